@@ -1,0 +1,76 @@
+package fluidframe.core.audit;
+
+import fluidframe.core.figure.Figure;
+import fluidframe.core.notation.Column;
+import fluidframe.core.notation.DraftReader;
+import fluidframe.core.notation.DraftReading;
+import fluidframe.core.notation.DraftWriter;
+import fluidframe.core.notation.FigureDraft;
+import fluidframe.core.notation.Place;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+
+/** All rules, run over a figure. */
+public final class Audit {
+
+    private static final List<Rule> RULES = List.of(new CountIsReadable(), new CountFillsBars(), new StartsOnAllowedBeat(),
+            new PartsLastEquallyLong(), new FeetAlternate(), new TapIsNoStep(), new TurnAccountAgrees(), new PartsTurnTogether());
+
+    private Audit() {
+    }
+
+    public static List<Rule> rules() {
+        return RULES;
+    }
+
+    /** @return every finding, worst first, then in the order of the chart; their fixes have been tried and do mend */
+    public static List<Finding> of(Figure figure) {
+        List<Finding> found = findings(figure);
+        if (found.stream().allMatch(finding -> finding.fixes().isEmpty())) {
+            return found;
+        }
+        FigureDraft draft = DraftWriter.write(figure);
+        return found.stream()
+                .map(finding -> finding.withFixes(finding.fixes().stream().filter(fix -> mends(draft, found, finding, fix)).toList()))
+                .toList();
+    }
+
+    private static List<Finding> findings(Figure figure) {
+        Subject subject = new Subject(figure);
+        List<Finding> found = new ArrayList<>();
+        RULES.forEach(rule -> found.addAll(rule.check(subject)));
+        found.sort(Comparator.comparing(Finding::severity)
+                .thenComparing(finding -> finding.place().part().map(Enum::ordinal).orElse(-1))
+                .thenComparing(finding -> finding.place().step().orElse(-1)));
+        return found;
+    }
+
+    private static boolean mends(FigureDraft draft, List<Finding> before, Finding finding, Fix fix) {
+        DraftReading reading = DraftReader.read(apply(draft, fix));
+        if (!reading.isComplete()) {
+            return false;
+        }
+        List<Finding> after = findings(reading.figure().orElseThrow());
+        return errors(after) < errors(before)
+                && after.stream().noneMatch(left -> left.rule().equals(finding.rule()) && left.place().equals(finding.place()));
+    }
+
+    private static long errors(List<Finding> findings) {
+        return findings.stream().filter(finding -> finding.severity() == Severity.ERROR).count();
+    }
+
+    /** The draft with a fix applied. */
+    public static FigureDraft apply(FigureDraft draft, Fix fix) {
+        Place place = fix.place();
+        if (place.column().isPresent()) {
+            Column column = place.column().get();
+            return draft.withCell(place.part().orElseThrow(), place.step().orElseThrow(), column, fix.text());
+        }
+        if (place.field().equals("bars")) {
+            return draft.withBars(fix.text());
+        }
+        throw new IllegalArgumentException("a fix changes a cell or the bars, not " + place.wording());
+    }
+}

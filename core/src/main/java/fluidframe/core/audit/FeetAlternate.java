@@ -1,0 +1,48 @@
+package fluidframe.core.audit;
+
+import fluidframe.core.couple.Part;
+import fluidframe.core.notation.Column;
+import fluidframe.core.notation.Place;
+
+import java.util.ArrayList;
+import java.util.List;
+
+/** W1. A hop or an action on the same foot is left alone. */
+public final class FeetAlternate implements Rule {
+
+    @Override
+    public String id() {
+        return "W1";
+    }
+
+    @Override
+    public String title() {
+        return "steps that take weight alternate";
+    }
+
+    @Override
+    public String reason() {
+        return "A foot that carries the weight cannot step; the slip shows only when the next figure starts on the wrong foot.";
+    }
+
+    @Override
+    public List<Finding> check(Subject subject) {
+        List<Finding> found = new ArrayList<>();
+        for (Part part : Part.values()) {
+            for (WeightWalk.Slip slip : WeightWalk.slips(subject, part)) {
+                if (slip.touchedRow().isEmpty()) {
+                    found.add(finding(part, slip));
+                }
+            }
+        }
+        return found;
+    }
+
+    private Finding finding(Part part, WeightWalk.Slip slip) {
+        Place place = Place.cell(part, slip.step(), Column.FOOT);
+        String free = slip.foot().other().shorthand();
+        return new Finding(id(), Severity.ERROR, place, slip.foot().shorthand(), free,
+                place.wording() + " says " + slip.foot() + ", but the weight is on " + slip.foot() + "; " + free + " is free.",
+                List.of(new Fix("use " + free, place, free)));
+    }
+}

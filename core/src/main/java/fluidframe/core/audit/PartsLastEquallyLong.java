@@ -1,0 +1,56 @@
+package fluidframe.core.audit;
+
+import fluidframe.core.couple.Part;
+import fluidframe.core.notation.Column;
+import fluidframe.core.notation.Place;
+import fluidframe.core.time.Timing;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+
+/** T4. */
+public final class PartsLastEquallyLong implements Rule {
+
+    @Override
+    public String id() {
+        return "T4";
+    }
+
+    @Override
+    public String title() {
+        return "both parts start together and last equally long";
+    }
+
+    @Override
+    public String reason() {
+        return "Partners may take a different number of steps, but they begin and end as one couple.";
+    }
+
+    @Override
+    public List<Finding> check(Subject subject) {
+        Optional<Timing> man = subject.timing(Part.MAN);
+        Optional<Timing> lady = subject.timing(Part.LADY);
+        List<Finding> found = new ArrayList<>();
+        if (man.isEmpty() || lady.isEmpty()) {
+            return found;
+        }
+        Timing his = man.get();
+        Timing hers = lady.get();
+        if (!his.length().equals(hers.length())) {
+            found.add(finding(hers.slots().size() - 1, his.length() + " beats", hers.length() + " beats",
+                    "The man's part lasts " + his.length() + " beats, the lady's " + hers.length() + "."));
+        }
+        if (!his.inWords() && !hers.inWords() && !his.start().equals(hers.start())) {
+            int hisBeat = his.rhythm().beatOfBar(his.start());
+            int herBeat = hers.rhythm().beatOfBar(hers.start());
+            found.add(finding(0, "beat " + hisBeat, "beat " + herBeat,
+                    "The man starts on beat " + hisBeat + ", the lady on beat " + herBeat + "."));
+        }
+        return found;
+    }
+
+    private Finding finding(int step, String his, String hers, String sentence) {
+        return new Finding(id(), Severity.ERROR, Place.cell(Part.LADY, step, Column.COUNT), hers, his, sentence, List.of());
+    }
+}

@@ -1,0 +1,88 @@
+package fluidframe.core.audit;
+
+import fluidframe.core.couple.Part;
+import fluidframe.core.couple.Position;
+import fluidframe.core.figure.Figure;
+import fluidframe.core.figure.TurnAccount;
+import fluidframe.core.notation.Column;
+import fluidframe.core.notation.Place;
+import fluidframe.core.space.Heading;
+import fluidframe.core.space.Turn;
+
+import java.util.List;
+
+/**
+ * A2. The lady's net turn less the man's must be the change in relative facing from the start position to the end
+ * position, within the tolerance a position allows. Where a part's turns do not even lead to its own alignments there is
+ * nothing yet to go by.
+ */
+public final class PartsTurnTogether implements Rule {
+
+    @Override
+    public String id() {
+        return "A2";
+    }
+
+    @Override
+    public String title() {
+        return "both parts' turns lead from the start position to the end position";
+    }
+
+    @Override
+    public String reason() {
+        return "If one turns more than the other, the couple end in another position than the next figure needs.";
+    }
+
+    @Override
+    public List<Finding> check(Subject subject) {
+        Figure figure = subject.figure();
+        if (anyApart(figure) || !adds(subject, Part.MAN) || !adds(subject, Part.LADY)) {
+            return List.of();
+        }
+        Heading difference = difference(subject);
+        if (Math.abs(difference.sixteenths()) <= Position.FACING_TOLERANCE) {
+            return List.of();
+        }
+        Turn his = subject.account(Part.MAN).net();
+        Turn hers = subject.account(Part.LADY).net();
+        int step = lastTurning(subject.account(Part.LADY));
+        return List.of(new Finding(id(), Severity.ERROR, Place.cell(Part.LADY, step, Column.TURN),
+                "man " + his + ", lady " + hers, "lady less man " + expected(figure).degrees() + "°",
+                "The man turns " + his + " in all and the lady " + hers + "; from " + figure.start().position().wording() + " to "
+                        + figure.end().position().wording() + " she must turn " + new Turn(expected(figure).sixteenths())
+                        + " against him, which is " + Math.abs(difference.degrees()) + "° off.", List.of()));
+    }
+
+    /** Whether the stated turns lead from position to position without any tolerance. */
+    static boolean exactly(Subject subject) {
+        return difference(subject).sixteenths() == 0;
+    }
+
+    private static boolean adds(Subject subject, Part part) {
+        List<TurnAccount.Entry> entries = subject.account(part).entries();
+        return !entries.isEmpty() && entries.stream().allMatch(TurnAccount.Entry::agrees);
+    }
+
+    private static boolean anyApart(Figure figure) {
+        return figure.start().position() == Position.APART || figure.end().position() == Position.APART;
+    }
+
+    private static Heading difference(Subject subject) {
+        Turn relative = subject.account(Part.LADY).net().minus(subject.account(Part.MAN).net());
+        return new Heading(relative.sixteenths() - expected(subject.figure()).sixteenths());
+    }
+
+    private static Heading expected(Figure figure) {
+        return new Heading(figure.end().position().facing().sixteenths() - figure.start().position().facing().sixteenths());
+    }
+
+
+    private static int lastTurning(TurnAccount account) {
+        for (int i = account.entries().size() - 1; i > 0; i--) {
+            if (!account.entries().get(i).between().isNone() || !account.entries().get(i).on().isNone()) {
+                return i;
+            }
+        }
+        return account.entries().size() - 1;
+    }
+}

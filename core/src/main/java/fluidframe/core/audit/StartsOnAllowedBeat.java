@@ -1,0 +1,45 @@
+package fluidframe.core.audit;
+
+import fluidframe.core.couple.Part;
+import fluidframe.core.notation.Column;
+import fluidframe.core.notation.Place;
+import fluidframe.core.time.Rhythm;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.stream.Collectors;
+
+/** T3. Only counts in numbers name the beat they start on; words may start wherever the dance allows. */
+public final class StartsOnAllowedBeat implements Rule {
+
+    @Override
+    public String id() {
+        return "T3";
+    }
+
+    @Override
+    public String title() {
+        return "it starts on a beat the dance allows";
+    }
+
+    @Override
+    public String reason() {
+        return "A figure begun on the wrong beat of the bar fights the music from the first step.";
+    }
+
+    @Override
+    public List<Finding> check(Subject subject) {
+        Rhythm rhythm = subject.figure().dance().rhythm();
+        String allowed = rhythm.startBeats().stream().map(String::valueOf).collect(Collectors.joining(" or "));
+        List<Finding> found = new ArrayList<>();
+        for (Part part : Part.values()) {
+            subject.timing(part).filter(timing -> !rhythm.mayStartAt(timing.start())).ifPresent(timing -> {
+                int beat = rhythm.beatOfBar(timing.start());
+                found.add(new Finding(id(), Severity.ERROR, Place.cell(part, 0, Column.COUNT), "beat " + beat, "beat " + allowed,
+                        "The " + part.wording() + " starts on beat " + beat + "; figures of " + subject.figure().dance().title()
+                                + " start on beat " + allowed + ".", List.of()));
+            });
+        }
+        return found;
+    }
+}

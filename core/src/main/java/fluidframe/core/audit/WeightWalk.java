@@ -1,0 +1,59 @@
+package fluidframe.core.audit;
+
+import fluidframe.core.couple.Part;
+import fluidframe.core.figure.Chart;
+import fluidframe.core.step.Action;
+import fluidframe.core.step.Foot;
+import fluidframe.core.step.Step;
+import fluidframe.core.step.Weight;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+
+/**
+ * Walks a chart from row to row with the weight, and notes every row that uses a foot which is not free, telling
+ * apart a foot used twice running from a tap that was taken for a step.
+ */
+final class WeightWalk {
+
+    /**
+     * A row whose foot is not free.
+     *
+     * @param step       the row
+     * @param foot       the foot it uses
+     * @param touchedRow the row without weight just before it, if that is what misled
+     */
+    record Slip(int step, Foot foot, Optional<Integer> touchedRow) {
+    }
+
+    private WeightWalk() {
+    }
+
+    static List<Slip> slips(Subject subject, Part part) {
+        return slips(subject.figure().chart(part));
+    }
+
+    private static List<Slip> slips(Chart chart) {
+        List<Slip> slips = new ArrayList<>();
+        Optional<Foot> carrying = Optional.empty();
+        Optional<Integer> touchedRow = Optional.empty();
+        for (int i = 0; i < chart.steps().size(); i++) {
+            Step step = chart.steps().get(i);
+            Optional<Foot> foot = step.foot().filter(f -> f != Foot.BOTH);
+            if (foot.isPresent() && carrying.equals(foot) && !step.does(Action.HOP) && !step.does(Action.SAME_FOOT)) {
+                slips.add(new Slip(i, foot.get(), touchedRow));
+            }
+            if (step.weight() == Weight.NONE) {
+                if (foot.isPresent()) {
+                    carrying = carrying.or(() -> foot.map(Foot::other));
+                    touchedRow = Optional.of(i);
+                }
+            } else {
+                carrying = step.weight() == Weight.FULL ? foot : Optional.empty();
+                touchedRow = Optional.empty();
+            }
+        }
+        return slips;
+    }
+}

@@ -1,0 +1,22 @@
+package fluidframe.core.dance;
+
+/** The four families of dances. */
+public enum Style {
+    STANDARD("International Standard"), LATIN("International Latin"),
+    SMOOTH("American Smooth"), RHYTHM("American Rhythm");
+
+    private final String title;
+
+    Style(String title) {
+        this.title = title;
+    }
+
+    public String title() {
+        return title;
+    }
+
+    /** Latin and Rhythm dances are danced with hips and without heel leads, rise or sway. */
+    public boolean isLatin() {
+        return this == LATIN || this == RHYTHM;
+    }
+}

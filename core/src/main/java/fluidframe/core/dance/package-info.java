@@ -1,0 +1,2 @@
+/** The dances the program knows, each with its rhythm, tempo and character. */
+package fluidframe.core.dance;

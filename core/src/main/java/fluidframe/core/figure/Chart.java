@@ -1,0 +1,44 @@
+package fluidframe.core.figure;
+
+import fluidframe.core.couple.Part;
+import fluidframe.core.step.Step;
+import fluidframe.core.time.Beats;
+import fluidframe.core.time.Count;
+import fluidframe.core.time.CountException;
+import fluidframe.core.time.CountToken;
+import fluidframe.core.time.Rhythm;
+import fluidframe.core.time.Timing;
+
+import java.util.ArrayList;
+import java.util.List;
+
+/** The rows one dancer dances. */
+public record Chart(Part part, List<Step> steps) {
+
+    public Chart {
+        steps = List.copyOf(steps);
+    }
+
+    /**
+     * When each row falls.
+     *
+     * @throws CountException if a row has no count, or the counts mean nothing in this rhythm
+     */
+    public Timing timing(Rhythm rhythm, Beats length) {
+        List<CountToken> tokens = new ArrayList<>();
+        for (int i = 0; i < steps.size(); i++) {
+            int index = i;
+            tokens.add(steps.get(i).count().orElseThrow(() -> new CountException(index, "this row has no count")));
+        }
+        return Timing.of(rhythm, new Count(tokens), length);
+    }
+
+    /** The foot free before the first row and after each row, so one more entry than there are rows. */
+    public FreeFeet freeFeet() {
+        return FreeFeet.of(this);
+    }
+
+    public TurnAccount turnAccount() {
+        return TurnAccount.of(this);
+    }
+}

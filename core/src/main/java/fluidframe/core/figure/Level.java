@@ -1,0 +1,34 @@
+package fluidframe.core.figure;
+
+import fluidframe.core.text.Lexicon;
+import fluidframe.core.text.Term;
+
+import java.util.List;
+
+/** How far along a couple should be for a figure. */
+public enum Level implements Term {
+    PRE_BRONZE("pre-bronze"), BRONZE("bronze"), SILVER("silver"), GOLD("gold"), OPEN("open");
+
+    public static final Lexicon<Level> LEXICON = Lexicon.of("a level: pre-bronze, bronze, silver, gold or open", List.of(values()));
+
+    private final String title;
+
+    Level(String title) {
+        this.title = title;
+    }
+
+    @Override
+    public String shorthand() {
+        return title;
+    }
+
+    @Override
+    public String wording() {
+        return title;
+    }
+
+    @Override
+    public String toString() {
+        return title;
+    }
+}

@@ -1,0 +1,14 @@
+package fluidframe.core.figure;
+
+import java.util.List;
+
+/** What a coach says about a figure besides its charts. */
+public record Teaching(List<String> cues, List<String> faults, List<String> drills, List<Caution> cautions) {
+
+    public Teaching {
+        cues = List.copyOf(cues);
+        faults = List.copyOf(faults);
+        drills = List.copyOf(drills);
+        cautions = List.copyOf(cautions);
+    }
+}

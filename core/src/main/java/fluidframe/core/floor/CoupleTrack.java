@@ -1,0 +1,32 @@
+package fluidframe.core.floor;
+
+import fluidframe.core.couple.Part;
+
+import java.util.List;
+
+/**
+ * Where both dancers are after each row of a figure.
+ *
+ * @param start before the first row
+ * @param man   after each of the man's rows
+ * @param lady  after each of the lady's rows
+ */
+public record CoupleTrack(CoupleStance start, List<Stance> man, List<Stance> lady) {
+
+    public CoupleTrack {
+        man = List.copyOf(man);
+        lady = List.copyOf(lady);
+    }
+
+    public List<Stance> of(Part part) {
+        return part == Part.MAN ? man : lady;
+    }
+
+    public CoupleStance end() {
+        return new CoupleStance(last(man, start.man()), last(lady, start.lady()));
+    }
+
+    private static Stance last(List<Stance> stances, Stance otherwise) {
+        return stances.isEmpty() ? otherwise : stances.get(stances.size() - 1);
+    }
+}

@@ -1,0 +1,12 @@
+package fluidframe.core.floor;
+
+import fluidframe.core.space.Point;
+
+/**
+ * One foot on the floor.
+ *
+ * @param at    its middle
+ * @param angle where it points, radians from the line of dance of the first side, to the left positive
+ */
+public record Footprint(Point at, double angle) {
+}

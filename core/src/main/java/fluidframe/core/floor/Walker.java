@@ -1,0 +1,128 @@
+package fluidframe.core.floor;
+
+import fluidframe.core.dance.Dance;
+import fluidframe.core.figure.TurnAccount;
+import fluidframe.core.space.Alignment;
+import fluidframe.core.space.Point;
+import fluidframe.core.step.Action;
+import fluidframe.core.step.Foot;
+import fluidframe.core.step.FootPosition;
+import fluidframe.core.step.Placement;
+import fluidframe.core.step.PositionModifier;
+import fluidframe.core.step.Step;
+import fluidframe.core.step.Weight;
+
+/**
+ * Takes one row's step. The foot moves relative to the supporting one, in the frame at half of the turn made between the
+ * two steps, so that turning steps trace an arc; a closing foot arrives beside the other in the frame after the turn.
+ */
+final class Walker {
+
+    private static final double SIDE_LENGTH = 0.8;
+    private static final double SLIGHTLY = 0.12;
+    private static final double SMALL = 0.55;
+    private static final double LONG = 1.35;
+    private static final double CROSS_DEPTH = 0.15;
+    private static final double CROSS_OVER = 0.05;
+
+    private final Dance dance;
+    private final double turnedBy;
+
+    /**
+     * @param turnedBy radians by which the whole figure is rotated from how its charts are written
+     */
+    Walker(Dance dance, double turnedBy) {
+        this.dance = dance;
+        this.turnedBy = turnedBy;
+    }
+
+    /** Whether length and direction of the step are free, so that the partner can be met. */
+    static boolean isFree(Step step) {
+        return step.foot().filter(foot -> foot != Foot.BOTH).isPresent()
+                && step.footPosition().map(FootPosition::placement).map(Walker::travels).orElse(false);
+    }
+
+    private static boolean travels(Placement placement) {
+        return switch (placement) {
+            case FORWARD, BACK, SIDE, DIAGONAL_FORWARD, DIAGONAL_BACK -> true;
+            case CLOSE, CROSS_IN_FRONT, CROSS_BEHIND, IN_PLACE -> false;
+        };
+    }
+
+    /**
+     * @param factor    how many times the usual length the step has
+     * @param deviation radians by which its direction differs from the chart's
+     */
+    Stance step(Stance from, Step step, TurnAccount.Entry entry, double factor, double deviation) {
+        double placed = entry.placed().radians() + turnedBy;
+        double after = placed + entry.on().radians();
+        double body = entry.body().radians() + turnedBy;
+        if (step.foot().isEmpty() || step.footPosition().isEmpty()) {
+            return from.withBody(from.body(), body);
+        }
+        Foot foot = step.foot().get();
+        if (foot == Foot.BOTH) {
+            return from.with(Foot.LEFT, new Footprint(from.left().at(), after))
+                    .with(Foot.RIGHT, new Footprint(from.right().at(), after))
+                    .withBody(from.left().at().midpoint(from.right().at()), body);
+        }
+        double frame = entry.before().radians() + entry.between().radians() / 2 + turnedBy;
+        Point at = target(from, foot, step, frame, placed, factor, deviation);
+        Stance moved = from.with(foot, new Footprint(at, after));
+        return moved.withBody(body(moved, foot, step.weight(), body), body);
+    }
+
+    private Point target(Stance from, Foot foot, Step step, double frame, double placed, double factor, double deviation) {
+        FootPosition position = step.footPosition().orElseThrow();
+        Point support = from.foot(foot.other()).at();
+        double own = foot == Foot.LEFT ? 1 : -1;
+        return switch (position.placement()) {
+            case IN_PLACE -> from.foot(foot).at();
+            case CLOSE -> support.plus(new Point(nudge(position).x(), own * Stance.TRACK).rotated(placed));
+            case CROSS_IN_FRONT -> support.plus(new Point(CROSS_DEPTH, -own * CROSS_OVER).rotated(placed));
+            case CROSS_BEHIND -> support.plus(new Point(-CROSS_DEPTH, -own * CROSS_OVER).rotated(placed));
+            case FORWARD, BACK, SIDE, DIAGONAL_FORWARD, DIAGONAL_BACK ->
+                    support.plus(stride(step, position, own, frame, factor, deviation));
+        };
+    }
+
+    private Point stride(Step step, FootPosition position, double own, double frame, double factor, double deviation) {
+        double length = dance.stepLength() * scale(step, position) * factor;
+        if (step.alignment().orElse(null) instanceof Alignment.Moving moving) {
+            return new Point(length, 0).rotated(moving.travel().radians() + turnedBy + deviation);
+        }
+        boolean onOwnTrack = !position.has(PositionModifier.CBMP) && !position.has(PositionModifier.ACROSS);
+        double track = onOwnTrack ? own * Stance.TRACK : 0;
+        Point straight = switch (position.placement()) {
+            case FORWARD -> new Point(length, track);
+            case BACK -> new Point(-length, track);
+            case DIAGONAL_FORWARD -> new Point(length * Math.sqrt(0.5), own * length * Math.sqrt(0.5));
+            case DIAGONAL_BACK -> new Point(-length * Math.sqrt(0.5), own * length * Math.sqrt(0.5));
+            default -> new Point(0, own * (Stance.TRACK + length * SIDE_LENGTH));
+        };
+        return straight.plus(nudge(position)).rotated(frame + deviation);
+    }
+
+    private static double scale(Step step, FootPosition position) {
+        double scale = position.has(PositionModifier.SMALL) ? SMALL : position.has(PositionModifier.LONG) ? LONG : 1;
+        return position.touch().isPresent() || step.weight() == Weight.NONE || step.does(Action.LOCK) ? scale * SMALL : scale;
+    }
+
+    private static Point nudge(FootPosition position) {
+        double ahead = (position.has(PositionModifier.SLIGHTLY_FORWARD) ? SLIGHTLY : 0) - (position.has(PositionModifier.SLIGHTLY_BACK) ? SLIGHTLY : 0);
+        double aside = (position.has(PositionModifier.SLIGHTLY_LEFT) ? SLIGHTLY : 0) - (position.has(PositionModifier.SLIGHTLY_RIGHT) ? SLIGHTLY : 0);
+        return new Point(ahead, aside);
+    }
+
+    /** Full weight brings the body over the foot, part weight between the feet. */
+    private static Point body(Stance moved, Foot foot, Weight weight, double angle) {
+        return switch (weight) {
+            case NONE -> moved.body();
+            case PART -> moved.left().at().midpoint(moved.right().at());
+            case FULL -> {
+                double towardsMiddle = foot == Foot.LEFT ? -Stance.TRACK / 2 : Stance.TRACK / 2;
+                yield moved.foot(foot).at().plus(new Point(0, towardsMiddle).rotated(angle));
+            }
+        };
+    }
+}

@@ -1,0 +1,17 @@
+package fluidframe.core.link;
+
+/** What is compared where two figures meet. */
+public enum Aspect {
+    MAN_FREE_FOOT("man's free foot"), LADY_FREE_FOOT("lady's free foot"), ALIGNMENT("alignment"),
+    POSITION("position"), HOLD("hold"), BEAT("beat of the bar");
+
+    private final String title;
+
+    Aspect(String title) {
+        this.title = title;
+    }
+
+    public String title() {
+        return title;
+    }
+}

@@ -1,0 +1,62 @@
+package fluidframe.core.link;
+
+import fluidframe.core.couple.Part;
+import fluidframe.core.couple.Relation;
+import fluidframe.core.figure.Figure;
+import fluidframe.core.space.Alignment;
+import fluidframe.core.space.Heading;
+import fluidframe.core.space.Turn;
+import fluidframe.core.step.Foot;
+import fluidframe.core.time.Beats;
+import fluidframe.core.time.CountException;
+import fluidframe.core.time.Rhythm;
+import fluidframe.core.time.Timing;
+
+import java.util.List;
+import java.util.Optional;
+import java.util.stream.Stream;
+
+/**
+ * How a figure needs the couple to be.
+ *
+ * @param manFree  the foot the man starts with
+ * @param ladyFree the foot the lady starts with
+ * @param facings  the man's headings it may start from, the one its charts are written for first
+ * @param loose    whether any alignment will do, because the dance stays on the spot
+ * @param relation position and hold
+ * @param beat     where in the bar it must begin, from zero; empty where any start beat of the dance will do
+ * @param rhythm   the dance's rhythm
+ */
+public record EntryState(Foot manFree, Foot ladyFree, List<Heading> facings, boolean loose, Relation relation,
+                         Optional<Beats> beat, Rhythm rhythm) {
+
+    public static EntryState of(Figure figure) {
+        Heading written = figure.startHeading();
+        Stream<Heading> others = figure.startAlignments().stream().map(Alignment::foot).map(foot -> foot.plus(offset(figure)));
+        return new EntryState(figure.man().freeFeet().before(), figure.lady().freeFeet().before(),
+                Stream.concat(Stream.of(written), others).distinct().toList(),
+                !figure.dance().travels() && !figure.insistsOnAlignment(), figure.start(), beat(figure), figure.dance().rhythm());
+    }
+
+    /** From the alignment of the first row back to where the man looks before it. */
+    private static Turn offset(Figure figure) {
+        return figure.man().steps().get(0).turn().between().mirrored();
+    }
+
+    private static Optional<Beats> beat(Figure figure) {
+        try {
+            return Optional.of(figure.chart(Part.MAN).timing(figure.dance().rhythm(), figure.length()))
+                    .filter(timing -> !timing.inWords()).map(Timing::start);
+        } catch (CountException e) {
+            return Optional.empty();
+        }
+    }
+
+    /** Of the headings it may start from, the one nearest to where the couple look; their own where any will do. */
+    public Heading nearestTo(Heading facing) {
+        if (loose) {
+            return facing;
+        }
+        return facings.stream().min((a, b) -> Integer.compare(facing.turnTo(a).size(), facing.turnTo(b).size())).orElse(facing);
+    }
+}

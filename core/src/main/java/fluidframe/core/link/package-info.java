@@ -1,0 +1,2 @@
+/** Whether one figure may follow another, and why. */
+package fluidframe.core.link;

@@ -1,0 +1,240 @@
+package fluidframe.core.notation;
+
+import fluidframe.core.couple.Hold;
+import fluidframe.core.couple.Part;
+import fluidframe.core.couple.Position;
+import fluidframe.core.couple.Relation;
+import fluidframe.core.couple.RelationChange;
+import fluidframe.core.dance.Dance;
+import fluidframe.core.dance.Dances;
+import fluidframe.core.figure.Caution;
+import fluidframe.core.figure.Chart;
+import fluidframe.core.figure.Figure;
+import fluidframe.core.figure.Level;
+import fluidframe.core.figure.NamedTiming;
+import fluidframe.core.figure.Neighbours;
+import fluidframe.core.figure.Split;
+import fluidframe.core.figure.Teaching;
+import fluidframe.core.space.Alignment;
+import fluidframe.core.step.Action;
+import fluidframe.core.step.BodyAction;
+import fluidframe.core.step.Foot;
+import fluidframe.core.step.FootPosition;
+import fluidframe.core.step.Footwork;
+import fluidframe.core.step.RiseFall;
+import fluidframe.core.step.Step;
+import fluidframe.core.step.StepTurn;
+import fluidframe.core.step.Sway;
+import fluidframe.core.text.Fraction;
+import fluidframe.core.text.UnreadableTextException;
+import fluidframe.core.time.Beats;
+import fluidframe.core.time.Count;
+import fluidframe.core.time.CountToken;
+
+import java.math.BigDecimal;
+import java.util.ArrayList;
+import java.util.EnumMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.function.Function;
+import java.util.regex.Pattern;
+
+/** Reads a draft into a figure, collecting every text it cannot read instead of stopping at the first. */
+public final class DraftReader {
+
+    /** More rows than any figure needs; a chart beyond this is a mistake. */
+    public static final int MOST_ROWS = 64;
+    /** More bars than any figure needs. */
+    public static final int MOST_BARS = 64;
+
+    private static final Pattern ID = Pattern.compile("[a-z0-9]+(?:-[a-z0-9]+)*");
+    private static final int LONGEST_NAME = 120;
+    private static final int LONGEST_TEXT = 1000;
+
+    private final FigureDraft draft;
+    private final List<Unread> unread = new ArrayList<>();
+
+    private DraftReader(FigureDraft draft) {
+        this.draft = draft;
+    }
+
+    public static DraftReading read(FigureDraft draft) {
+        DraftReader reader = new DraftReader(draft);
+        Optional<Figure> figure = reader.figure();
+        return new DraftReading(figure, reader.unread);
+    }
+
+    private Optional<Figure> figure() {
+        checkNames();
+        Optional<Dance> dance = Dances.find(draft.dance());
+        if (dance.isEmpty()) {
+            complain(Place.field("dance"), draft.dance(), "a dance: "
+                    + String.join(", ", Dances.all().stream().map(Dance::id).toList()));
+        }
+        Optional<Beats> length = dance.flatMap(this::length);
+        Level level = read(Place.field("level"), draft.level(), Level.LEXICON::read).orElse(Level.OPEN);
+        Relation start = relation("start", draft.start());
+        Relation end = relation("end", draft.end());
+        List<Alignment> startAlignments = each("startAlignments", draft.startAlignments(), Alignment::parse);
+        Chart man = chart(Part.MAN);
+        Chart lady = chart(Part.LADY);
+        List<NamedTiming> timings = timings();
+        List<Split> splits = splits();
+        List<Caution> cautions = each("cautions", draft.cautions(), Caution.LEXICON::read);
+        Neighbours neighbours = new Neighbours(texts("follows", draft.follows()), texts("precedes", draft.precedes()));
+        Teaching teaching = new Teaching(texts("cues", draft.cues()), texts("faults", draft.faults()),
+                texts("drills", draft.drills()), cautions);
+        if (dance.isEmpty() || length.isEmpty()) {
+            return Optional.empty();
+        }
+        return Optional.of(new Figure(draft.id(), dance.get(), draft.title().strip(), level, length.get(), start, end,
+                startAlignments, draft.insistsOnAlignment(), man, lady, timings, splits, neighbours, teaching,
+                draft.sameFoot()));
+    }
+
+    private void checkNames() {
+        if (!ID.matcher(draft.id()).matches() || draft.id().length() > LONGEST_NAME) {
+            complain(Place.field("id"), draft.id(), "an id of small letters, digits and hyphens, such as waltz-whisk");
+        }
+        if (draft.title().isBlank() || draft.title().length() > LONGEST_NAME) {
+            complain(Place.field("title"), draft.title(), "a title of 1 to " + LONGEST_NAME + " letters");
+        }
+    }
+
+    private Optional<Beats> length(Dance dance) {
+        Place place = Place.field("bars");
+        return read(place, draft.bars(), text -> {
+            Fraction bars = decimal(text);
+            int ticks;
+            try {
+                ticks = new Fraction(Math.multiplyExact(bars.parts(), dance.rhythm().bar().ticks()), bars.whole()).in(1);
+            } catch (ArithmeticException e) {
+                throw new UnreadableTextException(text, "bars that come out in whole beats");
+            }
+            if (ticks <= 0 || ticks > MOST_BARS * dance.rhythm().bar().ticks() || ticks % Beats.TICKS_PER_BEAT != 0) {
+                throw new UnreadableTextException(text, "1 to " + MOST_BARS + " bars that come out in whole beats");
+            }
+            return new Beats(ticks);
+        });
+    }
+
+    /** Bars may be written 1 1/2 or 1.5. */
+    private static Fraction decimal(String text) {
+        if (!text.contains(".")) {
+            return Fraction.parse(text);
+        }
+        try {
+            BigDecimal value = new BigDecimal(text.strip());
+            if (value.signum() < 0 || value.scale() > 3) {
+                throw new UnreadableTextException(text, "a number of bars such as 2 or 1.5");
+            }
+            return new Fraction(value.movePointRight(3).intValueExact(), 1000);
+        } catch (NumberFormatException | ArithmeticException e) {
+            throw new UnreadableTextException(text, "a number of bars such as 2 or 1.5");
+        }
+    }
+
+    private Relation relation(String field, FigureDraft.RelationDraft relation) {
+        Position position = read(Place.field(field + "/position"), relation.position(), Position.LEXICON::read).orElse(Position.CLOSED);
+        Hold hold = read(Place.field(field + "/hold"), relation.hold(), Hold.LEXICON::read).orElse(Hold.CLOSED);
+        return new Relation(position, hold);
+    }
+
+    private Chart chart(Part part) {
+        List<RowDraft> rows = draft.chart(part);
+        if (rows.isEmpty() || rows.size() > MOST_ROWS) {
+            complain(Place.chart(part), rows.size() + " rows", "1 to " + MOST_ROWS + " rows");
+        }
+        List<Step> steps = new ArrayList<>();
+        for (int i = 0; i < Math.min(rows.size(), MOST_ROWS); i++) {
+            steps.add(step(part, i, rows.get(i)));
+        }
+        return new Chart(part, steps);
+    }
+
+    private Step step(Part part, int index, RowDraft row) {
+        Map<Column, Object> read = new EnumMap<>(Column.class);
+        row.cells().forEach((column, text) ->
+                read(Place.cell(part, index, column), text, column::read).ifPresent(value -> read.put(column, value)));
+        return new Step(
+                Optional.ofNullable((CountToken) read.get(Column.COUNT)),
+                Optional.ofNullable((Foot) read.get(Column.FOOT)),
+                Optional.ofNullable((FootPosition) read.get(Column.FOOT_POSITION)),
+                Optional.ofNullable((Alignment) read.get(Column.ALIGNMENT)),
+                (StepTurn) read.getOrDefault(Column.TURN, StepTurn.NONE),
+                (RiseFall) read.getOrDefault(Column.RISE, RiseFall.NONE),
+                (Footwork) read.getOrDefault(Column.FOOTWORK, Footwork.NONE),
+                Optional.ofNullable((Sway) read.get(Column.SWAY)),
+                (Boolean) read.getOrDefault(Column.CBM, false),
+                actions(read.get(Column.ACTION)),
+                (BodyAction) read.getOrDefault(Column.BODY, BodyAction.NONE),
+                (RelationChange) read.getOrDefault(Column.RELATION, RelationChange.NONE),
+                (String) read.getOrDefault(Column.NOTE, ""));
+    }
+
+    private static List<Action> actions(Object read) {
+        return read == null ? List.of() : ((List<?>) read).stream().map(Action.class::cast).toList();
+    }
+
+    private List<NamedTiming> timings() {
+        List<NamedTiming> timings = new ArrayList<>();
+        for (int i = 0; i < draft.timings().size(); i++) {
+            FigureDraft.TimingDraft timing = draft.timings().get(i);
+            Optional<Count> man = read(Place.field("timings/" + i + "/man"), timing.man(), Count::parse);
+            Optional<Count> lady = read(Place.field("timings/" + i + "/lady"), timing.lady(), Count::parse);
+            if (man.isPresent() && lady.isPresent()) {
+                timings.add(new NamedTiming(timing.name(), man.get(), lady.get()));
+            }
+        }
+        return timings;
+    }
+
+    private List<Split> splits() {
+        List<Split> splits = new ArrayList<>();
+        for (int i = 0; i < draft.splits().size(); i++) {
+            FigureDraft.SplitDraft split = draft.splits().get(i);
+            if (split.first() < 1 || split.last() < split.first() || split.last() > draft.man().size()) {
+                complain(Place.field("splits/" + i), split.first() + "–" + split.last(),
+                        "rows from 1 to " + draft.man().size() + ", the first no later than the last");
+            } else {
+                splits.add(new Split(split.name(), split.first(), split.last()));
+            }
+        }
+        return splits;
+    }
+
+    private List<String> texts(String field, List<String> texts) {
+        for (int i = 0; i < texts.size(); i++) {
+            if (texts.get(i).isBlank() || texts.get(i).length() > LONGEST_TEXT) {
+                complain(Place.field(field + "/" + i), texts.get(i).length() + " letters", "1 to " + LONGEST_TEXT + " letters");
+            }
+        }
+        return texts;
+    }
+
+    private <T> List<T> each(String field, List<String> texts, Function<String, T> reader) {
+        List<T> read = new ArrayList<>();
+        for (int i = 0; i < texts.size(); i++) {
+            read(Place.field(field + "/" + i), texts.get(i), reader).ifPresent(read::add);
+        }
+        return read;
+    }
+
+    private <T> Optional<T> read(Place place, String text, Function<String, T> reader) {
+        if (text.length() > LONGEST_TEXT) {
+            complain(place, text.length() + " letters", "at most " + LONGEST_TEXT + " letters");
+            return Optional.empty();
+        }
+        try {
+            return Optional.of(reader.apply(text));
+        } catch (UnreadableTextException e) {
+            unread.add(Unread.of(place, e));
+            return Optional.empty();
+        }
+    }
+
+    private void complain(Place place, String text, String expected) {
+        unread.add(new Unread(place, text.length() > LONGEST_NAME ? text.substring(0, LONGEST_NAME) + "…" : text, expected, List.of()));
+    }
+}

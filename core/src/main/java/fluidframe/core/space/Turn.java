@@ -1,0 +1,97 @@
+package fluidframe.core.space;
+
+import fluidframe.core.text.Fraction;
+import fluidframe.core.text.UnreadableTextException;
+
+import java.util.Locale;
+import java.util.Optional;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+
+/**
+ * An amount of turn.
+ *
+ * @param sixteenths of a whole turn, positive to the left; may be more than one whole turn
+ */
+public record Turn(int sixteenths) {
+
+    public static final int WHOLE = 16;
+    public static final Turn NONE = new Turn(0);
+    private static final Pattern TEXT = Pattern.compile("(.+?)\\s*(L|R|left|right)", Pattern.CASE_INSENSITIVE);
+    private static final String EXPECTED = "an amount of turn such as 1/4 R or 3/8 L";
+
+    /**
+     * @throws ArithmeticException if parts/whole is not a whole number of sixteenths
+     */
+    public static Turn of(int parts, int whole, Side side) {
+        return new Turn(side.sign() * new Fraction(parts, whole).in(WHOLE));
+    }
+
+    /**
+     * @throws UnreadableTextException if the text is no amount of turn, or finer than a sixteenth
+     */
+    public static Turn parse(String text) {
+        String trimmed = text.strip();
+        if (trimmed.equals("0") || trimmed.equals("-")) {
+            return NONE;
+        }
+        Matcher matcher = TEXT.matcher(trimmed);
+        if (!matcher.matches()) {
+            throw new UnreadableTextException(text, EXPECTED);
+        }
+        Side side = matcher.group(2).toUpperCase(Locale.ROOT).startsWith("L") ? Side.LEFT : Side.RIGHT;
+        return new Turn(side.sign() * sixteenths(matcher.group(1)));
+    }
+
+    /** The size of a turn written without its side. */
+    static int sixteenths(String text) {
+        try {
+            return Fraction.parse(text).in(WHOLE);
+        } catch (ArithmeticException | UnreadableTextException e) {
+            throw new UnreadableTextException(text, "an amount of turn in sixteenths, such as 1/8, 1/4 or 1 1/2");
+        }
+    }
+
+    public static Turn parseSize(String text) {
+        return new Turn(sixteenths(text));
+    }
+
+    public Turn plus(Turn other) {
+        return new Turn(sixteenths + other.sixteenths);
+    }
+
+    public Turn minus(Turn other) {
+        return new Turn(sixteenths - other.sixteenths);
+    }
+
+    public Turn mirrored() {
+        return new Turn(-sixteenths);
+    }
+
+    public boolean isNone() {
+        return sixteenths == 0;
+    }
+
+    public int size() {
+        return Math.abs(sixteenths);
+    }
+
+    public Optional<Side> side() {
+        return sixteenths == 0 ? Optional.empty() : Optional.of(sixteenths > 0 ? Side.LEFT : Side.RIGHT);
+    }
+
+    public double radians() {
+        return sixteenths * 2 * Math.PI / WHOLE;
+    }
+
+    /** Only the amount, without the side: {@code 3/8}. */
+    public String sizeText() {
+        return new Fraction(size(), WHOLE).toString();
+    }
+
+    /** Canonical text: {@code 3/8 R}, or {@code 0}. */
+    @Override
+    public String toString() {
+        return side().map(side -> sizeText() + " " + side.letter()).orElse("0");
+    }
+}

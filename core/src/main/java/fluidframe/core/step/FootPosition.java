@@ -1,0 +1,135 @@
+package fluidframe.core.step;
+
+import fluidframe.core.text.Lexicon;
+import fluidframe.core.text.Term;
+import fluidframe.core.text.UnreadableTextException;
+
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.Collections;
+import java.util.EnumSet;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
+
+/**
+ * Where the foot goes, how much weight it takes and what makes the step exact: {@code fwd CBMP OP}, {@code sd sl fwd},
+ * {@code pt sd}. A brush or tap that names no place happens beside the supporting foot.
+ *
+ * @param placement where the foot goes
+ * @param touch     how it arrives, if it takes no weight
+ * @param weight    full unless the foot only touches or the cell says part ({@code pw}) or none ({@code nw})
+ * @param modifiers in the order of their declaration
+ */
+public record FootPosition(Placement placement, Optional<Touch> touch, Weight weight, Set<PositionModifier> modifiers) {
+
+    /** How weight is written where it is not what the placement implies. */
+    private enum WeightMark implements Term {
+        PART("pw", "part weight", Weight.PART), NONE("nw", "no weight", Weight.NONE), FULL("wt", "full weight", Weight.FULL);
+
+        private final String shorthand;
+        private final String wording;
+        private final Weight weight;
+
+        WeightMark(String shorthand, String wording, Weight weight) {
+            this.shorthand = shorthand;
+            this.wording = wording;
+            this.weight = weight;
+        }
+
+        @Override
+        public String shorthand() {
+            return shorthand;
+        }
+
+        @Override
+        public String wording() {
+            return wording;
+        }
+    }
+
+    private static final String EXPECTED = "a foot position such as fwd, sd sl fwd, cl, bk CBMP or pt sd";
+    private static final Lexicon<Term> LEXICON = Lexicon.of(EXPECTED, Stream.<Term[]>of(Placement.values(), Touch.values(),
+            PositionModifier.values(), WeightMark.values()).flatMap(Arrays::stream).toList());
+
+    public FootPosition {
+        EnumSet<PositionModifier> ordered = EnumSet.noneOf(PositionModifier.class);
+        ordered.addAll(modifiers);
+        modifiers = Collections.unmodifiableSet(ordered);
+    }
+
+    public static FootPosition of(Placement placement, PositionModifier... modifiers) {
+        return new FootPosition(placement, Optional.empty(), Weight.FULL, Set.of(modifiers));
+    }
+
+    /**
+     * @throws UnreadableTextException naming the word that belongs to no foot position
+     */
+    public static FootPosition parse(String text) {
+        Placement placement = null;
+        Touch touch = null;
+        Weight weight = null;
+        EnumSet<PositionModifier> modifiers = EnumSet.noneOf(PositionModifier.class);
+        for (Term term : LEXICON.readAll(text)) {
+            if (term instanceof Placement found) {
+                if (placement != null) {
+                    throw new UnreadableTextException(text, "one place for the foot, not both " + placement + " and " + found);
+                }
+                placement = found;
+            } else if (term instanceof Touch found) {
+                touch = found;
+            } else if (term instanceof WeightMark found) {
+                weight = found.weight;
+            } else {
+                modifiers.add((PositionModifier) term);
+            }
+        }
+        if (placement == null && touch == null) {
+            throw new UnreadableTextException(text, EXPECTED, List.of("fwd", "bk", "sd"));
+        }
+        return new FootPosition(placement == null ? Placement.CLOSE : placement, Optional.ofNullable(touch),
+                weight != null ? weight : usualWeight(touch), modifiers);
+    }
+
+    private static Weight usualWeight(Touch touch) {
+        return touch == null ? Weight.FULL : Weight.NONE;
+    }
+
+    public boolean has(PositionModifier modifier) {
+        return modifiers.contains(modifier);
+    }
+
+    public FootPosition with(PositionModifier modifier) {
+        EnumSet<PositionModifier> more = EnumSet.of(modifier);
+        more.addAll(modifiers);
+        return new FootPosition(placement, touch, weight, more);
+    }
+
+    public FootPosition withWeight(Weight other) {
+        return new FootPosition(placement, touch, other, modifiers);
+    }
+
+    private List<Term> terms() {
+        List<Term> terms = new ArrayList<>();
+        touch.ifPresent(terms::add);
+        if (touch.isEmpty() || placement != Placement.CLOSE) {
+            terms.add(placement);
+        }
+        terms.addAll(modifiers);
+        if (weight != usualWeight(touch.orElse(null))) {
+            terms.add(Arrays.stream(WeightMark.values()).filter(mark -> mark.weight == weight).findFirst().orElseThrow());
+        }
+        return terms;
+    }
+
+    public String wording() {
+        return terms().stream().map(Term::wording).collect(Collectors.joining(", "));
+    }
+
+    @Override
+    public String toString() {
+        return terms().stream().map(Term::shorthand).collect(Collectors.joining(" "));
+    }
+}

@@ -1,0 +1,59 @@
+package fluidframe.core.step;
+
+import fluidframe.core.couple.RelationChange;
+import fluidframe.core.space.Alignment;
+import fluidframe.core.time.CountToken;
+
+import java.util.List;
+import java.util.Optional;
+
+/**
+ * One row of a chart. A row whose foot or foot position is missing is still a row, so that a half-written chart can be
+ * checked; it moves nothing.
+ *
+ * @param count        its mark of the count
+ * @param foot         the foot it is danced with
+ * @param footPosition where the foot goes
+ * @param alignment    where the foot is turned, if the chart says so
+ * @param turn         how much is turned
+ * @param rise         rise and fall
+ * @param footwork     parts of the foot
+ * @param sway         sway, if the chart says so
+ * @param cbm          whether there is contrary body movement
+ * @param actions      swivel, pivot, lock and the like
+ * @param body         hips and body
+ * @param relation     position and hold, where they change
+ * @param note         anything else
+ */
+public record Step(Optional<CountToken> count, Optional<Foot> foot, Optional<FootPosition> footPosition,
+                   Optional<Alignment> alignment, StepTurn turn, RiseFall rise, Footwork footwork, Optional<Sway> sway,
+                   boolean cbm, List<Action> actions, BodyAction body, RelationChange relation, String note) {
+
+    public static final Step EMPTY = new Step(Optional.empty(), Optional.empty(), Optional.empty(), Optional.empty(),
+            StepTurn.NONE, RiseFall.NONE, Footwork.NONE, Optional.empty(), false, List.of(), BodyAction.NONE,
+            RelationChange.NONE, "");
+
+    public Step {
+        actions = List.copyOf(actions);
+    }
+
+    /** The weight taken: none where the count is bracketed, else what the foot position says. */
+    public Weight weight() {
+        if (foot.isEmpty() || footPosition.isEmpty() || count.map(CountToken::bracketed).orElse(false)) {
+            return Weight.NONE;
+        }
+        return footPosition.get().weight();
+    }
+
+    public boolean takesWeight() {
+        return weight() != Weight.NONE;
+    }
+
+    public boolean does(Action action) {
+        return actions.contains(action);
+    }
+
+    public boolean has(PositionModifier modifier) {
+        return footPosition.map(position -> position.has(modifier)).orElse(false);
+    }
+}

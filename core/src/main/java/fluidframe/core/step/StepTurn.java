@@ -1,0 +1,128 @@
+package fluidframe.core.step;
+
+import fluidframe.core.space.Side;
+import fluidframe.core.space.Turn;
+import fluidframe.core.text.UnreadableTextException;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+
+/**
+ * The turn of one row: {@code 1/4 R}, {@code on 1/2 L}, {@code 3/8 R, body less}, {@code body completes}.
+ *
+ * @param between turn of the foot between the previous step and this one
+ * @param on      turn on this foot after it is placed
+ * @param body    what the body does about it
+ * @param begins  the side to which the body begins to turn although nothing has turned so far
+ */
+public record StepTurn(Turn between, Turn on, BodyTurn body, Optional<Side> begins) {
+
+    public static final StepTurn NONE = new StepTurn(Turn.NONE, Turn.NONE, new BodyTurn.Follows(), Optional.empty());
+
+    private static final String EXPECTED =
+            "a turn such as 1/4 R, on 1/2 L, body 1/8 R, body less, body completes, or begin R";
+    private static final Pattern CLAUSE = Pattern.compile(
+            "\\s*[,;]?\\s*(?:(?<begin>begin|commence|com)\\s*(?:to turn\\s*)?(?<side>L|R)\\b"
+                    + "|body\\s+(?:turns\\s+)?(?:(?<completes>completes?|comp)\\b|less(?:\\s+(?<less>[\\d/½¼¾⅛⅜⅝⅞]+(?:\\s+\\d+/\\d+)?))?|(?<body>[\\d/½¼¾⅛⅜⅝⅞ ]+\\s*[LR])\\b)"
+                    + "|(?<on>on\\s+)?(?<turn>[\\d/½¼¾⅛⅜⅝⅞ ]+\\s*[LR])\\b)\\s*", Pattern.CASE_INSENSITIVE);
+
+    /**
+     * @throws UnreadableTextException naming the text that is no turn
+     */
+    public static StepTurn parse(String text) {
+        if (text.isBlank() || text.strip().equals("-")) {
+            return NONE;
+        }
+        StepTurn read = NONE;
+        Matcher matcher = CLAUSE.matcher(text);
+        int at = 0;
+        while (at < text.length()) {
+            if (!matcher.find(at) || matcher.start() != at) {
+                throw new UnreadableTextException(text.substring(at).strip(), EXPECTED, nearest(text));
+            }
+            read = read.with(matcher);
+            at = matcher.end();
+        }
+        return read;
+    }
+
+    private static List<String> nearest(String text) {
+        Matcher number = Pattern.compile("\\d\\s*/\\s*\\d").matcher(text);
+        String size = number.find() ? number.group().replaceAll("\\s", "") : "1/4";
+        return List.of(size + " R", size + " L", "on " + size + " R");
+    }
+
+    private StepTurn with(Matcher clause) {
+        if (clause.group("begin") != null) {
+            String side = clause.group("side").toUpperCase(Locale.ROOT);
+            return new StepTurn(between, on, body, Optional.of(side.equals("L") ? Side.LEFT : Side.RIGHT));
+        }
+        if (clause.group("turn") != null) {
+            Turn turn = Turn.parse(clause.group("turn"));
+            return clause.group("on") != null ? withOn(turn) : withBetween(turn);
+        }
+        return withBody(bodyTurn(clause));
+    }
+
+    private static BodyTurn bodyTurn(Matcher clause) {
+        if (clause.group("completes") != null) {
+            return new BodyTurn.Completes();
+        }
+        if (clause.group("body") != null) {
+            return new BodyTurn.Turns(Turn.parse(clause.group("body")));
+        }
+        String less = clause.group("less");
+        return new BodyTurn.Less(less == null ? BodyTurn.USUALLY_LESS : Turn.parseSize(less));
+    }
+
+    public StepTurn withBetween(Turn turn) {
+        return new StepTurn(turn, on, body, begins);
+    }
+
+    public StepTurn withOn(Turn turn) {
+        return new StepTurn(between, turn, body, begins);
+    }
+
+    public StepTurn withBody(BodyTurn other) {
+        return new StepTurn(between, on, other, begins);
+    }
+
+    public StepTurn mirrored() {
+        return new StepTurn(between.mirrored(), on.mirrored(), body.mirrored(), begins.map(Side::other));
+    }
+
+    public String wording() {
+        List<String> said = new ArrayList<>();
+        begins.ifPresent(side -> said.add("begins to turn to the " + side.wording()));
+        if (!between.isNone()) {
+            said.add(between.sizeText() + " to the " + between.side().orElseThrow().wording());
+        }
+        if (!on.isNone()) {
+            said.add("on the foot " + on.sizeText() + " to the " + on.side().orElseThrow().wording());
+        }
+        if (!(body instanceof BodyTurn.Follows)) {
+            said.add(body.wording());
+        }
+        return String.join(", ", said);
+    }
+
+    @Override
+    public String toString() {
+        List<String> said = new ArrayList<>();
+        begins.ifPresent(side -> said.add("begin " + side.letter()));
+        if (!between.isNone()) {
+            said.add(between.toString());
+        }
+        if (!on.isNone()) {
+            said.add("on " + on);
+        }
+        if (!(body instanceof BodyTurn.Follows)) {
+            said.add(body.toString());
+        }
+        return String.join(", ", said);
+    }
+}

@@ -1,0 +1,94 @@
+package fluidframe.core.time;
+
+import fluidframe.core.text.UnreadableTextException;
+
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+import java.util.stream.Collectors;
+
+/**
+ * A count as a coach writes it: {@code S Q Q}, {@code 2 3 4-1}, {@code 1 a 2}, {@code 1 2 (3)}. It is text only;
+ * {@link Timing} says what it means in a dance. Blanks, commas and bar lines between marks do not matter.
+ */
+public record Count(List<CountToken> tokens) {
+
+    private static final Pattern MARK = Pattern.compile(
+            "[\\s,|]+|(?<open>\\()|(?<close>\\))|(?<beats>\\d{1,2}(?:-\\d{1,2})*)|(?<words>[sq](?:-[sq])*)"
+                    + "|(?<and>&|and)|(?<a>a)|(?<held>h(?:old)?)", Pattern.CASE_INSENSITIVE);
+    private static final String EXPECTED = "a count such as S Q Q, 1 2 3, 2 3 4-1, 1 a 2 or 2 3 4 & 1, with ( ) for no weight and h for a held beat";
+
+    public Count {
+        tokens = List.copyOf(tokens);
+    }
+
+    /**
+     * @throws UnreadableTextException naming the first mark that belongs to no count
+     */
+    public static Count parse(String text) {
+        List<CountToken> tokens = new ArrayList<>();
+        Matcher matcher = MARK.matcher(text);
+        boolean bracketed = false;
+        int at = 0;
+        while (at < text.length()) {
+            if (!matcher.find(at) || matcher.start() != at || matcher.end() == at) {
+                throw new UnreadableTextException(text.substring(at).split("\\s")[0], EXPECTED);
+            }
+            if (matcher.group("open") != null || matcher.group("close") != null) {
+                boolean opens = matcher.group("open") != null;
+                if (opens == bracketed) {
+                    throw new UnreadableTextException(text, "brackets in pairs");
+                }
+                bracketed = opens;
+            } else {
+                token(matcher, bracketed).ifPresent(tokens::add);
+            }
+            at = matcher.end();
+        }
+        if (bracketed) {
+            throw new UnreadableTextException(text, "brackets in pairs");
+        }
+        return new Count(tokens);
+    }
+
+    private static Optional<CountToken> token(Matcher matcher, boolean bracketed) {
+        if (matcher.group("beats") != null) {
+            List<Integer> beats = Arrays.stream(matcher.group("beats").split("-")).map(Integer::valueOf).toList();
+            if (beats.contains(0)) {
+                throw new UnreadableTextException(matcher.group("beats"), "beats counted from 1");
+            }
+            return Optional.of(new CountToken.Numbered(beats, bracketed));
+        }
+        if (matcher.group("words") != null) {
+            String[] words = matcher.group("words").toUpperCase(Locale.ROOT).split("-");
+            return Optional.of(new CountToken.Worded(Arrays.stream(words).map(Word::valueOf).toList(), bracketed));
+        }
+        if (matcher.group("and") != null) {
+            return Optional.of(new CountToken.And(bracketed));
+        }
+        if (matcher.group("a") != null) {
+            return Optional.of(new CountToken.A(bracketed));
+        }
+        return matcher.group("held") != null ? Optional.of(new CountToken.Held()) : Optional.empty();
+    }
+
+    /**
+     * @throws UnreadableTextException if the text is not exactly one mark
+     */
+    public static CountToken parseToken(String text) {
+        List<CountToken> tokens = parse(text).tokens();
+        if (tokens.size() != 1) {
+            throw new UnreadableTextException(text, "one mark of the count, such as 1, S, &, 4-1 or (3)");
+        }
+        return tokens.get(0);
+    }
+
+    @Override
+    public String toString() {
+        return tokens.stream().map(CountToken::toString).collect(Collectors.joining(" "));
+    }
+}

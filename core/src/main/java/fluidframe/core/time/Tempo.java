@@ -1,0 +1,20 @@
+package fluidframe.core.time;
+
+/**
+ * How fast the music goes.
+ *
+ * @param barsPerMinute from 1 to 400
+ */
+public record Tempo(int barsPerMinute) {
+
+    public Tempo {
+        if (barsPerMinute < 1 || barsPerMinute > 400) {
+            throw new IllegalArgumentException("a tempo of " + barsPerMinute + " bars a minute: expected 1 to 400");
+        }
+    }
+
+    /** Seconds from one point to a later one. */
+    public double seconds(Rhythm rhythm, Beats length) {
+        return length.toDouble() * 60 / (barsPerMinute * rhythm.beatsPerBar());
+    }
+}

@@ -1,0 +1,92 @@
+package fluidframe.core.time;
+
+import java.util.ArrayList;
+import java.util.List;
+
+/**
+ * What a count means in a dance: when each mark falls and how long it lasts.
+ *
+ * @param rhythm the dance's rhythm
+ * @param start  where in the bar the first mark falls, from zero
+ * @param slots  one for each mark
+ * @param length beats from the first mark to the end
+ */
+public record Timing(Rhythm rhythm, Beats start, List<Slot> slots, Beats length) {
+
+    public Timing {
+        slots = List.copyOf(slots);
+    }
+
+    /**
+     * Lays a count on the beat. Numbers give onsets, and the last step lasts to the end of the figure; words give
+     * lengths, and the count is as long as they add up to.
+     *
+     * @param figureLength how long the figure lasts; only used by counts in numbers
+     * @throws CountException if the count mixes words and numbers, begins inside a beat, or uses a word or a beat
+     *                        that the dance does not have
+     */
+    public static Timing of(Rhythm rhythm, Count count, Beats figureLength) {
+        boolean numbers = count.tokens().stream().anyMatch(CountToken.Numbered.class::isInstance);
+        boolean words = count.tokens().stream().anyMatch(CountToken.Worded.class::isInstance);
+        if (numbers && words) {
+            throw new CountException(firstOfOtherKind(count), "a count is either in words (S, Q) or in numbers, not both");
+        }
+        if (count.tokens().isEmpty() || !numbers && !words) {
+            throw new CountException(0, "a count begins with a beat, such as 1, or with a word, S or Q");
+        }
+        return numbers ? new NumberCount(rhythm, count).lay(figureLength) : new WordCount(rhythm, count).lay();
+    }
+
+    private static int firstOfOtherKind(Count count) {
+        boolean numbersFirst = count.tokens().stream()
+                .filter(token -> token instanceof CountToken.Numbered || token instanceof CountToken.Worded)
+                .findFirst().orElseThrow() instanceof CountToken.Numbered;
+        for (int i = 0; i < count.tokens().size(); i++) {
+            CountToken token = count.tokens().get(i);
+            if (numbersFirst ? token instanceof CountToken.Worded : token instanceof CountToken.Numbered) {
+                return i;
+            }
+        }
+        throw new IllegalStateException("both kinds were seen");
+    }
+
+    static List<Slot> slots(List<CountToken> tokens, List<Beats> onsets, Beats end) {
+        List<Slot> slots = new ArrayList<>();
+        for (int i = 0; i < tokens.size(); i++) {
+            Beats until = i + 1 < tokens.size() ? onsets.get(i + 1) : end;
+            slots.add(new Slot(tokens.get(i), onsets.get(i), until.minus(onsets.get(i))));
+        }
+        return slots;
+    }
+
+    public boolean inWords() {
+        return slots.stream().anyMatch(slot -> slot.token() instanceof CountToken.Worded);
+    }
+
+    public Count count() {
+        return new Count(slots.stream().map(Slot::token).toList());
+    }
+
+    /** The same timing begun elsewhere in the bar; only words, which name no beat, can be moved. */
+    public Timing startingAt(Beats withinBar) {
+        return new Timing(rhythm, withinBar, slots, length);
+    }
+
+    /**
+     * The same timing said in numbers.
+     *
+     * @throws CountException where a step falls on a point of the beat that has no number, &amp; or a
+     */
+    public Count inNumbers() {
+        return NumberCount.say(this);
+    }
+
+    /**
+     * The same timing said in slows and quicks.
+     *
+     * @throws CountException where the dance has no such words or a length cannot be made of them
+     */
+    public Count sayInWords() {
+        return WordCount.say(this);
+    }
+}
