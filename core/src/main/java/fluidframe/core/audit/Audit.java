@@ -18,6 +18,9 @@ public final class Audit {
     private static final List<Rule> RULES = List.of(new CountIsReadable(), new CountFillsBars(), new StartsOnAllowedBeat(),
             new PartsLastEquallyLong(), new FeetAlternate(), new TapIsNoStep(), new TurnAccountAgrees(), new PartsTurnTogether());
 
+    /** Without these a figure has no length, and nothing can be computed from it. */
+    private static final List<Rule> FOUNDATIONS = List.of(new CountIsReadable(), new CountFillsBars(), new PartsLastEquallyLong());
+
     private Audit() {
     }
 
@@ -37,10 +40,19 @@ public final class Audit {
                 .toList();
     }
 
+    /** The findings that leave a figure without a length; a figure with any of them cannot be kept in a book. */
+    public static List<Finding> foundations(Figure figure) {
+        return findings(figure, FOUNDATIONS);
+    }
+
     private static List<Finding> findings(Figure figure) {
+        return findings(figure, RULES);
+    }
+
+    private static List<Finding> findings(Figure figure, List<Rule> rules) {
         Subject subject = new Subject(figure);
         List<Finding> found = new ArrayList<>();
-        RULES.forEach(rule -> found.addAll(rule.check(subject)));
+        rules.forEach(rule -> found.addAll(rule.check(subject)));
         found.sort(Comparator.comparing(Finding::severity)
                 .thenComparing(finding -> finding.place().part().map(Enum::ordinal).orElse(-1))
                 .thenComparing(finding -> finding.place().step().orElse(-1)));

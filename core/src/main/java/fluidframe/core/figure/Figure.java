@@ -19,7 +19,8 @@ import java.util.List;
  * @param length             stated length in beats
  * @param start              position and hold before the first step
  * @param end                position and hold after the last
- * @param startAlignments    the man's alignments it may start on, the first being the one its charts are written for
+ * @param startAlignments    where the man may stand before the first step, the first being the one its charts are
+ *                           written for
  * @param insistsOnAlignment whether those alignments bind although the dance stays on the spot
  * @param man                the man's chart
  * @param lady               the lady's chart

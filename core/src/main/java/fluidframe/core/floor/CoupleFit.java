@@ -9,6 +9,7 @@ import fluidframe.core.space.Point;
 import fluidframe.core.step.Step;
 import fluidframe.core.time.Timing;
 
+import org.hipparchus.exception.MathIllegalStateException;
 import org.hipparchus.linear.Array2DRowRealMatrix;
 import org.hipparchus.linear.ArrayRealVector;
 import org.hipparchus.linear.RealMatrix;
@@ -28,7 +29,8 @@ import java.util.Map;
  * Solves both parts of a figure together. Each part reckoned alone with fixed step lengths comes apart in turning
  * figures; so every travelling row gets a length factor and a small change of direction such that, whenever both
  * dancers place a foot, the lady stands where the position says. What the partner on the outside of a turn must
- * add, the one on the inside gives up; the least-squares balance finds that by itself.
+ * add, the one on the inside gives up; the least-squares balance finds that by itself. A chart so odd that no balance
+ * is found is drawn with its nominal steps.
  */
 public final class CoupleFit {
 
@@ -94,7 +96,10 @@ public final class CoupleFit {
                     relation = relation.with(figure.lady().steps().get(ladyDone).relation());
                 }
                 boolean last = row == man.slots().size() - 1;
-                meetings.add(new Meeting(row, ladyRow, last ? figure.end().position() : relation.position()));
+                Position position = last ? figure.end().position() : relation.position();
+                if (position != Position.APART) {
+                    meetings.add(new Meeting(row, ladyRow, position));
+                }
             }
         }
         return meetings;
@@ -112,6 +117,14 @@ public final class CoupleFit {
         if (meetings.isEmpty() || parameters == 0) {
             return track(initial);
         }
+        try {
+            return track(optimum(initial));
+        } catch (MathIllegalStateException notConverged) {
+            return track(initial);
+        }
+    }
+
+    private double[] optimum(double[] initial) {
         LeastSquaresOptimizer.Optimum optimum = new LevenbergMarquardtOptimizer()
                 .withCostRelativeTolerance(CONVERGED).withParameterRelativeTolerance(CONVERGED)
                 .optimize(new LeastSquaresBuilder()
@@ -121,7 +134,7 @@ public final class CoupleFit {
                 .maxEvaluations(MOST_EVALUATIONS).maxIterations(MOST_EVALUATIONS)
                 .lazyEvaluation(false)
                 .build());
-        return track(optimum.getPoint().toArray());
+        return optimum.getPoint().toArray();
     }
 
     private Pair<RealVector, RealMatrix> valueAndJacobian(RealVector point) {

@@ -5,7 +5,6 @@ import fluidframe.core.couple.Relation;
 import fluidframe.core.figure.Figure;
 import fluidframe.core.space.Alignment;
 import fluidframe.core.space.Heading;
-import fluidframe.core.space.Turn;
 import fluidframe.core.step.Foot;
 import fluidframe.core.time.Beats;
 import fluidframe.core.time.CountException;
@@ -32,15 +31,10 @@ public record EntryState(Foot manFree, Foot ladyFree, List<Heading> facings, boo
 
     public static EntryState of(Figure figure) {
         Heading written = figure.startHeading();
-        Stream<Heading> others = figure.startAlignments().stream().map(Alignment::foot).map(foot -> foot.plus(offset(figure)));
+        Stream<Heading> others = figure.startAlignments().stream().map(Alignment::foot);
         return new EntryState(figure.man().freeFeet().before(), figure.lady().freeFeet().before(),
                 Stream.concat(Stream.of(written), others).distinct().toList(),
                 !figure.dance().travels() && !figure.insistsOnAlignment(), figure.start(), beat(figure), figure.dance().rhythm());
-    }
-
-    /** From the alignment of the first row back to where the man looks before it. */
-    private static Turn offset(Figure figure) {
-        return figure.man().steps().get(0).turn().between().mirrored();
     }
 
     private static Optional<Beats> beat(Figure figure) {

@@ -34,6 +34,11 @@ public record ExitState(Foot manFree, Foot ladyFree, Heading facing, Relation re
                 figure.dance().rhythm().withinBar(startsAt.plus(figure.length())));
     }
 
+    /** The same exit of a figure begun on another heading. */
+    public ExitState turned(Turn by) {
+        return new ExitState(manFree, ladyFree, facing.plus(by), relation, beat);
+    }
+
     /** The same moment named from the line of dance of the next side. */
     public ExitState afterCorner() {
         return new ExitState(manFree, ladyFree, facing.afterCorner(), relation, beat);

@@ -12,6 +12,7 @@ import fluidframe.core.floor.CoupleTrack;
 import fluidframe.core.link.EntryState;
 import fluidframe.core.link.ExitState;
 import fluidframe.core.link.Link;
+import fluidframe.core.space.Alignment;
 import fluidframe.core.space.Heading;
 import fluidframe.core.space.Turn;
 import fluidframe.core.step.Step;
@@ -63,10 +64,10 @@ final class ScoreWriter {
         EntryState entry = EntryState.of(figure);
         exit.ifPresent(left -> {
             boolean corner = routine.placements().get(index - 1).cornerAfter();
-            EntryState asked = placement.start().isPresent() ? startingFrom(entry, heading(placement, entry)) : entry;
+            EntryState asked = placement.start().map(alignment -> startingFrom(entry, alignment.foot())).orElse(entry);
             seams.add(new Seam(index - 1, corner, Link.between(left, asked)));
         });
-        Heading facing = placement.start().map(alignment -> heading(placement, entry))
+        Heading facing = placement.start().map(Alignment::foot)
                 .orElseGet(() -> exit.map(ExitState::facing).map(entry::nearestTo).orElse(figure.startHeading()));
         Turn turnedBy = figure.startHeading().turnTo(facing);
         double sideTurn = side * CORNER.radians();
@@ -90,11 +91,6 @@ final class ScoreWriter {
 
     private static EntryState startingFrom(EntryState entry, Heading facing) {
         return new EntryState(entry.manFree(), entry.ladyFree(), List.of(facing), entry.loose(), entry.relation(), entry.beat(), entry.rhythm());
-    }
-
-    private static Heading heading(Placement placement, EntryState entry) {
-        Turn before = placement.figure().man().steps().get(0).turn().between();
-        return placement.start().map(alignment -> alignment.foot().minus(before)).orElse(entry.facings().get(0));
     }
 
     private static Timing timing(Chart chart, Figure figure) {

@@ -1,0 +1,123 @@
+package fluidframe.app.audits;
+
+import fluidframe.app.audits.FindingDocument.PlaceDocument;
+import fluidframe.app.figures.FigureDocument.RowDocument;
+import fluidframe.app.figures.FigureMapper;
+import fluidframe.app.floor.StanceDocument.CoupleStanceDocument;
+import fluidframe.app.floor.StanceDocument;
+import fluidframe.core.audit.Audit;
+import fluidframe.core.audit.Subject;
+import fluidframe.core.couple.Part;
+import fluidframe.core.figure.Chart;
+import fluidframe.core.figure.Figure;
+import fluidframe.core.figure.FreeFeet;
+import fluidframe.core.figure.TurnAccount;
+import fluidframe.core.floor.CoupleFit;
+import fluidframe.core.floor.CoupleTrack;
+import fluidframe.core.notation.Column;
+import fluidframe.core.notation.DraftReading;
+import fluidframe.core.notation.DraftWriter;
+import fluidframe.core.notation.RowDraft;
+import fluidframe.core.notation.Unread;
+import fluidframe.core.step.Step;
+import fluidframe.core.time.Slot;
+import fluidframe.core.time.Timing;
+import io.swagger.v3.oas.annotations.media.Schema;
+
+import java.util.ArrayList;
+import java.util.EnumMap;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
+
+/**
+ * A figure as the program reads it while it is being written.
+ *
+ * @param unread   texts that cannot be read
+ * @param findings what the audit says of the rest
+ * @param man      the man's rows; none without a dance and a length
+ * @param lady     the lady's rows
+ * @param track    where both go on the floor; absent until both counts can be read
+ */
+@Schema(name = "Reading")
+public record ReadingDocument(List<UnreadDocument> unread, List<FindingDocument> findings, List<RowReading> man,
+                              List<RowReading> lady, TrackDocument track) {
+
+    /** A text that cannot be read. */
+    @Schema(name = "Unread")
+    public record UnreadDocument(PlaceDocument place, String text, String expected, List<String> nearest, String sentence) {
+
+        static UnreadDocument of(Unread unread) {
+            return new UnreadDocument(PlaceDocument.of(unread.place()), unread.text(), unread.expected(), unread.nearest(), unread.sentence());
+        }
+    }
+
+    /**
+     * One row.
+     *
+     * @param shorthand the row in canonical shorthand
+     * @param wording   the row in full words
+     * @param onset     beats from the start; absent while the count cannot be read
+     * @param length    beats
+     * @param weight    full, part or none
+     * @param freeFoot  foot free afterwards
+     * @param heading   where the foot looks at the end of the row
+     * @param degrees   the same from the line of dance, to the left positive
+     * @param agrees    whether turn and stated alignment agree
+     */
+    @Schema(name = "RowReading")
+    public record RowReading(RowDocument shorthand, RowDocument wording, Double onset, Double length, String weight,
+                             String freeFoot, String heading, double degrees, boolean agrees) {
+    }
+
+    /** Where both are before the first row and after each. */
+    @Schema(name = "Track")
+    public record TrackDocument(CoupleStanceDocument start, List<StanceDocument> man, List<StanceDocument> lady) {
+
+        static TrackDocument of(CoupleTrack track) {
+            return new TrackDocument(CoupleStanceDocument.of(track.start()), track.man().stream().map(StanceDocument::of).toList(),
+                    track.lady().stream().map(StanceDocument::of).toList());
+        }
+    }
+
+    static ReadingDocument of(DraftReading reading) {
+        List<UnreadDocument> unread = reading.unread().stream().map(UnreadDocument::of).toList();
+        if (reading.figure().isEmpty()) {
+            return new ReadingDocument(unread, List.of(), List.of(), List.of(), null);
+        }
+        Figure figure = reading.figure().get();
+        Subject subject = new Subject(figure);
+        Optional<Timing> man = subject.timing(Part.MAN);
+        Optional<Timing> lady = subject.timing(Part.LADY);
+        TrackDocument track = man.isPresent() && lady.isPresent()
+                ? TrackDocument.of(CoupleFit.solve(figure, man.get(), lady.get())) : null;
+        return new ReadingDocument(unread, Audit.of(figure).stream().map(FindingDocument::of).toList(),
+                rows(figure.man(), man), rows(figure.lady(), lady), track);
+    }
+
+    private static List<RowReading> rows(Chart chart, Optional<Timing> timing) {
+        FreeFeet free = chart.freeFeet();
+        TurnAccount account = chart.turnAccount();
+        List<RowReading> rows = new ArrayList<>();
+        for (int i = 0; i < chart.steps().size(); i++) {
+            Step step = chart.steps().get(i);
+            TurnAccount.Entry entry = account.entries().get(i);
+            int row = i;
+            Optional<Slot> slot = timing.map(t -> t.slots().get(row));
+            rows.add(new RowReading(FigureMapper.row(DraftWriter.row(step)), FigureMapper.row(wording(step)),
+                    slot.map(s -> s.onset().toDouble()).orElse(null), slot.map(s -> s.length().toDouble()).orElse(null),
+                    step.weight().name().toLowerCase(Locale.ROOT), free.after().get(i).shorthand(), entry.after().toString(),
+                    Math.toDegrees(entry.after().radians()), entry.agrees()));
+        }
+        return rows;
+    }
+
+    private static RowDraft wording(Step step) {
+        Map<Column, String> cells = new EnumMap<>(Column.class);
+        for (Column column : Column.values()) {
+            cells.put(column, column.wording(step));
+        }
+        return new RowDraft(cells);
+    }
+}

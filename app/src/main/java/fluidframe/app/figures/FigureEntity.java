@@ -1,0 +1,96 @@
+package fluidframe.app.figures;
+
+import fluidframe.core.audit.Audit;
+import fluidframe.core.audit.Finding;
+import fluidframe.core.audit.Severity;
+import fluidframe.core.figure.Figure;
+import fluidframe.core.link.EntryState;
+import fluidframe.core.link.ExitState;
+import fluidframe.core.notation.Column;
+import fluidframe.core.text.Fraction;
+import jakarta.persistence.Entity;
+import jakarta.persistence.Id;
+import jakarta.persistence.Lob;
+import jakarta.persistence.Table;
+import jakarta.persistence.Version;
+
+import java.util.List;
+import java.util.stream.Collectors;
+
+/** A stored figure: its document, and what lists and searches need of it without reading the document. */
+@Entity
+@Table(name = "figure")
+class FigureEntity {
+
+    @Id
+    private String id;
+    @Version
+    private long revision;
+    private String dance;
+    private String title;
+    private String level;
+    private int levelRank;
+    private String bars;
+    private String countText;
+    private String startPosition;
+    private String endPosition;
+    private String startFoot;
+    private String endFoot;
+    private String startFacings;
+    private String endFacing;
+    private int errors;
+    private int warnings;
+    @Lob
+    private String document;
+
+    protected FigureEntity() {
+    }
+
+    FigureEntity(Figure figure, String document) {
+        this.id = figure.id();
+        describe(figure, document);
+    }
+
+    void describe(Figure figure, String newDocument) {
+        EntryState entry = EntryState.of(figure);
+        ExitState exit = ExitState.of(figure);
+        List<Finding> findings = Audit.of(figure);
+        this.dance = figure.dance().id();
+        this.title = figure.title();
+        this.level = figure.level().shorthand();
+        this.levelRank = figure.level().ordinal();
+        this.bars = new Fraction(figure.length().ticks(), figure.dance().rhythm().bar().ticks()).toString();
+        this.countText = figure.man().steps().stream().map(Column.COUNT::shorthand).collect(Collectors.joining(" "));
+        this.startPosition = entry.relation().position().shorthand();
+        this.endPosition = exit.relation().position().shorthand();
+        this.startFoot = entry.manFree().shorthand();
+        this.endFoot = exit.manFree().shorthand();
+        this.startFacings = entry.facings().stream().map(Object::toString).collect(Collectors.joining(" "));
+        this.endFacing = exit.facing().toString();
+        this.errors = count(findings, Severity.ERROR);
+        this.warnings = count(findings, Severity.WARNING);
+        this.document = newDocument;
+    }
+
+    private static int count(List<Finding> findings, Severity severity) {
+        return (int) findings.stream().filter(finding -> finding.severity() == severity).count();
+    }
+
+    String id() {
+        return id;
+    }
+
+    long revision() {
+        return revision;
+    }
+
+    String document() {
+        return document;
+    }
+
+    FigureSummary summary() {
+        return new FigureSummary(id, revision, dance, title, level, bars, countText,
+                new FigureSummary.End(startFoot, startPosition, List.of(startFacings.split(" "))),
+                new FigureSummary.End(endFoot, endPosition, List.of(endFacing)), errors, warnings);
+    }
+}

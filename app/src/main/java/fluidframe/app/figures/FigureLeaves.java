@@ -1,0 +1,5 @@
+package fluidframe.app.figures;
+
+/** Published before a figure is deleted, so that whoever still needs it can object. */
+public record FigureLeaves(String id) {
+}

@@ -1,0 +1,24 @@
+package fluidframe.app.figures;
+
+import org.springframework.data.jpa.repository.JpaRepository;
+import org.springframework.data.jpa.repository.Query;
+
+import java.util.List;
+
+interface FigureRepository extends JpaRepository<FigureEntity, String> {
+
+    /** An empty text leaves its condition out; a facing is sought among all those the figure may start from. */
+    @Query("""
+            select f from FigureEntity f
+            where (:dance = '' or f.dance = :dance)
+              and (:level = '' or f.level = :level)
+              and (:position = '' or f.startPosition = :position)
+              and (:foot = '' or f.startFoot = :foot)
+              and (:facing = '' or concat(' ', f.startFacings, ' ') like concat('% ', :facing, ' %'))
+              and (:words = '' or lower(f.title) like concat('%', lower(:words), '%'))
+            order by f.dance, f.levelRank, f.title
+            """)
+    List<FigureEntity> search(String dance, String level, String position, String foot, String facing, String words);
+
+    List<FigureEntity> findByDanceOrderByLevelRankAscTitleAsc(String dance);
+}

@@ -1,0 +1,146 @@
+package fluidframe.app.figures;
+
+import fluidframe.app.problems.ConflictException;
+import fluidframe.app.problems.Fault;
+import fluidframe.app.problems.RefusedException;
+import fluidframe.app.problems.Revision;
+import fluidframe.app.problems.UnknownException;
+import fluidframe.core.audit.Audit;
+import fluidframe.core.figure.Figure;
+import fluidframe.core.notation.DraftReader;
+import fluidframe.core.notation.DraftReading;
+import jakarta.persistence.EntityManager;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+import tools.jackson.databind.json.JsonMapper;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.function.Function;
+import java.util.stream.Collectors;
+
+/** Keeps figures. What goes in has been read whole and has a length; findings do not keep a figure out. */
+@Service
+public class FigureShelf {
+
+    private final FigureRepository repository;
+    private final EntityManager entityManager;
+    private final JsonMapper json;
+
+    FigureShelf(FigureRepository repository, EntityManager entityManager, JsonMapper json) {
+        this.repository = repository;
+        this.entityManager = entityManager;
+        this.json = json;
+    }
+
+    /**
+     * Reads a document without storing it.
+     *
+     * @param root JSON pointer to the document in what was sent, empty if it is all of it
+     * @throws RefusedException naming every text that cannot be read, or where the count does not fill its bars
+     */
+    public static Figure read(FigureDocument document, String root) {
+        List<Fault> faults = faults(document, root);
+        if (!faults.isEmpty()) {
+            throw new RefusedException(faults.size() == 1 ? faults.get(0).sentence() : faults.size() + " places cannot be read; nothing was stored.", faults);
+        }
+        return DraftReader.read(FigureMapper.draft(document)).figure().orElseThrow();
+    }
+
+    /** Everything that would keep a document from being stored. */
+    public static List<Fault> faults(FigureDocument document, String root) {
+        DraftReading reading = DraftReader.read(FigureMapper.draft(document));
+        List<Fault> faults = new ArrayList<>(reading.unread().stream().map(unread -> Fault.of(root, unread)).toList());
+        if (faults.isEmpty()) {
+            Audit.foundations(reading.figure().orElseThrow()).forEach(finding -> faults.add(Fault.of(root, finding)));
+        }
+        return faults;
+    }
+
+    @Transactional(readOnly = true)
+    public List<FigureSummary> search(FigureSearch search) {
+        return repository.search(search.dance(), search.level(), search.position(), search.foot(), search.facing(), search.words())
+                .stream().map(FigureEntity::summary).toList();
+    }
+
+    /**
+     * @throws UnknownException if there is no such figure
+     */
+    @Transactional(readOnly = true)
+    public StoredFigure get(String id) {
+        return repository.findById(id).map(this::stored).orElseThrow(() -> new UnknownException("figure", id));
+    }
+
+    @Transactional(readOnly = true)
+    public Optional<Figure> find(String id) {
+        return repository.findById(id).map(this::stored).map(StoredFigure::figure);
+    }
+
+    @Transactional(readOnly = true)
+    public Map<String, Figure> findAll(List<String> ids) {
+        return repository.findAllById(ids).stream().map(this::stored).map(StoredFigure::figure)
+                .collect(Collectors.toMap(Figure::id, Function.identity()));
+    }
+
+    @Transactional(readOnly = true)
+    public List<Figure> ofDance(String dance) {
+        return repository.findByDanceOrderByLevelRankAscTitleAsc(dance).stream().map(this::stored).map(StoredFigure::figure).toList();
+    }
+
+    @Transactional(readOnly = true)
+    public List<FigureDocument> documents() {
+        return repository.search("", "", "", "", "", "").stream().map(this::stored).map(StoredFigure::document).toList();
+    }
+
+    /**
+     * @throws ConflictException if the id is taken
+     */
+    @Transactional
+    public StoredFigure create(Figure figure) {
+        repository.findById(figure.id()).ifPresent(taken -> {
+            throw new ConflictException("/id: there is already a figure \"" + figure.id() + "\"; expected an id that is not taken.",
+                    stored(taken).document());
+        });
+        FigureEntity entity = new FigureEntity(figure, write(figure));
+        entityManager.persist(entity);
+        entityManager.flush();
+        return stored(entity);
+    }
+
+    /**
+     * @throws UnknownException  if there is no such figure
+     * @throws ConflictException if it has been changed since the revision given; carries what is stored
+     */
+    @Transactional
+    public StoredFigure replace(String id, Figure figure, Revision revision) {
+        FigureEntity entity = current(id, revision);
+        entity.describe(figure, write(figure));
+        entityManager.flush();
+        return stored(entity);
+    }
+
+    @Transactional
+    public void delete(String id, Revision revision) {
+        repository.delete(current(id, revision));
+    }
+
+    private FigureEntity current(String id, Revision revision) {
+        FigureEntity entity = repository.findById(id).orElseThrow(() -> new UnknownException("figure", id));
+        if (entity.revision() != revision.number()) {
+            throw new ConflictException("This figure was saved elsewhere since you opened it. Your version is still here, and the stored one comes with this message.",
+                    stored(entity).document());
+        }
+        return entity;
+    }
+
+    private String write(Figure figure) {
+        return json.writeValueAsString(FigureMapper.document(figure));
+    }
+
+    private StoredFigure stored(FigureEntity entity) {
+        FigureDocument document = json.readValue(entity.document(), FigureDocument.class);
+        return new StoredFigure(read(document, ""), document, new Revision(entity.revision()));
+    }
+}

@@ -1,0 +1,12 @@
+package fluidframe.app.figures;
+
+import java.util.List;
+
+/** One line of the list of figures. */
+public record FigureSummary(String id, long revision, String dance, String title, String level, String bars, String count,
+                            End entry, End exit, int errors, int warnings) {
+
+    /** The man's free foot, the position, and the headings he may look to. */
+    public record End(String foot, String position, List<String> facings) {
+    }
+}

@@ -1,0 +1,28 @@
+package fluidframe.app.links;
+
+import fluidframe.core.link.Comparison;
+import fluidframe.core.link.Verdict;
+import io.swagger.v3.oas.annotations.media.Schema;
+
+import java.util.List;
+import java.util.Locale;
+
+/** Whether a figure may follow another: holds, bends or breaks, and why. */
+@Schema(name = "Verdict")
+public record VerdictDocument(String outcome, List<ComparisonDocument> comparisons) {
+
+    /** One compared thing. */
+    @Schema(name = "Comparison")
+    public record ComparisonDocument(String aspect, String given, String needed, String outcome, String reason) {
+
+        static ComparisonDocument of(Comparison comparison) {
+            return new ComparisonDocument(comparison.aspect().title(), comparison.given(), comparison.needed(),
+                    comparison.outcome().name().toLowerCase(Locale.ROOT), comparison.reason());
+        }
+    }
+
+    public static VerdictDocument of(Verdict verdict) {
+        return new VerdictDocument(verdict.outcome().name().toLowerCase(Locale.ROOT),
+                verdict.comparisons().stream().map(ComparisonDocument::of).toList());
+    }
+}

@@ -1,0 +1,32 @@
+package fluidframe.app.problems;
+
+import fluidframe.core.audit.Finding;
+import fluidframe.core.notation.Unread;
+
+import java.util.List;
+
+/**
+ * One thing that is wrong with what was sent.
+ *
+ * @param place    JSON pointer to it
+ * @param found    what stands there
+ * @param expected what was expected there
+ * @param sentence both in one sentence
+ * @param nearest  what it could have been
+ */
+public record Fault(String place, String found, String expected, String sentence, List<String> nearest) {
+
+    public static Fault of(String place, String found, String expected) {
+        return new Fault(place, found, expected, place + ": found " + (found.isEmpty() ? "nothing" : "\"" + found + "\"")
+                + ", expected " + expected, List.of());
+    }
+
+    public static Fault of(String root, Unread unread) {
+        return new Fault(root + unread.place().pointer(), unread.text(), unread.expected(), unread.sentence(), unread.nearest());
+    }
+
+    public static Fault of(String root, Finding finding) {
+        return new Fault(root + finding.place().pointer(), finding.stated(), finding.reckoned(),
+                finding.rule() + ": " + finding.sentence(), List.of());
+    }
+}

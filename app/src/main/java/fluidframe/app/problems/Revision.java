@@ -1,0 +1,27 @@
+package fluidframe.app.problems;
+
+import org.springframework.http.HttpStatus;
+import org.springframework.web.server.ResponseStatusException;
+
+/** The revision of a stored thing, as it travels in ETag and If-Match. */
+public record Revision(long number) {
+
+    /**
+     * @throws ResponseStatusException 428 without an If-Match, 400 where it is no revision
+     */
+    public static Revision required(String ifMatch) {
+        if (ifMatch == null || ifMatch.isBlank()) {
+            throw new ResponseStatusException(HttpStatus.PRECONDITION_REQUIRED,
+                    "If-Match: expected the ETag that came with what is being replaced, so that nobody's work is overwritten unseen.");
+        }
+        try {
+            return new Revision(Long.parseLong(ifMatch.replace("W/", "").replace("\"", "").strip()));
+        } catch (NumberFormatException e) {
+            throw new ResponseStatusException(HttpStatus.BAD_REQUEST, "If-Match: found " + ifMatch + ", expected an ETag such as \"3\".");
+        }
+    }
+
+    public String tag() {
+        return "\"" + number + "\"";
+    }
+}

@@ -1,0 +1,83 @@
+package fluidframe.app.reference;
+
+import fluidframe.core.audit.Audit;
+import fluidframe.core.audit.Rule;
+import fluidframe.core.couple.Hold;
+import fluidframe.core.couple.Position;
+import fluidframe.core.dance.Dance;
+import fluidframe.core.dance.Dances;
+import fluidframe.core.figure.Caution;
+import fluidframe.core.figure.Level;
+import fluidframe.core.notation.Column;
+import fluidframe.core.text.Term;
+import fluidframe.core.time.Beats;
+import io.swagger.v3.oas.annotations.tags.Tag;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RestController;
+
+import java.util.Arrays;
+import java.util.List;
+import java.util.Set;
+import java.util.stream.Stream;
+
+/** What the program knows before anybody has described anything: dances, columns, words, rules. */
+@RestController
+@RequestMapping("/api")
+@Tag(name = "reference")
+class ReferenceResource {
+
+    /** A dance, its lengths in beats. */
+    record DanceDocument(String id, String title, String style, int beatsPerBar, Set<Integer> startBeats, String slow,
+                         String quick, int slowestBarsPerMinute, int fastestBarsPerMinute, boolean travels) {
+
+        static DanceDocument of(Dance dance) {
+            return new DanceDocument(dance.id(), dance.title(), dance.style().title(), dance.rhythm().beatsPerBar(),
+                    dance.rhythm().startBeats(), dance.rhythm().slow().map(Beats::toString).orElse(""),
+                    dance.rhythm().quick().map(Beats::toString).orElse(""), dance.slowest().barsPerMinute(),
+                    dance.fastest().barsPerMinute(), dance.travels());
+        }
+    }
+
+    /** A column of a chart. */
+    record ColumnDocument(String key, String title) {
+    }
+
+    /** A word and what it means. */
+    record TermDocument(String shorthand, String wording) {
+
+        static List<TermDocument> all(Term... terms) {
+            return Arrays.stream(terms).map(term -> new TermDocument(term.shorthand(), term.wording())).toList();
+        }
+    }
+
+    /** The chart language. */
+    record NotationDocument(List<ColumnDocument> columns, List<TermDocument> levels, List<TermDocument> positions,
+                            List<TermDocument> holds, List<TermDocument> cautions) {
+    }
+
+    /** A rule of the audit. */
+    record RuleDocument(String id, String title, String reason) {
+
+        static RuleDocument of(Rule rule) {
+            return new RuleDocument(rule.id(), rule.title(), rule.reason());
+        }
+    }
+
+    @GetMapping("/dances")
+    List<DanceDocument> dances() {
+        return Dances.all().stream().map(DanceDocument::of).toList();
+    }
+
+    @GetMapping("/notation")
+    NotationDocument notation() {
+        List<ColumnDocument> columns = Stream.of(Column.values()).map(column -> new ColumnDocument(column.key(), column.title())).toList();
+        return new NotationDocument(columns, TermDocument.all(Level.values()), TermDocument.all(Position.values()),
+                TermDocument.all(Hold.values()), TermDocument.all(Caution.values()));
+    }
+
+    @GetMapping("/rules")
+    List<RuleDocument> rules() {
+        return Audit.rules().stream().map(RuleDocument::of).toList();
+    }
+}

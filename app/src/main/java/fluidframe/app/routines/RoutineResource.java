@@ -1,0 +1,97 @@
+package fluidframe.app.routines;
+
+import fluidframe.app.problems.Fault;
+import fluidframe.app.problems.RefusedException;
+import fluidframe.app.problems.Revision;
+import fluidframe.core.routine.Floor;
+import fluidframe.core.routine.Routine;
+import fluidframe.core.routine.Score;
+import io.swagger.v3.oas.annotations.tags.Tag;
+import jakarta.validation.Valid;
+import org.springframework.http.HttpHeaders;
+import org.springframework.http.HttpStatus;
+import org.springframework.http.ResponseEntity;
+import org.springframework.web.bind.annotation.DeleteMapping;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.PutMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestHeader;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.ResponseStatus;
+import org.springframework.web.bind.annotation.RestController;
+
+import java.net.URI;
+import java.util.List;
+
+/** Routines and their scores over HTTP. */
+@RestController
+@RequestMapping("/api")
+@Tag(name = "routines")
+class RoutineResource {
+
+    /** The demo hall: 18 m by 11 m. */
+    private static final double HALL_LENGTH = 18;
+    private static final double HALL_WIDTH = 11;
+
+    private final RoutineShelf shelf;
+    private final RoutineReader reader;
+
+    RoutineResource(RoutineShelf shelf, RoutineReader reader) {
+        this.shelf = shelf;
+        this.reader = reader;
+    }
+
+    @GetMapping("/routines")
+    List<RoutineSummary> list() {
+        return shelf.list();
+    }
+
+    @GetMapping("/routines/{id}")
+    ResponseEntity<RoutineDocument> get(@PathVariable String id) {
+        return answer(shelf.get(id));
+    }
+
+    @PostMapping("/routines")
+    @ResponseStatus(HttpStatus.CREATED)
+    ResponseEntity<RoutineDocument> create(@Valid @RequestBody RoutineDocument document) {
+        reader.read(document);
+        StoredRoutine stored = shelf.create(document);
+        return ResponseEntity.created(URI.create("/api/routines/" + document.id())).eTag(stored.revision().tag()).body(stored.document());
+    }
+
+    @PutMapping("/routines/{id}")
+    ResponseEntity<RoutineDocument> replace(@PathVariable String id, @Valid @RequestBody RoutineDocument document,
+                                            @RequestHeader(name = HttpHeaders.IF_MATCH, required = false) String ifMatch) {
+        if (!id.equals(document.id())) {
+            throw new RefusedException("A routine keeps its id.", List.of(Fault.of("/id", document.id(), id)));
+        }
+        Revision revision = Revision.required(ifMatch);
+        reader.read(document);
+        return answer(shelf.replace(id, document, revision));
+    }
+
+    @DeleteMapping("/routines/{id}")
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    void delete(@PathVariable String id, @RequestHeader(name = HttpHeaders.IF_MATCH, required = false) String ifMatch) {
+        shelf.delete(id, Revision.required(ifMatch));
+    }
+
+    @GetMapping("/routines/{id}/score")
+    ScoreDocument score(@PathVariable String id) {
+        return score(shelf.get(id).document());
+    }
+
+    /** The score of a routine that is still being written; nothing is stored. */
+    @PostMapping("/scores")
+    ScoreDocument score(@Valid @RequestBody RoutineDocument document) {
+        Routine routine = reader.read(document);
+        Floor floor = Floor.of(HALL_LENGTH, HALL_WIDTH, routine.dance().travels());
+        return ScoreDocument.of(Score.of(routine, floor), floor);
+    }
+
+    private static ResponseEntity<RoutineDocument> answer(StoredRoutine stored) {
+        return ResponseEntity.ok().eTag(stored.revision().tag()).body(stored.document());
+    }
+}

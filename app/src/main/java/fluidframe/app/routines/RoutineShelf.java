@@ -1,0 +1,102 @@
+package fluidframe.app.routines;
+
+import fluidframe.app.figures.FigureLeaves;
+import fluidframe.app.problems.ConflictException;
+import fluidframe.app.problems.Revision;
+import fluidframe.app.problems.UnknownException;
+import jakarta.persistence.EntityManager;
+import org.springframework.context.event.EventListener;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+import tools.jackson.databind.json.JsonMapper;
+
+import java.util.List;
+import java.util.stream.Collectors;
+
+/** Keeps routines. */
+@Service
+public class RoutineShelf {
+
+    private final RoutineRepository repository;
+    private final EntityManager entityManager;
+    private final JsonMapper json;
+
+    RoutineShelf(RoutineRepository repository, EntityManager entityManager, JsonMapper json) {
+        this.repository = repository;
+        this.entityManager = entityManager;
+        this.json = json;
+    }
+
+    @Transactional(readOnly = true)
+    public List<RoutineSummary> list() {
+        return repository.findAllByOrderByTitleAscIdAsc().stream().map(RoutineEntity::summary).toList();
+    }
+
+    @Transactional(readOnly = true)
+    public List<RoutineDocument> documents() {
+        return repository.findAllByOrderByTitleAscIdAsc().stream().map(this::stored).map(StoredRoutine::document).toList();
+    }
+
+    /**
+     * @throws UnknownException if there is no such routine
+     */
+    @Transactional(readOnly = true)
+    public StoredRoutine get(String id) {
+        return repository.findById(id).map(this::stored).orElseThrow(() -> new UnknownException("routine", id));
+    }
+
+    /**
+     * @throws ConflictException if the id is taken
+     */
+    @Transactional
+    public StoredRoutine create(RoutineDocument document) {
+        repository.findById(document.id()).ifPresent(taken -> {
+            throw new ConflictException("/id: there is already a routine \"" + document.id() + "\"; expected an id that is not taken.",
+                    stored(taken).document());
+        });
+        RoutineEntity entity = new RoutineEntity(document, json.writeValueAsString(document));
+        entityManager.persist(entity);
+        entityManager.flush();
+        return stored(entity);
+    }
+
+    /**
+     * @throws ConflictException if it has been changed since the revision given; carries what is stored
+     */
+    @Transactional
+    public StoredRoutine replace(String id, RoutineDocument document, Revision revision) {
+        RoutineEntity entity = current(id, revision);
+        entity.describe(document, json.writeValueAsString(document));
+        entityManager.flush();
+        return stored(entity);
+    }
+
+    @Transactional
+    public void delete(String id, Revision revision) {
+        repository.delete(current(id, revision));
+    }
+
+    /** A figure that a routine needs cannot be deleted. */
+    @EventListener
+    @Transactional(readOnly = true)
+    public void keep(FigureLeaves leaving) {
+        List<RoutineEntity> users = repository.using(leaving.id());
+        if (!users.isEmpty()) {
+            throw new ConflictException("The figure \"" + leaving.id() + "\" is danced in "
+                    + users.stream().map(RoutineEntity::title).collect(Collectors.joining(", ")) + "; take it out there first.");
+        }
+    }
+
+    private RoutineEntity current(String id, Revision revision) {
+        RoutineEntity entity = repository.findById(id).orElseThrow(() -> new UnknownException("routine", id));
+        if (entity.revision() != revision.number()) {
+            throw new ConflictException("This routine was saved elsewhere since you opened it. Your version is still here, and the stored one comes with this message.",
+                    stored(entity).document());
+        }
+        return entity;
+    }
+
+    private StoredRoutine stored(RoutineEntity entity) {
+        return new StoredRoutine(json.readValue(entity.document(), RoutineDocument.class), new Revision(entity.revision()));
+    }
+}

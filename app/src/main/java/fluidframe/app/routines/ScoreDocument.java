@@ -1,0 +1,77 @@
+package fluidframe.app.routines;
+
+import fluidframe.app.floor.StanceDocument;
+import fluidframe.app.floor.StanceDocument.CoupleStanceDocument;
+import fluidframe.app.links.VerdictDocument;
+import fluidframe.core.notation.Column;
+import fluidframe.core.routine.Floor;
+import fluidframe.core.routine.Score;
+import fluidframe.core.routine.ScoreStep;
+import fluidframe.core.routine.ScoredPlacement;
+import fluidframe.core.routine.Seam;
+import fluidframe.core.text.Fraction;
+import io.swagger.v3.oas.annotations.media.Schema;
+
+import java.util.List;
+import java.util.Locale;
+
+/** A routine unrolled; times in beats and seconds, places in metres and degrees. */
+@Schema(name = "Score")
+public record ScoreDocument(String dance, int beatsPerBar, double firstBeat, int tempo, double beats, double seconds,
+                            FloorDocument floor, CoupleStanceDocument start, List<ScoredPlacementDocument> placements,
+                            List<SeamDocument> seams, List<ScoreStepDocument> steps) {
+
+    /** The room in metres. */
+    @Schema(name = "Floor")
+    public record FloorDocument(double length, double width) {
+    }
+
+    /** Where a placement lies; bar and beat from 1, the side of the room from 0. */
+    @Schema(name = "ScoredPlacement")
+    public record ScoredPlacementDocument(String figure, String title, String level, double onset, double beats, String bars,
+                                          int bar, int beat, int side, String entry, String exit, boolean cornerAfter,
+                                          boolean highlight, String note) {
+
+        static ScoredPlacementDocument of(ScoredPlacement scored) {
+            var figure = scored.placement().figure();
+            return new ScoredPlacementDocument(figure.id(), figure.title(), figure.level().shorthand(), scored.onset().toDouble(),
+                    scored.length().toDouble(), new Fraction(scored.length().ticks(), figure.dance().rhythm().bar().ticks()).toString(),
+                    scored.bar(), scored.beat(), scored.side(), scored.entry().toString(), scored.exit().toString(),
+                    scored.placement().cornerAfter(), scored.placement().highlight(), scored.placement().note());
+        }
+    }
+
+    /** Where a placement meets the next. */
+    @Schema(name = "Seam")
+    public record SeamDocument(int after, boolean corner, VerdictDocument verdict) {
+
+        static SeamDocument of(Seam seam) {
+            return new SeamDocument(seam.after(), seam.corner(), VerdictDocument.of(seam.verdict()));
+        }
+    }
+
+    /** One row of one part. */
+    @Schema(name = "ScoreStep")
+    public record ScoreStepDocument(int placement, int row, String part, String count, double onset, double beats,
+                                    double seconds, int bar, int beat, String foot, String weight, String freeFoot,
+                                    String alignment, String facing, String position, String hold, String wording,
+                                    StanceDocument stance) {
+
+        static ScoreStepDocument of(ScoreStep step) {
+            return new ScoreStepDocument(step.placement(), step.row(), step.part().wording(), Column.COUNT.shorthand(step.step()),
+                    step.onset().toDouble(), step.length().toDouble(), step.seconds(), step.bar(), step.beat(),
+                    Column.FOOT.shorthand(step.step()), step.step().weight().name().toLowerCase(Locale.ROOT),
+                    step.freeFoot().shorthand(), step.alignment().map(Object::toString).orElse(""), step.facing().toString(),
+                    step.relation().position().shorthand(), step.relation().hold().shorthand(),
+                    Column.FOOT.wording(step.step()) + " " + Column.FOOT_POSITION.wording(step.step()), StanceDocument.of(step.stance()));
+        }
+    }
+
+    static ScoreDocument of(Score score, Floor floor) {
+        return new ScoreDocument(score.routine().dance().id(), score.routine().dance().rhythm().beatsPerBar(),
+                score.firstBeat().toDouble(), score.routine().tempo().barsPerMinute(), score.length().toDouble(), score.seconds(),
+                new FloorDocument(floor.length(), floor.width()), score.start().map(CoupleStanceDocument::of).orElse(null),
+                score.placements().stream().map(ScoredPlacementDocument::of).toList(),
+                score.seams().stream().map(SeamDocument::of).toList(), score.steps().stream().map(ScoreStepDocument::of).toList());
+    }
+}
