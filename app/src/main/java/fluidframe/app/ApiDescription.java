@@ -2,16 +2,36 @@ package fluidframe.app;
 
 import io.swagger.v3.oas.models.OpenAPI;
 import io.swagger.v3.oas.models.info.Info;
+import org.springdoc.core.customizers.OpenApiCustomizer;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
 
-/** The head of the OpenAPI document. */
+import java.util.Map;
+import java.util.Set;
+
+/** The head of the OpenAPI document, and which fields of an answer are always there. */
 @Configuration(proxyBeanMethods = false)
 class ApiDescription {
+
+    private static final Set<String> SENT = Set.of("Figure", "Row", "NamedTiming", "Split", "Relation", "Routine", "Placement", "LinkQuestion");
+    private static final Map<String, Set<String>> SOMETIMES_ABSENT = Map.of("Place", Set.of("part", "row", "column"),
+            "RowReading", Set.of("onset", "length"), "Reading", Set.of("track"), "Score", Set.of("start"));
 
     @Bean
     OpenAPI openApi() {
         return new OpenAPI().info(new Info().title("Fluid Frame").version("1")
                 .description("Figures, their audits, links between them, routines and their scores. Errors are problem details."));
+    }
+
+    /** Answers are records, whose fields are always there unless listed here; what is sent says itself what it requires. */
+    @Bean
+    OpenApiCustomizer answersAreComplete() {
+        return api -> api.getComponents().getSchemas().forEach((name, schema) -> {
+            if (!SENT.contains(name) && schema.getProperties() != null) {
+                Set<String> absent = SOMETIMES_ABSENT.getOrDefault(name, Set.of());
+                schema.setRequired(((Set<?>) schema.getProperties().keySet()).stream()
+                        .map(Object::toString).filter(property -> !absent.contains(property)).sorted().toList());
+            }
+        });
     }
 }

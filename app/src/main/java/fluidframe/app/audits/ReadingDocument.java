@@ -5,6 +5,7 @@ import fluidframe.app.figures.FigureDocument.RowDocument;
 import fluidframe.app.figures.FigureMapper;
 import fluidframe.app.floor.StanceDocument.CoupleStanceDocument;
 import fluidframe.app.floor.StanceDocument;
+import fluidframe.app.space.HeadingDocument;
 import fluidframe.core.audit.Audit;
 import fluidframe.core.audit.Subject;
 import fluidframe.core.couple.Part;
@@ -63,12 +64,11 @@ public record ReadingDocument(List<UnreadDocument> unread, List<FindingDocument>
      * @param weight    full, part or none
      * @param freeFoot  foot free afterwards
      * @param heading   where the foot looks at the end of the row
-     * @param degrees   the same from the line of dance, to the left positive
      * @param agrees    whether turn and stated alignment agree
      */
     @Schema(name = "RowReading")
     public record RowReading(RowDocument shorthand, RowDocument wording, Double onset, Double length, String weight,
-                             String freeFoot, String heading, double degrees, boolean agrees) {
+                             String freeFoot, HeadingDocument heading, boolean agrees) {
     }
 
     /** Where both are before the first row and after each. */
@@ -107,8 +107,8 @@ public record ReadingDocument(List<UnreadDocument> unread, List<FindingDocument>
             Optional<Slot> slot = timing.map(t -> t.slots().get(row));
             rows.add(new RowReading(FigureMapper.row(DraftWriter.row(step)), FigureMapper.row(wording(step)),
                     slot.map(s -> s.onset().toDouble()).orElse(null), slot.map(s -> s.length().toDouble()).orElse(null),
-                    step.weight().name().toLowerCase(Locale.ROOT), free.after().get(i).shorthand(), entry.after().toString(),
-                    Math.toDegrees(entry.after().radians()), entry.agrees()));
+                    step.weight().name().toLowerCase(Locale.ROOT), free.after().get(i).shorthand(), HeadingDocument.of(entry.after()),
+                    entry.agrees()));
         }
         return rows;
     }

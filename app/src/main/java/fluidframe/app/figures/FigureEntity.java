@@ -1,5 +1,6 @@
 package fluidframe.app.figures;
 
+import fluidframe.app.space.HeadingDocument;
 import fluidframe.core.audit.Audit;
 import fluidframe.core.audit.Finding;
 import fluidframe.core.audit.Severity;
@@ -7,6 +8,7 @@ import fluidframe.core.figure.Figure;
 import fluidframe.core.link.EntryState;
 import fluidframe.core.link.ExitState;
 import fluidframe.core.notation.Column;
+import fluidframe.core.space.Heading;
 import fluidframe.core.text.Fraction;
 import jakarta.persistence.Entity;
 import jakarta.persistence.Id;
@@ -14,6 +16,7 @@ import jakarta.persistence.Lob;
 import jakarta.persistence.Table;
 import jakarta.persistence.Version;
 
+import java.util.Arrays;
 import java.util.List;
 import java.util.stream.Collectors;
 
@@ -88,9 +91,13 @@ class FigureEntity {
         return document;
     }
 
+    private static List<HeadingDocument> headings(String names) {
+        return Arrays.stream(names.split(" ")).map(Heading::parse).map(HeadingDocument::of).toList();
+    }
+
     FigureSummary summary() {
         return new FigureSummary(id, revision, dance, title, level, bars, countText,
-                new FigureSummary.End(startFoot, startPosition, List.of(startFacings.split(" "))),
-                new FigureSummary.End(endFoot, endPosition, List.of(endFacing)), errors, warnings);
+                new FigureSummary.End(startFoot, startPosition, headings(startFacings)),
+                new FigureSummary.End(endFoot, endPosition, headings(endFacing)), errors, warnings);
     }
 }

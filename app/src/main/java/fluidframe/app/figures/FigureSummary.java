@@ -1,5 +1,8 @@
 package fluidframe.app.figures;
 
+import fluidframe.app.space.HeadingDocument;
+import io.swagger.v3.oas.annotations.media.Schema;
+
 import java.util.List;
 
 /** One line of the list of figures. */
@@ -7,6 +10,7 @@ public record FigureSummary(String id, long revision, String dance, String title
                             End entry, End exit, int errors, int warnings) {
 
     /** The man's free foot, the position, and the headings he may look to. */
-    public record End(String foot, String position, List<String> facings) {
+    @Schema(name = "FigureEnd")
+    public record End(String foot, String position, List<HeadingDocument> facings) {
     }
 }

@@ -3,6 +3,7 @@ package fluidframe.app.routines;
 import fluidframe.app.floor.StanceDocument;
 import fluidframe.app.floor.StanceDocument.CoupleStanceDocument;
 import fluidframe.app.links.VerdictDocument;
+import fluidframe.app.space.HeadingDocument;
 import fluidframe.core.notation.Column;
 import fluidframe.core.routine.Floor;
 import fluidframe.core.routine.Score;
@@ -29,14 +30,14 @@ public record ScoreDocument(String dance, int beatsPerBar, double firstBeat, int
     /** Where a placement lies; bar and beat from 1, the side of the room from 0. */
     @Schema(name = "ScoredPlacement")
     public record ScoredPlacementDocument(String figure, String title, String level, double onset, double beats, String bars,
-                                          int bar, int beat, int side, String entry, String exit, boolean cornerAfter,
+                                          int bar, int beat, int side, HeadingDocument entry, HeadingDocument exit, boolean cornerAfter,
                                           boolean highlight, String note) {
 
         static ScoredPlacementDocument of(ScoredPlacement scored) {
             var figure = scored.placement().figure();
             return new ScoredPlacementDocument(figure.id(), figure.title(), figure.level().shorthand(), scored.onset().toDouble(),
                     scored.length().toDouble(), new Fraction(scored.length().ticks(), figure.dance().rhythm().bar().ticks()).toString(),
-                    scored.bar(), scored.beat(), scored.side(), scored.entry().toString(), scored.exit().toString(),
+                    scored.bar(), scored.beat(), scored.side(), HeadingDocument.of(scored.entry()), HeadingDocument.of(scored.exit()),
                     scored.placement().cornerAfter(), scored.placement().highlight(), scored.placement().note());
         }
     }
@@ -54,14 +55,14 @@ public record ScoreDocument(String dance, int beatsPerBar, double firstBeat, int
     @Schema(name = "ScoreStep")
     public record ScoreStepDocument(int placement, int row, String part, String count, double onset, double beats,
                                     double seconds, int bar, int beat, String foot, String weight, String freeFoot,
-                                    String alignment, String facing, String position, String hold, String wording,
+                                    String alignment, HeadingDocument facing, String position, String hold, String wording,
                                     StanceDocument stance) {
 
         static ScoreStepDocument of(ScoreStep step) {
             return new ScoreStepDocument(step.placement(), step.row(), step.part().wording(), Column.COUNT.shorthand(step.step()),
                     step.onset().toDouble(), step.length().toDouble(), step.seconds(), step.bar(), step.beat(),
                     Column.FOOT.shorthand(step.step()), step.step().weight().name().toLowerCase(Locale.ROOT),
-                    step.freeFoot().shorthand(), step.alignment().map(Object::toString).orElse(""), step.facing().toString(),
+                    step.freeFoot().shorthand(), step.alignment().map(Object::toString).orElse(""), HeadingDocument.of(step.facing()),
                     step.relation().position().shorthand(), step.relation().hold().shorthand(),
                     Column.FOOT.wording(step.step()) + " " + Column.FOOT_POSITION.wording(step.step()), StanceDocument.of(step.stance()));
         }

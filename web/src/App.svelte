@@ -1,0 +1,76 @@
+<script lang="ts">
+  import { sentenceOf } from '$lib/api/client';
+  import { reference } from '$lib/reference/reference.svelte';
+  import Message from '$lib/ui/Message.svelte';
+  import Shortcuts from '$lib/ui/Shortcuts.svelte';
+  import { theme } from '$lib/ui/Theme.svelte';
+  import BookOpen from '@lucide/svelte/icons/book-open';
+  import Keyboard from '@lucide/svelte/icons/keyboard';
+  import Moon from '@lucide/svelte/icons/moon';
+  import Route from '@lucide/svelte/icons/route';
+  import Sun from '@lucide/svelte/icons/sun';
+  import Router, { router } from 'svelte-spa-router';
+  import FiguresPage from './routes/FiguresPage.svelte';
+  import FigureSheetPage from './routes/FigureSheetPage.svelte';
+  import NotFoundPage from './routes/NotFoundPage.svelte';
+  import RoutineDeskPage from './routes/RoutineDeskPage.svelte';
+  import RoutinesPage from './routes/RoutinesPage.svelte';
+
+  const ROUTES = {
+    '/': FiguresPage,
+    '/figures': FiguresPage,
+    '/figures/:id': FigureSheetPage,
+    '/routines': RoutinesPage,
+    '/routines/:id': RoutineDeskPage,
+    '*': NotFoundPage,
+  };
+  const RAIL = [
+    { path: '/figures', label: 'Figures', icon: BookOpen },
+    { path: '/routines', label: 'Routines', icon: Route },
+  ];
+  let shortcuts = $state(false);
+  let failure = $state<string>();
+  reference.load().catch((thrown) => (failure = sentenceOf(thrown)));
+
+  function keydown(event: KeyboardEvent) {
+    const writing = event.target instanceof HTMLInputElement || event.target instanceof HTMLTextAreaElement;
+    if (event.key === '?' && !writing) shortcuts = true;
+  }
+</script>
+
+<svelte:window onkeydown={keydown} />
+
+<div class="flex h-full flex-col-reverse sm:flex-row">
+  <nav class="flex shrink-0 items-center gap-1 bg-ink p-2 text-floor sm:w-22 sm:flex-col evening:bg-board evening:text-ink" aria-label="Views">
+    <img src="./mark.svg" alt="Fluid Frame" class="mb-3 hidden size-12 sm:block" />
+    {#each RAIL as view (view.path)}
+      {@const here = router.location === view.path || router.location.startsWith(`${view.path}/`) || (router.location === '/' && view.path === '/figures')}
+      <a
+        href={`#${view.path}`}
+        class={[
+          'flex flex-1 flex-col items-center gap-1 rounded-xl py-2 text-sm font-semibold sm:w-full sm:flex-none',
+          here ? 'bg-floor text-ink evening:bg-ink evening:text-board' : 'hover:bg-white/10',
+        ]}
+        aria-current={here ? 'page' : undefined}
+      >
+        <view.icon size={24} aria-hidden="true" />{view.label}
+      </a>
+    {/each}
+    <span class="hidden flex-1 sm:block"></span>
+    <button class="cursor-pointer rounded-xl p-3 hover:bg-white/10" aria-label="Shortcuts" title="Shortcuts (?)" onclick={() => (shortcuts = true)}>
+      <Keyboard size={22} />
+    </button>
+    <button
+      class="cursor-pointer rounded-xl p-3 hover:bg-white/10"
+      aria-label={theme.evening ? 'Day colours' : 'Evening colours'}
+      onclick={() => theme.toggle()}
+    >
+      {#if theme.evening}<Sun size={22} />{:else}<Moon size={22} />{/if}
+    </button>
+  </nav>
+  <main class="min-h-0 min-w-0 flex-1 overflow-y-auto">
+    {#if failure}<div class="p-6"><Message sentence={failure} /></div>{/if}
+    <Router routes={ROUTES} />
+  </main>
+</div>
+<Shortcuts bind:open={shortcuts} />

@@ -1,0 +1,74 @@
+import createClient from 'openapi-fetch';
+import type { components, paths } from './schema';
+
+type Schemas = components['schemas'];
+export type Figure = Schemas['Figure'];
+export type Row = Schemas['Row'];
+export type Relation = Schemas['Relation'];
+export type FigureSummary = Schemas['FigureSummary'];
+export type FigureEnd = Schemas['FigureEnd'];
+export type Reading = Schemas['Reading'];
+export type RowReading = Schemas['RowReading'];
+export type Finding = Schemas['Finding'];
+export type Fix = Schemas['Fix'];
+export type Place = Schemas['Place'];
+export type Unread = Schemas['Unread'];
+export type Track = Schemas['Track'];
+export type Stance = Schemas['Stance'];
+export type PlaceOnFloor = Schemas['PlaceOnFloor'];
+export type CoupleStance = Schemas['CoupleStance'];
+export type Heading = Schemas['Heading'];
+export type Verdict = Schemas['Verdict'];
+export type Successor = Schemas['Successor'];
+export type Routine = Schemas['Routine'];
+export type Placement = Schemas['Placement'];
+export type RoutineSummary = Schemas['RoutineSummary'];
+export type Score = Schemas['Score'];
+export type ScoreStep = Schemas['ScoreStep'];
+export type ScoredPlacement = Schemas['ScoredPlacement'];
+export type Seam = Schemas['Seam'];
+export type Dance = Schemas['DanceDocument'];
+export type Notation = Schemas['NotationDocument'];
+export type Part = 'man' | 'lady';
+export type ColumnKey = keyof Row;
+
+export const api = createClient<paths>({ baseUrl: '' });
+
+/** One thing that is wrong with what was sent. */
+export interface Fault {
+  place: string;
+  found: string;
+  expected: string;
+  sentence: string;
+  nearest: string[];
+}
+
+/** Why the program could not do what was asked, as it said so itself. */
+export class Problem extends Error {
+  constructor(
+    readonly status: number,
+    message: string,
+    readonly faults: Fault[] = [],
+    readonly stored?: unknown,
+  ) {
+    super(message);
+  }
+}
+
+/** The data of an answer, or its problem thrown. */
+export function required<T>(answer: { data?: T; error?: unknown; response: Response }): T {
+  if (answer.response.ok) return answer.data as T;
+  const body = (answer.error ?? {}) as { detail?: string; faults?: Fault[]; stored?: unknown };
+  throw new Problem(
+    answer.response.status,
+    body.detail ?? `The program answered ${answer.response.status}.`,
+    body.faults,
+    body.stored,
+  );
+}
+
+/** What to tell a person about anything thrown while talking to the program. */
+export function sentenceOf(thrown: unknown): string {
+  if (thrown instanceof Problem) return thrown.message;
+  return 'The program does not answer. What you wrote is kept here; try again when it runs.';
+}

@@ -1,0 +1,159 @@
+<script lang="ts">
+  import type { ColumnKey, Part, Row } from '$lib/api/client';
+  import { reference } from '$lib/reference/reference.svelte';
+  import { tick } from 'svelte';
+  import { WIDTH } from './columns';
+  import type { FigureSheet } from './FigureSheet.svelte';
+  import TurnRibbon from './TurnRibbon.svelte';
+
+  interface Props {
+    sheet: FigureSheet;
+    part: Part;
+    columns: ColumnKey[];
+    /** The row being danced now, lit up. */
+    lit?: number;
+    onfocus: (place: { part: Part; row: number; column: ColumnKey }) => void;
+  }
+  let { sheet, part, columns, lit, onfocus }: Props = $props();
+
+  const SHORT_TITLE: Partial<Record<ColumnKey, string>> = {
+    count: 'Ct',
+    footPosition: 'Foot position',
+    rise: 'Rise & fall',
+    relation: 'Position, hold',
+    body: 'Hips, body',
+  };
+  let rows = $derived(sheet.figure[part]);
+  let total = $derived(columns.reduce((sum, column) => sum + WIDTH[column], 0));
+
+  function id(row: number, column: ColumnKey) {
+    return `cell-${part}-${row}-${column}`;
+  }
+
+  function pointer(row: number, column: ColumnKey) {
+    return `/${part}/${row}/${column}`;
+  }
+
+  async function go(row: number, column: ColumnKey) {
+    await tick();
+    const cell = document.getElementById(id(row, column));
+    if (cell instanceof HTMLInputElement) {
+      cell.focus();
+      cell.select();
+    }
+  }
+
+  function keydown(event: KeyboardEvent, row: number, column: ColumnKey) {
+    const handled = event.ctrlKey || event.metaKey ? control(event, row, column) : plain(event, row, column);
+    if (handled) {
+      event.preventDefault();
+      event.stopPropagation();
+    }
+  }
+
+  function control(event: KeyboardEvent, row: number, column: ColumnKey): boolean {
+    switch (event.key) {
+      case 'Enter':
+        sheet.insertRow(part, row);
+        void go(row + 1, 'count');
+        return true;
+      case 'd':
+        sheet.repeatRow(part, row);
+        void go(row + 1, column);
+        return true;
+      case 'Backspace':
+        sheet.removeRow(part, row);
+        void go(Math.max(0, row - 1), column);
+        return true;
+      case '.':
+        sheet.mend(pointer(row, column));
+        return true;
+      default:
+        return false;
+    }
+  }
+
+  function plain(event: KeyboardEvent, row: number, column: ColumnKey): boolean {
+    const by = event.key === 'ArrowUp' ? -1 : event.key === 'ArrowDown' ? 1 : 0;
+    if (by !== 0) {
+      void go(event.altKey ? sheet.moveRow(part, row, by) : row + by, column);
+      return true;
+    }
+    if (event.key === 'Enter') {
+      sheet.accept();
+      void go(Math.min(row + 1, rows.length - 1), column);
+      return true;
+    }
+    if (event.key === 'Escape') {
+      sheet.cancel();
+      void go(row, column);
+      return true;
+    }
+    return false;
+  }
+
+  function text(row: Row, column: ColumnKey) {
+    return row[column] ?? '';
+  }
+</script>
+
+<section class="panel min-w-0 overflow-hidden" aria-label={`Chart of the ${part}`}>
+  <div class={['border-b-[1.5px] border-line px-2 pt-2 pb-1', part === 'man' ? 'bg-spruce-wash' : 'bg-madder-wash']}>
+    <div class="flex items-center gap-3">
+      <h2 class={['w-12 text-lg capitalize', part === 'man' ? 'text-spruce' : 'text-madder']}>{part}</h2>
+      <div class="min-w-0 flex-1"><TurnRibbon {part} rows={sheet.reading[part]} /></div>
+    </div>
+  </div>
+  <table class="w-full table-fixed border-collapse">
+    <colgroup>
+      <col style="width: 1.9rem" />
+      {#each columns as column (column)}<col style={`width: ${(100 * WIDTH[column]) / total}%`} />{/each}
+    </colgroup>
+    <thead>
+      <tr class="text-left text-[0.8rem] text-soft">
+        <th scope="col" class="py-1 pl-2 font-semibold"><span class="sr-only">Step</span></th>
+        {#each columns as column (column)}
+          <th scope="col" class="truncate px-1 py-1 font-semibold" title={reference.columnTitle(column)}>
+            {SHORT_TITLE[column] ?? reference.columnTitle(column)}
+          </th>
+        {/each}
+      </tr>
+    </thead>
+    <tbody>
+      {#each rows as row, index (index)}
+        <tr class={['border-t border-line', lit === index && (part === 'man' ? 'bg-spruce-wash' : 'bg-madder-wash')]}>
+          <th scope="row" class="pl-2 text-left font-title font-semibold text-soft">{index + 1}</th>
+          {#each columns as column (column)}
+            {@const unread = sheet.unread(pointer(index, column))}
+            {@const finding = sheet.finding(pointer(index, column))}
+            <td class="relative p-0">
+              <input
+                id={id(index, column)}
+                class={[
+                  'h-9 w-full min-w-0 truncate bg-transparent px-1 text-[0.95rem] focus:bg-board focus:outline-3 focus:outline-brass',
+                  (column === 'count' || column === 'foot') && 'font-semibold',
+                  (unread || finding?.severity === 'error') && 'bg-madder-wash font-semibold text-madder',
+                ]}
+                value={text(row, column)}
+                title={sheet.reading[part][index]?.wording[column] ?? ''}
+                aria-label={`${part}, step ${index + 1}, ${reference.columnTitle(column)}`}
+                aria-invalid={unread || finding?.severity === 'error' ? 'true' : undefined}
+                autocomplete="off"
+                spellcheck="false"
+                onfocus={() => onfocus({ part, row: index, column })}
+                oninput={(event) => sheet.type(part, index, column, event.currentTarget.value)}
+                onblur={() => sheet.accept()}
+                onkeydown={(event) => keydown(event, index, column)}
+              />
+              {#if unread || finding}
+                <svg class="pointer-events-none absolute top-0 right-0" width="13" height="13" viewBox="0 0 13 13" aria-hidden="true">
+                  <path d="M0 0h13v13z" fill="var(--ff-madder)" />
+                </svg>
+              {/if}
+            </td>
+          {/each}
+        </tr>
+      {/each}
+    </tbody>
+  </table>
+</section>

@@ -1,0 +1,24 @@
+<script lang="ts">
+  import type { Part, RowReading } from '$lib/api/client';
+  import AlignmentGlyph from '$lib/glyphs/AlignmentGlyph.svelte';
+
+  interface Props {
+    part: Part;
+    rows: RowReading[];
+  }
+  let { part, rows }: Props = $props();
+</script>
+
+<ol class="flex items-stretch overflow-x-auto" aria-label={`Turn account of the ${part}`}>
+  {#each rows as row, index (index)}
+    <li class="flex min-w-14 flex-1 flex-col items-center px-0.5" title={row.wording.turn}>
+      <span class={['h-5 text-sm font-semibold', row.agrees ? 'text-soft' : 'text-madder']}>
+        {row.shorthand.turn ? row.shorthand.turn.split(',')[0] : '·'}
+      </span>
+      <span class={['rounded-lg p-0.5', !row.agrees && 'bg-madder-wash outline-2 outline-madder']}>
+        <AlignmentGlyph heading={row.heading} tone={part === 'man' ? 'spruce' : 'madder'} />
+      </span>
+      <span class="text-sm leading-tight">{row.heading.degrees}°</span>
+    </li>
+  {/each}
+</ol>

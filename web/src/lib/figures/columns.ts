@@ -1,0 +1,41 @@
+import type { ColumnKey } from '$lib/api/client';
+
+const TRAVELLING: ColumnKey[] = ['count', 'foot', 'footPosition', 'alignment', 'turn', 'rise', 'footwork', 'sway'];
+const ON_THE_SPOT: ColumnKey[] = ['count', 'foot', 'footPosition', 'alignment', 'turn', 'footwork', 'action', 'relation'];
+const ALL: ColumnKey[] = [
+  'count',
+  'foot',
+  'footPosition',
+  'alignment',
+  'turn',
+  'rise',
+  'footwork',
+  'sway',
+  'cbm',
+  'action',
+  'body',
+  'relation',
+  'note',
+];
+
+/** Share of a chart's width. */
+export const WIDTH: Record<ColumnKey, number> = {
+  count: 5,
+  foot: 5,
+  footPosition: 11.5,
+  alignment: 10.5,
+  turn: 14,
+  rise: 10,
+  footwork: 7.5,
+  sway: 5.5,
+  cbm: 6,
+  action: 9,
+  body: 12,
+  relation: 13,
+  note: 14,
+};
+
+/** The columns that fit two charts side by side: those that matter in the dance, or all of them folded out. */
+export function columnsFor(isLatin: boolean, foldedOut: boolean): ColumnKey[] {
+  return foldedOut ? ALL : isLatin ? ON_THE_SPOT : TRAVELLING;
+}

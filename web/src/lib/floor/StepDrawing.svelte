@@ -1,0 +1,93 @@
+<script lang="ts">
+  import type { Part, Reading, Stance } from '$lib/api/client';
+  import Body from './Body.svelte';
+  import Print from './Print.svelte';
+
+  interface Props {
+    reading: Reading;
+    /** How many onsets have been danced; 0 is the start. */
+    at: number;
+    onsets: number[];
+  }
+  let { reading, at, onsets }: Props = $props();
+
+  const MARGIN = 0.55;
+
+  interface Shown {
+    part: Part;
+    foot: 'left' | 'right';
+    place: Stance['body'];
+    label: string;
+    faded: boolean;
+  }
+
+  let beat = $derived(at === 0 ? -1 : (onsets[at - 1] ?? -1));
+
+  function danced(part: Part) {
+    const rows = reading[part];
+    const stances = reading.track?.[part] ?? [];
+    return rows.flatMap((row, index) => {
+      const stance = stances[index];
+      return row.onset !== undefined && row.onset <= beat && stance ? [{ row, index, stance }] : [];
+    });
+  }
+
+  function prints(part: Part): Shown[] {
+    const start = reading.track!.start[part];
+    const shown: Shown[] = [
+      { part, foot: 'left', place: start.left, label: '', faded: true },
+      { part, foot: 'right', place: start.right, label: '', faded: true },
+    ];
+    const steps = danced(part);
+    for (const { row, index, stance } of steps) {
+      for (const foot of ['left', 'right'] as const) {
+        const moved = row.shorthand.foot === 'both' || row.shorthand.foot === (foot === 'left' ? 'LF' : 'RF');
+        if (moved) {
+          const last = !steps.some((later) => later.index > index && later.row.shorthand.foot === row.shorthand.foot);
+          shown.push({ part, foot, place: stance[foot], label: String(index + 1), faded: !last });
+        }
+      }
+    }
+    return shown;
+  }
+
+  function current(part: Part): Stance {
+    return danced(part).at(-1)?.stance ?? reading.track!.start[part];
+  }
+
+  let box = $derived.by(() => {
+    const track = reading.track;
+    if (!track) return { x: 0, y: 0, width: 3, height: 2 };
+    const places = [track.start.man, track.start.lady, ...track.man, ...track.lady].flatMap((stance) => [
+      stance.body,
+      stance.left,
+      stance.right,
+    ]);
+    const xs = places.map((place) => place.x);
+    const ys = places.map((place) => place.y);
+    const x = Math.min(...xs) - MARGIN;
+    const y = Math.min(...ys) - MARGIN;
+    return { x, y, width: Math.max(...xs) + MARGIN - x, height: Math.max(...ys) + MARGIN - y };
+  });
+</script>
+
+{#if reading.track}
+  <svg
+    viewBox={`${box.x} ${-box.y - box.height} ${box.width} ${box.height}`}
+    class="h-full w-full"
+    role="img"
+    aria-label={`Steps on the floor, ${at} of ${onsets.length} counts danced`}
+  >
+    <g transform="scale(1 -1)">
+      {#each [...prints('man'), ...prints('lady')] as print, index (index)}
+        <Print {...print} />
+      {/each}
+      <Body part="man" place={current('man').body} />
+      <Body part="lady" place={current('lady').body} />
+    </g>
+  </svg>
+{:else}
+  <p class="grid h-full place-items-center p-6 text-center text-soft">
+    The steps are drawn here as soon as both counts can be read.
+  </p>
+{/if}

@@ -1,0 +1,33 @@
+<script lang="ts">
+  interface Props {
+    errors: number;
+    warnings: number;
+  }
+  let { errors, warnings }: Props = $props();
+  let words = $derived(
+    errors > 0
+      ? `${errors} to mend`
+      : warnings > 0
+        ? `${warnings} to look at`
+        : 'adds up',
+  );
+</script>
+
+<span
+  class={[
+    'inline-flex items-center gap-1.5 font-semibold',
+    errors > 0 ? 'text-madder' : warnings > 0 ? 'text-brass-deep' : 'text-spruce',
+  ]}
+>
+  <svg width="18" height="18" viewBox="0 0 20 20" aria-hidden="true" fill="none" stroke="currentColor" stroke-width="2.6">
+    {#if errors > 0}
+      <path d="M3 15h5V5h9" />
+      <path d="M13 12l5 5M18 12l-5 5" />
+    {:else if warnings > 0}
+      <path d="M3 13c3-6 5-6 7-3s4 3 7-3" />
+    {:else}
+      <path d="M3 16h14M3 16V5M7 12l3-4 3 2 4-6" />
+    {/if}
+  </svg>
+  {words}
+</span>

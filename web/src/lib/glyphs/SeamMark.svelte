@@ -1,0 +1,24 @@
+<script lang="ts">
+  interface Props {
+    outcome: string;
+    size?: number;
+  }
+  let { outcome, size = 34 }: Props = $props();
+
+  const GAP: Record<string, number> = { holds: 0, bends: 3, breaks: 7 };
+  const SHIFT: Record<string, number> = { holds: 0, bends: 4, breaks: 0 };
+  let gap = $derived(GAP[outcome] ?? 0);
+  let shift = $derived(SHIFT[outcome] ?? 0);
+  let colour = $derived(outcome === 'holds' ? 'spruce' : outcome === 'bends' ? 'brass-deep' : 'madder');
+</script>
+
+<!-- Two half-marks that close where the link holds, strain past each other where it bends and gape where it breaks. -->
+<svg width={size} height={size} viewBox="0 0 40 40" aria-hidden="true" class="shrink-0">
+  <g fill={`var(--ff-${colour})`}>
+    <path d="M20 6 A14 14 0 0 0 20 34 L20 25 L15 20 L20 15 Z" transform={`translate(${-gap} ${-shift})`} />
+    <path d="M20 6 A14 14 0 0 1 20 34 L20 25 L15 20 L20 15 Z" transform={`translate(${gap} ${shift})`} fill-opacity="0.72" />
+  </g>
+  {#if outcome === 'breaks'}
+    <path d="M20 3 l-2.5 8 5 6 -5 6 5 6 -2.5 8" fill="none" stroke="var(--ff-madder)" stroke-width="1.8" />
+  {/if}
+</svg>

@@ -1,0 +1,109 @@
+<script lang="ts">
+  import AlignmentGlyph from '$lib/glyphs/AlignmentGlyph.svelte';
+  import SeamMark from '$lib/glyphs/SeamMark.svelte';
+  import CornerMark from '@lucide/svelte/icons/corner-left-up';
+  import Star from '@lucide/svelte/icons/star';
+  import type { RoutineDesk } from './RoutineDesk.svelte';
+
+  interface Props {
+    desk: RoutineDesk;
+    beat: number;
+    onchoose: (placement: number) => void;
+    onseam: (placement: number) => void;
+  }
+  let { desk, beat, onchoose, onseam }: Props = $props();
+
+  const REM_PER_BAR = 5.2;
+  const BARS_PER_PHRASE = 8;
+  let dragged = $state<number>();
+  let over = $state<number>();
+  let placements = $derived(desk.score?.placements ?? []);
+  let beatsPerBar = $derived(desk.score?.beatsPerBar ?? 4);
+
+  function width(beats: number) {
+    return `${Math.max(7.4, (beats / beatsPerBar) * REM_PER_BAR)}rem`;
+  }
+
+  function startsPhrase(bar: number, beatOfBar: number) {
+    return beatOfBar === 1 + (desk.score?.firstBeat ?? 0) && (bar - 1) % BARS_PER_PHRASE === 0;
+  }
+
+  function drop(to: number) {
+    if (dragged !== undefined) desk.move(dragged, to);
+    dragged = undefined;
+    over = undefined;
+  }
+</script>
+
+<ol class="flex min-h-36 items-stretch overflow-x-auto px-1 pt-1 pb-3" aria-label="Reel of figures">
+  {#each placements as placement, index (index)}
+    {@const seam = desk.seamAfter(index)}
+    {@const dancing = beat > 0 && beat >= placement.onset && beat < placement.onset + placement.beats}
+    <li class="flex items-stretch">
+      <button
+        id={`placement-${index}`}
+        draggable="true"
+        style={`width: ${width(placement.beats)}`}
+        class={[
+          'panel relative flex cursor-pointer flex-col items-start gap-1 overflow-hidden px-3 py-2 text-left',
+          index === desk.selected && 'border-ink outline-2 outline-ink',
+          dancing && 'bg-spruce-wash',
+          over === index && dragged !== index && 'outline-4 outline-brass',
+        ]}
+        aria-pressed={index === desk.selected}
+        aria-label={`Bar ${placement.bar}, ${placement.title}`}
+        onclick={() => onchoose(index)}
+        ondragstart={(event) => {
+          dragged = index;
+          event.dataTransfer?.setData('text/plain', placement.title);
+        }}
+        ondragover={(event) => {
+          event.preventDefault();
+          over = index;
+        }}
+        ondrop={(event) => {
+          event.preventDefault();
+          drop(index);
+        }}
+        ondragend={() => {
+          dragged = undefined;
+          over = undefined;
+        }}
+      >
+        {#if startsPhrase(placement.bar, placement.beat)}
+          <span class="absolute top-0 left-0 h-1.5 w-full bg-brass" title="A phrase starts here"></span>
+        {/if}
+        <span class="flex w-full items-baseline justify-between gap-2">
+          <span class="font-title text-2xl leading-none font-bold">{placement.bar}{placement.beat > 1 ? `·${placement.beat}` : ''}</span>
+          <span class="text-sm text-soft">{placement.bars} {placement.bars === '1' ? 'bar' : 'bars'}</span>
+        </span>
+        <span class="line-clamp-2 font-semibold leading-tight">{placement.title}</span>
+        <span class="mt-auto flex w-full items-center justify-between">
+          <AlignmentGlyph heading={placement.entry} size={26} />
+          {#if placement.highlight}<Star size={16} class="fill-brass text-brass" aria-label="highlight" />{/if}
+          <AlignmentGlyph heading={placement.exit} size={26} />
+        </span>
+      </button>
+      {#if seam}
+        <button
+          class="flex w-16 cursor-pointer flex-col items-center justify-center rounded-lg text-sm font-semibold hover:bg-board"
+          data-outcome={seam.verdict.outcome}
+          aria-label={`Seam after ${placement.title}: ${seam.verdict.outcome}${seam.corner ? ', with a corner' : ''}`}
+          onclick={() => onseam(index)}
+        >
+          {#if seam.corner}<span class="flex items-center gap-0.5 text-brass-deep"><CornerMark size={15} />corner</span>{/if}
+          <SeamMark outcome={seam.verdict.outcome} />
+          <span
+            class={seam.verdict.outcome === 'breaks' ? 'text-madder' : seam.verdict.outcome === 'bends' ? 'text-brass-deep' : 'text-spruce'}
+          >
+            {seam.verdict.outcome}
+          </span>
+        </button>
+      {/if}
+    </li>
+  {:else}
+    <li class="grid flex-1 place-items-center rounded-xl border-2 border-dashed border-line p-6 text-center text-lg text-soft">
+      Nothing is danced yet. Choose the first figure below.
+    </li>
+  {/each}
+</ol>

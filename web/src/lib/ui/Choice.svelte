@@ -1,0 +1,52 @@
+<script lang="ts">
+  import { Select } from 'bits-ui';
+  import Check from '@lucide/svelte/icons/check';
+  import ChevronDown from '@lucide/svelte/icons/chevron-down';
+
+  interface Option {
+    value: string;
+    label: string;
+  }
+  interface Props {
+    label: string;
+    options: Option[];
+    value: string;
+    any?: string;
+    onchange: (value: string) => void;
+  }
+  let { label, options, value, any, onchange }: Props = $props();
+
+  const ANY = '*';
+  let all = $derived(any === undefined ? options : [{ value: ANY, label: any }, ...options]);
+  let shown = $derived(value === '' ? ANY : value);
+  let shownLabel = $derived(all.find((option) => option.value === shown)?.label ?? value);
+</script>
+
+<Select.Root
+  type="single"
+  value={shown}
+  items={all}
+  onValueChange={(chosen) => onchange(chosen === ANY ? '' : chosen)}
+>
+  <Select.Trigger class="field inline-flex cursor-pointer items-center gap-2" aria-label={`${label}: ${shownLabel}`}>
+    <span class="text-soft">{label}</span>
+    <span class="font-semibold">{shownLabel}</span>
+    <ChevronDown size={16} aria-hidden="true" />
+  </Select.Trigger>
+  <Select.Portal>
+    <Select.Content sideOffset={6} class="panel z-30 max-h-96 min-w-44 overflow-y-auto p-1 shadow-xl">
+      {#each all as option (option.value)}
+        <Select.Item
+          value={option.value}
+          label={option.label}
+          class="flex cursor-pointer items-center justify-between gap-4 rounded-lg px-3 py-2 data-highlighted:bg-line"
+        >
+          {#snippet children({ selected })}
+            {option.label}
+            {#if selected}<Check size={16} aria-hidden="true" />{/if}
+          {/snippet}
+        </Select.Item>
+      {/each}
+    </Select.Content>
+  </Select.Portal>
+</Select.Root>

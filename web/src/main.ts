@@ -1,0 +1,7 @@
+import '@fontsource-variable/atkinson-hyperlegible-next';
+import '@fontsource-variable/bricolage-grotesque';
+import './app.css';
+import { mount } from 'svelte';
+import App from './App.svelte';
+
+export default mount(App, { target: document.getElementById('app')! });

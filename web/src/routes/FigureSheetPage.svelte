@@ -1,0 +1,172 @@
+<script lang="ts">
+  import { sentenceOf, type ColumnKey, type Part, type Place } from '$lib/api/client';
+  import Chart from '$lib/figures/Chart.svelte';
+  import { columnsFor } from '$lib/figures/columns';
+  import { FigureSheet, type TextField } from '$lib/figures/FigureSheet.svelte';
+  import Findings from '$lib/figures/Findings.svelte';
+  import StepDrawing from '$lib/floor/StepDrawing.svelte';
+  import { reference } from '$lib/reference/reference.svelte';
+  import { changedQuery } from '$lib/ui/address';
+  import Message from '$lib/ui/Message.svelte';
+  import ChevronLeft from '@lucide/svelte/icons/chevron-left';
+  import ChevronRight from '@lucide/svelte/icons/chevron-right';
+  import Redo2 from '@lucide/svelte/icons/redo-2';
+  import Undo2 from '@lucide/svelte/icons/undo-2';
+  import { replace, router } from 'svelte-spa-router';
+  import { tick } from 'svelte';
+
+  let sheet = $state.raw<FigureSheet>();
+  let failure = $state<string>();
+  let place = $state<{ part: Part; row: number; column: ColumnKey }>();
+
+  let id = $derived((router.params as Record<string, string> | undefined)?.id ?? '');
+  let query = $derived(new URLSearchParams(router.querystring ?? ''));
+  let foldedOut = $derived(query.get('columns') === 'all');
+  let dance = $derived(sheet && reference.dance(sheet.figure.dance));
+  let isLatin = $derived(dance !== undefined && /Latin|Rhythm/.test(dance.style));
+  let columns = $derived(columnsFor(isLatin, foldedOut));
+  let at = $derived(Math.min(Number(query.get('at') ?? sheet?.onsets.length ?? 0), sheet?.onsets.length ?? 0));
+  let saying = $derived(place && sheet?.reading[place.part][place.row]?.wording[place.column]);
+
+  $effect(() => {
+    sheet = undefined;
+    failure = undefined;
+    FigureSheet.open(id).then(
+      (opened) => (sheet = opened),
+      (thrown) => (failure = sentenceOf(thrown)),
+    );
+  });
+
+  function show(change: Record<string, string>) {
+    void replace(`/figures/${id}?${changedQuery(query, change)}`);
+  }
+
+  function litRow(part: Part): number | undefined {
+    const beat = sheet?.onsets[at - 1];
+    if (beat === undefined) return undefined;
+    const row = sheet!.reading[part].findLastIndex((reading) => reading.onset !== undefined && reading.onset <= beat);
+    return row < 0 ? undefined : row;
+  }
+
+  async function goTo(target: Place) {
+    if (target.column && !columns.includes(target.column as ColumnKey)) show({ columns: 'all' });
+    await tick();
+    const cell = target.column ? `cell-${target.part}-${target.row}-${target.column}` : `field-${target.pointer.slice(1)}`;
+    document.getElementById(cell)?.focus();
+  }
+
+  function keydown(event: KeyboardEvent) {
+    if (!(event.ctrlKey || event.metaKey) || !sheet) return;
+    const key = event.key.toLowerCase();
+    if (key === 's') void sheet.keep();
+    else if (key === 'z' && event.shiftKey) sheet.redo();
+    else if (key === 'z') sheet.undo();
+    else if (key === 'y') sheet.redo();
+    else return;
+    event.preventDefault();
+  }
+</script>
+
+<svelte:window onkeydown={keydown} />
+
+{#snippet field(name: TextField, label: string, width: string)}
+  <label class="inline-flex items-center gap-2">
+    <span class="text-soft">{label}</span>
+    <input
+      id={`field-${name}`}
+      class={['field font-semibold', width, (sheet!.unread(`/${name}`) || sheet!.finding(`/${name}`)) && 'border-madder text-madder']}
+      value={sheet!.figure[name]}
+      autocomplete="off"
+      oninput={(event) => sheet!.typeField(name, event.currentTarget.value)}
+      onblur={() => sheet!.accept()}
+    />
+  </label>
+{/snippet}
+
+{#if failure}
+  <div class="mx-auto max-w-2xl p-10">
+    <Message sentence={failure}><a class="act" href="#/figures">Back to the figures</a></Message>
+  </div>
+{:else if !sheet}
+  <p class="p-10 text-center text-xl text-soft">Opening the sheet …</p>
+{:else}
+  <div class="flex min-h-full flex-col gap-3 px-4 py-3 lg:h-full">
+    <header class="flex flex-wrap items-center gap-x-4 gap-y-2">
+      <a class="text-soft hover:text-ink" href={`#/figures?dance=${sheet.figure.dance}`}>{dance?.title ?? sheet.figure.dance}</a>
+      <h1 class="min-w-0 text-3xl">{sheet.figure.title}</h1>
+      {@render field('level', 'Level', 'w-28')}
+      {@render field('bars', 'Bars', 'w-16')}
+      <span class="hidden text-soft xl:inline">
+        {sheet.figure.start.position} → {sheet.figure.end.position}
+      </span>
+      <span class="ml-auto flex flex-wrap items-center gap-2">
+        <button class="act" aria-pressed={foldedOut} onclick={() => show({ columns: foldedOut ? '' : 'all' })}>
+          {foldedOut ? 'Fewer columns' : 'All columns'}
+        </button>
+        <button class="act" aria-label="Undo" title="Undo (Ctrl Z)" disabled={!sheet.canUndo} onclick={() => sheet!.undo()}>
+          <Undo2 size={18} />
+        </button>
+        <button class="act" aria-label="Redo" title="Redo (Ctrl Y)" disabled={!sheet.canRedo} onclick={() => sheet!.redo()}>
+          <Redo2 size={18} />
+        </button>
+        <button class="act act-main" disabled={sheet.isKept || sheet.keeping} onclick={() => sheet!.keep()}>
+          {sheet.isKept ? 'Kept' : 'Keep'}
+        </button>
+      </span>
+    </header>
+
+    {#if sheet.failure}
+      <Message sentence={sheet.failure} faults={sheet.faults}>
+        {#if sheet.conflict}
+          <button class="act" onclick={() => sheet!.takeStored()}>Show the stored one</button>
+          <button class="act" onclick={() => sheet!.keepOver()}>Keep mine instead</button>
+        {/if}
+      </Message>
+    {:else if sheet.recovered && !sheet.isKept}
+      <div class="flex items-center gap-3 rounded-xl bg-board px-4 py-2" role="status">
+        <span>These are your changes from before, not kept yet.</span>
+        <button class="act" onclick={() => sheet!.discardRecovered()}>Drop them</button>
+      </div>
+    {/if}
+
+    <div class={['grid gap-3', foldedOut ? 'grid-cols-1' : 'grid-cols-1 lg:grid-cols-2']}>
+      <Chart {sheet} part="man" {columns} lit={litRow('man')} onfocus={(focused) => (place = focused)} />
+      <Chart {sheet} part="lady" {columns} lit={litRow('lady')} onfocus={(focused) => (place = focused)} />
+    </div>
+
+    <p class="min-h-6 px-1 text-soft" aria-live="off">
+      {#if place}
+        <strong class="text-ink capitalize">{place.part}, step {place.row + 1}:</strong>
+        {saying || 'nothing said here'}
+      {:else}
+        Choose a cell to read it in full.
+      {/if}
+    </p>
+
+    <div class="grid min-h-72 flex-1 grid-cols-1 gap-3 lg:min-h-0 lg:grid-cols-[3fr_2fr]">
+      <section class="panel relative flex min-h-72 flex-col overflow-hidden lg:min-h-0" aria-label="Steps on the floor">
+        <div class="absolute top-3 left-3 z-10 flex items-center gap-2">
+          <button class="act" aria-label="A step back" disabled={at === 0} onclick={() => show({ at: String(at - 1) })}>
+            <ChevronLeft size={18} />
+          </button>
+          <span class="min-w-16 text-center font-title text-2xl font-semibold">
+            {at === 0 ? 'start' : (sheet.figure.man[litRow('man') ?? 0]?.count ?? '')}
+          </span>
+          <button class="act" aria-label="A step on" disabled={at >= sheet.onsets.length} onclick={() => show({ at: String(at + 1) })}>
+            <ChevronRight size={18} />
+          </button>
+        </div>
+        <div class="min-h-0 flex-1"><StepDrawing reading={sheet.reading} {at} onsets={sheet.onsets} /></div>
+        <p class="border-t-[6px] border-line px-3 py-1 text-sm text-soft">
+          Wall on this side, line of dance to the right. His prints are filled, hers are outlined.
+        </p>
+      </section>
+      <Findings {sheet} onplace={goTo} />
+    </div>
+    {#if sheet.figure.cautions?.length}
+      <p class="px-1 text-sm text-soft">
+        {#each sheet.figure.cautions as caution (caution)}<span class="mr-3">{reference.cautionWords(caution)}</span>{/each}
+      </p>
+    {/if}
+  </div>
+{/if}

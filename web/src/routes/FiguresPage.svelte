@@ -1,0 +1,116 @@
+<script lang="ts">
+  import EndMark from '$lib/figures/EndMark.svelte';
+  import { ANYTHING, FigureList, type Question } from '$lib/figures/FigureList.svelte';
+  import AuditMark from '$lib/glyphs/AuditMark.svelte';
+  import { reference } from '$lib/reference/reference.svelte';
+  import { changedQuery } from '$lib/ui/address';
+  import Choice from '$lib/ui/Choice.svelte';
+  import Message from '$lib/ui/Message.svelte';
+  import { replace, router } from 'svelte-spa-router';
+
+  const list = new FigureList();
+  const FACINGS = ['LOD', 'DC', 'C', 'DC-A', 'ALOD', 'DW-A', 'W', 'DW'];
+
+  let question = $derived<Question>({
+    ...ANYTHING,
+    ...Object.fromEntries([...new URLSearchParams(router.querystring ?? '')].filter(([key]) => key in ANYTHING)),
+  });
+  $effect(() => {
+    void list.ask(question);
+  });
+
+  function ask(change: Partial<Question>) {
+    void replace(`/figures?${changedQuery(new URLSearchParams(router.querystring ?? ''), change)}`);
+  }
+
+  let asksAnything = $derived(Object.values(question).some((text) => text !== ''));
+</script>
+
+<div class="mx-auto flex h-full max-w-[88rem] flex-col px-6 py-5">
+  <header class="flex flex-wrap items-center gap-2 pb-4">
+    <h1 class="mr-4 text-4xl">Figures</h1>
+    <Choice
+      label="Dance"
+      any="all"
+      value={question.dance}
+      options={reference.dances.map((dance) => ({ value: dance.id, label: dance.title }))}
+      onchange={(dance) => ask({ dance })}
+    />
+    <Choice
+      label="Level"
+      any="any"
+      value={question.level}
+      options={reference.notation.levels.map((level) => ({ value: level.shorthand, label: level.wording }))}
+      onchange={(level) => ask({ level })}
+    />
+    <Choice
+      label="Starts with"
+      any="either foot"
+      value={question.foot}
+      options={[
+        { value: 'LF', label: 'LF free' },
+        { value: 'RF', label: 'RF free' },
+      ]}
+      onchange={(foot) => ask({ foot })}
+    />
+    <Choice
+      label="Facing"
+      any="anywhere"
+      value={question.facing}
+      options={FACINGS.map((facing) => ({ value: facing, label: facing }))}
+      onchange={(facing) => ask({ facing })}
+    />
+    <Choice
+      label="In"
+      any="any position"
+      value={question.position}
+      options={reference.notation.positions.map((position) => ({ value: position.shorthand, label: position.wording }))}
+      onchange={(position) => ask({ position })}
+    />
+    <input
+      class="field min-w-40 flex-1"
+      type="search"
+      placeholder="Search by name"
+      aria-label="Search by name"
+      value={question.words}
+      oninput={(event) => ask({ words: event.currentTarget.value })}
+    />
+  </header>
+
+  {#if list.failure}
+    <Message sentence={list.failure} />
+  {:else if list.figures === undefined}
+    <p class="p-10 text-center text-xl text-soft">Opening the book …</p>
+  {:else if list.figures.length === 0}
+    <div class="panel grid place-items-center gap-3 p-12 text-center">
+      <p class="font-title text-2xl">No figure starts like that.</p>
+      {#if asksAnything}<button class="act" onclick={() => replace('/figures')}>Ask for less</button>{/if}
+    </div>
+  {:else}
+    <ul class="panel min-h-0 flex-1 overflow-y-auto">
+      {#each list.figures as figure (figure.id)}
+        <li class="border-t-[1.5px] border-line first:border-t-0">
+          <a
+            href={`#/figures/${figure.id}`}
+            class="grid grid-cols-[minmax(0,1fr)_auto] items-center gap-x-6 gap-y-2 px-5 py-3 hover:bg-floor lg:grid-cols-[minmax(14rem,1.25fr)_11rem_11rem_1.5rem_11rem_8rem]"
+          >
+            <span class="min-w-0">
+              <span class="block truncate font-title text-[1.35rem] font-semibold">{figure.title}</span>
+              <span class="text-soft">{reference.danceTitle(figure.dance)}, {figure.level}</span>
+            </span>
+            <span class="leading-tight">
+              <span class="block truncate font-title text-lg font-semibold" title={figure.count}>{figure.count}</span>
+              <span class="text-soft">{figure.bars} {figure.bars === '1' ? 'bar' : 'bars'}</span>
+            </span>
+            <EndMark end={figure.entry} label="starts" />
+            <svg class="hidden lg:block" width="24" height="20" viewBox="0 0 24 20" aria-hidden="true">
+              <path d="M1 10h17M13 4l7 6-7 6" fill="none" stroke="var(--ff-soft)" stroke-width="2" />
+            </svg>
+            <EndMark end={figure.exit} label="ends" />
+            <AuditMark errors={figure.errors} warnings={figure.warnings} />
+          </a>
+        </li>
+      {/each}
+    </ul>
+  {/if}
+</div>

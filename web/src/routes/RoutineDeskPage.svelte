@@ -1,0 +1,244 @@
+<script lang="ts">
+  import { sentenceOf, type ScoreStep } from '$lib/api/client';
+  import FloorPlan from '$lib/floor/FloorPlan.svelte';
+  import { reference } from '$lib/reference/reference.svelte';
+  import NextFigures from '$lib/routines/NextFigures.svelte';
+  import { Playback } from '$lib/routines/Playback.svelte';
+  import Reel from '$lib/routines/Reel.svelte';
+  import { RoutineDesk } from '$lib/routines/RoutineDesk.svelte';
+  import VerdictView from '$lib/routines/VerdictView.svelte';
+  import Message from '$lib/ui/Message.svelte';
+  import CornerMark from '@lucide/svelte/icons/corner-left-up';
+  import Pause from '@lucide/svelte/icons/pause';
+  import Play from '@lucide/svelte/icons/play';
+  import Redo2 from '@lucide/svelte/icons/redo-2';
+  import SkipBack from '@lucide/svelte/icons/skip-back';
+  import SkipForward from '@lucide/svelte/icons/skip-forward';
+  import Star from '@lucide/svelte/icons/star';
+  import Trash2 from '@lucide/svelte/icons/trash-2';
+  import Undo2 from '@lucide/svelte/icons/undo-2';
+  import { replace, router } from 'svelte-spa-router';
+  import { onDestroy, tick } from 'svelte';
+
+  let desk = $state.raw<RoutineDesk>();
+  let failure = $state<string>();
+  const playback = new Playback(() => desk?.score);
+  onDestroy(() => playback.pause());
+
+  let id = $derived((router.params as Record<string, string> | undefined)?.id ?? '');
+  let query = $derived(new URLSearchParams(router.querystring ?? ''));
+  let seamShown = $derived(query.get('seam') !== null && desk ? desk.seamAfter(Number(query.get('seam'))) : undefined);
+  let score = $derived(desk?.score);
+  let man = $derived(playback.current('man'));
+  let lady = $derived(playback.current('lady'));
+  let chosen = $derived(desk?.score?.placements[desk.selected]);
+
+  $effect(() => {
+    desk = undefined;
+    failure = undefined;
+    playback.pause();
+    RoutineDesk.open(id).then(
+      (opened) => {
+        opened.select(Number(query.get('figure') ?? 0));
+        const onset = opened.score?.placements[opened.selected]?.onset;
+        playback.go(Number(query.get('beat') ?? onset ?? 0));
+        desk = opened;
+      },
+      (thrown) => (failure = sentenceOf(thrown)),
+    );
+  });
+
+  function address(change: Record<string, string>) {
+    void replace(`/routines/${id}?${new URLSearchParams(change)}`);
+  }
+
+  async function choose(placement: number) {
+    if (!desk) return;
+    desk.select(placement);
+    const onset = desk.score?.placements[desk.selected]?.onset ?? 0;
+    if (!playback.playing) playback.go(onset);
+    address({ figure: String(desk.selected) });
+    await tick();
+    const card = document.getElementById(`placement-${desk.selected}`);
+    card?.scrollIntoView({ block: 'nearest', inline: 'nearest' });
+    if (document.activeElement?.id.startsWith('placement-')) card?.focus();
+  }
+
+  function showSeam(placement: number) {
+    desk?.select(placement);
+    address({ figure: String(placement), seam: String(placement) });
+  }
+
+  function add(figure: string) {
+    desk?.add(figure);
+    address({ figure: String(desk?.selected ?? 0) });
+  }
+
+  function sentence(step: ScoreStep | undefined) {
+    return step ? `${step.wording}${step.alignment ? `, ${step.alignment}` : ''}` : 'ready';
+  }
+
+  function keydown(event: KeyboardEvent) {
+    if (!desk) return;
+    const writing = event.target instanceof HTMLInputElement || event.target instanceof HTMLTextAreaElement;
+    if (event.ctrlKey || event.metaKey ? control(event) : !writing && plain(event)) event.preventDefault();
+  }
+
+  function control(event: KeyboardEvent): boolean {
+    const key = event.key.toLowerCase();
+    if (key === 's') void desk!.keep();
+    else if (key === 'z' && event.shiftKey) desk!.redo();
+    else if (key === 'z') desk!.undo();
+    else if (key === 'y') desk!.redo();
+    else return false;
+    return true;
+  }
+
+  function plain(event: KeyboardEvent): boolean {
+    const inMenu = event.target instanceof Element && event.target.closest('[role=listbox],[role=dialog]') !== null;
+    if (inMenu) return false;
+    switch (event.key) {
+      case 'ArrowLeft':
+      case 'ArrowRight': {
+        const to = desk!.selected + (event.key === 'ArrowLeft' ? -1 : 1);
+        if (event.altKey) desk!.move(desk!.selected, to);
+        else void choose(to);
+        return true;
+      }
+      case 'Delete':
+        desk!.remove();
+        return true;
+      case 'c':
+        desk!.turnCorner();
+        return true;
+      case 'n':
+        document.querySelector<HTMLElement>('#next-figures button')?.focus();
+        return true;
+      case ' ':
+        if (event.target instanceof HTMLButtonElement && !event.target.id.startsWith('placement-')) return false;
+        playback.toggle();
+        return true;
+      case ',':
+        playback.step(-1);
+        return true;
+      case '.':
+        playback.step(1);
+        return true;
+      default:
+        return false;
+    }
+  }
+</script>
+
+<svelte:window onkeydown={keydown} />
+
+{#if failure}
+  <div class="mx-auto max-w-2xl p-10">
+    <Message sentence={failure}><a class="act" href="#/routines">Back to the routines</a></Message>
+  </div>
+{:else if !desk || !score}
+  <p class="p-10 text-center text-xl text-soft">Laying out the routine …</p>
+{:else}
+  <div class="flex min-h-full flex-col gap-2 px-4 py-3 lg:h-full">
+    <header class="flex flex-wrap items-center gap-x-4 gap-y-2">
+      <span class="text-soft">{reference.danceTitle(desk.routine.dance)}</span>
+      <h1 class="sr-only">{desk.routine.title}</h1>
+      <input
+        class="min-w-48 flex-1 truncate rounded-lg bg-transparent px-1 font-title text-3xl font-semibold hover:bg-board"
+        aria-label="Title of the routine"
+        maxlength="120"
+        value={desk.routine.title}
+        onchange={(event) => desk!.rename(event.currentTarget.value)}
+      />
+      <label class="inline-flex items-center gap-2">
+        <input
+          class="field w-20 font-semibold"
+          type="number"
+          min="1"
+          max="400"
+          value={desk.routine.tempo}
+          onchange={(event) => desk!.setTempo(event.currentTarget.valueAsNumber)}
+        />
+        <span class="text-soft">bars a minute</span>
+      </label>
+      <span class="text-soft">{Math.floor(score.seconds / 60)}:{String(Math.round(score.seconds % 60)).padStart(2, '0')}</span>
+      <span class={['font-semibold', desk.broken > 0 ? 'text-madder' : 'text-spruce']} data-testid="standing">
+        {desk.broken > 0 ? `${desk.broken} ${desk.broken === 1 ? 'seam breaks' : 'seams break'}` : 'every seam can be danced'}
+      </span>
+      <span class="flex items-center gap-2">
+        <button class="act" aria-label="Undo" title="Undo (Ctrl Z)" disabled={!desk.canUndo} onclick={() => desk!.undo()}>
+          <Undo2 size={18} />
+        </button>
+        <button class="act" aria-label="Redo" title="Redo (Ctrl Y)" disabled={!desk.canRedo} onclick={() => desk!.redo()}>
+          <Redo2 size={18} />
+        </button>
+        <button class="act act-main" disabled={desk.isKept || desk.keeping} onclick={() => desk!.keep()}>
+          {desk.isKept ? 'Kept' : 'Keep'}
+        </button>
+      </span>
+    </header>
+
+    {#if desk.failure}
+      <Message sentence={desk.failure} faults={desk.faults}>
+        {#if desk.conflict}
+          <button class="act" onclick={() => desk!.takeStored()}>Show the stored one</button>
+          <button class="act" onclick={() => desk!.keepOver()}>Keep mine instead</button>
+        {/if}
+      </Message>
+    {/if}
+
+    <Reel {desk} beat={playback.beat} onchoose={choose} onseam={showSeam} />
+
+    <div class="grid min-h-0 flex-1 grid-cols-1 gap-3 lg:grid-cols-[minmax(0,1fr)_23rem]">
+      <section class="panel flex min-h-96 flex-col overflow-hidden lg:min-h-0" aria-label="Floor">
+        <div class="flex flex-wrap items-center gap-3 border-b-[1.5px] border-line px-3 py-2">
+          <button class="act" aria-label="A step back" onclick={() => playback.step(-1)}><SkipBack size={18} /></button>
+          <button class="act act-main w-28 justify-center" onclick={() => playback.toggle()}>
+            {#if playback.playing}<Pause size={18} /> Pause{:else}<Play size={18} /> Play{/if}
+          </button>
+          <button class="act" aria-label="A step on" onclick={() => playback.step(1)}><SkipForward size={18} /></button>
+          <span class="min-w-16 text-center font-title text-5xl leading-none font-bold" data-testid="count">{man?.count ?? '–'}</span>
+          <span class="leading-tight text-soft">bar<span class="block font-title text-xl font-semibold text-ink">{man?.bar ?? '–'}</span></span>
+          <span class="min-w-0 flex-1 leading-snug">
+            <span class="block truncate"><strong class="text-spruce">Man</strong> {sentence(man)}</span>
+            <span class="block truncate"><strong class="text-madder">Lady</strong> {sentence(lady)}</span>
+          </span>
+        </div>
+        <div class="min-h-0 flex-1 p-2"><FloorPlan {score} beat={playback.beat} selected={desk.selected} /></div>
+      </section>
+
+      <aside class="panel flex min-h-0 flex-col overflow-y-auto p-3" aria-label="Chosen figure">
+        {#if chosen}
+          <h2 class="text-xl">{chosen.title}</h2>
+          <div class="mt-1 flex flex-wrap gap-2">
+            <button class="act" aria-pressed={chosen.cornerAfter} onclick={() => desk!.turnCorner()}>
+              <CornerMark size={17} />{chosen.cornerAfter ? 'No corner' : 'Corner after'}
+            </button>
+            <button class="act" aria-pressed={chosen.highlight} aria-label="Highlight" onclick={() => desk!.highlight()}>
+              <Star size={17} class={chosen.highlight ? 'fill-brass text-brass' : ''} />
+            </button>
+            <button class="act" aria-label="Take it out" onclick={() => desk!.remove()}><Trash2 size={17} /></button>
+            <a class="act" href={`#/figures/${chosen.figure}`}>Sheet</a>
+          </div>
+          <input
+            class="field mt-2"
+            placeholder="A note for this figure"
+            aria-label="Note"
+            maxlength="1000"
+            value={chosen.note}
+            onchange={(event) => desk!.note(desk!.selected, event.currentTarget.value)}
+          />
+        {/if}
+        {#if seamShown}
+          <div class="mt-3 flex items-baseline justify-between">
+            <h3 class="text-lg">The seam after it {seamShown.verdict.outcome}</h3>
+            <button class="text-soft underline" onclick={() => address({ figure: String(desk!.selected) })}>close</button>
+          </div>
+          <div class="mt-1"><VerdictView verdict={seamShown.verdict} /></div>
+        {/if}
+        <h3 class="mt-3 mb-1 text-lg">{chosen ? 'What may come next' : 'Begin with'}</h3>
+        <NextFigures next={desk.next} onadd={add} />
+      </aside>
+    </div>
+  </div>
+{/if}

@@ -1,0 +1,84 @@
+<script lang="ts">
+  import { api, required, sentenceOf, type RoutineSummary } from '$lib/api/client';
+  import { reference } from '$lib/reference/reference.svelte';
+  import Choice from '$lib/ui/Choice.svelte';
+  import Message from '$lib/ui/Message.svelte';
+  import { push } from 'svelte-spa-router';
+
+  let routines = $state.raw<RoutineSummary[]>();
+  let failure = $state<string>();
+  let title = $state('');
+  let dance = $state('waltz');
+
+  async function load() {
+    try {
+      routines = required(await api.GET('/api/routines'));
+    } catch (thrown) {
+      failure = sentenceOf(thrown);
+    }
+  }
+  void load();
+
+  function idFor(name: string) {
+    const plain = name
+      .normalize('NFD')
+      .toLowerCase()
+      .replace(/[^a-z0-9]+/g, '-')
+      .replace(/^-+|-+$/g, '');
+    const base = plain === '' ? 'routine' : plain.slice(0, 60);
+    const taken = new Set(routines?.map((routine) => routine.id));
+    let id = base;
+    for (let number = 2; taken.has(id); number++) id = `${base}-${number}`;
+    return id;
+  }
+
+  async function create(event: SubmitEvent) {
+    event.preventDefault();
+    const tempo = reference.dance(dance)?.slowestBarsPerMinute ?? 30;
+    try {
+      const created = required(
+        await api.POST('/api/routines', { body: { id: idFor(title), title: title.trim(), dance, tempo, placements: [] } }),
+      );
+      await push(`/routines/${created.id}`);
+    } catch (thrown) {
+      failure = sentenceOf(thrown);
+    }
+  }
+</script>
+
+<div class="mx-auto flex max-w-[70rem] flex-col gap-4 px-6 py-5">
+  <h1 class="text-4xl">Routines</h1>
+  {#if failure}<Message sentence={failure} />{/if}
+  <form class="panel flex flex-wrap items-center gap-2 p-3" onsubmit={create}>
+    <input class="field min-w-56 flex-1" placeholder="Title of a new routine" aria-label="Title of a new routine" required maxlength="120" bind:value={title} />
+    <Choice
+      label="Dance"
+      value={dance}
+      options={reference.dances.map((each) => ({ value: each.id, label: each.title }))}
+      onchange={(chosen) => (dance = chosen)}
+    />
+    <button class="act act-main" disabled={title.trim() === ''}>Start it</button>
+  </form>
+  {#if routines === undefined}
+    <p class="p-10 text-center text-xl text-soft">Looking for routines …</p>
+  {:else if routines.length === 0}
+    <p class="panel p-12 text-center font-title text-2xl">No routine yet. Name one above.</p>
+  {:else}
+    <ul class="grid gap-3 sm:grid-cols-2">
+      {#each routines as routine (routine.id)}
+        <li>
+          <a class="panel flex items-baseline justify-between gap-4 px-5 py-5 hover:border-ink" href={`#/routines/${routine.id}`}>
+            <span>
+              <span class="block font-title text-2xl font-semibold">{routine.title}</span>
+              <span class="text-soft">{reference.danceTitle(routine.dance)}, {routine.tempo} bars a minute</span>
+            </span>
+            <span class="text-right leading-tight"
+              ><span class="font-title text-3xl font-bold">{routine.placements}</span>
+              <span class="block text-soft">{routine.placements === 1 ? 'figure' : 'figures'}</span></span
+            >
+          </a>
+        </li>
+      {/each}
+    </ul>
+  {/if}
+</div>
