@@ -75,7 +75,7 @@
   }
 
   function sentence(step: ScoreStep | undefined) {
-    return step ? `${step.wording}${step.alignment ? `, ${step.alignment}` : ''}` : 'ready';
+    return step?.wording ?? 'ready';
   }
 
   function keydown(event: KeyboardEvent) {
@@ -204,14 +204,14 @@
             <span class="block truncate"><strong class="text-madder">Lady</strong> {sentence(lady)}</span>
           </span>
         </div>
-        <div class="min-h-0 flex-1 p-2"><FloorPlan {score} beat={playback.beat} selected={desk.selected} /></div>
+        <div class="min-h-0 flex-1 p-2"><FloorPlan {score} beat={playback.beat} selected={desk.selected} travels={reference.dance(score.dance)?.travels ?? false} /></div>
       </section>
 
       <aside class="panel flex min-h-0 flex-col overflow-y-auto p-3" aria-label="Chosen figure">
         {#if chosen}
           <h2 class="text-xl">{chosen.title}</h2>
           <div class="mt-1 flex flex-wrap gap-2">
-            <button class="act" aria-pressed={chosen.cornerAfter} onclick={() => desk!.turnCorner()}>
+            <button class="act" onclick={() => desk!.turnCorner()}>
               <CornerMark size={17} />{chosen.cornerAfter ? 'No corner' : 'Corner after'}
             </button>
             <button class="act" aria-pressed={chosen.highlight} aria-label="Highlight" onclick={() => desk!.highlight()}>

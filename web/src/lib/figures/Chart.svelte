@@ -20,6 +20,7 @@
     count: 'Ct',
     footPosition: 'Foot position',
     rise: 'Rise & fall',
+    footwork: 'Fw',
     relation: 'Position, hold',
     body: 'Hips, body',
   };

@@ -13,7 +13,7 @@
   {#each rows as row, index (index)}
     <li class="flex min-w-14 flex-1 flex-col items-center px-0.5" title={row.wording.turn}>
       <span class={['h-5 text-sm font-semibold', row.agrees ? 'text-soft' : 'text-madder']}>
-        {row.shorthand.turn ? row.shorthand.turn.split(',')[0] : '·'}
+        {row.turned || '·'}
       </span>
       <span class={['rounded-lg p-0.5', !row.agrees && 'bg-madder-wash outline-2 outline-madder']}>
         <AlignmentGlyph heading={row.heading} tone={part === 'man' ? 'spruce' : 'madder'} />

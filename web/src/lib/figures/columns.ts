@@ -20,14 +20,14 @@ const ALL: ColumnKey[] = [
 
 /** Share of a chart's width. */
 export const WIDTH: Record<ColumnKey, number> = {
-  count: 5,
-  foot: 5,
-  footPosition: 11.5,
-  alignment: 10.5,
-  turn: 14,
+  count: 4.5,
+  foot: 4.8,
+  footPosition: 11,
+  alignment: 10,
+  turn: 16.5,
   rise: 10,
-  footwork: 7.5,
-  sway: 5.5,
+  footwork: 6.8,
+  sway: 4.8,
   cbm: 6,
   action: 9,
   body: 12,

@@ -7,16 +7,12 @@
   }
   let { part, place }: Props = $props();
   let colour = $derived(part === 'man' ? 'var(--ff-spruce)' : 'var(--ff-madder)');
+  let dash = $derived(part === 'man' ? undefined : '0.045 0.03');
 </script>
 
-<!-- Shoulders seen from above, with a point where the chest looks. -->
+<!-- Shoulders and head seen from above; the notch before the head is where the chest looks. -->
 <g transform={`translate(${place.x} ${place.y}) rotate(${place.degrees})`}>
-  <path
-    d="M-0.07 -0.21 Q0.06 -0.22 0.07 -0.08 L0.15 0 L0.07 0.08 Q0.06 0.22 -0.07 0.21 Q-0.1 0 -0.07 -0.21 Z"
-    fill={colour}
-    fill-opacity={part === 'man' ? 0.42 : 0.14}
-    stroke={colour}
-    stroke-width="0.02"
-    stroke-dasharray={part === 'man' ? undefined : '0.05 0.03'}
-  />
+  <ellipse rx="0.085" ry="0.215" fill={colour} fill-opacity="0.16" stroke={colour} stroke-width="0.016" stroke-dasharray={dash} />
+  <path d="M0.085 -0.05 L0.16 0 L0.085 0.05 Z" fill={colour} />
+  <circle r="0.07" fill={part === 'man' ? colour : 'var(--ff-board)'} fill-opacity="0.55" stroke={colour} stroke-width="0.016" />
 </g>

@@ -9,8 +9,10 @@
     score: Score;
     beat: number;
     selected: number;
+    /** Whether the dance goes round the room, which leaves its middle free for the close-up. */
+    travels: boolean;
   }
-  let { score, beat, selected }: Props = $props();
+  let { score, beat, selected, travels }: Props = $props();
 
   const MARGIN = 0.5;
   const draw = line<PlaceOnFloor>(
@@ -59,12 +61,12 @@
         />
       {/each}
       {#if man && lady}
+        <Body part="man" place={man.body} />
+        <Body part="lady" place={lady.body} />
         <Print part="man" foot="left" place={man.left} />
         <Print part="man" foot="right" place={man.right} />
         <Print part="lady" foot="left" place={lady.left} />
         <Print part="lady" foot="right" place={lady.right} />
-        <Body part="man" place={man.body} />
-        <Body part="lady" place={lady.body} />
       {/if}
     </g>
     <text x={length - 0.3} y={-0.3} text-anchor="end" font-size="0.42" fill="var(--ff-soft)">wall, line of dance →</text>
@@ -73,16 +75,19 @@
   {#if man && lady && spot}
     <svg
       viewBox={`${spot.x - 1.3} ${-spot.y - 1.3} 2.6 2.6`}
-      class="panel absolute right-3 bottom-3 aspect-square h-[62%] max-h-60 shadow-lg"
+      class={[
+        'panel absolute aspect-square h-[46%] max-h-64 shadow-lg',
+        travels ? 'top-[13%] left-1/2 -translate-x-1/2' : 'top-[9%] left-[4%]',
+      ]}
       aria-hidden="true"
     >
       <g transform="scale(1 -1)">
+        <Body part="man" place={man.body} />
+        <Body part="lady" place={lady.body} />
         <Print part="man" foot="left" place={man.left} />
         <Print part="man" foot="right" place={man.right} />
         <Print part="lady" foot="left" place={lady.left} />
         <Print part="lady" foot="right" place={lady.right} />
-        <Body part="man" place={man.body} />
-        <Body part="lady" place={lady.body} />
       </g>
     </svg>
   {/if}

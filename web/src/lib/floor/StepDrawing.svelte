@@ -11,7 +11,7 @@
   }
   let { reading, at, onsets }: Props = $props();
 
-  const MARGIN = 0.55;
+  const MARGIN = 0.32;
 
   interface Shown {
     part: Part;
@@ -79,11 +79,11 @@
     aria-label={`Steps on the floor, ${at} of ${onsets.length} counts danced`}
   >
     <g transform="scale(1 -1)">
+      <Body part="man" place={current('man').body} />
+      <Body part="lady" place={current('lady').body} />
       {#each [...prints('man'), ...prints('lady')] as print, index (index)}
         <Print {...print} />
       {/each}
-      <Body part="man" place={current('man').body} />
-      <Body part="lady" place={current('lady').body} />
     </g>
   </svg>
 {:else}

@@ -21,12 +21,11 @@
 >
   <svg width="18" height="18" viewBox="0 0 20 20" aria-hidden="true" fill="none" stroke="currentColor" stroke-width="2.6">
     {#if errors > 0}
-      <path d="M3 15h5V5h9" />
-      <path d="M13 12l5 5M18 12l-5 5" />
+      <path d="M8 3H3v14h5M12 3h5v5M17 13v4h-5" />
     {:else if warnings > 0}
       <path d="M3 13c3-6 5-6 7-3s4 3 7-3" />
     {:else}
-      <path d="M3 16h14M3 16V5M7 12l3-4 3 2 4-6" />
+      <path d="M3 3h14v14H3zM7.5 10h5" />
     {/if}
   </svg>
   {words}

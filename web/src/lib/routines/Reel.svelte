@@ -13,7 +13,7 @@
   }
   let { desk, beat, onchoose, onseam }: Props = $props();
 
-  const REM_PER_BAR = 5.2;
+  const REM_PER_BAR = 4.5;
   const BARS_PER_PHRASE = 8;
   let dragged = $state<number>();
   let over = $state<number>();
@@ -21,7 +21,7 @@
   let beatsPerBar = $derived(desk.score?.beatsPerBar ?? 4);
 
   function width(beats: number) {
-    return `${Math.max(7.4, (beats / beatsPerBar) * REM_PER_BAR)}rem`;
+    return `${Math.max(7, (beats / beatsPerBar) * REM_PER_BAR)}rem`;
   }
 
   function startsPhrase(bar: number, beatOfBar: number) {
@@ -86,7 +86,7 @@
       </button>
       {#if seam}
         <button
-          class="flex w-16 cursor-pointer flex-col items-center justify-center rounded-lg text-sm font-semibold hover:bg-board"
+          class="flex w-15 cursor-pointer flex-col items-center justify-center rounded-lg text-sm font-semibold hover:bg-board"
           data-outcome={seam.verdict.outcome}
           aria-label={`Seam after ${placement.title}: ${seam.verdict.outcome}${seam.corner ? ', with a corner' : ''}`}
           onclick={() => onseam(index)}

@@ -20,6 +20,7 @@ import fluidframe.core.notation.DraftReading;
 import fluidframe.core.notation.DraftWriter;
 import fluidframe.core.notation.RowDraft;
 import fluidframe.core.notation.Unread;
+import fluidframe.core.space.Turn;
 import fluidframe.core.step.Step;
 import fluidframe.core.time.Slot;
 import fluidframe.core.time.Timing;
@@ -64,11 +65,12 @@ public record ReadingDocument(List<UnreadDocument> unread, List<FindingDocument>
      * @param weight    full, part or none
      * @param freeFoot  foot free afterwards
      * @param heading   where the foot looks at the end of the row
+     * @param turned    turn made on the row, empty for none
      * @param agrees    whether turn and stated alignment agree
      */
     @Schema(name = "RowReading")
     public record RowReading(RowDocument shorthand, RowDocument wording, Double onset, Double length, String weight,
-                             String freeFoot, HeadingDocument heading, boolean agrees) {
+                             String freeFoot, HeadingDocument heading, String turned, boolean agrees) {
     }
 
     /** Where both are before the first row and after each. */
@@ -108,9 +110,14 @@ public record ReadingDocument(List<UnreadDocument> unread, List<FindingDocument>
             rows.add(new RowReading(FigureMapper.row(DraftWriter.row(step)), FigureMapper.row(wording(step)),
                     slot.map(s -> s.onset().toDouble()).orElse(null), slot.map(s -> s.length().toDouble()).orElse(null),
                     step.weight().name().toLowerCase(Locale.ROOT), free.after().get(i).shorthand(), HeadingDocument.of(entry.after()),
-                    entry.agrees()));
+                    turned(entry), entry.agrees()));
         }
         return rows;
+    }
+
+    private static String turned(TurnAccount.Entry entry) {
+        Turn turned = entry.between().plus(entry.on());
+        return turned.isNone() ? "" : turned.toString();
     }
 
     private static RowDraft wording(Step step) {

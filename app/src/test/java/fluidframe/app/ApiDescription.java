@@ -4,13 +4,13 @@ import io.swagger.v3.oas.models.OpenAPI;
 import io.swagger.v3.oas.models.info.Info;
 import org.springdoc.core.customizers.OpenApiCustomizer;
 import org.springframework.context.annotation.Bean;
-import org.springframework.context.annotation.Configuration;
+import org.springframework.boot.test.context.TestConfiguration;
 
 import java.util.Map;
 import java.util.Set;
 
 /** The head of the OpenAPI document, and which fields of an answer are always there. */
-@Configuration(proxyBeanMethods = false)
+@TestConfiguration(proxyBeanMethods = false)
 class ApiDescription {
 
     private static final Set<String> SENT = Set.of("Figure", "Row", "NamedTiming", "Split", "Relation", "Routine", "Placement", "LinkQuestion");

@@ -1,0 +1,49 @@
+package fluidframe.app;
+
+import org.junit.jupiter.api.Test;
+import org.springframework.beans.factory.annotation.Autowired;
+import org.springframework.boot.test.context.SpringBootTest;
+import org.springframework.boot.webmvc.test.autoconfigure.AutoConfigureMockMvc;
+import org.springframework.context.annotation.Import;
+import org.springframework.test.web.servlet.MockMvc;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.json.JsonMapper;
+
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.get;
+
+/**
+ * The API's document is written from the code and kept in docs/, from where the program serves it and the interface takes
+ * its types. Run with {@code -Dfluidframe.write-api} to write it anew after a change.
+ */
+@SpringBootTest(properties = {"spring.datasource.url=jdbc:h2:mem:api", "springdoc.api-docs.path=/written-openapi",
+        "springdoc.writer-with-order-by-keys=true", "springdoc.override-with-generic-response=false",
+        "springdoc.default-produces-media-type=application/json"})
+@AutoConfigureMockMvc
+@Import(ApiDescription.class)
+class ApiDocumentTest {
+
+    private static final Path KEPT = Path.of("..", "docs", "openapi.json");
+
+    @Autowired
+    private MockMvc mvc;
+    @Autowired
+    private JsonMapper json;
+
+    @Test
+    void theKeptDocumentSaysWhatTheCodeDoes() throws Exception {
+        JsonNode written = json.readTree(mvc.perform(get("/written-openapi")).andReturn().getResponse().getContentAsByteArray());
+        if (System.getProperty("fluidframe.write-api") != null) {
+            Files.writeString(KEPT, json.writerWithDefaultPrettyPrinter().writeValueAsString(written) + "\n");
+        }
+        assertThat(kept()).as("docs/openapi.json is out of date; run this test with -Dfluidframe.write-api").isEqualTo(written);
+    }
+
+    private JsonNode kept() throws IOException {
+        return json.readTree(Files.readString(KEPT));
+    }
+}
