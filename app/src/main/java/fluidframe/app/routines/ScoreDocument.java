@@ -64,12 +64,12 @@ public record ScoreDocument(String dance, int beatsPerBar, double firstBeat, int
                     Column.FOOT.shorthand(step.step()), step.step().weight().name().toLowerCase(Locale.ROOT),
                     step.freeFoot().shorthand(), step.alignment().map(Object::toString).orElse(""), HeadingDocument.of(step.facing()),
                     step.relation().position().shorthand(), step.relation().hold().shorthand(),
-                    wording(step), StanceDocument.of(step.stance()));
+                    danced(step), StanceDocument.of(step.stance()));
         }
     }
 
     /** "right foot forward, facing diagonally to wall": the step as it is danced here. */
-    private static String wording(ScoreStep step) {
+    private static String danced(ScoreStep step) {
         String foot = (Column.FOOT.wording(step.step()) + " " + Column.FOOT_POSITION.wording(step.step())).strip();
         return step.alignment().map(alignment -> foot + ", " + alignment.wording()).orElse(foot);
     }

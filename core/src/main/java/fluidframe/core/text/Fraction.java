@@ -13,7 +13,7 @@ import java.util.regex.Pattern;
  */
 public record Fraction(int parts, int whole) {
 
-    private static final Pattern MIXED = Pattern.compile("(?:(\\d{1,4})(?!\\s*/))?\\s*(?:(\\d{1,4})\\s*/\\s*(\\d{1,4}))?");
+    private static final Pattern MIXED = Pattern.compile("(?:(\\d{1,4}+)(?!\\s*/))?\\s*(?:(\\d{1,4})\\s*/\\s*(\\d{1,4}))?");
     private static final Map<String, String> SIGNS = Map.of("½", "1/2", "¼", "1/4", "¾", "3/4", "⅛", "1/8",
             "⅜", "3/8", "⅝", "5/8", "⅞", "7/8", "⅓", "1/3", "⅔", "2/3");
 

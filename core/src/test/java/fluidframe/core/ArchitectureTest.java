@@ -1,0 +1,24 @@
+package fluidframe.core;
+
+import com.tngtech.archunit.core.domain.JavaClasses;
+import com.tngtech.archunit.core.importer.ClassFileImporter;
+import com.tngtech.archunit.core.importer.ImportOption;
+import com.tngtech.archunit.library.dependencies.SlicesRuleDefinition;
+import org.junit.jupiter.api.Test;
+
+import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.classes;
+
+class ArchitectureTest {
+
+    private final JavaClasses core = new ClassFileImporter().withImportOption(new ImportOption.DoNotIncludeTests()).importPackages("fluidframe.core");
+
+    @Test
+    void theCoreKnowsOnlyTheJdkAndTheLeastSquaresLibrary() {
+        classes().should().onlyDependOnClassesThat().resideInAnyPackage("fluidframe.core..", "java..", "org.hipparchus..").check(core);
+    }
+
+    @Test
+    void itsPackagesDependOneWay() {
+        SlicesRuleDefinition.slices().matching("fluidframe.core.(*)..").should().beFreeOfCycles().check(core);
+    }
+}

@@ -1,0 +1,63 @@
+package fluidframe.core.link;
+
+import fluidframe.core.couple.Hold;
+import fluidframe.core.couple.Position;
+import fluidframe.core.couple.Relation;
+import fluidframe.core.dance.Dances;
+import fluidframe.core.space.Heading;
+import fluidframe.core.step.Foot;
+import fluidframe.core.time.Beats;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+
+import java.util.List;
+import java.util.Optional;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+class LinkTest {
+
+    private static final Relation CLOSED = new Relation(Position.CLOSED, Hold.CLOSED);
+    private static final ExitState FACING_CENTRE_RIGHT_FREE =
+            new ExitState(Foot.RIGHT, Foot.LEFT, Heading.parse("DC"), CLOSED, Beats.ZERO);
+
+    @Test
+    void diagonallyToCentreIntoDiagonallyToWallHoldsOnlyRoundACorner() {
+        EntryState entry = entry(Foot.RIGHT, "DW", CLOSED);
+        Verdict straight = Link.between(FACING_CENTRE_RIGHT_FREE, entry);
+        assertThat(straight.outcome()).isEqualTo(Outcome.BREAKS);
+        assertThat(comparison(straight, Aspect.ALIGNMENT).reason()).contains("1/4 of a turn to the right");
+        assertThat(Link.between(FACING_CENTRE_RIGHT_FREE.afterCorner(), entry).outcome()).isEqualTo(Outcome.HOLDS);
+    }
+
+    @ParameterizedTest(name = "facing {0}: {1}")
+    @CsvSource({"DC, HOLDS", "LOD, BENDS", "C, BENDS", "W, BREAKS"})
+    void alignmentBendsByAnEighth(String needed, Outcome outcome) {
+        assertThat(Link.between(FACING_CENTRE_RIGHT_FREE, entry(Foot.RIGHT, needed, CLOSED)).outcome()).isEqualTo(outcome);
+    }
+
+    @Test
+    void aFootThatCarriesTheWeightCannotStep() {
+        Verdict verdict = Link.between(FACING_CENTRE_RIGHT_FREE, entry(Foot.LEFT, "DC", CLOSED));
+        assertThat(verdict.outcome()).isEqualTo(Outcome.BREAKS);
+        assertThat(comparison(verdict, Aspect.MAN_FREE_FOOT).given()).isEqualTo("RF");
+        assertThat(comparison(verdict, Aspect.MAN_FREE_FOOT).needed()).isEqualTo("LF");
+        assertThat(verdict.comparisons()).as("what agrees is in the verdict too").hasSize(Aspect.values().length);
+    }
+
+    @ParameterizedTest(name = "closed to {0}, {1}: {2}")
+    @CsvSource({"CLOSED, LEFT_TO_RIGHT, BENDS", "PROMENADE, CLOSED, BREAKS", "CLOSED, CROSSED, BREAKS", "CLOSED_FACING, CLOSED, BENDS"})
+    void positionAndHold(Position position, Hold hold, Outcome outcome) {
+        assertThat(Link.between(FACING_CENTRE_RIGHT_FREE, entry(Foot.RIGHT, "DC", new Relation(position, hold))).outcome()).isEqualTo(outcome);
+    }
+
+    private static Comparison comparison(Verdict verdict, Aspect aspect) {
+        return verdict.comparisons().stream().filter(compared -> compared.aspect() == aspect).findFirst().orElseThrow();
+    }
+
+    private static EntryState entry(Foot man, String facing, Relation relation) {
+        return new EntryState(man, man.other(), List.of(Heading.parse(facing)), false, relation, Optional.of(Beats.ZERO),
+                Dances.find("waltz").orElseThrow().rhythm());
+    }
+}
