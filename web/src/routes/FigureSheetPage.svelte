@@ -144,8 +144,8 @@
     </p>
 
     <div class="grid min-h-72 flex-1 grid-cols-1 gap-3 lg:min-h-0 lg:grid-cols-[3fr_2fr]">
-      <section class="panel relative flex min-h-72 flex-col overflow-hidden lg:min-h-0" aria-label="Steps on the floor">
-        <div class="absolute top-3 left-3 z-10 flex items-center gap-2">
+      <section class="panel flex min-h-72 flex-col overflow-hidden lg:min-h-0" aria-label="Steps on the floor">
+        <div class="flex items-center gap-2 px-3 pt-2">
           <button class="act" aria-label="A step back" disabled={at === 0} onclick={() => show({ at: String(at - 1) })}>
             <ChevronLeft size={18} />
           </button>

@@ -204,7 +204,7 @@
             <span class="block truncate"><strong class="text-madder">Lady</strong> {sentence(lady)}</span>
           </span>
         </div>
-        <div class="min-h-0 flex-1 p-2"><FloorPlan {score} beat={playback.beat} selected={desk.selected} travels={reference.dance(score.dance)?.travels ?? false} /></div>
+        <div class="min-h-0 flex-1 p-2"><FloorPlan {score} beat={playback.beat} selected={desk.selected} /></div>
       </section>
 
       <aside class="panel flex min-h-0 flex-col overflow-y-auto p-3" aria-label="Chosen figure">

@@ -9,12 +9,12 @@
     score: Score;
     beat: number;
     selected: number;
-    /** Whether the dance goes round the room, which leaves its middle free for the close-up. */
-    travels: boolean;
   }
-  let { score, beat, selected, travels }: Props = $props();
+  let { score, beat, selected }: Props = $props();
 
   const MARGIN = 0.5;
+  /** Metres that the close-up of the couple shows. */
+  const CLOSE_UP = 2;
   const draw = line<PlaceOnFloor>(
     (place) => place.x,
     (place) => place.y,
@@ -74,11 +74,8 @@
   </svg>
   {#if man && lady && spot}
     <svg
-      viewBox={`${spot.x - 1.3} ${-spot.y - 1.3} 2.6 2.6`}
-      class={[
-        'panel absolute aspect-square h-[46%] max-h-64 shadow-lg',
-        travels ? 'top-[13%] left-1/2 -translate-x-1/2' : 'top-[9%] left-[4%]',
-      ]}
+      viewBox={`${spot.x - CLOSE_UP / 2} ${-spot.y - CLOSE_UP / 2} ${CLOSE_UP} ${CLOSE_UP}`}
+      class="panel absolute top-[14%] left-[6%] aspect-square h-[46%] max-h-64 shadow-lg"
       aria-hidden="true"
     >
       <g transform="scale(1 -1)">

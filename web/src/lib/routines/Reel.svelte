@@ -21,7 +21,7 @@
   let beatsPerBar = $derived(desk.score?.beatsPerBar ?? 4);
 
   function width(beats: number) {
-    return `${Math.max(7, (beats / beatsPerBar) * REM_PER_BAR)}rem`;
+    return `${Math.max(8, (beats / beatsPerBar) * REM_PER_BAR)}rem`;
   }
 
   function startsPhrase(bar: number, beatOfBar: number) {

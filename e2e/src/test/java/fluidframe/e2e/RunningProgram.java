@@ -1,0 +1,73 @@
+package fluidframe.e2e;
+
+import java.io.IOException;
+import java.net.ServerSocket;
+import java.net.URI;
+import java.net.http.HttpClient;
+import java.net.http.HttpRequest;
+import java.net.http.HttpResponse;
+import java.nio.file.Path;
+import java.time.Duration;
+import java.time.Instant;
+import java.util.concurrent.TimeUnit;
+
+/** The real jar, started on a free port with its data in a folder of its own; it can be stopped and started again. */
+final class RunningProgram implements AutoCloseable {
+
+    private static final Duration PATIENCE = Duration.ofSeconds(90);
+
+    private final Path data;
+    private final int port;
+    private Process process;
+
+    RunningProgram(Path data) throws IOException {
+        this.data = data;
+        try (ServerSocket socket = new ServerSocket(0)) {
+            this.port = socket.getLocalPort();
+        }
+    }
+
+    String address() {
+        return "http://127.0.0.1:" + port + "/";
+    }
+
+    /** Starts it and waits until the demo data is there. */
+    void start() throws IOException, InterruptedException {
+        ProcessBuilder builder = new ProcessBuilder(Path.of(System.getProperty("java.home"), "bin", "java").toString(), "-jar",
+                System.getProperty("fluidframe.jar"));
+        builder.environment().put("PORT", String.valueOf(port));
+        builder.environment().put("DATA_DIR", data.toString());
+        builder.redirectErrorStream(true).redirectOutput(data.resolve("log").toFile());
+        process = builder.start();
+        Instant until = Instant.now().plus(PATIENCE);
+        while (!hasDemoData()) {
+            if (!process.isAlive() || Instant.now().isAfter(until)) {
+                throw new IllegalStateException("the program did not start; see " + data.resolve("log"));
+            }
+            Thread.sleep(200);
+        }
+    }
+
+    private boolean hasDemoData() throws InterruptedException {
+        try {
+            HttpResponse<String> answer = HttpClient.newHttpClient().send(
+                    HttpRequest.newBuilder(URI.create(address() + "api/routines")).build(), HttpResponse.BodyHandlers.ofString());
+            return answer.body().contains("ferry-night-rumba");
+        } catch (IOException notYet) {
+            return false;
+        }
+    }
+
+    void restart() throws IOException, InterruptedException {
+        close();
+        start();
+    }
+
+    @Override
+    public void close() throws InterruptedException {
+        process.destroy();
+        if (!process.waitFor(20, TimeUnit.SECONDS)) {
+            process.destroyForcibly();
+        }
+    }
+}
