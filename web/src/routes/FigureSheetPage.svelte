@@ -90,7 +90,7 @@
 {:else if !sheet}
   <p class="p-10 text-center text-xl text-soft">Opening the sheet …</p>
 {:else}
-  <div class="flex min-h-full flex-col gap-3 px-4 py-3 lg:h-full">
+  <div class={['flex min-h-full flex-col gap-3 px-4 py-3', !foldedOut && 'lg:h-full']}>
     <header class="flex flex-wrap items-center gap-x-4 gap-y-2">
       <a class="text-soft hover:text-ink" href={`#/figures?dance=${sheet.figure.dance}`}>{dance?.title ?? sheet.figure.dance}</a>
       <h1 class="min-w-0 text-3xl">{sheet.figure.title}</h1>
@@ -143,8 +143,8 @@
       {/if}
     </p>
 
-    <div class="grid min-h-72 flex-1 grid-cols-1 gap-3 lg:min-h-0 lg:grid-cols-[3fr_2fr]">
-      <section class="panel flex min-h-72 flex-col overflow-hidden lg:min-h-0" aria-label="Steps on the floor">
+    <div class={['grid grid-cols-1 gap-3 lg:grid-cols-[3fr_2fr]', foldedOut ? 'lg:h-96' : 'lg:min-h-72 lg:shrink-0 lg:grow lg:basis-0']}>
+      <section class="panel flex h-96 flex-col overflow-hidden lg:h-auto lg:min-h-0" aria-label="Steps on the floor">
         <div class="flex items-center gap-2 px-3 pt-2">
           <button class="act" aria-label="A step back" disabled={at === 0} onclick={() => show({ at: String(at - 1) })}>
             <ChevronLeft size={18} />

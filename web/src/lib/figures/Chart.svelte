@@ -101,7 +101,7 @@
 <section class="panel min-w-0 overflow-hidden" aria-label={`Chart of the ${part}`}>
   <div class={['border-b-[1.5px] border-line px-2 pt-2 pb-1', part === 'man' ? 'bg-spruce-wash' : 'bg-madder-wash']}>
     <div class="flex items-center gap-3">
-      <h2 class={['w-12 text-lg capitalize', part === 'man' ? 'text-spruce' : 'text-madder']}>{part}</h2>
+      <h2 class="w-12 text-lg capitalize">{part}</h2>
       <div class="min-w-0 flex-1"><TurnRibbon {part} rows={sheet.reading[part]} /></div>
     </div>
   </div>
@@ -133,7 +133,7 @@
                 class={[
                   'h-9 w-full min-w-0 truncate bg-transparent px-1 text-[0.95rem] focus:bg-board focus:outline-3 focus:outline-brass',
                   (column === 'count' || column === 'foot') && 'font-semibold',
-                  (unread || finding?.severity === 'error') && 'bg-madder-wash font-semibold text-madder',
+                  (unread || finding?.severity === 'error') && 'bg-madder-wash font-bold underline decoration-madder decoration-wavy decoration-2 underline-offset-4',
                 ]}
                 value={text(row, column)}
                 title={sheet.reading[part][index]?.wording[column] ?? ''}

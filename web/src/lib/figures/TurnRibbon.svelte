@@ -12,7 +12,7 @@
 <ol class="flex items-stretch overflow-x-auto" aria-label={`Turn account of the ${part}`}>
   {#each rows as row, index (index)}
     <li class="flex min-w-14 flex-1 flex-col items-center px-0.5" title={row.wording.turn}>
-      <span class={['h-5 text-sm font-semibold', row.agrees ? 'text-soft' : 'text-madder']}>
+      <span class={['h-5 text-sm font-semibold', row.agrees ? 'text-ink' : 'underline decoration-madder decoration-2']}>
         {row.turned || '·'}
       </span>
       <span class={['rounded-lg p-0.5', !row.agrees && 'bg-madder-wash outline-2 outline-madder']}>

@@ -7,8 +7,8 @@ import java.util.List;
 
 /** What makes a foot position smaller, larger or more exact. */
 public enum PositionModifier implements Term {
-    SLIGHTLY_FORWARD("sl fwd", "slightly forward"),
-    SLIGHTLY_BACK("sl bk", "slightly back", "sl back"),
+    SLIGHTLY_FORWARD("sl fwd", "slightly forward", "slightly fwd", "sl forward"),
+    SLIGHTLY_BACK("sl bk", "slightly back", "sl back", "slightly bk"),
     SLIGHTLY_LEFT("sl L", "slightly to the left", "slightly left"),
     SLIGHTLY_RIGHT("sl R", "slightly to the right", "slightly right"),
     SMALL("small", "a small step", "sm"),
