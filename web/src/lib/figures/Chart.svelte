@@ -105,7 +105,8 @@
       <div class="min-w-0 flex-1"><TurnRibbon {part} rows={sheet.reading[part]} /></div>
     </div>
   </div>
-  <table class="w-full table-fixed border-collapse">
+  <div class="overflow-x-auto">
+  <table class="w-full min-w-[34rem] table-fixed border-collapse">
     <colgroup>
       <col style="width: 1.9rem" />
       {#each columns as column (column)}<col style={`width: ${(100 * WIDTH[column]) / total}%`} />{/each}
@@ -157,4 +158,5 @@
       {/each}
     </tbody>
   </table>
+  </div>
 </section>
