@@ -4,6 +4,7 @@ const TRAVELLING: ColumnKey[] = ['count', 'foot', 'footPosition', 'alignment', '
 const ON_THE_SPOT: ColumnKey[] = ['count', 'foot', 'footPosition', 'alignment', 'turn', 'footwork', 'action', 'relation'];
 const ALL: ColumnKey[] = [
   'count',
+  'words',
   'foot',
   'footPosition',
   'alignment',
@@ -15,12 +16,15 @@ const ALL: ColumnKey[] = [
   'action',
   'body',
   'relation',
+  'arms',
+  'lead',
   'note',
 ];
 
 /** Share of a chart's width. */
 export const WIDTH: Record<ColumnKey, number> = {
   count: 4.5,
+  words: 6,
   foot: 4.8,
   footPosition: 11,
   alignment: 10,
@@ -32,7 +36,9 @@ export const WIDTH: Record<ColumnKey, number> = {
   action: 9,
   body: 12,
   relation: 13,
-  note: 14,
+  arms: 10,
+  lead: 10,
+  note: 12,
 };
 
 /** The columns that fit two charts side by side: those that matter in the dance, or all of them folded out. */

@@ -1,22 +1,27 @@
 package fluidframe.core;
 
+import fluidframe.core.couple.Part;
 import fluidframe.core.figure.Figure;
 import fluidframe.core.notation.Column;
 import fluidframe.core.notation.DraftReader;
 import fluidframe.core.notation.DraftReading;
 import fluidframe.core.notation.FigureDraft;
 import fluidframe.core.notation.FigureDraft.RelationDraft;
+import fluidframe.core.notation.FigureDraft.VariantsDraft;
 import fluidframe.core.notation.RowDraft;
-
 import java.util.Arrays;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 
-/** Charts to test with, written the way a coach would: {@code count | foot | position | alignment | turn}. */
+/** Charts to test with, written the way a coach would. */
 public final class Charts {
 
-    private static final List<Column> COLUMNS = List.of(Column.COUNT, Column.FOOT, Column.FOOT_POSITION, Column.ALIGNMENT, Column.TURN, Column.RELATION);
+    public static final VariantsDraft NO_VARIANTS = new VariantsDraft(List.of(), List.of(), List.of(), Optional.empty(),
+            Optional.empty(), Optional.empty(), List.of());
+
+    private static final String SHORT = "count|foot|footPosition|alignment|turn|relation";
 
     private Charts() {
     }
@@ -28,23 +33,46 @@ public final class Charts {
                         "1|RF|fwd|f LOD", "2|LF|sd|b C|1/4 R", "3|RF|cl|b DC|1/8 R"));
     }
 
+    /** A figure that starts and ends closed. */
     public static FigureDraft figure(String dance, String bars, List<RowDraft> man, List<RowDraft> lady) {
-        RelationDraft closed = new RelationDraft("closed", "closed");
-        return new FigureDraft("a-figure", dance, "A Figure", "bronze", bars, closed, closed, List.of(), false, man, lady,
-                List.of(), List.of(), List.of(), List.of(), List.of(), List.of(), List.of(), List.of(), false);
+        return figure(dance, bars, "closed; closed", "closed; closed", man, lady);
     }
 
+    /**
+     * @param start position, hold and, if need be, proximity, with semicolons between
+     * @param end   the same
+     */
+    public static FigureDraft figure(String dance, String bars, String start, String end, List<RowDraft> man, List<RowDraft> lady) {
+        return new FigureDraft("a-figure", dance, Optional.empty(), "A Figure", "bronze", bars, relation(start), relation(end), List.of(), false,
+                man, lady, NO_VARIANTS, List.of(), List.of(), List.of(), List.of(), List.of(), List.of(), false, List.of(), List.of());
+    }
+
+    public static RelationDraft relation(String text) {
+        String[] pieces = text.split("; *");
+        return new RelationDraft(pieces[0], pieces[1], pieces.length > 2 ? Optional.of(pieces[2]) : Optional.empty());
+    }
+
+    /** Rows of count, foot, position, alignment, turn and relation. */
     public static List<RowDraft> rows(String... rows) {
-        return Arrays.stream(rows).map(Charts::row).toList();
+        return chart(SHORT, rows);
     }
 
-    private static RowDraft row(String text) {
-        String[] cells = text.split("\\|");
+    /**
+     * @param header the keys of the columns, with bars between
+     * @param rows   the cells in that order; empty cells at the end may be left out
+     */
+    public static List<RowDraft> chart(String header, String... rows) {
+        List<Column> columns = Arrays.stream(header.split("\\|")).map(key -> Column.find(key).orElseThrow()).toList();
+        return Arrays.stream(rows).map(row -> row(columns, row)).toList();
+    }
+
+    private static RowDraft row(List<Column> columns, String text) {
+        String[] cells = text.split("\\|", -1);
         Map<Column, String> row = new EnumMap<>(Column.class);
         for (int i = 0; i < cells.length; i++) {
-            row.put(COLUMNS.get(i), cells[i]);
+            row.put(columns.get(i), cells[i].strip());
         }
-        return new RowDraft(row);
+        return new RowDraft(row).filled();
     }
 
     public static Figure read(FigureDraft draft) {
@@ -53,5 +81,11 @@ public final class Charts {
             throw new AssertionError(reading.unread().toString());
         }
         return reading.figure().orElseThrow();
+    }
+
+    public static FigureDraft withVariants(FigureDraft draft, VariantsDraft variants) {
+        return new FigureDraft(draft.id(), draft.dance(), draft.feel(), draft.title(), draft.level(), draft.bars(), draft.start(), draft.end(),
+                draft.startAlignments(), draft.insistsOnAlignment(), draft.chart(Part.MAN), draft.chart(Part.LADY), variants, draft.follows(),
+                draft.precedes(), draft.cues(), draft.faults(), draft.drills(), draft.cautions(), draft.sameFoot(), draft.mutes(), draft.derived());
     }
 }

@@ -1,5 +1,6 @@
 package fluidframe.app.audits;
 
+import com.fasterxml.jackson.annotation.JsonInclude;
 import fluidframe.core.audit.Finding;
 import fluidframe.core.audit.Fix;
 import fluidframe.core.notation.Place;
@@ -9,9 +10,10 @@ import java.util.List;
 import java.util.Locale;
 
 /** A finding: where, the two values, the sentence and what mends it. */
+@JsonInclude(JsonInclude.Include.NON_NULL)
 @Schema(name = "Finding")
 public record FindingDocument(String rule, String severity, PlaceDocument place, String stated, String reckoned,
-                              String sentence, List<FixDocument> fixes) {
+                              String sentence, List<FixDocument> fixes, String muted) {
 
     /** A place: its JSON pointer, its name for people, and for a cell its part, row from 0 and column. */
     @Schema(name = "Place")
@@ -34,6 +36,6 @@ public record FindingDocument(String rule, String severity, PlaceDocument place,
 
     static FindingDocument of(Finding finding) {
         return new FindingDocument(finding.rule(), finding.severity().name().toLowerCase(Locale.ROOT), PlaceDocument.of(finding.place()),
-                finding.stated(), finding.reckoned(), finding.sentence(), finding.fixes().stream().map(FixDocument::of).toList());
+                finding.stated(), finding.reckoned(), finding.sentence(), finding.fixes().stream().map(FixDocument::of).toList(), finding.muted().orElse(null));
     }
 }

@@ -13,7 +13,6 @@ import fluidframe.core.figure.Chart;
 import fluidframe.core.figure.Figure;
 import fluidframe.core.figure.FreeFeet;
 import fluidframe.core.figure.TurnAccount;
-import fluidframe.core.floor.CoupleFit;
 import fluidframe.core.floor.CoupleTrack;
 import fluidframe.core.notation.Column;
 import fluidframe.core.notation.DraftReading;
@@ -90,12 +89,9 @@ public record ReadingDocument(List<UnreadDocument> unread, List<FindingDocument>
         }
         Figure figure = reading.figure().get();
         Subject subject = new Subject(figure);
-        Optional<Timing> man = subject.timing(Part.MAN);
-        Optional<Timing> lady = subject.timing(Part.LADY);
-        TrackDocument track = man.isPresent() && lady.isPresent()
-                ? TrackDocument.of(CoupleFit.solve(figure, man.get(), lady.get())) : null;
+        TrackDocument track = subject.track().map(TrackDocument::of).orElse(null);
         return new ReadingDocument(unread, Audit.of(figure).stream().map(FindingDocument::of).toList(),
-                rows(figure.man(), man), rows(figure.lady(), lady), track);
+                rows(figure.man(), subject.timing(Part.MAN)), rows(figure.lady(), subject.timing(Part.LADY)), track);
     }
 
     private static List<RowReading> rows(Chart chart, Optional<Timing> timing) {
@@ -125,6 +121,6 @@ public record ReadingDocument(List<UnreadDocument> unread, List<FindingDocument>
         for (Column column : Column.values()) {
             cells.put(column, column.wording(step));
         }
-        return new RowDraft(cells);
+        return new RowDraft(cells).filled();
     }
 }

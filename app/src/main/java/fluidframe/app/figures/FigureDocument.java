@@ -10,12 +10,14 @@ import java.util.List;
 
 /** A figure in the open format. Chart cells are shorthand; what is absent is empty. */
 @JsonInclude(JsonInclude.Include.NON_EMPTY)
-@JsonPropertyOrder({"id", "dance", "title", "level", "bars", "start", "end", "startAlignments", "insistsOnAlignment",
-        "sameFoot", "man", "lady", "timings", "splits", "follows", "precedes", "cues", "faults", "drills", "cautions"})
+@JsonPropertyOrder({"id", "dance", "feel", "title", "level", "bars", "start", "end", "startAlignments", "insistsOnAlignment",
+        "sameFoot", "school", "man", "lady", "timings", "splits", "finishes", "repeat", "schools", "follows", "precedes", "cues",
+        "faults", "drills", "cautions", "mutes", "derived"})
 @Schema(name = "Figure")
 public record FigureDocument(
         @NotNull(message = "an id") String id,
         @NotNull(message = "a dance") String dance,
+        String feel,
         @NotNull(message = "a title") String title,
         @NotNull(message = "a level") String level,
         @NotNull(message = "a number of bars") String bars,
@@ -24,28 +26,68 @@ public record FigureDocument(
         List<@NotNull(message = "an alignment") String> startAlignments,
         @JsonInclude(JsonInclude.Include.NON_DEFAULT) boolean insistsOnAlignment,
         @JsonInclude(JsonInclude.Include.NON_DEFAULT) boolean sameFoot,
+        @Valid SchoolsDocument school,
         @NotNull(message = "the man's chart") List<@Valid @NotNull(message = "a row") RowDocument> man,
         @NotNull(message = "the lady's chart") List<@Valid @NotNull(message = "a row") RowDocument> lady,
         List<@Valid @NotNull(message = "a timing") TimingDocument> timings,
         List<@Valid @NotNull(message = "a split") SplitDocument> splits,
+        List<@Valid @NotNull(message = "a finish") VariationDocument> finishes,
+        @Valid RepeatDocument repeat,
+        List<@Valid @NotNull(message = "a school") VariationDocument> schools,
         List<@NotNull(message = "a figure's id") String> follows,
         List<@NotNull(message = "a figure's id") String> precedes,
         List<@NotNull(message = "a cue") String> cues,
         List<@NotNull(message = "a fault") String> faults,
         List<@NotNull(message = "a drill") String> drills,
-        List<@NotNull(message = "a caution") String> cautions) {
+        List<@NotNull(message = "a caution") String> cautions,
+        List<@Valid @NotNull(message = "a mute") MuteDocument> mutes,
+        List<@NotNull(message = "a place") String> derived) {
 
-    /** Position and hold. */
+    /** Position, hold and, where it is not the usual, proximity. */
+    @JsonInclude(JsonInclude.Include.NON_NULL)
     @Schema(name = "Relation")
-    public record RelationDocument(@NotNull(message = "a position") String position, @NotNull(message = "a hold") String hold) {
+    public record RelationDocument(@NotNull(message = "a position") String position, @NotNull(message = "a hold") String hold,
+                                   String proximity) {
+    }
+
+    /** The schools the two charts are written in. */
+    @JsonInclude(JsonInclude.Include.NON_NULL)
+    @Schema(name = "Schools")
+    public record SchoolsDocument(String man, String lady) {
+    }
+
+    /** Rows that may be repeated, counted from 1; the lady's only where they differ. */
+    @JsonInclude(JsonInclude.Include.NON_NULL)
+    @Schema(name = "Repeat")
+    public record RepeatDocument(int first, int last, Integer ladyFirst, Integer ladyLast, @NotNull(message = "numbers of repeats") String times) {
+    }
+
+    /** Another way of dancing some rows. */
+    @JsonInclude(JsonInclude.Include.NON_EMPTY)
+    @Schema(name = "Variation")
+    public record VariationDocument(@NotNull(message = "a name") String name,
+                                    List<@Valid @NotNull(message = "a changed row") RowChangeDocument> man,
+                                    List<@Valid @NotNull(message = "a changed row") RowChangeDocument> lady,
+                                    @Valid RelationDocument end) {
+    }
+
+    /** The cells of one row, counted from 1, that differ; an empty text empties the cell. */
+    @Schema(name = "RowChange")
+    public record RowChangeDocument(int row, @NotNull(message = "the changed cells") RowDocument cells) {
+    }
+
+    /** A finding that is accepted, with the reason; without a place it is accepted everywhere in the figure. */
+    @JsonInclude(JsonInclude.Include.NON_EMPTY)
+    @Schema(name = "Mute")
+    public record MuteDocument(@NotNull(message = "a rule's id") String rule, String at, @NotNull(message = "a reason") String reason) {
     }
 
     /** One chart row. */
-    @JsonInclude(JsonInclude.Include.NON_EMPTY)
+    @JsonInclude(JsonInclude.Include.NON_NULL)
     @Schema(name = "Row")
-    public record RowDocument(String count, String foot, String footPosition, String alignment, String turn, String rise,
+    public record RowDocument(String count, String words, String foot, String footPosition, String alignment, String turn, String rise,
                               String footwork, String sway, String cbm, String action, String body, String relation,
-                              String note) {
+                              String arms, String lead, String note) {
     }
 
     /** Another count for the same rows. */

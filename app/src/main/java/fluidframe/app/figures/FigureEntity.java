@@ -62,7 +62,7 @@ class FigureEntity {
         this.title = figure.title();
         this.level = figure.level().shorthand();
         this.levelRank = figure.level().ordinal();
-        this.bars = new Fraction(figure.length().ticks(), figure.dance().rhythm().bar().ticks()).toString();
+        this.bars = new Fraction(figure.length().ticks(), figure.rhythm().bar().ticks()).toString();
         this.countText = figure.man().steps().stream().map(Column.COUNT::shorthand).collect(Collectors.joining(" "));
         this.startPosition = entry.relation().position().shorthand();
         this.endPosition = exit.relation().position().shorthand();

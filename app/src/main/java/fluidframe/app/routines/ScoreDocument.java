@@ -36,7 +36,7 @@ public record ScoreDocument(String dance, int beatsPerBar, double firstBeat, int
         static ScoredPlacementDocument of(ScoredPlacement scored) {
             var figure = scored.placement().figure();
             return new ScoredPlacementDocument(figure.id(), figure.title(), figure.level().shorthand(), scored.onset().toDouble(),
-                    scored.length().toDouble(), new Fraction(scored.length().ticks(), figure.dance().rhythm().bar().ticks()).toString(),
+                    scored.length().toDouble(), new Fraction(scored.length().ticks(), figure.rhythm().bar().ticks()).toString(),
                     scored.bar(), scored.beat(), scored.side(), HeadingDocument.of(scored.entry()), HeadingDocument.of(scored.exit()),
                     scored.placement().cornerAfter(), scored.placement().highlight(), scored.placement().note());
         }

@@ -11,12 +11,25 @@ import fluidframe.core.notation.Place;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import java.util.stream.Stream;
 
 /** All rules, run over a figure. */
 public final class Audit {
 
-    private static final List<Rule> RULES = List.of(new CountIsReadable(), new CountFillsBars(), new StartsOnAllowedBeat(),
-            new PartsLastEquallyLong(), new FeetAlternate(), new TapIsNoStep(), new TurnAccountAgrees(), new PartsTurnTogether());
+    private static final List<Rule> RULES = List.of(
+            new CountIsReadable(), new CountFillsBars(), new StartsOnAllowedBeat(), new PartsLastEquallyLong(),
+            new SpokenCountAgrees(), new NamedTimingsFit(), new StepsTakeTime(),
+            new FeetAlternate(), new TapIsNoStep(), new PartsStartOpposite(), new TurnNeedsFullWeight(), new SpinGoesTheOpenWay(),
+            new RepeatEndsOnTheRightFoot(),
+            new TurnAccountAgrees(), new PartsTurnTogether(), new FacingSuitsPosition(), new StartAndFinishesAreLegal(),
+            new TurnIsNotTooMuch(), new TurnIsShared(),
+            new HeelLeadsForward(), new ToeLeadsBack(), new FootworkSuitsRise(), new LatinHasNoHeelLead(), new LockKeepsHeelOff(),
+            new ShortStepKeepsHeelOff(), new TouchIsLight(),
+            new RiseGoesInOrder(), new NoRiseHere(), new InsideBackStepStaysFlat(),
+            new SwaySuitsTravel(), new NoSwayHere(), new ContraryMovement(),
+            new RelationsLeadOn(), new OutsideIsPrepared(),
+            new BodiesKeepDistance(), new FeetKeepApart(), new PathsStayTogether(),
+            new HipsStayInTheirRow(), new SchoolsMatch(), new CautionsAreShown());
 
     /** Without these a figure has no length, and nothing can be computed from it. */
     private static final List<Rule> FOUNDATIONS = List.of(new CountIsReadable(), new CountFillsBars(), new PartsLastEquallyLong());
@@ -28,10 +41,10 @@ public final class Audit {
         return RULES;
     }
 
-    /** @return every finding, worst first, then in the order of the chart; their fixes have been tried and do mend */
+    /** @return every finding, worst first, muted last, then in the order of the chart; their fixes have been tried and do mend */
     public static List<Finding> of(Figure figure) {
         List<Finding> found = findings(figure);
-        if (found.stream().allMatch(finding -> finding.fixes().isEmpty())) {
+        if (found.stream().allMatch(finding -> finding.fixes().isEmpty() || finding.isMuted())) {
             return found;
         }
         FigureDraft draft = DraftWriter.write(figure);
@@ -52,8 +65,8 @@ public final class Audit {
     private static List<Finding> findings(Figure figure, List<Rule> rules) {
         Subject subject = new Subject(figure);
         List<Finding> found = new ArrayList<>();
-        rules.forEach(rule -> found.addAll(rule.check(subject)));
-        found.sort(Comparator.comparing(Finding::severity)
+        rules.forEach(rule -> rule.check(subject).forEach(finding -> found.add(finding.mutedBy(figure.mutes()))));
+        found.sort(Comparator.comparing(Finding::isMuted).thenComparing(Finding::severity)
                 .thenComparing(finding -> finding.place().part().map(Enum::ordinal).orElse(-1))
                 .thenComparing(finding -> finding.place().step().orElse(-1)));
         return found;
@@ -65,12 +78,13 @@ public final class Audit {
             return false;
         }
         List<Finding> after = findings(reading.figure().orElseThrow());
-        return errors(after) < errors(before)
-                && after.stream().noneMatch(left -> left.rule().equals(finding.rule()) && left.place().equals(finding.place()));
+        boolean gone = after.stream().noneMatch(left -> left.rule().equals(finding.rule()) && left.place().equals(finding.place())
+                && left.reckoned().equals(finding.reckoned()));
+        return gone && (finding.severity() == Severity.ERROR ? errors(after) < errors(before) : errors(after) == errors(before));
     }
 
     private static long errors(List<Finding> findings) {
-        return findings.stream().filter(finding -> finding.severity() == Severity.ERROR).count();
+        return findings.stream().filter(finding -> finding.severity() == Severity.ERROR && !finding.isMuted()).count();
     }
 
     /** The draft with a fix applied. */
@@ -80,9 +94,11 @@ public final class Audit {
             Column column = place.column().get();
             return draft.withCell(place.part().orElseThrow(), place.step().orElseThrow(), column, fix.text());
         }
-        if (place.field().equals("bars")) {
-            return draft.withBars(fix.text());
-        }
-        throw new IllegalArgumentException("a fix changes a cell or the bars, not " + place.wording());
+        return switch (place.field()) {
+            case "bars" -> draft.withBars(fix.text());
+            case "repeat/times" -> draft.withTimes(fix.text());
+            case "cautions" -> draft.withCautions(Stream.concat(draft.cautions().stream(), Stream.of(fix.text())).toList());
+            default -> throw new IllegalArgumentException("no fix changes " + place.wording());
+        };
     }
 }

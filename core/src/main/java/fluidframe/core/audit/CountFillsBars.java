@@ -20,21 +20,11 @@ import java.util.Optional;
  * Over the bar line into the next start beat (4 held through 1) no tie is asked for, because every figure of a dance
  * that starts on 2 ends that way.
  */
-public final class CountFillsBars implements Rule {
+final class CountFillsBars extends CheckedRule {
 
-    @Override
-    public String id() {
-        return "T2";
-    }
-
-    @Override
-    public String title() {
-        return "the count fills the stated bars";
-    }
-
-    @Override
-    public String reason() {
-        return "A figure that is a beat short or long puts everything after it on the wrong beat.";
+    CountFillsBars() {
+        super("T2", "the count fills the stated bars",
+                "A figure that is a beat short or long puts everything after it on the wrong beat.");
     }
 
     @Override
@@ -46,40 +36,53 @@ public final class CountFillsBars implements Rule {
         return found;
     }
 
-    private Optional<Finding> check(Subject subject, Part part, Timing timing) {
-        Beats stated = subject.figure().length();
+    /**
+     * A count that does not come to the stated length.
+     *
+     * @param row       the row at which it shows
+     * @param counted   what it comes to
+     * @param swallowed whether the last step would silently fill the rest
+     */
+    record Miscount(int row, Beats counted, boolean swallowed) {
+    }
+
+    /** How a timing misses a stated length, if it does. */
+    static Optional<Miscount> miscount(Timing timing, Beats stated) {
         int last = timing.slots().size() - 1;
         if (timing.inWords()) {
-            return timing.length().equals(stated) ? Optional.empty()
-                    : Optional.of(finding(part, last, timing.rhythm(), stated, timing.length(), barsFix(timing.rhythm(), timing.length())));
+            return timing.length().equals(stated) ? Optional.empty() : Optional.of(new Miscount(last, timing.length(), false));
         }
+        Beats counted = countedTo(timing);
         for (int i = 0; i <= last; i++) {
             Slot slot = timing.slots().get(i);
             if (slot.onset().plus(tied(slot)).compareTo(stated) > 0) {
-                Beats counted = countedTo(timing);
-                return Optional.of(finding(part, i, timing.rhythm(), stated, counted, barsFix(timing.rhythm(), counted)));
+                return Optional.of(new Miscount(i, counted, false));
             }
         }
-        return swallowed(part, timing, stated);
+        Rhythm rhythm = timing.rhythm();
+        boolean atBarLine = rhythm.withinBar(timing.start().plus(counted)).equals(Beats.ZERO);
+        Beats mayHold = atBarLine ? Beats.of(rhythm.startBeats().first() - 1) : Beats.ZERO;
+        return stated.minus(counted).compareTo(mayHold) <= 0 ? Optional.empty() : Optional.of(new Miscount(last, counted, true));
     }
 
-    private Optional<Finding> swallowed(Part part, Timing timing, Beats stated) {
-        Rhythm rhythm = timing.rhythm();
-        Beats counted = countedTo(timing);
-        Beats left = stated.minus(counted);
-        Beats sinceBarLine = rhythm.withinBar(timing.start().plus(counted));
-        boolean atBarLine = sinceBarLine.equals(Beats.ZERO);
-        Beats mayHold = atBarLine ? Beats.of(rhythm.startBeats().first() - 1) : Beats.ZERO;
-        if (left.compareTo(mayHold) <= 0) {
-            return Optional.empty();
+    private Optional<Finding> check(Subject subject, Part part, Timing timing) {
+        Beats stated = subject.figure().length();
+        return miscount(timing, stated).map(miscount -> {
+            List<Fix> fixes = new ArrayList<>(barsFix(timing.rhythm(), miscount.counted()));
+            if (miscount.swallowed()) {
+                tieFix(part, timing, stated.minus(miscount.counted()), miscount).ifPresent(fixes::add);
+            }
+            return finding(part, miscount.row(), timing.rhythm(), stated, miscount.counted(), fixes);
+        });
+    }
+
+    private static Optional<Fix> tieFix(Part part, Timing timing, Beats left, Miscount miscount) {
+        if (timing.slots().get(miscount.row()).token() instanceof CountToken.Numbered numbered
+                && left.compareTo(timing.rhythm().bar()) < 0) {
+            String tie = tie(timing.rhythm(), timing.start().plus(miscount.counted()), numbered, left.wholeBeats()).toString();
+            return Optional.of(new Fix("hold it: " + tie, Place.cell(part, miscount.row(), Column.COUNT), tie));
         }
-        List<Fix> fixes = new ArrayList<>(barsFix(rhythm, counted));
-        int last = timing.slots().size() - 1;
-        if (timing.slots().get(last).token() instanceof CountToken.Numbered numbered && left.compareTo(rhythm.bar()) < 0) {
-            String tie = tie(rhythm, timing.start().plus(counted), numbered, left.wholeBeats()).toString();
-            fixes.add(new Fix("hold it: " + tie, Place.cell(part, last, Column.COUNT), tie));
-        }
-        return Optional.of(finding(part, last, rhythm, stated, counted, fixes));
+        return Optional.empty();
     }
 
     private static CountToken tie(Rhythm rhythm, Beats from, CountToken.Numbered numbered, int beats) {

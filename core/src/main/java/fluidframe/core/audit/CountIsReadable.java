@@ -8,21 +8,11 @@ import java.util.ArrayList;
 import java.util.List;
 
 /** T1. */
-public final class CountIsReadable implements Rule {
+final class CountIsReadable extends CheckedRule {
 
-    @Override
-    public String id() {
-        return "T1";
-    }
-
-    @Override
-    public String title() {
-        return "the count can be read in this dance";
-    }
-
-    @Override
-    public String reason() {
-        return "A count that means nothing in the dance's metre can be neither counted aloud nor set to music.";
+    CountIsReadable() {
+        super("T1", "the count can be read in this dance",
+                "A count that means nothing in the dance's metre can be neither counted aloud nor set to music.");
     }
 
     @Override

@@ -8,21 +8,11 @@ import java.util.ArrayList;
 import java.util.List;
 
 /** W1. A hop or an action on the same foot is left alone. */
-public final class FeetAlternate implements Rule {
+final class FeetAlternate extends CheckedRule {
 
-    @Override
-    public String id() {
-        return "W1";
-    }
-
-    @Override
-    public String title() {
-        return "steps that take weight alternate";
-    }
-
-    @Override
-    public String reason() {
-        return "A foot that carries the weight cannot step; the slip shows only when the next figure starts on the wrong foot.";
+    FeetAlternate() {
+        super("W1", "steps that take weight alternate",
+                "A foot that carries the weight cannot step; the slip shows only when the next figure starts on the wrong foot.");
     }
 
     @Override

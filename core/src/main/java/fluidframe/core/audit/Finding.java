@@ -1,8 +1,10 @@
 package fluidframe.core.audit;
 
+import fluidframe.core.figure.Mute;
 import fluidframe.core.notation.Place;
 
 import java.util.List;
+import java.util.Optional;
 
 /**
  * What a rule has to say about one place of a figure.
@@ -14,15 +16,30 @@ import java.util.List;
  * @param reckoned what it was compared with
  * @param sentence both, in one plain sentence
  * @param fixes    changes that mend it, the likeliest first; each has been tried
+ * @param muted    why the coach accepts it, if so
  */
 public record Finding(String rule, Severity severity, Place place, String stated, String reckoned, String sentence,
-                      List<Fix> fixes) {
+                      List<Fix> fixes, Optional<String> muted) {
 
     public Finding {
         fixes = List.copyOf(fixes);
     }
 
+    Finding(String rule, Severity severity, Place place, String stated, String reckoned, String sentence, List<Fix> fixes) {
+        this(rule, severity, place, stated, reckoned, sentence, fixes, Optional.empty());
+    }
+
     public Finding withFixes(List<Fix> others) {
-        return new Finding(rule, severity, place, stated, reckoned, sentence, others);
+        return new Finding(rule, severity, place, stated, reckoned, sentence, others, muted);
+    }
+
+    public boolean isMuted() {
+        return muted.isPresent();
+    }
+
+    /** This finding, muted if one of the mutes names its rule and its place or every place. */
+    Finding mutedBy(List<Mute> mutes) {
+        return mutes.stream().filter(mute -> mute.rule().equals(rule) && (mute.at().isEmpty() || mute.at().equals(place.pointer()))).findFirst()
+                .map(mute -> new Finding(rule, severity, place, stated, reckoned, sentence, List.of(), Optional.of(mute.reason()))).orElse(this);
     }
 }

@@ -10,21 +10,11 @@ import java.util.List;
 import java.util.Optional;
 
 /** T4. */
-public final class PartsLastEquallyLong implements Rule {
+final class PartsLastEquallyLong extends CheckedRule {
 
-    @Override
-    public String id() {
-        return "T4";
-    }
-
-    @Override
-    public String title() {
-        return "both parts start together and last equally long";
-    }
-
-    @Override
-    public String reason() {
-        return "Partners may take a different number of steps, but they begin and end as one couple.";
+    PartsLastEquallyLong() {
+        super("T4", "both parts start together and last equally long",
+                "Partners may take a different number of steps, but they begin and end as one couple.");
     }
 
     @Override

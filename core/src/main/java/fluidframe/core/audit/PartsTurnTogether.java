@@ -16,21 +16,11 @@ import java.util.List;
  * position, within the tolerance a position allows. Where a part's turns do not even lead to its own alignments there is
  * nothing yet to go by.
  */
-public final class PartsTurnTogether implements Rule {
+final class PartsTurnTogether extends CheckedRule {
 
-    @Override
-    public String id() {
-        return "A2";
-    }
-
-    @Override
-    public String title() {
-        return "both parts' turns lead from the start position to the end position";
-    }
-
-    @Override
-    public String reason() {
-        return "If one turns more than the other, the couple end in another position than the next figure needs.";
+    PartsTurnTogether() {
+        super("A2", "both parts' turns lead from the start position to the end position",
+                "If one turns more than the other, the couple end in another position than the next figure needs.");
     }
 
     @Override

@@ -10,26 +10,16 @@ import java.util.List;
 import java.util.stream.Collectors;
 
 /** T3. Only counts in numbers name the beat they start on; words may start wherever the dance allows. */
-public final class StartsOnAllowedBeat implements Rule {
+final class StartsOnAllowedBeat extends CheckedRule {
 
-    @Override
-    public String id() {
-        return "T3";
-    }
-
-    @Override
-    public String title() {
-        return "it starts on a beat the dance allows";
-    }
-
-    @Override
-    public String reason() {
-        return "A figure begun on the wrong beat of the bar fights the music from the first step.";
+    StartsOnAllowedBeat() {
+        super("T3", "it starts on a beat the dance allows",
+                "A figure begun on the wrong beat of the bar fights the music from the first step.");
     }
 
     @Override
     public List<Finding> check(Subject subject) {
-        Rhythm rhythm = subject.figure().dance().rhythm();
+        Rhythm rhythm = subject.figure().rhythm();
         String allowed = rhythm.startBeats().stream().map(String::valueOf).collect(Collectors.joining(" or "));
         List<Finding> found = new ArrayList<>();
         for (Part part : Part.values()) {

@@ -1,13 +1,19 @@
 package fluidframe.core.audit;
 
 import fluidframe.core.couple.Part;
+import fluidframe.core.dance.Dance;
 import fluidframe.core.figure.Chart;
 import fluidframe.core.figure.Figure;
+import fluidframe.core.figure.Moment;
+import fluidframe.core.figure.Moments;
 import fluidframe.core.figure.TurnAccount;
+import fluidframe.core.floor.CoupleFit;
+import fluidframe.core.floor.CoupleTrack;
+import fluidframe.core.step.Step;
 import fluidframe.core.time.CountException;
 import fluidframe.core.time.Timing;
-
 import java.util.EnumMap;
+import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 
@@ -18,15 +24,19 @@ public final class Subject {
     private final Map<Part, Timing> timings = new EnumMap<>(Part.class);
     private final Map<Part, CountException> unreadable = new EnumMap<>(Part.class);
     private final Map<Part, TurnAccount> accounts = new EnumMap<>(Part.class);
+    private final Map<Part, List<Height>> heights = new EnumMap<>(Part.class);
+    private List<Moment> moments;
+    private CoupleTrack track;
 
     public Subject(Figure figure) {
         this.figure = figure;
         for (Part part : Part.values()) {
             Chart chart = figure.chart(part);
             accounts.put(part, chart.turnAccount());
+            heights.put(part, Height.before(chart));
             if (!chart.steps().isEmpty()) {
                 try {
-                    timings.put(part, chart.timing(figure.dance().rhythm(), figure.length()));
+                    timings.put(part, chart.timing(figure.rhythm(), figure.length()));
                 } catch (CountException e) {
                     unreadable.put(part, e);
                 }
@@ -36,6 +46,14 @@ public final class Subject {
 
     public Figure figure() {
         return figure;
+    }
+
+    public Dance dance() {
+        return figure.dance();
+    }
+
+    List<Step> steps(Part part) {
+        return figure.chart(part).steps();
     }
 
     /** The timing of a part, unless its count means nothing. */
@@ -50,5 +68,27 @@ public final class Subject {
 
     public TurnAccount account(Part part) {
         return accounts.get(part);
+    }
+
+    /** How high the dancer is before each row, as far as the rise and fall says. */
+    List<Height> heights(Part part) {
+        return heights.get(part);
+    }
+
+    /** Both charts in time; empty where one of the counts means nothing. */
+    List<Moment> moments() {
+        if (moments == null) {
+            moments = timings.size() == Part.values().length
+                    ? Moments.of(figure, timings.get(Part.MAN), timings.get(Part.LADY)) : List.of();
+        }
+        return moments;
+    }
+
+    /** Where both are after each row; nothing where one of the counts means nothing. */
+    public Optional<CoupleTrack> track() {
+        if (track == null && timings.size() == Part.values().length) {
+            track = CoupleFit.solve(figure, timings.get(Part.MAN), timings.get(Part.LADY), accounts);
+        }
+        return Optional.ofNullable(track);
     }
 }

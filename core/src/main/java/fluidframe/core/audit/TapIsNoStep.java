@@ -8,21 +8,11 @@ import java.util.ArrayList;
 import java.util.List;
 
 /** W2. */
-public final class TapIsNoStep implements Rule {
+final class TapIsNoStep extends CheckedRule {
 
-    @Override
-    public String id() {
-        return "W2";
-    }
-
-    @Override
-    public String title() {
-        return "a row without weight is not followed as if it had taken it";
-    }
-
-    @Override
-    public String reason() {
-        return "Counting a tap as a step is the commonest way to finish with the wrong foot free.";
+    TapIsNoStep() {
+        super("W2", "a row without weight is not followed as if it had taken it",
+                "Counting a tap as a step is the commonest way to finish with the wrong foot free.");
     }
 
     @Override

@@ -17,21 +17,11 @@ import java.util.List;
  * alignment, the turns are right and this alignment is the odd one out; at the last statement of a chart the partner's
  * turns decide. Otherwise the turn is blamed. Both repairs are offered, the likelier first.
  */
-public final class TurnAccountAgrees implements Rule {
+final class TurnAccountAgrees extends CheckedRule {
 
-    @Override
-    public String id() {
-        return "A1";
-    }
-
-    @Override
-    public String title() {
-        return "the turn adds up to every stated alignment";
-    }
-
-    @Override
-    public String reason() {
-        return "A chart whose turns do not lead to its alignments leaves the couple facing another way than the page says.";
+    TurnAccountAgrees() {
+        super("A1", "the turn adds up to every stated alignment",
+                "A chart whose turns do not lead to its alignments leaves the couple facing another way than the page says.");
     }
 
     @Override

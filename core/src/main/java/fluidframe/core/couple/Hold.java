@@ -2,6 +2,7 @@ package fluidframe.core.couple;
 
 import fluidframe.core.text.Lexicon;
 import fluidframe.core.text.Term;
+import fluidframe.core.text.Words;
 
 import java.util.EnumSet;
 import java.util.List;
@@ -23,32 +24,34 @@ public enum Hold implements Term {
 
     public static final Lexicon<Hold> LEXICON = Lexicon.of("a hold such as closed, double, L-to-R, R-to-L or no hold", List.of(values()));
 
-    private final String shorthand;
-    private final String wording;
-    private final List<String> synonyms;
+    private final Words words;
     private final Set<Contact> contacts;
 
     Hold(String shorthand, String wording, List<String> synonyms, Contact... contacts) {
-        this.shorthand = shorthand;
-        this.wording = wording;
-        this.synonyms = synonyms;
+        this.words = new Words(shorthand, wording, synonyms);
         this.contacts = EnumSet.noneOf(Contact.class);
         this.contacts.addAll(List.of(contacts));
     }
 
     @Override
-    public String shorthand() {
-        return shorthand;
+    public Words words() {
+        return words;
     }
 
-    @Override
-    public String wording() {
-        return wording;
+    /** The hold seen in a mirror: left and right hands change; closed and crossed holds have no mirror image of their own. */
+    public Hold mirrored() {
+        return switch (this) {
+            case LEFT_TO_RIGHT -> RIGHT_TO_LEFT;
+            case RIGHT_TO_LEFT -> LEFT_TO_RIGHT;
+            case RIGHT_TO_RIGHT -> LEFT_TO_LEFT;
+            case LEFT_TO_LEFT -> RIGHT_TO_RIGHT;
+            case CLOSED, DOUBLE, CROSSED, NONE -> this;
+        };
     }
 
-    @Override
-    public List<String> synonyms() {
-        return synonyms;
+    /** How many hands are held. */
+    public int hands() {
+        return contacts.size();
     }
 
     /** How many hands must let go or take hold to come from this hold to another. */
@@ -64,6 +67,6 @@ public enum Hold implements Term {
 
     @Override
     public String toString() {
-        return shorthand;
+        return shorthand();
     }
 }

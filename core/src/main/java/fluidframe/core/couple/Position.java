@@ -5,6 +5,7 @@ import fluidframe.core.space.Point;
 import fluidframe.core.space.Turn;
 import fluidframe.core.text.Lexicon;
 import fluidframe.core.text.Term;
+import fluidframe.core.text.Words;
 
 import java.util.List;
 
@@ -24,6 +25,8 @@ public enum Position implements Term {
     OUTSIDE_RIGHT("OP", "outside partner, on his right", 8, 0.25, 0.6, 0.38, -45, "OP R", "outside partner", "outside right"),
     OUTSIDE_LEFT("OP L", "outside partner, on his left", 8, 0.25, 0.6, 0.38, 45, "outside left"),
     FAN("fan", "fan", -4, 0.8, 1.5, 1.1, 90, "fan position"),
+    MIRRORED_FAN("fan R", "fan on his right", 4, 0.8, 1.5, 1.1, -90),
+    COUNTER_FALLAWAY("counter fallaway", "counter fallaway", -4, 0.25, 1.2, 0.42, 45),
     SIDE_BY_SIDE_RIGHT("side R", "side by side, lady on his right", 0, 0.2, 1.0, 0.6, -90, "side by side R"),
     SIDE_BY_SIDE_LEFT("side L", "side by side, lady on his left", 0, 0.2, 1.0, 0.6, 90, "side by side L"),
     SHADOW_RIGHT("shadow R", "shadow, lady in front to his right", 0, 0.2, 1.0, 0.4, -45, "right shadow"),
@@ -35,40 +38,26 @@ public enum Position implements Term {
     /** How far the facing may be from the nominal: 45 degrees either way. */
     public static final int FACING_TOLERANCE = 2;
 
-    private final String shorthand;
-    private final String wording;
+    private final Words words;
     private final Turn facing;
     private final double nearest;
     private final double farthest;
     private final double usual;
     private final double bearingDegrees;
-    private final List<String> synonyms;
 
     Position(String shorthand, String wording, int facing, double nearest, double farthest, double usual,
              double bearingDegrees, String... synonyms) {
-        this.shorthand = shorthand;
-        this.wording = wording;
+        this.words = Words.of(shorthand, wording, synonyms);
         this.facing = new Turn(facing);
         this.nearest = nearest;
         this.farthest = farthest;
         this.usual = usual;
         this.bearingDegrees = bearingDegrees;
-        this.synonyms = List.of(synonyms);
     }
 
     @Override
-    public String shorthand() {
-        return shorthand;
-    }
-
-    @Override
-    public String wording() {
-        return wording;
-    }
-
-    @Override
-    public List<String> synonyms() {
-        return synonyms;
+    public Words words() {
+        return words;
     }
 
     /** Lady's body angle less the man's, nominally. */
@@ -98,6 +87,27 @@ public enum Position implements Term {
                 && new Heading(relativeFacing.sixteenths() - facing.sixteenths()).sixteenths() >= -FACING_TOLERANCE;
     }
 
+    /** The position seen in a mirror: the lady's side changes. */
+    public Position mirrored() {
+        return switch (this) {
+            case PROMENADE -> COUNTER_PROMENADE;
+            case COUNTER_PROMENADE -> PROMENADE;
+            case OPEN_PROMENADE -> OPEN_COUNTER_PROMENADE;
+            case OPEN_COUNTER_PROMENADE -> OPEN_PROMENADE;
+            case OUTSIDE_RIGHT -> OUTSIDE_LEFT;
+            case OUTSIDE_LEFT -> OUTSIDE_RIGHT;
+            case SIDE_BY_SIDE_RIGHT -> SIDE_BY_SIDE_LEFT;
+            case SIDE_BY_SIDE_LEFT -> SIDE_BY_SIDE_RIGHT;
+            case SHADOW_RIGHT -> SHADOW_LEFT;
+            case SHADOW_LEFT -> SHADOW_RIGHT;
+            case FAN -> MIRRORED_FAN;
+            case MIRRORED_FAN -> FAN;
+            case FALLAWAY -> COUNTER_FALLAWAY;
+            case COUNTER_FALLAWAY -> FALLAWAY;
+            case CLOSED, CLOSED_FACING, OPEN_FACING, TANDEM, APART -> this;
+        };
+    }
+
     /** Whether the two face each other, so that their feet are natural opposites. */
     public boolean isFacing() {
         return facing.size() == 8 && this != APART;
@@ -105,6 +115,6 @@ public enum Position implements Term {
 
     @Override
     public String toString() {
-        return shorthand;
+        return shorthand();
     }
 }

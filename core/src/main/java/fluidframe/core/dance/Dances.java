@@ -24,6 +24,8 @@ import static fluidframe.core.dance.Style.STANDARD;
  */
 public final class Dances {
 
+    /** Dances whose basic rhythm is ¾ ¼ 1. */
+    private static final Set<String> QUARTERS = Set.of("samba", "jive", "swing");
     private static final Beats NONE = Beats.ZERO;
 
     private static final List<Dance> ALL = List.of(
@@ -62,11 +64,11 @@ public final class Dances {
     }
 
     private static Dance travelling(String id, String title, Style style, Rhythm rhythm, int slowest, int fastest, double step) {
-        return new Dance(id, title, style, rhythm, new Tempo(slowest), new Tempo(fastest), true, step);
+        return new Dance(id, title, style, rhythm, new Tempo(slowest), new Tempo(fastest), true, QUARTERS.contains(id), step);
     }
 
     private static Dance spot(String id, String title, Style style, Rhythm rhythm, int slowest, int fastest, double step) {
-        return new Dance(id, title, style, rhythm, new Tempo(slowest), new Tempo(fastest), false, step);
+        return new Dance(id, title, style, rhythm, new Tempo(slowest), new Tempo(fastest), false, QUARTERS.contains(id), step);
     }
 
     private static Rhythm rhythm(int beatsPerBar, Beats slow, Beats quick, Integer... startBeats) {

@@ -2,6 +2,7 @@ package fluidframe.core.figure;
 
 import fluidframe.core.text.Lexicon;
 import fluidframe.core.text.Term;
+import fluidframe.core.text.Words;
 
 import java.util.List;
 
@@ -19,26 +20,19 @@ public enum Caution implements Term {
 
     public static final Lexicon<Caution> LEXICON = Lexicon.of("a caution such as spin, spiral, lunge, dip or floor space", List.of(values()));
 
-    private final String tag;
-    private final String words;
+    private final Words words;
 
-    Caution(String tag, String words) {
-        this.tag = tag;
-        this.words = words;
+    Caution(String tag, String advice) {
+        this.words = Words.of(tag, advice);
     }
 
     @Override
-    public String shorthand() {
-        return tag;
-    }
-
-    @Override
-    public String wording() {
+    public Words words() {
         return words;
     }
 
     @Override
     public String toString() {
-        return tag;
+        return shorthand();
     }
 }

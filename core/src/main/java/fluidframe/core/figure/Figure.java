@@ -6,14 +6,19 @@ import fluidframe.core.dance.Dance;
 import fluidframe.core.space.Alignment;
 import fluidframe.core.space.Heading;
 import fluidframe.core.time.Beats;
-
+import fluidframe.core.time.Feel;
+import fluidframe.core.time.Rhythm;
+import java.util.Collections;
 import java.util.List;
+import java.util.Set;
+import java.util.TreeSet;
 
 /**
  * A figure as described. Everything a coach could work out from it is computed elsewhere and never stored.
  *
  * @param id                 stable name, unique among all figures
  * @param dance              the dance it belongs to
+ * @param feel               where "a" falls in its count
  * @param title              name for people
  * @param level              how far along a couple should be
  * @param length             stated length in beats
@@ -24,25 +29,61 @@ import java.util.List;
  * @param insistsOnAlignment whether those alignments bind although the dance stays on the spot
  * @param man                the man's chart
  * @param lady               the lady's chart
- * @param timings            other counts for the same rows
- * @param splits             parts it may be used in
+ * @param variants           other ways of dancing it
  * @param neighbours         the figures listed before and after it
  * @param teaching           cues, faults, drills and cautions
  * @param sameFoot           whether both dance on the same foot although they face each other
+ * @param mutes              findings that are accepted, with reasons
+ * @param derived            JSON pointers of the cells that were derived from the partner's chart and not touched since
  */
-public record Figure(String id, Dance dance, String title, Level level, Beats length, Relation start, Relation end,
+public record Figure(String id, Dance dance, Feel feel, String title, Level level, Beats length, Relation start, Relation end,
                      List<Alignment> startAlignments, boolean insistsOnAlignment, Chart man, Chart lady,
-                     List<NamedTiming> timings, List<Split> splits, Neighbours neighbours, Teaching teaching,
-                     boolean sameFoot) {
+                     Variants variants, Neighbours neighbours, Teaching teaching, boolean sameFoot, List<Mute> mutes,
+                     Set<String> derived) {
 
     public Figure {
         startAlignments = List.copyOf(startAlignments);
-        timings = List.copyOf(timings);
-        splits = List.copyOf(splits);
+        mutes = List.copyOf(mutes);
+        derived = Collections.unmodifiableSet(new TreeSet<>(derived));
+    }
+
+    /** The dance's rhythm with this figure's feel. */
+    public Rhythm rhythm() {
+        return dance.rhythm().withFeel(feel);
     }
 
     public Chart chart(Part part) {
         return part == Part.MAN ? man : lady;
+    }
+
+    public Figure withCharts(Chart his, Chart hers) {
+        return new Figure(id, dance, feel, title, level, length, start, end, startAlignments, insistsOnAlignment, his, hers,
+                variants, neighbours, teaching, sameFoot, mutes, derived);
+    }
+
+    public Figure withEnd(Relation other) {
+        return new Figure(id, dance, feel, title, level, length, start, other, startAlignments, insistsOnAlignment, man, lady,
+                variants, neighbours, teaching, sameFoot, mutes, derived);
+    }
+
+    public Figure withStart(Relation other) {
+        return new Figure(id, dance, feel, title, level, length, other, end, startAlignments, insistsOnAlignment, man, lady,
+                variants, neighbours, teaching, sameFoot, mutes, derived);
+    }
+
+    public Figure withStartAlignments(List<Alignment> others) {
+        return new Figure(id, dance, feel, title, level, length, start, end, others, insistsOnAlignment, man, lady,
+                variants, neighbours, teaching, sameFoot, mutes, derived);
+    }
+
+    public Figure withLength(Beats other) {
+        return new Figure(id, dance, feel, title, level, other, start, end, startAlignments, insistsOnAlignment, man, lady,
+                variants, neighbours, teaching, sameFoot, mutes, derived);
+    }
+
+    public Figure withVariants(Variants others) {
+        return new Figure(id, dance, feel, title, level, length, start, end, startAlignments, insistsOnAlignment, man, lady,
+                others, neighbours, teaching, sameFoot, mutes, derived);
     }
 
     /** Where the man looks before the first step, as the charts are written. */

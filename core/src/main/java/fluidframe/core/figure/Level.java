@@ -2,6 +2,7 @@ package fluidframe.core.figure;
 
 import fluidframe.core.text.Lexicon;
 import fluidframe.core.text.Term;
+import fluidframe.core.text.Words;
 
 import java.util.List;
 
@@ -11,24 +12,19 @@ public enum Level implements Term {
 
     public static final Lexicon<Level> LEXICON = Lexicon.of("a level: pre-bronze, bronze, silver, gold or open", List.of(values()));
 
-    private final String title;
+    private final Words words;
 
     Level(String title) {
-        this.title = title;
+        this.words = Words.of(title, title);
     }
 
     @Override
-    public String shorthand() {
-        return title;
-    }
-
-    @Override
-    public String wording() {
-        return title;
+    public Words words() {
+        return words;
     }
 
     @Override
     public String toString() {
-        return title;
+        return shorthand();
     }
 }

@@ -1,16 +1,16 @@
 package fluidframe.core.floor;
 
 import fluidframe.core.couple.Part;
-import fluidframe.core.couple.Position;
+import fluidframe.core.couple.Relation;
 import fluidframe.core.space.Point;
 
 /** Both dancers at one moment. */
 public record CoupleStance(Stance man, Stance lady) {
 
     /** The couple standing with feet together, the man at a point, the lady where the position says. */
-    public static CoupleStance standing(Position position, Point man, double angle) {
-        Point lady = man.plus(position.ladyFromMan().rotated(angle));
-        return new CoupleStance(Stance.standing(man, angle), Stance.standing(lady, angle + position.facing().radians()));
+    public static CoupleStance standing(Relation relation, Point man, double angle) {
+        Point lady = man.plus(relation.ladyFromMan().rotated(angle));
+        return new CoupleStance(Stance.standing(man, angle), Stance.standing(lady, angle + relation.position().facing().radians()));
     }
 
     public Stance of(Part part) {

@@ -7,15 +7,20 @@ import java.util.List;
 /**
  * Where both dancers are after each row of a figure.
  *
- * @param start before the first row
- * @param man   after each of the man's rows
- * @param lady  after each of the lady's rows
+ * @param start    before the first row
+ * @param man      after each of the man's rows
+ * @param lady     after each of the lady's rows
+ * @param strides  what the fit made of each travelling row
+ * @param meetings the moments at which they were fitted together
  */
-public record CoupleTrack(CoupleStance start, List<Stance> man, List<Stance> lady) {
+public record CoupleTrack(CoupleStance start, List<Stance> man, List<Stance> lady, List<FittedStride> strides,
+                          List<Meeting> meetings) {
 
     public CoupleTrack {
         man = List.copyOf(man);
         lady = List.copyOf(lady);
+        strides = List.copyOf(strides);
+        meetings = List.copyOf(meetings);
     }
 
     public List<Stance> of(Part part) {

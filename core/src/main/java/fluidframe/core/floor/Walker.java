@@ -18,7 +18,10 @@ import fluidframe.core.step.Weight;
  */
 final class Walker {
 
+    static final Point NO_STRIDE = Point.ORIGIN;
+
     private static final double SIDE_LENGTH = 0.8;
+    private static final double DIAGONAL = Math.sqrt(0.5);
     private static final double SLIGHTLY = 0.12;
     private static final double SMALL = 0.55;
     private static final double LONG = 1.35;
@@ -50,10 +53,9 @@ final class Walker {
     }
 
     /**
-     * @param factor    how many times the usual length the step has
-     * @param deviation radians by which its direction differs from the chart's
+     * @param stride the way from the supporting foot, for a row that travels
      */
-    Stance step(Stance from, Step step, TurnAccount.Entry entry, double factor, double deviation) {
+    Stance step(Stance from, Step step, TurnAccount.Entry entry, Point stride) {
         double placed = entry.placed().radians() + turnedBy;
         double after = placed + entry.on().radians();
         double body = entry.body().radians() + turnedBy;
@@ -66,13 +68,12 @@ final class Walker {
                     .with(Foot.RIGHT, new Footprint(from.right().at(), after))
                     .withBody(from.left().at().midpoint(from.right().at()), body);
         }
-        double frame = entry.before().radians() + entry.between().radians() / 2 + turnedBy;
-        Point at = target(from, foot, step, frame, placed, factor, deviation);
+        Point at = target(from, foot, step, placed, stride);
         Stance moved = from.with(foot, new Footprint(at, after));
         return moved.withBody(body(moved, foot, step.weight(), body), body);
     }
 
-    private Point target(Stance from, Foot foot, Step step, double frame, double placed, double factor, double deviation) {
+    private Point target(Stance from, Foot foot, Step step, double placed, Point stride) {
         FootPosition position = step.footPosition().orElseThrow();
         Point support = from.foot(foot.other()).at();
         double own = foot == Foot.LEFT ? 1 : -1;
@@ -82,25 +83,34 @@ final class Walker {
             case CROSS_IN_FRONT -> support.plus(new Point(CROSS_DEPTH, -own * CROSS_OVER).rotated(placed));
             case CROSS_BEHIND -> support.plus(new Point(-CROSS_DEPTH, -own * CROSS_OVER).rotated(placed));
             case FORWARD, BACK, SIDE, DIAGONAL_FORWARD, DIAGONAL_BACK ->
-                    support.plus(stride(step, position, own, frame, factor, deviation));
+                    support.plus(stride);
         };
     }
 
-    private Point stride(Step step, FootPosition position, double own, double frame, double factor, double deviation) {
-        double length = dance.stepLength() * scale(step, position) * factor;
+    /** The stride of a row that travels, in the frame at half of the turn made between the two steps. */
+    Stride stride(Step step, TurnAccount.Entry entry) {
+        FootPosition position = step.footPosition().orElseThrow();
+        double own = step.foot().orElseThrow() == Foot.LEFT ? 1 : -1;
+        double length = dance.stepLength() * scale(step, position);
         if (step.alignment().orElse(null) instanceof Alignment.Moving moving) {
-            return new Point(length, 0).rotated(moving.travel().radians() + turnedBy + deviation);
+            return new Stride(new Point(length, 0).rotated(moving.travel().radians() + turnedBy), Point.ORIGIN);
         }
+        double frame = entry.before().radians() + entry.between().radians() / 2 + turnedBy;
         boolean onOwnTrack = !position.has(PositionModifier.CBMP) && !position.has(PositionModifier.ACROSS);
         double track = onOwnTrack ? own * Stance.TRACK : 0;
-        Point straight = switch (position.placement()) {
-            case FORWARD -> new Point(length, track);
-            case BACK -> new Point(-length, track);
-            case DIAGONAL_FORWARD -> new Point(length * Math.sqrt(0.5), own * length * Math.sqrt(0.5));
-            case DIAGONAL_BACK -> new Point(-length * Math.sqrt(0.5), own * length * Math.sqrt(0.5));
-            default -> new Point(0, own * (Stance.TRACK + length * SIDE_LENGTH));
+        Point reach = switch (position.placement()) {
+            case FORWARD -> new Point(length, 0);
+            case BACK -> new Point(-length, 0);
+            case DIAGONAL_FORWARD -> new Point(length * DIAGONAL, own * length * DIAGONAL);
+            case DIAGONAL_BACK -> new Point(-length * DIAGONAL, own * length * DIAGONAL);
+            default -> new Point(0, own * length * SIDE_LENGTH);
         };
-        return straight.plus(nudge(position)).rotated(frame + deviation);
+        Point aside = switch (position.placement()) {
+            case FORWARD, BACK -> new Point(0, track);
+            case DIAGONAL_FORWARD, DIAGONAL_BACK -> Point.ORIGIN;
+            default -> new Point(0, own * Stance.TRACK);
+        };
+        return new Stride(reach.rotated(frame), aside.plus(nudge(position)).rotated(frame));
     }
 
     private static double scale(Step step, FootPosition position) {

@@ -34,12 +34,12 @@ public record EntryState(Foot manFree, Foot ladyFree, List<Heading> facings, boo
         Stream<Heading> others = figure.startAlignments().stream().map(Alignment::foot);
         return new EntryState(figure.man().freeFeet().before(), figure.lady().freeFeet().before(),
                 Stream.concat(Stream.of(written), others).distinct().toList(),
-                !figure.dance().travels() && !figure.insistsOnAlignment(), figure.start(), beat(figure), figure.dance().rhythm());
+                !figure.dance().travels() && !figure.insistsOnAlignment(), figure.start(), beat(figure), figure.rhythm());
     }
 
     private static Optional<Beats> beat(Figure figure) {
         try {
-            return Optional.of(figure.chart(Part.MAN).timing(figure.dance().rhythm(), figure.length()))
+            return Optional.of(figure.chart(Part.MAN).timing(figure.rhythm(), figure.length()))
                     .filter(timing -> !timing.inWords()).map(Timing::start);
         } catch (CountException e) {
             return Optional.empty();

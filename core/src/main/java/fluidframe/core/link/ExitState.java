@@ -20,7 +20,7 @@ public record ExitState(Foot manFree, Foot ladyFree, Heading facing, Relation re
 
     /** The exit as the charts are written, begun on the figure's own beat. */
     public static ExitState of(Figure figure) {
-        Beats start = EntryState.of(figure).beat().orElse(Beats.of(figure.dance().rhythm().startBeats().first() - 1));
+        Beats start = EntryState.of(figure).beat().orElse(Beats.of(figure.rhythm().startBeats().first() - 1));
         return of(figure, Turn.NONE, start);
     }
 
@@ -31,7 +31,7 @@ public record ExitState(Foot manFree, Foot ladyFree, Heading facing, Relation re
     public static ExitState of(Figure figure, Turn turnedBy, Beats startsAt) {
         return new ExitState(figure.man().freeFeet().last(), figure.lady().freeFeet().last(),
                 figure.man().turnAccount().end().plus(turnedBy), figure.end(),
-                figure.dance().rhythm().withinBar(startsAt.plus(figure.length())));
+                figure.rhythm().withinBar(startsAt.plus(figure.length())));
     }
 
     /** The same exit of a figure begun on another heading. */

@@ -13,6 +13,7 @@ import fluidframe.core.step.StepTurn;
 import fluidframe.core.step.Sway;
 import fluidframe.core.text.Lexicon;
 import fluidframe.core.text.Term;
+import fluidframe.core.text.Words;
 import fluidframe.core.text.UnreadableTextException;
 import fluidframe.core.time.Count;
 
@@ -29,6 +30,8 @@ import java.util.stream.Collectors;
 public enum Column {
     COUNT("count", "Count", Count::parseToken,
             step -> text(step.count()), step -> text(step.count())),
+    WORDS("words", "Also counted", Count::parseToken,
+            step -> text(step.alsoCounted()), step -> text(step.alsoCounted())),
     FOOT("foot", "Foot", Foot.LEXICON::read,
             step -> text(step.foot()), step -> step.foot().map(Foot::wording).orElse("")),
     FOOT_POSITION("footPosition", "Foot position", FootPosition::parse,
@@ -51,20 +54,20 @@ public enum Column {
             step -> step.body().toString(), step -> step.body().wording()),
     RELATION("relation", "Position and hold", RelationChange::parse,
             step -> step.relation().toString(), step -> step.relation().wording()),
+    ARMS("arms", "Arms", String::strip, Step::arms, Step::arms),
+    LEAD("lead", "Lead", String::strip, Step::lead, Step::lead),
     NOTE("note", "Note", String::strip, Step::note, Step::note);
 
     /** Contrary body movement: there or not. */
     private enum ContraryBodyMovement implements Term {
-        CBM("CBM", "contrary body movement"), NONE("-", "none");
+        CBM("CBM", "contrary body movement", "yes"), NONE("-", "none", "no");
 
         private static final Lexicon<ContraryBodyMovement> LEXICON = Lexicon.of("CBM, or nothing", List.of(values()));
 
-        private final String shorthand;
-        private final String wording;
+        private final Words words;
 
-        ContraryBodyMovement(String shorthand, String wording) {
-            this.shorthand = shorthand;
-            this.wording = wording;
+        ContraryBodyMovement(String shorthand, String wording, String synonym) {
+            this.words = Words.of(shorthand, wording, synonym);
         }
 
         static boolean read(String text) {
@@ -72,18 +75,8 @@ public enum Column {
         }
 
         @Override
-        public String shorthand() {
-            return shorthand;
-        }
-
-        @Override
-        public String wording() {
-            return wording;
-        }
-
-        @Override
-        public List<String> synonyms() {
-            return this == CBM ? List.of("yes") : List.of("no");
+        public Words words() {
+            return words;
         }
     }
 

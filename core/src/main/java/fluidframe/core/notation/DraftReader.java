@@ -3,6 +3,7 @@ package fluidframe.core.notation;
 import fluidframe.core.couple.Hold;
 import fluidframe.core.couple.Part;
 import fluidframe.core.couple.Position;
+import fluidframe.core.couple.Proximity;
 import fluidframe.core.couple.Relation;
 import fluidframe.core.couple.RelationChange;
 import fluidframe.core.dance.Dance;
@@ -11,10 +12,16 @@ import fluidframe.core.figure.Caution;
 import fluidframe.core.figure.Chart;
 import fluidframe.core.figure.Figure;
 import fluidframe.core.figure.Level;
+import fluidframe.core.figure.Mute;
 import fluidframe.core.figure.NamedTiming;
 import fluidframe.core.figure.Neighbours;
+import fluidframe.core.figure.RepeatUnit;
+import fluidframe.core.figure.Rows;
+import fluidframe.core.figure.School;
 import fluidframe.core.figure.Split;
 import fluidframe.core.figure.Teaching;
+import fluidframe.core.figure.Variants;
+import fluidframe.core.figure.Variation;
 import fluidframe.core.space.Alignment;
 import fluidframe.core.step.Action;
 import fluidframe.core.step.BodyAction;
@@ -30,13 +37,18 @@ import fluidframe.core.text.UnreadableTextException;
 import fluidframe.core.time.Beats;
 import fluidframe.core.time.Count;
 import fluidframe.core.time.CountToken;
-
+import fluidframe.core.time.Feel;
 import java.math.BigDecimal;
 import java.util.ArrayList;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
+import java.util.SortedMap;
+import java.util.SortedSet;
+import java.util.TreeMap;
+import java.util.TreeSet;
 import java.util.function.Function;
 import java.util.regex.Pattern;
 
@@ -49,6 +61,7 @@ public final class DraftReader {
     public static final int MOST_BARS = 64;
 
     private static final Pattern ID = Pattern.compile("[a-z0-9]+(?:-[a-z0-9]+)*");
+    private static final Pattern MUTED_RULE = Pattern.compile("[A-Z]\\d");
     private static final int LONGEST_NAME = 120;
     private static final int LONGEST_TEXT = 1000;
 
@@ -79,18 +92,20 @@ public final class DraftReader {
         List<Alignment> startAlignments = each("startAlignments", draft.startAlignments(), Alignment::parse);
         Chart man = chart(Part.MAN);
         Chart lady = chart(Part.LADY);
-        List<NamedTiming> timings = timings();
-        List<Split> splits = splits();
+        Feel feel = draft.feel().flatMap(text -> read(Place.field("feel"), text, Feel.LEXICON::read)).orElse(Feel.QUARTER);
+        Variants variants = variants(Map.of(Part.MAN, man, Part.LADY, lady));
         List<Caution> cautions = each("cautions", draft.cautions(), Caution.LEXICON::read);
         Neighbours neighbours = new Neighbours(texts("follows", draft.follows()), texts("precedes", draft.precedes()));
         Teaching teaching = new Teaching(texts("cues", draft.cues()), texts("faults", draft.faults()),
                 texts("drills", draft.drills()), cautions);
+        checkMutes();
+        Set<String> derived = new TreeSet<>(draft.derived());
         if (dance.isEmpty() || length.isEmpty()) {
             return Optional.empty();
         }
-        return Optional.of(new Figure(draft.id(), dance.get(), draft.title().strip(), level, length.get(), start, end,
-                startAlignments, draft.insistsOnAlignment(), man, lady, timings, splits, neighbours, teaching,
-                draft.sameFoot()));
+        return Optional.of(new Figure(draft.id(), dance.get(), feel, draft.title().strip(), level, length.get(), start, end,
+                startAlignments, draft.insistsOnAlignment(), man, lady, variants, neighbours, teaching,
+                draft.sameFoot(), draft.mutes(), derived));
     }
 
     private void checkNames() {
@@ -138,7 +153,9 @@ public final class DraftReader {
     private Relation relation(String field, FigureDraft.RelationDraft relation) {
         Position position = read(Place.field(field + "/position"), relation.position(), Position.LEXICON::read).orElse(Position.CLOSED);
         Hold hold = read(Place.field(field + "/hold"), relation.hold(), Hold.LEXICON::read).orElse(Hold.CLOSED);
-        return new Relation(position, hold);
+        Proximity proximity = relation.proximity()
+                .flatMap(text -> read(Place.field(field + "/proximity"), text, Proximity.LEXICON::read)).orElse(Proximity.CLOSE);
+        return new Relation(position, hold, proximity);
     }
 
     private Chart chart(Part part) {
@@ -148,17 +165,22 @@ public final class DraftReader {
         }
         List<Step> steps = new ArrayList<>();
         for (int i = 0; i < Math.min(rows.size(), MOST_ROWS); i++) {
-            steps.add(step(part, i, rows.get(i)));
+            int row = i;
+            steps.add(step(rows.get(i), column -> Place.cell(part, row, column)));
         }
         return new Chart(part, steps);
     }
 
-    private Step step(Part part, int index, RowDraft row) {
+    private Step step(RowDraft row, Function<Column, Place> place) {
         Map<Column, Object> read = new EnumMap<>(Column.class);
-        row.cells().forEach((column, text) ->
-                read(Place.cell(part, index, column), text, column::read).ifPresent(value -> read.put(column, value)));
+        row.cells().forEach((column, text) -> {
+            if (!text.isBlank()) {
+                read(place.apply(column), text, column::read).ifPresent(value -> read.put(column, value));
+            }
+        });
         return new Step(
                 Optional.ofNullable((CountToken) read.get(Column.COUNT)),
+                Optional.ofNullable((CountToken) read.get(Column.WORDS)),
                 Optional.ofNullable((Foot) read.get(Column.FOOT)),
                 Optional.ofNullable((FootPosition) read.get(Column.FOOT_POSITION)),
                 Optional.ofNullable((Alignment) read.get(Column.ALIGNMENT)),
@@ -170,6 +192,8 @@ public final class DraftReader {
                 actions(read.get(Column.ACTION)),
                 (BodyAction) read.getOrDefault(Column.BODY, BodyAction.NONE),
                 (RelationChange) read.getOrDefault(Column.RELATION, RelationChange.NONE),
+                (String) read.getOrDefault(Column.ARMS, ""),
+                (String) read.getOrDefault(Column.LEAD, ""),
                 (String) read.getOrDefault(Column.NOTE, ""));
     }
 
@@ -177,10 +201,96 @@ public final class DraftReader {
         return read == null ? List.of() : ((List<?>) read).stream().map(Action.class::cast).toList();
     }
 
+    private Variants variants(Map<Part, Chart> charts) {
+        FigureDraft.VariantsDraft variants = draft.variants();
+        List<Variation> schools = variations("schools", variants.schools(), charts);
+        for (int i = 0; i < schools.size(); i++) {
+            read(Place.field("schools/" + i + "/name"), schools.get(i).name(), School.LEXICON::read);
+        }
+        return new Variants(timings(), splits(), variations("finishes", variants.finishes(), charts), repeat(),
+                variants.manSchool().flatMap(text -> read(Place.field("school/man"), text, School.LEXICON::read)),
+                variants.ladySchool().flatMap(text -> read(Place.field("school/lady"), text, School.LEXICON::read)), schools);
+    }
+
+    private List<Variation> variations(String field, List<FigureDraft.VariationDraft> drafts, Map<Part, Chart> charts) {
+        List<Variation> variations = new ArrayList<>();
+        for (int i = 0; i < drafts.size(); i++) {
+            FigureDraft.VariationDraft variation = drafts.get(i);
+            String at = field + "/" + i;
+            checkName(at + "/name", variation.name());
+            variations.add(new Variation(variation.name(), changes(at, variation.man(), charts.get(Part.MAN)),
+                    changes(at, variation.lady(), charts.get(Part.LADY)), variation.end().map(end -> relation(at + "/end", end))));
+        }
+        return variations;
+    }
+
+    private SortedMap<Integer, Step> changes(String field, List<FigureDraft.RowChangeDraft> changes, Chart chart) {
+        SortedMap<Integer, Step> rows = new TreeMap<>();
+        for (int i = 0; i < changes.size(); i++) {
+            FigureDraft.RowChangeDraft change = changes.get(i);
+            String at = field + "/" + chart.part().wording() + "/" + i;
+            if (change.row() < 1 || change.row() > chart.steps().size() || rows.containsKey(change.row() - 1)) {
+                complain(Place.field(at + "/row"), String.valueOf(change.row()),
+                        "a row of the " + chart.part().wording() + "'s chart from 1 to " + chart.steps().size() + ", each once");
+            } else {
+                RowDraft row = draft.chart(chart.part()).get(change.row() - 1).with(change.cells());
+                rows.put(change.row() - 1, step(row, column -> Place.field(at + "/" + column.key())));
+            }
+        }
+        return rows;
+    }
+
+    private Optional<RepeatUnit> repeat() {
+        return draft.variants().repeat().flatMap(unit -> {
+            Optional<SortedSet<Integer>> times = read(Place.field("repeat/times"), unit.times(), RepeatTimes::parse);
+            Optional<Rows> man = rows("repeat", unit.first(), unit.last(), draft.man().size());
+            Optional<Rows> lady = rows("repeat", unit.ladyFirst().orElse(unit.first()), unit.ladyLast().orElse(unit.last()), draft.lady().size());
+            return times.isPresent() && man.isPresent() && lady.isPresent()
+                    ? Optional.of(new RepeatUnit(man.get(), lady.get(), times.get())) : Optional.empty();
+        });
+    }
+
+    private Optional<Rows> rows(String field, int first, int last, int size) {
+        if (first < 1 || last < first || last > size) {
+            complain(Place.field(field), first + "–" + last, "rows from 1 to " + size + ", the first no later than the last");
+            return Optional.empty();
+        }
+        return Optional.of(new Rows(first - 1, last - 1));
+    }
+
+    private void checkMutes() {
+        for (int i = 0; i < draft.mutes().size(); i++) {
+            Mute mute = draft.mutes().get(i);
+            if (mute.reason().isBlank() || mute.reason().length() > LONGEST_TEXT) {
+                complain(Place.field("mutes/" + i + "/reason"), mute.reason(), "the reason why this finding is accepted");
+            }
+            if (!MUTED_RULE.matcher(mute.rule()).matches()) {
+                complain(Place.field("mutes/" + i + "/rule"), mute.rule(), "the id of a rule such as F1");
+            }
+            checkPointer("mutes/" + i + "/at", mute.at());
+        }
+        for (int i = 0; i < draft.derived().size(); i++) {
+            checkPointer("derived/" + i, draft.derived().get(i));
+        }
+    }
+
+    private void checkPointer(String field, String pointer) {
+        if (!pointer.isEmpty() && (!pointer.startsWith("/") || pointer.length() > LONGEST_NAME)) {
+            complain(Place.field(field), pointer, "a place in the figure such as /man/0/turn, or nothing");
+        }
+    }
+
+    private void checkName(String field, String name) {
+        if (name.isBlank() || name.length() > LONGEST_NAME) {
+            complain(Place.field(field), name, "a name of 1 to " + LONGEST_NAME + " letters");
+        }
+    }
+
     private List<NamedTiming> timings() {
         List<NamedTiming> timings = new ArrayList<>();
-        for (int i = 0; i < draft.timings().size(); i++) {
-            FigureDraft.TimingDraft timing = draft.timings().get(i);
+        for (int i = 0; i < draft.variants().timings().size(); i++) {
+            FigureDraft.TimingDraft timing = draft.variants().timings().get(i);
+            checkName("timings/" + i + "/name", timing.name());
             Optional<Count> man = read(Place.field("timings/" + i + "/man"), timing.man(), Count::parse);
             Optional<Count> lady = read(Place.field("timings/" + i + "/lady"), timing.lady(), Count::parse);
             if (man.isPresent() && lady.isPresent()) {
@@ -192,14 +302,11 @@ public final class DraftReader {
 
     private List<Split> splits() {
         List<Split> splits = new ArrayList<>();
-        for (int i = 0; i < draft.splits().size(); i++) {
-            FigureDraft.SplitDraft split = draft.splits().get(i);
-            if (split.first() < 1 || split.last() < split.first() || split.last() > draft.man().size()) {
-                complain(Place.field("splits/" + i), split.first() + "–" + split.last(),
-                        "rows from 1 to " + draft.man().size() + ", the first no later than the last");
-            } else {
-                splits.add(new Split(split.name(), split.first(), split.last()));
-            }
+        for (int i = 0; i < draft.variants().splits().size(); i++) {
+            FigureDraft.SplitDraft split = draft.variants().splits().get(i);
+            checkName("splits/" + i + "/name", split.name());
+            rows("splits/" + i, split.first(), split.last(), draft.man().size())
+                    .ifPresent(rows -> splits.add(new Split(split.name(), split.first(), split.last())));
         }
         return splits;
     }

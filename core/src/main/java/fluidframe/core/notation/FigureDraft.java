@@ -1,19 +1,21 @@
 package fluidframe.core.notation;
 
 import fluidframe.core.couple.Part;
-
+import fluidframe.core.figure.Mute;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 
 /** A figure as text, the way it stands in a book and in the fields of a sheet. */
-public record FigureDraft(String id, String dance, String title, String level, String bars, RelationDraft start,
-                          RelationDraft end, List<String> startAlignments, boolean insistsOnAlignment,
-                          List<RowDraft> man, List<RowDraft> lady, List<TimingDraft> timings, List<SplitDraft> splits,
+public record FigureDraft(String id, String dance, Optional<String> feel, String title, String level, String bars,
+                          RelationDraft start, RelationDraft end, List<String> startAlignments, boolean insistsOnAlignment,
+                          List<RowDraft> man, List<RowDraft> lady, VariantsDraft variants,
                           List<String> follows, List<String> precedes, List<String> cues, List<String> faults,
-                          List<String> drills, List<String> cautions, boolean sameFoot) {
+                          List<String> drills, List<String> cautions, boolean sameFoot, List<Mute> mutes,
+                          List<String> derived) {
 
-    /** Position and hold as text. */
-    public record RelationDraft(String position, String hold) {
+    /** Position, hold and, where it is not the usual, proximity as text. */
+    public record RelationDraft(String position, String hold, Optional<String> proximity) {
     }
 
     /** Another count for both parts as text. */
@@ -24,39 +26,96 @@ public record FigureDraft(String id, String dance, String title, String level, S
     public record SplitDraft(String name, int first, int last) {
     }
 
+    /** Rows that may be repeated, counted from 1; the lady's only where they differ. */
+    public record RepeatDraft(int first, int last, Optional<Integer> ladyFirst, Optional<Integer> ladyLast, String times) {
+    }
+
+    /** The cells of one row, counted from 1, that are otherwise in a variation; an empty cell is emptied. */
+    public record RowChangeDraft(int row, RowDraft cells) {
+
+        public RowChangeDraft {
+            cells = cells == null ? RowDraft.EMPTY : cells;
+        }
+    }
+
+    /** A finish or a school as text. */
+    public record VariationDraft(String name, List<RowChangeDraft> man, List<RowChangeDraft> lady, Optional<RelationDraft> end) {
+
+        public VariationDraft {
+            man = List.copyOf(man);
+            lady = List.copyOf(lady);
+        }
+    }
+
+    /** The other ways of dancing a figure as text. */
+    public record VariantsDraft(List<TimingDraft> timings, List<SplitDraft> splits, List<VariationDraft> finishes,
+                                Optional<RepeatDraft> repeat, Optional<String> manSchool, Optional<String> ladySchool,
+                                List<VariationDraft> schools) {
+
+        public VariantsDraft {
+            timings = List.copyOf(timings);
+            splits = List.copyOf(splits);
+            finishes = List.copyOf(finishes);
+            schools = List.copyOf(schools);
+        }
+
+        VariantsDraft withTimes(String times) {
+            return new VariantsDraft(timings, splits, finishes,
+                    repeat.map(unit -> new RepeatDraft(unit.first(), unit.last(), unit.ladyFirst(), unit.ladyLast(), times)),
+                    manSchool, ladySchool, schools);
+        }
+    }
+
     public FigureDraft {
         startAlignments = List.copyOf(startAlignments);
         man = List.copyOf(man);
         lady = List.copyOf(lady);
-        timings = List.copyOf(timings);
-        splits = List.copyOf(splits);
         follows = List.copyOf(follows);
         precedes = List.copyOf(precedes);
         cues = List.copyOf(cues);
         faults = List.copyOf(faults);
         drills = List.copyOf(drills);
         cautions = List.copyOf(cautions);
+        mutes = List.copyOf(mutes);
+        derived = List.copyOf(derived);
     }
 
     public List<RowDraft> chart(Part part) {
         return part == Part.MAN ? man : lady;
     }
 
-    /** The same draft with one cell changed. */
+    /** The same draft with one cell changed; a changed cell is no longer derived. */
     public FigureDraft withCell(Part part, int step, Column column, String text) {
         List<RowDraft> rows = new ArrayList<>(chart(part));
         rows.set(step, rows.get(step).with(column, text));
-        return withChart(part, rows);
+        String pointer = Place.cell(part, step, column).pointer();
+        return withChart(part, rows).withDerived(derived.stream().filter(at -> !at.equals(pointer)).toList());
     }
 
     public FigureDraft withChart(Part part, List<RowDraft> rows) {
-        return new FigureDraft(id, dance, title, level, bars, start, end, startAlignments, insistsOnAlignment,
-                part == Part.MAN ? rows : man, part == Part.LADY ? rows : lady, timings, splits, follows, precedes,
-                cues, faults, drills, cautions, sameFoot);
+        return new FigureDraft(id, dance, feel, title, level, bars, start, end, startAlignments, insistsOnAlignment,
+                part == Part.MAN ? rows : man, part == Part.LADY ? rows : lady, variants, follows, precedes,
+                cues, faults, drills, cautions, sameFoot, mutes, derived);
+    }
+
+    public FigureDraft withDerived(List<String> pointers) {
+        return new FigureDraft(id, dance, feel, title, level, bars, start, end, startAlignments, insistsOnAlignment, man, lady,
+                variants, follows, precedes, cues, faults, drills, cautions, sameFoot, mutes, pointers);
     }
 
     public FigureDraft withBars(String other) {
-        return new FigureDraft(id, dance, title, level, other, start, end, startAlignments, insistsOnAlignment, man, lady,
-                timings, splits, follows, precedes, cues, faults, drills, cautions, sameFoot);
+        return new FigureDraft(id, dance, feel, title, level, other, start, end, startAlignments, insistsOnAlignment, man, lady,
+                variants, follows, precedes, cues, faults, drills, cautions, sameFoot, mutes, derived);
+    }
+
+    /** The same draft with other numbers of repeats of its unit. */
+    public FigureDraft withTimes(String times) {
+        return new FigureDraft(id, dance, feel, title, level, bars, start, end, startAlignments, insistsOnAlignment, man, lady,
+                variants.withTimes(times), follows, precedes, cues, faults, drills, cautions, sameFoot, mutes, derived);
+    }
+
+    public FigureDraft withCautions(List<String> others) {
+        return new FigureDraft(id, dance, feel, title, level, bars, start, end, startAlignments, insistsOnAlignment, man, lady,
+                variants, follows, precedes, cues, faults, drills, others, sameFoot, mutes, derived);
     }
 }

@@ -4,16 +4,14 @@ import java.util.Collections;
 import java.util.EnumMap;
 import java.util.Map;
 
-/** One chart row as text; a column that is not there is empty. */
+/** One chart row as text; a column that is not there is empty. In a change of a row an empty text empties the cell. */
 public record RowDraft(Map<Column, String> cells) {
+
+    public static final RowDraft EMPTY = new RowDraft(Map.of());
 
     public RowDraft {
         EnumMap<Column, String> ordered = new EnumMap<>(Column.class);
-        cells.forEach((column, text) -> {
-            if (!text.isBlank()) {
-                ordered.put(column, text);
-            }
-        });
+        ordered.putAll(cells);
         cells = Collections.unmodifiableMap(ordered);
     }
 
@@ -22,9 +20,36 @@ public record RowDraft(Map<Column, String> cells) {
     }
 
     public RowDraft with(Column column, String text) {
+        return with(new RowDraft(Map.of(column, text)));
+    }
+
+    /** This row with the cells of another laid over it. */
+    public RowDraft with(RowDraft changes) {
         EnumMap<Column, String> changed = new EnumMap<>(Column.class);
         changed.putAll(cells);
-        changed.put(column, text);
-        return new RowDraft(changed);
+        changed.putAll(changes.cells);
+        return new RowDraft(changed).filled();
+    }
+
+    /** Only the cells in which another row differs from this one, emptied cells as empty text. */
+    public RowDraft changesTo(RowDraft other) {
+        EnumMap<Column, String> changes = new EnumMap<>(Column.class);
+        for (Column column : Column.values()) {
+            if (!cell(column).equals(other.cell(column))) {
+                changes.put(column, other.cell(column));
+            }
+        }
+        return new RowDraft(changes);
+    }
+
+    /** Without the cells that say nothing. */
+    public RowDraft filled() {
+        EnumMap<Column, String> filled = new EnumMap<>(Column.class);
+        cells.forEach((column, text) -> {
+            if (!text.isBlank()) {
+                filled.put(column, text);
+            }
+        });
+        return new RowDraft(filled);
     }
 }

@@ -73,7 +73,7 @@ final class ScoreWriter {
         double sideTurn = side * CORNER.radians();
         if (index == 0) {
             firstBeat = entry.beat().orElse(Beats.of(rhythm.startBeats().first() - 1));
-            stance = CoupleStance.standing(figure.start().position(), floor.start(), facing.radians());
+            stance = CoupleStance.standing(figure.start(), floor.start(), facing.radians());
             start = Optional.of(stance);
         }
         Timing man = timing(figure.man(), figure);
@@ -94,7 +94,7 @@ final class ScoreWriter {
     }
 
     private static Timing timing(Chart chart, Figure figure) {
-        return chart.timing(figure.dance().rhythm(), figure.length());
+        return chart.timing(figure.rhythm(), figure.length());
     }
 
     private int bar(Beats at) {

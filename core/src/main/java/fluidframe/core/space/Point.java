@@ -26,6 +26,10 @@ public record Point(double x, double y) {
         return new Point(x * cos - y * sin, x * sin + y * cos);
     }
 
+    public double length() {
+        return Math.hypot(x, y);
+    }
+
     public double distanceTo(Point other) {
         return Math.hypot(x - other.x, y - other.y);
     }

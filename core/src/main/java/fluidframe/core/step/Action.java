@@ -2,6 +2,7 @@ package fluidframe.core.step;
 
 import fluidframe.core.text.Lexicon;
 import fluidframe.core.text.Term;
+import fluidframe.core.text.Words;
 
 import java.util.List;
 
@@ -17,10 +18,16 @@ public enum Action implements Term {
     LOCK("lock", "lock"),
     CHECK("check", "check"),
     ROCK("rock", "rock"),
+    TAP("tap", "tap without weight"),
+    TWIST("twist", "twist on both feet"),
+    HOVER("hover", "hover"),
     RONDE("ronde", "ronde"),
     FLICK("flick", "flick"),
     KICK("kick", "kick"),
     LUNGE("lunge", "lunge"),
+    DIP("dip", "dip"),
+    BACK_BEND("back-bend", "back-bend", "back bend"),
+    APPEL("appel", "appel", "stamp"),
     HOP("hop", "hop"),
     SAME_FOOT("same foot", "same foot again"),
     DRAG("drag", "drag"),
@@ -29,33 +36,19 @@ public enum Action implements Term {
 
     public static final Lexicon<Action> LEXICON = Lexicon.of("an action such as swivel, spiral, pivot, heel turn, lock or check", List.of(values()));
 
-    private final String shorthand;
-    private final String wording;
-    private final List<String> synonyms;
+    private final Words words;
 
     Action(String shorthand, String wording, String... synonyms) {
-        this.shorthand = shorthand;
-        this.wording = wording;
-        this.synonyms = List.of(synonyms);
+        this.words = new Words(shorthand, wording, List.of(synonyms));
     }
 
     @Override
-    public String shorthand() {
-        return shorthand;
-    }
-
-    @Override
-    public String wording() {
-        return wording;
-    }
-
-    @Override
-    public List<String> synonyms() {
-        return synonyms;
+    public Words words() {
+        return words;
     }
 
     @Override
     public String toString() {
-        return shorthand;
+        return shorthand();
     }
 }

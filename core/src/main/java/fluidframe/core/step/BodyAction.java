@@ -62,6 +62,11 @@ public record BodyAction(List<Entry> entries) {
         return new BodyAction(entries);
     }
 
+    /** Left and right changed. */
+    public BodyAction mirrored() {
+        return new BodyAction(entries.stream().map(entry -> new Entry(entry.move(), entry.side().map(Side::other), entry.at())).toList());
+    }
+
     public boolean isNone() {
         return entries.isEmpty();
     }

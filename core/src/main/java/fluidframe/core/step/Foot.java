@@ -2,6 +2,7 @@ package fluidframe.core.step;
 
 import fluidframe.core.text.Lexicon;
 import fluidframe.core.text.Term;
+import fluidframe.core.text.Words;
 
 import java.util.List;
 
@@ -11,14 +12,10 @@ public enum Foot implements Term {
 
     public static final Lexicon<Foot> LEXICON = Lexicon.of("a foot: LF, RF or both", List.of(values()));
 
-    private final String shorthand;
-    private final String wording;
-    private final List<String> synonyms;
+    private final Words words;
 
     Foot(String shorthand, String wording, String... synonyms) {
-        this.shorthand = shorthand;
-        this.wording = wording;
-        this.synonyms = List.of(synonyms);
+        this.words = new Words(shorthand, wording, List.of(synonyms));
     }
 
     /** The other foot; both feet have no other. */
@@ -31,22 +28,12 @@ public enum Foot implements Term {
     }
 
     @Override
-    public String shorthand() {
-        return shorthand;
-    }
-
-    @Override
-    public String wording() {
-        return wording;
-    }
-
-    @Override
-    public List<String> synonyms() {
-        return synonyms;
+    public Words words() {
+        return words;
     }
 
     @Override
     public String toString() {
-        return shorthand;
+        return shorthand();
     }
 }

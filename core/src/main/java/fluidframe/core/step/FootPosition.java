@@ -2,6 +2,7 @@ package fluidframe.core.step;
 
 import fluidframe.core.text.Lexicon;
 import fluidframe.core.text.Term;
+import fluidframe.core.text.Words;
 import fluidframe.core.text.UnreadableTextException;
 
 import java.util.ArrayList;
@@ -29,24 +30,17 @@ public record FootPosition(Placement placement, Optional<Touch> touch, Weight we
     private enum WeightMark implements Term {
         PART("pw", "part weight", Weight.PART), NONE("nw", "no weight", Weight.NONE), FULL("wt", "full weight", Weight.FULL);
 
-        private final String shorthand;
-        private final String wording;
+        private final Words words;
         private final Weight weight;
 
         WeightMark(String shorthand, String wording, Weight weight) {
-            this.shorthand = shorthand;
-            this.wording = wording;
+            this.words = Words.of(shorthand, wording);
             this.weight = weight;
         }
 
         @Override
-        public String shorthand() {
-            return shorthand;
-        }
-
-        @Override
-        public String wording() {
-            return wording;
+        public Words words() {
+            return words;
         }
     }
 
@@ -105,6 +99,11 @@ public record FootPosition(Placement placement, Optional<Touch> touch, Weight we
         EnumSet<PositionModifier> more = EnumSet.of(modifier);
         more.addAll(modifiers);
         return new FootPosition(placement, touch, weight, more);
+    }
+
+    /** The same position seen in a mirror. */
+    public FootPosition mirrored() {
+        return new FootPosition(placement, touch, weight, modifiers.stream().map(PositionModifier::mirrored).collect(Collectors.toSet()));
     }
 
     public FootPosition withWeight(Weight other) {

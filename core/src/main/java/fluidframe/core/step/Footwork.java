@@ -1,18 +1,21 @@
 package fluidframe.core.step;
 
 import fluidframe.core.text.UnreadableTextException;
-
 import java.util.ArrayList;
+import java.util.Collections;
+import java.util.EnumSet;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import java.util.Set;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 
 /**
  * Which parts of the foot meet the floor, in order: {@code HT}, {@code THT}, {@code IE T}, {@code BF}, {@code WF}; and
- * whether the toe of the other foot is released.
+ * what the supporting foot does meanwhile, {@code H tr}.
  */
-public record Footwork(List<Contact> contacts, boolean toeReleased) {
+public record Footwork(List<Contact> contacts, Set<SupportNote> notes) {
 
     /** A part of the foot. */
     public enum Surface {
@@ -24,6 +27,10 @@ public record Footwork(List<Contact> contacts, boolean toeReleased) {
         Surface(String letters, String wording) {
             this.letters = letters;
             this.wording = wording;
+        }
+
+        private Surface classic() {
+            return this == BALL ? TOE : this == FLAT ? HEEL : this;
         }
     }
 
@@ -44,13 +51,16 @@ public record Footwork(List<Contact> contacts, boolean toeReleased) {
     public record Contact(Surface surface, Optional<Edge> edge) {
     }
 
-    public static final Footwork NONE = new Footwork(List.of(), false);
+    public static final Footwork NONE = new Footwork(List.of(), Set.of());
 
-    private static final String TOE_RELEASED = "tr";
-    private static final String EXPECTED = "footwork of H, T, B, F and WF with edges IE and OE, such as HT, THT, BF or IE T";
+    private static final String EXPECTED =
+            "footwork of H, T, B, F and WF with edges IE and OE, such as HT, THT, BF or IE T, and tr, hr or press";
 
     public Footwork {
         contacts = List.copyOf(contacts);
+        EnumSet<SupportNote> ordered = EnumSet.noneOf(SupportNote.class);
+        ordered.addAll(notes);
+        notes = Collections.unmodifiableSet(ordered);
     }
 
     /**
@@ -58,14 +68,12 @@ public record Footwork(List<Contact> contacts, boolean toeReleased) {
      */
     public static Footwork parse(String text) {
         List<Contact> contacts = new ArrayList<>();
-        boolean toeReleased = false;
+        Set<SupportNote> notes = EnumSet.noneOf(SupportNote.class);
         Optional<Edge> edge = Optional.empty();
-        for (String word : text.strip().toUpperCase(Locale.ROOT).split("[\\s,.]+")) {
-            if (word.isEmpty() || word.equals("-")) {
-                continue;
-            }
-            if (word.equalsIgnoreCase(TOE_RELEASED)) {
-                toeReleased = true;
+        for (String word : words(text)) {
+            Optional<SupportNote> note = SupportNote.LEXICON.find(word);
+            if (note.isPresent()) {
+                notes.add(note.get());
             } else if (word.equals("IE") || word.equals("OE")) {
                 edge = Optional.of(word.equals("IE") ? Edge.INSIDE : Edge.OUTSIDE);
             } else {
@@ -75,10 +83,27 @@ public record Footwork(List<Contact> contacts, boolean toeReleased) {
                 }
             }
         }
-        if (edge.isPresent() || toeReleased && contacts.isEmpty()) {
+        if (edge.isPresent() || !notes.isEmpty() && contacts.isEmpty()) {
             throw new UnreadableTextException(text.strip(), "the part of the foot as well: " + EXPECTED, List.of("IE T", "OE B"));
         }
-        return new Footwork(contacts, toeReleased);
+        return contacts.isEmpty() ? NONE : new Footwork(contacts, notes);
+    }
+
+    private static List<String> words(String text) {
+        List<String> words = new ArrayList<>();
+        StringBuilder word = new StringBuilder();
+        for (int i = 0; i <= text.length(); i++) {
+            char letter = i < text.length() ? text.charAt(i) : ' ';
+            if (Character.isWhitespace(letter) || letter == ',' || letter == '.' || letter == '-') {
+                if (!word.isEmpty()) {
+                    words.add(word.toString().toUpperCase(Locale.ROOT));
+                    word.setLength(0);
+                }
+            } else {
+                word.append(letter);
+            }
+        }
+        return words;
     }
 
     private static List<Surface> surfaces(String word) {
@@ -99,22 +124,41 @@ public record Footwork(List<Contact> contacts, boolean toeReleased) {
     }
 
     public Optional<Surface> first() {
-        return contacts.stream().findFirst().map(Contact::surface);
+        return contacts.isEmpty() ? Optional.empty() : Optional.of(contacts.get(0).surface());
     }
 
     public Optional<Surface> last() {
         return contacts.isEmpty() ? Optional.empty() : Optional.of(contacts.get(contacts.size() - 1).surface());
     }
 
+    /** Whether this part of the foot meets the floor at all. */
+    public boolean uses(Surface surface) {
+        for (Contact contact : contacts) {
+            if (contact.surface() == surface) {
+                return true;
+            }
+        }
+        return false;
+    }
+
     public boolean isNone() {
         return contacts.isEmpty();
+    }
+
+    /** The same footwork said in heels and toes only: a ball is a toe, a flat a heel, and edges are left out. */
+    public Footwork in(FootworkSchool school) {
+        if (school == FootworkSchool.EDGES) {
+            return this;
+        }
+        List<Contact> plain = contacts.stream().map(contact -> new Contact(contact.surface().classic(), Optional.<Edge>empty())).toList();
+        return new Footwork(plain, notes);
     }
 
     public String wording() {
         String said = contacts.stream()
                 .map(contact -> contact.edge().map(edge -> edge.wording + " ").orElse("") + contact.surface().wording)
                 .collect(Collectors.joining(", "));
-        return toeReleased ? said + "; toe of the other foot released" : said;
+        return Stream.concat(Stream.of(said), notes.stream().map(SupportNote::wording)).collect(Collectors.joining("; "));
     }
 
     @Override
@@ -129,6 +173,7 @@ public record Footwork(List<Contact> contacts, boolean toeReleased) {
             text.append(contact.surface().letters);
             previous = contact.surface();
         }
-        return toeReleased ? text + " " + TOE_RELEASED : text.toString();
+        notes.forEach(note -> text.append(' ').append(note));
+        return text.toString();
     }
 }

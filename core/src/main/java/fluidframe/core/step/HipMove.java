@@ -2,6 +2,7 @@ package fluidframe.core.step;
 
 import fluidframe.core.text.Lexicon;
 import fluidframe.core.text.Term;
+import fluidframe.core.text.Words;
 
 import java.util.List;
 
@@ -15,37 +16,29 @@ public enum HipMove implements Term {
     LIFT("lift", "hips lift"),
     MAINTAIN("maintain", "hips stay", "stay"),
     FIGURE_OF_EIGHT("fig8", "figure of eight", "figure 8"),
-    STRETCH("stretch", "body stretches");
+    STRETCH("stretch", "body stretches"),
+    RIBS("ribs", "rib cage answers", "rib cage"),
+    HEAD("head", "head turns"),
+    SPOT("spot", "head spots"),
+    ROLL("roll", "body rolls"),
+    BOUNCE("bounce", "knees and ankles give and return"),
+    GLIDE("glide", "no bounce");
 
     public static final Lexicon<HipMove> LEXICON = Lexicon.of("a body action such as settle, turn, incline, direct, lift or neutral", List.of(values()));
 
-    private final String shorthand;
-    private final String wording;
-    private final List<String> synonyms;
+    private final Words words;
 
     HipMove(String shorthand, String wording, String... synonyms) {
-        this.shorthand = shorthand;
-        this.wording = wording;
-        this.synonyms = List.of(synonyms);
+        this.words = new Words(shorthand, wording, List.of(synonyms));
     }
 
     @Override
-    public String shorthand() {
-        return shorthand;
-    }
-
-    @Override
-    public String wording() {
-        return wording;
-    }
-
-    @Override
-    public List<String> synonyms() {
-        return synonyms;
+    public Words words() {
+        return words;
     }
 
     @Override
     public String toString() {
-        return shorthand;
+        return shorthand();
     }
 }

@@ -2,6 +2,7 @@ package fluidframe.core.step;
 
 import fluidframe.core.text.Lexicon;
 import fluidframe.core.text.Term;
+import fluidframe.core.text.Words;
 
 import java.util.List;
 
@@ -19,33 +20,19 @@ public enum Placement implements Term {
 
     public static final Lexicon<Placement> LEXICON = Lexicon.of("where the foot goes, such as fwd, bk, sd, cl or XF", List.of(values()));
 
-    private final String shorthand;
-    private final String wording;
-    private final List<String> synonyms;
+    private final Words words;
 
     Placement(String shorthand, String wording, String... synonyms) {
-        this.shorthand = shorthand;
-        this.wording = wording;
-        this.synonyms = List.of(synonyms);
+        this.words = new Words(shorthand, wording, List.of(synonyms));
     }
 
     @Override
-    public String shorthand() {
-        return shorthand;
-    }
-
-    @Override
-    public String wording() {
-        return wording;
-    }
-
-    @Override
-    public List<String> synonyms() {
-        return synonyms;
+    public Words words() {
+        return words;
     }
 
     @Override
     public String toString() {
-        return shorthand;
+        return shorthand();
     }
 }

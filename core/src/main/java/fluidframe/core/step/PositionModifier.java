@@ -2,6 +2,7 @@ package fluidframe.core.step;
 
 import fluidframe.core.text.Lexicon;
 import fluidframe.core.text.Term;
+import fluidframe.core.text.Words;
 
 import java.util.List;
 
@@ -13,44 +14,50 @@ public enum PositionModifier implements Term {
     SLIGHTLY_RIGHT("sl R", "slightly to the right", "slightly right"),
     SMALL("small", "a small step", "sm"),
     LONG("long", "a long step"),
+    LEFT_SIDE_LEADING("LSL", "left side leading", "left side lead"),
+    RIGHT_SIDE_LEADING("RSL", "right side leading", "right side lead"),
     ACROSS("across", "across the supporting foot"),
     CBMP("CBMP", "in contrary body movement position"),
     OUTSIDE_PARTNER("OP", "outside partner on the right side", "OP R", "outside partner"),
     OUTSIDE_PARTNER_LEFT("OP L", "outside partner on the left side"),
     PARTNER_OUTSIDE("PO", "partner stepping outside", "partner outside"),
+    PARTNER_OUTSIDE_LEFT("PO L", "partner stepping outside on the left"),
     IN_PROMENADE("in PP", "in promenade position", "PP"),
     IN_COUNTER_PROMENADE("in CPP", "in counter promenade position", "CPP"),
     IN_FALLAWAY("in fallaway", "in fallaway position", "in FA");
 
     public static final Lexicon<PositionModifier> LEXICON = Lexicon.of("a modifier such as sl fwd, small, CBMP, OP or in PP", List.of(values()));
 
-    private final String shorthand;
-    private final String wording;
-    private final List<String> synonyms;
+    private final Words words;
 
     PositionModifier(String shorthand, String wording, String... synonyms) {
-        this.shorthand = shorthand;
-        this.wording = wording;
-        this.synonyms = List.of(synonyms);
+        this.words = new Words(shorthand, wording, List.of(synonyms));
+    }
+
+    /** The same seen in a mirror; fallaway and "partner outside" name no side. */
+    public PositionModifier mirrored() {
+        return switch (this) {
+            case SLIGHTLY_LEFT -> SLIGHTLY_RIGHT;
+            case SLIGHTLY_RIGHT -> SLIGHTLY_LEFT;
+            case LEFT_SIDE_LEADING -> RIGHT_SIDE_LEADING;
+            case RIGHT_SIDE_LEADING -> LEFT_SIDE_LEADING;
+            case OUTSIDE_PARTNER -> OUTSIDE_PARTNER_LEFT;
+            case OUTSIDE_PARTNER_LEFT -> OUTSIDE_PARTNER;
+            case PARTNER_OUTSIDE -> PARTNER_OUTSIDE_LEFT;
+            case PARTNER_OUTSIDE_LEFT -> PARTNER_OUTSIDE;
+            case IN_PROMENADE -> IN_COUNTER_PROMENADE;
+            case IN_COUNTER_PROMENADE -> IN_PROMENADE;
+            case SLIGHTLY_FORWARD, SLIGHTLY_BACK, SMALL, LONG, ACROSS, CBMP, IN_FALLAWAY -> this;
+        };
     }
 
     @Override
-    public String shorthand() {
-        return shorthand;
-    }
-
-    @Override
-    public String wording() {
-        return wording;
-    }
-
-    @Override
-    public List<String> synonyms() {
-        return synonyms;
+    public Words words() {
+        return words;
     }
 
     @Override
     public String toString() {
-        return shorthand;
+        return shorthand();
     }
 }

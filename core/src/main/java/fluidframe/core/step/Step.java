@@ -2,16 +2,19 @@ package fluidframe.core.step;
 
 import fluidframe.core.couple.RelationChange;
 import fluidframe.core.space.Alignment;
+import fluidframe.core.space.Turn;
 import fluidframe.core.time.CountToken;
 
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 
 /**
  * One row of a chart. A row whose foot or foot position is missing is still a row, so that a half-written chart can be
  * checked; it moves nothing.
  *
  * @param count        its mark of the count
+ * @param alsoCounted  the same mark in the other form, words beside numbers or numbers beside words
  * @param foot         the foot it is danced with
  * @param footPosition where the foot goes
  * @param alignment    where the foot is turned, if the chart says so
@@ -23,26 +26,46 @@ import java.util.Optional;
  * @param actions      swivel, pivot, lock and the like
  * @param body         hips and body
  * @param relation     position and hold, where they change
+ * @param arms         what the free arms do
+ * @param lead         how the step is led or followed
  * @param note         anything else
  */
-public record Step(Optional<CountToken> count, Optional<Foot> foot, Optional<FootPosition> footPosition,
+public record Step(Optional<CountToken> count, Optional<CountToken> alsoCounted, Optional<Foot> foot, Optional<FootPosition> footPosition,
                    Optional<Alignment> alignment, StepTurn turn, RiseFall rise, Footwork footwork, Optional<Sway> sway,
-                   boolean cbm, List<Action> actions, BodyAction body, RelationChange relation, String note) {
+                   boolean cbm, List<Action> actions, BodyAction body, RelationChange relation, String arms,
+                   String lead, String note) {
 
-    public static final Step EMPTY = new Step(Optional.empty(), Optional.empty(), Optional.empty(), Optional.empty(),
+    public static final Step EMPTY = new Step(Optional.empty(), Optional.empty(), Optional.empty(), Optional.empty(), Optional.empty(),
             StepTurn.NONE, RiseFall.NONE, Footwork.NONE, Optional.empty(), false, List.of(), BodyAction.NONE,
-            RelationChange.NONE, "");
+            RelationChange.NONE, "", "", "");
 
     public Step {
         actions = List.copyOf(actions);
     }
 
-    /** The weight taken: none where the count is bracketed, else what the foot position says. */
+    /** The weight taken: none where the count is bracketed or the foot only taps, else what the foot position says. */
     public Weight weight() {
-        if (foot.isEmpty() || footPosition.isEmpty() || count.map(CountToken::bracketed).orElse(false)) {
+        if (foot.isEmpty() || footPosition.isEmpty() || does(Action.TAP) || count.map(CountToken::bracketed).orElse(false)) {
             return Weight.NONE;
         }
         return footPosition.get().weight();
+    }
+
+    public Step withCount(CountToken token) {
+        return new Step(Optional.of(token), Optional.empty(), foot, footPosition, alignment, turn, rise, footwork, sway, cbm, actions, body,
+                relation, arms, lead, note);
+    }
+
+    /** The same row with the couple rotated as a whole. */
+    public Step turned(Turn by) {
+        return new Step(count, alsoCounted, foot, footPosition, alignment.map(stated -> stated.turned(by)), turn, rise, footwork, sway, cbm,
+                actions, body, relation, arms, lead, note);
+    }
+
+    /** The same row seen in a mirror along the line of dance. */
+    public Step mirrored() {
+        return new Step(count, alsoCounted, foot.map(Foot::other), footPosition.map(FootPosition::mirrored), alignment.map(Alignment::mirrored),
+                turn.mirrored(), rise, footwork, sway.map(Sway::mirrored), cbm, actions, body.mirrored(), relation.mirrored(), arms, lead, note);
     }
 
     public boolean takesWeight() {
@@ -51,6 +74,14 @@ public record Step(Optional<CountToken> count, Optional<Foot> foot, Optional<Foo
 
     public boolean does(Action action) {
         return actions.contains(action);
+    }
+
+    public boolean places(Placement placement) {
+        return footPosition.map(position -> position.placement() == placement).orElse(false);
+    }
+
+    public boolean does(Set<Action> anyOf) {
+        return actions.stream().anyMatch(anyOf::contains);
     }
 
     public boolean has(PositionModifier modifier) {

@@ -34,7 +34,7 @@ public record StepTurn(Turn between, Turn on, BodyTurn body, Optional<Side> begi
      * @throws UnreadableTextException naming the text that is no turn
      */
     public static StepTurn parse(String text) {
-        if (text.isBlank() || text.strip().equals("-")) {
+        if (text.isBlank() || text.strip().equals("-") || text.strip().equals("0")) {
             return NONE;
         }
         StepTurn read = NONE;

@@ -2,6 +2,7 @@ package fluidframe.core.step;
 
 import fluidframe.core.text.Lexicon;
 import fluidframe.core.text.Term;
+import fluidframe.core.text.Words;
 
 import java.util.List;
 
@@ -11,33 +12,24 @@ public enum Sway implements Term {
 
     public static final Lexicon<Sway> LEXICON = Lexicon.of("a sway: L, R or -", List.of(values()));
 
-    private final String shorthand;
-    private final String wording;
-    private final String synonym;
+    private final Words words;
 
     Sway(String shorthand, String wording, String synonym) {
-        this.shorthand = shorthand;
-        this.wording = wording;
-        this.synonym = synonym;
+        this.words = Words.of(shorthand, wording, synonym);
     }
 
     @Override
-    public String shorthand() {
-        return shorthand;
+    public Words words() {
+        return words;
     }
 
-    @Override
-    public String wording() {
-        return wording;
-    }
-
-    @Override
-    public List<String> synonyms() {
-        return List.of(synonym);
+    /** His left is her right when they face each other. */
+    public Sway mirrored() {
+        return this == LEFT ? RIGHT : this == RIGHT ? LEFT : NONE;
     }
 
     @Override
     public String toString() {
-        return shorthand;
+        return shorthand();
     }
 }

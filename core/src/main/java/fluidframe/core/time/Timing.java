@@ -37,10 +37,14 @@ public record Timing(Rhythm rhythm, Beats start, List<Slot> slots, Beats length)
         return numbers ? new NumberCount(rhythm, count).lay(figureLength) : new WordCount(rhythm, count).lay();
     }
 
+    /** The first mark of the kind that is in the minority, or of the kind that comes second. */
     private static int firstOfOtherKind(Count count) {
-        boolean numbersFirst = count.tokens().stream()
+        long numbers = count.tokens().stream().filter(CountToken.Numbered.class::isInstance).count();
+        long words = count.tokens().stream().filter(CountToken.Worded.class::isInstance).count();
+        boolean beginsWithNumber = count.tokens().stream()
                 .filter(token -> token instanceof CountToken.Numbered || token instanceof CountToken.Worded)
                 .findFirst().orElseThrow() instanceof CountToken.Numbered;
+        boolean numbersFirst = numbers == words ? beginsWithNumber : numbers > words;
         for (int i = 0; i < count.tokens().size(); i++) {
             CountToken token = count.tokens().get(i);
             if (numbersFirst ? token instanceof CountToken.Worded : token instanceof CountToken.Numbered) {
@@ -57,6 +61,19 @@ public record Timing(Rhythm rhythm, Beats start, List<Slot> slots, Beats length)
             slots.add(new Slot(tokens.get(i), onsets.get(i), until.minus(onsets.get(i))));
         }
         return slots;
+    }
+
+    /**
+     * The count that puts marks at these points, in the same form as this one.
+     *
+     * @param tokens what is counted, for brackets and holds
+     * @param onsets beats from the start, one for each mark
+     * @param end    beats from the start to the end
+     * @throws CountException where a point has no name in that form
+     */
+    public Count resaid(List<CountToken> tokens, List<Beats> onsets, Beats end) {
+        Timing moved = new Timing(rhythm, start, slots(tokens, onsets, end), end);
+        return inWords() ? moved.sayInWords() : moved.inNumbers();
     }
 
     public boolean inWords() {

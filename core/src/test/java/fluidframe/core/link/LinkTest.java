@@ -18,7 +18,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 class LinkTest {
 
-    private static final Relation CLOSED = new Relation(Position.CLOSED, Hold.CLOSED);
+    private static final Relation CLOSED = Relation.of(Position.CLOSED, Hold.CLOSED);
     private static final ExitState FACING_CENTRE_RIGHT_FREE =
             new ExitState(Foot.RIGHT, Foot.LEFT, Heading.parse("DC"), CLOSED, Beats.ZERO);
 
@@ -49,7 +49,7 @@ class LinkTest {
     @ParameterizedTest(name = "closed to {0}, {1}: {2}")
     @CsvSource({"CLOSED, LEFT_TO_RIGHT, BENDS", "PROMENADE, CLOSED, BREAKS", "CLOSED, CROSSED, BREAKS", "CLOSED_FACING, CLOSED, BENDS"})
     void positionAndHold(Position position, Hold hold, Outcome outcome) {
-        assertThat(Link.between(FACING_CENTRE_RIGHT_FREE, entry(Foot.RIGHT, "DC", new Relation(position, hold))).outcome()).isEqualTo(outcome);
+        assertThat(Link.between(FACING_CENTRE_RIGHT_FREE, entry(Foot.RIGHT, "DC", Relation.of(position, hold))).outcome()).isEqualTo(outcome);
     }
 
     private static Comparison comparison(Verdict verdict, Aspect aspect) {

@@ -1,0 +1,82 @@
+package fluidframe.core.audit;
+
+import fluidframe.core.couple.Part;
+import fluidframe.core.notation.Column;
+import fluidframe.core.notation.Place;
+import fluidframe.core.step.Foot;
+import fluidframe.core.step.Placement;
+import fluidframe.core.step.PositionModifier;
+import fluidframe.core.step.Step;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+
+/**
+ * C1. In the swing dances and tango. The first step of a turning figure, taken forward or back, begins the turn with
+ * CBM; a step outside partner, and the through step of a promenade (his right foot, her left), is taken in CBMP.
+ */
+final class ContraryMovement extends CheckedRule {
+
+    private static final int NOTABLE_TURN = 2;
+
+    ContraryMovement() {
+        super("C1", "CBM begins a turn; outside partner and through steps are in CBMP",
+                "Without it the shoulders are left behind and the hips of the couple part.");
+    }
+
+    @Override
+    public List<Finding> check(Subject subject) {
+        List<Finding> found = new ArrayList<>();
+        if (subject.dance().style().isLatin()) {
+            return found;
+        }
+        for (Part part : Part.values()) {
+            List<Step> steps = subject.steps(part);
+            for (int row = 0; row < steps.size(); row++) {
+                position(part, row, steps.get(row)).ifPresent(found::add);
+            }
+            if (turnsAtOnce(subject.steps(part.partner()))) {
+                first(part, steps).ifPresent(found::add);
+            }
+        }
+        return found;
+    }
+
+    private Optional<Finding> first(Part part, List<Step> steps) {
+        if (!turnsAtOnce(steps)) {
+            return Optional.empty();
+        }
+        Step first = steps.get(0);
+        boolean walks = first.places(Placement.FORWARD) || first.places(Placement.BACK);
+        if (!walks || first.cbm() || first.has(PositionModifier.CBMP) || isOpen(first)) {
+            return Optional.empty();
+        }
+        Place place = Place.cell(part, 0, Column.CBM);
+        return Optional.of(warning(place, "nothing", "CBM", "The " + part.wording() + "'s first step leads into a turn of "
+                + steps.get(1).turn().between() + "; it wants CBM.", new Fix("add CBM", place, "CBM")));
+    }
+
+    /** Turning the partner alone, as to promenade, is no turning figure. */
+    private static boolean turnsAtOnce(List<Step> steps) {
+        return steps.size() > 1 && steps.get(1).turn().between().size() >= NOTABLE_TURN;
+    }
+
+    private static boolean isOpen(Step step) {
+        return step.has(PositionModifier.IN_PROMENADE) || step.has(PositionModifier.IN_COUNTER_PROMENADE) || step.has(PositionModifier.IN_FALLAWAY);
+    }
+
+    private Optional<Finding> position(Part part, int row, Step step) {
+        boolean outside = step.has(PositionModifier.OUTSIDE_PARTNER) || step.has(PositionModifier.OUTSIDE_PARTNER_LEFT) || step.has(PositionModifier.PARTNER_OUTSIDE)
+                || step.has(PositionModifier.PARTNER_OUTSIDE_LEFT);
+        Foot inner = part == Part.MAN ? Foot.RIGHT : Foot.LEFT;
+        boolean through = step.has(PositionModifier.IN_PROMENADE) && step.foot().equals(Optional.of(inner));
+        boolean walks = step.places(Placement.FORWARD) || step.places(Placement.BACK);
+        if (!(outside || through) || !walks || step.has(PositionModifier.CBMP) || step.has(PositionModifier.ACROSS)) {
+            return Optional.empty();
+        }
+        Place place = Place.cell(part, row, Column.FOOT_POSITION);
+        String better = step.footPosition().orElseThrow().with(PositionModifier.CBMP).toString();
+        return Optional.of(warning(place, step.footPosition().orElseThrow().toString(), better, "Step " + (row + 1) + " is taken "
+                + (outside ? "outside partner" : "through in promenade") + " and wants CBMP.", new Fix("add CBMP", place, better)));
+    }
+}

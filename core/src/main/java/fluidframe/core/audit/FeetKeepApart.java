@@ -1,0 +1,52 @@
+package fluidframe.core.audit;
+
+import fluidframe.core.couple.Part;
+import fluidframe.core.figure.Moment;
+import fluidframe.core.floor.CoupleTrack;
+import fluidframe.core.floor.Footprint;
+import fluidframe.core.floor.Stance;
+import fluidframe.core.notation.Column;
+import fluidframe.core.notation.Place;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+
+/** G2. The middles of two feet of different dancers are never nearer than a foot is wide. */
+final class FeetKeepApart extends CheckedRule {
+
+    private static final double FOOT_WIDTH = 0.08;
+
+    FeetKeepApart() {
+        super("G2", "the partners' feet never stand in the same place", "Two feet in one place is a trodden toe.");
+    }
+
+    @Override
+    public List<Finding> check(Subject subject) {
+        List<Finding> found = new ArrayList<>();
+        Optional<CoupleTrack> track = subject.track();
+        for (Moment moment : subject.moments()) {
+            if (moment.isShared() && found.isEmpty()) {
+                track.flatMap(t -> check(t, moment)).ifPresent(found::add);
+            }
+        }
+        return found;
+    }
+
+    private Optional<Finding> check(CoupleTrack track, Moment moment) {
+        Stance his = track.man().get(moment.manDone());
+        Stance hers = track.lady().get(moment.ladyDone());
+        for (Footprint hisPrint : List.of(his.left(), his.right())) {
+            for (Footprint herPrint : List.of(hers.left(), hers.right())) {
+                double apart = hisPrint.at().distanceTo(herPrint.at());
+                if (apart < FOOT_WIDTH) {
+                    String stated = String.format(Locale.ROOT, "%.2f m", apart);
+                    return Optional.of(warning(Place.cell(Part.LADY, moment.ladyDone(), Column.FOOT_POSITION), stated, "at least 0.08 m",
+                            "At the man's step " + (moment.manDone() + 1) + " and the lady's step " + (moment.ladyDone() + 1)
+                                    + " two of their feet stand " + stated + " apart."));
+                }
+            }
+        }
+        return Optional.empty();
+    }
+}

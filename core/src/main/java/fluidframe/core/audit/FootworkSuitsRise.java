@@ -1,0 +1,72 @@
+package fluidframe.core.audit;
+
+import fluidframe.core.couple.Part;
+import fluidframe.core.notation.Column;
+import fluidframe.core.notation.Place;
+import fluidframe.core.step.Footwork;
+import fluidframe.core.step.RiseFall;
+import fluidframe.core.step.Step;
+import fluidframe.core.time.CountToken;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+
+/**
+ * F3. Only what the row itself says about its own rise is held against its footwork: placed up, it is on the toe or
+ * ball; lowering, it ends on the heel, flat or whole foot; still up, it does not end on the heel. A phase that names
+ * another step belongs to that one.
+ */
+final class FootworkSuitsRise extends CheckedRule {
+
+    FootworkSuitsRise() {
+        super("F3", "footwork agrees with rise and fall",
+                "The heel cannot be down while the body is up, nor the body lowered while the heel stays up.");
+    }
+
+    @Override
+    public List<Finding> check(Subject subject) {
+        List<Finding> found = new ArrayList<>();
+        for (Part part : Part.values()) {
+            for (int row = 0; row < subject.steps(part).size(); row++) {
+                check(part, row, subject.steps(part).get(row)).ifPresent(found::add);
+            }
+        }
+        return found;
+    }
+
+    private Optional<Finding> check(Part part, int row, Step step) {
+        Footwork footwork = step.footwork();
+        List<RiseFall.Kind> kinds = step.rise().phases().stream()
+                .filter(phase -> phase.step().isEmpty() || names(phase.step().get(), row, step)).map(RiseFall.Phase::kind).toList();
+        if (footwork.isNone() || kinds.isEmpty() || !step.takesWeight()) {
+            return Optional.empty();
+        }
+        boolean placedUp = isUp(kinds.get(0));
+        boolean lowers = kinds.contains(RiseFall.Kind.LOWER);
+        boolean staysUp = isUp(kinds.get(kinds.size() - 1)) && !step.rise().has(RiseFall.Kind.LOWER);
+        Footwork.Surface last = footwork.last().orElseThrow();
+        boolean endsDown = last == Footwork.Surface.HEEL || last == Footwork.Surface.FLAT || last == Footwork.Surface.WHOLE;
+        if (placedUp && footwork.first().orElseThrow() == Footwork.Surface.HEEL) {
+            return Optional.of(finding(part, row, step, "toe or ball first", "is placed up", "starts with the heel"));
+        }
+        if (lowers && !endsDown) {
+            return Optional.of(finding(part, row, step, "heel at the end", "lowers", "stays on the toe"));
+        }
+        return staysUp && endsDown ? Optional.of(finding(part, row, step, "no lowering", "is still up", "lowers")) : Optional.empty();
+    }
+
+    /** Steps are named by their number or by the beat they are counted on. */
+    private static boolean names(int number, int row, Step step) {
+        return number == row + 1 || step.count().map(CountToken::toString).filter(String.valueOf(number)::equals).isPresent();
+    }
+
+    private static boolean isUp(RiseFall.Kind kind) {
+        return kind == RiseFall.Kind.UP || kind == RiseFall.Kind.REMAIN_UP;
+    }
+
+    private Finding finding(Part part, int row, Step step, String wanted, String rise, String footwork) {
+        return error(Place.cell(part, row, Column.FOOTWORK), step.footwork().toString(), wanted,
+                "By its rise and fall (" + step.rise() + ") step " + (row + 1) + " " + rise + ", but its footwork " + step.footwork()
+                        + " " + footwork + ".");
+    }
+}

@@ -1,0 +1,55 @@
+package fluidframe.core.audit;
+
+import fluidframe.core.couple.Part;
+import fluidframe.core.notation.Column;
+import fluidframe.core.notation.Place;
+import fluidframe.core.step.Action;
+import fluidframe.core.step.Footwork;
+import fluidframe.core.step.Placement;
+import fluidframe.core.step.Step;
+import java.util.ArrayList;
+import java.util.EnumSet;
+import java.util.List;
+import java.util.Set;
+
+/** F1. From a lowered position the swinging leg arrives heel first; steps on edges, locks, runs and touches are their own matter. */
+final class HeelLeadsForward extends CheckedRule {
+
+    private static final Set<Action> OTHERWISE = EnumSet.of(Action.LOCK, Action.HOP, Action.APPEL, Action.FLICK, Action.KICK,
+            Action.ROCK, Action.PIVOT, Action.SPIN, Action.SPOT_TURN);
+
+    HeelLeadsForward() {
+        super("F1", "in the swing dances and tango a forward step from lowered leads with the heel",
+                "A flat or toe-first forward step has no swing and stops the couple.");
+    }
+
+    @Override
+    public List<Finding> check(Subject subject) {
+        List<Finding> found = new ArrayList<>();
+        if (subject.dance().style().isLatin()) {
+            return found;
+        }
+        for (Part part : Part.values()) {
+            List<Step> steps = subject.steps(part);
+            for (int row = 0; row < steps.size(); row++) {
+                Step step = steps.get(row);
+                if (walksForward(step) && subject.heights(part).get(row) == Height.LOWERED && !shortBefore(subject, part, row)
+                        && step.footwork().first().filter(first -> first != Footwork.Surface.HEEL).isPresent()) {
+                    found.add(warning(Place.cell(part, row, Column.FOOTWORK), step.footwork().toString(), "heel first",
+                            "Step " + (row + 1) + " goes forward from a lowered position; its footwork " + step.footwork() + " does not lead with the heel."));
+                }
+            }
+        }
+        return found;
+    }
+
+    private static boolean walksForward(Step step) {
+        boolean onEdge = !step.footwork().contacts().isEmpty() && step.footwork().contacts().get(0).edge().isPresent();
+        return step.places(Placement.FORWARD) && step.takesWeight() && !onEdge && !step.does(OTHERWISE);
+    }
+
+    /** In a run of quick steps, where no rise is written, the body stays up. */
+    private static boolean shortBefore(Subject subject, Part part, int row) {
+        return row > 0 && subject.timing(part).filter(timing -> timing.slots().get(row - 1).length().compareTo(timing.rhythm().and()) <= 0).isPresent();
+    }
+}

@@ -1,0 +1,35 @@
+package fluidframe.core.audit;
+
+import fluidframe.core.figure.Chart;
+import fluidframe.core.step.RiseFall;
+import fluidframe.core.step.Step;
+import java.util.ArrayList;
+import java.util.List;
+
+/** How high a dancer is: lowered, on the way up, or up. */
+enum Height {
+    LOWERED, RISING, UP;
+
+    /** Before each row, so that a row's own rise does not count yet. A chart that never rises stays lowered. */
+    static List<Height> before(Chart chart) {
+        List<Height> heights = new ArrayList<>();
+        Height height = LOWERED;
+        for (Step step : chart.steps()) {
+            heights.add(height);
+            for (RiseFall.Phase phase : step.rise().phases()) {
+                height = height.after(phase.kind());
+            }
+        }
+        return heights;
+    }
+
+    private Height after(RiseFall.Kind kind) {
+        return switch (kind) {
+            case COMMENCE, CONTINUE -> RISING;
+            case UP, REMAIN_UP -> UP;
+            case LOWER -> LOWERED;
+            case BODY_RISE -> this == LOWERED ? RISING : this;
+            case NO_FOOT_RISE -> this;
+        };
+    }
+}

@@ -1,0 +1,46 @@
+package fluidframe.core.audit;
+
+import fluidframe.core.couple.Part;
+import fluidframe.core.notation.Column;
+import fluidframe.core.notation.Place;
+import fluidframe.core.step.Action;
+import fluidframe.core.step.Footwork;
+import fluidframe.core.step.Placement;
+import fluidframe.core.step.Step;
+import java.util.ArrayList;
+import java.util.List;
+
+/**
+ * F5. The crossing foot of a lock stays on ball or toe. In Latin, where the foot that crosses in front may come down flat
+ * after the ball, only the heel itself counts as lowered there.
+ */
+final class LockKeepsHeelOff extends CheckedRule {
+
+    LockKeepsHeelOff() {
+        super("F5", "the crossing foot of a lock does not lower its heel",
+                "A heel lowered in the lock traps the other leg behind it.");
+    }
+
+    @Override
+    public List<Finding> check(Subject subject) {
+        List<Finding> found = new ArrayList<>();
+        for (Part part : Part.values()) {
+            for (int row = 0; row < subject.steps(part).size(); row++) {
+                Step step = subject.steps(part).get(row);
+                boolean crosses = step.places(Placement.CROSS_BEHIND) || step.places(Placement.CROSS_IN_FRONT);
+                if (crosses && step.does(Action.LOCK) && isLowered(subject, step)) {
+                    found.add(error(Place.cell(part, row, Column.FOOTWORK), step.footwork().toString(), "T or B",
+                            "Step " + (row + 1) + " crosses in a lock; its footwork " + step.footwork() + " lowers the heel.",
+                            new Fix("stay on the toe", Place.cell(part, row, Column.FOOTWORK), subject.dance().style().isLatin() ? "B" : "T")));
+                }
+            }
+        }
+        return found;
+    }
+
+    private static boolean isLowered(Subject subject, Step step) {
+        boolean flatInFront = subject.dance().style().isLatin() && step.places(Placement.CROSS_IN_FRONT);
+        return step.footwork().uses(Footwork.Surface.HEEL) || step.footwork().uses(Footwork.Surface.WHOLE)
+                || step.footwork().uses(Footwork.Surface.FLAT) && !flatInFront;
+    }
+}

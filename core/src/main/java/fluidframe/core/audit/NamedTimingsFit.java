@@ -1,0 +1,53 @@
+package fluidframe.core.audit;
+
+import fluidframe.core.couple.Part;
+import fluidframe.core.figure.NamedTiming;
+import fluidframe.core.notation.Place;
+import fluidframe.core.time.Count;
+import fluidframe.core.time.CountException;
+import fluidframe.core.time.Timing;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+
+/** T6. */
+final class NamedTimingsFit extends CheckedRule {
+
+    NamedTimingsFit() {
+        super("T6", "every named timing fills the same beats and can be laid on the same rows",
+                "A second timing that is longer or has another number of steps is another figure.");
+    }
+
+    @Override
+    public List<Finding> check(Subject subject) {
+        List<Finding> found = new ArrayList<>();
+        List<NamedTiming> timings = subject.figure().variants().timings();
+        for (int i = 0; i < timings.size(); i++) {
+            for (Part part : Part.values()) {
+                Place place = Place.field("timings/" + i + "/" + part.wording());
+                problem(subject, part, timings.get(i).count(part))
+                        .map(problem -> error(place, problem.stated, problem.reckoned, problem.sentence)).ifPresent(found::add);
+            }
+        }
+        return found;
+    }
+
+    private record Problem(String stated, String reckoned, String sentence) {
+    }
+
+    private static Optional<Problem> problem(Subject subject, Part part, Count count) {
+        int rows = subject.steps(part).size();
+        if (count.tokens().size() != rows) {
+            return Optional.of(new Problem(count.tokens().size() + " marks", rows + " rows",
+                    "The " + part.wording() + "'s chart has " + rows + " rows; this count has " + count.tokens().size() + " marks."));
+        }
+        try {
+            Timing timing = Timing.of(subject.figure().rhythm(), count, subject.figure().length());
+            return CountFillsBars.miscount(timing, subject.figure().length()).map(miscount -> new Problem(
+                    miscount.counted() + " beats", subject.figure().length() + " beats",
+                    "This count comes to " + miscount.counted() + " beats; the figure lasts " + subject.figure().length() + "."));
+        } catch (CountException e) {
+            return Optional.of(new Problem(count.toString(), "", "This count cannot be read in the dance: " + e.getMessage() + "."));
+        }
+    }
+}

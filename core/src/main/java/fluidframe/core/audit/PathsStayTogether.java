@@ -1,0 +1,74 @@
+package fluidframe.core.audit;
+
+import fluidframe.core.couple.Part;
+import fluidframe.core.couple.Relation;
+import fluidframe.core.floor.CoupleTrack;
+import fluidframe.core.floor.FittedStride;
+import fluidframe.core.floor.Meeting;
+import fluidframe.core.notation.Column;
+import fluidframe.core.notation.Place;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+
+/**
+ * G3. What the fit of both parts had to give way on: a place missed, a step far too long or short, a direction far off. The
+ * small jog of two closing steps, up to 20 cm, is nothing; under one hand or none the partners have twice the room.
+ */
+final class PathsStayTogether extends CheckedRule {
+
+    private static final double MISSED_METRES = 0.2;
+    /** A small step may double or vanish without anyone noticing. */
+    private static final double NOTABLE_METRES = 0.3;
+    private static final double LOOSE = 2;
+    private static final double SHORTEST = 0.4;
+    private static final double LONGEST = 1.8;
+    private static final double WIDEST = Math.toRadians(30);
+
+    PathsStayTogether() {
+        super("G3", "the lady's path stays with the man's for the whole figure",
+                "Charts that lead the two along different paths cannot be danced in that position.");
+    }
+
+    @Override
+    public List<Finding> check(Subject subject) {
+        List<Finding> found = new ArrayList<>();
+        subject.track().flatMap(this::worst).ifPresent(found::add);
+        return found;
+    }
+
+    private Optional<Finding> worst(CoupleTrack track) {
+        Optional<Meeting> missed = track.meetings().stream().max(Comparator.comparingDouble(PathsStayTogether::miss)).filter(meeting -> miss(meeting) > 1);
+        if (missed.isPresent()) {
+            Meeting meeting = missed.get();
+            String stated = String.format(Locale.ROOT, "%.2f m off", meeting.missed());
+            return Optional.of(warning(Place.cell(Part.LADY, meeting.ladyRow(), Column.FOOT_POSITION), stated, meeting.wanted().position().shorthand(),
+                    String.format(Locale.ROOT, "However the steps are sized, at the lady's step %d she is %.2f m from where %s puts her.",
+                            meeting.ladyRow() + 1, meeting.missed(), meeting.wanted().position().wording())));
+        }
+        double room = track.meetings().stream().anyMatch(meeting -> isLoose(meeting.wanted())) ? LOOSE : 1;
+        return track.strides().stream().max(Comparator.comparingDouble(PathsStayTogether::strain)).filter(stride -> strain(stride) > room)
+                .map(stride -> warning(Place.cell(stride.part(), stride.row(), Column.FOOT_POSITION),
+                        String.format(Locale.ROOT, "%.1f × the length, %.0f° off", stride.factor(), Math.toDegrees(Math.abs(stride.deviation()))),
+                        "0.4–1.8 × the length, within 30°",
+                        String.format(Locale.ROOT, "To stay together the %s's step %d would have to be %.1f times its usual length and %.0f° from its direction.",
+                                stride.part().wording(), stride.row() + 1, stride.factor(), Math.toDegrees(Math.abs(stride.deviation())))));
+    }
+
+    private static double miss(Meeting meeting) {
+        return meeting.missed() / (MISSED_METRES * (isLoose(meeting.wanted()) ? LOOSE : 1));
+    }
+
+    private static boolean isLoose(Relation relation) {
+        return relation.hold().hands() < 2;
+    }
+
+    /** More than one where a limit is passed. */
+    private static double strain(FittedStride stride) {
+        double length = stride.factor() < 1 ? (1 - stride.factor()) / (1 - SHORTEST) : (stride.factor() - 1) / (LONGEST - 1);
+        double metres = Math.abs(stride.factor() - 1) * stride.reach() / NOTABLE_METRES;
+        return Math.max(Math.min(length, metres), Math.abs(stride.deviation()) / WIDEST);
+    }
+}

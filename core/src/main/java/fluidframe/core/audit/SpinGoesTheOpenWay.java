@@ -1,0 +1,50 @@
+package fluidframe.core.audit;
+
+import fluidframe.core.couple.Part;
+import fluidframe.core.notation.Column;
+import fluidframe.core.notation.Place;
+import fluidframe.core.space.Side;
+import fluidframe.core.space.Turn;
+import fluidframe.core.step.Action;
+import fluidframe.core.step.Foot;
+import fluidframe.core.step.Placement;
+import fluidframe.core.step.PositionModifier;
+import fluidframe.core.step.Step;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+
+/** W5. Across with the left foot the body is already wound to the right, and the other way round. */
+final class SpinGoesTheOpenWay extends CheckedRule {
+
+    SpinGoesTheOpenWay() {
+        super("W5", "a spin from a crossing step goes the way the foot allows",
+                "Across with the left foot only a turn to the right is open; the other way the legs lock.");
+    }
+
+    @Override
+    public List<Finding> check(Subject subject) {
+        List<Finding> found = new ArrayList<>();
+        for (Part part : Part.values()) {
+            for (int row = 0; row < subject.steps(part).size(); row++) {
+                Step step = subject.steps(part).get(row);
+                Optional<Side> open = open(step);
+                Turn turn = step.turn().on().isNone() ? step.turn().between() : step.turn().on();
+                if (open.isPresent() && turn.side().isPresent() && turn.side().get() != open.get()) {
+                    found.add(warning(Place.cell(part, row, Column.TURN), turn.toString(), turn.mirrored().toString(),
+                            "Across with " + step.foot().orElseThrow() + " the spin is open to the " + open.get().wording() + ", not to the "
+                                    + turn.side().get().wording() + "."));
+                }
+            }
+        }
+        return found;
+    }
+
+    private static Optional<Side> open(Step step) {
+        boolean crosses = step.has(PositionModifier.ACROSS) || step.places(Placement.CROSS_IN_FRONT);
+        if (!crosses || !(step.does(Action.SPIN) || step.does(Action.SPOT_TURN)) || step.foot().isEmpty() || step.foot().get() == Foot.BOTH) {
+            return Optional.empty();
+        }
+        return Optional.of(step.foot().get() == Foot.LEFT ? Side.RIGHT : Side.LEFT);
+    }
+}

@@ -1,0 +1,52 @@
+package fluidframe.core.audit;
+
+import fluidframe.core.couple.Part;
+import fluidframe.core.notation.Column;
+import fluidframe.core.notation.Place;
+import fluidframe.core.space.Turn;
+import fluidframe.core.step.Action;
+import fluidframe.core.step.Step;
+import java.util.ArrayList;
+import java.util.EnumSet;
+import java.util.List;
+import java.util.Set;
+
+/** A5. Between two steps the hips allow three eighths; a pivot or heel turn half; a spiral or spin a whole turn. */
+final class TurnIsNotTooMuch extends CheckedRule {
+
+    private static final Set<Action> SPINS = EnumSet.of(Action.SPIRAL, Action.SPIN, Action.SPOT_TURN, Action.TWIST);
+    private static final Set<Action> PIVOTS = EnumSet.of(Action.PIVOT, Action.HEEL_TURN, Action.HEEL_PULL, Action.SWIVEL);
+    private static final int ORDINARY = 6;
+
+    TurnIsNotTooMuch() {
+        super("A5", "no more turn between two steps than the legs allow",
+                "More than three eighths between two plain steps leaves one foot pointing backwards.");
+    }
+
+    @Override
+    public List<Finding> check(Subject subject) {
+        List<Finding> found = new ArrayList<>();
+        for (Part part : Part.values()) {
+            List<Step> steps = subject.steps(part);
+            for (int row = 0; row < steps.size(); row++) {
+                Step step = steps.get(row);
+                int between = Math.max(limit(step), row > 0 ? limit(steps.get(row - 1)) : ORDINARY);
+                check(part, row, step.turn().between(), between, found);
+                check(part, row, step.turn().on(), Math.max(limit(step), Turn.WHOLE / 2), found);
+            }
+        }
+        return found;
+    }
+
+    private void check(Part part, int row, Turn turn, int limit, List<Finding> found) {
+        if (turn.size() > limit) {
+            String most = new Turn(limit).sizeText();
+            found.add(warning(Place.cell(part, row, Column.TURN), turn.sizeText(), "at most " + most,
+                    "Step " + (row + 1) + " turns " + turn.sizeText() + "; without a pivot, spin or the like " + most + " is the most."));
+        }
+    }
+
+    private static int limit(Step step) {
+        return step.does(SPINS) ? Turn.WHOLE : step.does(PIVOTS) ? Turn.WHOLE / 2 : ORDINARY;
+    }
+}

@@ -1,0 +1,56 @@
+package fluidframe.core.audit;
+
+import fluidframe.core.couple.Part;
+import fluidframe.core.notation.Column;
+import fluidframe.core.notation.Place;
+import fluidframe.core.step.Action;
+import fluidframe.core.step.Placement;
+import fluidframe.core.step.Step;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+
+/**
+ * A6. Three weight steps or more with a quarter of turn or more, all of it before one of them: the outside of the turn
+ * usually turns a little on each step, the inside more and earlier.
+ */
+final class TurnIsShared extends CheckedRule {
+
+    private static final int QUARTER = 4;
+    private static final int STEPS_TO_SHARE = 3;
+
+    TurnIsShared() {
+        super("A6", "the turn is shared between the steps where there is room",
+                "All of the turn on one step looks jerked; forward on the outside it grows from step to step.");
+    }
+
+    @Override
+    public List<Finding> check(Subject subject) {
+        List<Finding> found = new ArrayList<>();
+        for (Part part : Part.values()) {
+            onlyTurn(subject.steps(part)).ifPresent(row -> {
+                Step first = subject.steps(part).get(row - 1);
+                String side = first.places(Placement.BACK) ? "on the inside more and earlier" : "on the outside a little each step";
+                String turn = subject.steps(part).get(row).turn().between().toString();
+                found.add(note(Place.cell(part, row, Column.TURN), turn, "shared", "All of the turn, " + turn + ", is before step "
+                        + (row + 1) + "; there is room to share it: " + side + "."));
+            });
+        }
+        return found;
+    }
+
+    private static Optional<Integer> onlyTurn(List<Step> steps) {
+        long weights = steps.stream().filter(Step::takesWeight).count();
+        List<Integer> turning = new ArrayList<>();
+        for (int row = 1; row < steps.size(); row++) {
+            if (!steps.get(row).turn().between().isNone()) {
+                turning.add(row);
+            }
+        }
+        boolean otherTurn = steps.stream().anyMatch(step -> !step.turn().on().isNone() || step.does(Action.PIVOT) || step.does(Action.HEEL_TURN)
+                || step.does(Action.HEEL_PULL) || step.does(Action.SPIN) || step.does(Action.SPOT_TURN) || step.does(Action.TWIST));
+        boolean all = weights >= STEPS_TO_SHARE && turning.size() == 1 && !otherTurn
+                && steps.get(turning.get(0)).turn().between().size() > QUARTER;
+        return all ? Optional.of(turning.get(0)) : Optional.empty();
+    }
+}

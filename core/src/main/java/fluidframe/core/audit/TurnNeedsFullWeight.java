@@ -1,0 +1,69 @@
+package fluidframe.core.audit;
+
+import fluidframe.core.couple.Part;
+import fluidframe.core.notation.Column;
+import fluidframe.core.notation.Place;
+import fluidframe.core.step.Action;
+import fluidframe.core.step.Foot;
+import fluidframe.core.step.FootPosition;
+import fluidframe.core.step.Step;
+import fluidframe.core.step.Weight;
+import fluidframe.core.time.CountToken;
+import java.util.ArrayList;
+import java.util.EnumSet;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+
+/**
+ * W4. A turn on one foot needs all the weight there. Twists on both feet, and heel turns and pulls, which pass the
+ * weight while they turn, are other actions and left alone.
+ */
+final class TurnNeedsFullWeight extends CheckedRule {
+
+    private static final Set<Action> ON_ONE_FOOT = EnumSet.of(Action.SWIVEL, Action.SPIRAL, Action.PIVOT, Action.SPIN, Action.SPOT_TURN);
+    private static final Set<Action> ON_BOTH = EnumSet.of(Action.TWIST, Action.HEEL_TURN, Action.HEEL_PULL);
+    /** A smaller turn on part weight is a foot that lets the body through, no spin. */
+    private static final int NOTABLE_TURN = 4;
+
+    TurnNeedsFullWeight() {
+        super("W4", "spins, spirals, swivels and pivots happen on a foot that has full weight",
+                "A turn on split weight tips over, and wrings the knee.");
+    }
+
+    @Override
+    public List<Finding> check(Subject subject) {
+        List<Finding> found = new ArrayList<>();
+        for (Part part : Part.values()) {
+            for (int row = 0; row < subject.steps(part).size(); row++) {
+                Step step = subject.steps(part).get(row);
+                if (turnsOnOneFoot(step) && (step.weight() != Weight.FULL || step.foot().equals(Optional.of(Foot.BOTH)))) {
+                    found.add(finding(part, row, step));
+                }
+            }
+        }
+        return found;
+    }
+
+    private static boolean turnsOnOneFoot(Step step) {
+        boolean onPart = step.turn().on().size() >= NOTABLE_TURN && step.weight() == Weight.PART;
+        return (step.does(ON_ONE_FOOT) || onPart) && !step.does(ON_BOTH) && step.foot().isPresent() && step.footPosition().isPresent();
+    }
+
+    private Finding finding(Part part, int row, Step step) {
+        String turn = step.actions().stream().filter(ON_ONE_FOOT::contains).map(Action::wording).findFirst().orElse("turn on the foot");
+        if (step.foot().orElseThrow() == Foot.BOTH) {
+            return error(Place.cell(part, row, Column.FOOT), "both", "LF or RF", "A " + turn + " is made on one foot; this row stands on both.");
+        }
+        if (step.count().map(CountToken::bracketed).orElse(false)) {
+            return error(Place.cell(part, row, Column.COUNT), step.count().orElseThrow().toString(), "a count with weight",
+                    "A " + turn + " needs full weight; the bracketed count takes none.");
+        }
+        FootPosition position = step.footPosition().orElseThrow();
+        Place place = Place.cell(part, row, step.does(Action.TAP) ? Column.ACTION : Column.FOOT_POSITION);
+        String full = new FootPosition(position.placement(), Optional.empty(), Weight.FULL, position.modifiers()).toString();
+        String weight = step.weight() == Weight.PART ? "part of the weight" : "no weight";
+        return error(place, position.toString(), full, "A " + turn + " needs full weight first; this row takes " + weight + ".",
+                new Fix("take full weight", place, full));
+    }
+}

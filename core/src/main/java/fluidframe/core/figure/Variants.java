@@ -1,0 +1,34 @@
+package fluidframe.core.figure;
+
+import fluidframe.core.couple.Part;
+import java.util.List;
+import java.util.Optional;
+
+/**
+ * The ways a figure may be danced besides the one its charts show.
+ *
+ * @param timings    other counts for the same rows
+ * @param splits     parts it may be used in
+ * @param finishes   other endings
+ * @param repeat     rows that may be danced again and again
+ * @param manSchool  the school the man's chart is written in, if it matters
+ * @param ladySchool the school the lady's chart is written in
+ * @param schools    the same figure in other schools, named by the school
+ */
+public record Variants(List<NamedTiming> timings, List<Split> splits, List<Variation> finishes, Optional<RepeatUnit> repeat,
+                       Optional<School> manSchool, Optional<School> ladySchool, List<Variation> schools) {
+
+    public static final Variants NONE = new Variants(List.of(), List.of(), List.of(), Optional.empty(),
+            Optional.empty(), Optional.empty(), List.of());
+
+    public Variants {
+        timings = List.copyOf(timings);
+        splits = List.copyOf(splits);
+        finishes = List.copyOf(finishes);
+        schools = List.copyOf(schools);
+    }
+
+    public Optional<School> school(Part part) {
+        return part == Part.MAN ? manSchool : ladySchool;
+    }
+}
