@@ -89,7 +89,7 @@ public record ReadingDocument(List<UnreadDocument> unread, List<FindingDocument>
         }
         Figure figure = reading.figure().get();
         Subject subject = new Subject(figure);
-        TrackDocument track = subject.track().map(TrackDocument::of).orElse(null);
+        TrackDocument track = subject.track().map(walked -> walked.rotated(figure.startHeading().radians())).map(TrackDocument::of).orElse(null);
         return new ReadingDocument(unread, Audit.of(figure).stream().map(FindingDocument::of).toList(),
                 rows(figure.man(), subject.timing(Part.MAN)), rows(figure.lady(), subject.timing(Part.LADY)), track);
     }

@@ -1,5 +1,6 @@
 package fluidframe.core.audit;
 
+import fluidframe.core.figure.WeightWalk;
 import fluidframe.core.couple.Part;
 import fluidframe.core.figure.Chart;
 import fluidframe.core.notation.Column;

@@ -1,6 +1,5 @@
 package fluidframe.core.audit;
 
-import fluidframe.core.couple.Part;
 import fluidframe.core.figure.Figure;
 import fluidframe.core.figure.RepeatUnit;
 import fluidframe.core.figure.Repeats;
@@ -34,7 +33,7 @@ final class RepeatEndsOnTheRightFoot extends CheckedRule {
         SortedSet<Integer> works = new TreeSet<>();
         SortedSet<Integer> fails = new TreeSet<>();
         for (int times : unit.times()) {
-            (fits(figure, unit, times) ? works : fails).add(times);
+            (Repeats.fits(figure, unit, times) ? works : fails).add(times);
         }
         if (!fails.isEmpty()) {
             Place place = Place.field("repeat/times");
@@ -53,16 +52,5 @@ final class RepeatEndsOnTheRightFoot extends CheckedRule {
         int next = unit.man().last() + 1;
         return next < figure.man().steps().size()
                 ? figure.man().steps().get(next).foot().filter(foot -> foot != Foot.BOTH).map(foot -> ", which the man starts with " + foot).orElse("") : "";
-    }
-
-    /** Whether the feet go on alternating through this many repeats, where they do in the chart itself. */
-    static boolean fits(Figure figure, RepeatUnit unit, int times) {
-        for (Part part : Part.values()) {
-            int charted = WeightWalk.slips(figure.chart(part)).size();
-            if (charted == 0 && !WeightWalk.slips(Repeats.unrolled(figure, unit, part, times)).isEmpty()) {
-                return false;
-            }
-        }
-        return true;
     }
 }

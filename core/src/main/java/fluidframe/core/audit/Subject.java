@@ -9,6 +9,7 @@ import fluidframe.core.figure.Moments;
 import fluidframe.core.figure.TurnAccount;
 import fluidframe.core.floor.CoupleFit;
 import fluidframe.core.floor.CoupleTrack;
+import fluidframe.core.space.Turn;
 import fluidframe.core.step.Step;
 import fluidframe.core.time.CountException;
 import fluidframe.core.time.Timing;
@@ -84,10 +85,16 @@ public final class Subject {
         return moments;
     }
 
-    /** Where both are after each row; nothing where one of the counts means nothing. */
+    /**
+     * Where both are after each row, the man beginning at the origin and looking along x; nothing where one of the
+     * counts means nothing. Begun like this, not as the room lies, it is the same to the last digit however the
+     * figure is rotated.
+     */
     public Optional<CoupleTrack> track() {
         if (track == null && timings.size() == Part.values().length) {
-            track = CoupleFit.solve(figure, timings.get(Part.MAN), timings.get(Part.LADY), accounts);
+            Turn back = new Turn(-accounts.get(Part.MAN).start().sixteenths());
+            Figure ahead = figure.withCharts(figure.man().turned(back), figure.lady().turned(back));
+            track = CoupleFit.solve(ahead, timings.get(Part.MAN), timings.get(Part.LADY));
         }
         return Optional.ofNullable(track);
     }

@@ -1,5 +1,6 @@
 package fluidframe.core.audit;
 
+import fluidframe.core.figure.WeightWalk;
 import fluidframe.core.couple.Part;
 import fluidframe.core.notation.Column;
 import fluidframe.core.notation.Place;
@@ -19,7 +20,7 @@ final class TapIsNoStep extends CheckedRule {
     public List<Finding> check(Subject subject) {
         List<Finding> found = new ArrayList<>();
         for (Part part : Part.values()) {
-            for (WeightWalk.Slip slip : WeightWalk.slips(subject, part)) {
+            for (WeightWalk.Slip slip : WeightWalk.slips(subject.figure().chart(part))) {
                 slip.touchedRow().ifPresent(row -> found.add(finding(part, slip, row)));
             }
         }

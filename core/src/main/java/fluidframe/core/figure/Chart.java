@@ -1,6 +1,7 @@
 package fluidframe.core.figure;
 
 import fluidframe.core.couple.Part;
+import fluidframe.core.space.Turn;
 import fluidframe.core.step.Step;
 import fluidframe.core.time.Beats;
 import fluidframe.core.time.Count;
@@ -36,6 +37,11 @@ public record Chart(Part part, List<Step> steps) {
     /** The foot free before the first row and after each row, so one more entry than there are rows. */
     public FreeFeet freeFeet() {
         return FreeFeet.of(this);
+    }
+
+    /** The same chart rotated as a whole. */
+    public Chart turned(Turn by) {
+        return new Chart(part, steps.stream().map(step -> step.turned(by)).toList());
     }
 
     public TurnAccount turnAccount() {

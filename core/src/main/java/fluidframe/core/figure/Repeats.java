@@ -11,6 +11,7 @@ import fluidframe.core.time.Slot;
 import fluidframe.core.time.Timing;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 
 /**
  * A figure with its unit danced several times. Each repeat goes on from where the last one ended; where the unit's weight
@@ -27,14 +28,15 @@ public final class Repeats {
     }
 
     /**
-     * The figure with its unit danced so many times in all; the same figure for one time.
+     * The figure with its unit danced so many times in all; the same figure for one time. More than once there are
+     * other rows than those its timings, splits and finishes name, and it has none.
      *
      * @throws CountException           where the longer count has no name in the form the chart is written in
      * @throws IllegalArgumentException if the figure has no unit
      */
     public static Figure danced(Figure figure, int times) {
         RepeatUnit unit = figure.variants().repeat().orElseThrow(() -> new IllegalArgumentException(figure.id() + " has no repeat unit"));
-        return new Repeats(figure, unit).times(times);
+        return times == 1 ? figure : new Repeats(figure, unit).times(times);
     }
 
     /** Whether every other repeat of a part's unit is mirrored. */
@@ -48,10 +50,54 @@ public final class Repeats {
         return new Chart(part, new Repeats(figure, unit).rows(part, times));
     }
 
+    /** Whether the feet go on alternating through this many repeats; a chart whose own feet slip is not judged. */
+    public static boolean fits(Figure figure, RepeatUnit unit, int times) {
+        for (Part part : Part.values()) {
+            boolean charted = WeightWalk.slips(figure.chart(part)).isEmpty();
+            if (charted && !WeightWalk.slips(unrolled(figure, unit, part, times)).isEmpty()) {
+                return false;
+            }
+        }
+        return true;
+    }
+
+    /** What each allowed number of repeats leads to; nothing where the figure has no unit or its count means nothing. */
+    public static List<RepeatOutcome> table(Figure figure) {
+        List<RepeatOutcome> table = new ArrayList<>();
+        figure.variants().repeat().ifPresent(unit -> {
+            for (int times : unit.times()) {
+                table.add(new Repeats(figure, unit).outcome(times));
+            }
+        });
+        return table;
+    }
+
+    private RepeatOutcome outcome(int times) {
+        Chart man = unrolled(figure, unit, Part.MAN, times);
+        Chart lady = unrolled(figure, unit, Part.LADY, times);
+        Beats length = figure.length().plus(unitLength(Part.MAN).times(times - 1));
+        boolean fits = fits(figure, unit, times);
+        return new RepeatOutcome(times, length, man.freeFeet().last(), lady.freeFeet().last(), man.turnAccount().end(), fits,
+                fits ? "" : mend(times));
+    }
+
+    private String mend(int times) {
+        List<Integer> near = new ArrayList<>();
+        for (int other : List.of(times - 1, times + 1)) {
+            if (other > 0 && fits(figure, unit, other)) {
+                near.add(other);
+            }
+        }
+        String parity = "take no weight on row " + (unit.man().last() + 1) + " of the last repeat (a tap), or add a replace after it";
+        return near.isEmpty() ? parity : "dance it " + near.get(0) + (near.size() > 1 ? " or " + near.get(1) : "") + " times, or " + parity;
+    }
+
     private Figure times(int times) {
         Beats unitLength = unitLength(Part.MAN);
         Beats length = figure.length().plus(unitLength.times(times - 1));
-        return figure.withCharts(chart(Part.MAN, times), chart(Part.LADY, times)).withLength(length);
+        Variants variants = figure.variants();
+        return figure.withCharts(chart(Part.MAN, times), chart(Part.LADY, times)).withLength(length)
+                .withVariants(new Variants(List.of(), List.of(), List.of(), Optional.empty(), variants.manSchool(), variants.ladySchool(), List.of()));
     }
 
     private Timing timing(Part part) {

@@ -13,6 +13,7 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
+import java.util.stream.DoubleStream;
 import org.hipparchus.linear.Array2DRowRealMatrix;
 import org.hipparchus.linear.ArrayRealVector;
 import org.hipparchus.linear.CholeskyDecomposition;
@@ -44,6 +45,9 @@ public final class CoupleFit {
     private final List<Meeting> meetings;
     private final int manStrides;
     private final int strides;
+    private final double[][] weights;
+    /** By how much each meeting is missed, x then y, with nominal steps. */
+    private final double[] nominal;
 
     private CoupleFit(Figure figure, Timing his, Timing hers, Map<Part, TurnAccount> accounts, CoupleStance start, double turnedBy) {
         this.start = start;
@@ -53,6 +57,10 @@ public final class CoupleFit {
         this.meetings = meetings(figure, his, hers);
         this.manStrides = man.strides().size();
         this.strides = manStrides + lady.strides().size();
+        this.weights = meetings.stream().map(this::weights).toArray(double[][]::new);
+        List<Stance> hisSteps = man.nominal();
+        List<Stance> herSteps = lady.nominal();
+        this.nominal = meetings.stream().map(meeting -> missed(meeting, hisSteps, herSteps)).flatMapToDouble(off -> DoubleStream.of(off.x(), off.y())).toArray();
     }
 
     /**
@@ -67,7 +75,8 @@ public final class CoupleFit {
     }
 
     /** The figure alone, begun at the origin as its charts are written. */
-    public static CoupleTrack solve(Figure figure, Timing man, Timing lady, Map<Part, TurnAccount> accounts) {
+    public static CoupleTrack solve(Figure figure, Timing man, Timing lady) {
+        Map<Part, TurnAccount> accounts = Map.of(Part.MAN, figure.man().turnAccount(), Part.LADY, figure.lady().turnAccount());
         double angle = accounts.get(Part.MAN).start().radians();
         return new CoupleFit(figure, man, lady, accounts, CoupleStance.standing(figure.start(), Point.ORIGIN, angle), 0).solve();
     }
@@ -89,79 +98,55 @@ public final class CoupleFit {
     private final class Balance {
 
         private final double[] at;
-        private final List<Stance> his;
-        private final List<Stance> hers;
         private final double[] residuals = new double[2 * meetings.size()];
         private final double cost;
 
         Balance(double[] at) {
             this.at = at;
-            this.his = man.stances(lengths(0, manStrides), turns(0, manStrides));
-            this.hers = lady.stances(lengths(manStrides, strides), turns(manStrides, strides));
-            double sum = 0;
-            for (int i = 0; i < meetings.size(); i++) {
-                Point off = missed(i);
-                residuals[2 * i] = off.x() / PLACE_SCALE;
-                residuals[2 * i + 1] = off.y() / PLACE_SCALE;
-                sum += residuals[2 * i] * residuals[2 * i] + residuals[2 * i + 1] * residuals[2 * i + 1];
+            double[] moved = new double[2 * strides];
+            for (int stride = 0; stride < strides; stride++) {
+                Point more = stride(stride).fitted(factor(stride), deviation(stride)).minus(stride(stride).fitted(1, 0));
+                moved[2 * stride] = more.x();
+                moved[2 * stride + 1] = more.y();
             }
-            for (double parameter : at) {
-                sum += parameter * parameter;
+            double sum = dot(at, at);
+            for (int i = 0; i < meetings.size(); i++) {
+                double x = nominal[2 * i];
+                double y = nominal[2 * i + 1];
+                for (int stride = 0; stride < strides; stride++) {
+                    x += weights[i][stride] * moved[2 * stride];
+                    y += weights[i][stride] * moved[2 * stride + 1];
+                }
+                residuals[2 * i] = x / PLACE_SCALE;
+                residuals[2 * i + 1] = y / PLACE_SCALE;
+                sum += residuals[2 * i] * residuals[2 * i] + residuals[2 * i + 1] * residuals[2 * i + 1];
             }
             this.cost = sum;
         }
 
-        private double[] lengths(int from, int to) {
-            double[] lengths = new double[to - from];
-            for (int i = from; i < to; i++) {
-                lengths[i - from] = 1 + at[i] * FACTOR_SCALE;
-            }
-            return lengths;
+        private double factor(int stride) {
+            return 1 + at[stride] * FACTOR_SCALE;
         }
 
-        private double[] turns(int from, int to) {
-            double[] turns = new double[to - from];
-            for (int i = from; i < to; i++) {
-                turns[i - from] = at[strides + i] * DEVIATION_SCALE;
-            }
-            return turns;
-        }
-
-        private Point missed(int index) {
-            Meeting meeting = meetings.get(index);
-            Stance himself = his.get(meeting.manRow());
-            Stance herself = hers.get(meeting.ladyRow());
-            double direction = direction(himself, herself, meeting.wanted().position());
-            return herself.body().minus(himself.body()).minus(meeting.wanted().ladyFromMan().rotated(direction));
+        private double deviation(int stride) {
+            return at[strides + stride] * DEVIATION_SCALE;
         }
 
         /** How the residuals answer to each parameter. */
         private double[][] jacobian() {
             double[][] jacobian = new double[residuals.length][2 * strides];
-            for (int i = 0; i < meetings.size(); i++) {
-                double[] manWeights = man.body(meetings.get(i).manRow());
-                double[] ladyWeights = lady.body(meetings.get(i).ladyRow());
-                for (int stride = 0; stride < strides; stride++) {
-                    boolean his = stride < manStrides;
-                    double weight = his ? -manWeights[stride] : ladyWeights[stride - manStrides];
-                    if (weight != 0) {
-                        fill(jacobian, 2 * i, stride, weight / PLACE_SCALE,
-                                his ? man.strides().get(stride) : lady.strides().get(stride - manStrides));
-                    }
+            for (int stride = 0; stride < strides; stride++) {
+                Point longer = stride(stride).reach().rotated(deviation(stride)).times(FACTOR_SCALE / PLACE_SCALE);
+                Point landed = stride(stride).fitted(factor(stride), deviation(stride)).times(DEVIATION_SCALE / PLACE_SCALE);
+                for (int i = 0; i < meetings.size(); i++) {
+                    double weight = weights[i][stride];
+                    jacobian[2 * i][stride] = weight * longer.x();
+                    jacobian[2 * i + 1][stride] = weight * longer.y();
+                    jacobian[2 * i][strides + stride] = -weight * landed.y();
+                    jacobian[2 * i + 1][strides + stride] = weight * landed.x();
                 }
             }
             return jacobian;
-        }
-
-        private void fill(double[][] jacobian, int row, int column, double weight, Stride stride) {
-            double factor = 1 + at[column] * FACTOR_SCALE;
-            double deviation = at[strides + column] * DEVIATION_SCALE;
-            Point longer = stride.reach().rotated(deviation).times(weight * FACTOR_SCALE);
-            Point landed = stride.fitted(factor, deviation).times(weight * DEVIATION_SCALE);
-            jacobian[row][column] = longer.x();
-            jacobian[row + 1][column] = longer.y();
-            jacobian[row][strides + column] = -landed.y();
-            jacobian[row + 1][strides + column] = landed.x();
         }
 
         /** Where the linearised balance has its minimum. */
@@ -190,19 +175,46 @@ public final class CoupleFit {
 
         private CoupleTrack track() {
             List<FittedStride> fitted = new ArrayList<>();
+            double[] factors = new double[strides];
+            double[] deviations = new double[strides];
             for (int i = 0; i < strides; i++) {
-                boolean isHis = i < manStrides;
-                PartWalk walk = isHis ? man : lady;
-                int own = isHis ? i : i - manStrides;
-                fitted.add(new FittedStride(walk.part(), walk.rowOf(own), walk.strides().get(own).reach().length(),
-                        1 + at[i] * FACTOR_SCALE, at[strides + i] * DEVIATION_SCALE));
+                factors[i] = factor(i);
+                deviations[i] = deviation(i);
+                PartWalk walk = i < manStrides ? man : lady;
+                int row = walk.rowOf(i < manStrides ? i : i - manStrides);
+                fitted.add(new FittedStride(walk.part(), row, stride(i).reach().length(), factors[i], deviations[i]));
             }
+            List<Stance> his = man.stances(Arrays.copyOfRange(factors, 0, manStrides), Arrays.copyOfRange(deviations, 0, manStrides));
+            List<Stance> hers = lady.stances(Arrays.copyOfRange(factors, manStrides, strides), Arrays.copyOfRange(deviations, manStrides, strides));
             List<Meeting> met = new ArrayList<>();
-            for (int i = 0; i < meetings.size(); i++) {
-                met.add(meetings.get(i).missing(missed(i).length()));
+            for (Meeting meeting : meetings) {
+                met.add(meeting.missing(missed(meeting, his, hers).length()));
             }
             return new CoupleTrack(start, his, hers, fitted, met);
         }
+    }
+
+    private Stride stride(int index) {
+        return index < manStrides ? man.strides().get(index) : lady.strides().get(index - manStrides);
+    }
+
+    /** How far the lady is from where the meeting wants her. */
+    private static Point missed(Meeting meeting, List<Stance> his, List<Stance> hers) {
+        Stance himself = his.get(meeting.manRow());
+        Stance herself = hers.get(meeting.ladyRow());
+        double direction = direction(himself, herself, meeting.wanted().position());
+        return herself.body().minus(himself.body()).minus(meeting.wanted().ladyFromMan().rotated(direction));
+    }
+
+    /** How much each stride moves the lady away from the man at a meeting. */
+    private double[] weights(Meeting meeting) {
+        double[] weights = new double[strides];
+        double[] his = man.body(meeting.manRow());
+        double[] hers = lady.body(meeting.ladyRow());
+        for (int i = 0; i < strides; i++) {
+            weights[i] = i < manStrides ? -his[i] : hers[i - manStrides];
+        }
+        return weights;
     }
 
     private CoupleTrack solve() {

@@ -23,6 +23,13 @@ public record CoupleTrack(CoupleStance start, List<Stance> man, List<Stance> lad
         meetings = List.copyOf(meetings);
     }
 
+    /** The same track turned about the origin, radians to the left. */
+    public CoupleTrack rotated(double radians) {
+        return new CoupleTrack(new CoupleStance(start.man().rotated(radians), start.lady().rotated(radians)),
+                man.stream().map(stance -> stance.rotated(radians)).toList(), lady.stream().map(stance -> stance.rotated(radians)).toList(),
+                strides, meetings);
+    }
+
     public List<Stance> of(Part part) {
         return part == Part.MAN ? man : lady;
     }

@@ -7,6 +7,7 @@ import fluidframe.core.step.Foot;
 import fluidframe.core.step.Placement;
 import fluidframe.core.step.Step;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
 
 /**
@@ -90,6 +91,13 @@ final class PartWalk {
     /** How much each stride moves the body by the end of a row. */
     double[] body(int row) {
         return bodies.get(row);
+    }
+
+    /** Every step of its usual length, in the chart's direction. */
+    List<Stance> nominal() {
+        double[] lengths = new double[strides.size()];
+        Arrays.fill(lengths, 1);
+        return stances(lengths, new double[strides.size()]);
     }
 
     /**

@@ -22,6 +22,11 @@ public record Stance(Point body, double angle, Footprint left, Footprint right) 
         return new Stance(body, angle, new Footprint(body.plus(aside), angle), new Footprint(body.minus(aside), angle));
     }
 
+    /** The same stance turned about the origin, radians to the left. */
+    public Stance rotated(double radians) {
+        return new Stance(body.rotated(radians), angle + radians, left.rotated(radians), right.rotated(radians));
+    }
+
     public Footprint foot(Foot foot) {
         return foot == Foot.LEFT ? left : right;
     }

@@ -171,6 +171,17 @@ public final class DraftReader {
         return new Chart(part, steps);
     }
 
+    /**
+     * One row by itself.
+     *
+     * @throws UnreadableTextException for the first cell that cannot be read
+     */
+    static Step readRow(RowDraft row) {
+        Map<Column, Object> read = new EnumMap<>(Column.class);
+        row.filled().cells().forEach((column, text) -> read.put(column, column.read(text)));
+        return step(read);
+    }
+
     private Step step(RowDraft row, Function<Column, Place> place) {
         Map<Column, Object> read = new EnumMap<>(Column.class);
         row.cells().forEach((column, text) -> {
@@ -178,6 +189,10 @@ public final class DraftReader {
                 read(place.apply(column), text, column::read).ifPresent(value -> read.put(column, value));
             }
         });
+        return step(read);
+    }
+
+    private static Step step(Map<Column, Object> read) {
         return new Step(
                 Optional.ofNullable((CountToken) read.get(Column.COUNT)),
                 Optional.ofNullable((CountToken) read.get(Column.WORDS)),

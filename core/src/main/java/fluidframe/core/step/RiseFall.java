@@ -52,8 +52,8 @@ public record RiseFall(List<Phase> phases) {
 
     private static final String EXPECTED = "rise and fall such as cr e1, cont, up, lo e3, rem up, BR or NFR";
     private static final Pattern PHASE = Pattern.compile(
-            "\\s*[,;]?\\s*(?<kind>rem(?:ains?)? up|nfr|no foot rise|br|body rise|cr|commence(?:s)?(?: to rise)?|cont(?:inues?)?|up|lo(?:wers?)?)\\b"
-                    + "(?:\\s*(?:(?<end>e(?:nd of)?)\\s*(?<endstep>\\d{1,2})?|(?<step>\\d{1,2})))?(?=[\\s,;]|$)\\s*", Pattern.CASE_INSENSITIVE);
+            "\\s*[,;]?\\s*(?<kind>rem(?:ains?)?\\s+up|nfr|no\\s+foot\\s+rise|br|body\\s+rise|cr|commence(?:s)?(?:\\s+to\\s+rise)?|cont(?:inues?)?|up|lo(?:wers?)?)\\b"
+                    + "(?:\\s*(?:(?<end>e(?:nd\\s+of)?)\\s*(?<endstep>\\d{1,2})?|(?<step>\\d{1,2})))?(?=[\\s,;]|$)\\s*", Pattern.CASE_INSENSITIVE);
 
     public RiseFall {
         phases = List.copyOf(phases);

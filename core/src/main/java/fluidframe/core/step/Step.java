@@ -56,6 +56,14 @@ public record Step(Optional<CountToken> count, Optional<CountToken> alsoCounted,
                 relation, arms, lead, note);
     }
 
+    public Step withTurn(StepTurn other) {
+        return new Step(count, alsoCounted, foot, footPosition, alignment, other, rise, footwork, sway, cbm, actions, body, relation, arms, lead, note);
+    }
+
+    public Step withAlignment(Optional<Alignment> other) {
+        return new Step(count, alsoCounted, foot, footPosition, other, turn, rise, footwork, sway, cbm, actions, body, relation, arms, lead, note);
+    }
+
     /** The same row with the couple rotated as a whole. */
     public Step turned(Turn by) {
         return new Step(count, alsoCounted, foot, footPosition, alignment.map(stated -> stated.turned(by)), turn, rise, footwork, sway, cbm,

@@ -3,11 +3,13 @@ package fluidframe.core.text;
 import java.util.ArrayList;
 import java.util.Collection;
 import java.util.Comparator;
+import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
+import java.util.regex.Pattern;
 import java.util.stream.Stream;
 
 /**
@@ -16,10 +18,13 @@ import java.util.stream.Stream;
  */
 public final class Lexicon<T extends Term> {
 
+    private static final Pattern SEPARATORS = Pattern.compile("[\\s,;]+");
     private static final int SUGGESTIONS = 3;
 
     private final String expected;
     private final Map<String, T> byPhrase = new LinkedHashMap<>();
+    /** Canonical shorthands, which most cells are, exactly as they are written. */
+    private final Map<String, T> byWriting = new HashMap<>();
     private final List<T> terms;
     private final int longestPhrase;
 
@@ -27,6 +32,7 @@ public final class Lexicon<T extends Term> {
         this.expected = expected;
         this.terms = List.copyOf(terms);
         for (T term : terms) {
+            byWriting.putIfAbsent(term.shorthand(), term);
             Stream.concat(Stream.of(term.shorthand(), term.wording()), term.synonyms().stream())
                     .map(Lexicon::normalise)
                     .forEach(phrase -> byPhrase.putIfAbsent(phrase, term));
@@ -47,7 +53,8 @@ public final class Lexicon<T extends Term> {
     }
 
     public Optional<T> find(String text) {
-        return Optional.ofNullable(byPhrase.get(normalise(text)));
+        T asWritten = byWriting.get(text);
+        return asWritten != null ? Optional.of(asWritten) : Optional.ofNullable(byPhrase.get(normalise(text)));
     }
 
     /**
@@ -63,6 +70,10 @@ public final class Lexicon<T extends Term> {
      * @throws UnreadableTextException naming the first word that begins no term
      */
     public List<T> readAll(String text) {
+        T single = byWriting.get(text);
+        if (single != null) {
+            return List.of(single);
+        }
         List<String> words = words(normalise(text));
         List<T> found = new ArrayList<>();
         int at = 0;
@@ -98,7 +109,7 @@ public final class Lexicon<T extends Term> {
     }
 
     private static String normalise(String text) {
-        return text.toLowerCase(Locale.ROOT).replaceAll("[\\s,;]+", " ").trim();
+        return SEPARATORS.matcher(text.toLowerCase(Locale.ROOT)).replaceAll(" ").trim();
     }
 
     private static List<String> words(String normalised) {

@@ -1,11 +1,9 @@
 package fluidframe.core.floor;
 
 import fluidframe.core.Charts;
-import fluidframe.core.couple.Part;
 import fluidframe.core.figure.Figure;
 import fluidframe.core.space.Point;
 import fluidframe.core.time.Timing;
-import java.util.Map;
 import org.junit.jupiter.api.Test;
 
 import static org.assertj.core.api.Assertions.assertThat;
@@ -17,7 +15,7 @@ class CoupleFitTest {
         Figure figure = Charts.read(Charts.naturalTurn());
         Timing man = figure.man().timing(figure.dance().rhythm(), figure.length());
         Timing lady = figure.lady().timing(figure.dance().rhythm(), figure.length());
-        CoupleTrack track = CoupleFit.solve(figure, man, lady, Map.of(Part.MAN, figure.man().turnAccount(), Part.LADY, figure.lady().turnAccount()));
+        CoupleTrack track = CoupleFit.solve(figure, man, lady);
         for (int row = 0; row < 6; row++) {
             assertThat(track.man().get(row).body().distanceTo(track.lady().get(row).body())).as("after step %s", row + 1).isBetween(0.25, 0.35);
         }

@@ -1,7 +1,5 @@
-package fluidframe.core.audit;
+package fluidframe.core.figure;
 
-import fluidframe.core.couple.Part;
-import fluidframe.core.figure.Chart;
 import fluidframe.core.step.Action;
 import fluidframe.core.step.Foot;
 import fluidframe.core.step.Step;
@@ -15,7 +13,7 @@ import java.util.Optional;
  * apart a foot used twice running from a tap that was taken for a step. A row that slips is believed where the rows after
  * it go on from it; where they go on from the other foot, the cell itself is the slip.
  */
-final class WeightWalk {
+public final class WeightWalk {
 
     /**
      * A row whose foot is not free.
@@ -24,17 +22,13 @@ final class WeightWalk {
      * @param foot       the foot it uses
      * @param touchedRow the row without weight just before it, if that is what misled
      */
-    record Slip(int step, Foot foot, Optional<Integer> touchedRow) {
+    public record Slip(int step, Foot foot, Optional<Integer> touchedRow) {
     }
 
     private WeightWalk() {
     }
 
-    static List<Slip> slips(Subject subject, Part part) {
-        return slips(subject.figure().chart(part));
-    }
-
-    static List<Slip> slips(Chart chart) {
+    public static List<Slip> slips(Chart chart) {
         List<Slip> slips = new ArrayList<>();
         Optional<Foot> carrying = Optional.empty();
         Optional<Integer> touchedRow = Optional.empty();

@@ -1,0 +1,54 @@
+package fluidframe.core.card;
+
+import fluidframe.core.couple.Part;
+import fluidframe.core.couple.Titles;
+import fluidframe.core.figure.Caution;
+import fluidframe.core.figure.Chart;
+import fluidframe.core.figure.Figure;
+import fluidframe.core.step.FootworkSchool;
+import java.util.ArrayList;
+import java.util.EnumSet;
+import java.util.List;
+import java.util.Set;
+
+/**
+ * One part of a figure in plain language.
+ *
+ * @param title    the figure's name
+ * @param dancer   what the part is called
+ * @param opening  how the couple stand before the first step
+ * @param lines    one for each row
+ * @param closing  how they stand at the end
+ * @param cautions what to heed, in words; never empty
+ */
+public record PlainCard(String title, String dancer, String opening, List<Line> lines, String closing, List<String> cautions) {
+
+    /**
+     * One row.
+     *
+     * @param count what is counted
+     * @param text  what is danced, one sentence
+     */
+    public record Line(String count, String text) {
+    }
+
+    public PlainCard {
+        lines = List.copyOf(lines);
+        cautions = List.copyOf(cautions);
+    }
+
+    public static PlainCard of(Figure figure, Part part, Titles titles, FootworkSchool school) {
+        Chart chart = figure.chart(part);
+        StepSentence sentence = new StepSentence(school);
+        List<Line> lines = new ArrayList<>();
+        chart.steps().forEach(step -> lines.add(new Line(step.count().map(Object::toString).orElse(""), sentence.of(step))));
+        Set<Caution> cautions = EnumSet.of(Caution.WARM_UP);
+        cautions.addAll(figure.teaching().cautions());
+        return new PlainCard(figure.title(), titles.of(part),
+                "Start in " + figure.start().position().wording() + ", " + figure.start().hold().wording() + ", looking to "
+                        + Directions.of(chart.turnAccount().start()) + ".",
+                lines, "End in " + figure.end().position().wording() + ", " + figure.end().hold().wording() + ", looking to "
+                        + Directions.of(chart.turnAccount().end()) + ".",
+                cautions.stream().map(Caution::wording).toList());
+    }
+}
