@@ -6,7 +6,7 @@ import { History } from '$lib/ui/History.svelte';
 import { Latest } from '$lib/ui/Latest';
 
 const KIND = 'figure';
-const NOTHING_READ: Reading = { unread: [], findings: [], man: [], lady: [] };
+const NOTHING_READ: Reading = { unread: [], findings: [], man: [], lady: [], repeats: [] };
 
 /** Fields of a figure that are single texts and edited in place. */
 export type TextField = 'title' | 'level' | 'bars';

@@ -12,6 +12,8 @@ import fluidframe.core.couple.Part;
 import fluidframe.core.figure.Chart;
 import fluidframe.core.figure.Figure;
 import fluidframe.core.figure.FreeFeet;
+import fluidframe.core.figure.RepeatOutcome;
+import fluidframe.core.figure.Repeats;
 import fluidframe.core.figure.TurnAccount;
 import fluidframe.core.floor.CoupleTrack;
 import fluidframe.core.notation.Column;
@@ -39,11 +41,12 @@ import java.util.Optional;
  * @param findings what the audit says of the rest
  * @param man      the man's rows; none without a dance and a length
  * @param lady     the lady's rows
+ * @param repeats  what each number of repeats of its unit leads to
  * @param track    where both go on the floor; absent until both counts can be read
  */
 @Schema(name = "Reading")
 public record ReadingDocument(List<UnreadDocument> unread, List<FindingDocument> findings, List<RowReading> man,
-                              List<RowReading> lady, TrackDocument track) {
+                              List<RowReading> lady, List<RepeatReading> repeats, TrackDocument track) {
 
     /** A text that cannot be read. */
     @Schema(name = "Unread")
@@ -72,6 +75,21 @@ public record ReadingDocument(List<UnreadDocument> unread, List<FindingDocument>
                              String freeFoot, HeadingDocument heading, String turned, boolean agrees) {
     }
 
+    /**
+     * A number of repeats.
+     *
+     * @param beats how long the whole figure is then
+     * @param mend  what mends it where it does not fit, else empty
+     */
+    @Schema(name = "RepeatReading")
+    public record RepeatReading(int times, double beats, String manFree, String ladyFree, HeadingDocument facing, boolean fits, String mend) {
+
+        static RepeatReading of(RepeatOutcome outcome) {
+            return new RepeatReading(outcome.times(), outcome.length().toDouble(), outcome.manFree().shorthand(), outcome.ladyFree().shorthand(),
+                    HeadingDocument.of(outcome.facing()), outcome.fits(), outcome.mend());
+        }
+    }
+
     /** Where both are before the first row and after each. */
     @Schema(name = "Track")
     public record TrackDocument(CoupleStanceDocument start, List<StanceDocument> man, List<StanceDocument> lady) {
@@ -85,13 +103,18 @@ public record ReadingDocument(List<UnreadDocument> unread, List<FindingDocument>
     static ReadingDocument of(DraftReading reading) {
         List<UnreadDocument> unread = reading.unread().stream().map(UnreadDocument::of).toList();
         if (reading.figure().isEmpty()) {
-            return new ReadingDocument(unread, List.of(), List.of(), List.of(), null);
+            return new ReadingDocument(unread, List.of(), List.of(), List.of(), List.of(), null);
         }
         Figure figure = reading.figure().get();
         Subject subject = new Subject(figure);
         TrackDocument track = subject.track().map(walked -> walked.rotated(figure.startHeading().radians())).map(TrackDocument::of).orElse(null);
         return new ReadingDocument(unread, Audit.of(figure).stream().map(FindingDocument::of).toList(),
-                rows(figure.man(), subject.timing(Part.MAN)), rows(figure.lady(), subject.timing(Part.LADY)), track);
+                rows(figure.man(), subject.timing(Part.MAN)), rows(figure.lady(), subject.timing(Part.LADY)), repeats(subject), track);
+    }
+
+    private static List<RepeatReading> repeats(Subject subject) {
+        boolean counted = subject.timing(Part.MAN).isPresent() && subject.timing(Part.LADY).isPresent();
+        return counted ? Repeats.table(subject.figure()).stream().map(RepeatReading::of).toList() : List.of();
     }
 
     private static List<RowReading> rows(Chart chart, Optional<Timing> timing) {
