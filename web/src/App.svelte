@@ -11,7 +11,9 @@
   import Sun from '@lucide/svelte/icons/sun';
   import Router, { router } from 'svelte-spa-router';
   import FiguresPage from './routes/FiguresPage.svelte';
+  import FigureCardPage from './routes/FigureCardPage.svelte';
   import FigureSheetPage from './routes/FigureSheetPage.svelte';
+  import NewFigurePage from './routes/NewFigurePage.svelte';
   import NotFoundPage from './routes/NotFoundPage.svelte';
   import RoutineDeskPage from './routes/RoutineDeskPage.svelte';
   import RoutinesPage from './routes/RoutinesPage.svelte';
@@ -19,7 +21,9 @@
   const ROUTES = {
     '/': FiguresPage,
     '/figures': FiguresPage,
+    '/figures/new': NewFigurePage,
     '/figures/:id': FigureSheetPage,
+    '/figures/:id/card': FigureCardPage,
     '/routines': RoutinesPage,
     '/routines/:id': RoutineDeskPage,
     '*': NotFoundPage,
@@ -41,7 +45,7 @@
 <svelte:window onkeydown={keydown} />
 
 <div class="flex h-full flex-col-reverse sm:flex-row">
-  <nav class="flex shrink-0 items-center gap-1 bg-ink p-2 text-floor sm:w-22 sm:flex-col evening:bg-board evening:text-ink" aria-label="Views">
+  <nav class="flex shrink-0 items-center gap-1 bg-ink print:hidden p-2 text-floor sm:w-22 sm:flex-col evening:bg-board evening:text-ink" aria-label="Views">
     <img src="./mark.svg" alt="Fluid Frame" class="mb-3 hidden size-12 sm:block" />
     {#each RAIL as view (view.path)}
       {@const here = router.location === view.path || router.location.startsWith(`${view.path}/`) || (router.location === '/' && view.path === '/figures')}

@@ -3,9 +3,10 @@
   import Chart from '$lib/figures/Chart.svelte';
   import { columnsFor } from '$lib/figures/columns';
   import { FigureSheet, type TextField } from '$lib/figures/FigureSheet.svelte';
-  import Findings from '$lib/figures/Findings.svelte';
+  import SheetPanel from '$lib/figures/SheetPanel.svelte';
   import StepDrawing from '$lib/floor/StepDrawing.svelte';
   import { reference } from '$lib/reference/reference.svelte';
+  import Choice from '$lib/ui/Choice.svelte';
   import { changedQuery } from '$lib/ui/address';
   import Message from '$lib/ui/Message.svelte';
   import ChevronLeft from '@lucide/svelte/icons/chevron-left';
@@ -32,7 +33,11 @@
     sheet = undefined;
     failure = undefined;
     FigureSheet.open(id).then(
-      (opened) => (sheet = opened),
+      async (opened) => {
+        sheet = opened;
+        await tick();
+        if (new URLSearchParams(router.querystring ?? '').get('focus') === 'first') document.getElementById('cell-man-0-count')?.focus();
+      },
       (thrown) => (failure = sentenceOf(thrown)),
     );
   });
@@ -48,7 +53,13 @@
     return row < 0 ? undefined : row;
   }
 
+  function panelOf(field: string): string {
+    if (/^(timings|finishes|schools|repeat|splits)/.test(field)) return 'ways';
+    return /^(cautions|cues|faults|drills)/.test(field) ? 'words' : /^(start|end|school|feel)/.test(field) ? 'ends' : '';
+  }
+
   async function goTo(target: Place) {
+    if (!target.column && panelOf(target.pointer.slice(1))) show({ panel: panelOf(target.pointer.slice(1)) });
     if (target.column && !columns.includes(target.column as ColumnKey)) show({ columns: 'all' });
     await tick();
     const cell = target.column ? `cell-${target.part}-${target.row}-${target.column}` : `field-${target.pointer.slice(1)}`;
@@ -56,6 +67,11 @@
   }
 
   function keydown(event: KeyboardEvent) {
+    if (event.altKey && event.key.toLowerCase() === 'o' && sheet) {
+      event.preventDefault();
+      show({ panel: 'derive' });
+      void sheet.propose({ kind: 'opposite', from: 'man' });
+    }
     if (!(event.ctrlKey || event.metaKey) || !sheet) return;
     const key = event.key.toLowerCase();
     if (key === 's') void sheet.keep();
@@ -93,13 +109,30 @@
   <div class={['flex min-h-full flex-col gap-3 px-4 py-3', !foldedOut && 'lg:h-full']}>
     <header class="flex flex-wrap items-center gap-x-4 gap-y-2">
       <a class="text-soft hover:text-ink" href={`#/figures?dance=${sheet.figure.dance}`}>{dance?.title ?? sheet.figure.dance}</a>
-      <h1 class="min-w-0 text-3xl">{sheet.figure.title}</h1>
-      {@render field('level', 'Level', 'w-28')}
-      {@render field('bars', 'Bars', 'w-16')}
-      <span class="hidden text-soft xl:inline">
-        {sheet.figure.start.position} → {sheet.figure.end.position}
+      <h1 class="sr-only">Figure sheet of {sheet.figure.title}</h1>
+      <span class="min-w-48 flex-1 font-title">
+        <input
+          id="field-title"
+          class="w-full min-w-0 truncate rounded-lg bg-transparent text-3xl font-semibold hover:bg-board"
+          aria-label="Title"
+          autocomplete="off"
+          value={sheet.figure.title}
+          oninput={(event) => sheet!.typeField('title', event.currentTarget.value)}
+          onblur={() => sheet!.accept()}
+        />
       </span>
+      <Choice
+        label="Level"
+        value={sheet.figure.level}
+        options={reference.notation.levels.map((level) => ({ value: level.shorthand, label: level.wording }))}
+        onchange={(level) => sheet!.set({ level })}
+      />
+      {@render field('bars', 'Bars', 'w-16')}
       <span class="ml-auto flex flex-wrap items-center gap-2">
+        {#if !sheet.isNew}
+          <a class="act" href={`#/figures/${sheet.figure.id}/card`}>Card</a>
+          <a class="act" href={`#/figures/new?dance=${sheet.figure.dance}&copy=${sheet.figure.id}`}>Copy</a>
+        {/if}
         <button class="act" aria-pressed={foldedOut} onclick={() => show({ columns: foldedOut ? '' : 'all' })}>
           {foldedOut ? 'Fewer columns' : 'All columns'}
         </button>
@@ -110,7 +143,7 @@
           <Redo2 size={18} />
         </button>
         <button class="act act-main" disabled={sheet.isKept || sheet.keeping} onclick={() => sheet!.keep()}>
-          {sheet.isKept ? 'Kept' : 'Keep'}
+          {sheet.isKept ? 'Kept' : sheet.isNew ? 'Keep as new' : 'Keep'}
         </button>
       </span>
     </header>
@@ -122,7 +155,7 @@
           <button class="act" onclick={() => sheet!.keepOver()}>Keep mine instead</button>
         {/if}
       </Message>
-    {:else if sheet.recovered && !sheet.isKept}
+    {:else if sheet.recovered && !sheet.isKept && !sheet.isNew}
       <div class="flex items-center gap-3 rounded-xl bg-board px-4 py-2" role="status">
         <span>These are your changes from before, not kept yet.</span>
         <button class="act" onclick={() => sheet!.discardRecovered()}>Drop them</button>
@@ -134,8 +167,22 @@
       <Chart {sheet} part="lady" {columns} lit={litRow('lady')} onfocus={(focused) => (place = focused)} />
     </div>
 
-    <p class="min-h-6 px-1 text-soft" aria-live="off">
-      {#if place}
+    <p class="flex min-h-7 flex-wrap items-center gap-x-3 px-1 text-soft" aria-live="off">
+      {#if place && sheet.completions.length > 0}
+        {#each sheet.completions as completion, index (completion.text)}
+          <button
+            class="cursor-pointer hover:text-ink"
+            tabindex="-1"
+            onmousedown={(event) => {
+              event.preventDefault();
+              sheet!.type(place!.part, place!.row, place!.column, completion.text);
+            }}
+          >
+            <span class="key">{index === 0 ? 'Ctrl Space' : `Alt ${index + 1}`}</span>
+            <strong class="text-ink">{completion.text}</strong>
+          </button>
+        {/each}
+      {:else if place}
         <strong class="text-ink capitalize">{place.part}, step {place.row + 1}:</strong>
         {saying || 'nothing said here'}
       {:else}
@@ -161,12 +208,11 @@
           Wall on this side, line of dance to the right. His prints are filled, hers are outlined.
         </p>
       </section>
-      <Findings {sheet} onplace={goTo} />
+      <SheetPanel {sheet} panel={query.get('panel') ?? 'checked'} onpanel={(panel) => show({ panel: panel === 'checked' ? '' : panel })} onplace={goTo} />
     </div>
-    {#if sheet.figure.cautions?.length}
-      <p class="px-1 text-sm text-soft">
-        {#each sheet.figure.cautions as caution (caution)}<span class="mr-3">{reference.cautionWords(caution)}</span>{/each}
-      </p>
-    {/if}
+    <p class="px-1 text-sm text-soft">
+      <strong>Take care:</strong>
+      {#each ['warm-up', ...(sheet.figure.cautions ?? []).filter((tag) => tag !== 'warm-up')] as caution (caution)}<span class="mr-3">{reference.cautionWords(caution)}</span>{/each}
+    </p>
   </div>
 {/if}

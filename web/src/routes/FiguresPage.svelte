@@ -6,7 +6,7 @@
   import { changedQuery } from '$lib/ui/address';
   import Choice from '$lib/ui/Choice.svelte';
   import Message from '$lib/ui/Message.svelte';
-  import { replace, router } from 'svelte-spa-router';
+  import { push, replace, router } from 'svelte-spa-router';
 
   const list = new FigureList();
   const FACINGS = ['LOD', 'DC', 'C', 'DC-A', 'ALOD', 'DW-A', 'W', 'DW'];
@@ -23,8 +23,19 @@
     void replace(`/figures?${changedQuery(new URLSearchParams(router.querystring ?? ''), change)}`);
   }
 
+  function keydown(event: KeyboardEvent) {
+    const writing = event.target instanceof HTMLInputElement;
+    if (event.key === 'n' && !writing && !event.ctrlKey && !event.metaKey && !event.altKey) {
+      event.preventDefault();
+      void push(newAddress);
+    }
+  }
+
+  let newAddress = $derived(`/figures/new?dance=${question.dance || 'waltz'}`);
   let asksAnything = $derived(Object.values(question).some((text) => text !== ''));
 </script>
+
+<svelte:window onkeydown={keydown} />
 
 <div class="mx-auto flex h-full max-w-[88rem] flex-col px-6 py-5">
   <header class="flex flex-wrap items-center gap-2 pb-4">
@@ -75,6 +86,7 @@
       value={question.words}
       oninput={(event) => ask({ words: event.currentTarget.value })}
     />
+    <a class="act act-main" href={`#${newAddress}`} title="New figure (N)">New figure</a>
   </header>
 
   {#if list.failure}

@@ -4,6 +4,7 @@
   import { tick } from 'svelte';
   import { WIDTH } from './columns';
   import type { FigureSheet } from './FigureSheet.svelte';
+  import { blockOf } from './rows';
   import TurnRibbon from './TurnRibbon.svelte';
 
   interface Props {
@@ -52,6 +53,12 @@
     }
   }
 
+  /** Takes one of the cells the program offers; the typing goes on behind it. */
+  function complete(row: number, column: ColumnKey, choice: number) {
+    const offered = sheet.completions[choice];
+    if (offered) sheet.type(part, row, column, offered.text);
+  }
+
   function control(event: KeyboardEvent, row: number, column: ColumnKey): boolean {
     switch (event.key) {
       case 'Enter':
@@ -69,6 +76,9 @@
       case '.':
         sheet.mend(pointer(row, column));
         return true;
+      case ' ':
+        complete(row, column, 0);
+        return true;
       default:
         return false;
     }
@@ -78,6 +88,10 @@
     const by = event.key === 'ArrowUp' ? -1 : event.key === 'ArrowDown' ? 1 : 0;
     if (by !== 0) {
       void go(event.altKey ? sheet.moveRow(part, row, by) : row + by, column);
+      return true;
+    }
+    if (event.altKey && /^[1-8]$/.test(event.key)) {
+      complete(row, column, Number(event.key) - 1);
       return true;
     }
     if (event.key === 'Enter') {
@@ -91,6 +105,13 @@
       return true;
     }
     return false;
+  }
+
+  function paste(event: ClipboardEvent, row: number, column: ColumnKey) {
+    const block = blockOf(event.clipboardData?.getData('text/plain') ?? '');
+    if (!block) return;
+    event.preventDefault();
+    sheet.paste(part, row, columns.slice(columns.indexOf(column)), block);
   }
 
   function text(row: Row, column: ColumnKey) {
@@ -128,16 +149,18 @@
           {#each columns as column (column)}
             {@const unread = sheet.unread(pointer(index, column))}
             {@const finding = sheet.finding(pointer(index, column))}
+            {@const derived = sheet.isDerived(pointer(index, column))}
             <td class="relative p-0">
               <input
                 id={id(index, column)}
                 class={[
                   'h-9 w-full min-w-0 truncate bg-transparent px-1 text-[0.95rem] focus:bg-board focus:outline-3 focus:outline-brass',
+                  derived && 'italic text-soft',
                   (column === 'count' || column === 'foot') && 'font-semibold',
                   (unread || finding?.severity === 'error') && 'bg-madder-wash font-bold underline decoration-madder decoration-wavy decoration-2 underline-offset-4',
                 ]}
                 value={text(row, column)}
-                title={sheet.reading[part][index]?.wording[column] ?? ''}
+                title={(sheet.reading[part][index]?.wording[column] ?? '') + (derived ? ' (derived from the partner)' : '')}
                 aria-label={`${part}, step ${index + 1}, ${reference.columnTitle(column)}`}
                 aria-invalid={unread || finding?.severity === 'error' ? 'true' : undefined}
                 autocomplete="off"
@@ -145,11 +168,12 @@
                 onfocus={() => onfocus({ part, row: index, column })}
                 oninput={(event) => sheet.type(part, index, column, event.currentTarget.value)}
                 onblur={() => sheet.accept()}
+                onpaste={(event) => paste(event, index, column)}
                 onkeydown={(event) => keydown(event, index, column)}
               />
-              {#if unread || finding}
+              {#if unread || (finding && finding.severity !== 'note')}
                 <svg class="pointer-events-none absolute top-0 right-0" width="13" height="13" viewBox="0 0 13 13" aria-hidden="true">
-                  <path d="M0 0h13v13z" fill="var(--ff-madder)" />
+                  <path d={unread || finding?.severity === 'error' ? 'M0 0h13v13z' : 'M5 0h8v8z'} fill={unread || finding?.severity === 'error' ? 'var(--ff-madder)' : 'var(--ff-brass)'} />
                 </svg>
               {/if}
             </td>

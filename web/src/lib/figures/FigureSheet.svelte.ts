@@ -1,64 +1,48 @@
-import { api, Problem, required, sentenceOf } from '$lib/api/client';
-import type { ColumnKey, Fault, Figure, Finding, Fix, Part, Place, Reading, Row, Unread } from '$lib/api/client';
-import { dropDraft, findDraft, keepDraft } from '$lib/ui/Draft';
+import { api, required } from '$lib/api/client';
+import type { ColumnKey, Completion, Derivation, Figure, Finding, Fix, Part, Place, Reading, Row, Unread } from '$lib/api/client';
 import { distinct } from '$lib/ui/distinct';
-import { History } from '$lib/ui/History.svelte';
+import { Keeper, opened } from '$lib/ui/Keeper.svelte';
 import { Latest } from '$lib/ui/Latest';
+import { figureStore } from './figureStore';
+import { numbered, withBlock, withRows, type MovedRow } from './rows';
 
-const KIND = 'figure';
 const NOTHING_READ: Reading = { unread: [], findings: [], man: [], lady: [], repeats: [] };
 
 /** Fields of a figure that are single texts and edited in place. */
-export type TextField = 'title' | 'level' | 'bars';
+export type TextField = 'title' | 'bars';
 
-/** A figure being read and corrected: its text, what the program says of it, and what is stored. */
-export class FigureSheet {
-  #history = $state.raw<History<Figure>>()!;
-  #tag = '';
-  #stored = $state.raw<Figure>()!;
+/** A way to make a chart from another: its kind, the part it starts from, or the new counts. */
+export interface Way {
+  kind: 'opposite' | 'partner' | 'mirror' | 'retime';
+  from?: Part;
+  man?: string;
+  lady?: string;
+}
+
+interface Asked {
+  column: ColumnKey;
+  text: string;
+}
+
+/** A figure being described: its text, what the program says of it, and what a cell could become. */
+export class FigureSheet extends Keeper<Figure> {
   #latest = new Latest<Figure>((figure) => this.#read(figure));
+  #completing = new Latest<Asked>((asked) => this.#complete(asked));
   #editing: string | undefined;
 
   reading = $state.raw<Reading>(NOTHING_READ);
-  failure = $state<string>();
-  faults = $state.raw<Fault[]>([]);
-  conflict = $state.raw<Figure>();
-  recovered = $state(false);
-  keeping = $state(false);
-
-  private constructor(figure: Figure, tag: string) {
-    this.#stored = figure;
-    this.#tag = tag;
-    this.#history = new History(figure);
-  }
+  completions = $state.raw<Completion[]>([]);
+  /** Charts made from other charts, shown before they are accepted. */
+  proposal = $state.raw<Derivation>();
 
   static async open(id: string): Promise<FigureSheet> {
-    const answer = await api.GET('/api/figures/{id}', { params: { path: { id } } });
-    const sheet = new FigureSheet(required(answer), answer.response.headers.get('ETag') ?? '');
-    const draft = findDraft<Figure>(KIND, id);
-    if (draft !== undefined) {
-      sheet.#history.change(draft.value);
-      sheet.#tag = draft.tag;
-      sheet.recovered = true;
-    }
+    const sheet = new FigureSheet(figureStore, await opened(figureStore, id));
     await sheet.#latest.ask(sheet.figure);
     return sheet;
   }
 
   get figure() {
-    return this.#history.present;
-  }
-
-  get isKept() {
-    return this.figure === this.#stored || JSON.stringify(this.figure) === JSON.stringify(this.#stored);
-  }
-
-  get canUndo() {
-    return this.#history.canUndo;
-  }
-
-  get canRedo() {
-    return this.#history.canRedo;
+    return this.document;
   }
 
   /** The distinct onsets of both parts in order, in beats. */
@@ -67,37 +51,58 @@ export class FigureSheet {
     return distinct(all);
   }
 
+  get open() {
+    return this.reading.findings.filter((finding) => finding.muted === undefined);
+  }
+
+  get muted() {
+    return this.reading.findings.filter((finding) => finding.muted !== undefined);
+  }
+
   finding(pointer: string): Finding | undefined {
-    return this.reading.findings.find((finding) => finding.place.pointer === pointer);
+    return this.open.find((finding) => finding.place.pointer === pointer);
   }
 
   unread(pointer: string): Unread | undefined {
     return this.reading.unread.find((unread) => unread.place.pointer === pointer);
   }
 
+  isDerived(pointer: string) {
+    return this.figure.derived?.includes(pointer) ?? false;
+  }
+
   /** While a cell is being typed the rest is read along with it. */
   type(part: Part, row: number, column: ColumnKey, text: string) {
     this.#editing = `/${part}/${row}/${column}`;
-    this.#history.amend(this.#withCell(part, row, column, text));
-    this.#changed();
+    this.history.amend(this.#withCell(part, row, column, text));
+    this.noteChange();
+    void this.#completing.ask({ column, text });
   }
 
   typeField(field: TextField, text: string) {
     this.#editing = `/${field}`;
-    this.#history.amend({ ...this.figure, [field]: text });
-    this.#changed();
+    this.history.amend({ ...this.figure, [field]: text });
+    this.noteChange();
   }
 
   accept() {
     this.#editing = undefined;
-    this.#history.settle();
-    this.#changed();
+    this.completions = [];
+    this.history.settle();
+    this.noteChange();
   }
 
   cancel() {
     this.#editing = undefined;
-    this.#history.cancel();
-    this.#changed();
+    this.completions = [];
+    this.history.cancel();
+    this.noteChange();
+  }
+
+  /** Changes any fields in one step. */
+  set(fields: Partial<Figure>) {
+    this.history.settle();
+    this.change({ ...this.figure, ...fields });
   }
 
   apply(fix: Fix) {
@@ -106,12 +111,22 @@ export class FigureSheet {
 
   put(place: Place, text: string) {
     this.#editing = undefined;
-    const next =
-      place.part && place.row !== undefined && place.column
-        ? this.#withCell(place.part as Part, place.row, place.column as ColumnKey, text)
-        : { ...this.figure, [place.pointer.slice(1)]: text };
-    this.#history.change(next);
-    this.#changed();
+    if (place.part && place.row !== undefined && place.column) {
+      this.change(this.#withCell(place.part as Part, place.row, place.column as ColumnKey, text));
+    } else if (place.pointer === '/repeat/times' && this.figure.repeat) {
+      this.change({ ...this.figure, repeat: { ...this.figure.repeat, times: text } });
+    } else if (place.pointer === '/cautions') {
+      this.change({ ...this.figure, cautions: [...(this.figure.cautions ?? []), text] });
+    } else {
+      this.change({ ...this.figure, [place.pointer.slice(1)]: text });
+    }
+  }
+
+  /** Puts a block of cells from a spreadsheet, beginning at a cell; rows it goes beyond are added. */
+  paste(part: Part, row: number, columns: ColumnKey[], block: string[][]) {
+    this.#editing = undefined;
+    this.history.cancel();
+    this.change(withBlock(this.figure, part, row, columns, block));
   }
 
   /** Applies the first fix found at a place, if there is one. */
@@ -120,12 +135,36 @@ export class FigureSheet {
     if (fix) this.apply(fix);
   }
 
+  async propose(way: Way) {
+    try {
+      this.proposal = required(await api.POST('/api/derivations', { body: { figure: this.figure, ...way } }));
+      this.clearFailure();
+    } catch (thrown) {
+      this.fail(thrown);
+    }
+  }
+
+  acceptProposal() {
+    if (this.proposal) this.set(this.proposal.figure);
+    this.proposal = undefined;
+  }
+
+  mute(finding: Finding, reason: string) {
+    const mute = { rule: finding.rule, at: finding.place.pointer, reason };
+    this.set({ mutes: [...(this.figure.mutes ?? []), mute] });
+  }
+
+  hearAgain(finding: Finding) {
+    const other = (mute: { rule: string; at?: string }) => mute.rule !== finding.rule || (mute.at && mute.at !== finding.place.pointer);
+    this.set({ mutes: this.figure.mutes?.filter(other) });
+  }
+
   insertRow(part: Part, after: number) {
-    this.#changeRows(part, (rows) => rows.toSpliced(after + 1, 0, {}));
+    this.#changeRows(part, (rows) => rows.toSpliced(after + 1, 0, { row: {} }));
   }
 
   repeatRow(part: Part, row: number) {
-    this.#changeRows(part, (rows) => rows.toSpliced(row + 1, 0, { ...rows[row] }));
+    this.#changeRows(part, (rows) => rows.toSpliced(row + 1, 0, { row: { ...rows[row]!.row } }));
   }
 
   removeRow(part: Part, row: number) {
@@ -140,92 +179,25 @@ export class FigureSheet {
     return to;
   }
 
-  undo() {
-    this.#history.undo();
-    this.#changed();
-  }
-
-  redo() {
-    this.#history.redo();
-    this.#changed();
-  }
-
-  async keep() {
+  override async keep() {
     this.accept();
-    this.keeping = true;
-    const written = this.figure;
-    try {
-      const answer = await api.PUT('/api/figures/{id}', {
-        params: { path: { id: written.id }, header: { 'If-Match': this.#tag } },
-        body: written,
-      });
-      const kept = required(answer);
-      this.#tag = answer.response.headers.get('ETag') ?? '';
-      this.#stored = kept;
-      if (this.figure === written) this.#history.reword(kept);
-      this.#clearFailure();
-      this.#remember();
-    } catch (thrown) {
-      this.failure = sentenceOf(thrown);
-      this.faults = thrown instanceof Problem ? thrown.faults : [];
-      if (thrown instanceof Problem && thrown.status === 409) this.conflict = thrown.stored as Figure;
-    } finally {
-      this.keeping = false;
-    }
+    await super.keep();
   }
 
-  /** After a conflict: the stored version replaces what is here; undo brings this one back. */
-  async takeStored() {
-    await this.#reload();
-    this.#history.change(this.#stored);
-    this.#clearFailure();
-    this.#changed();
-  }
-
-  /** After a conflict: what is here replaces the stored version. */
-  async keepOver() {
-    await this.#reload();
-    await this.keep();
-  }
-
-  discardRecovered() {
-    this.recovered = false;
-    this.#history.undo();
-    this.#changed();
-  }
-
-  async #reload() {
-    const answer = await api.GET('/api/figures/{id}', { params: { path: { id: this.figure.id } } });
-    this.#stored = required(answer);
-    this.#tag = answer.response.headers.get('ETag') ?? '';
-  }
-
-  #clearFailure() {
-    this.failure = undefined;
-    this.faults = [];
-    this.conflict = undefined;
-    this.recovered = false;
+  protected changed() {
+    void this.#latest.ask(this.figure);
   }
 
   #withCell(part: Part, row: number, column: ColumnKey, text: string): Figure {
     const rows = this.figure[part].map((existing, index) => (index === row ? { ...existing, [column]: text } : existing));
-    return { ...this.figure, [part]: rows };
+    const pointer = `/${part}/${row}/${column}`;
+    const derived = this.isDerived(pointer) ? { derived: this.figure.derived?.filter((other) => other !== pointer) } : {};
+    return { ...this.figure, [part]: rows, ...derived };
   }
 
-  #changeRows(part: Part, change: (rows: Row[]) => Row[]) {
-    this.#history.settle();
-    this.#history.change({ ...this.figure, [part]: change(this.figure[part]) });
-    this.#changed();
-  }
-
-  #changed() {
-    this.#remember();
-    void this.#latest.ask(this.figure);
-  }
-
-  #remember() {
-    if (this.isKept) dropDraft(KIND, this.figure.id);
-    else keepDraft(KIND, this.figure.id, { value: this.figure, tag: this.#tag });
+  #changeRows(part: Part, change: (rows: MovedRow[]) => MovedRow[]) {
+    this.history.settle();
+    this.change(withRows(this.figure, part, change(numbered(this.figure[part]))));
   }
 
   async #read(figure: Figure) {
@@ -233,13 +205,23 @@ export class FigureSheet {
       this.reading = required(await api.POST('/api/readings', { body: figure }));
       if (this.figure === figure && this.#editing === undefined) this.#canonical();
     } catch (thrown) {
-      this.failure = sentenceOf(thrown);
+      this.fail(thrown);
+    }
+  }
+
+  async #complete({ column, text }: Asked) {
+    try {
+      const query = { dance: this.figure.dance, column, text };
+      const found = required(await api.GET('/api/completions', { params: { query } }));
+      this.completions = this.#editing === undefined ? [] : found;
+    } catch (thrown) {
+      this.fail(thrown);
     }
   }
 
   /** Puts every cell that was read into the shorthand the program would write. */
   #canonical() {
-    const rewrite = (part: Part) =>
+    const rewrite = (part: Part): Row[] =>
       this.figure[part].map((row, index) => {
         const canonical = this.reading[part][index]?.shorthand;
         if (!canonical) return row;
@@ -249,8 +231,8 @@ export class FigureSheet {
       });
     const next = { ...this.figure, man: rewrite('man'), lady: rewrite('lady') };
     if (JSON.stringify(next) !== JSON.stringify(this.figure)) {
-      this.#history.reword(next);
-      this.#remember();
+      this.history.reword(next);
+      this.remember();
     }
   }
 }

@@ -1,6 +1,7 @@
 <script lang="ts">
-  import type { Place } from '$lib/api/client';
+  import type { Finding, Place } from '$lib/api/client';
   import AuditMark from '$lib/glyphs/AuditMark.svelte';
+  import { focused } from '$lib/ui/focused';
   import type { FigureSheet } from './FigureSheet.svelte';
 
   interface Props {
@@ -9,53 +10,75 @@
   }
   let { sheet, onplace }: Props = $props();
 
-  let errors = $derived(
-    sheet.reading.unread.length + sheet.reading.findings.filter((finding) => finding.severity === 'error').length,
-  );
-  let warnings = $derived(sheet.reading.findings.filter((finding) => finding.severity === 'warning').length);
+  let muting = $state<string>();
+  let errors = $derived(sheet.reading.unread.length + sheet.open.filter((finding) => finding.severity === 'error').length);
+  let warnings = $derived(sheet.open.filter((finding) => finding.severity === 'warning').length);
+
+  const EDGE: Record<string, string> = { error: 'border-madder', warning: 'border-brass', note: 'border-line' };
+  const NAME: Record<string, string> = { error: 'does not add up', warning: 'look again', note: 'cue' };
+
+  function key(finding: Finding) {
+    return finding.rule + finding.place.pointer + finding.reckoned;
+  }
+
+  function mute(event: SubmitEvent, finding: Finding) {
+    event.preventDefault();
+    const reason = String(new FormData(event.currentTarget as HTMLFormElement).get('reason')).trim();
+    if (reason === '') return;
+    sheet.mute(finding, reason);
+    muting = undefined;
+  }
 </script>
 
-<section class="panel flex min-h-0 flex-col p-4" aria-label="Findings">
-  <h2 class="flex items-baseline justify-between text-lg">
-    What was checked <AuditMark {errors} {warnings} />
-  </h2>
-  <div class="mt-2 min-h-0 flex-1 space-y-3 overflow-y-auto" aria-live="polite">
-    {#each sheet.reading.unread as unread (unread.place.pointer)}
-      <article class="border-l-4 border-madder pl-3" data-place={unread.place.pointer}>
-        <button class="cursor-pointer text-left font-semibold hover:underline" onclick={() => onplace(unread.place)}>
-          {unread.place.wording}: “{unread.text}” cannot be read
-        </button>
-        <p class="text-soft">Expected {unread.expected}.</p>
-        {#if unread.place.column}
-          <div class="mt-1 flex flex-wrap gap-2">
-            {#each unread.nearest as nearest (nearest)}
-              <button class="act" onclick={() => sheet.put(unread.place, nearest)}>{nearest}</button>
-            {/each}
-          </div>
-        {/if}
-      </article>
-    {/each}
-    {#each sheet.reading.findings as finding (finding.rule + finding.place.pointer)}
-      <article
-        class={['border-l-4 pl-3', finding.severity === 'error' ? 'border-madder' : 'border-brass']}
-        data-place={finding.place.pointer}
-        data-rule={finding.rule}
-      >
-        <button class="cursor-pointer text-left font-semibold hover:underline" onclick={() => onplace(finding.place)}>
-          {finding.place.wording}
-        </button>
-        <p>{finding.sentence}</p>
+<div class="space-y-3" aria-live="polite">
+  <AuditMark {errors} {warnings} />
+  {#each sheet.reading.unread as unread (unread.place.pointer)}
+    <article class="border-l-4 border-madder pl-3" data-place={unread.place.pointer}>
+      <button class="cursor-pointer text-left font-semibold hover:underline" onclick={() => onplace(unread.place)}>
+        {unread.place.wording}: “{unread.text}” cannot be read
+      </button>
+      <p class="text-soft">Expected {unread.expected}.</p>
+      {#if unread.place.column}
+        <div class="mt-1 flex flex-wrap gap-2">
+          {#each unread.nearest as nearest (nearest)}
+            <button class="act" onclick={() => sheet.put(unread.place, nearest)}>{nearest}</button>
+          {/each}
+        </div>
+      {/if}
+    </article>
+  {/each}
+  {#each sheet.open as finding (key(finding))}
+    <article class={['border-l-4 pl-3', EDGE[finding.severity]]} data-place={finding.place.pointer} data-rule={finding.rule}>
+      <button class="cursor-pointer text-left font-semibold hover:underline" onclick={() => onplace(finding.place)}>
+        {finding.place.wording}
+      </button>
+      <span class="text-sm text-soft">{finding.rule}, {NAME[finding.severity]}</span>
+      <p>{finding.sentence}</p>
+      {#if muting === key(finding)}
+        <form class="mt-1 flex gap-2" onsubmit={(event) => mute(event, finding)}>
+          <input name="reason" class="field min-w-0 flex-1" placeholder="Why it is right here" aria-label="Why it is right here" {@attach focused} />
+          <button class="act">Accept it</button>
+        </form>
+      {:else}
         <div class="mt-1 flex flex-wrap gap-2">
           {#each finding.fixes as fix (fix.label)}
             <button class="act" onclick={() => sheet.apply(fix)}>{fix.label}</button>
           {/each}
+          <button class="cursor-pointer px-1 text-soft underline hover:text-ink" onclick={() => (muting = key(finding))}>It is right here</button>
         </div>
-      </article>
-    {/each}
-    {#if errors + warnings === 0}
-      <p class="text-soft">
-        The count fills its bars, the right foot is free for every step, and the turns lead to every alignment in both parts.
-      </p>
-    {/if}
-  </div>
-</section>
+      {/if}
+    </article>
+  {/each}
+  {#if errors + warnings === 0}
+    <p class="text-soft">
+      The count fills its bars, the right foot is free for every step, and the turns lead to every alignment in both parts.
+    </p>
+  {/if}
+  {#each sheet.muted as finding (key(finding))}
+    <article class="border-l-4 border-dashed border-line pl-3" data-muted={finding.rule}>
+      <p class="text-soft"><span class="font-semibold">{finding.place.wording}</span>, {finding.rule}: {finding.sentence}</p>
+      <p>Accepted: {finding.muted}</p>
+      <button class="cursor-pointer text-soft underline hover:text-ink" onclick={() => sheet.hearAgain(finding)}>Check it again</button>
+    </article>
+  {/each}
+</div>

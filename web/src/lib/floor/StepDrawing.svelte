@@ -2,6 +2,7 @@
   import type { Part, Reading, Stance } from '$lib/api/client';
   import Body from './Body.svelte';
   import Print from './Print.svelte';
+  import TurnArc from './TurnArc.svelte';
 
   interface Props {
     reading: Reading;
@@ -19,6 +20,7 @@
     place: Stance['body'];
     label: string;
     faded: boolean;
+    weight: string;
   }
 
   let beat = $derived(at === 0 ? -1 : (onsets[at - 1] ?? -1));
@@ -35,8 +37,8 @@
   function prints(part: Part): Shown[] {
     const start = reading.track!.start[part];
     const shown: Shown[] = [
-      { part, foot: 'left', place: start.left, label: '', faded: true },
-      { part, foot: 'right', place: start.right, label: '', faded: true },
+      { part, foot: 'left', place: start.left, label: '', faded: true, weight: 'full' },
+      { part, foot: 'right', place: start.right, label: '', faded: true, weight: 'full' },
     ];
     const steps = danced(part);
     for (const { row, index, stance } of steps) {
@@ -44,7 +46,7 @@
         const moved = row.shorthand.foot === 'both' || row.shorthand.foot === (foot === 'left' ? 'LF' : 'RF');
         if (moved) {
           const last = !steps.some((later) => later.index > index && later.row.shorthand.foot === row.shorthand.foot);
-          shown.push({ part, foot, place: stance[foot], label: String(index + 1), faded: !last });
+          shown.push({ part, foot, place: stance[foot], label: String(index + 1), faded: !last, weight: row.weight });
         }
       }
     }
@@ -81,6 +83,12 @@
     <g transform="scale(1 -1)">
       <Body part="man" place={current('man').body} />
       <Body part="lady" place={current('lady').body} />
+      {#each ['man', 'lady'] as const as part (part)}
+        {@const now = danced(part).at(-1)}
+        {#if now && now.row.onset === beat && now.row.degrees !== 0}
+          <TurnArc {part} place={now.stance.body} degrees={now.row.degrees} />
+        {/if}
+      {/each}
       {#each [...prints('man'), ...prints('lady')] as print, index (index)}
         <Print {...print} />
       {/each}

@@ -1,63 +1,30 @@
-import { api, Problem, required, sentenceOf } from '$lib/api/client';
-import type { Fault, Placement, Routine, Score, Seam, Successor } from '$lib/api/client';
-import { dropDraft, findDraft, keepDraft } from '$lib/ui/Draft';
-import { History } from '$lib/ui/History.svelte';
+import { api, required } from '$lib/api/client';
+import type { Placement, Routine, Score, Seam, Successor } from '$lib/api/client';
+import { Keeper, opened } from '$lib/ui/Keeper.svelte';
 import { Latest } from '$lib/ui/Latest';
+import { routineStore } from './routineStore';
 
-const KIND = 'routine';
-
-/** A routine being put together: its placements, the score the program makes of them, and what is stored. */
-export class RoutineDesk {
-  #history = $state.raw<History<Routine>>()!;
-  #tag = '';
-  #stored = $state.raw<Routine>()!;
+/** A routine being put together: its placements and the score the program makes of them. */
+export class RoutineDesk extends Keeper<Routine> {
   #latest = new Latest<Routine>((routine) => this.#read(routine));
 
   score = $state.raw<Score>();
   selected = $state(0);
   next = $state.raw<Successor[]>([]);
-  failure = $state<string>();
-  faults = $state.raw<Fault[]>([]);
-  conflict = $state.raw<Routine>();
-  keeping = $state(false);
-
-  private constructor(routine: Routine, tag: string) {
-    this.#stored = routine;
-    this.#tag = tag;
-    this.#history = new History(routine);
-  }
 
   static async open(id: string): Promise<RoutineDesk> {
-    const answer = await api.GET('/api/routines/{id}', { params: { path: { id } } });
-    const desk = new RoutineDesk(required(answer), answer.response.headers.get('ETag') ?? '');
-    const draft = findDraft<Routine>(KIND, id);
-    if (draft !== undefined) {
-      desk.#history.change(draft.value);
-      desk.#tag = draft.tag;
-    }
+    const desk = new RoutineDesk(routineStore, await opened(routineStore, id));
     await desk.#latest.ask(desk.routine);
     await desk.#askNext();
     return desk;
   }
 
   get routine() {
-    return this.#history.present;
+    return this.document;
   }
 
   get placements(): Placement[] {
     return this.routine.placements;
-  }
-
-  get isKept() {
-    return JSON.stringify(this.routine) === JSON.stringify(this.#stored);
-  }
-
-  get canUndo() {
-    return this.#history.canUndo;
-  }
-
-  get canRedo() {
-    return this.#history.canRedo;
   }
 
   seamAfter(placement: number): Seam | undefined {
@@ -103,60 +70,11 @@ export class RoutineDesk {
   }
 
   rename(title: string) {
-    this.#put({ ...this.routine, title });
+    this.change({ ...this.routine, title });
   }
 
   setTempo(tempo: number) {
-    this.#put({ ...this.routine, tempo });
-  }
-
-  undo() {
-    this.#history.undo();
-    this.#changed();
-  }
-
-  redo() {
-    this.#history.redo();
-    this.#changed();
-  }
-
-  async keep() {
-    this.keeping = true;
-    try {
-      const written = this.routine;
-      const answer = await api.PUT('/api/routines/{id}', {
-        params: { path: { id: written.id }, header: { 'If-Match': this.#tag } },
-        body: written,
-      });
-      this.#stored = required(answer);
-      this.#tag = answer.response.headers.get('ETag') ?? '';
-      if (this.routine === written) this.#history.reword(this.#stored);
-      this.#clearFailure();
-      this.#remember();
-    } catch (thrown) {
-      this.#fail(thrown);
-      if (thrown instanceof Problem && thrown.status === 409) this.conflict = thrown.stored as Routine;
-    } finally {
-      this.keeping = false;
-    }
-  }
-
-  async takeStored() {
-    await this.#reload();
-    this.#history.change(this.#stored);
-    this.#clearFailure();
-    this.#changed();
-  }
-
-  async keepOver() {
-    await this.#reload();
-    await this.keep();
-  }
-
-  async #reload() {
-    const answer = await api.GET('/api/routines/{id}', { params: { path: { id: this.routine.id } } });
-    this.#stored = required(answer);
-    this.#tag = answer.response.headers.get('ETag') ?? '';
+    this.change({ ...this.routine, tempo });
   }
 
   #amend(index: number, change: (placement: Placement) => Placement) {
@@ -166,31 +84,20 @@ export class RoutineDesk {
 
   #change(placements: Placement[], selected: number) {
     this.selected = selected;
-    this.#put({ ...this.routine, placements });
+    this.change({ ...this.routine, placements });
   }
 
-  #put(routine: Routine) {
-    this.#history.change(routine);
-    this.#changed();
-  }
-
-  #changed() {
+  protected changed() {
     this.selected = Math.max(0, Math.min(this.selected, this.placements.length - 1));
-    this.#remember();
     void this.#latest.ask(this.routine).then(() => this.#askNext());
-  }
-
-  #remember() {
-    if (this.isKept) dropDraft(KIND, this.routine.id);
-    else keepDraft(KIND, this.routine.id, { value: this.routine, tag: this.#tag });
   }
 
   async #read(routine: Routine) {
     try {
       this.score = required(await api.POST('/api/scores', { body: routine }));
-      this.#clearFailure();
+      this.failure = undefined;
     } catch (thrown) {
-      this.#fail(thrown);
+      this.fail(thrown);
     }
   }
 
@@ -212,18 +119,7 @@ export class RoutineDesk {
       const query = { from: placement.figure, corner: placement.cornerAfter ?? false, entry: scored?.entry.name };
       this.next = required(await api.GET('/api/links', { params: { query } }));
     } catch (thrown) {
-      this.#fail(thrown);
+      this.fail(thrown);
     }
-  }
-
-  #fail(thrown: unknown) {
-    this.failure = sentenceOf(thrown);
-    this.faults = thrown instanceof Problem ? thrown.faults : [];
-  }
-
-  #clearFailure() {
-    this.failure = undefined;
-    this.faults = [];
-    this.conflict = undefined;
   }
 }

@@ -11,6 +11,7 @@
       title: 'Everywhere',
       keys: [
         ['?', 'this page'],
+        ['N', 'new figure, on the list'],
         ['Ctrl Z', 'undo'],
         ['Ctrl Y', 'redo'],
         ['Ctrl S', 'keep'],
@@ -28,6 +29,9 @@
         ['Alt ↑ ↓', 'move the row'],
         ['Ctrl Backspace', 'take the row out'],
         ['Ctrl .', 'mend what is found here'],
+        ['Ctrl Space', 'take the first cell offered'],
+        ['Alt 2 … 8', 'take another one'],
+        ['Alt O', 'lady’s chart from the man’s'],
       ],
     },
     {

@@ -1,71 +1,20 @@
 package fluidframe.e2e;
 
-import com.deque.html.axecore.playwright.AxeBuilder;
-import com.deque.html.axecore.results.Rule;
-import com.microsoft.playwright.Browser;
-import com.microsoft.playwright.BrowserType;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
-import com.microsoft.playwright.Playwright;
 import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.LoadState;
-import org.junit.jupiter.api.AfterAll;
-import org.junit.jupiter.api.AfterEach;
-import org.junit.jupiter.api.BeforeAll;
-import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
-import org.junit.jupiter.api.io.TempDir;
-import org.junit.jupiter.params.ParameterizedTest;
-import org.junit.jupiter.params.provider.ValueSource;
 
-import java.nio.file.Path;
-import java.util.ArrayList;
 import java.util.List;
-import java.util.Map;
 
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
-import static org.assertj.core.api.Assertions.assertThat;
 
 /** A coach's work in the real interface of the real program. */
-class CoachTest {
+class CoachTest extends BrowserTest {
 
     private static final List<String> EIGHT_FIGURES = List.of("Natural Turn", "Closed Change on RF", "Reverse Turn", "Whisk",
             "Chassé from Promenade", "Hesitation Change", "Reverse Turn", "Closed Change on LF");
-
-    @TempDir
-    private static Path data;
-    private static RunningProgram program;
-    private static Playwright playwright;
-    private static Browser browser;
-    private Page page;
-    private final List<String> pageErrors = new ArrayList<>();
-
-    @BeforeAll
-    static void start() throws Exception {
-        program = new RunningProgram(data);
-        program.start();
-        playwright = Playwright.create(new Playwright.CreateOptions().setEnv(Map.of("PLAYWRIGHT_SKIP_BROWSER_DOWNLOAD", "1")));
-        browser = playwright.chromium().launch(new BrowserType.LaunchOptions().setExecutablePath(Path.of("/usr/bin/chromium"))
-                .setArgs(List.of("--no-sandbox", "--disable-gpu", "--disable-background-networking")));
-    }
-
-    @AfterAll
-    static void stop() throws Exception {
-        playwright.close();
-        program.close();
-    }
-
-    @BeforeEach
-    void openPage() {
-        page = browser.newPage(new Browser.NewPageOptions().setViewportSize(1280, 800));
-        page.onPageError(pageErrors::add);
-    }
-
-    @AfterEach
-    void closePage() {
-        page.close();
-        assertThat(pageErrors).isEmpty();
-    }
 
     @Test
     void aBrokenTurnIsFoundAtItsCellAndMendedFromTheFinding() {
@@ -104,7 +53,7 @@ class CoachTest {
         page.reload();
         assertThat(page.getByText("These are your changes from before")).isVisible();
         assertThat(cell("man, step 2, Foot position")).hasValue("sd sl bk");
-        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Drop them")).click();
+        button("Drop them").click();
         assertThat(cell("man, step 2, Foot position")).hasValue("sd sl fwd");
     }
 
@@ -112,7 +61,7 @@ class CoachTest {
     void aRoutineIsBuiltMendedPlayedAndFoundAgainAfterARestart() throws Exception {
         open("routines");
         page.getByLabel("Title of a new routine").fill("Marram Point Waltz");
-        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Start it")).click();
+        button("Start it").click();
         page.getByText("Begin with").waitFor();
         for (String figure : EIGHT_FIGURES) {
             add(figure);
@@ -138,35 +87,17 @@ class CoachTest {
         assertThat(page.getByTestId("standing")).hasText("every seam can be danced");
 
         placement(0).click();
-        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Play")).click();
+        button("Play").click();
         assertThat(page.getByText("left foot to the side, backing diagonally to centre")).isVisible();
-        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Pause")).click();
+        button("Pause").click();
         page.keyboard().press("Control+s");
-        assertThat(page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Kept"))).isVisible();
+        assertThat(button("Kept")).isVisible();
 
         program.restart();
         open("routines");
         page.getByText("Marram Point Waltz").click();
         assertThat(placements()).hasCount(EIGHT_FIGURES.size());
         assertThat(page.getByTestId("standing")).hasText("every seam can be danced");
-    }
-
-    @ParameterizedTest
-    @ValueSource(strings = {"figures", "figures/waltz-natural-turn", "figures/rumba-alemana?columns=all", "routines", "routines/ferry-night-rumba", "nowhere"})
-    void everyViewIsAccessible(String view) {
-        open(view);
-        page.locator("h1").first().waitFor();
-        page.waitForFunction("document.fonts.ready.then(() => true)");
-        List<Rule> violations = new AxeBuilder(page).analyze().getViolations();
-        assertThat(violations).extracting(violation -> violation.getId() + ": " + violation.getNodes().get(0).getHtml()).isEmpty();
-    }
-
-    private void open(String view) {
-        page.navigate(program.address() + "#/" + view);
-    }
-
-    private Locator cell(String name) {
-        return page.getByLabel(name, new Page.GetByLabelOptions().setExact(true));
     }
 
     private Locator placements() {

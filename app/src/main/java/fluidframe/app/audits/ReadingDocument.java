@@ -68,11 +68,12 @@ public record ReadingDocument(List<UnreadDocument> unread, List<FindingDocument>
      * @param freeFoot  foot free afterwards
      * @param heading   where the foot looks at the end of the row
      * @param turned    turn made on the row, empty for none
+     * @param degrees   the same in degrees, to the left positive
      * @param agrees    whether turn and stated alignment agree
      */
     @Schema(name = "RowReading")
     public record RowReading(RowDocument shorthand, RowDocument wording, Double onset, Double length, String weight,
-                             String freeFoot, HeadingDocument heading, String turned, boolean agrees) {
+                             String freeFoot, HeadingDocument heading, String turned, double degrees, boolean agrees) {
     }
 
     /**
@@ -129,7 +130,7 @@ public record ReadingDocument(List<UnreadDocument> unread, List<FindingDocument>
             rows.add(new RowReading(FigureMapper.row(DraftWriter.row(step)), FigureMapper.row(wording(step)),
                     slot.map(s -> s.onset().toDouble()).orElse(null), slot.map(s -> s.length().toDouble()).orElse(null),
                     step.weight().name().toLowerCase(Locale.ROOT), free.after().get(i).shorthand(), HeadingDocument.of(entry.after()),
-                    turned(entry), entry.agrees()));
+                    turned(entry), Math.toDegrees(entry.between().plus(entry.on()).radians()), entry.agrees()));
         }
         return rows;
     }

@@ -47,7 +47,7 @@ record DerivationDocument(FigureDocument figure, List<ChangeDocument> changes) {
                 cells.add(Place.cell(part, row, column).pointer());
             }
         }
-        return Stream.concat(others, cells.stream()).toList();
+        return Stream.concat(others, cells.stream()).sorted().toList();
     }
 
     private static List<ChangeDocument> changes(FigureDraft before, FigureDraft after) {

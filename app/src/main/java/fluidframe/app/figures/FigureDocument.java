@@ -59,7 +59,8 @@ public record FigureDocument(
     /** Rows that may be repeated, counted from 1; the lady's only where they differ. */
     @JsonInclude(JsonInclude.Include.NON_NULL)
     @Schema(name = "Repeat")
-    public record RepeatDocument(int first, int last, Integer ladyFirst, Integer ladyLast, @NotNull(message = "numbers of repeats") String times) {
+    public record RepeatDocument(@Schema(requiredMode = Schema.RequiredMode.REQUIRED) int first, @Schema(requiredMode = Schema.RequiredMode.REQUIRED) int last,
+                                 Integer ladyFirst, Integer ladyLast, @NotNull(message = "numbers of repeats") String times) {
     }
 
     /** Another way of dancing some rows. */
@@ -73,7 +74,8 @@ public record FigureDocument(
 
     /** The cells of one row, counted from 1, that differ; an empty text empties the cell. */
     @Schema(name = "RowChange")
-    public record RowChangeDocument(int row, @NotNull(message = "the changed cells") RowDocument cells) {
+    public record RowChangeDocument(@Schema(requiredMode = Schema.RequiredMode.REQUIRED) int row,
+                                     @NotNull(message = "the changed cells") RowDocument cells) {
     }
 
     /** A finding that is accepted, with the reason; without a place it is accepted everywhere in the figure. */
@@ -98,6 +100,7 @@ public record FigureDocument(
 
     /** A part the figure may be used in, rows from 1. */
     @Schema(name = "Split")
-    public record SplitDocument(@NotNull(message = "a name") String name, int first, int last) {
+    public record SplitDocument(@NotNull(message = "a name") String name,
+                                @Schema(requiredMode = Schema.RequiredMode.REQUIRED) int first, @Schema(requiredMode = Schema.RequiredMode.REQUIRED) int last) {
     }
 }

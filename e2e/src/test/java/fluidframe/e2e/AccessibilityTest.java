@@ -1,0 +1,52 @@
+package fluidframe.e2e;
+
+import com.microsoft.playwright.Page;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.ValueSource;
+
+/** Every view, in both themes, on a laptop, a tablet held upright and a phone. */
+class AccessibilityTest extends BrowserTest {
+
+    @ParameterizedTest
+    @ValueSource(strings = {"figures", "figures/new?dance=tango", "figures/waltz-natural-turn", "figures/rumba-alemana?columns=all", "figures/waltz-whisk/card",
+            "routines", "routines/ferry-night-rumba", "nowhere"})
+    void everyViewIsAccessibleInBothThemes(String view) {
+        open(view);
+        assertAccessible();
+        page.getByLabel("Evening colours").click();
+        assertAccessible();
+    }
+
+    @ParameterizedTest
+    @ValueSource(strings = {"derive", "ends", "ways", "words"})
+    void everyPanelOfTheSheetIsAccessible(String panel) {
+        open("figures/rumba-basic-movement?panel=" + panel);
+        page.locator("[role=tabpanel]:not([hidden])").waitFor();
+        if (panel.equals("ways")) {
+            page.getByText("Mark steps as repeatable").click();
+            page.getByText("Add a finish").click();
+            page.getByText("Change a cell").click();
+            page.getByText("4").first().waitFor();
+        }
+        assertAccessible();
+    }
+
+    @ParameterizedTest(name = "{0} × {1}: {2}")
+    @CsvSource({"820, 1180, figures/waltz-natural-turn", "820, 1180, figures", "390, 844, figures", "390, 844, figures/waltz-whisk/card", "390, 844, figures/waltz-whisk"})
+    void smallerScreensAreAccessible(int width, int height, String view) {
+        page.setViewportSize(width, height);
+        open(view);
+        assertAccessible();
+    }
+
+    @Test
+    void theShortcutsAreListed() {
+        open("figures");
+        page.getByText("Natural Turn", new Page.GetByTextOptions().setExact(true)).waitFor();
+        press("?");
+        page.getByText("lady’s chart from the man’s").waitFor();
+        assertAccessible();
+    }
+}

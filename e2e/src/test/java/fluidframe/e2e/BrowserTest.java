@@ -1,0 +1,84 @@
+package fluidframe.e2e;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.deque.html.axecore.playwright.AxeBuilder;
+import com.microsoft.playwright.Browser;
+import com.microsoft.playwright.BrowserType;
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.Playwright;
+import com.microsoft.playwright.options.AriaRole;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import org.junit.jupiter.api.AfterAll;
+import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.BeforeAll;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.io.TempDir;
+
+/** The real program in a real browser; a page error fails the test that caused it. */
+abstract class BrowserTest {
+
+    @TempDir
+    private static Path data;
+    protected static RunningProgram program;
+    private static Playwright playwright;
+    private static Browser browser;
+    protected Page page;
+    private final List<String> pageErrors = new ArrayList<>();
+
+    @BeforeAll
+    static void start() throws Exception {
+        program = new RunningProgram(data);
+        program.start();
+        playwright = Playwright.create(new Playwright.CreateOptions().setEnv(Map.of("PLAYWRIGHT_SKIP_BROWSER_DOWNLOAD", "1")));
+        browser = playwright.chromium().launch(new BrowserType.LaunchOptions().setExecutablePath(Path.of("/usr/bin/chromium"))
+                .setArgs(List.of("--no-sandbox", "--disable-gpu", "--disable-background-networking")));
+    }
+
+    @AfterAll
+    static void stop() throws Exception {
+        playwright.close();
+        program.close();
+    }
+
+    @BeforeEach
+    void openPage() {
+        page = browser.newPage(new Browser.NewPageOptions().setViewportSize(1280, 800));
+        page.onPageError(pageErrors::add);
+    }
+
+    @AfterEach
+    void closePage() {
+        page.close();
+        assertThat(pageErrors).isEmpty();
+    }
+
+    protected final void open(String view) {
+        page.navigate(program.address() + "#/" + view);
+    }
+
+    protected final Locator cell(String name) {
+        return page.getByLabel(name, new Page.GetByLabelOptions().setExact(true));
+    }
+
+    protected final Locator button(String name) {
+        return page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(name));
+    }
+
+    protected final void press(String... keys) {
+        for (String key : keys) {
+            page.keyboard().press(key);
+        }
+    }
+
+    protected final void assertAccessible() {
+        page.locator("h1").first().waitFor();
+        page.waitForFunction("document.fonts.ready.then(() => true)");
+        assertThat(new AxeBuilder(page).analyze().getViolations())
+                .extracting(violation -> violation.getId() + ": " + violation.getNodes().get(0).getHtml()).isEmpty();
+    }
+}

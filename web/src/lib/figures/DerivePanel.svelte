@@ -1,0 +1,63 @@
+<script lang="ts">
+  import type { Part } from '$lib/api/client';
+  import { focused } from '$lib/ui/focused';
+  import type { FigureSheet, Way } from './FigureSheet.svelte';
+
+  interface Props {
+    sheet: FigureSheet;
+  }
+  let { sheet }: Props = $props();
+
+  const WAYS: (Way & { label: string })[] = [
+    { kind: 'opposite', from: 'man', label: 'Lady: natural opposite of the man' },
+    { kind: 'opposite', from: 'lady', label: 'Man: natural opposite of the lady' },
+    { kind: 'partner', from: 'man', label: 'Lady’s part, as each position asks' },
+    { kind: 'partner', from: 'lady', label: 'Man’s part, as each position asks' },
+    { kind: 'mirror', label: 'Mirror the whole figure' },
+  ];
+
+  let counts = $derived({ man: spoken('man'), lady: spoken('lady') });
+
+  function spoken(part: Part) {
+    return sheet.figure[part].map((row) => row.count ?? '').join(' ');
+  }
+</script>
+
+{#if sheet.proposal}
+  {@const proposal = sheet.proposal}
+  <section aria-label="What changes">
+    <h3 class="text-base">{proposal.changes.length === 0 ? 'Nothing would change.' : 'This would change'}</h3>
+    <ul class="mt-2 max-h-64 overflow-y-auto">
+      {#each proposal.changes as change (change.pointer)}
+        <li class="grid grid-cols-[1.2fr_1fr_1fr] gap-2 border-t border-line py-1">
+          <span class="text-soft">{change.wording}</span>
+          <span class="line-through decoration-1">{change.before || 'nothing'}</span>
+          <strong>{change.after || 'nothing'}</strong>
+        </li>
+      {/each}
+    </ul>
+    <div class="mt-3 flex gap-2">
+      <button class="act act-main" {@attach focused} disabled={proposal.changes.length === 0} onclick={() => sheet.acceptProposal()}>Accept</button>
+      <button class="act" onclick={() => (sheet.proposal = undefined)}>Leave as it is</button>
+    </div>
+  </section>
+{:else}
+  <div class="flex flex-col items-stretch gap-2">
+    {#each WAYS as way (way.label)}
+      <button class="act" onclick={() => sheet.propose({ kind: way.kind, from: way.from })}>{way.label}</button>
+    {/each}
+    <form
+      class="mt-2 space-y-2 border-t-[1.5px] border-line pt-3"
+      onsubmit={(event) => {
+        event.preventDefault();
+        const form = new FormData(event.currentTarget);
+        void sheet.propose({ kind: 'retime', man: String(form.get('man')), lady: String(form.get('lady')) });
+      }}
+    >
+      <h3 class="text-base">Lay the same steps on another count</h3>
+      <label class="flex items-center gap-2"><span class="w-12">Man</span><input name="man" class="field min-w-0 flex-1" value={counts.man} /></label>
+      <label class="flex items-center gap-2"><span class="w-12">Lady</span><input name="lady" class="field min-w-0 flex-1" value={counts.lady} /></label>
+      <button class="act">Show what changes</button>
+    </form>
+  </div>
+{/if}

@@ -1,0 +1,76 @@
+<script lang="ts">
+  import type { Figure, Relation } from '$lib/api/client';
+  import { reference } from '$lib/reference/reference.svelte';
+  import Choice from '$lib/ui/Choice.svelte';
+  import ListField from '$lib/ui/ListField.svelte';
+  import type { FigureSheet } from './FigureSheet.svelte';
+
+  interface Props {
+    sheet: FigureSheet;
+  }
+  let { sheet }: Props = $props();
+
+  const ENDS = [
+    { key: 'start', label: 'Starts in' },
+    { key: 'end', label: 'Ends in' },
+  ] as const;
+  let positions = $derived(reference.notation.positions.map((term) => ({ value: term.shorthand, label: term.wording })));
+  let holds = $derived(reference.notation.holds.map((term) => ({ value: term.shorthand, label: term.wording })));
+  const PROXIMITIES = ['contact', 'extended'].map((value) => ({ value, label: value }));
+  const SCHOOLS = ['classic', 'contemporary', 'bounce', 'glide'].map((value) => ({ value, label: value }));
+
+  function change(key: 'start' | 'end', part: Partial<Relation>) {
+    const next = { ...sheet.figure[key], ...part };
+    if (!next.proximity) delete next.proximity;
+    sheet.set({ [key]: next });
+  }
+
+  function school(part: 'man' | 'lady', chosen: string) {
+    const next = { ...sheet.figure.school, [part]: chosen || undefined };
+    sheet.set({ school: next.man || next.lady ? next : undefined });
+  }
+
+  function flag(key: keyof Pick<Figure, 'sameFoot' | 'insistsOnAlignment'>, on: boolean) {
+    sheet.set({ [key]: on });
+  }
+</script>
+
+<div class="space-y-4">
+  {#each ENDS as { key, label } (key)}
+    <fieldset class="flex flex-wrap items-center gap-2">
+      <legend class="mb-1 font-semibold">{label}</legend>
+      <Choice label="Position" options={positions} value={sheet.figure[key].position} onchange={(position) => change(key, { position })} />
+      <Choice label="Hold" options={holds} value={sheet.figure[key].hold} onchange={(hold) => change(key, { hold })} />
+      <Choice label="How near" any="close" options={PROXIMITIES} value={sheet.figure[key].proximity ?? ''} onchange={(proximity) => change(key, { proximity })} />
+    </fieldset>
+  {/each}
+  <ListField
+    id="field-startAlignments"
+    label="The man may start"
+    hint="one alignment a line, the charted one first: f DW"
+    value={sheet.figure.startAlignments ?? []}
+    onchange={(startAlignments) => sheet.set({ startAlignments })}
+  />
+  <div class="space-y-2">
+    <label class="flex items-center gap-2">
+      <input type="checkbox" class="size-5 accent-ink" checked={sheet.figure.insistsOnAlignment} onchange={(event) => flag('insistsOnAlignment', event.currentTarget.checked)} />
+      These alignments bind even though the dance stays on the spot
+    </label>
+    <label class="flex items-center gap-2">
+      <input type="checkbox" class="size-5 accent-ink" checked={sheet.figure.sameFoot} onchange={(event) => flag('sameFoot', event.currentTarget.checked)} />
+      Both start with the same foot
+    </label>
+  </div>
+  <fieldset class="flex flex-wrap items-center gap-2">
+    <legend class="mb-1 font-semibold">Charts are written in the school</legend>
+    <Choice label="Man" any="any" options={SCHOOLS} value={sheet.figure.school?.man ?? ''} onchange={(chosen) => school('man', chosen)} />
+    <Choice label="Lady" any="any" options={SCHOOLS} value={sheet.figure.school?.lady ?? ''} onchange={(chosen) => school('lady', chosen)} />
+    <Choice
+      label="“a” is"
+      any="a quarter"
+      options={[{ value: 'triplet', label: 'a third' }]}
+      value={sheet.figure.feel ?? ''}
+      onchange={(feel) => sheet.set({ feel: feel || undefined })}
+    />
+  </fieldset>
+</div>

@@ -1,0 +1,82 @@
+<script lang="ts">
+  import type { ColumnKey, Part, Row, Variation } from '$lib/api/client';
+  import { reference } from '$lib/reference/reference.svelte';
+  import Trash2 from '@lucide/svelte/icons/trash-2';
+
+  interface Props {
+    /** Where it stands in the figure, for naming its fields. */
+    pointer: string;
+    variation: Variation;
+    /** The names it may have; any if there are none. */
+    names?: string[];
+    onchange: (variation: Variation) => void;
+    onremove: () => void;
+  }
+  let { pointer, variation, names, onchange, onremove }: Props = $props();
+
+  const PARTS: Part[] = ['man', 'lady'];
+  interface Line {
+    part: Part;
+    row: number;
+    column: ColumnKey;
+    text: string;
+  }
+  let lines = $derived<Line[]>(
+    PARTS.flatMap((part) =>
+      (variation[part] ?? []).flatMap(({ row, cells }) =>
+        Object.entries(cells).map(([column, text]) => ({ part, row, column: column as ColumnKey, text: text ?? '' })),
+      ),
+    ),
+  );
+
+  function write(next: Line[]) {
+    const rows = (part: Part) => {
+      const own = next.filter((line) => line.part === part);
+      return [...new Set(own.map((line) => line.row))].sort((a, b) => a - b).map((row) => ({
+        row,
+        cells: Object.fromEntries(own.filter((line) => line.row === row).map((line) => [line.column, line.text])) as Row,
+      }));
+    };
+    onchange({ ...variation, man: rows('man'), lady: rows('lady') });
+  }
+
+  function amend(index: number, change: Partial<Line>) {
+    write(lines.with(index, { ...lines[index]!, ...change }));
+  }
+
+  function add() {
+    const taken = lines.filter((line) => line.part === 'man').map((line) => line.row);
+    const row = taken.length === 0 ? 1 : Math.max(...taken);
+    const used = lines.filter((line) => line.part === 'man' && line.row === row).map((line) => line.column);
+    const column = (['turn', 'alignment', 'footwork', 'body', 'relation'] as const).find((key) => !used.includes(key)) ?? 'note';
+    write([...lines, { part: 'man', row, column, text: '' }]);
+  }
+</script>
+
+<fieldset class="rounded-lg border-[1.5px] border-line p-2" id={`field-${pointer}`} tabindex="-1">
+  <legend class="sr-only">{variation.name}</legend>
+  <div class="flex gap-2">
+    {#if names}
+      <select class="field flex-1" aria-label="School" value={variation.name} onchange={(event) => onchange({ ...variation, name: event.currentTarget.value })}>
+        {#each names as name (name)}<option>{name}</option>{/each}
+      </select>
+    {:else}
+      <input class="field min-w-0 flex-1" aria-label="Name" value={variation.name} onchange={(event) => onchange({ ...variation, name: event.currentTarget.value })} />
+    {/if}
+    <button class="act" aria-label={`Remove ${variation.name}`} onclick={onremove}><Trash2 size={16} /></button>
+  </div>
+  {#each lines as line, index (index)}
+    <div class="mt-1 grid grid-cols-[5rem_3.5rem_1fr_1.2fr_auto] gap-1">
+      <select class="field px-1" aria-label="Part" value={line.part} onchange={(event) => amend(index, { part: event.currentTarget.value as Part })}>
+        {#each PARTS as part (part)}<option>{part}</option>{/each}
+      </select>
+      <input class="field px-2" aria-label="Step" inputmode="numeric" value={line.row} onchange={(event) => amend(index, { row: Number(event.currentTarget.value) || 1 })} />
+      <select class="field min-w-0 px-1" aria-label="Column" value={line.column} onchange={(event) => amend(index, { column: event.currentTarget.value as ColumnKey })}>
+        {#each reference.notation.columns as column (column.key)}<option value={column.key}>{column.title}</option>{/each}
+      </select>
+      <input class="field min-w-0 px-2" aria-label="Instead" value={line.text} onchange={(event) => amend(index, { text: event.currentTarget.value })} />
+      <button class="act px-2" aria-label="Remove this change" onclick={() => write(lines.toSpliced(index, 1))}><Trash2 size={14} /></button>
+    </div>
+  {/each}
+  <button class="act mt-1" onclick={add}>Change a cell</button>
+</fieldset>

@@ -1,0 +1,101 @@
+<script lang="ts">
+  import type { Figure, Variation } from '$lib/api/client';
+  import Trash2 from '@lucide/svelte/icons/trash-2';
+  import type { FigureSheet } from './FigureSheet.svelte';
+  import RepeatTable from './RepeatTable.svelte';
+  import VariationEditor from './VariationEditor.svelte';
+
+  interface Props {
+    sheet: FigureSheet;
+  }
+  let { sheet }: Props = $props();
+
+  const SCHOOLS = ['classic', 'contemporary', 'bounce', 'glide'];
+  type Lists = 'timings' | 'splits' | 'finishes' | 'schools';
+
+  function list<K extends Lists>(key: K): NonNullable<Figure[K]> {
+    return (sheet.figure[key] ?? []) as NonNullable<Figure[K]>;
+  }
+
+  function variations(key: 'finishes' | 'schools', next: Variation[]) {
+    sheet.set({ [key]: next });
+  }
+
+  function number(text: string) {
+    return Number.parseInt(text, 10) || 1;
+  }
+
+  let counts = $derived({
+    man: sheet.figure.man.map((row) => row.count ?? '').join(' '),
+    lady: sheet.figure.lady.map((row) => row.count ?? '').join(' '),
+  });
+</script>
+
+<div class="space-y-5">
+  <section aria-label="Other timings">
+    <h3 class="text-base">Other timings of the same steps</h3>
+    {#each list('timings') as timing, index (index)}
+      <div class="mt-1 grid grid-cols-[1fr_1.3fr_1.3fr_auto] gap-1">
+        {#each ['name', 'man', 'lady'] as const as key (key)}
+          <input
+            id={`field-timings/${index}/${key}`}
+            class={['field min-w-0 px-2', sheet.finding(`/timings/${index}/${key}`) && 'border-madder text-madder']}
+            aria-label={`Timing ${index + 1}, ${key}`}
+            value={timing[key]}
+            onchange={(event) => sheet.set({ timings: list('timings').with(index, { ...timing, [key]: event.currentTarget.value }) })}
+          />
+        {/each}
+        <button class="act px-2" aria-label="Remove timing" onclick={() => sheet.set({ timings: list('timings').toSpliced(index, 1) })}><Trash2 size={14} /></button>
+      </div>
+    {/each}
+    <button class="act mt-1" onclick={() => sheet.set({ timings: [...list('timings'), { name: 'another timing', ...counts }] })}>Add a timing</button>
+  </section>
+
+  <section aria-label="Parts of the figure">
+    <h3 class="text-base">Parts it may be used in</h3>
+    {#each list('splits') as split, index (index)}
+      <div class="mt-1 grid grid-cols-[1fr_4rem_4rem_auto] gap-1">
+        <input class="field min-w-0 px-2" aria-label={`Part ${index + 1}, name`} value={split.name} onchange={(event) => sheet.set({ splits: list('splits').with(index, { ...split, name: event.currentTarget.value }) })} />
+        {#each ['first', 'last'] as const as key (key)}
+          <input class="field px-2" inputmode="numeric" aria-label={`Part ${index + 1}, ${key} step`} value={split[key]} onchange={(event) => sheet.set({ splits: list('splits').with(index, { ...split, [key]: number(event.currentTarget.value) }) })} />
+        {/each}
+        <button class="act px-2" aria-label="Remove part" onclick={() => sheet.set({ splits: list('splits').toSpliced(index, 1) })}><Trash2 size={14} /></button>
+      </div>
+    {/each}
+    <button class="act mt-1" onclick={() => sheet.set({ splits: [...list('splits'), { name: 'first half', first: 1, last: Math.ceil(sheet.figure.man.length / 2) }] })}>Add a part</button>
+  </section>
+
+  <section aria-label="Repeats">
+    <h3 class="text-base">Steps that may be repeated</h3>
+    {#if sheet.figure.repeat}
+      {@const unit = sheet.figure.repeat}
+      <div class="mt-1 flex flex-wrap items-center gap-2">
+        from <input class="field w-14 px-2" inputmode="numeric" aria-label="First step" value={unit.first} onchange={(event) => sheet.set({ repeat: { ...unit, first: number(event.currentTarget.value) } })} />
+        to <input class="field w-14 px-2" inputmode="numeric" aria-label="Last step" value={unit.last} onchange={(event) => sheet.set({ repeat: { ...unit, last: number(event.currentTarget.value) } })} />
+        danced <input id="field-repeat/times" class={['field w-20 px-2', sheet.finding('/repeat/times') && 'border-madder text-madder']} aria-label="Times" value={unit.times} onchange={(event) => sheet.set({ repeat: { ...unit, times: event.currentTarget.value } })} /> times
+        <button class="act px-2" aria-label="No repeats" onclick={() => sheet.set({ repeat: undefined })}><Trash2 size={14} /></button>
+      </div>
+      <RepeatTable rows={sheet.reading.repeats} />
+    {:else}
+      <button class="act mt-1" onclick={() => sheet.set({ repeat: { first: 1, last: sheet.figure.man.length, times: '1-4' } })}>Mark steps as repeatable</button>
+    {/if}
+  </section>
+
+  {#each [{ key: 'finishes', title: 'Other finishes', add: 'Add a finish', name: 'underturned' }, { key: 'schools', title: 'In other schools', add: 'Add a school', name: 'contemporary' }] as const as kind (kind.key)}
+    <section aria-label={kind.title}>
+      <h3 class="text-base">{kind.title}</h3>
+      <div class="mt-1 space-y-2">
+        {#each list(kind.key) as variation, index (index)}
+          <VariationEditor
+            pointer={`${kind.key}/${index}`}
+            {variation}
+            names={kind.key === 'schools' ? SCHOOLS : undefined}
+            onchange={(next) => variations(kind.key, list(kind.key).with(index, next))}
+            onremove={() => variations(kind.key, list(kind.key).toSpliced(index, 1))}
+          />
+        {/each}
+      </div>
+      <button class="act mt-1" onclick={() => variations(kind.key, [...list(kind.key), { name: kind.name }])}>{kind.add}</button>
+    </section>
+  {/each}
+</div>

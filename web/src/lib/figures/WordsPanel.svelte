@@ -1,0 +1,38 @@
+<script lang="ts">
+  import { reference } from '$lib/reference/reference.svelte';
+  import ListField from '$lib/ui/ListField.svelte';
+  import type { FigureSheet } from './FigureSheet.svelte';
+
+  interface Props {
+    sheet: FigureSheet;
+  }
+  let { sheet }: Props = $props();
+
+  const LISTS = [
+    { key: 'cues', label: 'Cues', hint: 'how to do it well, one a line' },
+    { key: 'faults', label: 'Faults', hint: 'what goes wrong, one a line' },
+    { key: 'drills', label: 'Drills', hint: 'exercises, one a line' },
+    { key: 'follows', label: 'Follows', hint: 'ids of figures listed before it' },
+    { key: 'precedes', label: 'Precedes', hint: 'ids of figures listed after it' },
+  ] as const;
+
+  function heed(tag: string, on: boolean) {
+    const others = (sheet.figure.cautions ?? []).filter((other) => other !== tag);
+    sheet.set({ cautions: on ? [...others, tag] : others });
+  }
+</script>
+
+<div class="space-y-4">
+  {#each LISTS as { key, label, hint } (key)}
+    <ListField id={`field-${key}`} {label} {hint} value={sheet.figure[key] ?? []} onchange={(lines) => sheet.set({ [key]: lines })} />
+  {/each}
+  <fieldset id="field-cautions" tabindex="-1">
+    <legend class="font-semibold">Cautions</legend>
+    {#each reference.notation.cautions as caution (caution.shorthand)}
+      <label class="mt-1 flex gap-2">
+        <input type="checkbox" class="mt-0.5 size-5 shrink-0 accent-ink" checked={sheet.figure.cautions?.includes(caution.shorthand)} onchange={(event) => heed(caution.shorthand, event.currentTarget.checked)} />
+        <span><strong>{caution.shorthand}</strong> <span class="text-soft">{caution.wording}</span></span>
+      </label>
+    {/each}
+  </fieldset>
+</div>

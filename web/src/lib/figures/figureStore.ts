@@ -1,0 +1,14 @@
+import { api, required, type Figure } from '$lib/api/client';
+import type { Store, Stored } from '$lib/ui/Keeper.svelte';
+
+function stored(answer: { data?: Figure; error?: unknown; response: Response }): Stored<Figure> {
+  return { document: required(answer), tag: answer.response.headers.get('ETag') ?? '' };
+}
+
+export const figureStore: Store<Figure> = {
+  kind: 'figure',
+  load: async (id) => stored(await api.GET('/api/figures/{id}', { params: { path: { id } } })),
+  create: async (body) => stored(await api.POST('/api/figures', { body })),
+  replace: async (body, tag) =>
+    stored(await api.PUT('/api/figures/{id}', { params: { path: { id: body.id }, header: { 'If-Match': tag } }, body })),
+};

@@ -1,0 +1,165 @@
+import { Problem, sentenceOf } from '$lib/api/client';
+import type { Fault } from '$lib/api/client';
+import { dropDraft, findDraft, keepDraft } from './Draft';
+import { History } from './History.svelte';
+import { same } from './same';
+
+/** A document as it is stored, with the tag of its revision; without a tag it is not stored yet. */
+export interface Stored<T> {
+  document: T;
+  tag: string;
+}
+
+/** Where documents of one kind are stored. */
+export interface Store<T> {
+  kind: string;
+  load(id: string): Promise<Stored<T>>;
+  create(document: T): Promise<Stored<T>>;
+  replace(document: T, tag: string): Promise<Stored<T>>;
+}
+
+/** What is opened: what is stored, and the work on it that was left unkept. */
+export interface Opened<T> {
+  stored: Stored<T>;
+  unkept?: Stored<T>;
+}
+
+/** Opens a stored document; one that is known only as unkept work opens as new. */
+export async function opened<T>(store: Store<T>, id: string): Promise<Opened<T>> {
+  const draft = findDraft<T>(store.kind, id);
+  const unkept = draft && { document: draft.value, tag: draft.tag };
+  try {
+    return { stored: await store.load(id), unkept };
+  } catch (thrown) {
+    if (unkept && unkept.tag === '' && thrown instanceof Problem && thrown.status === 404) return { stored: unkept };
+    throw thrown;
+  }
+}
+
+/** A document under work: every earlier state of it, what is stored, and what went wrong with storing it. */
+export abstract class Keeper<T extends { id: string }> {
+  protected readonly history: History<T>;
+  #store: Store<T>;
+  #stored = $state.raw<T>()!;
+  #tag = $state('');
+
+  failure = $state<string>();
+  faults = $state.raw<Fault[]>([]);
+  conflict = $state.raw<T>();
+  recovered = $state(false);
+  keeping = $state(false);
+
+  constructor(store: Store<T>, { stored, unkept }: Opened<T>) {
+    this.#store = store;
+    this.#stored = stored.document;
+    this.#tag = stored.tag;
+    this.history = new History(stored.document);
+    if (unkept) {
+      this.history.change(unkept.document);
+      this.#tag = unkept.tag;
+      this.recovered = true;
+    }
+  }
+
+  /** Called after every change of the document. */
+  protected abstract changed(): void;
+
+  protected get document(): T {
+    return this.history.present;
+  }
+
+  get isNew() {
+    return this.#tag === '';
+  }
+
+  get isKept() {
+    return !this.isNew && same(this.document, this.#stored);
+  }
+
+  get canUndo() {
+    return this.history.canUndo;
+  }
+
+  get canRedo() {
+    return this.history.canRedo;
+  }
+
+  undo() {
+    this.history.undo();
+    this.noteChange();
+  }
+
+  redo() {
+    this.history.redo();
+    this.noteChange();
+  }
+
+  async keep() {
+    this.keeping = true;
+    const written = this.document;
+    try {
+      const kept = this.isNew ? await this.#store.create(written) : await this.#store.replace(written, this.#tag);
+      this.#take(kept);
+      if (this.document === written) this.history.reword(kept.document);
+      this.clearFailure();
+      this.remember();
+    } catch (thrown) {
+      this.fail(thrown);
+    } finally {
+      this.keeping = false;
+    }
+  }
+
+  /** After a conflict: the stored version replaces what is here; undo brings this one back. */
+  async takeStored() {
+    this.#take(await this.#store.load(this.document.id));
+    this.history.change(this.#stored);
+    this.clearFailure();
+    this.noteChange();
+  }
+
+  /** After a conflict: what is here replaces the stored version. */
+  async keepOver() {
+    this.#take(await this.#store.load(this.document.id));
+    await this.keep();
+  }
+
+  discardRecovered() {
+    this.recovered = false;
+    this.undo();
+  }
+
+  protected change(next: T) {
+    this.history.change(next);
+    this.noteChange();
+  }
+
+  protected noteChange() {
+    this.remember();
+    this.changed();
+  }
+
+  protected remember() {
+    const { kind } = this.#store;
+    if (this.isKept) dropDraft(kind, this.document.id);
+    else keepDraft(kind, this.document.id, { value: this.document, tag: this.#tag });
+  }
+
+  protected fail(thrown: unknown) {
+    this.failure = sentenceOf(thrown);
+    this.faults = thrown instanceof Problem ? thrown.faults : [];
+    if (thrown instanceof Problem && thrown.status === 409) this.conflict = thrown.stored as T;
+  }
+
+  protected clearFailure() {
+    this.failure = undefined;
+    this.faults = [];
+    this.conflict = undefined;
+    this.recovered = false;
+  }
+
+  #take({ document, tag }: Stored<T>) {
+    this.#stored = document;
+    this.#tag = tag;
+  }
+}

@@ -1,0 +1,96 @@
+<script lang="ts">
+  import { api, required, sentenceOf, type Cards } from '$lib/api/client';
+  import Choice from '$lib/ui/Choice.svelte';
+  import Message from '$lib/ui/Message.svelte';
+  import { settings } from '$lib/ui/settings.svelte';
+  import { router } from 'svelte-spa-router';
+
+  let cards = $state.raw<Cards>();
+  let failure = $state<string>();
+  let part = $state('');
+  let id = $derived((router.params as Record<string, string> | undefined)?.id ?? '');
+
+  $effect(() => {
+    const query = { titles: settings.titles, footwork: settings.footwork };
+    api.GET('/api/figures/{id}/cards', { params: { path: { id }, query } }).then(
+      (answer) => {
+        try {
+          cards = required(answer);
+          failure = undefined;
+        } catch (thrown) {
+          failure = sentenceOf(thrown);
+        }
+      },
+      (thrown) => (failure = sentenceOf(thrown)),
+    );
+  });
+</script>
+
+<div class="mx-auto max-w-6xl px-6 py-5 print:p-0">
+  <div class="mb-4 flex flex-wrap items-center gap-2 print:hidden">
+    <a class="act" href={`#/figures/${id}`}>Sheet</a>
+    <Choice label="For" any="both" value={part} options={(cards?.parts ?? []).map((card) => ({ value: card.part, label: card.dancer }))} onchange={(chosen) => (part = chosen)} />
+    <Choice
+      label="Called"
+      value={settings.titles}
+      options={[
+        { value: 'man-lady', label: 'man and lady' },
+        { value: 'leader-follower', label: 'leader and follower' },
+      ]}
+      onchange={(titles) => settings.call(titles)}
+    />
+    <Choice
+      label="Footwork in"
+      value={settings.footwork}
+      options={[
+        { value: 'edges', label: 'balls, flats and edges' },
+        { value: 'classic', label: 'heels and toes' },
+      ]}
+      onchange={(school) => settings.sayFootwork(school)}
+    />
+    <span class="ml-auto flex gap-2">
+      <a class="act" href={`/api/figures/${id}/charts`} download={`${id}.csv`}>Charts as CSV</a>
+      <button class="act act-main" onclick={() => window.print()}>Print</button>
+    </span>
+  </div>
+  {#if failure}
+    <Message sentence={failure}><a class="act" href="#/figures">Back to the figures</a></Message>
+  {:else if cards}
+    <h1 class="text-4xl">{cards.title}</h1>
+    <p class="text-soft">{cards.dance}</p>
+    <div class={['mt-4 grid gap-4', part === '' && 'lg:grid-cols-2 print:grid-cols-1']}>
+      {#each cards.parts.filter((card) => part === '' || card.part === part) as card (card.part)}
+        <section class="panel p-5 print:border-0 print:p-0" aria-label={card.dancer}>
+          <h2 class={['border-b-4 pb-1 text-2xl', card.part === 'man' ? 'border-spruce' : 'border-dashed border-madder']}>{card.dancer}</h2>
+          <p class="mt-2">{card.opening}</p>
+          <ol class="mt-2">
+            {#each card.lines as line, index (index)}
+              <li class="grid grid-cols-[3.5rem_1fr] gap-2 border-t border-line py-2 text-lg leading-snug">
+                <span class="font-title text-2xl font-semibold">{line.count}</span>
+                <span>{line.text}</span>
+              </li>
+            {/each}
+          </ol>
+          <p class="border-t border-line pt-2">{card.closing}</p>
+        </section>
+      {/each}
+    </div>
+    <div class="mt-4 grid gap-4 md:grid-cols-3">
+      {#each [{ title: 'Do', lines: cards.cues }, { title: 'Mind', lines: cards.faults }, { title: 'Practise', lines: cards.drills }] as list (list.title)}
+        {#if list.lines.length > 0}
+          <section>
+            <h2 class="text-xl">{list.title}</h2>
+            <ul class="list-disc pl-5">{#each list.lines as line (line)}<li>{line}</li>{/each}</ul>
+          </section>
+        {/if}
+      {/each}
+    </div>
+    <section class="mt-4 border-l-8 border-brass pl-4" aria-label="Cautions">
+      <h2 class="text-xl">Take care</h2>
+      {#each cards.cautions as caution (caution)}<p>{caution}</p>{/each}
+      <p>The rules of the venue and of a qualified teacher come before this page.</p>
+    </section>
+  {:else}
+    <p class="p-10 text-center text-xl text-soft">Writing the card …</p>
+  {/if}
+</div>

@@ -1,0 +1,104 @@
+<script lang="ts">
+  import { api, Problem, required, sentenceOf, type Fault, type FigureSummary } from '$lib/api/client';
+  import { begin } from '$lib/figures/newFigure';
+  import { reference } from '$lib/reference/reference.svelte';
+  import { focused } from '$lib/ui/focused';
+  import Message from '$lib/ui/Message.svelte';
+  import { push, router } from 'svelte-spa-router';
+
+  const query = new URLSearchParams(router.querystring ?? '');
+  let dance = $state(query.get('dance') || 'waltz');
+  let from = $state('blank');
+  let copyOf = $state('');
+  let csv = $state<string>();
+  let figures = $state.raw<FigureSummary[]>([]);
+  let failure = $state<string>();
+  let faults = $state.raw<Fault[]>([]);
+
+  $effect(() => {
+    api.GET('/api/figures', { params: { query: { dance } } }).then(
+      (answer) => {
+        figures = required(answer);
+        copyOf = query.get('copy') ?? figures[0]?.id ?? '';
+        if (query.get('copy')) from = 'copy';
+      },
+      (thrown) => (failure = sentenceOf(thrown)),
+    );
+  });
+
+  async function submit(event: SubmitEvent) {
+    event.preventDefault();
+    const form = new FormData(event.currentTarget as HTMLFormElement);
+    failure = undefined;
+    faults = [];
+    try {
+      const id = await begin({
+        title: String(form.get('title')),
+        dance,
+        bars: String(form.get('bars') ?? '1'),
+        steps: Math.min(64, Math.max(1, Number(form.get('steps')) || 1)),
+        copyOf: from === 'copy' ? copyOf : undefined,
+        csv: from === 'csv' ? csv : undefined,
+      });
+      await push(`/figures/${id}?focus=first`);
+    } catch (thrown) {
+      failure = sentenceOf(thrown);
+      faults = thrown instanceof Problem ? thrown.faults : [];
+    }
+  }
+
+  async function readFile(event: Event) {
+    csv = await (event.currentTarget as HTMLInputElement).files?.[0]?.text();
+  }
+
+  const WAYS = [
+    { value: 'blank', label: 'Blank charts' },
+    { value: 'copy', label: 'A copy of a figure' },
+    { value: 'csv', label: 'A CSV file of both charts' },
+  ];
+</script>
+
+<form class="mx-auto flex max-w-2xl flex-col gap-5 px-6 py-8" onsubmit={submit}>
+  <h1 class="text-4xl">A new figure</h1>
+  <label class="flex flex-col gap-1">
+    <span class="font-semibold">What is it called?</span>
+    <input class="field text-2xl" name="title" required maxlength="100" autocomplete="off" {@attach focused} />
+  </label>
+  <label class="flex flex-col gap-1">
+    <span class="font-semibold">Which dance?</span>
+    <select class="field" bind:value={dance}>
+      {#each reference.dances as each (each.id)}<option value={each.id}>{each.title}</option>{/each}
+    </select>
+  </label>
+  <fieldset class="flex flex-col gap-2">
+    <legend class="mb-1 font-semibold">Begin with</legend>
+    {#each WAYS as way (way.value)}
+      <label class="flex items-center gap-2"><input type="radio" class="size-5 accent-ink" name="from" value={way.value} bind:group={from} /> {way.label}</label>
+    {/each}
+  </fieldset>
+  {#if from === 'blank'}
+    <div class="flex gap-4">
+      <label class="flex flex-col gap-1"><span class="font-semibold">Steps</span><input class="field w-24" name="steps" inputmode="numeric" value="6" /></label>
+      <label class="flex flex-col gap-1"><span class="font-semibold">Bars</span><input class="field w-24" name="bars" value="2" /></label>
+    </div>
+  {:else if from === 'copy'}
+    <label class="flex flex-col gap-1">
+      <span class="font-semibold">Which figure?</span>
+      <select class="field" bind:value={copyOf}>
+        {#each figures as figure (figure.id)}<option value={figure.id}>{figure.title}</option>{/each}
+      </select>
+    </label>
+  {:else}
+    <label class="flex flex-col gap-1">
+      <span class="font-semibold">CSV file</span>
+      <input class="field py-2" type="file" accept=".csv,text/csv" onchange={readFile} required />
+      <span class="text-soft">One line for each step of each part, with the columns part, step, count, foot, footPosition and so on.</span>
+    </label>
+    <label class="flex flex-col gap-1"><span class="font-semibold">Bars</span><input class="field w-24" name="bars" value="2" /></label>
+  {/if}
+  {#if failure}<Message sentence={failure} {faults} />{/if}
+  <div class="flex gap-2">
+    <button class="act act-main">Open its sheet</button>
+    <a class="act" href={`#/figures?dance=${dance}`}>Back</a>
+  </div>
+</form>
