@@ -25,7 +25,7 @@ import tools.jackson.databind.node.ObjectNode;
 @TestInstance(TestInstance.Lifecycle.PER_CLASS)
 class ExchangeTest {
 
-    private static final int MUTATIONS = 1500;
+    private static final int MUTATIONS = Integer.getInteger("fluidframe.mutations", 1000);
 
     @Autowired
     private MockMvc mvc;

@@ -1,5 +1,6 @@
 package fluidframe.app.figures;
 
+import fluidframe.app.storage.StoredDocument;
 import fluidframe.app.space.HeadingDocument;
 import fluidframe.core.audit.Audit;
 import fluidframe.core.audit.Finding;
@@ -11,10 +12,7 @@ import fluidframe.core.notation.Column;
 import fluidframe.core.space.Heading;
 import fluidframe.core.text.Fraction;
 import jakarta.persistence.Entity;
-import jakarta.persistence.Id;
-import jakarta.persistence.Lob;
 import jakarta.persistence.Table;
-import jakarta.persistence.Version;
 
 import java.util.Arrays;
 import java.util.List;
@@ -23,12 +21,8 @@ import java.util.stream.Collectors;
 /** A stored figure: its document, and what lists and searches need of it without reading the document. */
 @Entity
 @Table(name = "figure")
-class FigureEntity {
+class FigureEntity extends StoredDocument {
 
-    @Id
-    private String id;
-    @Version
-    private long revision;
     private String dance;
     private String title;
     private String level;
@@ -43,14 +37,12 @@ class FigureEntity {
     private String endFacing;
     private int errors;
     private int warnings;
-    @Lob
-    private String document;
 
     protected FigureEntity() {
     }
 
     FigureEntity(Figure figure, String document) {
-        this.id = figure.id();
+        super(figure.id());
         describe(figure, document);
     }
 
@@ -72,23 +64,11 @@ class FigureEntity {
         this.endFacing = exit.facing().toString();
         this.errors = count(findings, Severity.ERROR);
         this.warnings = count(findings, Severity.WARNING);
-        this.document = newDocument;
+        write(newDocument);
     }
 
     private static int count(List<Finding> findings, Severity severity) {
-        return (int) findings.stream().filter(finding -> finding.severity() == severity).count();
-    }
-
-    String id() {
-        return id;
-    }
-
-    long revision() {
-        return revision;
-    }
-
-    String document() {
-        return document;
+        return (int) findings.stream().filter(finding -> finding.severity() == severity && !finding.isMuted()).count();
     }
 
     private static List<HeadingDocument> headings(String names) {
@@ -96,7 +76,7 @@ class FigureEntity {
     }
 
     FigureSummary summary() {
-        return new FigureSummary(id, revision, dance, title, level, bars, countText,
+        return new FigureSummary(id(), revision(), dance, title, level, bars, countText,
                 new FigureSummary.End(startFoot, startPosition, headings(startFacings)),
                 new FigureSummary.End(endFoot, endPosition, headings(endFacing)), errors, warnings);
     }

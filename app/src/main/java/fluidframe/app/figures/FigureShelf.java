@@ -1,5 +1,6 @@
 package fluidframe.app.figures;
 
+import fluidframe.app.storage.Shelf;
 import fluidframe.app.problems.ConflictException;
 import fluidframe.app.problems.Fault;
 import fluidframe.app.problems.RefusedException;
@@ -23,16 +24,20 @@ import java.util.stream.Collectors;
 
 /** Keeps figures. What goes in has been read whole and has a length; findings do not keep a figure out. */
 @Service
-public class FigureShelf {
+public class FigureShelf extends Shelf<FigureEntity> {
 
     private final FigureRepository repository;
-    private final EntityManager entityManager;
     private final JsonMapper json;
 
     FigureShelf(FigureRepository repository, EntityManager entityManager, JsonMapper json) {
+        super("figure", repository, entityManager);
         this.repository = repository;
-        this.entityManager = entityManager;
         this.json = json;
+    }
+
+    @Override
+    protected FigureDocument documentOf(FigureEntity entity) {
+        return stored(entity).document();
     }
 
     /**
@@ -70,7 +75,7 @@ public class FigureShelf {
      */
     @Transactional(readOnly = true)
     public StoredFigure get(String id) {
-        return repository.findById(id).map(this::stored).orElseThrow(() -> new UnknownException("figure", id));
+        return stored(required(id));
     }
 
     @Transactional(readOnly = true)
@@ -99,14 +104,7 @@ public class FigureShelf {
      */
     @Transactional
     public StoredFigure create(Figure figure) {
-        repository.findById(figure.id()).ifPresent(taken -> {
-            throw new ConflictException("/id: there is already a figure \"" + figure.id() + "\"; expected an id that is not taken.",
-                    stored(taken).document());
-        });
-        FigureEntity entity = new FigureEntity(figure, write(figure));
-        entityManager.persist(entity);
-        entityManager.flush();
-        return stored(entity);
+        return stored(add(new FigureEntity(figure, write(figure))));
     }
 
     /**
@@ -117,22 +115,12 @@ public class FigureShelf {
     public StoredFigure replace(String id, Figure figure, Revision revision) {
         FigureEntity entity = current(id, revision);
         entity.describe(figure, write(figure));
-        entityManager.flush();
-        return stored(entity);
+        return stored(flushed(entity));
     }
 
     @Transactional
     public void delete(String id, Revision revision) {
         repository.delete(current(id, revision));
-    }
-
-    private FigureEntity current(String id, Revision revision) {
-        FigureEntity entity = repository.findById(id).orElseThrow(() -> new UnknownException("figure", id));
-        if (entity.revision() != revision.number()) {
-            throw new ConflictException("This figure was saved elsewhere since you opened it. Your version is still here, and the stored one comes with this message.",
-                    stored(entity).document());
-        }
-        return entity;
     }
 
     private String write(Figure figure) {

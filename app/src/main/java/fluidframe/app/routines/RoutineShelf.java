@@ -1,5 +1,6 @@
 package fluidframe.app.routines;
 
+import fluidframe.app.storage.Shelf;
 import fluidframe.app.figures.FigureLeaves;
 import fluidframe.app.problems.ConflictException;
 import fluidframe.app.problems.Revision;
@@ -15,16 +16,20 @@ import java.util.stream.Collectors;
 
 /** Keeps routines. */
 @Service
-public class RoutineShelf {
+public class RoutineShelf extends Shelf<RoutineEntity> {
 
     private final RoutineRepository repository;
-    private final EntityManager entityManager;
     private final JsonMapper json;
 
     RoutineShelf(RoutineRepository repository, EntityManager entityManager, JsonMapper json) {
+        super("routine", repository, entityManager);
         this.repository = repository;
-        this.entityManager = entityManager;
         this.json = json;
+    }
+
+    @Override
+    protected RoutineDocument documentOf(RoutineEntity entity) {
+        return stored(entity).document();
     }
 
     @Transactional(readOnly = true)
@@ -42,7 +47,7 @@ public class RoutineShelf {
      */
     @Transactional(readOnly = true)
     public StoredRoutine get(String id) {
-        return repository.findById(id).map(this::stored).orElseThrow(() -> new UnknownException("routine", id));
+        return stored(required(id));
     }
 
     /**
@@ -50,14 +55,7 @@ public class RoutineShelf {
      */
     @Transactional
     public StoredRoutine create(RoutineDocument document) {
-        repository.findById(document.id()).ifPresent(taken -> {
-            throw new ConflictException("/id: there is already a routine \"" + document.id() + "\"; expected an id that is not taken.",
-                    stored(taken).document());
-        });
-        RoutineEntity entity = new RoutineEntity(document, json.writeValueAsString(document));
-        entityManager.persist(entity);
-        entityManager.flush();
-        return stored(entity);
+        return stored(add(new RoutineEntity(document, json.writeValueAsString(document))));
     }
 
     /**
@@ -67,8 +65,7 @@ public class RoutineShelf {
     public StoredRoutine replace(String id, RoutineDocument document, Revision revision) {
         RoutineEntity entity = current(id, revision);
         entity.describe(document, json.writeValueAsString(document));
-        entityManager.flush();
-        return stored(entity);
+        return stored(flushed(entity));
     }
 
     @Transactional
@@ -85,15 +82,6 @@ public class RoutineShelf {
             throw new ConflictException("The figure \"" + leaving.id() + "\" is danced in "
                     + users.stream().map(RoutineEntity::title).collect(Collectors.joining(", ")) + "; take it out there first.");
         }
-    }
-
-    private RoutineEntity current(String id, Revision revision) {
-        RoutineEntity entity = repository.findById(id).orElseThrow(() -> new UnknownException("routine", id));
-        if (entity.revision() != revision.number()) {
-            throw new ConflictException("This routine was saved elsewhere since you opened it. Your version is still here, and the stored one comes with this message.",
-                    stored(entity).document());
-        }
-        return entity;
     }
 
     private StoredRoutine stored(RoutineEntity entity) {
