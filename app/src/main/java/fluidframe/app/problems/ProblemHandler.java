@@ -51,6 +51,12 @@ class ProblemHandler extends ResponseEntityExceptionHandler {
         return problem(HttpStatus.CONFLICT, "Both kept", "Somebody else saved this at the same moment; load it again and compare.");
     }
 
+    /** What passes the book's schema may still not fit the values the program reckons with. */
+    @ExceptionHandler
+    ProblemDetail misfit(JacksonException e) {
+        return unreadable(e);
+    }
+
     @ExceptionHandler
     ProblemDetail failed(Exception e) {
         LOG.error("A request failed", e);
