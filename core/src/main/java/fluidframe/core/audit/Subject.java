@@ -1,5 +1,7 @@
 package fluidframe.core.audit;
 
+import fluidframe.core.figure.Height;
+
 import fluidframe.core.couple.Part;
 import fluidframe.core.dance.Dance;
 import fluidframe.core.figure.Chart;

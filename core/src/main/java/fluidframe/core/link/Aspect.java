@@ -3,7 +3,8 @@ package fluidframe.core.link;
 /** What is compared where two figures meet. */
 public enum Aspect {
     MAN_FREE_FOOT("man's free foot"), LADY_FREE_FOOT("lady's free foot"), ALIGNMENT("alignment"),
-    POSITION("position"), HOLD("hold"), BEAT("beat of the bar");
+    POSITION("position"), HOLD("hold"), HEIGHT("height"),
+    TRAVEL("direction of travel"), BEAT("beat of the bar"), NEIGHBOURS("listed neighbours"), LEVEL("level");
 
     private final String title;
 

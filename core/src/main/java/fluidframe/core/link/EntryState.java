@@ -2,15 +2,16 @@ package fluidframe.core.link;
 
 import fluidframe.core.couple.Part;
 import fluidframe.core.couple.Relation;
+import fluidframe.core.figure.Chart;
 import fluidframe.core.figure.Figure;
 import fluidframe.core.space.Alignment;
 import fluidframe.core.space.Heading;
 import fluidframe.core.step.Foot;
+import fluidframe.core.step.Footwork;
+import fluidframe.core.step.Step;
 import fluidframe.core.time.Beats;
 import fluidframe.core.time.CountException;
 import fluidframe.core.time.Rhythm;
-import fluidframe.core.time.Timing;
-
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Stream;
@@ -18,29 +19,38 @@ import java.util.stream.Stream;
 /**
  * How a figure needs the couple to be.
  *
- * @param manFree  the foot the man starts with
- * @param ladyFree the foot the lady starts with
- * @param facings  the man's headings it may start from, the one its charts are written for first
- * @param loose    whether any alignment will do, because the dance stays on the spot
- * @param relation position and hold
- * @param beat     where in the bar it must begin, from zero; empty where any start beat of the dance will do
- * @param rhythm   the dance's rhythm
+ * @param manFree   the foot the man starts with
+ * @param ladyFree  the foot the lady starts with
+ * @param facings   the man's headings it may start from, the one its charts are written for first
+ * @param loose     whether any alignment will do, because the dance stays on the spot
+ * @param relation  position and hold
+ * @param heelLeads whether one of them leads with the heel, and so must be lowered
+ * @param travel    which way the man moves first
+ * @param turns     whether a turn comes with the first step
+ * @param beat      where in the bar it must begin, from zero; empty where any start beat of the dance will do
+ * @param rhythm    the dance's rhythm
  */
-public record EntryState(Foot manFree, Foot ladyFree, List<Heading> facings, boolean loose, Relation relation,
-                         Optional<Beats> beat, Rhythm rhythm) {
+public record EntryState(Foot manFree, Foot ladyFree, List<Heading> facings, boolean loose, Relation relation, boolean heelLeads,
+                         Travel travel, boolean turns, Optional<Beats> beat, Rhythm rhythm) {
 
     public static EntryState of(Figure figure) {
         Heading written = figure.startHeading();
         Stream<Heading> others = figure.startAlignments().stream().map(Alignment::foot);
+        Step first = figure.man().steps().get(0);
         return new EntryState(figure.man().freeFeet().before(), figure.lady().freeFeet().before(),
                 Stream.concat(Stream.of(written), others).distinct().toList(),
-                !figure.dance().travels() && !figure.insistsOnAlignment(), figure.start(), beat(figure), figure.rhythm());
+                !figure.dance().travels() && !figure.insistsOnAlignment(), figure.start(), heelLeads(figure.man()) || heelLeads(figure.lady()),
+                Travel.beginning(figure.man()), !first.turn().between().isNone(), beat(figure), figure.rhythm());
+    }
+
+    private static boolean heelLeads(Chart chart) {
+        return chart.steps().stream().findFirst().flatMap(step -> step.footwork().first()).filter(first -> first == Footwork.Surface.HEEL).isPresent();
     }
 
     private static Optional<Beats> beat(Figure figure) {
         try {
             return Optional.of(figure.chart(Part.MAN).timing(figure.rhythm(), figure.length()))
-                    .filter(timing -> !timing.inWords()).map(Timing::start);
+                    .filter(timing -> !timing.inWords()).map(timing -> figure.rhythm().withinBar(timing.start()));
         } catch (CountException e) {
             return Optional.empty();
         }
@@ -52,5 +62,10 @@ public record EntryState(Foot manFree, Foot ladyFree, List<Heading> facings, boo
             return facing;
         }
         return facings.stream().min((a, b) -> Integer.compare(facing.turnTo(a).size(), facing.turnTo(b).size())).orElse(facing);
+    }
+
+    /** The same entry from one heading only. */
+    public EntryState from(Heading facing) {
+        return new EntryState(manFree, ladyFree, List.of(facing), loose, relation, heelLeads, travel, turns, beat, rhythm);
     }
 }

@@ -1,10 +1,14 @@
 package fluidframe.core.link;
 
-import fluidframe.core.couple.Relation;
+import fluidframe.core.figure.Chart;
 import fluidframe.core.figure.Figure;
+import fluidframe.core.figure.Height;
+import fluidframe.core.couple.Relation;
 import fluidframe.core.space.Heading;
 import fluidframe.core.space.Turn;
+import fluidframe.core.step.Action;
 import fluidframe.core.step.Foot;
+import fluidframe.core.step.Step;
 import fluidframe.core.time.Beats;
 
 /**
@@ -14,9 +18,12 @@ import fluidframe.core.time.Beats;
  * @param ladyFree the lady's free foot
  * @param facing   the man's body angle, from the line of dance the figure was danced on
  * @param relation position and hold
+ * @param up       whether one of them is still up
+ * @param travel   which way the man is moving
+ * @param checked  whether the last step checks or turns on its foot, so that another way is open
  * @param beat     where in the bar the next figure begins, from zero
  */
-public record ExitState(Foot manFree, Foot ladyFree, Heading facing, Relation relation, Beats beat) {
+public record ExitState(Foot manFree, Foot ladyFree, Heading facing, Relation relation, boolean up, Travel travel, boolean checked, Beats beat) {
 
     /** The exit as the charts are written, begun on the figure's own beat. */
     public static ExitState of(Figure figure) {
@@ -29,18 +36,29 @@ public record ExitState(Foot manFree, Foot ladyFree, Heading facing, Relation re
      * @param startsAt   where in the bar it begins, from zero
      */
     public static ExitState of(Figure figure, Turn turnedBy, Beats startsAt) {
+        boolean up = Height.end(figure.man()) != Height.LOWERED || Height.end(figure.lady()) != Height.LOWERED;
         return new ExitState(figure.man().freeFeet().last(), figure.lady().freeFeet().last(),
-                figure.man().turnAccount().end().plus(turnedBy), figure.end(),
+                figure.man().turnAccount().end().plus(turnedBy), figure.end(), up, Travel.ending(figure.man()), checks(figure.man()),
                 figure.rhythm().withinBar(startsAt.plus(figure.length())));
+    }
+
+    private static boolean checks(Chart chart) {
+        Step last = chart.steps().get(chart.steps().size() - 1);
+        return last.does(Action.CHECK) || last.does(Action.ROCK) || last.does(Action.SWIVEL) || !last.turn().on().isNone();
     }
 
     /** The same exit of a figure begun on another heading. */
     public ExitState turned(Turn by) {
-        return new ExitState(manFree, ladyFree, facing.plus(by), relation, beat);
+        return new ExitState(manFree, ladyFree, facing.plus(by), relation, up, travel, checked, beat);
+    }
+
+    /** The same exit of a figure begun so much later in the bar. */
+    public ExitState begunAt(Beats startsAt, Figure figure) {
+        return new ExitState(manFree, ladyFree, facing, relation, up, travel, checked, figure.rhythm().withinBar(startsAt.plus(figure.length())));
     }
 
     /** The same moment named from the line of dance of the next side. */
     public ExitState afterCorner() {
-        return new ExitState(manFree, ladyFree, facing.afterCorner(), relation, beat);
+        return new ExitState(manFree, ladyFree, facing.afterCorner(), relation, up, travel, checked, beat);
     }
 }

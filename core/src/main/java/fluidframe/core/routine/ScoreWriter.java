@@ -12,6 +12,7 @@ import fluidframe.core.floor.CoupleTrack;
 import fluidframe.core.link.EntryState;
 import fluidframe.core.link.ExitState;
 import fluidframe.core.link.Link;
+import fluidframe.core.link.Terms;
 import fluidframe.core.space.Alignment;
 import fluidframe.core.space.Heading;
 import fluidframe.core.space.Turn;
@@ -64,8 +65,9 @@ final class ScoreWriter {
         EntryState entry = EntryState.of(figure);
         exit.ifPresent(left -> {
             boolean corner = routine.placements().get(index - 1).cornerAfter();
-            EntryState asked = placement.start().map(alignment -> startingFrom(entry, alignment.foot())).orElse(entry);
-            seams.add(new Seam(index - 1, corner, Link.between(left, asked)));
+            EntryState asked = placement.start().map(alignment -> entry.from(alignment.foot())).orElse(entry);
+            Figure before = routine.placements().get(index - 1).figure();
+            seams.add(new Seam(index - 1, corner, Link.between(left, asked, before, figure, Terms.OPEN)));
         });
         Heading facing = placement.start().map(Alignment::foot)
                 .orElseGet(() -> exit.map(ExitState::facing).map(entry::nearestTo).orElse(figure.startHeading()));
@@ -87,10 +89,6 @@ final class ScoreWriter {
         stance = track.end();
         side += placement.cornerAfter() ? 1 : 0;
         exit = Optional.of(placement.cornerAfter() ? left.afterCorner() : left);
-    }
-
-    private static EntryState startingFrom(EntryState entry, Heading facing) {
-        return new EntryState(entry.manFree(), entry.ladyFree(), List.of(facing), entry.loose(), entry.relation(), entry.beat(), entry.rhythm());
     }
 
     private static Timing timing(Chart chart, Figure figure) {

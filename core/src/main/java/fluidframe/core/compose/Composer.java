@@ -1,0 +1,360 @@
+package fluidframe.core.compose;
+
+import fluidframe.core.compose.Composition.Piece;
+import fluidframe.core.compose.Composition.Reason;
+import fluidframe.core.figure.Figure;
+import fluidframe.core.link.Dancing;
+import fluidframe.core.link.ExitState;
+import fluidframe.core.link.Move;
+import fluidframe.core.link.Outcome;
+import fluidframe.core.link.Repertoire;
+import fluidframe.core.time.Beats;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.Collections;
+import java.util.Comparator;
+import java.util.EnumMap;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.PriorityQueue;
+import java.util.function.BooleanSupplier;
+
+/**
+ * Finds the best sequences for a wish. First the best that could still be reached is worked out for every state, length and
+ * set of required figures, leaving repetition out of account; that never says too little. Then sequences are taken
+ * up in the order of what they have plus what they could still reach, so the first to be complete is the best. Where
+ * repetition makes too many sequences promising, the search ends at a number of sequences, not at a time, so the same
+ * question has the same answer; it then says how much better an answer could be at most.
+ */
+public final class Composer {
+
+    private static final int MOST_SEQUENCES = 150_000;
+    private static final int CHECK_EVERY = 1024;
+    private static final int NEVER = Integer.MIN_VALUE / 4;
+    private static final int UNKNOWN = Integer.MIN_VALUE;
+
+    private final Repertoire repertoire;
+    private final Wish wish;
+    private final BooleanSupplier stopped;
+    private final Map<String, Integer> requiredBits = new HashMap<>();
+    private final int unit;
+    private final int most;
+    private final int least;
+    private final Map<Node, Integer> indices = new HashMap<>();
+    private final List<Node> nodes = new ArrayList<>();
+    private final List<Edge[]> edges = new ArrayList<>();
+    private final List<int[]> reach = new ArrayList<>();
+    private final Optional<Dancing> target;
+
+    private record Node(Optional<Figure> last, ExitState exit) {
+
+        @Override
+        public boolean equals(Object other) {
+            return other instanceof Node node && node.exit.equals(exit) && node.last.map(Figure::id).equals(last.map(Figure::id));
+        }
+
+        @Override
+        public int hashCode() {
+            return 31 * exit.hashCode() + last.map(Figure::id).hashCode();
+        }
+    }
+
+    /** A move in numbers: where it leads, how long it is, its points but for phrase and repetition, its bit. */
+    private record Edge(Move move, int to, int toRoundCorner, int length, int points, int bit) {
+    }
+
+    private Composer(Repertoire repertoire, Wish wish, BooleanSupplier stopped) {
+        this.repertoire = repertoire;
+        this.wish = wish;
+        this.stopped = stopped;
+        wish.required().stream().sorted().forEach(id -> requiredBits.put(id, 1 << requiredBits.size()));
+        this.unit = unit(repertoire, wish);
+        this.most = wish.most().ticks() / unit;
+        this.least = (wish.least().ticks() + unit - 1) / unit;
+        this.target = wish.to().flatMap(id -> repertoire.dancings().stream()
+                .filter(dancing -> dancing.figure().id().equals(id) && dancing.way().isAsCharted()).findFirst());
+    }
+
+    /**
+     * @param stopped asked now and then; once it says so, the best found so far is returned
+     */
+    public static Answer compose(Repertoire repertoire, Wish wish, BooleanSupplier stopped) {
+        Answer answer = search(repertoire, wish, stopped);
+        boolean none = answer.compositions().isEmpty() && answer.exact() && !stopped.getAsBoolean();
+        return none ? answer.with(Relaxations.smallest(repertoire, wish, stopped)) : answer;
+    }
+
+    static Answer search(Repertoire repertoire, Wish wish, BooleanSupplier stopped) {
+        boolean unknownTarget = wish.to().isPresent() && repertoire.dancings().stream().noneMatch(dancing -> dancing.figure().id().equals(wish.to().get()));
+        return unknownTarget ? new Answer(List.of(), true, 0, List.of()) : new Composer(repertoire, wish, stopped).search();
+    }
+
+    /** The longest time of which every figure's length is a multiple, ticks. */
+    private static int unit(Repertoire repertoire, Wish wish) {
+        int unit = 0;
+        for (Dancing dancing : repertoire.dancings()) {
+            unit = greatestCommonDivisor(unit, dancing.length().ticks());
+        }
+        return Math.max(1, greatestCommonDivisor(unit, wish.phrase().ticks()));
+    }
+
+    private static int greatestCommonDivisor(int a, int b) {
+        return b == 0 ? a : greatestCommonDivisor(b, a % b);
+    }
+
+    /** A sequence begun: what was danced last, and the sequence before it. */
+    private static final class Sequence {
+
+        private final Sequence before;
+        private final Edge edge;
+        private final boolean corner;
+        private final int node;
+        private final int length;
+        private final int mask;
+        private final int corners;
+        private final int points;
+        private final int promise;
+        private final long order;
+
+        Sequence(Sequence before, Edge edge, boolean corner, int node, int length, int mask, int corners, int points, int promise, long order) {
+            this.before = before;
+            this.edge = edge;
+            this.corner = corner;
+            this.node = node;
+            this.length = length;
+            this.mask = mask;
+            this.corners = corners;
+            this.points = points;
+            this.promise = promise;
+            this.order = order;
+        }
+    }
+
+    private Answer search() {
+        Comparator<Sequence> best = Comparator.<Sequence>comparingInt(sequence -> -sequence.promise).thenComparingInt(sequence -> -sequence.length)
+                .thenComparingLong(sequence -> sequence.order);
+        PriorityQueue<Sequence> open = new PriorityQueue<>(best);
+        long order = 0;
+        int all = (1 << requiredBits.size()) - 1;
+        for (Sequence first : beginnings()) {
+            open.add(first);
+        }
+        List<Composition> found = new ArrayList<>();
+        int taken = 0;
+        while (!open.isEmpty() && found.size() < wish.answers()) {
+            if (++taken > MOST_SEQUENCES || taken % CHECK_EVERY == 0 && stopped.getAsBoolean()) {
+                return new Answer(found, false, open.peek().promise, List.of());
+            }
+            Sequence sequence = open.poll();
+            if (sequence.edge == null && sequence.before != null) {
+                Composition composition = composition(sequence.before);
+                if (found.stream().allMatch(composition::reallyDiffersFrom)) {
+                    found.add(composition);
+                }
+                continue;
+            }
+            if (isComplete(sequence, all)) {
+                open.add(new Sequence(sequence, null, false, sequence.node, sequence.length, sequence.mask, sequence.corners, sequence.points,
+                        sequence.points, ++order));
+            }
+            for (Edge edge : edges(sequence.node)) {
+                order = extend(sequence, edge, open, order);
+            }
+        }
+        int bound = found.isEmpty() ? 0 : found.get(0).points();
+        return new Answer(found, true, bound, List.of());
+    }
+
+    private List<Sequence> beginnings() {
+        List<Sequence> firsts = new ArrayList<>();
+        if (wish.from().isPresent()) {
+            int node = index(new Node(Optional.of(wish.from().get().last()), wish.from().get().exit()));
+            firsts.add(new Sequence(null, null, false, node, 0, 0, wish.corners(), 0, Math.max(NEVER, reach(node, 0, 0, wish.corners())), 0));
+            return firsts;
+        }
+        long order = 0;
+        for (Move move : repertoire.beginnings()) {
+            if (!wish.forbidden().contains(move.dancing().figure().id())) {
+                Edge edge = edge(move, Optional.empty());
+                for (boolean corner : corners(wish.corners())) {
+                    add(null, edge, corner, 0, 0, wish.corners(), 0, firsts, ++order);
+                }
+            }
+        }
+        return firsts;
+    }
+
+    private static boolean[] corners(int left) {
+        return left > 0 ? new boolean[] {false, true} : new boolean[] {false};
+    }
+
+    private long extend(Sequence sequence, Edge edge, PriorityQueue<Sequence> open, long order) {
+        int repeats = repeats(sequence, edge);
+        long next = order;
+        if (repeats < wish.mostTimes()) {
+            int points = sequence.points - (repeats > 0 ? wish.weights().repetition() : 0);
+            for (boolean corner : corners(sequence.corners)) {
+                List<Sequence> added = new ArrayList<>();
+                add(sequence, edge, corner, sequence.length, sequence.mask, sequence.corners, points, added, ++next);
+                open.addAll(added);
+            }
+        }
+        return next;
+    }
+
+    private void add(Sequence before, Edge edge, boolean corner, int from, int mask, int cornersLeft, int points, List<Sequence> sequences, long order) {
+        int length = from + edge.length();
+        int node = corner ? edge.toRoundCorner() : edge.to();
+        int left = cornersLeft - (corner ? 1 : 0);
+        int now = points + edge.points() + phrasePoints(from);
+        int more = length > most ? NEVER : reach(node, length, mask | edge.bit(), left);
+        if (more > NEVER) {
+            sequences.add(new Sequence(before, edge, corner, node, length, mask | edge.bit(), left, now, now + more, order));
+        }
+    }
+
+    private int phrasePoints(int at) {
+        return (long) at * unit % wish.phrase().ticks() == 0 ? wish.weights().phrase() : 0;
+    }
+
+    /** How often the figure already begins in the window that ends with it. */
+    private int repeats(Sequence sequence, Edge edge) {
+        String id = edge.move().dancing().figure().id();
+        int window = wish.window().ticks() / unit;
+        int count = 0;
+        for (Sequence each = sequence; each != null && each.edge != null; each = each.before) {
+            int onset = each.length - each.edge.length();
+            if (sequence.length - onset >= window) {
+                break;
+            }
+            count += each.edge.move().dancing().figure().id().equals(id) ? 1 : 0;
+        }
+        return count;
+    }
+
+    private boolean isComplete(Sequence sequence, int all) {
+        return sequence.edge != null && sequence.length >= least && sequence.mask == all && sequence.corners == 0 && arrives(sequence.node);
+    }
+
+    private boolean arrives(int node) {
+        if (target.isEmpty()) {
+            return true;
+        }
+        return Arrays.stream(edges(node, true)).anyMatch(edge -> edge.move().dancing().equals(target.get()));
+    }
+
+    /** The most points that can still come, repetition left out; {@link #NEVER} if the wish cannot be met from here. */
+    private int reach(int node, int length, int mask, int corners) {
+        int masks = 1 << requiredBits.size();
+        int index = ((length * masks) + mask) * (wish.corners() + 1) + corners;
+        while (reach.size() <= node) {
+            reach.add(null);
+        }
+        if (reach.get(node) == null) {
+            int[] unknown = new int[(most + 1) * masks * (wish.corners() + 1)];
+            Arrays.fill(unknown, UNKNOWN);
+            reach.set(node, unknown);
+        }
+        int known = reach.get(node)[index];
+        if (known != UNKNOWN) {
+            return known;
+        }
+        boolean complete = length > 0 && length >= least && mask == masks - 1 && corners == 0 && arrives(node);
+        int bestMore = complete ? 0 : NEVER;
+        for (Edge edge : edges(node)) {
+            int longer = length + edge.length();
+            if (longer <= most) {
+                int gained = edge.points() + phrasePoints(length);
+                bestMore = Math.max(bestMore, add(gained, reach(edge.to(), longer, mask | edge.bit(), corners)));
+                if (corners > 0) {
+                    bestMore = Math.max(bestMore, add(gained, reach(edge.toRoundCorner(), longer, mask | edge.bit(), corners - 1)));
+                }
+            }
+        }
+        reach.get(node)[index] = bestMore;
+        return bestMore;
+    }
+
+    private static int add(int gained, int more) {
+        return more <= NEVER ? NEVER : gained + more;
+    }
+
+    private int index(Node node) {
+        return indices.computeIfAbsent(node, added -> {
+            nodes.add(added);
+            edges.add(null);
+            return nodes.size() - 1;
+        });
+    }
+
+    private Edge[] edges(int node) {
+        return edges(node, false);
+    }
+
+    private Edge[] edges(int node, boolean alsoForbidden) {
+        if (alsoForbidden) {
+            return edgesOf(nodes.get(node), true);
+        }
+        if (edges.get(node) == null) {
+            edges.set(node, edgesOf(nodes.get(node), false));
+        }
+        return edges.get(node);
+    }
+
+    private Edge[] edgesOf(Node node, boolean alsoForbidden) {
+        return repertoire.after(node.last(), node.exit()).stream()
+                .filter(move -> wish.bends() || move.outcome() == Outcome.HOLDS)
+                .filter(move -> alsoForbidden || !wish.forbidden().contains(move.dancing().figure().id()))
+                .map(move -> edge(move, node.last())).toArray(Edge[]::new);
+    }
+
+    private Edge edge(Move move, Optional<Figure> last) {
+        Figure figure = move.dancing().figure();
+        int points = 0;
+        for (int each : reasons(move, last).values()) {
+            points += each;
+        }
+        return new Edge(move, index(new Node(Optional.of(figure), move.exit())), index(new Node(Optional.of(figure), move.exit().afterCorner())),
+                move.dancing().length().ticks() / unit, points, requiredBits.getOrDefault(figure.id(), 0));
+    }
+
+    /** The points of a move by reason, but for phrase and repetition. */
+    private Map<Reason, Integer> reasons(Move move, Optional<Figure> last) {
+        Weights weights = wish.weights();
+        Figure figure = move.dancing().figure();
+        Map<Reason, Integer> reasons = new EnumMap<>(Reason.class);
+        reasons.put(Reason.BENDS, move.outcome() == Outcome.BENDS ? -weights.bend() : 0);
+        boolean listed = last.filter(before -> before.neighbours().precedes().contains(figure.id()) || figure.neighbours().follows().contains(before.id())).isPresent();
+        reasons.put(Reason.RECOMMENDED_LINKS, listed ? weights.neighbour() : 0);
+        reasons.put(Reason.FAVOURITES, wish.favourites().contains(figure.id()) ? weights.favourite() : 0);
+        reasons.put(Reason.NOT_AS_CHARTED, move.dancing().way().isAsCharted() ? 0 : -weights.charted());
+        return reasons;
+    }
+
+    private Composition composition(Sequence last) {
+        List<Sequence> sequences = new ArrayList<>();
+        for (Sequence each = last; each != null && each.edge != null; each = each.before) {
+            sequences.add(each);
+        }
+        Collections.reverse(sequences);
+        Map<Reason, Integer> reasons = new EnumMap<>(Reason.class);
+        for (Reason reason : Reason.values()) {
+            reasons.put(reason, 0);
+        }
+        List<Piece> pieces = new ArrayList<>();
+        Optional<Figure> before = wish.from().map(Wish.Beginning::last);
+        for (Sequence each : sequences) {
+            int onset = each.length - each.edge.length();
+            Move move = each.edge.move();
+            reasons(move, before).forEach((reason, points) -> reasons.merge(reason, points, Integer::sum));
+            reasons.merge(Reason.PHRASE_STARTS, phrasePoints(onset), Integer::sum);
+            boolean repeated = each.before != null && repeats(each.before, each.edge) > 0;
+            reasons.merge(Reason.REPETITION, repeated ? -wish.weights().repetition() : 0, Integer::sum);
+            pieces.add(new Piece(move.dancing(), move.facing(), new Beats(onset * unit), each.corner));
+            before = Optional.of(move.dancing().figure());
+        }
+        return new Composition(pieces, new Beats(last.length * unit), last.points, reasons);
+    }
+}

@@ -1,0 +1,47 @@
+package fluidframe.core.compose;
+
+import fluidframe.core.link.Dancing;
+import fluidframe.core.space.Heading;
+import fluidframe.core.time.Beats;
+import java.util.EnumMap;
+import java.util.List;
+import java.util.Map;
+
+/**
+ * One answer: figures in order, and why it scores what it does.
+ *
+ * @param steps   what is danced
+ * @param length  beats
+ * @param points  the score
+ * @param reasons the score by reason; its values add up to the points
+ */
+public record Composition(List<Piece> steps, Beats length, int points, Map<Reason, Integer> reasons) {
+
+    /**
+     * One figure in its place.
+     *
+     * @param dancing     the figure and how it is danced
+     * @param facing      the heading the man begins on
+     * @param onset       beats from the beginning
+     * @param cornerAfter whether a corner is turned after it
+     */
+    public record Piece(Dancing dancing, Heading facing, Beats onset, boolean cornerAfter) {
+    }
+
+    /** What points are given or taken for. */
+    public enum Reason {
+        BENDS, PHRASE_STARTS, RECOMMENDED_LINKS, FAVOURITES, REPETITION, NOT_AS_CHARTED
+    }
+
+    public Composition {
+        steps = List.copyOf(steps);
+        reasons = new EnumMap<>(reasons);
+    }
+
+    /** Whether another answer dances at least two other figures at other times. */
+    boolean reallyDiffersFrom(Composition other) {
+        long missing = steps.stream().filter(piece -> other.steps.stream().noneMatch(each -> each.onset().equals(piece.onset())
+                && each.dancing().figure().id().equals(piece.dancing().figure().id()))).count();
+        return missing >= Math.min(2, steps.size());
+    }
+}

@@ -1,0 +1,50 @@
+package fluidframe.core.figure;
+
+import java.util.Optional;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
+
+/**
+ * One way of dancing a figure, by the names it gives its variants.
+ *
+ * @param split   the part that is danced; all of it if empty
+ * @param finish  another finish
+ * @param timing  another count
+ * @param repeats how often its unit is danced in all
+ * @param school  another school
+ */
+public record Way(Optional<String> split, Optional<String> finish, Optional<String> timing, int repeats, Optional<String> school) {
+
+    public static final Way AS_CHARTED = new Way(Optional.empty(), Optional.empty(), Optional.empty(), 1, Optional.empty());
+
+    public boolean isAsCharted() {
+        return equals(AS_CHARTED);
+    }
+
+    public Way withSplit(String name) {
+        return new Way(Optional.of(name), finish, timing, repeats, school);
+    }
+
+    public Way withFinish(String name) {
+        return new Way(split, Optional.of(name), timing, repeats, school);
+    }
+
+    public Way withTiming(String name) {
+        return new Way(split, finish, Optional.of(name), repeats, school);
+    }
+
+    public Way withRepeats(int times) {
+        return new Way(split, finish, timing, times, school);
+    }
+
+    /** How many of its variants are not as charted. */
+    public int changes() {
+        return (int) Stream.of(split, finish, timing, school).filter(Optional::isPresent).count() + (repeats == 1 ? 0 : 1);
+    }
+
+    /** "1–3, underturned, 2 times"; empty as charted. */
+    public String wording() {
+        return Stream.of(split, finish, timing, school, repeats == 1 ? Optional.<String>empty() : Optional.of(repeats + " times"))
+                .flatMap(Optional::stream).collect(Collectors.joining(", "));
+    }
+}

@@ -1,0 +1,136 @@
+package fluidframe.core.figure;
+
+import fluidframe.core.couple.Part;
+import fluidframe.core.couple.Relation;
+import fluidframe.core.space.Alignment;
+import fluidframe.core.space.Heading;
+import fluidframe.core.space.Turn;
+import fluidframe.core.step.Step;
+import fluidframe.core.time.Beats;
+import fluidframe.core.time.Count;
+import fluidframe.core.time.CountException;
+import fluidframe.core.time.CountToken;
+import fluidframe.core.time.Slot;
+import fluidframe.core.time.Timing;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+
+/**
+ * A figure danced in one of its ways is a figure again: the same rows counted, finished, repeated or cut otherwise. So
+ * everything that is computed of a figure is computed of every way of dancing it.
+ */
+public final class Ways {
+
+    private Ways() {
+    }
+
+    /** Every way in which a figure can be danced; ways whose count has no name in the dance are left out. */
+    public static Map<Way, Figure> of(Figure figure) {
+        Variants variants = figure.variants();
+        List<Way> ways = new ArrayList<>();
+        for (Optional<String> finish : orNone(variants.finishes().stream().map(Variation::name).toList())) {
+            for (Optional<String> timing : orNone(variants.timings().stream().map(NamedTiming::name).toList())) {
+                Way way = new Way(Optional.empty(), finish, timing, 1, Optional.empty());
+                ways.add(way);
+                variants.repeat().ifPresent(unit -> unit.times().stream().filter(times -> times > 1).forEach(times -> ways.add(way.withRepeats(times))));
+                variants.splits().forEach(split -> {
+                    boolean finished = finish.map(name -> touches(named(variants.finishes(), name), split)).orElse(true);
+                    if (finished && split.last() - split.first() + 1 < figure.man().steps().size()) {
+                        ways.add(way.withSplit(split.name()));
+                    }
+                });
+            }
+        }
+        Map<Way, Figure> danced = new LinkedHashMap<>();
+        ways.forEach(way -> tried(figure, way).ifPresent(each -> danced.put(way, each)));
+        return danced;
+    }
+
+    private static List<Optional<String>> orNone(List<String> names) {
+        List<Optional<String>> all = new ArrayList<>();
+        all.add(Optional.empty());
+        names.forEach(name -> all.add(Optional.of(name)));
+        return all;
+    }
+
+    private static boolean touches(Variation finish, Split split) {
+        return finish.man().keySet().stream().anyMatch(row -> row + 1 >= split.first() && row + 1 <= split.last());
+    }
+
+    private static Optional<Figure> tried(Figure figure, Way way) {
+        try {
+            return Optional.of(danced(figure, way));
+        } catch (CountException uncountable) {
+            return Optional.empty();
+        }
+    }
+
+    /**
+     * @throws CountException           where the count has no name in the dance
+     * @throws IllegalArgumentException if the figure has no variant of that name
+     */
+    public static Figure danced(Figure figure, Way way) {
+        Variants variants = figure.variants();
+        Figure danced = way.school().map(name -> named(variants.schools(), name).applyTo(figure)).orElse(figure);
+        danced = way.finish().isPresent() ? named(variants.finishes(), way.finish().get()).applyTo(danced) : danced;
+        danced = way.timing().isPresent() ? timed(danced, way.timing().get()) : danced;
+        danced = way.repeats() > 1 ? Repeats.danced(danced, way.repeats()) : danced;
+        return way.split().isPresent() ? cut(danced, way.split().get()) : danced;
+    }
+
+    private static Variation named(List<Variation> variations, String name) {
+        return variations.stream().filter(variation -> variation.name().equals(name)).findFirst()
+                .orElseThrow(() -> new IllegalArgumentException("no variant \"" + name + "\""));
+    }
+
+    private static Figure timed(Figure figure, String name) {
+        NamedTiming timing = figure.variants().timings().stream().filter(each -> each.name().equals(name)).findFirst()
+                .orElseThrow(() -> new IllegalArgumentException("no timing \"" + name + "\""));
+        return figure.withCharts(counted(figure.man(), timing.man()), counted(figure.lady(), timing.lady()));
+    }
+
+    private static Chart counted(Chart chart, Count count) {
+        List<CountToken> tokens = count.tokens();
+        if (tokens.size() != chart.steps().size()) {
+            throw new CountException(0, "the count has " + tokens.size() + " marks for " + chart.steps().size() + " rows");
+        }
+        List<Step> steps = new ArrayList<>();
+        for (int row = 0; row < tokens.size(); row++) {
+            steps.add(chart.steps().get(row).withCount(tokens.get(row)));
+        }
+        return new Chart(chart.part(), steps);
+    }
+
+    private static Figure cut(Figure figure, String name) {
+        Split split = figure.variants().splits().stream().filter(each -> each.name().equals(name)).findFirst()
+                .orElseThrow(() -> new IllegalArgumentException("no part \"" + name + "\""));
+        Timing his = figure.man().timing(figure.rhythm(), figure.length());
+        Timing hers = figure.lady().timing(figure.rhythm(), figure.length());
+        Beats from = his.slots().get(split.first() - 1).onset();
+        Beats to = his.slots().get(split.last() - 1).end();
+        Relation before = figure.start();
+        Relation after = figure.start();
+        for (Moment moment : Moments.of(figure, his, hers)) {
+            before = moment.onset().compareTo(from) < 0 ? moment.relation() : before;
+            after = moment.onset().compareTo(to) < 0 ? moment.standing() : after;
+        }
+        boolean toTheEnd = split.last() == figure.man().steps().size();
+        Heading written = figure.man().turnAccount().start();
+        Heading there = figure.man().turnAccount().entries().get(split.first() - 1).before();
+        Turn on = written.turnTo(there);
+        Chart man = new Chart(Part.MAN, figure.man().steps().subList(split.first() - 1, split.last()));
+        List<Step> hersCut = new ArrayList<>();
+        for (int row = 0; row < hers.slots().size(); row++) {
+            Slot slot = hers.slots().get(row);
+            if (slot.onset().compareTo(from) >= 0 && slot.onset().compareTo(to) < 0) {
+                hersCut.add(figure.lady().steps().get(row));
+            }
+        }
+        List<Alignment> starts = figure.startAlignments().stream().map(alignment -> alignment.turned(on)).toList();
+        return figure.withCharts(man, new Chart(Part.LADY, hersCut)).withStart(before).withEnd(toTheEnd ? figure.end() : after)
+                .withStartAlignments(starts).withLength(to.minus(from)).withVariants(Variants.NONE);
+    }
+}

@@ -1,0 +1,26 @@
+package fluidframe.core.link;
+
+import fluidframe.core.figure.Way;
+import fluidframe.core.space.Heading;
+import java.util.List;
+import java.util.Optional;
+
+/**
+ * Something that mends a link, proved by the verdict it leads to.
+ *
+ * @param kind    what is changed
+ * @param label   what it does, for a button
+ * @param before  how the figure before is danced then
+ * @param after   how the figure after is danced then
+ * @param start   the heading the figure after starts on then; empty for the nearest
+ * @param corner  whether a corner is turned between them then
+ * @param between figures danced between them
+ * @param verdict the verdict on the last link of it
+ */
+public record Repair(Kind kind, String label, Way before, Way after, Optional<Heading> start, boolean corner, List<Move> between, Verdict verdict) {
+
+    /** What is changed, the cheapest first. */
+    public enum Kind {
+        FINISH, START, SPLIT, REPEATS, TIMING, CORNER, BRIDGE
+    }
+}

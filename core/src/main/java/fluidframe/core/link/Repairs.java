@@ -1,0 +1,141 @@
+package fluidframe.core.link;
+
+import fluidframe.core.figure.Figure;
+import fluidframe.core.figure.Split;
+import fluidframe.core.figure.Way;
+import fluidframe.core.link.Repair.Kind;
+import fluidframe.core.space.Heading;
+import fluidframe.core.time.Beats;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Optional;
+
+/**
+ * What would mend a link that does not hold, the cheapest first: another finish of the figure before, another start of the
+ * one after, a part of either, one repeat more or less, another timing, a corner, or a bridge of figures. Everything is
+ * tried, and only what leads to a better verdict is offered.
+ */
+public final class Repairs {
+
+    private static final int MOST_BRIDGES = 3;
+    private static final int LONGEST_BRIDGE_BARS = 6;
+
+    private final Repertoire repertoire;
+
+    public Repairs(Repertoire repertoire) {
+        this.repertoire = repertoire;
+    }
+
+    /**
+     * A link as it stands in a routine.
+     *
+     * @param before   the figure before and how it is danced
+     * @param entry    the heading it was begun on
+     * @param startsAt where in the bar it was begun
+     * @param after    the figure after and how it is danced
+     * @param start    the heading it must start on, if the coach insists
+     * @param corner   whether a corner is turned between them
+     */
+    public record Seam(Dancing before, Heading entry, Beats startsAt, Dancing after, Optional<Heading> start, boolean corner) {
+
+        ExitState exit() {
+            ExitState exit = before.exitFrom(entry, startsAt);
+            return corner ? exit.afterCorner() : exit;
+        }
+
+        EntryState needed() {
+            return start.map(after.entry()::from).orElse(after.entry());
+        }
+
+        Seam with(Dancing otherBefore, Dancing otherAfter, Optional<Heading> otherStart, boolean otherCorner) {
+            return new Seam(otherBefore, entry, startsAt, otherAfter, otherStart, otherCorner);
+        }
+    }
+
+    public Verdict verdict(Seam seam) {
+        return Link.between(seam.exit(), seam.needed(), seam.before().figure(), seam.after().figure(), repertoire.terms());
+    }
+
+    /** @return what mends it, the cheapest first and among equals what holds before what bends; nothing if the link holds */
+    public List<Repair> of(Seam seam) {
+        Outcome now = verdict(seam).outcome();
+        List<Repair> repairs = new ArrayList<>();
+        if (now == Outcome.HOLDS) {
+            return repairs;
+        }
+        for (Dancing other : waysOf(seam.before())) {
+            kind(seam.before(), other, true).ifPresent(kind ->
+                    offer(kind, "dance " + other.wording() + " before", seam.with(other, seam.after(), seam.start(), seam.corner()), now, repairs));
+        }
+        seam.start().ifPresent(start ->
+                offer(Kind.START, "let it start where it may", seam.with(seam.before(), seam.after(), Optional.empty(), seam.corner()), now, repairs));
+        for (Dancing other : waysOf(seam.after())) {
+            kind(seam.after(), other, false).ifPresent(kind ->
+                    offer(kind, "dance " + other.wording() + " after", seam.with(seam.before(), other, seam.start(), seam.corner()), now, repairs));
+        }
+        offer(Kind.CORNER, seam.corner() ? "no corner here" : "turn a corner here", seam.with(seam.before(), seam.after(), seam.start(), !seam.corner()), now, repairs);
+        bridges(seam, repairs);
+        repairs.sort(Comparator.comparing(Repair::kind).thenComparing(repair -> repair.verdict().outcome()).thenComparing(Repairs::length));
+        return repairs;
+    }
+
+    private static Beats length(Repair repair) {
+        return repair.between().stream().map(move -> move.dancing().length()).reduce(Beats.ZERO, Beats::plus);
+    }
+
+    private List<Dancing> waysOf(Dancing dancing) {
+        return repertoire.dancings().stream().filter(other -> other.figure().id().equals(dancing.figure().id()) && !other.equals(dancing)).toList();
+    }
+
+    /** The one thing in which two ways differ, if it leaves the other end of the figure as it was. */
+    private static Optional<Kind> kind(Dancing now, Dancing other, boolean keepsEntry) {
+        Way a = now.way();
+        Way b = other.way();
+        List<Kind> differs = new ArrayList<>();
+        add(differs, Kind.FINISH, !a.finish().equals(b.finish()));
+        add(differs, Kind.SPLIT, !a.split().equals(b.split()));
+        add(differs, Kind.REPEATS, a.repeats() != b.repeats());
+        add(differs, Kind.TIMING, !a.timing().equals(b.timing()));
+        boolean oneRepeat = Math.abs(a.repeats() - b.repeats()) <= 1;
+        boolean fits = differs.size() == 1 && oneRepeat && (!differs.contains(Kind.SPLIT) || keepsEnd(now.figure(), b, keepsEntry));
+        return fits && !(differs.contains(Kind.FINISH) && !keepsEntry) ? Optional.of(differs.get(0)) : Optional.empty();
+    }
+
+    private static boolean keepsEnd(Figure figure, Way way, boolean entry) {
+        if (way.split().isEmpty()) {
+            return true;
+        }
+        Split split = figure.variants().splits().stream().filter(each -> each.name().equals(way.split().get())).findFirst().orElseThrow();
+        return entry ? split.first() == 1 : split.last() == figure.man().steps().size();
+    }
+
+    private static void add(List<Kind> kinds, Kind kind, boolean differs) {
+        if (differs) {
+            kinds.add(kind);
+        }
+    }
+
+    private void offer(Kind kind, String label, Seam mended, Outcome now, List<Repair> repairs) {
+        Verdict verdict = verdict(mended);
+        if (verdict.outcome().compareTo(now) < 0) {
+            repairs.add(new Repair(kind, label, mended.before().way(), mended.after().way(), mended.start(), mended.corner(), List.of(), verdict));
+        }
+    }
+
+    private void bridges(Seam seam, List<Repair> repairs) {
+        Beats most = seam.before().danced().rhythm().bar().times(LONGEST_BRIDGE_BARS);
+        Dancing to = seam.after();
+        for (List<Move> chain : new Bridges(repertoire).between(Optional.of(seam.before().figure()), seam.exit(), to, most, 2 * MOST_BRIDGES + 1)) {
+            boolean wanted = !chain.isEmpty() && repairs.stream().filter(repair -> repair.kind() == Kind.BRIDGE).count() < MOST_BRIDGES;
+            if (wanted) {
+                Move last = chain.get(chain.size() - 1);
+                Verdict verdict = Link.between(last.exit(), seam.needed(), last.dancing().figure(), to.figure(), repertoire.terms());
+                if (verdict.outcome() != Outcome.BREAKS) {
+                    String names = chain.stream().map(move -> move.dancing().wording()).reduce((a, b) -> a + ", " + b).orElseThrow();
+                    repairs.add(new Repair(Kind.BRIDGE, "dance " + names + " between", seam.before().way(), to.way(), seam.start(), seam.corner(), chain, verdict));
+                }
+            }
+        }
+    }
+}
