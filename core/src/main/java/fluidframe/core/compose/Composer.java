@@ -11,10 +11,12 @@ import fluidframe.core.link.Repertoire;
 import fluidframe.core.time.Beats;
 import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.Collection;
 import java.util.Collections;
 import java.util.Comparator;
 import java.util.EnumMap;
 import java.util.HashMap;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -26,12 +28,14 @@ import java.util.function.BooleanSupplier;
  * set of required figures, leaving repetition out of account; that never says too little. Then sequences are taken
  * up in the order of what they have plus what they could still reach, so the first to be complete is the best. Where
  * repetition makes too many sequences promising, the search ends at a number of sequences, not at a time, so the same
- * question has the same answer; it then says how much better an answer could be at most.
+ * question has the same answer; then the most promising few of each length are carried through to the end, and the answer
+ * says how much better another could be at most.
  */
 public final class Composer {
 
-    private static final int MOST_SEQUENCES = 150_000;
-    private static final int CHECK_EVERY = 1024;
+    private static final int MOST_OPEN = 250_000;
+    private static final int CARRIED = 120;
+    private static final int CHECK_EVERY = 256;
     private static final int NEVER = Integer.MIN_VALUE / 4;
     private static final int UNKNOWN = Integer.MIN_VALUE;
 
@@ -46,6 +50,12 @@ public final class Composer {
     private final List<Node> nodes = new ArrayList<>();
     private final List<Edge[]> edges = new ArrayList<>();
     private final List<int[]> reach = new ArrayList<>();
+    private final Map<Group, Integer> groupIndices = new HashMap<>();
+    private final List<Group> groups = new ArrayList<>();
+    private final List<Edge[]> groupEdges = new ArrayList<>();
+    private final List<int[]> groupReach = new ArrayList<>();
+    private final List<Edge[]> listedEdges = new ArrayList<>();
+    private final int masks;
     private final Optional<Dancing> target;
 
     private record Node(Optional<Figure> last, ExitState exit) {
@@ -61,6 +71,15 @@ public final class Composer {
         }
     }
 
+    /**
+     * States after figures about which the syllabus says nothing in particular: what can follow them is the same for all of
+     * them but for the few figures it lists, so most of what they can reach is worked out once.
+     *
+     * @param lists whether the figure before lists its neighbours, so that every other one bends
+     */
+    private record Group(ExitState exit, boolean lists) {
+    }
+
     /** A move in numbers: where it leads, how long it is, its points but for phrase and repetition, its bit. */
     private record Edge(Move move, int to, int toRoundCorner, int length, int points, int bit) {
     }
@@ -71,6 +90,7 @@ public final class Composer {
         this.stopped = stopped;
         wish.required().stream().sorted().forEach(id -> requiredBits.put(id, 1 << requiredBits.size()));
         this.unit = unit(repertoire, wish);
+        this.masks = 1 << requiredBits.size();
         this.most = wish.most().ticks() / unit;
         this.least = (wish.least().ticks() + unit - 1) / unit;
         this.target = wish.to().flatMap(id -> repertoire.dancings().stream()
@@ -144,8 +164,8 @@ public final class Composer {
         List<Composition> found = new ArrayList<>();
         int taken = 0;
         while (!open.isEmpty() && found.size() < wish.answers()) {
-            if (++taken > MOST_SEQUENCES || taken % CHECK_EVERY == 0 && stopped.getAsBoolean()) {
-                return new Answer(found, false, open.peek().promise, List.of());
+            if (open.size() > MOST_OPEN || ++taken % CHECK_EVERY == 0 && stopped.getAsBoolean()) {
+                return carriedThrough(found, open.peek().promise, all);
             }
             Sequence sequence = open.poll();
             if (sequence.edge == null && sequence.before != null) {
@@ -165,6 +185,58 @@ public final class Composer {
         }
         int bound = found.isEmpty() ? 0 : found.get(0).points();
         return new Answer(found, true, bound, List.of());
+    }
+
+    /** The most promising sequences of each length, carried on to the next; what is complete among them, the best first. */
+    private Answer carriedThrough(List<Composition> proved, int bound, int all) {
+        List<List<Sequence>> byLength = new ArrayList<>();
+        for (int length = 0; length <= most; length++) {
+            byLength.add(new ArrayList<>());
+        }
+        beginnings().forEach(first -> byLength.get(first.length).add(first));
+        List<Sequence> complete = new ArrayList<>();
+        for (int length = 0; length <= most && !stopped.getAsBoolean(); length++) {
+            for (Sequence sequence : mostPromising(byLength.get(length))) {
+                if (isComplete(sequence, all)) {
+                    complete.add(sequence);
+                }
+                List<Sequence> longer = new ArrayList<>();
+                for (Edge edge : edges(sequence.node)) {
+                    extend(sequence, edge, longer, 0);
+                }
+                longer.forEach(each -> byLength.get(each.length).add(each));
+            }
+        }
+        complete.sort(Comparator.comparingInt(sequence -> -sequence.points));
+        List<Composition> found = new ArrayList<>(proved);
+        for (Sequence sequence : complete) {
+            Composition composition = composition(sequence);
+            if (found.size() < wish.answers() && found.stream().allMatch(composition::reallyDiffersFrom)) {
+                found.add(composition);
+            }
+        }
+        return new Answer(found, false, proved.isEmpty() ? bound : Math.max(bound, proved.get(0).points()), List.of());
+    }
+
+    /** At most a few, and of sequences that are at the same state after the same last figures only the best. */
+    private List<Sequence> mostPromising(List<Sequence> sequences) {
+        sequences.sort(Comparator.<Sequence>comparingInt(sequence -> -sequence.promise).thenComparingInt(sequence -> sequence.node));
+        Map<List<Object>, Sequence> kept = new LinkedHashMap<>();
+        for (Sequence sequence : sequences) {
+            if (kept.size() >= CARRIED) {
+                break;
+            }
+            kept.putIfAbsent(List.of(sequence.node, sequence.mask, sequence.corners, inWindow(sequence)), sequence);
+        }
+        return List.copyOf(kept.values());
+    }
+
+    private List<String> inWindow(Sequence sequence) {
+        List<String> ids = new ArrayList<>();
+        for (Sequence each = sequence; each != null && each.edge != null && sequence.length - (each.length - each.edge.length()) < wish.window().ticks() / unit; each = each.before) {
+            ids.add(each.edge.move().dancing().figure().id());
+        }
+        return ids;
     }
 
     private List<Sequence> beginnings() {
@@ -190,21 +262,19 @@ public final class Composer {
         return left > 0 ? new boolean[] {false, true} : new boolean[] {false};
     }
 
-    private long extend(Sequence sequence, Edge edge, PriorityQueue<Sequence> open, long order) {
+    private long extend(Sequence sequence, Edge edge, Collection<Sequence> open, long order) {
         int repeats = repeats(sequence, edge);
         long next = order;
         if (repeats < wish.mostTimes()) {
             int points = sequence.points - (repeats > 0 ? wish.weights().repetition() : 0);
             for (boolean corner : corners(sequence.corners)) {
-                List<Sequence> added = new ArrayList<>();
-                add(sequence, edge, corner, sequence.length, sequence.mask, sequence.corners, points, added, ++next);
-                open.addAll(added);
+                add(sequence, edge, corner, sequence.length, sequence.mask, sequence.corners, points, open, ++next);
             }
         }
         return next;
     }
 
-    private void add(Sequence before, Edge edge, boolean corner, int from, int mask, int cornersLeft, int points, List<Sequence> sequences, long order) {
+    private void add(Sequence before, Edge edge, boolean corner, int from, int mask, int cornersLeft, int points, Collection<Sequence> sequences, long order) {
         int length = from + edge.length();
         int node = corner ? edge.toRoundCorner() : edge.to();
         int left = cornersLeft - (corner ? 1 : 0);
@@ -242,39 +312,112 @@ public final class Composer {
         if (target.isEmpty()) {
             return true;
         }
-        return Arrays.stream(edges(node, true)).anyMatch(edge -> edge.move().dancing().equals(target.get()));
+        return repertoire.after(nodes.get(node).last(), nodes.get(node).exit()).stream()
+                .anyMatch(move -> move.dancing().equals(target.get()) && (wish.bends() || move.outcome() == Outcome.HOLDS));
     }
 
     /** The most points that can still come, repetition left out; {@link #NEVER} if the wish cannot be met from here. */
     private int reach(int node, int length, int mask, int corners) {
-        int masks = 1 << requiredBits.size();
-        int index = ((length * masks) + mask) * (wish.corners() + 1) + corners;
-        while (reach.size() <= node) {
-            reach.add(null);
-        }
-        if (reach.get(node) == null) {
-            int[] unknown = new int[(most + 1) * masks * (wish.corners() + 1)];
-            Arrays.fill(unknown, UNKNOWN);
-            reach.set(node, unknown);
-        }
-        int known = reach.get(node)[index];
-        if (known != UNKNOWN) {
-            return known;
+        int index = memory(length, mask, corners);
+        int[] known = remembered(reach, node);
+        if (known[index] != UNKNOWN) {
+            return known[index];
         }
         boolean complete = length > 0 && length >= least && mask == masks - 1 && corners == 0 && arrives(node);
-        int bestMore = complete ? 0 : NEVER;
-        for (Edge edge : edges(node)) {
+        int more = Math.max(complete ? 0 : NEVER, groupReach(group(nodes.get(node)), length, mask, corners));
+        more = Math.max(more, bestOf(listed(node), length, mask, corners));
+        known[index] = more;
+        return more;
+    }
+
+    private int groupReach(int group, int length, int mask, int corners) {
+        int index = memory(length, mask, corners);
+        int[] known = remembered(groupReach, group);
+        if (known[index] == UNKNOWN) {
+            known[index] = bestOf(groupEdges(group), length, mask, corners);
+        }
+        return known[index];
+    }
+
+    private int memory(int length, int mask, int corners) {
+        return (length * masks + mask) * (wish.corners() + 1) + corners;
+    }
+
+    private int[] remembered(List<int[]> memory, int index) {
+        while (memory.size() <= index) {
+            memory.add(null);
+        }
+        if (memory.get(index) == null) {
+            int[] unknown = new int[(most + 1) * masks * (wish.corners() + 1)];
+            Arrays.fill(unknown, UNKNOWN);
+            memory.set(index, unknown);
+        }
+        return memory.get(index);
+    }
+
+    private int bestOf(Edge[] from, int length, int mask, int corners) {
+        int best = NEVER;
+        int phrase = phrasePoints(length);
+        for (Edge edge : from) {
             int longer = length + edge.length();
             if (longer <= most) {
-                int gained = edge.points() + phrasePoints(length);
-                bestMore = Math.max(bestMore, add(gained, reach(edge.to(), longer, mask | edge.bit(), corners)));
+                int gained = edge.points() + phrase;
+                best = Math.max(best, add(gained, reach(edge.to(), longer, mask | edge.bit(), corners)));
                 if (corners > 0) {
-                    bestMore = Math.max(bestMore, add(gained, reach(edge.toRoundCorner(), longer, mask | edge.bit(), corners - 1)));
+                    best = Math.max(best, add(gained, reach(edge.toRoundCorner(), longer, mask | edge.bit(), corners - 1)));
                 }
             }
         }
-        reach.get(node)[index] = bestMore;
-        return bestMore;
+        return best;
+    }
+
+    private int group(Node node) {
+        boolean lists = node.last().map(figure -> !figure.neighbours().precedes().isEmpty()).orElse(false);
+        return groupIndices.computeIfAbsent(new Group(node.exit(), lists), added -> {
+            groups.add(added);
+            groupEdges.add(null);
+            return groups.size() - 1;
+        });
+    }
+
+    /** The moves a group has in common: as if the syllabus listed none of them. Of moves to the same state the best is kept. */
+    private Edge[] groupEdges(int group) {
+        if (groupEdges.get(group) == null) {
+            Map<List<Integer>, Edge> best = new LinkedHashMap<>();
+            for (Move move : repertoire.bodies(groups.get(group).exit())) {
+                Figure figure = move.dancing().figure();
+                boolean lists = groups.get(group).lists() || !figure.neighbours().follows().isEmpty();
+                Outcome outcome = repertoire.terms().syllabus() ? Outcome.BREAKS : lists ? Outcome.BENDS.worse(move.outcome()) : move.outcome();
+                if (isAllowed(outcome, figure)) {
+                    Edge edge = edge(new Move(move.dancing(), move.facing(), outcome, move.exit()), Optional.empty());
+                    best.merge(List.of(edge.to(), edge.length()), edge, (a, b) -> a.points() >= b.points() ? a : b);
+                }
+            }
+            groupEdges.set(group, best.values().toArray(Edge[]::new));
+        }
+        return groupEdges.get(group);
+    }
+
+    private boolean isAllowed(Outcome outcome, Figure figure) {
+        return outcome != Outcome.BREAKS && (wish.bends() || outcome == Outcome.HOLDS) && !wish.forbidden().contains(figure.id());
+    }
+
+    /** The moves to figures that the syllabus lists after the last one. */
+    private Edge[] listed(int node) {
+        while (listedEdges.size() <= node) {
+            listedEdges.add(null);
+        }
+        if (listedEdges.get(node) == null) {
+            Optional<Figure> last = nodes.get(node).last();
+            listedEdges.set(node, last.isEmpty() ? new Edge[0] : repertoire.bodies(nodes.get(node).exit()).stream()
+                    .filter(move -> isListed(last.get(), move.dancing().figure()) && isAllowed(move.outcome(), move.dancing().figure()))
+                    .map(move -> edge(move, last)).toArray(Edge[]::new));
+        }
+        return listedEdges.get(node);
+    }
+
+    private static boolean isListed(Figure before, Figure after) {
+        return before.neighbours().precedes().contains(after.id()) || after.neighbours().follows().contains(before.id());
     }
 
     private static int add(int gained, int more) {
@@ -290,24 +433,22 @@ public final class Composer {
     }
 
     private Edge[] edges(int node) {
-        return edges(node, false);
-    }
-
-    private Edge[] edges(int node, boolean alsoForbidden) {
-        if (alsoForbidden) {
-            return edgesOf(nodes.get(node), true);
-        }
         if (edges.get(node) == null) {
-            edges.set(node, edgesOf(nodes.get(node), false));
+            edges.set(node, edgesOf(nodes.get(node)));
         }
         return edges.get(node);
     }
 
-    private Edge[] edgesOf(Node node, boolean alsoForbidden) {
-        return repertoire.after(node.last(), node.exit()).stream()
-                .filter(move -> wish.bends() || move.outcome() == Outcome.HOLDS)
-                .filter(move -> alsoForbidden || !wish.forbidden().contains(move.dancing().figure().id()))
-                .map(move -> edge(move, node.last())).toArray(Edge[]::new);
+    /** Of several ways to the same state in the same time only the best is kept: nothing later can tell them apart. */
+    private Edge[] edgesOf(Node node) {
+        Map<List<Integer>, Edge> best = new LinkedHashMap<>();
+        for (Move move : repertoire.after(node.last(), node.exit())) {
+            if (isAllowed(move.outcome(), move.dancing().figure())) {
+                Edge edge = edge(move, node.last());
+                best.merge(List.of(edge.to(), edge.length()), edge, (a, b) -> a.points() >= b.points() ? a : b);
+            }
+        }
+        return best.values().toArray(Edge[]::new);
     }
 
     private Edge edge(Move move, Optional<Figure> last) {
@@ -326,7 +467,7 @@ public final class Composer {
         Figure figure = move.dancing().figure();
         Map<Reason, Integer> reasons = new EnumMap<>(Reason.class);
         reasons.put(Reason.BENDS, move.outcome() == Outcome.BENDS ? -weights.bend() : 0);
-        boolean listed = last.filter(before -> before.neighbours().precedes().contains(figure.id()) || figure.neighbours().follows().contains(before.id())).isPresent();
+        boolean listed = last.filter(before -> isListed(before, figure)).isPresent();
         reasons.put(Reason.RECOMMENDED_LINKS, listed ? weights.neighbour() : 0);
         reasons.put(Reason.FAVOURITES, wish.favourites().contains(figure.id()) ? weights.favourite() : 0);
         reasons.put(Reason.NOT_AS_CHARTED, move.dancing().way().isAsCharted() ? 0 : -weights.charted());

@@ -18,10 +18,7 @@ public final class Repertoire {
     private final List<Dancing> dancings;
     private final Terms terms;
     private final Map<Foot, List<Dancing>> byFoot = new EnumMap<>(Foot.class);
-    private final Map<From, List<Move>> moves = new HashMap<>();
-
-    private record From(Optional<String> figure, ExitState exit) {
-    }
+    private final Map<ExitState, List<Move>> moves = new HashMap<>();
 
     private Repertoire(List<Dancing> dancings, Terms terms) {
         this.dancings = List.copyOf(dancings);
@@ -42,6 +39,11 @@ public final class Repertoire {
         return new Repertoire(dancings, terms);
     }
 
+    /** The same figures with nothing remembered of what follows what. */
+    public Repertoire forgetful() {
+        return new Repertoire(dancings, terms);
+    }
+
     public List<Dancing> dancings() {
         return dancings;
     }
@@ -52,13 +54,26 @@ public final class Repertoire {
 
     /** Everything that can be danced after a figure has left the couple so; what holds before what bends. */
     public List<Move> after(Optional<Figure> last, ExitState exit) {
-        return moves.computeIfAbsent(new From(last.map(Figure::id), exit), from -> {
+        if (last.isEmpty()) {
+            return bodies(exit);
+        }
+        List<Move> found = new ArrayList<>();
+        for (Move move : bodies(exit)) {
+            Outcome outcome = move.outcome().worse(Fit.neighbours(last.get(), move.dancing().figure(), terms));
+            if (outcome != Outcome.BREAKS) {
+                found.add(outcome == move.outcome() ? move : new Move(move.dancing(), move.facing(), outcome, move.exit()));
+            }
+        }
+        found.sort((a, b) -> a.outcome().compareTo(b.outcome()));
+        return found;
+    }
+
+    /** Everything that bodies could dance after they are left so, whatever the syllabus says of it. */
+    public List<Move> bodies(ExitState exit) {
+        return moves.computeIfAbsent(exit, from -> {
             List<Move> found = new ArrayList<>();
             for (Dancing dancing : byFoot.get(exit.manFree())) {
                 Outcome outcome = Fit.of(exit, dancing.entry());
-                if (outcome != Outcome.BREAKS && last.isPresent()) {
-                    outcome = outcome.worse(Fit.neighbours(last.get(), dancing.figure(), terms));
-                }
                 if (outcome != Outcome.BREAKS) {
                     Heading facing = dancing.entry().nearestTo(exit.facing());
                     found.add(new Move(dancing, facing, outcome, dancing.exitFrom(facing, exit.beat())));
@@ -68,6 +83,7 @@ public final class Repertoire {
             return List.copyOf(found);
         });
     }
+
 
     /** The dancings that can begin a routine, each on the headings it may start from, on a start beat of its dance. */
     public List<Move> beginnings() {
