@@ -8,11 +8,13 @@
   import Keyboard from '@lucide/svelte/icons/keyboard';
   import Moon from '@lucide/svelte/icons/moon';
   import Route from '@lucide/svelte/icons/route';
+  import Waypoints from '@lucide/svelte/icons/waypoints';
   import Sun from '@lucide/svelte/icons/sun';
   import Router, { router } from 'svelte-spa-router';
   import FiguresPage from './routes/FiguresPage.svelte';
   import FigureCardPage from './routes/FigureCardPage.svelte';
   import FigureSheetPage from './routes/FigureSheetPage.svelte';
+  import LinkMapPage from './routes/LinkMapPage.svelte';
   import NewFigurePage from './routes/NewFigurePage.svelte';
   import NotFoundPage from './routes/NotFoundPage.svelte';
   import RoutineDeskPage from './routes/RoutineDeskPage.svelte';
@@ -24,6 +26,7 @@
     '/figures/new': NewFigurePage,
     '/figures/:id': FigureSheetPage,
     '/figures/:id/card': FigureCardPage,
+    '/map': LinkMapPage,
     '/routines': RoutinesPage,
     '/routines/:id': RoutineDeskPage,
     '*': NotFoundPage,
@@ -31,6 +34,7 @@
   const RAIL = [
     { path: '/figures', label: 'Figures', icon: BookOpen },
     { path: '/routines', label: 'Routines', icon: Route },
+    { path: '/map', label: 'Links', icon: Waypoints },
   ];
   let shortcuts = $state(false);
   let failure = $state<string>();

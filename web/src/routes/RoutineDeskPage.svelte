@@ -1,12 +1,14 @@
 <script lang="ts">
-  import { sentenceOf, type ScoreStep } from '$lib/api/client';
+  import { api, required, sentenceOf, type FigureSummary, type Following, type ScoreStep } from '$lib/api/client';
   import FloorPlan from '$lib/floor/FloorPlan.svelte';
   import { reference } from '$lib/reference/reference.svelte';
   import NextFigures from '$lib/routines/NextFigures.svelte';
   import { Playback } from '$lib/routines/Playback.svelte';
   import Reel from '$lib/routines/Reel.svelte';
   import { RoutineDesk } from '$lib/routines/RoutineDesk.svelte';
-  import VerdictView from '$lib/routines/VerdictView.svelte';
+  import ComposePanel from '$lib/routines/ComposePanel.svelte';
+  import Seam from '$lib/routines/Seam.svelte';
+  import WayFields from '$lib/routines/WayFields.svelte';
   import Message from '$lib/ui/Message.svelte';
   import CornerMark from '@lucide/svelte/icons/corner-left-up';
   import Pause from '@lucide/svelte/icons/pause';
@@ -22,12 +24,14 @@
 
   let desk = $state.raw<RoutineDesk>();
   let failure = $state<string>();
+  let figures = $state.raw<FigureSummary[]>([]);
   const playback = new Playback(() => desk?.score);
   onDestroy(() => playback.pause());
 
   let id = $derived((router.params as Record<string, string> | undefined)?.id ?? '');
   let query = $derived(new URLSearchParams(router.querystring ?? ''));
   let seamShown = $derived(query.get('seam') !== null && desk ? desk.seamAfter(Number(query.get('seam'))) : undefined);
+  let isComposing = $derived(query.get('compose') !== null && figures.length > 0);
   let score = $derived(desk?.score);
   let man = $derived(playback.current('man'));
   let lady = $derived(playback.current('lady'));
@@ -66,11 +70,18 @@
 
   function showSeam(placement: number) {
     desk?.select(placement);
+    void desk?.askRepairs(placement);
     address({ figure: String(placement), seam: String(placement) });
   }
 
-  function add(figure: string) {
-    desk?.add(figure);
+  async function compose() {
+    if (!desk) return;
+    figures = required(await api.GET('/api/figures', { params: { query: { dance: desk.routine.dance } } }));
+    address({ figure: String(desk.selected), compose: '1' });
+  }
+
+  function add(following: Following) {
+    desk?.add(following);
     address({ figure: String(desk?.selected ?? 0) });
   }
 
@@ -113,6 +124,15 @@
         return true;
       case 'n':
         document.querySelector<HTMLElement>('#next-figures button')?.focus();
+        return true;
+      case 'k':
+        void compose();
+        return true;
+      case 'm':
+        void desk!.mendAll();
+        return true;
+      case 'l':
+        void desk!.tryLoop();
         return true;
       case ' ':
         if (event.target instanceof HTMLButtonElement && !event.target.id.startsWith('placement-')) return false;
@@ -165,7 +185,10 @@
       <span class={['font-semibold', desk.broken > 0 ? 'text-madder' : 'text-spruce']} data-testid="standing">
         {desk.broken > 0 ? `${desk.broken} ${desk.broken === 1 ? 'seam breaks' : 'seams break'}` : 'every seam can be danced'}
       </span>
-      <span class="flex items-center gap-2">
+      <span class="flex flex-wrap items-center gap-2">
+        <button class="act" title="Compose (K)" onclick={compose}>Compose</button>
+        {#if desk.broken > 0}<button class="act" title="Mend every seam (M)" onclick={() => desk!.mendAll()}>Mend all</button>{/if}
+        <button class="act" title="Does it loop? (L)" disabled={desk.placements.length === 0} onclick={() => desk!.tryLoop()}>Loop?</button>
         <button class="act" aria-label="Undo" title="Undo (Ctrl Z)" disabled={!desk.canUndo} onclick={() => desk!.undo()}>
           <Undo2 size={18} />
         </button>
@@ -208,6 +231,27 @@
       </section>
 
       <aside class="panel flex min-h-0 flex-col overflow-y-auto p-3" aria-label="Chosen figure">
+        {#if isComposing}
+          <ComposePanel {desk} {figures} onclose={() => address({ figure: String(desk!.selected) })} />
+        {:else}
+        {#if desk.loop}
+          <section class="mb-3 rounded-lg bg-floor p-2" aria-label="Loop">
+            <p class="font-semibold">
+              {desk.loop.verdict.outcome === 'holds' ? 'It loops.' : desk.loop.roundCorner.outcome === 'holds' ? 'It loops round a corner.' : `From the end to the beginning it ${desk.loop.verdict.outcome}.`}
+            </p>
+            {#each desk.loop.completions as chain (chain.wording)}
+              <button
+                class="act mt-1 h-auto w-full justify-start py-1 text-left whitespace-normal"
+                onclick={() => {
+                  desk!.select(desk!.placements.length - 1);
+                  desk!.insert(chain.placements);
+                }}
+              >
+                Close it with {chain.wording}
+              </button>
+            {/each}
+          </section>
+        {/if}
         {#if chosen}
           <h2 class="text-xl">{chosen.title}</h2>
           <div class="mt-1 flex flex-wrap gap-2">
@@ -220,6 +264,7 @@
             <button class="act" aria-label="Take it out" onclick={() => desk!.remove()}><Trash2 size={17} /></button>
             <a class="act" href={`#/figures/${chosen.figure}`}>Sheet</a>
           </div>
+          <WayFields placement={desk.placements[desk.selected]!} onchange={(way) => desk!.dance(way)} />
           <input
             class="field mt-2"
             placeholder="A note for this figure"
@@ -234,10 +279,11 @@
             <h3 class="text-lg">The seam after it {seamShown.verdict.outcome}</h3>
             <button class="text-soft underline" onclick={() => address({ figure: String(desk!.selected) })}>close</button>
           </div>
-          <div class="mt-1"><VerdictView verdict={seamShown.verdict} /></div>
+          <div class="mt-1"><Seam verdict={seamShown.verdict} repairs={desk.repairs} onrepair={(repair) => desk!.mend(repair)} /></div>
         {/if}
         <h3 class="mt-3 mb-1 text-lg">{chosen ? 'What may come next' : 'Begin with'}</h3>
         <NextFigures next={desk.next} onadd={add} />
+        {/if}
       </aside>
     </div>
   </div>

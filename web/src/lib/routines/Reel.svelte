@@ -77,7 +77,8 @@
           <span class="font-title text-2xl leading-none font-bold">{placement.bar}{placement.beat > 1 ? `·${placement.beat}` : ''}</span>
           <span class="text-sm text-soft">{placement.bars} {placement.bars === '1' ? 'bar' : 'bars'}</span>
         </span>
-        <span class="line-clamp-2 font-semibold leading-tight">{placement.title}</span>
+        <span class="line-clamp-2 leading-tight font-semibold">{placement.title}</span>
+        {#if placement.way}<span class="truncate text-sm text-soft">{placement.way}</span>{/if}
         <span class="mt-auto flex w-full items-center justify-between">
           <AlignmentGlyph heading={placement.entry} size={26} />
           {#if placement.highlight}<Star size={16} class="fill-brass text-brass" aria-label="highlight" />{/if}

@@ -1,8 +1,10 @@
 import { api, required } from '$lib/api/client';
-import type { Placement, Routine, Score, Seam, Successor } from '$lib/api/client';
+import type { Following, Loop, NextFigures, Placement, Repair, Routine, Score, Seam } from '$lib/api/client';
 import { Keeper, opened } from '$lib/ui/Keeper.svelte';
 import { Latest } from '$lib/ui/Latest';
 import { routineStore } from './routineStore';
+
+const NOTHING_NEXT: NextFigures = { may: [], mayNot: [] };
 
 /** A routine being put together: its placements and the score the program makes of them. */
 export class RoutineDesk extends Keeper<Routine> {
@@ -10,7 +12,9 @@ export class RoutineDesk extends Keeper<Routine> {
 
   score = $state.raw<Score>();
   selected = $state(0);
-  next = $state.raw<Successor[]>([]);
+  next = $state.raw<NextFigures>(NOTHING_NEXT);
+  repairs = $state.raw<Repair[]>([]);
+  loop = $state.raw<Loop>();
 
   static async open(id: string): Promise<RoutineDesk> {
     const desk = new RoutineDesk(routineStore, await opened(routineStore, id));
@@ -42,9 +46,49 @@ export class RoutineDesk extends Keeper<Routine> {
   }
 
   /** Puts a figure behind the chosen placement and chooses it. */
-  add(figure: string) {
+  add(following: Following) {
+    this.insert([following.placement]);
+  }
+
+  /** Puts placements behind the chosen one and chooses the last of them. */
+  insert(placements: Placement[]) {
     const at = this.placements.length === 0 ? 0 : this.selected + 1;
-    this.#change(this.placements.toSpliced(at, 0, { figure }), at);
+    this.#change(this.placements.toSpliced(at, 0, ...placements), at + placements.length - 1);
+  }
+
+  /** Changes how the chosen figure is danced. */
+  dance(way: Partial<Placement>, placement = this.selected) {
+    this.#amend(placement, (old) => ({ ...old, ...way }));
+  }
+
+  mend(repair: Repair) {
+    this.#change(repair.placements, this.selected);
+  }
+
+  /** Mends every seam that breaks, from the first to the last, with the cheapest thing that does. */
+  async mendAll() {
+    for (let seam = this.#firstBroken(); seam !== undefined; seam = this.#firstBroken()) {
+      const repairs = await this.#repairsAfter(seam);
+      if (!repairs[0]) return;
+      const broken = this.broken;
+      this.selected = seam;
+      this.mend(repairs[0]);
+      await this.#latest.ask(this.routine);
+      if (this.broken >= broken) return;
+    }
+  }
+
+  async tryLoop() {
+    try {
+      this.loop = required(await api.POST('/api/loops', { body: this.routine }));
+    } catch (thrown) {
+      this.fail(thrown);
+    }
+  }
+
+  async askRepairs(after: number) {
+    this.repairs = [];
+    if (this.seamAfter(after)?.verdict.outcome !== 'holds') this.repairs = await this.#repairsAfter(after);
   }
 
   remove(placement = this.selected) {
@@ -88,6 +132,7 @@ export class RoutineDesk extends Keeper<Routine> {
   }
 
   protected changed() {
+    this.loop = undefined;
     this.selected = Math.max(0, Math.min(this.selected, this.placements.length - 1));
     void this.#latest.ask(this.routine).then(() => this.#askNext());
   }
@@ -101,23 +146,30 @@ export class RoutineDesk extends Keeper<Routine> {
     }
   }
 
-  async #askNext() {
-    const placement = this.placements[this.selected];
-    const scored = this.score?.placements[this.selected];
+  #firstBroken() {
+    return this.score?.seams.find((seam) => seam.verdict.outcome === 'breaks')?.after;
+  }
+
+  async #repairsAfter(after: number): Promise<Repair[]> {
     try {
-      if (placement === undefined) {
+      return required(await api.POST('/api/repairs', { body: { routine: this.routine, after } }));
+    } catch (thrown) {
+      this.fail(thrown);
+      return [];
+    }
+  }
+
+  async #askNext() {
+    try {
+      if (this.placements[this.selected] === undefined) {
         const figures = required(await api.GET('/api/figures', { params: { query: { dance: this.routine.dance } } }));
-        this.next = figures.map(({ id, title, level, bars }) => ({
-          id,
-          title,
-          level,
-          bars,
-          verdict: { outcome: 'holds', comparisons: [] },
-        }));
+        this.next = {
+          may: figures.map(({ id, title, level }) => ({ placement: { figure: id }, title, way: '', level, beats: 0, outcome: 'holds', reason: '' })),
+          mayNot: [],
+        };
         return;
       }
-      const query = { from: placement.figure, corner: placement.cornerAfter ?? false, entry: scored?.entry.name };
-      this.next = required(await api.GET('/api/links', { params: { query } }));
+      this.next = required(await api.POST('/api/next', { body: { routine: this.routine, after: this.selected } }));
     } catch (thrown) {
       this.fail(thrown);
     }

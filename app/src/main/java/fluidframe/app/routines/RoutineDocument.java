@@ -15,12 +15,18 @@ public record RoutineDocument(
         @NotNull(message = "a title") String title,
         @NotNull(message = "a dance") String dance,
         @NotNull(message = "a tempo in bars a minute") Integer tempo,
+        @JsonInclude(JsonInclude.Include.NON_DEFAULT) boolean syllabus,
+        String level,
         @JsonInclude @NotNull(message = "placements") List<@Valid @NotNull(message = "a placement") PlacementDocument> placements) {
 
-    /** A figure placed in a routine; start is the man's alignment it starts on here, absent for the nearest. */
+    /**
+     * A figure placed in a routine: the part, finish, timing, school and number of repeats it is danced in, absent as charted; start
+     * is the man's alignment it starts on here, absent for the nearest.
+     */
     @JsonInclude(JsonInclude.Include.NON_EMPTY)
     @Schema(name = "Placement")
-    public record PlacementDocument(@NotNull(message = "a figure's id") String figure, String start,
+    public record PlacementDocument(@NotNull(message = "a figure's id") String figure, String split, String finish, String timing,
+                                    Integer repeats, String school, String start,
                                     @JsonInclude(JsonInclude.Include.NON_DEFAULT) boolean cornerAfter,
                                     @JsonInclude(JsonInclude.Include.NON_DEFAULT) boolean highlight, String note) {
     }

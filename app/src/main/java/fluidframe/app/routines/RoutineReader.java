@@ -7,6 +7,9 @@ import fluidframe.app.routines.RoutineDocument.PlacementDocument;
 import fluidframe.core.dance.Dance;
 import fluidframe.core.dance.Dances;
 import fluidframe.core.figure.Figure;
+import fluidframe.core.link.Terms;
+import fluidframe.core.figure.Way;
+import fluidframe.core.figure.Level;
 import fluidframe.core.routine.Placement;
 import fluidframe.core.routine.Routine;
 import fluidframe.core.space.Alignment;
@@ -84,7 +87,8 @@ public class RoutineReader {
             for (int i = 0; i < document.placements().size(); i++) {
                 placement("/placements/" + i, document.placements().get(i), figures, dance).ifPresent(placements::add);
             }
-            return faults.isEmpty() ? Optional.of(new Routine(document.id(), document.title().strip(), dance.orElseThrow(), tempo.orElseThrow(), placements))
+            Terms terms = new Terms(document.syllabus(), level(document.level()));
+            return faults.isEmpty() ? Optional.of(new Routine(document.id(), document.title().strip(), dance.orElseThrow(), tempo.orElseThrow(), terms, placements))
                     : Optional.empty();
         }
 
@@ -110,7 +114,39 @@ public class RoutineReader {
             if (note.length() > LONGEST_NOTE) {
                 fault(place + "/note", note.length() + " letters", "at most " + LONGEST_NOTE + " letters");
             }
-            return Optional.of(new Placement(figure, start(place, document.start()), document.cornerAfter(), document.highlight(), note));
+            Optional<Alignment> start = start(place, document.start());
+            Way way = new Way(named(document.split()), named(document.finish()), named(document.timing()),
+                    document.repeats() == null ? 1 : document.repeats(), named(document.school()));
+            try {
+                return Optional.of(Placement.of(figure, checked(figure, way), start, document.cornerAfter(), document.highlight(), note));
+            } catch (IllegalArgumentException e) {
+                fault(place, way.wording(), "a way in which " + figure.title() + " is danced (" + e.getMessage() + ")");
+                return Optional.empty();
+            }
+        }
+
+        private static Optional<String> named(String name) {
+            return Optional.ofNullable(name).filter(text -> !text.isBlank());
+        }
+
+        private static Way checked(Figure figure, Way way) {
+            boolean repeats = way.repeats() == 1 || figure.variants().repeat().filter(unit -> unit.times().contains(way.repeats())).isPresent();
+            if (!repeats) {
+                throw new IllegalArgumentException("it is not danced " + way.repeats() + " times");
+            }
+            return way;
+        }
+
+        private Level level(String level) {
+            if (level == null || level.isBlank()) {
+                return Level.OPEN;
+            }
+            try {
+                return Level.LEXICON.read(level);
+            } catch (UnreadableTextException e) {
+                fault("/level", level, e.expected());
+                return Level.OPEN;
+            }
         }
 
         private Optional<Alignment> start(String place, String start) {

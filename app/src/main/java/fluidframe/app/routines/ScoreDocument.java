@@ -29,13 +29,13 @@ public record ScoreDocument(String dance, int beatsPerBar, double firstBeat, int
 
     /** Where a placement lies; bar and beat from 1, the side of the room from 0. */
     @Schema(name = "ScoredPlacement")
-    public record ScoredPlacementDocument(String figure, String title, String level, double onset, double beats, String bars,
+    public record ScoredPlacementDocument(String figure, String title, String level, String way, double onset, double beats, String bars,
                                           int bar, int beat, int side, HeadingDocument entry, HeadingDocument exit, boolean cornerAfter,
                                           boolean highlight, String note) {
 
         static ScoredPlacementDocument of(ScoredPlacement scored) {
             var figure = scored.placement().figure();
-            return new ScoredPlacementDocument(figure.id(), figure.title(), figure.level().shorthand(), scored.onset().toDouble(),
+            return new ScoredPlacementDocument(figure.id(), figure.title(), figure.level().shorthand(), scored.placement().way().wording(), scored.onset().toDouble(),
                     scored.length().toDouble(), new Fraction(scored.length().ticks(), figure.rhythm().bar().ticks()).toString(),
                     scored.bar(), scored.beat(), scored.side(), HeadingDocument.of(scored.entry()), HeadingDocument.of(scored.exit()),
                     scored.placement().cornerAfter(), scored.placement().highlight(), scored.placement().note());

@@ -17,7 +17,7 @@ import fluidframe.core.time.Beats;
  */
 public record Dancing(Figure figure, Way way, Figure danced, EntryState entry, ExitState exit) {
 
-    static Dancing of(Figure figure, Way way, Figure danced) {
+    public static Dancing of(Figure figure, Way way, Figure danced) {
         return new Dancing(figure, way, danced, EntryState.of(danced), ExitState.of(danced));
     }
 

@@ -1,12 +1,17 @@
 package fluidframe.core.routine;
 
 import fluidframe.core.dance.Dance;
+import fluidframe.core.link.Terms;
 import fluidframe.core.time.Tempo;
 
 import java.util.List;
 
-/** Placements in the order they are danced, all of one dance. */
-public record Routine(String id, String title, Dance dance, Tempo tempo, List<Placement> placements) {
+/**
+ * Placements in the order they are danced, all of one dance.
+ *
+ * @param terms how strictly the syllabus binds
+ */
+public record Routine(String id, String title, Dance dance, Tempo tempo, Terms terms, List<Placement> placements) {
 
     /** More placements than a routine of several minutes needs. */
     public static final int MOST_PLACEMENTS = 200;

@@ -12,7 +12,6 @@ import fluidframe.core.floor.CoupleTrack;
 import fluidframe.core.link.EntryState;
 import fluidframe.core.link.ExitState;
 import fluidframe.core.link.Link;
-import fluidframe.core.link.Terms;
 import fluidframe.core.space.Alignment;
 import fluidframe.core.space.Heading;
 import fluidframe.core.space.Turn;
@@ -61,13 +60,13 @@ final class ScoreWriter {
     }
 
     private void place(int index, Placement placement) {
-        Figure figure = placement.figure();
+        Figure figure = placement.danced();
         EntryState entry = EntryState.of(figure);
         exit.ifPresent(left -> {
             boolean corner = routine.placements().get(index - 1).cornerAfter();
             EntryState asked = placement.start().map(alignment -> entry.from(alignment.foot())).orElse(entry);
             Figure before = routine.placements().get(index - 1).figure();
-            seams.add(new Seam(index - 1, corner, Link.between(left, asked, before, figure, Terms.OPEN)));
+            seams.add(new Seam(index - 1, corner, Link.between(left, asked, before, placement.figure(), routine.terms())));
         });
         Heading facing = placement.start().map(Alignment::foot)
                 .orElseGet(() -> exit.map(ExitState::facing).map(entry::nearestTo).orElse(figure.startHeading()));

@@ -1,0 +1,120 @@
+package fluidframe.app.composing;
+
+import com.fasterxml.jackson.annotation.JsonInclude;
+import fluidframe.app.links.VerdictDocument;
+import fluidframe.app.routines.RoutineDocument;
+import fluidframe.app.routines.RoutineDocument.PlacementDocument;
+import fluidframe.core.compose.Composition;
+import fluidframe.core.figure.Way;
+import fluidframe.core.link.Dancing;
+import fluidframe.core.link.Move;
+import io.swagger.v3.oas.annotations.media.Schema;
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.NotNull;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
+
+/** What goes in and out when a routine is put together. */
+final class ComposingDocuments {
+
+    private ComposingDocuments() {
+    }
+
+    /** A place in a routine that need not be stored: after a placement, counted from 0. */
+    @Schema(name = "PlaceQuestion")
+    record PlaceQuestion(@NotNull(message = "a routine") @Valid RoutineDocument routine, @NotNull(message = "a placement from 0") Integer after) {
+    }
+
+    /** What may come next: a figure in its best way here, and why it stands where it stands. */
+    @Schema(name = "Following")
+    record FollowingDocument(PlacementDocument placement, String title, String way, String level, double beats, String outcome, String reason) {
+    }
+
+    /** Figures that cannot come next for one and the same reason. */
+    @Schema(name = "Refusal")
+    record RefusalDocument(String reason, List<String> figures) {
+    }
+
+    /** What may come next, the best first, and what may not, by reason. */
+    @Schema(name = "NextFigures")
+    record NextDocument(List<FollowingDocument> may, List<RefusalDocument> mayNot) {
+    }
+
+    /** Something that mends a seam: the placements of the whole routine afterwards, and the verdict there then. */
+    @Schema(name = "Repair")
+    record RepairDocument(String kind, String label, List<PlacementDocument> placements, VerdictDocument verdict) {
+    }
+
+    /** Whether the end of a routine meets its beginning, and the shortest chains that close it where it does not. */
+    @Schema(name = "Loop")
+    record LoopDocument(VerdictDocument verdict, VerdictDocument roundCorner, List<ChainDocument> completions) {
+    }
+
+    /** Figures in order, for a person and for a routine. */
+    @Schema(name = "Chain")
+    record ChainDocument(String wording, double beats, List<PlacementDocument> placements) {
+
+        static ChainDocument of(List<Move> moves) {
+            return new ChainDocument(String.join(", ", moves.stream().map(move -> move.dancing().wording()).toList()),
+                    moves.stream().mapToDouble(move -> move.dancing().length().toDouble()).sum(),
+                    moves.stream().map(move -> ComposingDocuments.placement(move.dancing(), false)).toList());
+        }
+    }
+
+    /**
+     * What to compose.
+     *
+     * @param routine   the routine it goes into; its dance, level and syllabus count
+     * @param after     the placement it follows, from 0; absent to begin the routine with it
+     * @param meetsNext whether it must lead into the placement that follows now
+     * @param least     bars at least
+     * @param most      bars at most
+     * @param mostTimes how often a figure may begin within four bars, 1 if absent
+     */
+    @Schema(name = "CompositionQuestion")
+    record CompositionQuestion(@NotNull(message = "a routine") @Valid RoutineDocument routine, Integer after, boolean meetsNext,
+                               @NotNull(message = "bars at least") Integer least, @NotNull(message = "bars at most") Integer most,
+                               List<@NotNull(message = "a figure's id") String> required, List<@NotNull(message = "a figure's id") String> forbidden,
+                               List<@NotNull(message = "a figure's id") String> favourites, Integer mostTimes, boolean bends, Integer corners) {
+    }
+
+    /** One answer: what is danced, its points, and what they are given for. */
+    @Schema(name = "Composition")
+    record CompositionDocument(List<PlacementDocument> placements, List<String> titles, double beats, int points, Map<String, Integer> reasons) {
+
+        static CompositionDocument of(Composition composition) {
+            Map<String, Integer> reasons = new LinkedHashMap<>();
+            composition.reasons().forEach((reason, points) -> {
+                if (points != 0) {
+                    reasons.put(reason.name().toLowerCase(Locale.ROOT).replace('_', ' '), points);
+                }
+            });
+            return new CompositionDocument(composition.steps().stream().map(piece -> ComposingDocuments.placement(piece.dancing(), piece.cornerAfter())).toList(),
+                    composition.steps().stream().map(piece -> piece.dancing().wording()).toList(), composition.length().toDouble(), composition.points(), reasons);
+        }
+    }
+
+    /** The answers; whether they are proved to be the best; what could be given up where there is none. */
+    @JsonInclude(JsonInclude.Include.NON_NULL)
+    @Schema(name = "Compositions")
+    record CompositionsDocument(List<CompositionDocument> compositions, boolean exact, int bound, List<List<String>> relaxations) {
+    }
+
+    static PlacementDocument placement(Dancing dancing, boolean cornerAfter) {
+        Way way = dancing.way();
+        return new PlacementDocument(dancing.figure().id(), orNull(way.split()), orNull(way.finish()), orNull(way.timing()),
+                way.repeats() == 1 ? null : way.repeats(), orNull(way.school()), null, cornerAfter, false, null);
+    }
+
+    static PlacementDocument danced(PlacementDocument old, Way way, boolean keepsStart, boolean cornerAfter) {
+        return new PlacementDocument(old.figure(), orNull(way.split()), orNull(way.finish()), orNull(way.timing()), way.repeats() == 1 ? null : way.repeats(),
+                orNull(way.school()), keepsStart ? old.start() : null, cornerAfter, old.highlight(), old.note());
+    }
+
+    private static String orNull(Optional<String> text) {
+        return text.orElse(null);
+    }
+}

@@ -1,0 +1,110 @@
+package fluidframe.e2e;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
+import org.junit.jupiter.api.Test;
+
+/** A routine composed, broken on purpose, mended and looped. */
+class ComposingTest extends BrowserTest {
+
+    @Test
+    void aStretchIsComposedBrokenMendedAndLooped() {
+        start("Composed Waltz");
+        page.locator("#next-figures").getByText("Natural Turn", new Locator.GetByTextOptions().setExact(true)).click();
+        assertThat(placements()).hasCount(1);
+        button("Compose").click();
+        bars("6", "6");
+        page.getByText("Figures that must or must not come").click();
+        page.getByLabel("Whisk", new Page.GetByLabelOptions().setExact(true)).selectOption("required");
+        page.getByLabel("Chassé from Promenade", new Page.GetByLabelOptions().setExact(true)).selectOption("required");
+        compose().click();
+        Locator best = page.getByLabel("Compositions").locator("li").first();
+        assertThat(best).containsText("Whisk");
+        best.getByText("Take it").click();
+        assertThat(standing()).hasText("every seam can be danced");
+        int figures = placements().count();
+
+        page.locator("[id^=placement-]").getByText("Whisk").click();
+        press("Delete");
+        assertThat(standing()).containsText("break");
+        page.locator("[data-outcome=breaks]").first().click();
+        page.locator("[data-repair]").first().click();
+        assertThat(standing()).hasText("every seam can be danced");
+
+        press("Control+z", "Control+z");
+        assertThat(placements()).hasCount(figures);
+        button("Loop?").click();
+        assertThat(page.getByLabel("Loop", new Page.GetByLabelOptions().setExact(true))).isVisible();
+        press("Control+s");
+        assertThat(button("Kept")).isVisible();
+    }
+
+    @Test
+    void theSameWithTheKeyboardAlone() {
+        start("Typed Waltz");
+        page.keyboard().press("k");
+        bars("4", "4");
+        press("Enter");
+        Locator take = page.getByLabel("Compositions").getByRole(AriaRole.BUTTON).first();
+        take.focus();
+        press("Enter");
+        assertThat(standing()).hasText("every seam can be danced");
+        placements().nth(1).focus();
+        press("Enter", "Delete");
+        press("m");
+        assertThat(standing()).hasText("every seam can be danced");
+        press("l");
+        assertThat(page.getByLabel("Loop", new Page.GetByLabelOptions().setExact(true))).isVisible();
+    }
+
+    @Test
+    void whereThereIsNoneTheSmallestRelaxationsAreOffered() {
+        start("Impossible Waltz");
+        button("Compose").click();
+        bars("1", "1");
+        page.getByText("Figures that must or must not come").click();
+        page.getByLabel("Whisk", new Page.GetByLabelOptions().setExact(true)).selectOption("required");
+        page.getByLabel("Chassé from Promenade", new Page.GetByLabelOptions().setExact(true)).selectOption("required");
+        compose().click();
+        assertThat(page.getByText("There is no such sequence.")).isVisible();
+        assertThat(page.getByLabel("Relaxations")).containsText("add 1 bar");
+        assertThat(page.getByLabel("Relaxations")).containsText("drop the required Whisk");
+    }
+
+    @Test
+    void theMapShowsWhatLeadsWhere() {
+        open("map?dance=waltz");
+        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Whisk").setExact(true)).click();
+        assertThat(page.getByLabel("Chosen figure")).containsText("Chassé from Promenade");
+        assertAccessible();
+    }
+
+    private void start(String title) {
+        open("routines");
+        page.getByLabel("Title of a new routine").fill(title);
+        button("Start it").click();
+        page.getByText("Begin with").waitFor();
+        page.locator("#next-figures button").first().waitFor();
+        page.locator("h1").evaluate("() => document.activeElement.blur()");
+    }
+
+    private void bars(String least, String most) {
+        page.getByLabel("from", new Page.GetByLabelOptions().setExact(true)).fill(least);
+        page.getByLabel("to", new Page.GetByLabelOptions().setExact(true)).fill(most);
+    }
+
+    private Locator compose() {
+        return page.locator("form button.act-main");
+    }
+
+    private Locator standing() {
+        return page.getByTestId("standing");
+    }
+
+    private Locator placements() {
+        return page.locator("[id^=placement-]");
+    }
+}

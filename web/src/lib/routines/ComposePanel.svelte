@@ -1,0 +1,98 @@
+<script lang="ts">
+  import type { FigureSummary } from '$lib/api/client';
+  import Message from '$lib/ui/Message.svelte';
+  import { Composing } from './Composing.svelte';
+  import type { RoutineDesk } from './RoutineDesk.svelte';
+
+  interface Props {
+    desk: RoutineDesk;
+    figures: FigureSummary[];
+    onclose: () => void;
+  }
+  let { desk, figures, onclose }: Props = $props();
+  const composing = new Composing(() => desk);
+  let hasNext = $derived(desk.selected + 1 < desk.placements.length);
+
+  function take(index: number) {
+    const composition = composing.answer?.compositions[index];
+    if (composition) desk.insert(composition.placements);
+    onclose();
+  }
+</script>
+
+<section class="space-y-3" aria-label="Compose">
+  <h2 class="text-xl">{desk.placements.length === 0 ? 'Compose a beginning' : 'Compose what follows'}</h2>
+  <form
+    class="space-y-2"
+    onsubmit={(event) => {
+      event.preventDefault();
+      void composing.ask();
+    }}
+  >
+    <div class="flex flex-wrap items-center gap-2">
+      <label class="inline-flex items-center gap-1">from <input class="field w-16 px-2" type="number" min="1" max="256" bind:value={composing.least} /></label>
+      <label class="inline-flex items-center gap-1">to <input class="field w-16 px-2" type="number" min="1" max="256" bind:value={composing.most} /></label> bars
+      <label class="inline-flex items-center gap-1"><input class="field w-16 px-2" type="number" min="0" max="8" bind:value={composing.corners} /> corners</label>
+    </div>
+    <label class="flex items-center gap-2"><input type="checkbox" class="size-5 accent-ink" bind:checked={composing.bends} /> links may bend</label>
+    {#if hasNext}
+      <label class="flex items-center gap-2"><input type="checkbox" class="size-5 accent-ink" bind:checked={composing.meetsNext} /> it leads into what follows now</label>
+    {/if}
+    <details>
+      <summary class="cursor-pointer font-semibold">Figures that must or must not come</summary>
+      <ul class="mt-1 max-h-52 overflow-y-auto">
+        {#each figures as figure (figure.id)}
+          <li class="grid grid-cols-[1fr_auto] items-center gap-2 py-0.5">
+            <span class="truncate">{figure.title}</span>
+            <select class="field min-h-8 px-1" aria-label={figure.title} value={composing.wishFor(figure.id)} onchange={(event) => composing.want(figure.id, event.currentTarget.value)}>
+              <option value="">may</option>
+              <option value="required">must</option>
+              <option value="favourite">gladly</option>
+              <option value="forbidden">not</option>
+            </select>
+          </li>
+        {/each}
+      </ul>
+    </details>
+    <div class="flex gap-2">
+      {#if composing.busy}
+        <button type="button" class="act act-main" onclick={() => composing.stop()}>Stop</button>
+        <span class="self-center text-soft" role="status">Composing …</span>
+      {:else}
+        <button class="act act-main">Compose</button>
+        <button type="button" class="act" onclick={onclose}>Leave it</button>
+      {/if}
+    </div>
+  </form>
+  {#if composing.failure}<Message sentence={composing.failure} />{/if}
+  {#if composing.answer}
+    {@const answer = composing.answer}
+    <p class="text-soft" role="status">
+      {#if answer.compositions.length === 0}
+        {answer.exact ? 'There is no such sequence.' : 'None was found in time.'}
+      {:else if answer.exact}
+        These are the best there are.
+      {:else}
+        The best found; none can have more than {answer.bound} points.
+      {/if}
+    </p>
+    <ol class="space-y-2" aria-label="Compositions">
+      {#each answer.compositions as composition, index (index)}
+        <li class="rounded-lg border-[1.5px] border-line p-2">
+          <p class="leading-snug font-semibold">{composition.titles.join(' · ')}</p>
+          <p class="text-sm text-soft">
+            {composition.points} points:
+            {Object.entries(composition.reasons).map(([reason, points]) => `${reason} ${points > 0 ? '+' : ''}${points}`).join(', ') || 'nothing special'}
+          </p>
+          <button class="act mt-1" onclick={() => take(index)}>Take it</button>
+        </li>
+      {/each}
+    </ol>
+    {#if answer.relaxations.length > 0}
+      <h3 class="text-base">It would go if you</h3>
+      <ul class="list-disc pl-5" aria-label="Relaxations">
+        {#each answer.relaxations as labels (labels.join())}<li>{labels.join(' and ')}</li>{/each}
+      </ul>
+    {/if}
+  {/if}
+</section>

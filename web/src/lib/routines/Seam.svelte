@@ -1,0 +1,29 @@
+<script lang="ts">
+  import type { Repair, Verdict } from '$lib/api/client';
+  import SeamMark from '$lib/glyphs/SeamMark.svelte';
+  import VerdictView from './VerdictView.svelte';
+
+  interface Props {
+    verdict: Verdict;
+    repairs: Repair[];
+    onrepair: (repair: Repair) => void;
+  }
+  let { verdict, repairs, onrepair }: Props = $props();
+</script>
+
+<VerdictView {verdict} />
+{#if verdict.outcome !== 'holds'}
+  <h4 class="mt-2 font-semibold">What would mend it</h4>
+  <ul class="mt-1 space-y-1" aria-label="Repairs">
+    {#each repairs as repair (repair.label)}
+      <li>
+        <button class="flex w-full cursor-pointer items-center gap-2 rounded-lg border-[1.5px] border-line px-2 py-1.5 text-left hover:border-ink" data-repair={repair.kind} onclick={() => onrepair(repair)}>
+          <SeamMark outcome={repair.verdict.outcome} size={22} />
+          <span class="first-letter:uppercase">{repair.label}</span>
+        </button>
+      </li>
+    {:else}
+      <li class="text-soft">Nothing in the book mends it; choose another figure.</li>
+    {/each}
+  </ul>
+{/if}

@@ -1,0 +1,57 @@
+<script lang="ts">
+  import { api, required, type Figure, type Placement } from '$lib/api/client';
+  import Choice from '$lib/ui/Choice.svelte';
+
+  interface Props {
+    placement: Placement;
+    onchange: (way: Partial<Placement>) => void;
+  }
+  let { placement, onchange }: Props = $props();
+  let figure = $state.raw<Figure>();
+
+  $effect(() => {
+    const id = placement.figure;
+    api.GET('/api/figures/{id}', { params: { path: { id } } }).then(
+      (answer) => (figure = required(answer)),
+      () => (figure = undefined),
+    );
+  });
+
+  const LISTS = [
+    { key: 'split', list: 'splits', label: 'Part', any: 'all' },
+    { key: 'finish', list: 'finishes', label: 'Finish', any: 'charted' },
+    { key: 'timing', list: 'timings', label: 'Timing', any: 'charted' },
+    { key: 'school', list: 'schools', label: 'School', any: 'charted' },
+  ] as const;
+
+  function times(text: string): string[] {
+    return text.split(',').flatMap((piece) => {
+      const [first, last] = piece.split('-').map((number) => Number(number.trim()));
+      return Array.from({ length: (last ?? first ?? 1) - (first ?? 1) + 1 }, (_, index) => String((first ?? 1) + index));
+    });
+  }
+</script>
+
+{#if figure}
+  <div class="mt-2 flex flex-wrap gap-2">
+    {#each LISTS as { key, list, label, any } (key)}
+      {#if figure[list]?.length}
+        <Choice
+          {label}
+          {any}
+          options={figure[list].map(({ name }) => ({ value: name, label: name }))}
+          value={placement[key] ?? ''}
+          onchange={(name) => onchange({ [key]: name || undefined })}
+        />
+      {/if}
+    {/each}
+    {#if figure.repeat}
+      <Choice
+        label="Times"
+        options={times(figure.repeat.times).map((value) => ({ value, label: value }))}
+        value={String(placement.repeats ?? 1)}
+        onchange={(chosen) => onchange({ repeats: Number(chosen) > 1 ? Number(chosen) : undefined })}
+      />
+    {/if}
+  </div>
+{/if}

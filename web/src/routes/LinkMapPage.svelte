@@ -1,0 +1,116 @@
+<script lang="ts">
+  import { api, required, sentenceOf, type LinkMap } from '$lib/api/client';
+  import SeamMark from '$lib/glyphs/SeamMark.svelte';
+  import { reference } from '$lib/reference/reference.svelte';
+  import { changedQuery } from '$lib/ui/address';
+  import Choice from '$lib/ui/Choice.svelte';
+  import Message from '$lib/ui/Message.svelte';
+  import { replace, router } from 'svelte-spa-router';
+
+  let map = $state.raw<LinkMap>();
+  let failure = $state<string>();
+  let query = $derived(new URLSearchParams(router.querystring ?? ''));
+  let dance = $derived(query.get('dance') || 'waltz');
+  let level = $derived(query.get('level') || 'open');
+  let from = $derived(query.get('from') ?? '');
+  let chosen = $derived(map?.figures.find((figure) => figure.id === from));
+
+  $effect(() => {
+    api.GET('/api/link-maps', { params: { query: { dance, level } } }).then(
+      (answer) => {
+        try {
+          map = required(answer);
+          failure = undefined;
+        } catch (thrown) {
+          failure = sentenceOf(thrown);
+        }
+      },
+      (thrown) => (failure = sentenceOf(thrown)),
+    );
+  });
+
+  function ask(change: Record<string, string>) {
+    void replace(`/map?${changedQuery(query, change)}`);
+  }
+
+  function title(id: string) {
+    return map?.figures.find((figure) => figure.id === id)?.title ?? id;
+  }
+
+  function names(ids: string[]) {
+    return ids.map(title).join(', ');
+  }
+</script>
+
+<div class="mx-auto flex h-full max-w-[88rem] flex-col gap-3 px-6 py-5">
+  <header class="flex flex-wrap items-center gap-2">
+    <h1 class="mr-4 text-4xl">What leads where</h1>
+    <Choice label="Dance" value={dance} options={reference.dances.map(({ id, title }) => ({ value: id, label: title }))} onchange={(chosen) => ask({ dance: chosen, from: '' })} />
+    <Choice label="Up to" value={level} options={reference.notation.levels.map(({ shorthand, wording }) => ({ value: shorthand, label: wording }))} onchange={(chosen) => ask({ level: chosen })} />
+  </header>
+  {#if failure}
+    <Message sentence={failure} />
+  {:else if !map}
+    <p class="p-10 text-center text-xl text-soft">Following every link …</p>
+  {:else if map.figures.length === 0}
+    <p class="panel p-10 text-center text-xl text-soft">The book has no figures of this dance at this level yet.</p>
+  {:else}
+    <p>
+      {map.components.length === 1 ? 'From every figure every other can be reached.' : `It falls into ${map.components.length} parts; the largest has ${map.components[0]?.length} figures.`}
+      {#if map.deadEnds.length > 0}<strong>Nothing follows</strong> {names(map.deadEnds)}.{/if}
+      {#if map.unreachable.length > 0}<strong>Nothing leads to</strong> {names(map.unreachable)}.{/if}
+      On average {map.holdingPerFigure.toFixed(1)} figures follow a figure with nothing bent.
+    </p>
+    <div class="grid min-h-0 flex-1 grid-cols-1 gap-3 lg:grid-cols-[minmax(0,1fr)_20rem]">
+      <div class="panel overflow-auto" role="region" aria-label="Links" tabindex="-1">
+        <table class="border-collapse">
+          <thead>
+            <tr>
+              <th scope="col" class="sticky top-0 left-0 z-10 bg-board p-2 text-left align-bottom">from ↓ to →</th>
+              {#each map.figures as to (to.id)}
+                <th scope="col" class="sticky top-0 bg-board p-1 align-bottom font-normal">
+                  <span class="inline-block max-h-40 [writing-mode:vertical-rl]">{to.title}</span>
+                </th>
+              {/each}
+            </tr>
+          </thead>
+          <tbody>
+            {#each map.figures as figure (figure.id)}
+              <tr class={['border-t border-line', figure.id === from && 'bg-spruce-wash']}>
+                <th scope="row" class="sticky left-0 bg-board p-0 text-left">
+                  <button class="w-full cursor-pointer px-2 py-1 text-left font-semibold whitespace-nowrap hover:underline" onclick={() => ask({ from: figure.id })}>{figure.title}</button>
+                </th>
+                {#each map.figures as to (to.id)}
+                  {@const outcome = figure.successors[to.id]}
+                  <td class="p-1 text-center" title={outcome ? `${figure.title} → ${to.title}: ${outcome}` : ''}>
+                    {#if outcome}<SeamMark {outcome} size={22} /><span class="sr-only">{outcome}</span>{/if}
+                  </td>
+                {/each}
+              </tr>
+            {/each}
+          </tbody>
+        </table>
+      </div>
+      <aside class="panel overflow-y-auto p-4" aria-label="Chosen figure">
+        {#if chosen}
+          <h2 class="text-xl">{chosen.title}</h2>
+          <p class="text-soft">{chosen.level}</p>
+          <ul class="mt-2 space-y-1">
+            {#each Object.entries(chosen.successors) as [id, outcome] (id)}
+              <li>
+                <button class="flex w-full cursor-pointer items-center gap-2 rounded-lg px-1 py-1 text-left hover:bg-floor" onclick={() => ask({ from: id })}>
+                  <SeamMark {outcome} size={22} /> {title(id)} <span class="text-soft">{outcome}</span>
+                </button>
+              </li>
+            {:else}
+              <li class="text-soft">Nothing follows it.</li>
+            {/each}
+          </ul>
+          <a class="act mt-3" href={`#/figures/${chosen.id}`}>Sheet</a>
+        {:else}
+          <p class="text-soft">Choose a figure to follow its links.</p>
+        {/if}
+      </aside>
+    </div>
+  {/if}
+</div>
