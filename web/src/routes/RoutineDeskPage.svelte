@@ -10,6 +10,7 @@
   import Seam from '$lib/routines/Seam.svelte';
   import WayFields from '$lib/routines/WayFields.svelte';
   import Message from '$lib/ui/Message.svelte';
+  import Copy from '@lucide/svelte/icons/copy';
   import CornerMark from '@lucide/svelte/icons/corner-left-up';
   import Pause from '@lucide/svelte/icons/pause';
   import Play from '@lucide/svelte/icons/play';
@@ -19,7 +20,8 @@
   import Star from '@lucide/svelte/icons/star';
   import Trash2 from '@lucide/svelte/icons/trash-2';
   import Undo2 from '@lucide/svelte/icons/undo-2';
-  import { replace, router } from 'svelte-spa-router';
+  import { copyOf } from '$lib/routines/routineStore';
+  import { push, replace, router } from 'svelte-spa-router';
   import { onDestroy, tick } from 'svelte';
 
   let desk = $state.raw<RoutineDesk>();
@@ -195,6 +197,7 @@
         <button class="act" aria-label="Redo" title="Redo (Ctrl Y)" disabled={!desk.canRedo} onclick={() => desk!.redo()}>
           <Redo2 size={18} />
         </button>
+        <button class="act" aria-label="Copy" title="Begin a copy" onclick={() => push(`/routines/${copyOf(desk!.routine)}`)}><Copy size={18} /></button>
         <button class="act act-main" disabled={desk.isKept || desk.keeping} onclick={() => desk!.keep()}>
           {desk.isKept ? 'Kept' : 'Keep'}
         </button>
@@ -225,6 +228,11 @@
           <span class="min-w-0 flex-1 leading-snug">
             <span class="block truncate"><strong class="text-spruce">Man</strong> {sentence(man)}</span>
             <span class="block truncate"><strong class="text-madder">Lady</strong> {sentence(lady)}</span>
+            {#if man && lady}
+              <span class="block truncate text-sm text-soft" data-testid="where">
+                beat {man.beat} · {man.seconds.toFixed(1)} s · free: his {man.freeFoot}, hers {lady.freeFoot} · he faces {man.facing.name}, she {lady.facing.name} · {man.position}, hold {man.hold}
+              </span>
+            {/if}
           </span>
         </div>
         <div class="min-h-0 flex-1 p-2"><FloorPlan {score} beat={playback.beat} selected={desk.selected} /></div>

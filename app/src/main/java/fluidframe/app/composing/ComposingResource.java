@@ -38,6 +38,7 @@ import fluidframe.core.routine.Routine;
 import fluidframe.core.time.Beats;
 import io.swagger.v3.oas.annotations.tags.Tag;
 import jakarta.validation.Valid;
+import java.time.Duration;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.LinkedHashMap;
@@ -61,6 +62,8 @@ class ComposingResource {
     private static final int WINDOW_BARS = 4;
     private static final int PHRASE_BARS = 8;
     private static final int ANSWERS = 5;
+    /** No request keeps a thread longer; what has been found by then is answered. */
+    private static final Duration LONGEST = Duration.ofSeconds(10);
     private static final int COMPLETIONS = 3;
     private static final int LONGEST_COMPLETION_BARS = 8;
 
@@ -151,7 +154,9 @@ class ComposingResource {
     @PostMapping("/compositions")
     CompositionsDocument compose(@Valid @RequestBody CompositionQuestion question) {
         Standing standing = standing(question.routine());
-        Answer answer = Composer.compose(standing.repertoire(), wish(question, standing), () -> Thread.currentThread().isInterrupted());
+        Wish wish = wish(question, standing);
+        long deadline = System.nanoTime() + LONGEST.toNanos();
+        Answer answer = Composer.compose(standing.repertoire(), wish, () -> System.nanoTime() > deadline);
         return new CompositionsDocument(answer.compositions().stream().map(CompositionDocument::of).toList(), answer.exact(), answer.bound(),
                 answer.relaxations().stream().map(Relaxation::labels).toList());
     }

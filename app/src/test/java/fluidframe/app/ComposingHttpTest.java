@@ -1,0 +1,126 @@
+package fluidframe.app;
+
+import static fluidframe.app.Http.JSON;
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.hamcrest.Matchers.containsString;
+import static org.hamcrest.Matchers.everyItem;
+import static org.hamcrest.Matchers.hasItem;
+import static org.hamcrest.Matchers.hasSize;
+import static org.hamcrest.Matchers.is;
+import static org.hamcrest.Matchers.not;
+import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.jsonPath;
+import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.status;
+
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import org.springframework.beans.factory.annotation.Autowired;
+import org.springframework.boot.test.context.SpringBootTest;
+import org.springframework.boot.webmvc.test.autoconfigure.AutoConfigureMockMvc;
+import org.springframework.test.web.servlet.MockMvc;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.node.ObjectNode;
+
+/** Putting routines together over HTTP. */
+@SpringBootTest(properties = {"spring.datasource.url=jdbc:h2:mem:composing", "springdoc.api-docs.enabled=false"})
+@AutoConfigureMockMvc
+class ComposingHttpTest {
+
+    @Autowired
+    private MockMvc mvc;
+    private Http http;
+
+    @BeforeEach
+    void speakHttp() {
+        http = new Http(mvc);
+    }
+
+    @Test
+    void whatMayComeNextIsRankedAndWhatMayNotIsGroupedByReason() throws Exception {
+        http.send("/api/next", place(routine("waltz-natural-turn"), 0)).andExpect(status().isOk())
+                .andExpect(jsonPath("$.may[0].outcome", is("holds")))
+                .andExpect(jsonPath("$.mayNot[*].reason", hasItem(containsString("man's free foot: needs LF"))));
+        http.send("/api/next", place(routine("waltz-natural-turn"), 7)).andExpect(status().isUnprocessableContent()).andExpect(jsonPath("$.faults[0].place", is("/after")));
+    }
+
+    @Test
+    void repairsAreProvedByTheRoutineTheyLeadTo() throws Exception {
+        ObjectNode broken = routine("waltz-natural-turn", "waltz-reverse-turn");
+        JsonNode repairs = JSON.readTree(http.send("/api/repairs", place(broken, 0)).andExpect(status().isOk()).andReturn().getResponse().getContentAsString());
+        assertThat(repairs.size()).isPositive();
+        for (JsonNode repair : repairs) {
+            ObjectNode mended = broken.deepCopy();
+            mended.set("placements", repair.get("placements"));
+            http.send("/api/scores", mended).andExpect(status().isOk()).andExpect(jsonPath("$.seams[*].verdict.outcome", everyItem(not("breaks"))));
+        }
+    }
+
+    @Test
+    void aComposedStretchCanBeDanced() throws Exception {
+        ObjectNode routine = routine("waltz-natural-turn");
+        ObjectNode question = composing(routine, 0, 6);
+        question.putArray("required").add("waltz-whisk");
+        JsonNode answer = JSON.readTree(http.send("/api/compositions", question).andExpect(status().isOk()).andReturn().getResponse().getContentAsString());
+        assertThat(answer.get("exact").asBoolean()).isTrue();
+        for (JsonNode composition : answer.get("compositions")) {
+            assertThat(composition.get("beats").asDouble()).isEqualTo(18);
+            ObjectNode whole = routine.deepCopy();
+            composition.get("placements").forEach(placement -> whole.withArray("placements").add(placement));
+            http.send("/api/scores", whole).andExpect(jsonPath("$.seams[*].verdict.outcome", everyItem(is("holds")))).andExpect(jsonPath("$.placements[*].figure", hasItem("waltz-whisk")));
+        }
+    }
+
+    @Test
+    void loopsAndMapsAreAnswered() throws Exception {
+        http.send("/api/loops", routine("waltz-natural-turn")).andExpect(status().isOk()).andExpect(jsonPath("$.verdict.outcome", is("breaks")))
+                .andExpect(jsonPath("$.roundCorner.outcome", is("holds"))).andExpect(jsonPath("$.completions[0].placements", not(hasSize(0))));
+        http.send("/api/loops", routine()).andExpect(status().isUnprocessableContent());
+        http.read("/api/link-maps?dance=waltz").andExpect(jsonPath("$.components", hasSize(1))).andExpect(jsonPath("$.figures", hasSize(9)));
+        http.read("/api/link-maps?dance=waltz&level=pre-bronze").andExpect(jsonPath("$.figures[*].level", everyItem(is("pre-bronze"))));
+        http.read("/api/link-maps?dance=polka").andExpect(status().isUnprocessableContent());
+    }
+
+    @Test
+    void aFigureIsDancedInPart() throws Exception {
+        ObjectNode routine = routine("waltz-natural-turn");
+        ((ObjectNode) routine.at("/placements/0")).put("split", "1–3");
+        http.send("/api/scores", routine).andExpect(jsonPath("$.beats", is(3.0))).andExpect(jsonPath("$.placements[0].way", is("1–3")));
+        ((ObjectNode) routine.at("/placements/0")).put("split", "4–9");
+        http.send("/api/scores", routine).andExpect(status().isUnprocessableContent()).andExpect(jsonPath("$.faults[0].place", is("/placements/0")));
+    }
+
+    @ParameterizedTest(name = "{0}")
+    @CsvSource(delimiter = ';', value = {"a thousand bars; 1000; ; ; /most", "an unknown figure; 4; waltz-nothing; ; /required", "a contradiction; 4; waltz-whisk; waltz-whisk; required and forbidden",
+            "an empty range; 0; ; ; /most"})
+    void wishesThatCannotBeAreAnsweredClearly(String name, int bars, String required, String forbidden, String says) throws Exception {
+        ObjectNode question = composing(routine("waltz-natural-turn"), 0, bars);
+        if (required != null) {
+            question.putArray("required").add(required);
+        }
+        if (forbidden != null) {
+            question.putArray("forbidden").add(forbidden);
+        }
+        String answer = http.send("/api/compositions", question).andExpect(status().isUnprocessableContent()).andReturn().getResponse().getContentAsString();
+        assertThat(answer).contains(says);
+    }
+
+    private static ObjectNode routine(String... figures) {
+        ObjectNode routine = JSON.createObjectNode().put("id", "tried").put("title", "Tried").put("dance", "waltz").put("tempo", 29);
+        routine.putArray("placements");
+        for (String figure : figures) {
+            routine.withArray("placements").addObject().put("figure", figure);
+        }
+        return routine;
+    }
+
+    private static ObjectNode place(ObjectNode routine, int after) {
+        ObjectNode question = JSON.createObjectNode().put("after", after);
+        question.set("routine", routine);
+        return question;
+    }
+
+    private static ObjectNode composing(ObjectNode routine, int after, int bars) {
+        return place(routine, after).put("least", bars).put("most", bars).put("bends", false).put("meetsNext", false);
+    }
+}
