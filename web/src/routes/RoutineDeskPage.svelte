@@ -2,6 +2,7 @@
   import { api, required, sentenceOf, type FigureSummary, type Following, type ScoreStep } from '$lib/api/client';
   import FloorPlan from '$lib/floor/FloorPlan.svelte';
   import { reference } from '$lib/reference/reference.svelte';
+  import HistoryPanel from '$lib/routines/HistoryPanel.svelte';
   import NextFigures from '$lib/routines/NextFigures.svelte';
   import { Playback } from '$lib/routines/Playback.svelte';
   import Reel from '$lib/routines/Reel.svelte';
@@ -11,6 +12,7 @@
   import WayFields from '$lib/routines/WayFields.svelte';
   import Message from '$lib/ui/Message.svelte';
   import Copy from '@lucide/svelte/icons/copy';
+  import HistoryIcon from '@lucide/svelte/icons/history';
   import CornerMark from '@lucide/svelte/icons/corner-left-up';
   import Pause from '@lucide/svelte/icons/pause';
   import Play from '@lucide/svelte/icons/play';
@@ -130,6 +132,9 @@
       case 'k':
         void compose();
         return true;
+      case 'v':
+        address({ figure: String(desk!.selected), versions: '1' });
+        return true;
       case 'm':
         void desk!.mendAll();
         return true;
@@ -197,6 +202,9 @@
         <button class="act" aria-label="Redo" title="Redo (Ctrl Y)" disabled={!desk.canRedo} onclick={() => desk!.redo()}>
           <Redo2 size={18} />
         </button>
+        {#if !desk.isNew}
+          <button class="act" aria-label="Versions" title="Kept versions (V)" onclick={() => address({ figure: String(desk!.selected), versions: '1' })}><HistoryIcon size={18} /></button>
+        {/if}
         <button class="act" aria-label="Copy" title="Begin a copy" onclick={() => push(`/routines/${copyOf(desk!.routine)}`)}><Copy size={18} /></button>
         <button class="act act-main" disabled={desk.isKept || desk.keeping} onclick={() => desk!.keep()}>
           {desk.isKept ? 'Kept' : 'Keep'}
@@ -239,7 +247,9 @@
       </section>
 
       <aside class="panel flex min-h-0 flex-col overflow-y-auto p-3" aria-label="Chosen figure">
-        {#if isComposing}
+        {#if query.get('versions') !== null}
+          <HistoryPanel {desk} onclose={() => address({ figure: String(desk!.selected) })} />
+        {:else if isComposing}
           <ComposePanel {desk} {figures} onclose={() => address({ figure: String(desk!.selected) })} />
         {:else}
         {#if desk.loop}

@@ -113,6 +113,11 @@ export class RoutineDesk extends Keeper<Routine> {
     this.#amend(placement, (old) => ({ ...old, note }));
   }
 
+  /** Brings an older version back as the present work; undo takes it away again. */
+  restore(version: Routine) {
+    this.change({ ...version, id: this.routine.id });
+  }
+
   rename(title: string) {
     this.change({ ...this.routine, title });
   }

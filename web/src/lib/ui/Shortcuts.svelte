@@ -45,6 +45,7 @@
         ['K', 'compose what follows'],
         ['M', 'mend every seam that breaks'],
         ['L', 'does it loop?'],
+        ['V', 'kept versions'],
         ['Space', 'play, pause'],
         [', .', 'a step back, a step on'],
       ],

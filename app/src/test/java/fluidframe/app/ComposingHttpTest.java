@@ -8,9 +8,11 @@ import static org.hamcrest.Matchers.hasItem;
 import static org.hamcrest.Matchers.hasSize;
 import static org.hamcrest.Matchers.is;
 import static org.hamcrest.Matchers.not;
+import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.put;
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.jsonPath;
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.status;
 
+import java.util.List;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -18,6 +20,7 @@ import org.junit.jupiter.params.provider.CsvSource;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.boot.test.context.SpringBootTest;
 import org.springframework.boot.webmvc.test.autoconfigure.AutoConfigureMockMvc;
+import org.springframework.http.MediaType;
 import org.springframework.test.web.servlet.MockMvc;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.node.ObjectNode;
@@ -103,6 +106,24 @@ class ComposingHttpTest {
         }
         String answer = http.send("/api/compositions", question).andExpect(status().isUnprocessableContent()).andReturn().getResponse().getContentAsString();
         assertThat(answer).contains(says);
+    }
+
+    @Test
+    void everyKeptVersionComesBackAndCanBeCompared() throws Exception {
+        ObjectNode routine = routine("waltz-natural-turn", "waltz-closed-change-rf").put("id", "versioned");
+        http.send("/api/routines", routine).andExpect(status().isCreated());
+        ObjectNode longer = routine("waltz-natural-turn", "waltz-closed-change-rf", "waltz-reverse-turn").put("id", "versioned");
+        mvc.perform(put("/api/routines/versioned").header("If-Match", "\"0\"").contentType(MediaType.APPLICATION_JSON).content(JSON.writeValueAsString(longer))).andExpect(status().isOk());
+        JsonNode versions = JSON.readTree(http.text("/api/routines/versioned/versions"));
+        assertThat(versions.size()).isEqualTo(2);
+        assertThat(versions.get(0).at("/routine/placements").size()).isEqualTo(3);
+        assertThat(versions.get(1).get("routine")).isEqualTo(routine);
+        ObjectNode question = JSON.createObjectNode();
+        question.set("before", versions.get(1).get("routine"));
+        question.set("after", versions.get(0).get("routine"));
+        http.send("/api/differences", question).andExpect(jsonPath("$.before.bars", is("3"))).andExpect(jsonPath("$.after.bars", is("5")))
+                .andExpect(jsonPath("$.lines[*].same", is(List.of(true, true, false)))).andExpect(jsonPath("$.lines[2].before", is("")));
+        http.read("/api/routines/never/versions").andExpect(status().isNotFound());
     }
 
     private static ObjectNode routine(String... figures) {

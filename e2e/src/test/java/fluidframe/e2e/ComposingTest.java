@@ -24,6 +24,7 @@ class ComposingTest extends BrowserTest {
         Locator best = page.getByLabel("Compositions").locator("li").first();
         assertThat(best).containsText("Whisk");
         best.getByText("Take it").click();
+        assertThat(placements()).not().hasCount(1);
         assertThat(standing()).hasText("every seam can be danced");
         int figures = placements().count();
 
@@ -40,6 +41,15 @@ class ComposingTest extends BrowserTest {
         assertThat(page.getByLabel("Loop", new Page.GetByLabelOptions().setExact(true))).isVisible();
         press("Control+s");
         assertThat(button("Kept")).isVisible();
+
+        placements().last().click();
+        press("Delete", "Control+s");
+        assertThat(button("Kept")).isVisible();
+        button("Versions").click();
+        button("Compare").nth(1).click();
+        assertThat(page.getByLabel("Versions", new Page.GetByLabelOptions().setExact(true)).locator("tbody tr").last()).containsText("–");
+        button("Restore it").click();
+        assertThat(placements()).hasCount(figures);
     }
 
     @Test

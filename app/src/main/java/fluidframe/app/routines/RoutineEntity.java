@@ -2,6 +2,8 @@ package fluidframe.app.routines;
 
 import fluidframe.app.storage.StoredDocument;
 import jakarta.persistence.Entity;
+import org.hibernate.envers.AuditOverride;
+import org.hibernate.envers.Audited;
 import jakarta.persistence.Lob;
 import jakarta.persistence.Table;
 
@@ -11,6 +13,8 @@ import java.util.stream.Collectors;
 /** A stored routine: its document, and which figures it needs. */
 @Entity
 @Table(name = "routine")
+@Audited
+@AuditOverride(forClass = StoredDocument.class)
 class RoutineEntity extends StoredDocument {
 
     private String title;

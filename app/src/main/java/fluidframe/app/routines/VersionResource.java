@@ -1,0 +1,97 @@
+package fluidframe.app.routines;
+
+import fluidframe.app.routines.RoutineHistory.Version;
+import fluidframe.core.link.Outcome;
+import fluidframe.core.routine.Floor;
+import fluidframe.core.routine.Placement;
+import fluidframe.core.routine.Routine;
+import fluidframe.core.routine.RoutineDifference;
+import fluidframe.core.routine.Score;
+import fluidframe.core.text.Fraction;
+import io.swagger.v3.oas.annotations.media.Schema;
+import io.swagger.v3.oas.annotations.tags.Tag;
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.NotNull;
+import java.util.List;
+import java.util.Optional;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RestController;
+
+/** The versions of routines, and two routines side by side. */
+@RestController
+@RequestMapping("/api")
+@Tag(name = "routines")
+class VersionResource {
+
+    private static final double ANY_ROOM = 100;
+
+    private final RoutineHistory history;
+    private final RoutineReader reader;
+
+    VersionResource(RoutineHistory history, RoutineReader reader) {
+        this.history = history;
+        this.reader = reader;
+    }
+
+    /** A kept version: its number, when it was kept, and the routine as it was. */
+    @Schema(name = "Version")
+    record VersionDocument(int number, String kept, RoutineDocument routine) {
+
+        static VersionDocument of(Version version) {
+            return new VersionDocument(version.number(), version.kept().toString(), version.document());
+        }
+    }
+
+    /** Two routines to compare. */
+    @Schema(name = "DifferenceQuestion")
+    record DifferenceQuestion(@NotNull(message = "a routine") @Valid RoutineDocument before, @NotNull(message = "a routine") @Valid RoutineDocument after) {
+    }
+
+    /** What stands side by side: the figure in each, empty where it is in one only, and whether it is danced alike. */
+    @Schema(name = "DifferenceLine")
+    record LineDocument(String before, String after, boolean same) {
+    }
+
+    /** How long a version is and how many of its seams break. */
+    @Schema(name = "VersionSummary")
+    record SummaryDocument(String bars, int figures, int broken) {
+    }
+
+    /** Two routines side by side. */
+    @Schema(name = "Difference")
+    record DifferenceDocument(SummaryDocument before, SummaryDocument after, List<LineDocument> lines) {
+    }
+
+    @GetMapping("/routines/{id}/versions")
+    List<VersionDocument> versions(@PathVariable String id) {
+        return history.versions(id).stream().map(VersionDocument::of).toList();
+    }
+
+    @PostMapping("/differences")
+    DifferenceDocument compare(@Valid @RequestBody DifferenceQuestion question) {
+        Routine before = reader.read(question.before());
+        Routine after = reader.read(question.after());
+        List<LineDocument> lines = RoutineDifference.between(before, after).lines().stream()
+                .map(line -> new LineDocument(name(before, line.before()), name(after, line.after()), line.same())).toList();
+        return new DifferenceDocument(summary(before), summary(after), lines);
+    }
+
+    private static String name(Routine routine, Optional<Integer> index) {
+        return index.map(routine.placements()::get).map(VersionResource::name).orElse("");
+    }
+
+    private static String name(Placement placement) {
+        String way = placement.way().wording();
+        return placement.figure().title() + (way.isEmpty() ? "" : " (" + way + ")") + (placement.cornerAfter() ? ", corner" : "");
+    }
+
+    private static SummaryDocument summary(Routine routine) {
+        Score score = Score.of(routine, Floor.of(ANY_ROOM, ANY_ROOM, routine.dance().travels()));
+        long broken = score.seams().stream().filter(seam -> seam.verdict().outcome() == Outcome.BREAKS).count();
+        return new SummaryDocument(new Fraction(score.length().ticks(), routine.dance().rhythm().bar().ticks()).toString(), routine.placements().size(), (int) broken);
+    }
+}
