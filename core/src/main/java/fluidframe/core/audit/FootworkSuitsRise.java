@@ -7,7 +7,6 @@ import fluidframe.core.step.Footwork;
 import fluidframe.core.step.RiseFall;
 import fluidframe.core.step.Step;
 import fluidframe.core.time.CountToken;
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 
@@ -16,7 +15,7 @@ import java.util.Optional;
  * ball; lowering, it ends on the heel, flat or whole foot; still up, it does not end on the heel. A phase that names
  * another step belongs to that one.
  */
-final class FootworkSuitsRise extends CheckedRule {
+final class FootworkSuitsRise extends StepRule {
 
     FootworkSuitsRise() {
         super("F3", "footwork agrees with rise and fall",
@@ -24,17 +23,7 @@ final class FootworkSuitsRise extends CheckedRule {
     }
 
     @Override
-    public List<Finding> check(Subject subject) {
-        List<Finding> found = new ArrayList<>();
-        for (Part part : Part.values()) {
-            for (int row = 0; row < subject.steps(part).size(); row++) {
-                check(part, row, subject.steps(part).get(row)).ifPresent(found::add);
-            }
-        }
-        return found;
-    }
-
-    private Optional<Finding> check(Part part, int row, Step step) {
+    Optional<Finding> check(Subject subject, Part part, int row, Step step) {
         Footwork footwork = step.footwork();
         List<RiseFall.Kind> kinds = step.rise().phases().stream()
                 .filter(phase -> phase.step().isEmpty() || names(phase.step().get(), row, step)).map(RiseFall.Phase::kind).toList();

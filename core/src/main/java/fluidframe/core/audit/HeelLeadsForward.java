@@ -9,13 +9,12 @@ import fluidframe.core.step.Action;
 import fluidframe.core.step.Footwork;
 import fluidframe.core.step.Placement;
 import fluidframe.core.step.Step;
-import java.util.ArrayList;
+import java.util.Optional;
 import java.util.EnumSet;
-import java.util.List;
 import java.util.Set;
 
 /** F1. From a lowered position the swinging leg arrives heel first; steps on edges, locks, runs and touches are their own matter. */
-final class HeelLeadsForward extends CheckedRule {
+final class HeelLeadsForward extends StepRule {
 
     private static final Set<Action> OTHERWISE = EnumSet.of(Action.LOCK, Action.HOP, Action.APPEL, Action.FLICK, Action.KICK,
             Action.ROCK, Action.PIVOT, Action.SPIN, Action.SPOT_TURN);
@@ -26,23 +25,18 @@ final class HeelLeadsForward extends CheckedRule {
     }
 
     @Override
-    public List<Finding> check(Subject subject) {
-        List<Finding> found = new ArrayList<>();
-        if (subject.dance().style().isLatin()) {
-            return found;
+    boolean concerns(Subject subject) {
+        return !subject.dance().style().isLatin();
+    }
+
+    @Override
+    Optional<Finding> check(Subject subject, Part part, int row, Step step) {
+        boolean toeFirst = step.footwork().first().filter(first -> first != Footwork.Surface.HEEL).isPresent();
+        if (!toeFirst || !walksForward(step) || subject.heights(part).get(row) != Height.LOWERED || shortBefore(subject, part, row)) {
+            return Optional.empty();
         }
-        for (Part part : Part.values()) {
-            List<Step> steps = subject.steps(part);
-            for (int row = 0; row < steps.size(); row++) {
-                Step step = steps.get(row);
-                if (walksForward(step) && subject.heights(part).get(row) == Height.LOWERED && !shortBefore(subject, part, row)
-                        && step.footwork().first().filter(first -> first != Footwork.Surface.HEEL).isPresent()) {
-                    found.add(warning(Place.cell(part, row, Column.FOOTWORK), step.footwork().toString(), "heel first",
-                            "Step " + (row + 1) + " goes forward from a lowered position; its footwork " + step.footwork() + " does not lead with the heel."));
-                }
-            }
-        }
-        return found;
+        return Optional.of(warning(Place.cell(part, row, Column.FOOTWORK), step.footwork().toString(), "heel first",
+                "Step " + (row + 1) + " goes forward from a lowered position; its footwork " + step.footwork() + " does not lead with the heel."));
     }
 
     private static boolean walksForward(Step step) {

@@ -3,14 +3,11 @@ package fluidframe.core.audit;
 import fluidframe.core.couple.Part;
 import fluidframe.core.notation.Column;
 import fluidframe.core.notation.Place;
-import fluidframe.core.step.BodyAction;
-import fluidframe.core.time.Beats;
-import fluidframe.core.time.Timing;
-import java.util.ArrayList;
-import java.util.List;
+import fluidframe.core.step.Step;
+import java.util.Optional;
 
 /** B1. A hip or body action named at a point of the beat must fall before the next step begins. */
-final class HipsStayInTheirRow extends CheckedRule {
+final class HipsStayInTheirRow extends StepRule {
 
     HipsStayInTheirRow() {
         super("B1", "hip and body actions fall inside their own row",
@@ -18,23 +15,10 @@ final class HipsStayInTheirRow extends CheckedRule {
     }
 
     @Override
-    public List<Finding> check(Subject subject) {
-        List<Finding> found = new ArrayList<>();
-        for (Part part : Part.values()) {
-            subject.timing(part).ifPresent(timing -> check(subject, part, timing, found));
-        }
-        return found;
-    }
-
-    private void check(Subject subject, Part part, Timing timing, List<Finding> found) {
-        for (int row = 0; row < timing.slots().size(); row++) {
-            Beats length = timing.slots().get(row).length();
-            for (BodyAction.Entry entry : subject.steps(part).get(row).body().entries()) {
-                if (entry.at().filter(at -> at.compareTo(length) >= 0).isPresent()) {
-                    found.add(error(Place.cell(part, row, Column.BODY), entry.toString(), "before " + length,
-                            "\"" + entry + "\" comes " + entry.at().orElseThrow() + " beat after the step, which lasts only " + length + "."));
-                }
-            }
-        }
+    Optional<Finding> check(Subject subject, Part part, int row, Step step) {
+        return subject.timing(part).map(timing -> timing.slots().get(row).length()).flatMap(length -> step.body().entries().stream()
+                .filter(entry -> entry.at().filter(at -> at.compareTo(length) >= 0).isPresent()).findFirst()
+                .map(entry -> error(Place.cell(part, row, Column.BODY), entry.toString(), "before " + length,
+                        "\"" + entry + "\" comes " + entry.at().orElseThrow() + " beat after the step, which lasts only " + length + ".")));
     }
 }

@@ -6,11 +6,11 @@ import fluidframe.core.notation.Place;
 import fluidframe.core.step.Placement;
 import fluidframe.core.step.RiseFall;
 import fluidframe.core.step.Step;
-import java.util.ArrayList;
+import java.util.Optional;
 import java.util.List;
 
 /** R3. Backward on the inside of a turn the heel stays down until the other foot has passed. */
-final class InsideBackStepStaysFlat extends CheckedRule {
+final class InsideBackStepStaysFlat extends StepRule {
 
     private static final int NOTABLE_TURN = 4;
 
@@ -20,20 +20,14 @@ final class InsideBackStepStaysFlat extends CheckedRule {
     }
 
     @Override
-    public List<Finding> check(Subject subject) {
-        List<Finding> found = new ArrayList<>();
-        for (Part part : Part.values()) {
-            List<Step> steps = subject.steps(part);
-            for (int row = 0; row + 1 < steps.size(); row++) {
-                Step step = steps.get(row);
-                if (step.places(Placement.BACK) && steps.get(row + 1).turn().between().size() >= NOTABLE_TURN
-                        && step.rise().has(RiseFall.Kind.COMMENCE) && !step.rise().has(RiseFall.Kind.NO_FOOT_RISE)) {
-                    Place place = Place.cell(part, row, Column.RISE);
-                    found.add(note(place, step.rise().toString(), "NFR", "Step " + (row + 1)
-                            + " goes back on the inside of the turn; the rise is in the body and the foot stays down (NFR)."));
-                }
-            }
+    Optional<Finding> check(Subject subject, Part part, int row, Step step) {
+        List<Step> steps = subject.steps(part);
+        boolean turnsNext = row + 1 < steps.size() && steps.get(row + 1).turn().between().size() >= NOTABLE_TURN;
+        boolean rises = step.rise().has(RiseFall.Kind.COMMENCE) && !step.rise().has(RiseFall.Kind.NO_FOOT_RISE);
+        if (!turnsNext || !rises || !step.places(Placement.BACK)) {
+            return Optional.empty();
         }
-        return found;
+        return Optional.of(note(Place.cell(part, row, Column.RISE), step.rise().toString(), "NFR", "Step " + (row + 1)
+                + " goes back on the inside of the turn; the rise is in the body and the foot stays down (NFR)."));
     }
 }

@@ -5,11 +5,10 @@ import fluidframe.core.notation.Column;
 import fluidframe.core.notation.Place;
 import fluidframe.core.step.Footwork;
 import fluidframe.core.step.Step;
-import java.util.ArrayList;
-import java.util.List;
+import java.util.Optional;
 
 /** F4. Paso doble marches on the heel and is left alone. */
-final class LatinHasNoHeelLead extends CheckedRule {
+final class LatinHasNoHeelLead extends StepRule {
 
     private static final String MARCHES = "paso-doble";
 
@@ -19,21 +18,17 @@ final class LatinHasNoHeelLead extends CheckedRule {
     }
 
     @Override
-    public List<Finding> check(Subject subject) {
-        List<Finding> found = new ArrayList<>();
-        if (!subject.dance().style().isLatin() || subject.dance().id().equals(MARCHES)) {
-            return found;
+    boolean concerns(Subject subject) {
+        return subject.dance().style().isLatin() && !subject.dance().id().equals(MARCHES);
+    }
+
+    @Override
+    Optional<Finding> check(Subject subject, Part part, int row, Step step) {
+        if (!step.takesWeight() || step.footwork().first().filter(first -> first == Footwork.Surface.HEEL).isEmpty()) {
+            return Optional.empty();
         }
-        for (Part part : Part.values()) {
-            for (int row = 0; row < subject.steps(part).size(); row++) {
-                Step step = subject.steps(part).get(row);
-                if (step.takesWeight() && step.footwork().first().filter(first -> first == Footwork.Surface.HEEL).isPresent()) {
-                    found.add(warning(Place.cell(part, row, Column.FOOTWORK), step.footwork().toString(), "ball first",
-                            "Step " + (row + 1) + " leads with the heel; " + subject.dance().title() + " is danced ball first.",
-                            new Fix("make it BF", Place.cell(part, row, Column.FOOTWORK), "BF")));
-                }
-            }
-        }
-        return found;
+        Place place = Place.cell(part, row, Column.FOOTWORK);
+        return Optional.of(warning(place, step.footwork().toString(), "ball first",
+                "Step " + (row + 1) + " leads with the heel; " + subject.dance().title() + " is danced ball first.", new Fix("make it BF", place, "BF")));
     }
 }

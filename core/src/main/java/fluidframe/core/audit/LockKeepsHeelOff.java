@@ -7,14 +7,13 @@ import fluidframe.core.step.Action;
 import fluidframe.core.step.Footwork;
 import fluidframe.core.step.Placement;
 import fluidframe.core.step.Step;
-import java.util.ArrayList;
-import java.util.List;
+import java.util.Optional;
 
 /**
  * F5. The crossing foot of a lock stays on ball or toe. In Latin, where the foot that crosses in front may come down flat
  * after the ball, only the heel itself counts as lowered there.
  */
-final class LockKeepsHeelOff extends CheckedRule {
+final class LockKeepsHeelOff extends StepRule {
 
     LockKeepsHeelOff() {
         super("F5", "the crossing foot of a lock does not lower its heel",
@@ -22,20 +21,15 @@ final class LockKeepsHeelOff extends CheckedRule {
     }
 
     @Override
-    public List<Finding> check(Subject subject) {
-        List<Finding> found = new ArrayList<>();
-        for (Part part : Part.values()) {
-            for (int row = 0; row < subject.steps(part).size(); row++) {
-                Step step = subject.steps(part).get(row);
-                boolean crosses = step.places(Placement.CROSS_BEHIND) || step.places(Placement.CROSS_IN_FRONT);
-                if (crosses && step.does(Action.LOCK) && isLowered(subject, step)) {
-                    found.add(error(Place.cell(part, row, Column.FOOTWORK), step.footwork().toString(), "T or B",
-                            "Step " + (row + 1) + " crosses in a lock; its footwork " + step.footwork() + " lowers the heel.",
-                            new Fix("stay on the toe", Place.cell(part, row, Column.FOOTWORK), subject.dance().style().isLatin() ? "B" : "T")));
-                }
-            }
+    Optional<Finding> check(Subject subject, Part part, int row, Step step) {
+        boolean crosses = step.places(Placement.CROSS_BEHIND) || step.places(Placement.CROSS_IN_FRONT);
+        if (!crosses || !step.does(Action.LOCK) || !isLowered(subject, step)) {
+            return Optional.empty();
         }
-        return found;
+        Place place = Place.cell(part, row, Column.FOOTWORK);
+        return Optional.of(error(place, step.footwork().toString(), "T or B",
+                "Step " + (row + 1) + " crosses in a lock; its footwork " + step.footwork() + " lowers the heel.",
+                new Fix("stay on the toe", place, subject.dance().style().isLatin() ? "B" : "T")));
     }
 
     private static boolean isLowered(Subject subject, Step step) {

@@ -5,14 +5,13 @@ import fluidframe.core.notation.Column;
 import fluidframe.core.notation.Place;
 import fluidframe.core.step.Action;
 import fluidframe.core.step.Step;
+import java.util.Optional;
 import fluidframe.core.step.Sway;
-import java.util.ArrayList;
 import java.util.EnumSet;
-import java.util.List;
 import java.util.Set;
 
 /** S2. */
-final class NoSwayHere extends CheckedRule {
+final class NoSwayHere extends StepRule {
 
     private static final Set<Action> UPRIGHT = EnumSet.of(Action.PIVOT, Action.SPIN, Action.SPOT_TURN, Action.SPIRAL);
 
@@ -22,20 +21,14 @@ final class NoSwayHere extends CheckedRule {
     }
 
     @Override
-    public List<Finding> check(Subject subject) {
-        List<Finding> found = new ArrayList<>();
-        for (Part part : Part.values()) {
-            for (int row = 0; row < subject.steps(part).size(); row++) {
-                Step step = subject.steps(part).get(row);
-                boolean upright = subject.dance().style().isLatin() || step.does(UPRIGHT);
-                if (upright && step.sway().filter(sway -> sway != Sway.NONE).isPresent()) {
-                    Place place = Place.cell(part, row, Column.SWAY);
-                    String where = step.does(UPRIGHT) ? "turns on one foot" : "is in " + subject.dance().title();
-                    found.add(warning(place, step.sway().orElseThrow().shorthand(), "no sway",
-                            "Step " + (row + 1) + " " + where + " and stays upright.", new Fix("no sway", place, "")));
-                }
-            }
+    Optional<Finding> check(Subject subject, Part part, int row, Step step) {
+        boolean upright = subject.dance().style().isLatin() || step.does(UPRIGHT);
+        if (!upright || step.sway().filter(sway -> sway != Sway.NONE).isEmpty()) {
+            return Optional.empty();
         }
-        return found;
+        Place place = Place.cell(part, row, Column.SWAY);
+        String where = step.does(UPRIGHT) ? "turns on one foot" : "is in " + subject.dance().title();
+        return Optional.of(warning(place, step.sway().orElseThrow().shorthand(), "no sway",
+                "Step " + (row + 1) + " " + where + " and stays upright.", new Fix("no sway", place, "")));
     }
 }

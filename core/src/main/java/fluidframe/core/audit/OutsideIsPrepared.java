@@ -8,12 +8,11 @@ import fluidframe.core.step.BodyTurn;
 import fluidframe.core.step.Placement;
 import fluidframe.core.step.PositionModifier;
 import fluidframe.core.step.Step;
-import java.util.ArrayList;
-import java.util.List;
+import java.util.Optional;
 import java.util.Set;
 
 /** P2. A side lead, a side or diagonal step, a turn or another outside step before it makes room; so does a figure that starts outside. */
-final class OutsideIsPrepared extends CheckedRule {
+final class OutsideIsPrepared extends StepRule {
 
     private static final Set<Placement> MAKE_ROOM = Set.of(Placement.SIDE, Placement.DIAGONAL_FORWARD, Placement.DIAGONAL_BACK);
     private static final Set<PositionModifier> SIDE_LEADS = Set.of(PositionModifier.LEFT_SIDE_LEADING, PositionModifier.RIGHT_SIDE_LEADING,
@@ -26,20 +25,15 @@ final class OutsideIsPrepared extends CheckedRule {
     }
 
     @Override
-    public List<Finding> check(Subject subject) {
-        List<Finding> found = new ArrayList<>();
-        for (Part part : Part.values()) {
-            List<Step> steps = subject.steps(part);
-            for (int row = 0; row < steps.size(); row++) {
-                boolean outside = steps.get(row).has(PositionModifier.OUTSIDE_PARTNER) || steps.get(row).has(PositionModifier.OUTSIDE_PARTNER_LEFT);
-                boolean prepared = row == 0 ? subject.figure().start().position() != Position.CLOSED : makesRoom(steps.get(row - 1)) || turns(steps.get(row));
-                if (outside && !prepared) {
-                    found.add(warning(Place.cell(part, row, Column.FOOT_POSITION), steps.get(row).footPosition().orElseThrow().toString(),
-                            "a side lead or turn before it", "Step " + (row + 1) + " goes outside partner, but nothing before it makes room: no side lead, no turn."));
-                }
-            }
+    Optional<Finding> check(Subject subject, Part part, int row, Step step) {
+        boolean outside = step.has(PositionModifier.OUTSIDE_PARTNER) || step.has(PositionModifier.OUTSIDE_PARTNER_LEFT);
+        boolean prepared = row == 0 ? subject.figure().start().position() != Position.CLOSED
+                : makesRoom(subject.steps(part).get(row - 1)) || turns(step);
+        if (!outside || prepared) {
+            return Optional.empty();
         }
-        return found;
+        return Optional.of(warning(Place.cell(part, row, Column.FOOT_POSITION), step.footPosition().orElseThrow().toString(),
+                "a side lead or turn before it", "Step " + (row + 1) + " goes outside partner, but nothing before it makes room: no side lead, no turn."));
     }
 
     private static boolean makesRoom(Step step) {

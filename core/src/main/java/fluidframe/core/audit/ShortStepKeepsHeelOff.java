@@ -5,13 +5,11 @@ import fluidframe.core.notation.Column;
 import fluidframe.core.notation.Place;
 import fluidframe.core.step.Footwork;
 import fluidframe.core.step.Step;
+import java.util.Optional;
 import fluidframe.core.time.Beats;
-import fluidframe.core.time.Timing;
-import java.util.ArrayList;
-import java.util.List;
 
 /** F6. Half a beat of tango is nearly half a second and leaves time; what counts is half a beat or less in under 0.3 s. */
-final class ShortStepKeepsHeelOff extends CheckedRule {
+final class ShortStepKeepsHeelOff extends StepRule {
 
     private static final double TIME_TO_LOWER_SECONDS = 0.3;
 
@@ -21,25 +19,12 @@ final class ShortStepKeepsHeelOff extends CheckedRule {
     }
 
     @Override
-    public List<Finding> check(Subject subject) {
-        List<Finding> found = new ArrayList<>();
-        for (Part part : Part.values()) {
-            subject.timing(part).ifPresent(timing -> check(subject, part, timing, found));
-        }
-        return found;
-    }
-
-    private void check(Subject subject, Part part, Timing timing, List<Finding> found) {
-        for (int row = 0; row < timing.slots().size(); row++) {
-            Step step = subject.steps(part).get(row);
-            Beats length = timing.slots().get(row).length();
-            boolean quick = length.compareTo(Beats.HALF) <= 0
-                    && subject.dance().fastest().seconds(timing.rhythm(), length) < TIME_TO_LOWER_SECONDS;
-            if (quick && step.takesWeight() && step.footwork().contacts().size() > 1
-                    && step.footwork().last().orElseThrow() == Footwork.Surface.HEEL) {
-                found.add(warning(Place.cell(part, row, Column.FOOTWORK), step.footwork().toString(), "heel off the floor",
-                        "Step " + (row + 1) + " lasts " + length + " of a beat; its footwork " + step.footwork() + " lowers the heel in that time."));
-            }
-        }
+    Optional<Finding> check(Subject subject, Part part, int row, Step step) {
+        Optional<Beats> length = subject.timing(part).map(timing -> timing.slots().get(row).length());
+        boolean quick = length.filter(beats -> beats.compareTo(Beats.HALF) <= 0
+                && subject.dance().fastest().seconds(subject.figure().rhythm(), beats) < TIME_TO_LOWER_SECONDS).isPresent();
+        boolean lowers = step.takesWeight() && step.footwork().contacts().size() > 1 && step.footwork().last().orElseThrow() == Footwork.Surface.HEEL;
+        return quick && lowers ? Optional.of(warning(Place.cell(part, row, Column.FOOTWORK), step.footwork().toString(), "heel off the floor",
+                "Step " + (row + 1) + " lasts " + length.get() + " of a beat; its footwork " + step.footwork() + " lowers the heel in that time.")) : Optional.empty();
     }
 }

@@ -10,12 +10,10 @@ import fluidframe.core.step.Foot;
 import fluidframe.core.step.Placement;
 import fluidframe.core.step.PositionModifier;
 import fluidframe.core.step.Step;
-import java.util.ArrayList;
-import java.util.List;
 import java.util.Optional;
 
 /** W5. Across with the left foot the body is already wound to the right, and the other way round. */
-final class SpinGoesTheOpenWay extends CheckedRule {
+final class SpinGoesTheOpenWay extends StepRule {
 
     SpinGoesTheOpenWay() {
         super("W5", "a spin from a crossing step goes the way the foot allows",
@@ -23,21 +21,15 @@ final class SpinGoesTheOpenWay extends CheckedRule {
     }
 
     @Override
-    public List<Finding> check(Subject subject) {
-        List<Finding> found = new ArrayList<>();
-        for (Part part : Part.values()) {
-            for (int row = 0; row < subject.steps(part).size(); row++) {
-                Step step = subject.steps(part).get(row);
-                Optional<Side> open = open(step);
-                Turn turn = step.turn().on().isNone() ? step.turn().between() : step.turn().on();
-                if (open.isPresent() && turn.side().isPresent() && turn.side().get() != open.get()) {
-                    found.add(warning(Place.cell(part, row, Column.TURN), turn.toString(), turn.mirrored().toString(),
-                            "Across with " + step.foot().orElseThrow() + " the spin is open to the " + open.get().wording() + ", not to the "
-                                    + turn.side().get().wording() + "."));
-                }
-            }
+    Optional<Finding> check(Subject subject, Part part, int row, Step step) {
+        Optional<Side> open = open(step);
+        Turn turn = step.turn().on().isNone() ? step.turn().between() : step.turn().on();
+        if (open.isEmpty() || turn.side().isEmpty() || turn.side().get() == open.get()) {
+            return Optional.empty();
         }
-        return found;
+        return Optional.of(warning(Place.cell(part, row, Column.TURN), turn.toString(), turn.mirrored().toString(),
+                "Across with " + step.foot().orElseThrow() + " the spin is open to the " + open.get().wording() + ", not to the "
+                        + turn.side().get().wording() + "."));
     }
 
     private static Optional<Side> open(Step step) {

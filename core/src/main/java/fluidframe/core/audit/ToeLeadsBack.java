@@ -7,11 +7,10 @@ import fluidframe.core.step.Action;
 import fluidframe.core.step.Footwork;
 import fluidframe.core.step.Placement;
 import fluidframe.core.step.Step;
-import java.util.ArrayList;
-import java.util.List;
+import java.util.Optional;
 
 /** F2. */
-final class ToeLeadsBack extends CheckedRule {
+final class ToeLeadsBack extends StepRule {
 
     ToeLeadsBack() {
         super("F2", "a backward step starts with the toe or the ball",
@@ -19,20 +18,15 @@ final class ToeLeadsBack extends CheckedRule {
     }
 
     @Override
-    public List<Finding> check(Subject subject) {
-        List<Finding> found = new ArrayList<>();
-        for (Part part : Part.values()) {
-            for (int row = 0; row < subject.steps(part).size(); row++) {
-                Step step = subject.steps(part).get(row);
-                boolean heelFirst = step.footwork().first().filter(first -> first == Footwork.Surface.HEEL
-                        || !subject.dance().style().isLatin() && (first == Footwork.Surface.FLAT || first == Footwork.Surface.WHOLE)).isPresent();
-                if (step.places(Placement.BACK) && step.takesWeight() && heelFirst && !step.does(Action.HEEL_PULL) && !step.does(Action.HEEL_TURN)) {
-                    found.add(warning(Place.cell(part, row, Column.FOOTWORK), step.footwork().toString(), "toe or ball first",
-                            "Step " + (row + 1) + " goes back; its footwork " + step.footwork() + " starts with the "
-                                    + (step.footwork().first().orElseThrow() == Footwork.Surface.HEEL ? "heel" : "whole foot") + " instead of the toe."));
-                }
-            }
+    Optional<Finding> check(Subject subject, Part part, int row, Step step) {
+        Optional<Footwork.Surface> first = step.footwork().first();
+        boolean whole = !subject.dance().style().isLatin() && first.filter(surface -> surface == Footwork.Surface.FLAT || surface == Footwork.Surface.WHOLE).isPresent();
+        boolean heel = first.filter(surface -> surface == Footwork.Surface.HEEL).isPresent();
+        boolean stepsBack = step.places(Placement.BACK) && step.takesWeight() && !step.does(Action.HEEL_PULL) && !step.does(Action.HEEL_TURN);
+        if (!stepsBack || !heel && !whole) {
+            return Optional.empty();
         }
-        return found;
+        return Optional.of(warning(Place.cell(part, row, Column.FOOTWORK), step.footwork().toString(), "toe or ball first",
+                "Step " + (row + 1) + " goes back; its footwork " + step.footwork() + " starts with the " + (heel ? "heel" : "whole foot") + " instead of the toe."));
     }
 }

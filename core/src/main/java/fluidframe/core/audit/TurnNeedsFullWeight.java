@@ -9,9 +9,7 @@ import fluidframe.core.step.FootPosition;
 import fluidframe.core.step.Step;
 import fluidframe.core.step.Weight;
 import fluidframe.core.time.CountToken;
-import java.util.ArrayList;
 import java.util.EnumSet;
-import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 
@@ -19,7 +17,7 @@ import java.util.Set;
  * W4. A turn on one foot needs all the weight there. Twists on both feet, and heel turns and pulls, which pass the
  * weight while they turn, are other actions and left alone.
  */
-final class TurnNeedsFullWeight extends CheckedRule {
+final class TurnNeedsFullWeight extends StepRule {
 
     private static final Set<Action> ON_ONE_FOOT = EnumSet.of(Action.SWIVEL, Action.SPIRAL, Action.PIVOT, Action.SPIN, Action.SPOT_TURN);
     private static final Set<Action> ON_BOTH = EnumSet.of(Action.TWIST, Action.HEEL_TURN, Action.HEEL_PULL);
@@ -32,17 +30,9 @@ final class TurnNeedsFullWeight extends CheckedRule {
     }
 
     @Override
-    public List<Finding> check(Subject subject) {
-        List<Finding> found = new ArrayList<>();
-        for (Part part : Part.values()) {
-            for (int row = 0; row < subject.steps(part).size(); row++) {
-                Step step = subject.steps(part).get(row);
-                if (turnsOnOneFoot(step) && (step.weight() != Weight.FULL || step.foot().equals(Optional.of(Foot.BOTH)))) {
-                    found.add(finding(part, row, step));
-                }
-            }
-        }
-        return found;
+    Optional<Finding> check(Subject subject, Part part, int row, Step step) {
+        boolean full = step.weight() == Weight.FULL && !step.foot().equals(Optional.of(Foot.BOTH));
+        return turnsOnOneFoot(step) && !full ? Optional.of(finding(part, row, step)) : Optional.empty();
     }
 
     private static boolean turnsOnOneFoot(Step step) {
