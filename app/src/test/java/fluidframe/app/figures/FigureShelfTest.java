@@ -1,0 +1,90 @@
+package fluidframe.app.figures;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+import static org.mockito.ArgumentMatchers.any;
+import static org.mockito.Mockito.inOrder;
+import static org.mockito.Mockito.mock;
+import static org.mockito.Mockito.never;
+import static org.mockito.Mockito.verify;
+import static org.mockito.Mockito.when;
+
+import fluidframe.app.problems.ConflictException;
+import fluidframe.app.problems.RefusedException;
+import fluidframe.app.problems.Revision;
+import fluidframe.app.problems.UnknownException;
+import fluidframe.core.audit.Audit;
+import fluidframe.core.audit.Severity;
+import fluidframe.core.figure.Figure;
+import jakarta.persistence.EntityManager;
+import java.util.Optional;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.mockito.InOrder;
+import tools.jackson.databind.json.JsonMapper;
+
+class FigureShelfTest {
+
+    private final FigureRepository repository = mock();
+    private final EntityManager entityManager = mock();
+    private final JsonMapper json = JsonMapper.builder().build();
+    private final FigureShelf shelf = new FigureShelf(repository, entityManager, json);
+    private final FigureDocument document = json.readValue(FigureShelfTest.class.getResourceAsStream("/every-field.json"), FigureDocument.class);
+    private final Figure figure = FigureShelf.read(document, "");
+
+    @BeforeEach
+    void nothingIsStored() {
+        when(repository.findById(any())).thenReturn(Optional.empty());
+    }
+
+    @Test
+    void whatIsNewIsWrittenAtOnceSoThatItsRevisionIsKnown() {
+        StoredFigure stored = shelf.create(figure);
+        InOrder inOrder = inOrder(entityManager);
+        inOrder.verify(entityManager).persist(any(FigureEntity.class));
+        inOrder.verify(entityManager).flush();
+        assertThat(json.writeValueAsString(stored.document())).isEqualTo(json.writeValueAsString(FigureMapper.document(figure)));
+    }
+
+    @Test
+    void aTakenIdIsAConflictThatCarriesWhatIsStored() {
+        isStored();
+        assertThatThrownBy(() -> shelf.create(figure)).isInstanceOfSatisfying(ConflictException.class,
+                conflict -> assertThat(json.writeValueAsString(conflict.stored().orElseThrow())).isEqualTo(json.writeValueAsString(FigureMapper.document(figure))));
+        verify(entityManager, never()).persist(any());
+    }
+
+    @Test
+    void aStaleRevisionChangesNothing() {
+        isStored();
+        assertThatThrownBy(() -> shelf.replace("every-field", figure, new Revision(7))).isInstanceOf(ConflictException.class).hasMessageContaining("saved elsewhere");
+        assertThatThrownBy(() -> shelf.delete("every-field", new Revision(7))).isInstanceOf(ConflictException.class);
+        verify(entityManager, never()).flush();
+        verify(repository, never()).delete(any());
+    }
+
+    @Test
+    void whatIsNotThereIsUnknown() {
+        assertThatThrownBy(() -> shelf.get("nothing")).isInstanceOf(UnknownException.class).hasMessageContaining("nothing");
+        assertThatThrownBy(() -> shelf.replace("nothing", figure, new Revision(0))).isInstanceOf(UnknownException.class);
+        assertThat(shelf.find("nothing")).isEmpty();
+    }
+
+    @Test
+    void everythingThatCannotBeReadIsNamedWithItsRoot() {
+        FigureDocument broken = json.readValue(json.writeValueAsString(document).replace("\"f DW\"", "\"f XX\"").replace("\"gold\"", "\"platinum\""), FigureDocument.class);
+        assertThatThrownBy(() -> FigureShelf.read(broken, "/figures/3")).isInstanceOfSatisfying(RefusedException.class, refused ->
+                assertThat(refused.faults()).extracting(fault -> fault.place()).contains("/figures/3/level", "/figures/3/startAlignments/0", "/figures/3/man/0/alignment"));
+    }
+
+    @Test
+    void mutedFindingsAreNotCountedAgainstAFigure() {
+        FigureEntity entity = new FigureEntity(figure, "{}");
+        long open = Audit.of(figure).stream().filter(finding -> finding.severity() == Severity.ERROR && !finding.isMuted()).count();
+        assertThat(entity.summary().errors()).isEqualTo((int) open);
+    }
+
+    private void isStored() {
+        when(repository.findById("every-field")).thenReturn(Optional.of(new FigureEntity(figure, json.writeValueAsString(FigureMapper.document(figure)))));
+    }
+}
