@@ -237,8 +237,8 @@
             <span class="block truncate"><strong class="text-spruce">Man</strong> {sentence(man)}</span>
             <span class="block truncate"><strong class="text-madder">Lady</strong> {sentence(lady)}</span>
             {#if man && lady}
-              <span class="block truncate text-sm text-soft" data-testid="where">
-                beat {man.beat} · {man.seconds.toFixed(1)} s · free: his {man.freeFoot}, hers {lady.freeFoot} · he faces {man.facing.name}, she {lady.facing.name} · {man.position}, hold {man.hold}
+              <span class="block text-sm leading-tight text-soft" data-testid="where">
+                {man.seconds.toFixed(1)} s · free {man.freeFoot} and {lady.freeFoot} · facing {man.facing.name} and {lady.facing.name} · {man.position}, hold {man.hold}
               </span>
             {/if}
           </span>

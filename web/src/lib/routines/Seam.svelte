@@ -9,9 +9,11 @@
     onrepair: (repair: Repair) => void;
   }
   let { verdict, repairs, onrepair }: Props = $props();
+  let wanting = $derived(verdict.comparisons.filter((comparison) => comparison.outcome !== 'holds'));
+  let agreeing = $derived(verdict.comparisons.filter((comparison) => comparison.outcome === 'holds'));
 </script>
 
-<VerdictView {verdict} />
+<VerdictView comparisons={wanting} />
 {#if verdict.outcome !== 'holds'}
   <h4 class="mt-2 font-semibold">What would mend it</h4>
   <ul class="mt-1 space-y-1" aria-label="Repairs">
@@ -26,4 +28,6 @@
       <li class="text-soft">Nothing in the book mends it; choose another figure.</li>
     {/each}
   </ul>
+  <h4 class="mt-2 mb-1 font-semibold">What agrees</h4>
 {/if}
+<VerdictView comparisons={agreeing} />

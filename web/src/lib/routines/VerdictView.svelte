@@ -3,13 +3,13 @@
   import SeamMark from '$lib/glyphs/SeamMark.svelte';
 
   interface Props {
-    verdict: Verdict;
+    comparisons: Verdict['comparisons'];
   }
-  let { verdict }: Props = $props();
+  let { comparisons }: Props = $props();
 </script>
 
 <ul class="space-y-1.5">
-  {#each verdict.comparisons as comparison (comparison.aspect)}
+  {#each comparisons as comparison (comparison.aspect)}
     <li class="grid grid-cols-[1.6rem_1fr] items-start gap-2">
       <SeamMark outcome={comparison.outcome} size={24} />
       <span class="leading-snug">

@@ -34,7 +34,11 @@ import java.util.function.BooleanSupplier;
 public final class Composer {
 
     private static final int MOST_OPEN = 250_000;
-    private static final int CARRIED = 120;
+    /** How many of each length are carried on, fewer where there are many lengths. */
+    private static final int MOST_CARRIED = 120;
+    private static final int CARRIED_IN_ALL = 8000;
+    /** For each that is carried on so many are looked at. */
+    private static final int LOOKED_AT_EACH = 6;
     private static final int CHECK_EVERY = 256;
     private static final int NEVER = Integer.MIN_VALUE / 4;
     private static final int UNKNOWN = Integer.MIN_VALUE;
@@ -51,12 +55,16 @@ public final class Composer {
     private final List<Edge[]> edges = new ArrayList<>();
     private final List<int[]> reach = new ArrayList<>();
     private final Map<Group, Integer> groupIndices = new HashMap<>();
+    private final List<Integer> groupOf = new ArrayList<>();
     private final List<Group> groups = new ArrayList<>();
     private final List<Edge[]> groupEdges = new ArrayList<>();
     private final List<int[]> groupReach = new ArrayList<>();
     private final List<Edge[]> listedEdges = new ArrayList<>();
     private final int masks;
+    private final int carried;
     private final Optional<Dancing> target;
+    /** While the most promising are carried on: what a sequence of each length must promise at least. */
+    private int[] floors = new int[0];
 
     private record Node(Optional<Figure> last, ExitState exit) {
 
@@ -92,6 +100,7 @@ public final class Composer {
         this.unit = unit(repertoire, wish);
         this.masks = 1 << requiredBits.size();
         this.most = wish.most().ticks() / unit;
+        this.carried = Math.max(1, Math.min(MOST_CARRIED, CARRIED_IN_ALL / Math.max(1, most)));
         this.least = (wish.least().ticks() + unit - 1) / unit;
         this.target = wish.to().flatMap(id -> repertoire.dancings().stream()
                 .filter(dancing -> dancing.figure().id().equals(id) && dancing.way().isAsCharted()).findFirst());
@@ -194,6 +203,8 @@ public final class Composer {
             byLength.add(new ArrayList<>());
         }
         beginnings().forEach(first -> byLength.get(first.length).add(first));
+        floors = new int[most + 1];
+        Arrays.fill(floors, NEVER);
         List<Sequence> complete = new ArrayList<>();
         for (int length = 0; length <= most && !stopped.getAsBoolean(); length++) {
             for (Sequence sequence : mostPromising(byLength.get(length))) {
@@ -204,7 +215,10 @@ public final class Composer {
                 for (Edge edge : edges(sequence.node)) {
                     extend(sequence, edge, longer, 0);
                 }
-                longer.forEach(each -> byLength.get(each.length).add(each));
+                for (Sequence each : longer) {
+                    byLength.get(each.length).add(each);
+                    trim(byLength.get(each.length), each.length);
+                }
             }
         }
         complete.sort(Comparator.comparingInt(sequence -> -sequence.points));
@@ -218,12 +232,21 @@ public final class Composer {
         return new Answer(found, false, proved.isEmpty() ? bound : Math.max(bound, proved.get(0).points()), List.of());
     }
 
+    /** Once twice as many are waiting as are looked at, the less promising half goes, and nothing as poor comes in any more. */
+    private void trim(List<Sequence> sequences, int length) {
+        if (sequences.size() >= 2 * LOOKED_AT_EACH * carried) {
+            sequences.sort(Comparator.<Sequence>comparingInt(sequence -> -sequence.promise).thenComparingInt(sequence -> sequence.node));
+            sequences.subList(LOOKED_AT_EACH * carried, sequences.size()).clear();
+            floors[length] = sequences.get(sequences.size() - 1).promise;
+        }
+    }
+
     /** At most a few, and of sequences that are at the same state after the same last figures only the best. */
     private List<Sequence> mostPromising(List<Sequence> sequences) {
         sequences.sort(Comparator.<Sequence>comparingInt(sequence -> -sequence.promise).thenComparingInt(sequence -> sequence.node));
         Map<List<Object>, Sequence> kept = new LinkedHashMap<>();
         for (Sequence sequence : sequences) {
-            if (kept.size() >= CARRIED) {
+            if (kept.size() >= carried) {
                 break;
             }
             kept.putIfAbsent(List.of(sequence.node, sequence.mask, sequence.corners, inWindow(sequence)), sequence);
@@ -280,7 +303,8 @@ public final class Composer {
         int left = cornersLeft - (corner ? 1 : 0);
         int now = points + edge.points() + phrasePoints(from);
         int more = length > most ? NEVER : reach(node, length, mask | edge.bit(), left);
-        if (more > NEVER) {
+        boolean poor = length < floors.length && now + more <= floors[length];
+        if (more > NEVER && !poor) {
             sequences.add(new Sequence(before, edge, corner, node, length, mask | edge.bit(), left, now, now + more, order));
         }
     }
@@ -324,7 +348,7 @@ public final class Composer {
             return known[index];
         }
         boolean complete = length > 0 && length >= least && mask == masks - 1 && corners == 0 && arrives(node);
-        int more = Math.max(complete ? 0 : NEVER, groupReach(group(nodes.get(node)), length, mask, corners));
+        int more = Math.max(complete ? 0 : NEVER, groupReach(groupOf.get(node), length, mask, corners));
         more = Math.max(more, bestOf(listed(node), length, mask, corners));
         known[index] = more;
         return more;
@@ -428,6 +452,7 @@ public final class Composer {
         return indices.computeIfAbsent(node, added -> {
             nodes.add(added);
             edges.add(null);
+            groupOf.add(group(added));
             return nodes.size() - 1;
         });
     }
