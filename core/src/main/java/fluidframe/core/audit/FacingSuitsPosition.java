@@ -3,6 +3,7 @@ package fluidframe.core.audit;
 import fluidframe.core.couple.Part;
 import fluidframe.core.couple.Position;
 import fluidframe.core.figure.Moment;
+import fluidframe.core.figure.Moments;
 import fluidframe.core.figure.TurnAccount;
 import fluidframe.core.notation.Column;
 import fluidframe.core.notation.Place;
@@ -16,8 +17,9 @@ import java.util.List;
 
 /**
  * A3. Compared is the lady's body less the man's wherever both place a foot. It only warns where a body is known to be
- * on its way: rows that point or leave the body behind, turns on the foot, and turns under a single hand. Of a run of
- * mismatches the first is reported. Where a part's own account does not add up there is nothing to compare with.
+ * on its way: rows that point or leave the body behind, turns on the foot, and turns under a single hand. Where no row
+ * states the position just then, they may face each other already as the next one asks. Of a run of mismatches the first
+ * is reported. Where a part's own account does not add up there is nothing to compare with.
  */
 final class FacingSuitsPosition extends CheckedRule {
 
@@ -40,7 +42,8 @@ final class FacingSuitsPosition extends CheckedRule {
             if (moment.isShared()) {
                 Position position = moment.standing().position();
                 Turn facing = new Turn(body(subject, Part.LADY, moment).sixteenths() - body(subject, Part.MAN, moment).sixteenths());
-                boolean suits = position.suits(facing) || moment.relation().position().suits(facing);
+                boolean suits = position.suits(facing) || moment.relation().position().suits(facing)
+                        || !isStated(subject, moment) && next(subject, moment).suits(facing);
                 if (!suits && !off) {
                     found.add(finding(subject, moment, position, facing));
                 }
@@ -48,6 +51,21 @@ final class FacingSuitsPosition extends CheckedRule {
             }
         }
         return found;
+    }
+
+    private static boolean isStated(Subject subject, Moment moment) {
+        return states(subject.steps(Part.MAN).get(moment.manDone())) || states(subject.steps(Part.LADY).get(moment.ladyDone()));
+    }
+
+    private static boolean states(Step step) {
+        return step.relation().position().or(() -> Moments.implied(step)).isPresent();
+    }
+
+    /** The position that comes after the present one, at last the figure's end. */
+    private static Position next(Subject subject, Moment moment) {
+        return subject.moments().stream().filter(later -> later.onset().compareTo(moment.onset()) > 0)
+                .map(later -> later.relation().position()).filter(position -> position != moment.relation().position()).findFirst()
+                .orElse(subject.figure().end().position());
     }
 
     private static boolean adds(Subject subject, Part part) {

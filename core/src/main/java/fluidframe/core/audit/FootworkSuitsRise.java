@@ -3,6 +3,7 @@ package fluidframe.core.audit;
 import fluidframe.core.couple.Part;
 import fluidframe.core.notation.Column;
 import fluidframe.core.notation.Place;
+import fluidframe.core.step.Action;
 import fluidframe.core.step.Footwork;
 import fluidframe.core.step.RiseFall;
 import fluidframe.core.step.Step;
@@ -13,7 +14,7 @@ import java.util.Optional;
 /**
  * F3. Only what the row itself says about its own rise is held against its footwork: placed up, it is on the toe or
  * ball; lowering, it ends on the heel, flat or whole foot; still up, it does not end on the heel. A phase that names
- * another step belongs to that one.
+ * another step belongs to that one. A heel turn or pull starts on the heel while the body rises.
  */
 final class FootworkSuitsRise extends StepRule {
 
@@ -35,7 +36,7 @@ final class FootworkSuitsRise extends StepRule {
         boolean staysUp = isUp(kinds.get(kinds.size() - 1)) && !step.rise().has(RiseFall.Kind.LOWER);
         Footwork.Surface last = footwork.last().orElseThrow();
         boolean endsDown = last == Footwork.Surface.HEEL || last == Footwork.Surface.FLAT || last == Footwork.Surface.WHOLE;
-        if (placedUp && footwork.first().orElseThrow() == Footwork.Surface.HEEL) {
+        if (placedUp && !step.does(Action.HEEL_TURN) && !step.does(Action.HEEL_PULL) && footwork.first().orElseThrow() == Footwork.Surface.HEEL) {
             return Optional.of(finding(part, row, step, "toe or ball first", "is placed up", "starts with the heel"));
         }
         if (lowers && !endsDown) {

@@ -25,7 +25,7 @@ final class PathsStayTogether extends CheckedRule {
     private static final double LOOSE = 2;
     private static final double SHORTEST = 0.4;
     private static final double LONGEST = 1.8;
-    private static final double WIDEST = Math.toRadians(30);
+    private static final double WIDEST = Math.toRadians(40);
 
     PathsStayTogether() {
         super("G3", "the lady's path stays with the man's for the whole figure",
@@ -52,7 +52,7 @@ final class PathsStayTogether extends CheckedRule {
         return track.strides().stream().max(Comparator.comparingDouble(PathsStayTogether::strain)).filter(stride -> strain(stride) > room)
                 .map(stride -> warning(Place.cell(stride.part(), stride.row(), Column.FOOT_POSITION),
                         String.format(Locale.ROOT, "%.1f × the length, %.0f° off", stride.factor(), Math.toDegrees(Math.abs(stride.deviation()))),
-                        "0.4–1.8 × the length, within 30°",
+                        "0.4–1.8 × the length, within 40°",
                         String.format(Locale.ROOT, "To stay together the %s's step %d would have to be %.1f times its usual length and %.0f° from its direction.",
                                 stride.part().wording(), stride.row() + 1, stride.factor(), Math.toDegrees(Math.abs(stride.deviation())))));
     }

@@ -11,7 +11,10 @@ import java.util.EnumSet;
 import java.util.List;
 import java.util.Set;
 
-/** A5. Between two steps the hips allow three eighths; a pivot or heel turn half; a spiral or spin a whole turn. */
+/**
+ * A5. Between two steps the hips allow three eighths; a pivot or heel turn half, also for the partner who goes round it,
+ * and on the ball of the foot in the Latin dances; a spiral or spin a whole turn.
+ */
 final class TurnIsNotTooMuch extends CheckedRule {
 
     private static final Set<Action> SPINS = EnumSet.of(Action.SPIRAL, Action.SPIN, Action.SPOT_TURN, Action.TWIST);
@@ -28,9 +31,11 @@ final class TurnIsNotTooMuch extends CheckedRule {
         List<Finding> found = new ArrayList<>();
         for (Part part : Part.values()) {
             List<Step> steps = subject.steps(part);
+            boolean roundHeelTurn = subject.steps(part.partner()).stream().anyMatch(step -> step.does(Action.HEEL_TURN) || step.does(Action.HEEL_PULL) || step.does(Action.PIVOT));
+            int ordinary = roundHeelTurn || subject.dance().style().isLatin() ? Turn.WHOLE / 2 : ORDINARY;
             for (int row = 0; row < steps.size(); row++) {
                 Step step = steps.get(row);
-                int between = Math.max(limit(step), row > 0 ? limit(steps.get(row - 1)) : ORDINARY);
+                int between = Math.max(ordinary, Math.max(limit(step), row > 0 ? limit(steps.get(row - 1)) : ORDINARY));
                 check(part, row, step.turn().between(), between, found);
                 check(part, row, step.turn().on(), Math.max(limit(step), Turn.WHOLE / 2), found);
             }

@@ -18,6 +18,6 @@ class CleanFiguresTest {
     @MethodSource("names")
     void aFigureDancedAsItShouldBeIsLeftAlone(String name) {
         assertThat(Audit.of(Charts.read(Danced.figure(name)))).filteredOn(finding -> finding.severity() != Severity.NOTE)
-                .extracting(finding -> finding.rule() + " " + finding.place().pointer() + " " + finding.sentence()).isEmpty();
+                .extracting(finding -> name + ": " + finding.rule() + " " + finding.place().pointer() + " " + finding.sentence()).isEmpty();
     }
 }
