@@ -97,7 +97,7 @@ class DescribingTest extends BrowserTest {
         press("Escape");
         press("Control+a");
         type("diag");
-        page.getByText("diag bk").waitFor();
+        page.getByText("Alt 2").waitFor();
         press("Control+Space");
         assertThat(action).hasValue("diag fwd");
         press("Escape");
