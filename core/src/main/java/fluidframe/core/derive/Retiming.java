@@ -1,13 +1,10 @@
 package fluidframe.core.derive;
 
 import fluidframe.core.couple.Part;
-import fluidframe.core.figure.Chart;
 import fluidframe.core.figure.Figure;
-import fluidframe.core.step.Step;
 import fluidframe.core.time.Beats;
 import fluidframe.core.time.Count;
 import fluidframe.core.time.CountException;
-import fluidframe.core.time.CountToken;
 import fluidframe.core.time.Slot;
 import fluidframe.core.time.Timing;
 import java.util.ArrayList;
@@ -40,7 +37,7 @@ public record Retiming(Figure figure, List<Change> changes) {
      */
     public static Retiming of(Figure figure, Count man, Count lady) {
         Beats length = length(figure, man);
-        Figure retimed = figure.withCharts(counted(figure.man(), man), counted(figure.lady(), lady)).withLength(length);
+        Figure retimed = figure.withCharts(figure.man().counted(man), figure.lady().counted(lady)).withLength(length);
         List<Change> changes = new ArrayList<>();
         for (Part part : Part.values()) {
             Timing before = figure.chart(part).timing(figure.rhythm(), figure.length());
@@ -59,18 +56,5 @@ public record Retiming(Figure figure, List<Change> changes) {
     private static Beats length(Figure figure, Count count) {
         Timing timing = Timing.of(figure.rhythm(), count, figure.length());
         return timing.inWords() ? timing.length() : figure.length();
-    }
-
-    private static Chart counted(Chart chart, Count count) {
-        List<CountToken> tokens = count.tokens();
-        if (tokens.size() != chart.steps().size()) {
-            throw new CountException(Math.min(tokens.size(), chart.steps().size()) - 1, "the " + chart.part().wording() + "'s chart has "
-                    + chart.steps().size() + " rows, this count has " + tokens.size() + " marks");
-        }
-        List<Step> steps = new ArrayList<>();
-        for (int row = 0; row < tokens.size(); row++) {
-            steps.add(chart.steps().get(row).withCount(tokens.get(row)));
-        }
-        return new Chart(chart.part(), steps);
     }
 }

@@ -39,6 +39,24 @@ public record Chart(Part part, List<Step> steps) {
         return FreeFeet.of(this);
     }
 
+    /**
+     * The same rows laid on another count.
+     *
+     * @throws CountException if the count has another number of marks than there are rows
+     */
+    public Chart counted(Count count) {
+        List<CountToken> tokens = count.tokens();
+        if (tokens.size() != steps.size()) {
+            throw new CountException(Math.max(0, Math.min(tokens.size(), steps.size()) - 1), "the " + part.wording() + "'s chart has "
+                    + steps.size() + " rows, this count has " + tokens.size() + " marks");
+        }
+        List<Step> counted = new ArrayList<>();
+        for (int row = 0; row < tokens.size(); row++) {
+            counted.add(steps.get(row).withCount(tokens.get(row)));
+        }
+        return new Chart(part, counted);
+    }
+
     /** The same chart rotated as a whole. */
     public Chart turned(Turn by) {
         return new Chart(part, steps.stream().map(step -> step.turned(by)).toList());

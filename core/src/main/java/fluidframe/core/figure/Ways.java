@@ -9,7 +9,6 @@ import fluidframe.core.step.Step;
 import fluidframe.core.time.Beats;
 import fluidframe.core.time.Count;
 import fluidframe.core.time.CountException;
-import fluidframe.core.time.CountToken;
 import fluidframe.core.time.Slot;
 import fluidframe.core.time.Timing;
 import java.util.ArrayList;
@@ -89,19 +88,7 @@ public final class Ways {
     private static Figure timed(Figure figure, String name) {
         NamedTiming timing = figure.variants().timings().stream().filter(each -> each.name().equals(name)).findFirst()
                 .orElseThrow(() -> new IllegalArgumentException("no timing \"" + name + "\""));
-        return figure.withCharts(counted(figure.man(), timing.man()), counted(figure.lady(), timing.lady()));
-    }
-
-    private static Chart counted(Chart chart, Count count) {
-        List<CountToken> tokens = count.tokens();
-        if (tokens.size() != chart.steps().size()) {
-            throw new CountException(0, "the count has " + tokens.size() + " marks for " + chart.steps().size() + " rows");
-        }
-        List<Step> steps = new ArrayList<>();
-        for (int row = 0; row < tokens.size(); row++) {
-            steps.add(chart.steps().get(row).withCount(tokens.get(row)));
-        }
-        return new Chart(chart.part(), steps);
+        return figure.withCharts(figure.man().counted(timing.man()), figure.lady().counted(timing.lady()));
     }
 
     private static Figure cut(Figure figure, String name) {
