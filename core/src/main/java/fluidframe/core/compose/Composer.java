@@ -3,6 +3,7 @@ package fluidframe.core.compose;
 import fluidframe.core.compose.Composition.Piece;
 import fluidframe.core.compose.Composition.Reason;
 import fluidframe.core.figure.Figure;
+import fluidframe.core.figure.Neighbours;
 import fluidframe.core.link.Dancing;
 import fluidframe.core.link.ExitState;
 import fluidframe.core.link.Move;
@@ -265,7 +266,7 @@ public final class Composer {
     private List<Sequence> beginnings() {
         List<Sequence> firsts = new ArrayList<>();
         if (wish.from().isPresent()) {
-            int node = index(new Node(Optional.of(wish.from().get().last()), wish.from().get().exit()));
+            int node = index(new Node(wish.from().get().last(), wish.from().get().exit()));
             firsts.add(new Sequence(null, null, false, node, 0, 0, wish.corners(), 0, Math.max(NEVER, reach(node, 0, 0, wish.corners())), 0));
             return firsts;
         }
@@ -434,14 +435,10 @@ public final class Composer {
         if (listedEdges.get(node) == null) {
             Optional<Figure> last = nodes.get(node).last();
             listedEdges.set(node, last.isEmpty() ? new Edge[0] : repertoire.bodies(nodes.get(node).exit()).stream()
-                    .filter(move -> isListed(last.get(), move.dancing().figure()) && isAllowed(move.outcome(), move.dancing().figure()))
+                    .filter(move -> Neighbours.areListed(last.get(), move.dancing().figure()) && isAllowed(move.outcome(), move.dancing().figure()))
                     .map(move -> edge(move, last)).toArray(Edge[]::new));
         }
         return listedEdges.get(node);
-    }
-
-    private static boolean isListed(Figure before, Figure after) {
-        return before.neighbours().precedes().contains(after.id()) || after.neighbours().follows().contains(before.id());
     }
 
     private static int add(int gained, int more) {
@@ -492,7 +489,7 @@ public final class Composer {
         Figure figure = move.dancing().figure();
         Map<Reason, Integer> reasons = new EnumMap<>(Reason.class);
         reasons.put(Reason.BENDS, move.outcome() == Outcome.BENDS ? -weights.bend() : 0);
-        boolean listed = last.filter(before -> isListed(before, figure)).isPresent();
+        boolean listed = last.filter(before -> Neighbours.areListed(before, figure)).isPresent();
         reasons.put(Reason.RECOMMENDED_LINKS, listed ? weights.neighbour() : 0);
         reasons.put(Reason.FAVOURITES, wish.favourites().contains(figure.id()) ? weights.favourite() : 0);
         reasons.put(Reason.NOT_AS_CHARTED, move.dancing().way().isAsCharted() ? 0 : -weights.charted());
@@ -510,7 +507,7 @@ public final class Composer {
             reasons.put(reason, 0);
         }
         List<Piece> pieces = new ArrayList<>();
-        Optional<Figure> before = wish.from().map(Wish.Beginning::last);
+        Optional<Figure> before = wish.from().flatMap(Wish.Beginning::last);
         for (Sequence each : sequences) {
             int onset = each.length - each.edge.length();
             Move move = each.edge.move();

@@ -30,8 +30,8 @@ public record Wish(Optional<Beginning> from, Optional<String> to, Beats least, B
     public static final int MOST_REQUIRED = 8;
     public static final int MOST_CORNERS = 8;
 
-    /** How the couple come in, and after which figure. */
-    public record Beginning(Figure last, ExitState exit) {
+    /** How the couple come in, and after which figure; empty after an element. */
+    public record Beginning(Optional<Figure> last, ExitState exit) {
     }
 
     /**

@@ -3,6 +3,7 @@ package fluidframe.core.link;
 import fluidframe.core.couple.Hold;
 import fluidframe.core.couple.Position;
 import fluidframe.core.figure.Figure;
+import fluidframe.core.figure.Neighbours;
 import fluidframe.core.space.Heading;
 import fluidframe.core.step.Foot;
 import fluidframe.core.time.Beats;
@@ -70,15 +71,11 @@ final class Fit {
     }
 
     static Outcome neighbours(Figure from, Figure to, Terms terms) {
-        if (isListed(from, to)) {
+        if (Neighbours.areListed(from, to) || !from.neighbours().bind() || !to.neighbours().bind()) {
             return Outcome.HOLDS;
         }
         boolean lists = !from.neighbours().precedes().isEmpty() || !to.neighbours().follows().isEmpty();
         return terms.syllabus() ? Outcome.BREAKS : lists ? Outcome.BENDS : Outcome.HOLDS;
-    }
-
-    static boolean isListed(Figure from, Figure to) {
-        return from.neighbours().precedes().contains(to.id()) || to.neighbours().follows().contains(from.id());
     }
 
     static Outcome level(Figure to, Terms terms) {

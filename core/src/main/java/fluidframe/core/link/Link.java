@@ -3,6 +3,7 @@ package fluidframe.core.link;
 import fluidframe.core.couple.Hold;
 import fluidframe.core.couple.Position;
 import fluidframe.core.figure.Figure;
+import fluidframe.core.figure.Neighbours;
 import fluidframe.core.space.Heading;
 import fluidframe.core.space.Turn;
 import fluidframe.core.step.Foot;
@@ -113,7 +114,8 @@ public final class Link {
 
     private static Comparison neighbours(Figure from, Figure to, Terms terms) {
         Outcome outcome = Fit.neighbours(from, to, terms);
-        String reason = Fit.isListed(from, to) ? "The syllabus lists one after the other."
+        String reason = !from.neighbours().bind() || !to.neighbours().bind() ? "An element may stand beside any figure."
+                : Neighbours.areListed(from, to) ? "The syllabus lists one after the other."
                 : outcome == Outcome.HOLDS ? "Neither figure lists its neighbours." : "The syllabus does not list " + to.title() + " after " + from.title() + ".";
         return new Comparison(Aspect.NEIGHBOURS, from.id(), to.id(), outcome, reason);
     }

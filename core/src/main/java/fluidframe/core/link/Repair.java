@@ -14,13 +14,13 @@ import java.util.Optional;
  * @param after   how the figure after is danced then
  * @param start   the heading the figure after starts on then; empty for the nearest
  * @param corner  whether a corner is turned between them then
- * @param between figures danced between them
+ * @param between what is danced between them then
  * @param verdict the verdict on the last link of it
  */
-public record Repair(Kind kind, String label, Way before, Way after, Optional<Heading> start, boolean corner, List<Move> between, Verdict verdict) {
+public record Repair(Kind kind, String label, Way before, Way after, Optional<Heading> start, boolean corner, List<Item> between, Verdict verdict) {
 
     /** What is changed, the cheapest first. */
     public enum Kind {
-        FINISH, START, SPLIT, REPEATS, TIMING, CORNER, BRIDGE
+        FINISH, START, SPLIT, REPEATS, TIMING, CORNER, ELEMENT, BRIDGE
     }
 }

@@ -1,25 +1,30 @@
 package fluidframe.core.link;
 
+import fluidframe.core.couple.Part;
+import fluidframe.core.couple.RelationChange;
 import fluidframe.core.figure.Figure;
 import fluidframe.core.figure.Split;
 import fluidframe.core.figure.Way;
 import fluidframe.core.link.Repair.Kind;
 import fluidframe.core.space.Heading;
+import fluidframe.core.space.Turn;
 import fluidframe.core.time.Beats;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Stream;
 
 /**
  * What would mend a link that does not hold, the cheapest first: another finish of the figure before, another start of the
- * one after, a part of either, one repeat more or less, another timing, a corner, or a bridge of figures. Everything is
- * tried, and only what leads to a better verdict is offered.
+ * one after, a part of either, one repeat more or less, another timing, a corner, a one-step element, or a bridge of figures.
+ * Everything is tried, and only what leads to a better verdict is offered.
  */
 public final class Repairs {
 
     private static final int MOST_BRIDGES = 3;
     private static final int LONGEST_BRIDGE_BARS = 6;
+    private static final List<Optional<Part>> EVERY_PART = List.of(Optional.empty(), Optional.of(Part.MAN), Optional.of(Part.LADY));
 
     private final Repertoire repertoire;
 
@@ -75,13 +80,14 @@ public final class Repairs {
                     offer(kind, "dance " + other.wording() + " after", seam.with(seam.before(), other, seam.start(), seam.corner()), now, repairs));
         }
         offer(Kind.CORNER, seam.corner() ? "no corner here" : "turn a corner here", seam.with(seam.before(), seam.after(), seam.start(), !seam.corner()), now, repairs);
+        elements(seam, now, repairs);
         bridges(seam, repairs);
         repairs.sort(Comparator.comparing(Repair::kind).thenComparing(repair -> repair.verdict().outcome()).thenComparing(Repairs::length));
         return repairs;
     }
 
     private static Beats length(Repair repair) {
-        return repair.between().stream().map(move -> move.dancing().length()).reduce(Beats.ZERO, Beats::plus);
+        return repair.between().stream().map(Item::length).reduce(Beats.ZERO, Beats::plus);
     }
 
     private List<Dancing> waysOf(Dancing dancing) {
@@ -123,17 +129,40 @@ public final class Repairs {
         }
     }
 
+    /** Of each thing a couple can do on one step or none, the shortest that helps, up to a bar long. */
+    private void elements(Seam seam, Outcome now, List<Repair> repairs) {
+        int bar = seam.before().danced().rhythm().beatsPerBar();
+        for (ElementKind kind : List.of(ElementKind.HOLD, ElementKind.REPLACE, ElementKind.CHECK)) {
+            for (Optional<Part> who : kind == ElementKind.REPLACE ? EVERY_PART : List.of(Optional.<Part>empty())) {
+                Stream.iterate(1, beats -> beats + 1).limit(bar)
+                        .map(beats -> new Element(kind, beats, who, RelationChange.NONE, Turn.NONE))
+                        .flatMap(element -> mendedBy(element, seam, now).stream()).findFirst().ifPresent(repairs::add);
+            }
+        }
+    }
+
+    private Optional<Repair> mendedBy(Element element, Seam seam, Outcome now) {
+        ExitState exit = seam.exit();
+        Dancing dancing = element.after(exit, seam.before().danced().dance());
+        ExitState left = dancing.exitFrom(exit.facing(), exit.beat());
+        boolean fits = Link.between(exit, dancing.entry()).outcome() == Outcome.HOLDS;
+        Verdict verdict = Link.between(left, seam.needed(), dancing.figure(), seam.after().figure(), repertoire.terms());
+        return fits && verdict.outcome().compareTo(now) < 0 ? Optional.of(new Repair(Kind.ELEMENT, element.wording() + " between", seam.before().way(),
+                seam.after().way(), seam.start(), seam.corner(), List.of(element), verdict)) : Optional.empty();
+    }
+
     private void bridges(Seam seam, List<Repair> repairs) {
         Beats most = seam.before().danced().rhythm().bar().times(LONGEST_BRIDGE_BARS);
         Dancing to = seam.after();
-        for (List<Move> chain : new Bridges(repertoire).between(Optional.of(seam.before().figure()), seam.exit(), to, most, 2 * MOST_BRIDGES + 1)) {
+        for (List<Move> chain : new Bridges(repertoire).between(seam.before().listed(), seam.exit(), to, most, 2 * MOST_BRIDGES + 1)) {
             boolean wanted = !chain.isEmpty() && repairs.stream().filter(repair -> repair.kind() == Kind.BRIDGE).count() < MOST_BRIDGES;
             if (wanted) {
                 Move last = chain.get(chain.size() - 1);
                 Verdict verdict = Link.between(last.exit(), seam.needed(), last.dancing().figure(), to.figure(), repertoire.terms());
                 if (verdict.outcome() != Outcome.BREAKS) {
                     String names = chain.stream().map(move -> move.dancing().wording()).reduce((a, b) -> a + ", " + b).orElseThrow();
-                    repairs.add(new Repair(Kind.BRIDGE, "dance " + names + " between", seam.before().way(), to.way(), seam.start(), seam.corner(), chain, verdict));
+                    List<Item> between = chain.stream().<Item>map(Move::dancing).toList();
+                    repairs.add(new Repair(Kind.BRIDGE, "dance " + names + " between", seam.before().way(), to.way(), seam.start(), seam.corner(), between, verdict));
                 }
             }
         }

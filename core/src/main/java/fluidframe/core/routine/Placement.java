@@ -1,29 +1,51 @@
 package fluidframe.core.routine;
 
-import fluidframe.core.figure.Figure;
-import fluidframe.core.figure.Way;
-import fluidframe.core.figure.Ways;
+import fluidframe.core.link.Item;
 import fluidframe.core.space.Alignment;
+import java.util.Collections;
 import java.util.Optional;
+import java.util.SortedSet;
+import java.util.TreeSet;
 
 /**
- * One figure in a routine.
+ * One figure or element in a routine.
  *
- * @param figure      the figure in the book
- * @param way         how it is danced here
- * @param danced      the figure that makes
+ * @param item        what is danced, and how
  * @param start       the man's alignment it starts on here; empty to take the nearest it may start on
  * @param cornerAfter whether the couple turn a corner of the room after it
  * @param highlight   whether it should catch the eye
  * @param note        anything the coach wants to remember
+ * @param section     the section that begins with it, if one does
+ * @param rounds      which times of its section it is danced; every time if empty. So a section's ending changes
  */
-public record Placement(Figure figure, Way way, Figure danced, Optional<Alignment> start, boolean cornerAfter, boolean highlight, String note) {
+public record Placement(Item item, Optional<Alignment> start, boolean cornerAfter, boolean highlight, String note, Optional<Section> section,
+                        SortedSet<Integer> rounds) {
 
-    /**
-     * @throws IllegalArgumentException                if the figure has no variant of that name
-     * @throws fluidframe.core.time.CountException     where that way's count has no name in the dance
-     */
-    public static Placement of(Figure figure, Way way, Optional<Alignment> start, boolean cornerAfter, boolean highlight, String note) {
-        return new Placement(figure, way, Ways.danced(figure, way), start, cornerAfter, highlight, note);
+    public Placement {
+        rounds = Collections.unmodifiableSortedSet(new TreeSet<>(rounds));
+    }
+
+    public static Placement of(Item item) {
+        return new Placement(item, Optional.empty(), false, false, "", Optional.empty(), Collections.emptySortedSet());
+    }
+
+    public Placement withStart(Alignment alignment) {
+        return new Placement(item, Optional.of(alignment), cornerAfter, highlight, note, section, rounds);
+    }
+
+    public Placement withCornerAfter() {
+        return new Placement(item, start, true, highlight, note, section, rounds);
+    }
+
+    public Placement beginning(Section other) {
+        return new Placement(item, start, cornerAfter, highlight, note, Optional.of(other), rounds);
+    }
+
+    public Placement onlyIn(SortedSet<Integer> others) {
+        return new Placement(item, start, cornerAfter, highlight, note, section, others);
+    }
+
+    boolean isDancedIn(int round) {
+        return rounds.isEmpty() || rounds.contains(round);
     }
 }

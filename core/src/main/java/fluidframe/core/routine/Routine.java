@@ -1,13 +1,15 @@
 package fluidframe.core.routine;
 
 import fluidframe.core.dance.Dance;
+import fluidframe.core.link.Dancing;
 import fluidframe.core.link.Terms;
 import fluidframe.core.time.Tempo;
 
+import java.util.ArrayList;
 import java.util.List;
 
 /**
- * Placements in the order they are danced, all of one dance.
+ * Placements in the order they are written, all of one dance. What comes before the first section is danced once.
  *
  * @param terms how strictly the syllabus binds
  */
@@ -15,6 +17,8 @@ public record Routine(String id, String title, Dance dance, Tempo tempo, Terms t
 
     /** More placements than a routine of several minutes needs. */
     public static final int MOST_PLACEMENTS = 200;
+    /** More than is danced in a quarter of an hour. */
+    public static final int MOST_PASSAGES = 800;
 
     /**
      * @throws IllegalArgumentException if a placement belongs to another dance or there are too many
@@ -25,9 +29,39 @@ public record Routine(String id, String title, Dance dance, Tempo tempo, Terms t
             throw new IllegalArgumentException(placements.size() + " placements: expected at most " + MOST_PLACEMENTS);
         }
         for (Placement placement : placements) {
-            if (!placement.figure().dance().equals(dance)) {
-                throw new IllegalArgumentException(placement.figure().title() + " belongs to " + placement.figure().dance().title() + ", not to " + dance.title());
+            if (placement.item() instanceof Dancing dancing && !dancing.figure().dance().equals(dance)) {
+                throw new IllegalArgumentException(dancing.figure().title() + " belongs to " + dancing.figure().dance().title() + ", not to " + dance.title());
             }
         }
+        int danced = passages(placements).size();
+        if (danced > MOST_PASSAGES) {
+            throw new IllegalArgumentException("with its repeats " + danced + " placements are danced: expected at most " + MOST_PASSAGES);
+        }
+    }
+
+    /** Every placement as often as it is danced, in that order. */
+    public List<Passage> passages() {
+        return passages(placements);
+    }
+
+    private static List<Passage> passages(List<Placement> placements) {
+        List<Passage> passages = new ArrayList<>();
+        int from = 0;
+        while (from < placements.size()) {
+            int to = from + 1;
+            while (to < placements.size() && placements.get(to).section().isEmpty()) {
+                to++;
+            }
+            int times = placements.get(from).section().map(Section::times).orElse(1);
+            for (int round = 1; round <= times; round++) {
+                for (int i = from; i < to; i++) {
+                    if (placements.get(i).isDancedIn(round)) {
+                        passages.add(new Passage(i, round, placements.get(i)));
+                    }
+                }
+            }
+            from = to;
+        }
+        return passages;
     }
 }

@@ -50,10 +50,10 @@ public record RoutineDifference(List<Line> lines) {
     }
 
     private static boolean isLike(Placement a, Placement b) {
-        return a.figure().id().equals(b.figure().id());
+        return a.item().key().equals(b.item().key());
     }
 
     private static boolean isSame(Placement a, Placement b) {
-        return a.way().equals(b.way()) && a.start().equals(b.start()) && a.cornerAfter() == b.cornerAfter() && a.highlight() == b.highlight() && a.note().equals(b.note());
+        return a.equals(b);
     }
 }

@@ -1,6 +1,8 @@
 package fluidframe.core.routine;
 
+import fluidframe.core.couple.Hold;
 import fluidframe.core.couple.Part;
+import fluidframe.core.couple.Position;
 import fluidframe.core.couple.Relation;
 import fluidframe.core.figure.Chart;
 import fluidframe.core.figure.Figure;
@@ -9,12 +11,15 @@ import fluidframe.core.figure.TurnAccount;
 import fluidframe.core.floor.CoupleFit;
 import fluidframe.core.floor.CoupleStance;
 import fluidframe.core.floor.CoupleTrack;
+import fluidframe.core.link.Dancing;
 import fluidframe.core.link.EntryState;
 import fluidframe.core.link.ExitState;
 import fluidframe.core.link.Link;
+import fluidframe.core.link.Travel;
 import fluidframe.core.space.Alignment;
 import fluidframe.core.space.Heading;
 import fluidframe.core.space.Turn;
+import fluidframe.core.step.Foot;
 import fluidframe.core.step.Step;
 import fluidframe.core.time.Beats;
 import fluidframe.core.time.Rhythm;
@@ -52,28 +57,30 @@ final class ScoreWriter {
     }
 
     Score write() {
-        for (int i = 0; i < routine.placements().size(); i++) {
-            place(i, routine.placements().get(i));
+        List<Passage> passages = routine.passages();
+        for (int i = 0; i < passages.size(); i++) {
+            place(i, passages.get(i));
         }
         steps.sort(Comparator.comparing(ScoreStep::onset).thenComparing(ScoreStep::part));
         return new Score(routine, start, firstBeat, placements, seams, steps, onset, routine.tempo().seconds(rhythm, onset));
     }
 
-    private void place(int index, Placement placement) {
-        Figure figure = placement.danced();
-        EntryState entry = EntryState.of(figure);
+    private void place(int index, Passage passage) {
+        Placement placement = passage.placement();
+        Dancing dancing = placement.item().after(exit.orElseGet(() -> opening(placement)), routine.dance());
+        Figure figure = dancing.danced();
+        EntryState entry = dancing.entry();
         exit.ifPresent(left -> {
-            boolean corner = routine.placements().get(index - 1).cornerAfter();
+            ScoredPlacement before = placements.get(index - 1);
             EntryState asked = placement.start().map(alignment -> entry.from(alignment.foot())).orElse(entry);
-            Figure before = routine.placements().get(index - 1).figure();
-            seams.add(new Seam(index - 1, corner, Link.between(left, asked, before, placement.figure(), routine.terms())));
+            seams.add(new Seam(index - 1, before.placement().cornerAfter(), Link.between(left, asked, before.dancing().figure(), dancing.figure(), routine.terms())));
         });
         Heading facing = placement.start().map(Alignment::foot)
                 .orElseGet(() -> exit.map(ExitState::facing).map(entry::nearestTo).orElse(figure.startHeading()));
         Turn turnedBy = figure.startHeading().turnTo(facing);
         double sideTurn = side * CORNER.radians();
         if (index == 0) {
-            firstBeat = entry.beat().orElse(Beats.of(rhythm.startBeats().first() - 1));
+            firstBeat = entry.beat().orElse(firstStartBeat());
             stance = CoupleStance.standing(figure.start(), floor.start(), facing.radians());
             start = Optional.of(stance);
         }
@@ -83,11 +90,24 @@ final class ScoreWriter {
         write(index, figure, turnedBy, man, lady, track);
         Beats startsAt = rhythm.withinBar(firstBeat.plus(onset));
         ExitState left = ExitState.of(figure, turnedBy, startsAt);
-        placements.add(new ScoredPlacement(placement, onset, figure.length(), bar(onset), beat(onset), side, facing, left.facing()));
+        placements.add(new ScoredPlacement(passage, dancing, onset, bar(onset), beat(onset), side, facing, left.facing()));
         onset = onset.plus(figure.length());
         stance = track.end();
         side += placement.cornerAfter() ? 1 : 0;
         exit = Optional.of(placement.cornerAfter() ? left.afterCorner() : left);
+    }
+
+    /** How the couple stand before an element that begins the routine: as the first figure after it wants them, on the first beat of a bar. */
+    private ExitState opening(Placement first) {
+        Optional<EntryState> wanted = routine.passages().stream().map(passage -> passage.placement().item()).filter(Dancing.class::isInstance)
+                .map(item -> ((Dancing) item).entry()).findFirst();
+        Heading facing = first.start().map(Alignment::foot).or(() -> wanted.map(entry -> entry.facings().get(0))).orElse(Heading.LINE_OF_DANCE);
+        return new ExitState(wanted.map(EntryState::manFree).orElse(Foot.BOTH), wanted.map(EntryState::ladyFree).orElse(Foot.BOTH), facing,
+                wanted.map(EntryState::relation).orElse(Relation.of(Position.CLOSED, Hold.CLOSED)), false, Travel.ON_THE_SPOT, false, Beats.ZERO);
+    }
+
+    private Beats firstStartBeat() {
+        return Beats.of(rhythm.startBeats().first() - 1);
     }
 
     private static Timing timing(Chart chart, Figure figure) {

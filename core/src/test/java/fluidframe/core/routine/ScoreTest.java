@@ -11,6 +11,7 @@ import fluidframe.core.figure.Figure;
 import fluidframe.core.figure.Way;
 import fluidframe.core.link.Aspect;
 import fluidframe.core.link.Comparison;
+import fluidframe.core.link.Dancing;
 import fluidframe.core.link.Outcome;
 import fluidframe.core.link.Terms;
 import fluidframe.core.space.Alignment;
@@ -66,7 +67,7 @@ class ScoreTest {
 
     @Test
     void anExplicitStartIsTakenAsItStands() {
-        Placement placement = Placement.of(AHEAD, Way.AS_CHARTED, Optional.of(Alignment.parse("f W")), false, true, "here");
+        Placement placement = Placement.of(Dancing.of(AHEAD, Way.AS_CHARTED)).withStart(Alignment.parse("f W"));
         Score score = score(placement);
         assertThat(score.placements().get(0).entry()).isEqualTo(Heading.WALL);
         assertThat(score.steps().get(0).alignment()).contains(Alignment.parse("f W"));
@@ -119,7 +120,8 @@ class ScoreTest {
     }
 
     private static Placement placed(Figure figure, Way way, boolean corner) {
-        return Placement.of(figure, way, Optional.empty(), corner, false, "");
+        Placement placement = Placement.of(Dancing.of(figure, way));
+        return corner ? placement.withCornerAfter() : placement;
     }
 
     private static Score score(Placement... placements) {

@@ -1,0 +1,39 @@
+package fluidframe.core.link;
+
+import fluidframe.core.text.Lexicon;
+import fluidframe.core.text.Term;
+import fluidframe.core.text.Words;
+import java.util.List;
+
+/** What couples do between figures. */
+public enum ElementKind implements Term {
+    /** Stand; the same foot stays free. */
+    HOLD("hold", "stay", "wait"),
+    /** One tap of the free foot, which stays free. */
+    TAP("tap", "touch"),
+    /** One change of weight on the spot. */
+    REPLACE("replace", "change weight"),
+    /** One step that stops the movement. */
+    CHECK("check", "checked step"),
+    /** A step a beat, on the man's line. */
+    WALK("walk", "walks"),
+    /** A step a beat, each forward, round a centre between them. */
+    ROUND("walk round", "walk round each other", "circle"),
+    /** Afterwards either foot may begin. */
+    BOW("bow", "curtsey"),
+    /** A picture is held; afterwards either foot may begin. */
+    POSE("pose", "picture");
+
+    public static final Lexicon<ElementKind> LEXICON = Lexicon.of("an element such as hold, walk, bow or pose", List.of(values()));
+
+    private final Words words;
+
+    ElementKind(String shorthand, String... synonyms) {
+        this.words = new Words(shorthand, shorthand, List.of(synonyms));
+    }
+
+    @Override
+    public Words words() {
+        return words;
+    }
+}
