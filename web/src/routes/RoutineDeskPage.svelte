@@ -8,9 +8,14 @@
   import Reel from '$lib/routines/Reel.svelte';
   import { RoutineDesk } from '$lib/routines/RoutineDesk.svelte';
   import ComposePanel from '$lib/routines/ComposePanel.svelte';
+  import ElementFields from '$lib/routines/ElementFields.svelte';
+  import SectionFields from '$lib/routines/SectionFields.svelte';
+  import TermsFields from '$lib/routines/TermsFields.svelte';
   import Seam from '$lib/routines/Seam.svelte';
   import WayFields from '$lib/routines/WayFields.svelte';
   import Message from '$lib/ui/Message.svelte';
+  import Archive from '@lucide/svelte/icons/archive';
+  import ArchiveRestore from '@lucide/svelte/icons/archive-restore';
   import Copy from '@lucide/svelte/icons/copy';
   import HistoryIcon from '@lucide/svelte/icons/history';
   import CornerMark from '@lucide/svelte/icons/corner-left-up';
@@ -78,10 +83,17 @@
     address({ figure: String(placement), seam: String(placement) });
   }
 
-  async function compose() {
+  async function compose(what: 'on' | 'gap' = 'on') {
     if (!desk) return;
     figures = required(await api.GET('/api/figures', { params: { query: { dance: desk.routine.dance } } }));
-    address({ figure: String(desk.selected), compose: '1' });
+    address({ figure: String(desk.selected), compose: what });
+  }
+
+  /** A step on or back; the figure it falls in becomes the chosen one, so that what may come next is said of it. */
+  function step(by: -1 | 1) {
+    playback.step(by);
+    const placement = playback.current('man')?.placement;
+    if (desk && placement !== undefined && placement !== desk.selected) void desk.select(placement);
   }
 
   function add(following: Following) {
@@ -132,6 +144,16 @@
       case 'k':
         void compose();
         return true;
+      case 'b':
+        showSeam(desk!.selected);
+        void desk!.askBridges();
+        return true;
+      case 'g':
+        void compose('gap');
+        return true;
+      case 'e':
+        document.getElementById('element-kind')?.focus();
+        return true;
       case 'v':
         address({ figure: String(desk!.selected), versions: '1' });
         return true;
@@ -146,10 +168,10 @@
         playback.toggle();
         return true;
       case ',':
-        playback.step(-1);
+        step(-1);
         return true;
       case '.':
-        playback.step(1);
+        step(1);
         return true;
       default:
         return false;
@@ -188,12 +210,13 @@
         />
         <span class="text-soft">bars a minute</span>
       </label>
+      <TermsFields routine={desk.routine} onchange={(terms) => desk!.bind(terms)} />
       <span class="text-soft">{Math.floor(score.seconds / 60)}:{String(Math.round(score.seconds % 60)).padStart(2, '0')}</span>
       <span class={['font-semibold', desk.broken > 0 ? 'text-madder' : 'text-spruce']} data-testid="standing">
         {desk.broken > 0 ? `${desk.broken} ${desk.broken === 1 ? 'seam breaks' : 'seams break'}` : 'every seam can be danced'}
       </span>
       <span class="flex flex-wrap items-center gap-2">
-        <button class="act" title="Compose (K)" onclick={compose}>Compose</button>
+        <button class="act" title="Compose (K)" onclick={() => compose()}>Compose</button>
         {#if desk.broken > 0}<button class="act" title="Mend every seam (M)" onclick={() => desk!.mendAll()}>Mend all</button>{/if}
         <button class="act" title="Does it loop? (L)" disabled={desk.placements.length === 0} onclick={() => desk!.tryLoop()}>Loop?</button>
         <button class="act" aria-label="Undo" title="Undo (Ctrl Z)" disabled={!desk.canUndo} onclick={() => desk!.undo()}>
@@ -204,6 +227,11 @@
         </button>
         {#if !desk.isNew}
           <button class="act" aria-label="Versions" title="Kept versions (V)" onclick={() => address({ figure: String(desk!.selected), versions: '1' })}><HistoryIcon size={18} /></button>
+        {/if}
+        {#if !desk.isNew}
+          <button class="act" aria-label={desk.routine.archived ? 'Take out of the archive' : 'Archive'} title={desk.routine.archived ? 'Take out of the archive' : 'Put away'} onclick={() => desk!.archive(!desk!.routine.archived)}>
+            {#if desk.routine.archived}<ArchiveRestore size={18} />{:else}<Archive size={18} />{/if}
+          </button>
         {/if}
         <button class="act" aria-label="Copy" title="Begin a copy" onclick={() => push(`/routines/${copyOf(desk!.routine)}`)}><Copy size={18} /></button>
         <button class="act act-main" disabled={desk.isKept || desk.keeping} onclick={() => desk!.keep()}>
@@ -226,11 +254,11 @@
     <div class="grid min-h-0 flex-1 grid-cols-1 gap-3 lg:grid-cols-[minmax(0,1fr)_23rem]">
       <section class="panel flex min-h-96 flex-col overflow-hidden lg:min-h-0" aria-label="Floor">
         <div class="flex flex-wrap items-center gap-3 border-b-[1.5px] border-line px-3 py-2">
-          <button class="act" aria-label="A step back" onclick={() => playback.step(-1)}><SkipBack size={18} /></button>
+          <button class="act" aria-label="A step back" onclick={() => step(-1)}><SkipBack size={18} /></button>
           <button class="act act-main w-28 justify-center" onclick={() => playback.toggle()}>
             {#if playback.playing}<Pause size={18} /> Pause{:else}<Play size={18} /> Play{/if}
           </button>
-          <button class="act" aria-label="A step on" onclick={() => playback.step(1)}><SkipForward size={18} /></button>
+          <button class="act" aria-label="A step on" onclick={() => step(1)}><SkipForward size={18} /></button>
           <span class="min-w-16 text-center font-title text-5xl leading-none font-bold" data-testid="count">{man?.count ?? '–'}</span>
           <span class="leading-tight text-soft">bar<span class="block font-title text-xl font-semibold text-ink">{man?.bar ?? '–'}</span></span>
           <span class="min-w-0 flex-1 leading-snug">
@@ -238,7 +266,8 @@
             <span class="block truncate"><strong class="text-madder">Lady</strong> {sentence(lady)}</span>
             {#if man && lady}
               <span class="block text-sm leading-tight text-soft" data-testid="where">
-                {man.seconds.toFixed(1)} s · free {man.freeFoot} and {lady.freeFoot} · facing {man.facing.name} and {lady.facing.name} · {man.position}, hold {man.hold}
+                {man.seconds.toFixed(1)} s · free {man.freeFoot} and {lady.freeFoot} · facing {man.facing.name} and {lady.facing.name}{#if man.roundCorner && lady.roundCorner}
+                  , after the corner {man.roundCorner.name} and {lady.roundCorner.name}{/if} · {man.position}, hold {man.hold}
               </span>
             {/if}
           </span>
@@ -250,7 +279,7 @@
         {#if query.get('versions') !== null}
           <HistoryPanel {desk} onclose={() => address({ figure: String(desk!.selected) })} />
         {:else if isComposing}
-          <ComposePanel {desk} {figures} onclose={() => address({ figure: String(desk!.selected) })} />
+          <ComposePanel {desk} {figures} fillsGap={query.get('compose') === 'gap'} onclose={() => address({ figure: String(desk!.selected) })} />
         {:else}
         {#if desk.loop}
           <section class="mb-3 rounded-lg bg-floor p-2" aria-label="Loop">
@@ -280,27 +309,49 @@
               <Star size={17} class={chosen.highlight ? 'fill-brass text-brass' : ''} />
             </button>
             <button class="act" aria-label="Take it out" onclick={() => desk!.remove()}><Trash2 size={17} /></button>
-            <a class="act" href={`#/figures/${chosen.figure}`}>Sheet</a>
+            {#if desk.chosen?.figure}<a class="act" href={`#/figures/${chosen.figure}`}>Sheet</a>{/if}
           </div>
-          <WayFields placement={desk.placements[desk.selected]!} onchange={(way) => desk!.dance(way)} />
+          {#if desk.chosen?.element}
+            <ElementFields element={desk.chosen.element} label="Change it" onsubmit={(element) => desk!.dance({ element })} />
+          {:else if desk.chosen}
+            <WayFields placement={desk.chosen} onchange={(way) => desk!.dance(way)} />
+          {/if}
           <input
             class="field mt-2"
             placeholder="A note for this figure"
             aria-label="Note"
             maxlength="1000"
             value={chosen.note}
-            onchange={(event) => desk!.note(desk!.selected, event.currentTarget.value)}
+            onchange={(event) => desk!.note(event.currentTarget.value)}
           />
+          {#if desk.chosen}
+            <SectionFields
+              placement={desk.chosen}
+              section={desk.section}
+              ondivide={(section) => desk!.divide(section)}
+              onrounds={(rounds) => desk!.dance({ rounds })}
+            />
+          {/if}
         {/if}
         {#if seamShown}
           <div class="mt-3 flex items-baseline justify-between">
             <h3 class="text-lg">The seam after it {seamShown.verdict.outcome}</h3>
             <button class="text-soft underline" onclick={() => address({ figure: String(desk!.selected) })}>close</button>
           </div>
-          <div class="mt-1"><Seam verdict={seamShown.verdict} repairs={desk.repairs} onrepair={(repair) => desk!.mend(repair)} /></div>
+          <div class="mt-1"><Seam
+              verdict={seamShown.verdict}
+              repairs={desk.repairs}
+              bridges={desk.bridges}
+              onrepair={(repair) => desk!.mend(repair)}
+              onbridges={() => desk!.askBridges()}
+              onbridge={(chain) => desk!.insert(chain.placements)}
+              onfill={() => compose('gap')}
+            /></div>
         {/if}
         <h3 class="mt-3 mb-1 text-lg">{chosen ? 'What may come next' : 'Begin with'}</h3>
         <NextFigures next={desk.next} onadd={add} />
+        <h3 class="mt-3 mb-1 text-lg">Or an element</h3>
+        <ElementFields label="Put it in" onsubmit={(element) => desk!.addElement(element)} />
         {/if}
       </aside>
     </div>

@@ -8,6 +8,9 @@
   let routines = $state.raw<RoutineSummary[]>();
   let failure = $state<string>();
   let title = $state('');
+  let showsArchived = $state(false);
+  let shown = $derived(routines?.filter((routine) => showsArchived || !routine.archived) ?? []);
+  let archived = $derived(routines?.filter((routine) => routine.archived).length ?? 0);
   let dance = $state('waltz');
 
   async function load() {
@@ -65,12 +68,12 @@
     <p class="panel p-12 text-center font-title text-2xl">No routine yet. Name one above.</p>
   {:else}
     <ul class="grid gap-3 sm:grid-cols-2">
-      {#each routines as routine (routine.id)}
+      {#each shown as routine (routine.id)}
         <li>
           <a class="panel flex items-baseline justify-between gap-4 px-5 py-5 hover:border-ink" href={`#/routines/${routine.id}`}>
             <span>
               <span class="block font-title text-2xl font-semibold">{routine.title}</span>
-              <span class="text-soft">{reference.danceTitle(routine.dance)}, {routine.tempo} bars a minute</span>
+              <span class="text-soft">{reference.danceTitle(routine.dance)}, {routine.tempo} bars a minute{routine.archived ? ', archived' : ''}</span>
             </span>
             <span class="text-right leading-tight"
               ><span class="font-title text-3xl font-bold">{routine.placements}</span>
@@ -80,5 +83,8 @@
         </li>
       {/each}
     </ul>
+    {#if archived > 0}
+      <label class="flex items-center gap-2"><input type="checkbox" class="size-5 accent-ink" bind:checked={showsArchived} /> show the {archived} put away</label>
+    {/if}
   {/if}
 </div>

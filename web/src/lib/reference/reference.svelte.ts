@@ -3,7 +3,7 @@ import { api, required, type Dance, type Notation } from '$lib/api/client';
 /** What the program knows before anybody has described anything; loaded once. */
 class Reference {
   dances = $state.raw<Dance[]>([]);
-  notation = $state.raw<Notation>({ columns: [], levels: [], positions: [], holds: [], cautions: [] });
+  notation = $state.raw<Notation>({ columns: [], levels: [], positions: [], holds: [], cautions: [], elements: [] });
 
   async load() {
     if (this.dances.length > 0) return;

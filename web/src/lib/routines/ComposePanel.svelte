@@ -1,17 +1,20 @@
 <script lang="ts">
   import type { FigureSummary } from '$lib/api/client';
   import Message from '$lib/ui/Message.svelte';
+  import { untrack } from 'svelte';
   import { Composing } from './Composing.svelte';
   import type { RoutineDesk } from './RoutineDesk.svelte';
 
   interface Props {
     desk: RoutineDesk;
     figures: FigureSummary[];
+    fillsGap: boolean;
     onclose: () => void;
   }
-  let { desk, figures, onclose }: Props = $props();
+  let { desk, figures, fillsGap, onclose }: Props = $props();
   const composing = new Composing(() => desk);
-  let hasNext = $derived(desk.selected + 1 < desk.placements.length);
+  composing.meetsNext = untrack(() => fillsGap);
+  let hasNext = $derived(desk.selected + 1 < (desk.score?.placements.length ?? 0));
 
   function take(index: number) {
     const composition = composing.answer?.compositions[index];
@@ -57,7 +60,9 @@
     <div class="flex gap-2">
       {#if composing.busy}
         <button type="button" class="act act-main" onclick={() => composing.stop()}>Stop</button>
-        <span class="self-center text-soft" role="status">Composing …</span>
+        <span class="self-center text-soft" role="status">
+          Composing … {#if composing.progress}{composing.progress.sequences.toLocaleString('en')} sequences looked at, {composing.progress.found} found{/if}
+        </span>
       {:else}
         <button class="act act-main">Compose</button>
         <button type="button" class="act" onclick={onclose}>Leave it</button>

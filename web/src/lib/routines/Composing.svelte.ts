@@ -1,5 +1,8 @@
-import { api, required, sentenceOf, type Compositions } from '$lib/api/client';
+import { api, required, sentenceOf, type Compositions, type Progress } from '$lib/api/client';
 import type { RoutineDesk } from './RoutineDesk.svelte';
+
+/** Milliseconds between two looks at how far a search is. */
+const LOOK_EVERY = 400;
 
 /** What is asked of a composition, and what came of it. */
 export class Composing {
@@ -13,7 +16,8 @@ export class Composing {
   answer = $state.raw<Compositions>();
   failure = $state<string>();
   busy = $state(false);
-  #cancel: AbortController | undefined;
+  progress = $state.raw<Progress>();
+  #run = '';
 
   constructor(private readonly desk: () => RoutineDesk) {}
 
@@ -26,15 +30,17 @@ export class Composing {
   }
 
   async ask() {
-    const { routine, selected, placements } = this.desk();
+    const { routine, selected, placements, score } = this.desk();
+    const passages = score?.placements.length ?? 0;
     this.busy = true;
     this.failure = undefined;
-    this.#cancel = new AbortController();
+    this.#run = crypto.randomUUID();
+    const watch = setInterval(() => void this.#look(), LOOK_EVERY);
     try {
       const body = {
         routine,
         after: placements.length === 0 ? undefined : selected,
-        meetsNext: this.meetsNext && selected + 1 < placements.length,
+        meetsNext: this.meetsNext && selected + 1 < passages,
         least: this.least,
         most: Math.max(this.least, this.most),
         required: this.#wished('required'),
@@ -42,18 +48,28 @@ export class Composing {
         favourites: this.#wished('favourite'),
         bends: this.bends,
         corners: this.corners,
+        run: this.#run,
       };
-      this.answer = required(await api.POST('/api/compositions', { body, signal: this.#cancel.signal }));
+      this.answer = required(await api.POST('/api/compositions', { body }));
     } catch (thrown) {
       this.answer = undefined;
-      this.failure = this.#cancel.signal.aborted ? 'Stopped; nothing was changed.' : sentenceOf(thrown);
+      this.failure = sentenceOf(thrown);
     } finally {
+      clearInterval(watch);
+      this.progress = undefined;
       this.busy = false;
     }
   }
 
-  stop() {
-    this.#cancel?.abort();
+  /** Ends the search; what was found by then is the answer. */
+  async stop() {
+    await api.DELETE('/api/compositions/{run}', { params: { path: { run: this.#run } } });
+  }
+
+  /** A search may end before its progress is asked for; then there is nothing to show. */
+  async #look() {
+    const answer = await api.GET('/api/compositions/{run}', { params: { path: { run: this.#run } } });
+    if (this.busy && answer.data) this.progress = answer.data;
   }
 
   #wished(wish: string) {

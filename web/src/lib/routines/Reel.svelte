@@ -3,6 +3,7 @@
   import SeamMark from '$lib/glyphs/SeamMark.svelte';
   import CornerMark from '@lucide/svelte/icons/corner-left-up';
   import Star from '@lucide/svelte/icons/star';
+  import { ordinal } from '$lib/ui/ordinal';
   import type { RoutineDesk } from './RoutineDesk.svelte';
 
   interface Props {
@@ -38,8 +39,16 @@
 <ol class="flex min-h-36 items-stretch overflow-x-auto px-1 pt-1 pb-3" aria-label="Reel of figures">
   {#each placements as placement, index (index)}
     {@const seam = desk.seamAfter(index)}
+    {@const section = desk.sectionOf(placement.index)}
+    {@const before = placements[index - 1]}
+    {@const opens = section !== undefined && (before?.round !== placement.round || section !== desk.sectionOf(before?.index ?? -1))}
     {@const dancing = beat > 0 && beat >= placement.onset && beat < placement.onset + placement.beats}
-    <li class="flex items-stretch">
+    <li class={['relative flex items-stretch', section && 'border-t-4 border-brass/50 pt-6']}>
+      {#if opens && section}
+        <span class="absolute -top-0.5 left-0 z-10 max-w-44 truncate font-title font-semibold whitespace-nowrap">
+          {section.title}{#if section.times > 1}<span class="text-brass-deep">, {ordinal(placement.round)} of {section.times}</span>{/if}
+        </span>
+      {/if}
       <button
         id={`placement-${index}`}
         draggable="true"
@@ -49,6 +58,7 @@
           index === desk.selected && 'border-ink outline-2 outline-ink',
           dancing && 'bg-spruce-wash',
           over === index && dragged !== index && 'outline-4 outline-brass',
+          desk.placements[placement.index]?.element && 'border-dashed',
         ]}
         aria-pressed={index === desk.selected}
         aria-label={`Bar ${placement.bar}, ${placement.title}`}
@@ -84,6 +94,7 @@
           {#if placement.highlight}<Star size={16} class="fill-brass text-brass" aria-label="highlight" />{/if}
           <AlignmentGlyph heading={placement.exit} size={26} />
         </span>
+        {#if desk.placements[placement.index]?.rounds}<span class="sr-only">only time {desk.placements[placement.index]?.rounds}</span>{/if}
       </button>
       {#if seam}
         <button

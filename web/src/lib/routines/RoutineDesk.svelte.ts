@@ -1,12 +1,18 @@
 import { api, required } from '$lib/api/client';
-import type { Following, Loop, NextFigures, Placement, Repair, Routine, Score, Seam } from '$lib/api/client';
+import type { Chain, Following, Loop, NextFigures, Placement, Repair, Routine, RoutineElement, Score, Seam, Section } from '$lib/api/client';
 import { Keeper, opened } from '$lib/ui/Keeper.svelte';
 import { Latest } from '$lib/ui/Latest';
 import { routineStore } from './routineStore';
 
+/** A placement as it is written, and which time of its section is meant. */
+interface Place {
+  index: number;
+  round: number;
+}
+
 const NOTHING_NEXT: NextFigures = { may: [], mayNot: [] };
 
-/** A routine being put together: its placements and the score the program makes of them. */
+/** A routine being put together: its placements as they are written, and the score with every repeat in its place. What is chosen is a passage of the score. */
 export class RoutineDesk extends Keeper<Routine> {
   #latest = new Latest<Routine>((routine) => this.#read(routine));
 
@@ -15,6 +21,8 @@ export class RoutineDesk extends Keeper<Routine> {
   next = $state.raw<NextFigures>(NOTHING_NEXT);
   repairs = $state.raw<Repair[]>([]);
   loop = $state.raw<Loop>();
+  bridges = $state.raw<Chain[]>();
+  #toChoose: Place | undefined;
 
   static async open(id: string): Promise<RoutineDesk> {
     const desk = new RoutineDesk(routineStore, await opened(routineStore, id));
@@ -31,6 +39,25 @@ export class RoutineDesk extends Keeper<Routine> {
     return this.routine.placements;
   }
 
+  /** The chosen placement as it is written. */
+  get chosen(): Placement | undefined {
+    return this.placements[this.#at.index];
+  }
+
+  /** The section the chosen placement is danced in. */
+  get section(): Section | undefined {
+    return this.sectionOf(this.#at.index);
+  }
+
+  sectionOf(index: number): Section | undefined {
+    return this.placements.slice(0, index + 1).findLast((placement) => placement.section)?.section;
+  }
+
+  get #at(): Place {
+    const passage = this.score?.placements[this.selected];
+    return { index: Math.min(passage?.index ?? this.selected, Math.max(0, this.placements.length - 1)), round: passage?.round ?? 1 };
+  }
+
   seamAfter(placement: number): Seam | undefined {
     return this.score?.seams.find((seam) => seam.after === placement);
   }
@@ -40,8 +67,9 @@ export class RoutineDesk extends Keeper<Routine> {
   }
 
   select(placement: number) {
-    const last = this.placements.length - 1;
+    const last = (this.score?.placements.length ?? this.placements.length) - 1;
     this.selected = Math.max(0, Math.min(placement, last));
+    this.bridges = undefined;
     void this.#askNext();
   }
 
@@ -52,17 +80,39 @@ export class RoutineDesk extends Keeper<Routine> {
 
   /** Puts placements behind the chosen one and chooses the last of them. */
   insert(placements: Placement[]) {
-    const at = this.placements.length === 0 ? 0 : this.selected + 1;
-    this.#change(this.placements.toSpliced(at, 0, ...placements), at + placements.length - 1);
+    const { index, round } = this.#at;
+    const at = this.placements.length === 0 ? 0 : index + 1;
+    const rounds = this.chosen?.rounds;
+    const added = placements.map((placement) => ({ ...placement, rounds: placement.rounds ?? rounds }));
+    this.#change(this.placements.toSpliced(at, 0, ...added), { index: at + placements.length - 1, round });
+  }
+
+  /** Puts an element behind the chosen placement and chooses it. */
+  addElement(element: RoutineElement) {
+    this.insert([{ element }]);
+  }
+
+  /** A section begins with the chosen placement, or begins there no longer. */
+  divide(section: Section | undefined) {
+    this.#amend((old) => ({ ...old, section }));
   }
 
   /** Changes how the chosen figure is danced. */
-  dance(way: Partial<Placement>, placement = this.selected) {
-    this.#amend(placement, (old) => ({ ...old, ...way }));
+  dance(way: Partial<Placement>) {
+    this.#amend((old) => ({ ...old, ...way }));
   }
 
   mend(repair: Repair) {
-    this.#change(repair.placements, this.selected);
+    this.#change(repair.placements, this.#at);
+  }
+
+  /** The shortest chains from the chosen place to what follows it. */
+  async askBridges(most = 8) {
+    try {
+      this.bridges = required(await api.POST('/api/bridges', { body: { routine: this.routine, after: this.selected, most } }));
+    } catch (thrown) {
+      this.fail(thrown);
+    }
   }
 
   /** Mends every seam that breaks, from the first to the last, with the cheapest thing that does. */
@@ -91,26 +141,47 @@ export class RoutineDesk extends Keeper<Routine> {
     if (this.seamAfter(after)?.verdict.outcome !== 'holds') this.repairs = await this.#repairsAfter(after);
   }
 
-  remove(placement = this.selected) {
-    this.#change(this.placements.toSpliced(placement, 1), Math.max(0, placement - 1));
+  remove() {
+    const { index, round } = this.#at;
+    this.#change(this.#without(index), { index: Math.max(0, index - 1), round });
   }
 
+  /** Moves a passage's placement to where another passage's is. */
   move(from: number, to: number) {
-    const moved = this.placements[from];
-    if (!moved || to < 0 || to >= this.placements.length || from === to) return;
-    this.#change(this.placements.toSpliced(from, 1).toSpliced(to, 0, moved), to);
+    const source = this.score?.placements[from]?.index;
+    const target = this.score?.placements[to];
+    const moved = source === undefined ? undefined : this.placements[source];
+    if (source === undefined || !target || !moved || source === target.index) return;
+    this.#change(this.#without(source).toSpliced(target.index, 0, { ...moved, section: undefined }), target);
   }
 
-  turnCorner(placement = this.selected) {
-    this.#amend(placement, (old) => ({ ...old, cornerAfter: !old.cornerAfter }));
+  /** The placements without one; a section that began with it begins with the next. */
+  #without(index: number): Placement[] {
+    const section = this.placements[index]?.section;
+    const left = this.placements.toSpliced(index, 1);
+    const heir = left[index];
+    return section && heir && !heir.section ? left.with(index, { ...heir, section }) : left;
   }
 
-  highlight(placement = this.selected) {
-    this.#amend(placement, (old) => ({ ...old, highlight: !old.highlight }));
+  turnCorner() {
+    this.#amend((old) => ({ ...old, cornerAfter: !old.cornerAfter }));
   }
 
-  note(placement: number, note: string) {
-    this.#amend(placement, (old) => ({ ...old, note }));
+  highlight() {
+    this.#amend((old) => ({ ...old, highlight: !old.highlight }));
+  }
+
+  note(note: string) {
+    this.#amend((old) => ({ ...old, note }));
+  }
+
+  bind(terms: Pick<Routine, 'syllabus' | 'level'>) {
+    this.change({ ...this.routine, ...terms });
+  }
+
+  async archive(archived: boolean) {
+    this.change({ ...this.routine, archived });
+    await this.keep();
   }
 
   /** Brings an older version back as the present work; undo takes it away again. */
@@ -126,29 +197,41 @@ export class RoutineDesk extends Keeper<Routine> {
     this.change({ ...this.routine, tempo });
   }
 
-  #amend(index: number, change: (placement: Placement) => Placement) {
-    const old = this.placements[index];
-    if (old) this.#change(this.placements.with(index, change(old)), this.selected);
+  #amend(change: (placement: Placement) => Placement) {
+    const at = this.#at;
+    const old = this.placements[at.index];
+    if (old) this.#change(this.placements.with(at.index, change(old)), at);
   }
 
-  #change(placements: Placement[], selected: number) {
-    this.selected = selected;
+  #change(placements: Placement[], toChoose: Place) {
+    this.#toChoose = toChoose;
     this.change({ ...this.routine, placements });
   }
 
   protected changed() {
     this.loop = undefined;
-    this.selected = Math.max(0, Math.min(this.selected, this.placements.length - 1));
+    this.bridges = undefined;
     void this.#latest.ask(this.routine).then(() => this.#askNext());
   }
 
   async #read(routine: Routine) {
     try {
       this.score = required(await api.POST('/api/scores', { body: routine }));
+      this.#choose(this.score);
       this.failure = undefined;
     } catch (thrown) {
       this.fail(thrown);
     }
+  }
+
+  /** Chooses the passage that was meant before the score was there. */
+  #choose({ placements }: Score) {
+    const wanted = this.#toChoose;
+    const exact = placements.findIndex(({ index, round }) => index === wanted?.index && round === wanted.round);
+    const other = placements.findIndex(({ index }) => index === wanted?.index);
+    if (wanted) this.selected = exact >= 0 ? exact : other;
+    this.#toChoose = undefined;
+    this.selected = Math.max(0, Math.min(this.selected, placements.length - 1));
   }
 
   #firstBroken() {

@@ -1,18 +1,39 @@
 <script lang="ts">
-  import type { Repair, Verdict } from '$lib/api/client';
+  import type { Chain, Repair, Verdict } from '$lib/api/client';
   import SeamMark from '$lib/glyphs/SeamMark.svelte';
   import VerdictView from './VerdictView.svelte';
 
   interface Props {
     verdict: Verdict;
     repairs: Repair[];
+    bridges: Chain[] | undefined;
     onrepair: (repair: Repair) => void;
+    onbridges: () => void;
+    onbridge: (chain: Chain) => void;
+    onfill: () => void;
   }
-  let { verdict, repairs, onrepair }: Props = $props();
+  let { verdict, repairs, bridges, onrepair, onbridges, onbridge, onfill }: Props = $props();
   let wanting = $derived(verdict.comparisons.filter((comparison) => comparison.outcome !== 'holds'));
   let agreeing = $derived(verdict.comparisons.filter((comparison) => comparison.outcome === 'holds'));
 </script>
 
+<div class="mb-2 flex flex-wrap gap-2">
+  <button class="act" title="Shortest ways across (B)" onclick={onbridges}>Bridge it</button>
+  <button class="act" title="Compose between (G)" onclick={onfill}>Fill this gap</button>
+</div>
+{#if bridges}
+  <ul class="mb-2 space-y-1" aria-label="Bridges">
+    {#each bridges as chain (chain.wording)}
+      <li>
+        <button class="flex w-full cursor-pointer items-baseline justify-between gap-2 rounded-lg border-[1.5px] border-line px-2 py-1.5 text-left hover:border-ink" onclick={() => onbridge(chain)}>
+          <span>{chain.wording}</span><span class="shrink-0 text-soft">{chain.beats} beats</span>
+        </button>
+      </li>
+    {:else}
+      <li class="text-soft">No chain of figures leads across within eight bars.</li>
+    {/each}
+  </ul>
+{/if}
 <VerdictView comparisons={wanting} />
 {#if verdict.outcome !== 'holds'}
   <h4 class="mt-2 font-semibold">What would mend it</h4>

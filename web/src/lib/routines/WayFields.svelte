@@ -11,6 +11,8 @@
 
   $effect(() => {
     const id = placement.figure;
+    figure = undefined;
+    if (!id) return;
     api.GET('/api/figures/{id}', { params: { path: { id } } }).then(
       (answer) => (figure = required(answer)),
       () => (figure = undefined),

@@ -8,10 +8,12 @@ import static org.hamcrest.Matchers.hasItem;
 import static org.hamcrest.Matchers.hasSize;
 import static org.hamcrest.Matchers.is;
 import static org.hamcrest.Matchers.not;
+import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.delete;
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.put;
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.jsonPath;
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.status;
 
+import java.util.Collections;
 import java.util.List;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
@@ -91,6 +93,69 @@ class ComposingHttpTest {
         http.send("/api/scores", routine).andExpect(jsonPath("$.beats", is(3.0))).andExpect(jsonPath("$.placements[0].way", is("1–3")));
         ((ObjectNode) routine.at("/placements/0")).put("split", "4–9");
         http.send("/api/scores", routine).andExpect(status().isUnprocessableContent()).andExpect(jsonPath("$.faults[0].place", is("/placements/0")));
+    }
+
+    @Test
+    void elementsTakeTheirTimeAndPutFeetRight() throws Exception {
+        ObjectNode routine = routine("waltz-natural-turn");
+        element(routine, 0, "bow").put("bars", 2);
+        element(routine, 2, "replace").put("beats", 3);
+        http.send("/api/scores", routine).andExpect(status().isOk()).andExpect(jsonPath("$.beats", is(15.0))).andExpect(jsonPath("$.placements[1].bar", is(3)))
+                .andExpect(jsonPath("$.placements[0].title", is("Bow"))).andExpect(jsonPath("$.seams[*].verdict.outcome", everyItem(is("holds"))));
+        http.send("/api/next", place(routine("waltz-natural-turn"), 0)).andExpect(jsonPath("$.may[*].placement.figure", hasItem("waltz-closed-change-rf")));
+        http.send("/api/next", place(routine, 2)).andExpect(jsonPath("$.may[*].placement.figure", not(hasItem("waltz-closed-change-rf"))));
+    }
+
+    @ParameterizedTest
+    @CsvSource(delimiter = '|', value = {"{'kind': 'jump', 'beats': 2} | /placements/0/element/kind", "{'kind': 'hold'} | /placements/0/element", "{'kind': 'hold', 'beats': 2, 'bars': 1} | /placements/0/element",
+        "{'kind': 'hold', 'beats': 0} | /placements/0/element/beats", "{'kind': 'hold', 'bars': 2147483647} | /placements/0/element/bars", "{'kind': 'hold', 'beats': 1, 'part': 'dog'} | /placements/0/element/part",
+        "{'kind': 'hold', 'beats': 1, 'to': 'upside down'} | /placements/0/element/to", "{'kind': 'hold', 'beats': 1, 'turn': 'often'} | /placements/0/element/turn"})
+    void anElementThatCannotBeIsRefusedAtItsPlace(String element, String place) throws Exception {
+        ObjectNode routine = routine();
+        routine.withArray("placements").addObject().set("element", JSON.readTree(element.replace('\'', '"')));
+        http.send("/api/scores", routine).andExpect(status().isUnprocessableContent()).andExpect(jsonPath("$.faults[0].place", is(place)));
+    }
+
+    @Test
+    void aRepeatedSectionIsMendedWhereItMeetsItself() throws Exception {
+        ObjectNode routine = routine("waltz-natural-turn", "waltz-closed-change-rf", "waltz-reverse-turn");
+        ((ObjectNode) routine.at("/placements/0")).putObject("section").put("title", "Verse").put("times", 2);
+        JsonNode score = JSON.readTree(http.send("/api/scores", routine).andExpect(status().isOk()).andReturn().getResponse().getContentAsString());
+        assertThat(score.get("placements").size()).isEqualTo(6);
+        assertThat(score.at("/placements/5/bar").asInt()).isEqualTo(9);
+        assertThat(score.at("/seams/2/verdict/outcome").asText()).isNotEqualTo("holds");
+        JsonNode repairs = JSON.readTree(http.send("/api/repairs", place(routine, 2)).andExpect(status().isOk()).andReturn().getResponse().getContentAsString());
+        assertThat(repairs.size()).isPositive();
+        for (JsonNode repair : repairs) {
+            ObjectNode mended = routine.deepCopy();
+            mended.set("placements", repair.get("placements"));
+            assertThat(wanting(mended)).as(repair.get("label").asText()).isLessThan(wanting(routine));
+        }
+        assertThat(repairs.findValuesAsString("rounds")).as("what is only needed on the way back is only danced then").contains("1");
+    }
+
+    private long wanting(ObjectNode routine) throws Exception {
+        JsonNode score = JSON.readTree(http.send("/api/scores", routine).andReturn().getResponse().getContentAsString());
+        List<String> outcomes = score.get("seams").findValues("verdict").stream().map(verdict -> verdict.get("outcome").asText()).toList();
+        return 1000L * Collections.frequency(outcomes, "breaks") + Collections.frequency(outcomes, "bends");
+    }
+
+    @Test
+    void bridgesLeadAcrossAndAreShortestFirst() throws Exception {
+        ObjectNode question = place(routine("waltz-natural-turn", "waltz-reverse-turn"), 0).put("most", 8);
+        http.send("/api/bridges", question).andExpect(status().isOk()).andExpect(jsonPath("$[0].placements", not(hasSize(0))));
+        http.send("/api/bridges", question.deepCopy().put("most", 1000)).andExpect(status().isUnprocessableContent()).andExpect(jsonPath("$.faults[0].place", is("/most")));
+        http.send("/api/bridges", question.deepCopy().put("after", 1)).andExpect(status().isUnprocessableContent());
+    }
+
+    @Test
+    void aCompositionThatIsNotRunningCannotBeAskedForOrStopped() throws Exception {
+        http.read("/api/compositions/nobody").andExpect(status().isNotFound());
+        mvc.perform(delete("/api/compositions/nobody")).andExpect(status().isNotFound());
+    }
+
+    private static ObjectNode element(ObjectNode routine, int at, String kind) {
+        return routine.withArray("placements").insertObject(at).putObject("element").put("kind", kind);
     }
 
     @ParameterizedTest(name = "{0}")

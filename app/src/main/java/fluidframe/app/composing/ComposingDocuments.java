@@ -4,10 +4,15 @@ import com.fasterxml.jackson.annotation.JsonInclude;
 import fluidframe.app.links.VerdictDocument;
 import fluidframe.app.routines.RoutineDocument;
 import fluidframe.app.routines.RoutineDocument.PlacementDocument;
+import fluidframe.app.routines.RoutineDocument.ElementDocument;
 import fluidframe.core.compose.Composition;
+import fluidframe.core.couple.Part;
 import fluidframe.core.figure.Way;
 import fluidframe.core.link.Dancing;
+import fluidframe.core.link.Element;
+import fluidframe.core.link.Item;
 import fluidframe.core.link.Move;
+import fluidframe.core.link.Repair;
 import io.swagger.v3.oas.annotations.media.Schema;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
@@ -46,6 +51,21 @@ final class ComposingDocuments {
     /** Something that mends a seam: the placements of the whole routine afterwards, and the verdict there then. */
     @Schema(name = "Repair")
     record RepairDocument(String kind, String label, List<PlacementDocument> placements, VerdictDocument verdict) {
+
+        static RepairDocument of(Repair repair, RoutineDocument mended) {
+            return new RepairDocument(repair.kind().name().toLowerCase(Locale.ROOT), repair.label(), mended.placements(), VerdictDocument.of(repair.verdict()));
+        }
+    }
+
+    /** A place in a routine and how many bars a bridge from it may last. */
+    @Schema(name = "BridgeQuestion")
+    record BridgeQuestion(@NotNull(message = "a routine") @Valid RoutineDocument routine, @NotNull(message = "a place from 0") Integer after,
+                          @NotNull(message = "bars at most") Integer most) {
+    }
+
+    /** How far a composition is: sequences looked at, answers found, seconds. */
+    @Schema(name = "Progress")
+    record ProgressDocument(int sequences, int found, double seconds) {
     }
 
     /** Whether the end of a routine meets its beginning, and the shortest chains that close it where it does not. */
@@ -72,13 +92,14 @@ final class ComposingDocuments {
      * @param meetsNext whether it must lead into the placement that follows now
      * @param least     bars at least
      * @param most      bars at most
+     * @param run       a name by which its progress can be asked for and it can be stopped; absent if nobody will
      * @param mostTimes how often a figure may begin within four bars, 1 if absent
      */
     @Schema(name = "CompositionQuestion")
     record CompositionQuestion(@NotNull(message = "a routine") @Valid RoutineDocument routine, Integer after, boolean meetsNext,
                                @NotNull(message = "bars at least") Integer least, @NotNull(message = "bars at most") Integer most,
                                List<@NotNull(message = "a figure's id") String> required, List<@NotNull(message = "a figure's id") String> forbidden,
-                               List<@NotNull(message = "a figure's id") String> favourites, Integer mostTimes, boolean bends, Integer corners) {
+                               List<@NotNull(message = "a figure's id") String> favourites, Integer mostTimes, boolean bends, Integer corners, String run) {
     }
 
     /** One answer: what is danced, its points, and what they are given for. */
@@ -103,15 +124,24 @@ final class ComposingDocuments {
     record CompositionsDocument(List<CompositionDocument> compositions, boolean exact, int bound, List<List<String>> relaxations) {
     }
 
-    static PlacementDocument placement(Dancing dancing, boolean cornerAfter) {
+    static PlacementDocument placement(Item item, boolean cornerAfter) {
+        if (item instanceof Element element) {
+            return new PlacementDocument(null, document(element), null, null, null, null, null, null, cornerAfter, false, null, null, null);
+        }
+        Dancing dancing = (Dancing) item;
         Way way = dancing.way();
-        return new PlacementDocument(dancing.figure().id(), orNull(way.split()), orNull(way.finish()), orNull(way.timing()),
-                way.repeats() == 1 ? null : way.repeats(), orNull(way.school()), null, cornerAfter, false, null);
+        return new PlacementDocument(dancing.figure().id(), null, orNull(way.split()), orNull(way.finish()), orNull(way.timing()),
+                way.repeats() == 1 ? null : way.repeats(), orNull(way.school()), null, cornerAfter, false, null, null, null);
     }
 
     static PlacementDocument danced(PlacementDocument old, Way way, boolean keepsStart, boolean cornerAfter) {
-        return new PlacementDocument(old.figure(), orNull(way.split()), orNull(way.finish()), orNull(way.timing()), way.repeats() == 1 ? null : way.repeats(),
-                orNull(way.school()), keepsStart ? old.start() : null, cornerAfter, old.highlight(), old.note());
+        return new PlacementDocument(old.figure(), old.element(), orNull(way.split()), orNull(way.finish()), orNull(way.timing()), way.repeats() == 1 ? null : way.repeats(),
+                orNull(way.school()), keepsStart ? old.start() : null, cornerAfter, old.highlight(), old.note(), old.section(), old.rounds());
+    }
+
+    private static ElementDocument document(Element element) {
+        return new ElementDocument(element.kind().shorthand(), element.beats(), null, element.part().map(Part::wording).orElse(null),
+                element.to().isNone() ? null : element.to().toString(), element.turn().isNone() ? null : element.turn().toString());
     }
 
     private static String orNull(Optional<String> text) {

@@ -1,5 +1,6 @@
 package fluidframe.app.composing;
 
+import fluidframe.app.composing.ComposingDocuments.BridgeQuestion;
 import fluidframe.app.composing.ComposingDocuments.ChainDocument;
 import fluidframe.app.composing.ComposingDocuments.CompositionDocument;
 import fluidframe.app.composing.ComposingDocuments.CompositionQuestion;
@@ -8,6 +9,7 @@ import fluidframe.app.composing.ComposingDocuments.FollowingDocument;
 import fluidframe.app.composing.ComposingDocuments.LoopDocument;
 import fluidframe.app.composing.ComposingDocuments.NextDocument;
 import fluidframe.app.composing.ComposingDocuments.PlaceQuestion;
+import fluidframe.app.composing.ComposingDocuments.ProgressDocument;
 import fluidframe.app.composing.ComposingDocuments.RefusalDocument;
 import fluidframe.app.composing.ComposingDocuments.RepairDocument;
 import fluidframe.app.figures.FigureShelf;
@@ -15,14 +17,13 @@ import fluidframe.app.links.VerdictDocument;
 import fluidframe.app.problems.Fault;
 import fluidframe.app.problems.RefusedException;
 import fluidframe.app.routines.RoutineDocument;
-import fluidframe.app.routines.RoutineDocument.PlacementDocument;
 import fluidframe.app.routines.RoutineReader;
 import fluidframe.core.compose.Answer;
 import fluidframe.core.compose.Composer;
 import fluidframe.core.compose.Relaxation;
 import fluidframe.core.compose.Weights;
 import fluidframe.core.compose.Wish;
-import fluidframe.core.figure.Figure;
+import fluidframe.core.figure.Neighbours;
 import fluidframe.core.link.Bridges;
 import fluidframe.core.link.Comparison;
 import fluidframe.core.link.Dancing;
@@ -30,10 +31,9 @@ import fluidframe.core.link.ExitState;
 import fluidframe.core.link.Link;
 import fluidframe.core.link.Move;
 import fluidframe.core.link.Outcome;
-import fluidframe.core.link.Repair;
 import fluidframe.core.link.Repairs;
 import fluidframe.core.link.Verdict;
-import fluidframe.core.routine.Placement;
+import fluidframe.core.routine.Course;
 import fluidframe.core.routine.Routine;
 import fluidframe.core.time.Beats;
 import io.swagger.v3.oas.annotations.tags.Tag;
@@ -47,9 +47,14 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import org.springframework.http.HttpStatus;
+import org.springframework.web.bind.annotation.DeleteMapping;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 
 /** Putting a routine together: what may come next, what mends a seam, whether it loops, and whole stretches composed. Nothing is stored. */
@@ -64,36 +69,38 @@ class ComposingResource {
     private static final int ANSWERS = 5;
     /** No request keeps a thread longer; what has been found by then is answered. */
     private static final Duration LONGEST = Duration.ofSeconds(10);
-    private static final int COMPLETIONS = 3;
+    private static final int CHAINS = 4;
+    private static final int LONGEST_BRIDGE_BARS = 16;
     private static final int LONGEST_COMPLETION_BARS = 8;
 
     private final RoutineReader reader;
     private final FigureShelf shelf;
+    private final Runs runs;
 
-    ComposingResource(RoutineReader reader, FigureShelf shelf) {
+    ComposingResource(RoutineReader reader, FigureShelf shelf, Runs runs) {
         this.reader = reader;
         this.shelf = shelf;
+        this.runs = runs;
     }
 
     private Standing standing(RoutineDocument document) {
-        Routine routine = reader.read(document);
-        return new Standing(routine, shelf, routine.terms());
+        return new Standing(reader.read(document), shelf);
     }
 
     @PostMapping("/next")
     NextDocument next(@Valid @RequestBody PlaceQuestion question) {
         Standing standing = standing(question.routine());
-        Figure last = standing.placement(question.after()).figure();
+        Dancing last = standing.dancing(question.after());
         ExitState exit = standing.exit(question.after());
         Map<String, FollowingDocument> may = new LinkedHashMap<>();
-        standing.repertoire().after(Optional.of(last), exit).stream()
-                .sorted(Comparator.comparing(Move::outcome).thenComparing(move -> !last.neighbours().precedes().contains(move.dancing().figure().id()))
+        standing.repertoire().after(last.listed(), exit).stream()
+                .sorted(Comparator.comparing(Move::outcome).thenComparing(move -> !Neighbours.areListed(last.figure(), move.dancing().figure()))
                         .thenComparing(move -> move.dancing().way().changes()))
                 .forEach(move -> may.computeIfAbsent(move.dancing().figure().id(), id -> following(standing, last, exit, move)));
         Map<String, List<String>> mayNot = new LinkedHashMap<>();
         for (Dancing dancing : standing.repertoire().dancings()) {
             if (dancing.way().isAsCharted() && !may.containsKey(dancing.figure().id())) {
-                Verdict verdict = Link.between(exit, dancing.entry(), last, dancing.figure(), standing.repertoire().terms());
+                Verdict verdict = Link.between(exit, dancing.entry(), last.figure(), dancing.figure(), standing.repertoire().terms());
                 mayNot.computeIfAbsent(shortReason(verdict), reason -> new ArrayList<>()).add(dancing.figure().title());
             }
         }
@@ -101,9 +108,9 @@ class ComposingResource {
                 .map(entry -> new RefusalDocument(entry.getKey(), entry.getValue())).sorted(Comparator.comparing(refusal -> -refusal.figures().size())).toList());
     }
 
-    private static FollowingDocument following(Standing standing, Figure last, ExitState exit, Move move) {
+    private static FollowingDocument following(Standing standing, Dancing last, ExitState exit, Move move) {
         Dancing dancing = move.dancing();
-        Verdict verdict = Link.between(exit, dancing.entry(), last, dancing.figure(), standing.repertoire().terms());
+        Verdict verdict = Link.between(exit, dancing.entry(), last.figure(), dancing.figure(), standing.repertoire().terms());
         String reason = verdict.comparisons().stream().filter(compared -> compared.outcome() == Outcome.BENDS).map(Comparison::reason).findFirst().orElse("");
         return new FollowingDocument(ComposingDocuments.placement(dancing, false), dancing.figure().title(), dancing.way().wording(),
                 dancing.figure().level().shorthand(), dancing.length().toDouble(), name(move.outcome()), reason);
@@ -115,39 +122,53 @@ class ComposingResource {
                 .map(compared -> compared.aspect().title() + ": needs " + compared.needed()).orElse("is danced otherwise");
     }
 
+    /** What mends the seam after a place; of each only what leaves the whole routine with less to mend. */
     @PostMapping("/repairs")
     List<RepairDocument> repairs(@Valid @RequestBody PlaceQuestion question) {
         Standing standing = standing(question.routine());
-        int after = question.after();
-        standing.placement(after + 1);
-        Placement next = standing.placement(after + 1);
-        Repairs.Seam seam = new Repairs.Seam(standing.dancing(after), standing.score().placements().get(after).entry(), standing.startsAt(after),
-                standing.dancing(after + 1), next.start().map(alignment -> alignment.foot()), standing.placement(after).cornerAfter());
-        return new Repairs(standing.repertoire()).of(seam).stream().map(repair -> repair(question.routine(), after, repair)).toList();
+        Repairs.Seam seam = standing.seam(question.after());
+        Mending mending = new Mending(question.routine(), standing.routine(), standing.placed(question.after()).passage(), standing.placed(question.after() + 1).passage());
+        int wanting = wanting(standing.course());
+        return new Repairs(standing.repertoire()).of(seam).stream()
+                .flatMap(repair -> mending.of(repair).stream()
+                        .map(mended -> new Mended(mended, wanting(Course.of(reader.read(mended))))).filter(mended -> mended.wanting() < wanting)
+                        .min(Comparator.comparingInt(Mended::wanting)).map(mended -> RepairDocument.of(repair, mended.routine())).stream()).toList();
     }
 
-    private static RepairDocument repair(RoutineDocument routine, int after, Repair repair) {
-        List<PlacementDocument> placements = new ArrayList<>(routine.placements());
-        placements.set(after, ComposingDocuments.danced(placements.get(after), repair.before(), true, repair.corner()));
-        placements.set(after + 1, ComposingDocuments.danced(placements.get(after + 1), repair.after(), repair.start().isPresent(), placements.get(after + 1).cornerAfter()));
-        placements.addAll(after + 1, repair.between().stream().map(move -> ComposingDocuments.placement(move.dancing(), false)).toList());
-        return new RepairDocument(name(repair.kind()), repair.label(), placements, VerdictDocument.of(repair.verdict()));
+    private record Mended(RoutineDocument routine, int wanting) {
+    }
+
+    /** How much there is to mend: no number of seams that bend weighs as much as one that breaks. */
+    private static int wanting(Course course) {
+        return course.count(Outcome.BREAKS) * (Routine.MOST_PASSAGES + 1) + course.count(Outcome.BENDS);
+    }
+
+    /** The shortest chains of figures that lead from a place to what is danced after it now. */
+    @PostMapping("/bridges")
+    List<ChainDocument> bridges(@Valid @RequestBody BridgeQuestion question) {
+        Standing standing = standing(question.routine());
+        if (question.most() < 1 || question.most() > LONGEST_BRIDGE_BARS) {
+            throw new RefusedException("That is no length for a bridge.", List.of(Fault.of("/most", String.valueOf(question.most()), "1 to " + LONGEST_BRIDGE_BARS + " bars")));
+        }
+        return chains(standing, question.after(), standing.dancing(question.after() + 1), question.most());
+    }
+
+    private static List<ChainDocument> chains(Standing standing, int after, Dancing to, int bars) {
+        Beats most = standing.routine().dance().rhythm().bar().times(bars);
+        return new Bridges(standing.repertoire()).between(standing.dancing(after).listed(), standing.exit(after), to, most, CHAINS + 1).stream()
+                .filter(chain -> !chain.isEmpty()).limit(CHAINS).map(ChainDocument::of).toList();
     }
 
     /** Whether the routine can be danced again from its end, and what would close it. */
     @PostMapping("/loops")
     LoopDocument loop(@Valid @RequestBody RoutineDocument document) {
         Standing standing = standing(document);
-        int last = standing.routine().placements().size() - 1;
-        Placement end = standing.placement(last);
+        Dancing end = standing.dancing(standing.last());
         Dancing first = standing.dancing(0);
-        ExitState exit = standing.exit(last);
+        ExitState exit = standing.exit(standing.last());
         Verdict straight = Link.between(exit, first.entry(), end.figure(), first.figure(), standing.repertoire().terms());
         Verdict round = Link.between(exit.afterCorner(), first.entry(), end.figure(), first.figure(), standing.repertoire().terms());
-        Beats most = standing.routine().dance().rhythm().bar().times(LONGEST_COMPLETION_BARS);
-        List<ChainDocument> completions = straight.outcome() == Outcome.HOLDS ? List.of()
-                : new Bridges(standing.repertoire()).between(Optional.of(end.figure()), exit, first, most, COMPLETIONS + 1).stream()
-                        .filter(chain -> !chain.isEmpty()).limit(COMPLETIONS).map(ChainDocument::of).toList();
+        List<ChainDocument> completions = straight.outcome() == Outcome.HOLDS ? List.of() : chains(standing, standing.last(), first, LONGEST_COMPLETION_BARS);
         return new LoopDocument(VerdictDocument.of(straight), VerdictDocument.of(round), completions);
     }
 
@@ -155,10 +176,23 @@ class ComposingResource {
     CompositionsDocument compose(@Valid @RequestBody CompositionQuestion question) {
         Standing standing = standing(question.routine());
         Wish wish = wish(question, standing);
-        long deadline = System.nanoTime() + LONGEST.toNanos();
-        Answer answer = Composer.compose(standing.repertoire(), wish, () -> System.nanoTime() > deadline);
+        Answer answer = runs.run(question.run(), LONGEST, run -> Composer.compose(standing.repertoire(), wish, run));
         return new CompositionsDocument(answer.compositions().stream().map(CompositionDocument::of).toList(), answer.exact(), answer.bound(),
                 answer.relaxations().stream().map(Relaxation::labels).toList());
+    }
+
+    /** How far a composition is that is being worked out. */
+    @GetMapping("/compositions/{run}")
+    ProgressDocument progress(@PathVariable String run) {
+        Run running = runs.get(run);
+        return new ProgressDocument(running.sequences(), running.found(), running.seconds());
+    }
+
+    /** Ends a composition; its request then answers with what was found. */
+    @DeleteMapping("/compositions/{run}")
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    void stop(@PathVariable String run) {
+        runs.get(run).stop();
     }
 
     private static Wish wish(CompositionQuestion question, Standing standing) {
@@ -169,8 +203,8 @@ class ComposingResource {
         checkKnown(question.required(), "/required", standing);
         checkKnown(question.forbidden(), "/forbidden", standing);
         Optional<Wish.Beginning> from = Optional.ofNullable(question.after())
-                .map(after -> new Wish.Beginning(standing.placement(after).figure(), standing.exit(after)));
-        Optional<String> to = question.meetsNext() ? Optional.of(standing.placement(question.after() == null ? 0 : question.after() + 1).figure().id()) : Optional.empty();
+                .map(after -> new Wish.Beginning(standing.dancing(after).listed(), standing.exit(after)));
+        Optional<Dancing> to = question.meetsNext() ? Optional.of(standing.dancing(question.after() == null ? 0 : question.after() + 1)) : Optional.empty();
         try {
             return new Wish(from, to, bar.times(question.least()), bar.times(question.most()), set(question.required()), set(question.forbidden()),
                     question.mostTimes() == null ? 1 : question.mostTimes(), bar.times(WINDOW_BARS), question.bends(),

@@ -5,69 +5,68 @@ import fluidframe.app.problems.Fault;
 import fluidframe.app.problems.RefusedException;
 import fluidframe.core.link.Dancing;
 import fluidframe.core.link.ExitState;
+import fluidframe.core.link.Repairs;
 import fluidframe.core.link.Repertoire;
-import fluidframe.core.link.Terms;
-import fluidframe.core.routine.Floor;
-import fluidframe.core.routine.Placement;
+import fluidframe.core.routine.Course;
 import fluidframe.core.routine.Routine;
-import fluidframe.core.routine.Score;
 import fluidframe.core.routine.ScoredPlacement;
-import fluidframe.core.time.Beats;
+import fluidframe.core.space.Alignment;
 import java.util.List;
 
 /** A routine as far as it has been put together, and what its dance has to go on with. */
 final class Standing {
 
-    private static final double ANY_ROOM = 100;
-
-    private final Routine routine;
-    private final Score score;
+    private final Course course;
     private final Repertoire repertoire;
 
-    Standing(Routine routine, FigureShelf shelf, Terms terms) {
-        this.routine = routine;
-        this.score = Score.of(routine, Floor.of(ANY_ROOM, ANY_ROOM, routine.dance().travels()));
-        this.repertoire = Repertoire.of(shelf.ofDance(routine.dance().id()), terms);
+    Standing(Routine routine, FigureShelf shelf) {
+        this.course = Course.of(routine);
+        this.repertoire = Repertoire.of(shelf.ofDance(routine.dance().id()), routine.terms());
     }
 
     Routine routine() {
-        return routine;
+        return course.routine();
     }
 
-    Score score() {
-        return score;
+    Course course() {
+        return course;
     }
 
     Repertoire repertoire() {
         return repertoire;
     }
 
+    int last() {
+        return course.placements().size() - 1;
+    }
+
     /**
-     * @throws RefusedException if there is no such placement
+     * @param passage as it is danced, every repeat counted
+     * @throws RefusedException if there is no such passage
      */
-    Placement placement(int index) {
-        if (index < 0 || index >= routine.placements().size()) {
+    ScoredPlacement placed(int passage) {
+        if (passage < 0 || passage > last()) {
             throw new RefusedException("There is no such place in the routine.",
-                    List.of(Fault.of("/after", String.valueOf(index), "a placement from 0 to " + (routine.placements().size() - 1))));
+                    List.of(Fault.of("/after", String.valueOf(passage), "a place from 0 to " + last())));
         }
-        return routine.placements().get(index);
+        return course.placements().get(passage);
     }
 
-    /** The placement as the repertoire knows it; a figure above the terms' level is still what it is. */
-    Dancing dancing(int index) {
-        Placement placement = placement(index);
-        return Dancing.of(placement.figure(), placement.way(), placement.danced());
+    Dancing dancing(int passage) {
+        return placed(passage).dancing();
     }
 
-    /** Where in the bar the placement begins. */
-    Beats startsAt(int index) {
-        return routine.dance().rhythm().withinBar(score.firstBeat().plus(score.placements().get(index).onset()));
+    /** How the passage leaves the couple, named from the next side if a corner is turned after it. */
+    ExitState exit(int passage) {
+        placed(passage);
+        return course.exit(passage);
     }
 
-    /** How the placement leaves the couple, named from the next side if a corner is turned after it. */
-    ExitState exit(int index) {
-        ScoredPlacement scored = score.placements().get(index);
-        ExitState exit = dancing(index).exitFrom(scored.entry(), startsAt(index));
-        return placement(index).cornerAfter() ? exit.afterCorner() : exit;
+    /** Where the passage meets the next. */
+    Repairs.Seam seam(int passage) {
+        ScoredPlacement before = placed(passage);
+        ScoredPlacement after = placed(passage + 1);
+        return new Repairs.Seam(before.dancing(), before.entry(), course.startsAt(passage), after.dancing(),
+                after.placement().start().map(Alignment::foot), before.placement().cornerAfter());
     }
 }

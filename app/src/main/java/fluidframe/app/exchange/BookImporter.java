@@ -89,8 +89,7 @@ public class BookImporter {
             if (!taken.add(document.id())) {
                 refuse(List.of(Fault.of(root + "/id", document.id(), "an id that no other routine has")));
             }
-            List<String> needed = document.placements().stream().map(RoutineDocument.PlacementDocument::figure).distinct().toList();
-            Map<String, Figure> figuresAtHand = new HashMap<>(figures.findAll(needed));
+            Map<String, Figure> figuresAtHand = new HashMap<>(figures.findAll(document.figures()));
             figuresAtHand.putAll(inBook);
             RoutineReader.read(document, figuresAtHand, root);
         }

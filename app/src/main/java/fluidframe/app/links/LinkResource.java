@@ -7,23 +7,15 @@ import fluidframe.core.figure.Figure;
 import fluidframe.core.link.EntryState;
 import fluidframe.core.link.ExitState;
 import fluidframe.core.link.Link;
-import fluidframe.core.link.Outcome;
-import fluidframe.core.link.Verdict;
-import fluidframe.core.space.Heading;
-import fluidframe.core.space.Turn;
-import fluidframe.core.text.UnreadableTextException;
 import io.swagger.v3.oas.annotations.media.Schema;
 import io.swagger.v3.oas.annotations.tags.Tag;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
-import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
-import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 
-import java.util.Comparator;
 import java.util.List;
 
 /** Verdicts on links between stored figures. */
@@ -44,11 +36,6 @@ class LinkResource {
                         @NotNull(message = "the id of the figure after") String to, boolean corner) {
     }
 
-    /** What may come next: a figure and the verdict on it. */
-    @Schema(name = "Successor")
-    record Successor(String id, String title, String level, String bars, VerdictDocument verdict) {
-    }
-
     @PostMapping
     VerdictDocument judge(@Valid @RequestBody LinkQuestion question) {
         Figure from = shelf.get(question.from()).figure();
@@ -57,37 +44,11 @@ class LinkResource {
             throw new RefusedException("Two figures of different dances cannot be linked.",
                     List.of(Fault.of("/to", to.dance().id(), "a figure of " + from.dance().id())));
         }
-        return VerdictDocument.of(Link.between(exit(from, from.startHeading(), question.corner()), EntryState.of(to)));
+        return VerdictDocument.of(Link.between(exit(from, question.corner()), EntryState.of(to)));
     }
 
-    /** Every figure of the dance as what may come next, the best first. */
-    @GetMapping
-    List<Successor> next(@RequestParam String from, @RequestParam(required = false) String entry,
-                         @RequestParam(defaultValue = "false") boolean corner) {
-        Figure figure = shelf.get(from).figure();
-        ExitState exit = exit(figure, entry == null ? figure.startHeading() : heading(entry), corner);
-        record Judged(Figure figure, Verdict verdict) {
-        }
-        return shelf.ofDance(figure.dance().id()).stream()
-                .map(next -> new Judged(next, Link.between(exit, EntryState.of(next))))
-                .sorted(Comparator.<Judged, Outcome>comparing(judged -> judged.verdict().outcome())
-                        .thenComparing(judged -> !figure.neighbours().precedes().contains(judged.figure().id())))
-                .map(judged -> new Successor(judged.figure().id(), judged.figure().title(), judged.figure().level().shorthand(),
-                        judged.figure().length().toString(), VerdictDocument.of(judged.verdict())))
-                .toList();
-    }
-
-    private static ExitState exit(Figure figure, Heading entry, boolean corner) {
-        Turn turnedBy = figure.startHeading().turnTo(entry);
-        ExitState exit = ExitState.of(figure).turned(turnedBy);
+    private static ExitState exit(Figure figure, boolean corner) {
+        ExitState exit = ExitState.of(figure);
         return corner ? exit.afterCorner() : exit;
-    }
-
-    private static Heading heading(String entry) {
-        try {
-            return Heading.parse(entry);
-        } catch (UnreadableTextException e) {
-            throw new RefusedException("The heading cannot be read.", List.of(Fault.of("?entry", e.text(), e.expected())));
-        }
     }
 }

@@ -6,6 +6,7 @@ import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
 
 import java.util.List;
+import java.util.Objects;
 
 /** A routine in the open format. */
 @JsonInclude(JsonInclude.Include.NON_EMPTY)
@@ -17,17 +18,45 @@ public record RoutineDocument(
         @NotNull(message = "a tempo in bars a minute") Integer tempo,
         @JsonInclude(JsonInclude.Include.NON_DEFAULT) boolean syllabus,
         String level,
+        @JsonInclude(JsonInclude.Include.NON_DEFAULT) boolean archived,
         @JsonInclude @NotNull(message = "placements") List<@Valid @NotNull(message = "a placement") PlacementDocument> placements) {
 
+    /** The ids of the figures it needs. */
+    public List<String> figures() {
+        return placements.stream().map(PlacementDocument::figure).filter(Objects::nonNull).distinct().toList();
+    }
+
+    /** The same with other placements. */
+    public RoutineDocument with(List<PlacementDocument> others) {
+        return new RoutineDocument(id, title, dance, tempo, syllabus, level, archived, others);
+    }
+
     /**
-     * A figure placed in a routine: the part, finish, timing, school and number of repeats it is danced in, absent as charted; start
-     * is the man's alignment it starts on here, absent for the nearest.
+     * A figure or an element placed in a routine. Of a figure the part, finish, timing, school and number of repeats it is danced in,
+     * absent as charted; start is the man's alignment it starts on here, absent for the nearest; section the section that begins
+     * with it; rounds the times of its section it is danced in, absent for every time.
      */
     @JsonInclude(JsonInclude.Include.NON_EMPTY)
     @Schema(name = "Placement")
-    public record PlacementDocument(@NotNull(message = "a figure's id") String figure, String split, String finish, String timing,
+    public record PlacementDocument(String figure, @Valid ElementDocument element, String split, String finish, String timing,
                                     Integer repeats, String school, String start,
                                     @JsonInclude(JsonInclude.Include.NON_DEFAULT) boolean cornerAfter,
-                                    @JsonInclude(JsonInclude.Include.NON_DEFAULT) boolean highlight, String note) {
+                                    @JsonInclude(JsonInclude.Include.NON_DEFAULT) boolean highlight, String note,
+                                    @Valid SectionDocument section, String rounds) {
+
+        public PlacementDocument within(SectionDocument otherSection, String otherRounds) {
+            return new PlacementDocument(figure, element, split, finish, timing, repeats, school, start, cornerAfter, highlight, note, otherSection, otherRounds);
+        }
+    }
+
+    /** What is done between figures: its length in beats or in bars, who does it, what it leads into, how far they turn. */
+    @JsonInclude(JsonInclude.Include.NON_EMPTY)
+    @Schema(name = "Element")
+    public record ElementDocument(@NotNull(message = "what is done") String kind, Integer beats, Integer bars, String part, String to, String turn) {
+    }
+
+    /** A section and how often it is danced. */
+    @Schema(name = "Section")
+    public record SectionDocument(@NotNull(message = "a title") String title, @NotNull(message = "how often it is danced") Integer times) {
     }
 }

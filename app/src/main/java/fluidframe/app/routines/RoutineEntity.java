@@ -7,7 +7,6 @@ import org.hibernate.envers.Audited;
 import jakarta.persistence.Lob;
 import jakarta.persistence.Table;
 
-import java.util.List;
 import java.util.stream.Collectors;
 
 /** A stored routine: its document, and which figures it needs. */
@@ -21,6 +20,7 @@ class RoutineEntity extends StoredDocument {
     private String dance;
     private int tempo;
     private int placementCount;
+    private boolean archived;
     @Lob
     private String figures;
 
@@ -37,8 +37,8 @@ class RoutineEntity extends StoredDocument {
         this.dance = routine.dance();
         this.tempo = routine.tempo();
         this.placementCount = routine.placements().size();
-        List<String> ids = routine.placements().stream().map(RoutineDocument.PlacementDocument::figure).distinct().toList();
-        this.figures = ids.stream().collect(Collectors.joining(" ", " ", " "));
+        this.archived = routine.archived();
+        this.figures = routine.figures().stream().collect(Collectors.joining(" ", " ", " "));
         write(newDocument);
     }
 
@@ -47,6 +47,6 @@ class RoutineEntity extends StoredDocument {
     }
 
     RoutineSummary summary() {
-        return new RoutineSummary(id(), revision(), title, dance, tempo, placementCount);
+        return new RoutineSummary(id(), revision(), title, dance, tempo, placementCount, archived);
     }
 }

@@ -3,25 +3,40 @@ package fluidframe.app.routines;
 import fluidframe.app.figures.FigureShelf;
 import fluidframe.app.problems.Fault;
 import fluidframe.app.problems.RefusedException;
+import fluidframe.app.routines.RoutineDocument.ElementDocument;
 import fluidframe.app.routines.RoutineDocument.PlacementDocument;
+import fluidframe.app.routines.RoutineDocument.SectionDocument;
+import fluidframe.core.couple.Part;
+import fluidframe.core.couple.RelationChange;
 import fluidframe.core.dance.Dance;
 import fluidframe.core.dance.Dances;
 import fluidframe.core.figure.Figure;
-import fluidframe.core.link.Terms;
-import fluidframe.core.figure.Way;
 import fluidframe.core.figure.Level;
+import fluidframe.core.figure.Way;
+import fluidframe.core.link.Dancing;
+import fluidframe.core.link.Element;
+import fluidframe.core.link.ElementKind;
+import fluidframe.core.link.Item;
+import fluidframe.core.link.Terms;
+import fluidframe.core.notation.RepeatTimes;
 import fluidframe.core.routine.Placement;
 import fluidframe.core.routine.Routine;
+import fluidframe.core.routine.Section;
 import fluidframe.core.space.Alignment;
+import fluidframe.core.space.Turn;
 import fluidframe.core.text.UnreadableTextException;
 import fluidframe.core.time.Tempo;
 import org.springframework.stereotype.Component;
 
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.SortedSet;
+import java.util.function.Function;
 import java.util.regex.Pattern;
+import java.util.stream.Stream;
 
 /** Reads routine documents, whose figures must be on the shelf. */
 @Component
@@ -41,7 +56,7 @@ public class RoutineReader {
      * @throws RefusedException naming everything that is wrong
      */
     public Routine read(RoutineDocument document) {
-        Map<String, Figure> figures = shelf.findAll(document.placements().stream().map(PlacementDocument::figure).distinct().toList());
+        Map<String, Figure> figures = shelf.findAll(document.figures());
         return read(document, figures, "");
     }
 
@@ -57,6 +72,11 @@ public class RoutineReader {
             throw new RefusedException(reading.faults.get(0).sentence(), reading.faults);
         }
         return routine.orElseThrow();
+    }
+
+    private static Part part(String text) {
+        return Stream.of(Part.values()).filter(part -> part.wording().equalsIgnoreCase(text.strip())).findFirst()
+                .orElseThrow(() -> new UnreadableTextException(text, "man or lady"));
     }
 
     private static final class Reading {
@@ -88,8 +108,16 @@ public class RoutineReader {
                 placement("/placements/" + i, document.placements().get(i), figures, dance).ifPresent(placements::add);
             }
             Terms terms = new Terms(document.syllabus(), level(document.level()));
-            return faults.isEmpty() ? Optional.of(new Routine(document.id(), document.title().strip(), dance.orElseThrow(), tempo.orElseThrow(), terms, placements))
-                    : Optional.empty();
+            return faults.isEmpty() ? assembled(document, dance.orElseThrow(), tempo.orElseThrow(), terms, placements) : Optional.empty();
+        }
+
+        private Optional<Routine> assembled(RoutineDocument document, Dance dance, Tempo tempo, Terms terms, List<Placement> placements) {
+            try {
+                return Optional.of(new Routine(document.id(), document.title().strip(), dance, tempo, terms, placements));
+            } catch (IllegalArgumentException e) {
+                fault("/placements", e.getMessage(), "at most " + Routine.MOST_PASSAGES + " placements with their repeats");
+                return Optional.empty();
+            }
         }
 
         private Optional<Tempo> tempo(int barsPerMinute) {
@@ -102,23 +130,83 @@ public class RoutineReader {
         }
 
         private Optional<Placement> placement(String place, PlacementDocument document, Map<String, Figure> figures, Optional<Dance> dance) {
-            Figure figure = figures.get(document.figure());
-            if (figure == null) {
-                fault(place + "/figure", document.figure(), "the id of a figure in the book");
-                return Optional.empty();
-            }
-            if (dance.isPresent() && !figure.dance().equals(dance.get())) {
-                fault(place + "/figure", document.figure(), "a figure of " + dance.get().id());
-            }
+            Optional<? extends Item> item = document.element() == null ? figure(place, document, figures, dance) : element(place, document, dance);
             String note = document.note() == null ? "" : document.note();
             if (note.length() > LONGEST_NOTE) {
                 fault(place + "/note", note.length() + " letters", "at most " + LONGEST_NOTE + " letters");
             }
             Optional<Alignment> start = start(place, document.start());
+            Optional<Section> section = section(place + "/section", document.section());
+            SortedSet<Integer> rounds = rounds(place + "/rounds", document.rounds());
+            return item.map(each -> new Placement(each, start, document.cornerAfter(), document.highlight(), note, section, rounds));
+        }
+
+        private Optional<Section> section(String place, SectionDocument document) {
+            if (document == null) {
+                return Optional.empty();
+            }
+            if (document.title().isBlank() || document.title().length() > LONGEST_NAME) {
+                fault(place + "/title", document.title(), "a title of 1 to " + LONGEST_NAME + " letters");
+            }
+            try {
+                return Optional.of(new Section(document.title().strip(), document.times()));
+            } catch (IllegalArgumentException e) {
+                fault(place + "/times", String.valueOf(document.times()), "1 to " + Section.MOST_TIMES);
+                return Optional.empty();
+            }
+        }
+
+        private SortedSet<Integer> rounds(String place, String rounds) {
+            return rounds == null || rounds.isBlank() ? Collections.emptySortedSet()
+                    : read(place, rounds, RepeatTimes::parse).orElse(Collections.emptySortedSet());
+        }
+
+        private <T> Optional<T> read(String place, String text, Function<String, T> parse) {
+            try {
+                return Optional.of(parse.apply(text));
+            } catch (UnreadableTextException e) {
+                fault(place, text, e.expected());
+                return Optional.empty();
+            }
+        }
+
+        private Optional<Element> element(String place, PlacementDocument document, Optional<Dance> dance) {
+            ElementDocument element = document.element();
+            if (document.figure() != null) {
+                fault(place, document.figure(), "either a figure or an element, not both");
+            }
+            String at = place + "/element";
+            if (element.beats() == null == (element.bars() == null)) {
+                fault(at, "", "a length in beats or in bars, one of the two");
+                return Optional.empty();
+            }
+            Optional<ElementKind> kind = read(at + "/kind", element.kind(), ElementKind.LEXICON::read);
+            Optional<Part> part = named(element.part()).flatMap(text -> read(at + "/part", text, RoutineReader::part));
+            RelationChange to = named(element.to()).flatMap(text -> read(at + "/to", text, RelationChange::parse)).orElse(RelationChange.NONE);
+            Turn turn = named(element.turn()).flatMap(text -> read(at + "/turn", text, Turn::parse)).orElse(Turn.NONE);
+            int perBar = dance.map(each -> each.rhythm().beatsPerBar()).orElse(1);
+            long beats = element.beats() != null ? element.beats() : (long) element.bars() * perBar;
+            if (beats < 1 || beats > Element.MOST_BEATS) {
+                fault(at + (element.beats() != null ? "/beats" : "/bars"), String.valueOf(element.beats() != null ? element.beats() : element.bars()),
+                        "1 to " + Element.MOST_BEATS + " beats in all");
+                return Optional.empty();
+            }
+            return kind.map(each -> new Element(each, (int) beats, part, to, turn));
+        }
+
+        private Optional<Dancing> figure(String place, PlacementDocument document, Map<String, Figure> figures, Optional<Dance> dance) {
+            Figure figure = document.figure() == null ? null : figures.get(document.figure());
+            if (figure == null) {
+                fault(place + "/figure", String.valueOf(document.figure()), "the id of a figure in the book");
+                return Optional.empty();
+            }
+            if (dance.isPresent() && !figure.dance().equals(dance.get())) {
+                fault(place + "/figure", document.figure(), "a figure of " + dance.get().id());
+            }
             Way way = new Way(named(document.split()), named(document.finish()), named(document.timing()),
                     document.repeats() == null ? 1 : document.repeats(), named(document.school()));
             try {
-                return Optional.of(Placement.of(figure, checked(figure, way), start, document.cornerAfter(), document.highlight(), note));
+                return Optional.of(Dancing.of(figure, checked(figure, way)));
             } catch (IllegalArgumentException e) {
                 fault(place, way.wording(), "a way in which " + figure.title() + " is danced (" + e.getMessage() + ")");
                 return Optional.empty();
@@ -138,27 +226,11 @@ public class RoutineReader {
         }
 
         private Level level(String level) {
-            if (level == null || level.isBlank()) {
-                return Level.OPEN;
-            }
-            try {
-                return Level.LEXICON.read(level);
-            } catch (UnreadableTextException e) {
-                fault("/level", level, e.expected());
-                return Level.OPEN;
-            }
+            return named(level).flatMap(text -> read("/level", text, Level.LEXICON::read)).orElse(Level.OPEN);
         }
 
         private Optional<Alignment> start(String place, String start) {
-            if (start == null || start.isBlank()) {
-                return Optional.empty();
-            }
-            try {
-                return Optional.of(Alignment.parse(start));
-            } catch (UnreadableTextException e) {
-                fault(place + "/start", start, e.expected());
-                return Optional.empty();
-            }
+            return named(start).flatMap(text -> read(place + "/start", text, Alignment::parse));
         }
 
         private void fault(String place, String found, String expected) {

@@ -4,7 +4,10 @@ import fluidframe.app.floor.StanceDocument;
 import fluidframe.app.floor.StanceDocument.CoupleStanceDocument;
 import fluidframe.app.links.VerdictDocument;
 import fluidframe.app.space.HeadingDocument;
+import fluidframe.core.figure.Figure;
+import fluidframe.core.link.Element;
 import fluidframe.core.notation.Column;
+import fluidframe.core.routine.Course;
 import fluidframe.core.routine.Floor;
 import fluidframe.core.routine.Score;
 import fluidframe.core.routine.ScoreStep;
@@ -27,15 +30,16 @@ public record ScoreDocument(String dance, int beatsPerBar, double firstBeat, int
     public record FloorDocument(double length, double width) {
     }
 
-    /** Where a placement lies; bar and beat from 1, the side of the room from 0. */
+    /** Where a placement lies, and which time of its section it is; bar and beat from 1, the side of the room from 0. */
     @Schema(name = "ScoredPlacement")
-    public record ScoredPlacementDocument(String figure, String title, String level, String way, double onset, double beats, String bars,
+    public record ScoredPlacementDocument(int index, int round, String figure, String title, String level, String way, double onset, double beats, String bars,
                                           int bar, int beat, int side, HeadingDocument entry, HeadingDocument exit, boolean cornerAfter,
                                           boolean highlight, String note) {
 
         static ScoredPlacementDocument of(ScoredPlacement scored) {
-            var figure = scored.placement().figure();
-            return new ScoredPlacementDocument(figure.id(), figure.title(), figure.level().shorthand(), scored.placement().way().wording(), scored.onset().toDouble(),
+            Figure figure = scored.dancing().figure();
+            String way = scored.placement().item() instanceof Element element ? element.wording() : scored.dancing().way().wording();
+            return new ScoredPlacementDocument(scored.passage().index(), scored.passage().round(), figure.id(), figure.title(), figure.level().shorthand(), way, scored.onset().toDouble(),
                     scored.length().toDouble(), new Fraction(scored.length().ticks(), figure.rhythm().bar().ticks()).toString(),
                     scored.bar(), scored.beat(), scored.side(), HeadingDocument.of(scored.entry()), HeadingDocument.of(scored.exit()),
                     scored.placement().cornerAfter(), scored.placement().highlight(), scored.placement().note());
@@ -51,19 +55,20 @@ public record ScoreDocument(String dance, int beatsPerBar, double firstBeat, int
         }
     }
 
-    /** One row of one part. */
+    /** One row of one part; roundCorner is the facing from the line of dance of the next side where a corner is turned after it. */
     @Schema(name = "ScoreStep")
     public record ScoreStepDocument(int placement, int row, String part, String count, double onset, double beats,
                                     double seconds, int bar, int beat, String foot, String weight, String freeFoot,
-                                    String alignment, HeadingDocument facing, String position, String hold, String wording,
+                                    String alignment, HeadingDocument facing, HeadingDocument roundCorner, String position, String hold, String wording,
                                     StanceDocument stance) {
 
-        static ScoreStepDocument of(ScoreStep step) {
+        static ScoreStepDocument of(ScoreStep step, Course course) {
+            boolean corner = course.placements().get(step.placement()).turnsCornerAt(step.onset().plus(step.length()));
             return new ScoreStepDocument(step.placement(), step.row(), step.part().wording(), Column.COUNT.shorthand(step.step()),
                     step.onset().toDouble(), step.length().toDouble(), step.seconds(), step.bar(), step.beat(),
                     Column.FOOT.shorthand(step.step()), step.step().weight().name().toLowerCase(Locale.ROOT),
                     step.freeFoot().shorthand(), step.alignment().map(Object::toString).orElse(""), HeadingDocument.of(step.facing()),
-                    step.relation().position().shorthand(), step.relation().hold().shorthand(),
+                    corner ? HeadingDocument.of(step.facing().afterCorner()) : null, step.relation().position().shorthand(), step.relation().hold().shorthand(),
                     danced(step), StanceDocument.of(step.stance()));
         }
     }
@@ -79,6 +84,6 @@ public record ScoreDocument(String dance, int beatsPerBar, double firstBeat, int
                 score.firstBeat().toDouble(), score.routine().tempo().barsPerMinute(), score.length().toDouble(), score.seconds(),
                 new FloorDocument(floor.length(), floor.width()), score.start().map(CoupleStanceDocument::of).orElse(null),
                 score.placements().stream().map(ScoredPlacementDocument::of).toList(),
-                score.seams().stream().map(SeamDocument::of).toList(), score.steps().stream().map(ScoreStepDocument::of).toList());
+                score.seams().stream().map(SeamDocument::of).toList(), score.steps().stream().map(step -> ScoreStepDocument.of(step, score.course())).toList());
     }
 }

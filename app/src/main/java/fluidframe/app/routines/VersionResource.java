@@ -2,11 +2,10 @@ package fluidframe.app.routines;
 
 import fluidframe.app.routines.RoutineHistory.Version;
 import fluidframe.core.link.Outcome;
-import fluidframe.core.routine.Floor;
+import fluidframe.core.routine.Course;
 import fluidframe.core.routine.Placement;
 import fluidframe.core.routine.Routine;
 import fluidframe.core.routine.RoutineDifference;
-import fluidframe.core.routine.Score;
 import fluidframe.core.text.Fraction;
 import io.swagger.v3.oas.annotations.media.Schema;
 import io.swagger.v3.oas.annotations.tags.Tag;
@@ -26,8 +25,6 @@ import org.springframework.web.bind.annotation.RestController;
 @RequestMapping("/api")
 @Tag(name = "routines")
 class VersionResource {
-
-    private static final double ANY_ROOM = 100;
 
     private final RoutineHistory history;
     private final RoutineReader reader;
@@ -85,13 +82,11 @@ class VersionResource {
     }
 
     private static String name(Placement placement) {
-        String way = placement.way().wording();
-        return placement.figure().title() + (way.isEmpty() ? "" : " (" + way + ")") + (placement.cornerAfter() ? ", corner" : "");
+        return placement.item().wording() + (placement.cornerAfter() ? ", corner" : "");
     }
 
     private static SummaryDocument summary(Routine routine) {
-        Score score = Score.of(routine, Floor.of(ANY_ROOM, ANY_ROOM, routine.dance().travels()));
-        long broken = score.seams().stream().filter(seam -> seam.verdict().outcome() == Outcome.BREAKS).count();
-        return new SummaryDocument(new Fraction(score.length().ticks(), routine.dance().rhythm().bar().ticks()).toString(), routine.placements().size(), (int) broken);
+        Course course = Course.of(routine);
+        return new SummaryDocument(new Fraction(course.length().ticks(), routine.dance().rhythm().bar().ticks()).toString(), routine.placements().size(), course.count(Outcome.BREAKS));
     }
 }

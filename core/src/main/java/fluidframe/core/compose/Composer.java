@@ -22,7 +22,6 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.PriorityQueue;
-import java.util.function.BooleanSupplier;
 
 /**
  * Finds the best sequences for a wish. First the best that could still be reached is worked out for every state, length and
@@ -46,7 +45,7 @@ public final class Composer {
 
     private final Repertoire repertoire;
     private final Wish wish;
-    private final BooleanSupplier stopped;
+    private final Watch watch;
     private final Map<String, Integer> requiredBits = new HashMap<>();
     private final int unit;
     private final int most;
@@ -63,7 +62,6 @@ public final class Composer {
     private final List<Edge[]> listedEdges = new ArrayList<>();
     private final int masks;
     private final int carried;
-    private final Optional<Dancing> target;
     /** While the most promising are carried on: what a sequence of each length must promise at least. */
     private int[] floors = new int[0];
 
@@ -93,32 +91,29 @@ public final class Composer {
     private record Edge(Move move, int to, int toRoundCorner, int length, int points, int bit) {
     }
 
-    private Composer(Repertoire repertoire, Wish wish, BooleanSupplier stopped) {
+    private Composer(Repertoire repertoire, Wish wish, Watch watch) {
         this.repertoire = repertoire;
         this.wish = wish;
-        this.stopped = stopped;
+        this.watch = watch;
         wish.required().stream().sorted().forEach(id -> requiredBits.put(id, 1 << requiredBits.size()));
         this.unit = unit(repertoire, wish);
         this.masks = 1 << requiredBits.size();
         this.most = wish.most().ticks() / unit;
         this.carried = Math.max(1, Math.min(MOST_CARRIED, CARRIED_IN_ALL / Math.max(1, most)));
         this.least = (wish.least().ticks() + unit - 1) / unit;
-        this.target = wish.to().flatMap(id -> repertoire.dancings().stream()
-                .filter(dancing -> dancing.figure().id().equals(id) && dancing.way().isAsCharted()).findFirst());
     }
 
     /**
-     * @param stopped asked now and then; once it says so, the best found so far is returned
+     * @param watch is told how far the search is, and may end it
      */
-    public static Answer compose(Repertoire repertoire, Wish wish, BooleanSupplier stopped) {
-        Answer answer = search(repertoire, wish, stopped);
-        boolean none = answer.compositions().isEmpty() && answer.exact() && !stopped.getAsBoolean();
-        return none ? answer.with(Relaxations.smallest(repertoire, wish, stopped)) : answer;
+    public static Answer compose(Repertoire repertoire, Wish wish, Watch watch) {
+        Answer answer = search(repertoire, wish, watch);
+        boolean none = answer.compositions().isEmpty() && answer.exact() && !watch.stops();
+        return none ? answer.with(Relaxations.smallest(repertoire, wish, watch)) : answer;
     }
 
-    static Answer search(Repertoire repertoire, Wish wish, BooleanSupplier stopped) {
-        boolean unknownTarget = wish.to().isPresent() && repertoire.dancings().stream().noneMatch(dancing -> dancing.figure().id().equals(wish.to().get()));
-        return unknownTarget ? new Answer(List.of(), true, 0, List.of()) : new Composer(repertoire, wish, stopped).search();
+    static Answer search(Repertoire repertoire, Wish wish, Watch watch) {
+        return new Composer(repertoire, wish, watch).search();
     }
 
     /** The longest time of which every figure's length is a multiple, ticks. */
@@ -174,7 +169,7 @@ public final class Composer {
         List<Composition> found = new ArrayList<>();
         int taken = 0;
         while (!open.isEmpty() && found.size() < wish.answers()) {
-            if (open.size() > MOST_OPEN || ++taken % CHECK_EVERY == 0 && stopped.getAsBoolean()) {
+            if (open.size() > MOST_OPEN || ++taken % CHECK_EVERY == 0 && ends(taken, found)) {
                 return carriedThrough(found, open.peek().promise, all);
             }
             Sequence sequence = open.poll();
@@ -197,6 +192,11 @@ public final class Composer {
         return new Answer(found, true, bound, List.of());
     }
 
+    private boolean ends(int taken, List<Composition> found) {
+        watch.saw(taken, found.size());
+        return watch.stops();
+    }
+
     /** The most promising sequences of each length, carried on to the next; what is complete among them, the best first. */
     private Answer carriedThrough(List<Composition> proved, int bound, int all) {
         List<List<Sequence>> byLength = new ArrayList<>();
@@ -207,7 +207,7 @@ public final class Composer {
         floors = new int[most + 1];
         Arrays.fill(floors, NEVER);
         List<Sequence> complete = new ArrayList<>();
-        for (int length = 0; length <= most && !stopped.getAsBoolean(); length++) {
+        for (int length = 0; length <= most && !watch.stops(); length++) {
             for (Sequence sequence : mostPromising(byLength.get(length))) {
                 if (isComplete(sequence, all)) {
                     complete.add(sequence);
@@ -334,11 +334,8 @@ public final class Composer {
     }
 
     private boolean arrives(int node) {
-        if (target.isEmpty()) {
-            return true;
-        }
-        return repertoire.after(nodes.get(node).last(), nodes.get(node).exit()).stream()
-                .anyMatch(move -> move.dancing().equals(target.get()) && (wish.bends() || move.outcome() == Outcome.HOLDS));
+        return wish.to().map(next -> repertoire.meets(nodes.get(node).last(), nodes.get(node).exit(), next))
+                .map(outcome -> outcome == Outcome.HOLDS || wish.bends() && outcome == Outcome.BENDS).orElse(true);
     }
 
     /** The most points that can still come, repetition left out; {@link #NEVER} if the wish cannot be met from here. */

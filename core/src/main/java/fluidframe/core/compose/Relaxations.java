@@ -6,7 +6,6 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Set;
 import java.util.TreeSet;
-import java.util.function.BooleanSupplier;
 import java.util.function.UnaryOperator;
 
 /** The smallest sets of things to give up that lead to an answer: first each alone, then two, then three at a time. */
@@ -21,12 +20,12 @@ final class Relaxations {
     private Relaxations() {
     }
 
-    static List<Relaxation> smallest(Repertoire repertoire, Wish wish, BooleanSupplier stopped) {
+    static List<Relaxation> smallest(Repertoire repertoire, Wish wish, Watch watch) {
         List<Single> singles = singles(repertoire, wish);
         for (int together = 1; together <= MOST_TOGETHER; together++) {
             List<Relaxation> found = new ArrayList<>();
-            combine(repertoire, wish, singles, 0, together, List.of(), found, stopped);
-            if (!found.isEmpty() || stopped.getAsBoolean()) {
+            combine(repertoire, wish, singles, 0, together, List.of(), found, watch);
+            if (!found.isEmpty() || watch.stops()) {
                 return found;
             }
         }
@@ -34,12 +33,12 @@ final class Relaxations {
     }
 
     private static void combine(Repertoire repertoire, Wish wish, List<Single> singles, int from, int left, List<String> labels,
-                                List<Relaxation> found, BooleanSupplier stopped) {
-        if (found.size() >= MOST_OFFERED || stopped.getAsBoolean()) {
+                                List<Relaxation> found, Watch watch) {
+        if (found.size() >= MOST_OFFERED || watch.stops()) {
             return;
         }
         if (left == 0) {
-            if (!Composer.search(repertoire, wish.withAnswers(1), stopped).compositions().isEmpty()) {
+            if (!Composer.search(repertoire, wish.withAnswers(1), watch).compositions().isEmpty()) {
                 found.add(new Relaxation(labels, wish));
             }
             return;
@@ -49,7 +48,7 @@ final class Relaxations {
             if (!relaxed.equals(wish)) {
                 List<String> more = new ArrayList<>(labels);
                 more.add(singles.get(i).label());
-                combine(repertoire, relaxed, singles, i + 1, left - 1, more, found, stopped);
+                combine(repertoire, relaxed, singles, i + 1, left - 1, more, found, watch);
             }
         }
     }

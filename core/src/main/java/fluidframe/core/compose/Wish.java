@@ -1,6 +1,7 @@
 package fluidframe.core.compose;
 
 import fluidframe.core.figure.Figure;
+import fluidframe.core.link.Dancing;
 import fluidframe.core.link.ExitState;
 import fluidframe.core.time.Beats;
 import java.util.Optional;
@@ -10,7 +11,7 @@ import java.util.Set;
  * What is to be composed.
  *
  * @param from       how the couple come in, and after which figure; empty to begin where any figure may
- * @param to         the figure that follows, by id, as charted; empty for any end
+ * @param to         what follows it, as it is danced then; empty for any end
  * @param least      the shortest it may be, beats
  * @param most       the longest
  * @param required   figures that must be danced, by id, at most {@value #MOST_REQUIRED}
@@ -24,7 +25,7 @@ import java.util.Set;
  * @param weights    how much the soft wishes count
  * @param answers    how many answers that really differ
  */
-public record Wish(Optional<Beginning> from, Optional<String> to, Beats least, Beats most, Set<String> required, Set<String> forbidden,
+public record Wish(Optional<Beginning> from, Optional<Dancing> to, Beats least, Beats most, Set<String> required, Set<String> forbidden,
                    int mostTimes, Beats window, boolean bends, int corners, Beats phrase, Set<String> favourites, Weights weights, int answers) {
 
     public static final int MOST_REQUIRED = 8;

@@ -70,10 +70,6 @@ public final class Bridges {
     }
 
     private boolean arrives(Chain chain, Dancing to) {
-        Outcome outcome = Fit.of(chain.exit(), to.entry());
-        if (chain.last().isPresent()) {
-            outcome = outcome.worse(Fit.neighbours(chain.last().get(), to.figure(), repertoire.terms()));
-        }
-        return outcome != Outcome.BREAKS;
+        return repertoire.meets(chain.last(), chain.exit(), to) != Outcome.BREAKS;
     }
 }

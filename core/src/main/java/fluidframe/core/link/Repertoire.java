@@ -84,6 +84,11 @@ public final class Repertoire {
         });
     }
 
+    /** How well something can follow, whether or not it is in the repertoire. */
+    public Outcome meets(Optional<Figure> last, ExitState exit, Dancing next) {
+        Outcome outcome = Fit.of(exit, next.entry());
+        return last.map(figure -> outcome.worse(Fit.neighbours(figure, next.figure(), terms))).orElse(outcome);
+    }
 
     /** The dancings that can begin a routine, each on the headings it may start from, on a start beat of its dance. */
     public List<Move> beginnings() {

@@ -9,21 +9,14 @@ import java.util.Optional;
 /**
  * A routine unrolled: every step of both parts with its time and place. Every view reads this one score.
  *
- * @param routine    the routine
- * @param start      both dancers before the first step; empty in an empty routine
- * @param firstBeat  where in the bar the routine begins, from zero
- * @param placements where each placement lies
- * @param seams      one between each two placements
- * @param steps      by onset, the man before the lady
- * @param length     beats in all
- * @param seconds    the same at the routine's tempo
+ * @param course  the routine laid out in time
+ * @param start   both dancers before the first step; empty in an empty routine
+ * @param steps   by onset, the man before the lady
+ * @param seconds length at the routine's tempo
  */
-public record Score(Routine routine, Optional<CoupleStance> start, Beats firstBeat, List<ScoredPlacement> placements,
-                    List<Seam> seams, List<ScoreStep> steps, Beats length, double seconds) {
+public record Score(Course course, Optional<CoupleStance> start, List<ScoreStep> steps, double seconds) {
 
     public Score {
-        placements = List.copyOf(placements);
-        seams = List.copyOf(seams);
         steps = List.copyOf(steps);
     }
 
@@ -33,6 +26,27 @@ public record Score(Routine routine, Optional<CoupleStance> start, Beats firstBe
      * @param floor where the routine is danced
      */
     public static Score of(Routine routine, Floor floor) {
-        return new ScoreWriter(routine, floor).write();
+        return new ScoreWriter(Course.of(routine), floor).write();
+    }
+
+    public Routine routine() {
+        return course.routine();
+    }
+
+    public Beats firstBeat() {
+        return course.firstBeat();
+    }
+
+    public List<ScoredPlacement> placements() {
+        return course.placements();
+    }
+
+    public List<Seam> seams() {
+        return course.seams();
+    }
+
+    /** Beats in all. */
+    public Beats length() {
+        return course.length();
     }
 }

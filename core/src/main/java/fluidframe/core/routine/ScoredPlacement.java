@@ -22,6 +22,11 @@ public record ScoredPlacement(Passage passage, Dancing dancing, Beats onset, int
         return passage.placement();
     }
 
+    /** Whether a corner is turned at a point of time, in beats from the start of the routine. */
+    public boolean turnsCornerAt(Beats at) {
+        return placement().cornerAfter() && at.equals(onset.plus(length()));
+    }
+
     /** Beats. */
     public Beats length() {
         return dancing.length();

@@ -6,6 +6,9 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import fluidframe.core.SmallBook;
 import fluidframe.core.figure.Figure;
 import fluidframe.core.link.ExitState;
+import fluidframe.core.link.Dancing;
+import fluidframe.core.link.Link;
+import fluidframe.core.figure.Way;
 import fluidframe.core.link.Move;
 import fluidframe.core.link.Outcome;
 import fluidframe.core.link.Repertoire;
@@ -81,6 +84,38 @@ class ComposerTest {
         Repertoire repertoire = Repertoire.of(SmallBook.random(12, 5), Terms.OPEN);
         Answer answer = Composer.compose(repertoire, Wish.of(BAR.times(32), BAR.times(32), BAR).withBends(true), () -> true);
         assertThat(answer.exact() || answer.compositions().isEmpty() || answer.bound() >= answer.compositions().get(0).points()).isTrue();
+    }
+
+    @Test
+    void whatFollowsIsMetInTheWayItIsDanced() {
+        Repertoire repertoire = Repertoire.of(SmallBook.random(10, 4), Terms.OPEN);
+        Dancing part = Dancing.of(SmallBook.turning("next"), Way.AS_CHARTED.withSplit("4–6"));
+        Wish wish = Wish.of(BAR.times(3), BAR.times(4), BAR).withBends(true);
+        Wish meeting = new Wish(wish.from(), Optional.of(part), wish.least(), wish.most(), Set.of(), Set.of(), 2, BAR, true, 0, BAR, Set.of(), Weights.USUAL, 5);
+        List<Composition> found = Composer.compose(repertoire, meeting, () -> false).compositions();
+        assertThat(found).isNotEmpty().allSatisfy(each -> {
+            Composition.Piece last = each.steps().get(each.steps().size() - 1);
+            Beats startsAt = each.steps().get(0).dancing().danced().rhythm().withinBar(last.onset());
+            assertThat(Link.between(last.dancing().exitFrom(last.facing(), startsAt), part.entry()).outcome()).isNotEqualTo(Outcome.BREAKS);
+        });
+    }
+
+    @Test
+    void aWatchIsToldHowFarTheSearchIs() {
+        List<Integer> seen = new ArrayList<>();
+        Watch watch = new Watch() {
+            @Override
+            public boolean stops() {
+                return seen.size() > 3;
+            }
+
+            @Override
+            public void saw(int sequences, int answers) {
+                seen.add(sequences);
+            }
+        };
+        Composer.compose(Repertoire.of(SmallBook.random(12, 5), Terms.OPEN), Wish.of(BAR.times(32), BAR.times(32), BAR).withBends(true), watch);
+        assertThat(seen).hasSizeGreaterThan(1).isSorted();
     }
 
     @Test

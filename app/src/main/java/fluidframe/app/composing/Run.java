@@ -1,0 +1,45 @@
+package fluidframe.app.composing;
+
+import fluidframe.core.compose.Watch;
+import java.time.Duration;
+
+/** A composition being worked out: how far it is, and whether it has been told to stop. */
+final class Run implements Watch {
+
+    private final long begun = System.nanoTime();
+    private final Duration longest;
+    private volatile boolean stopped;
+    private volatile int sequences;
+    private volatile int found;
+
+    Run(Duration longest) {
+        this.longest = longest;
+    }
+
+    void stop() {
+        stopped = true;
+    }
+
+    @Override
+    public boolean stops() {
+        return stopped || Duration.ofNanos(System.nanoTime() - begun).compareTo(longest) > 0;
+    }
+
+    @Override
+    public void saw(int looked, int answers) {
+        sequences = looked;
+        found = answers;
+    }
+
+    int sequences() {
+        return sequences;
+    }
+
+    int found() {
+        return found;
+    }
+
+    double seconds() {
+        return Duration.ofNanos(System.nanoTime() - begun).toMillis() / 1000.0;
+    }
+}

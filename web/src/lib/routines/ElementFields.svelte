@@ -1,0 +1,49 @@
+<script lang="ts">
+  import type { RoutineElement } from '$lib/api/client';
+  import { reference } from '$lib/reference/reference.svelte';
+
+  interface Props {
+    element?: RoutineElement;
+    label: string;
+    onsubmit: (element: RoutineElement) => void;
+  }
+  let { element, label, onsubmit }: Props = $props();
+
+  let kind = $derived(element?.kind ?? 'hold');
+  let length = $derived(element?.bars ?? element?.beats ?? 1);
+  let unit = $derived<'beats' | 'bars'>(element?.beats ? 'beats' : 'bars');
+  let part = $derived(element?.part ?? '');
+  let to = $derived(element?.to ?? '');
+  let turn = $derived(element?.turn ?? '');
+
+  function submit(event: SubmitEvent) {
+    event.preventDefault();
+    onsubmit({ kind, [unit]: length, part: part || undefined, to: to.trim() || undefined, turn: turn.trim() || undefined });
+  }
+</script>
+
+<form class="mt-2 space-y-2" onsubmit={submit} aria-label={element ? 'This element' : 'A new element'}>
+  <div class="flex flex-wrap items-center gap-2">
+    <select class="field px-2" id={element ? undefined : 'element-kind'} aria-label="Element" bind:value={kind}>
+      {#each reference.notation.elements as term (term.shorthand)}<option value={term.shorthand}>{term.wording}</option>{/each}
+    </select>
+    <input class="field w-16 px-2" type="number" min="1" max="256" aria-label="How long" required bind:value={length} />
+    <select class="field px-2" aria-label="Beats or bars" bind:value={unit}>
+      <option value="bars">{length === 1 ? 'bar' : 'bars'}</option>
+      <option value="beats">{length === 1 ? 'beat' : 'beats'}</option>
+    </select>
+    <button class="act">{label}</button>
+  </div>
+  <details open={part !== '' || to !== '' || turn !== ''}>
+    <summary class="cursor-pointer text-soft">who, into what, turning</summary>
+    <div class="mt-1 grid grid-cols-3 gap-2">
+      <select class="field px-2" aria-label="Who does it" bind:value={part}>
+        <option value="">both</option>
+        <option value="man">man</option>
+        <option value="lady">lady</option>
+      </select>
+      <input class="field px-2" placeholder="into PP" aria-label="Into which position and hold" maxlength="60" bind:value={to} />
+      <input class="field px-2" placeholder="1/2 R" aria-label="How far they turn" maxlength="20" bind:value={turn} />
+    </div>
+  </details>
+</form>

@@ -1,0 +1,45 @@
+<script lang="ts">
+  import type { Placement, Section } from '$lib/api/client';
+  import { ordinal } from '$lib/ui/ordinal';
+
+  interface Props {
+    placement: Placement;
+    /** The section it is danced in, whether or not it begins it. */
+    section: Section | undefined;
+    ondivide: (section: Section | undefined) => void;
+    onrounds: (rounds: string | undefined) => void;
+  }
+  let { placement, section, ondivide, onrounds }: Props = $props();
+
+  const MOST_TIMES = 8;
+  let times = $derived(section?.times ?? 1);
+  let choices = $derived([
+    ...Array.from({ length: times }, (_, index) => ({ value: String(index + 1), label: `only the ${ordinal(index + 1)} time` })),
+    ...(times > 2 ? [{ value: times > 3 ? `1-${times - 1}` : '1, 2', label: 'all but the last time' }] : []),
+  ]);
+  let isOther = $derived(placement.rounds !== undefined && !choices.some(({ value }) => value === placement.rounds));
+</script>
+
+<div class="mt-2 space-y-2">
+  {#if placement.section}
+    {@const own = placement.section}
+    <div class="flex items-center gap-2">
+      <input class="field min-w-0 flex-1" aria-label="Title of the section" maxlength="120" value={own.title} onchange={(event) => ondivide({ ...own, title: event.currentTarget.value.trim() || own.title })} />
+      <input class="field w-16 px-2" type="number" min="1" max={MOST_TIMES} aria-label="How often it is danced" value={own.times} onchange={(event) => ondivide({ ...own, times: Math.max(1, Math.min(MOST_TIMES, event.currentTarget.valueAsNumber || 1)) })} />
+      <span class="text-soft">{own.times === 1 ? 'time' : 'times'}</span>
+      <button class="act" onclick={() => ondivide(undefined)}>No section</button>
+    </div>
+  {:else}
+    <button class="act" onclick={() => ondivide({ title: 'Section', times: 1 })}>A section begins here</button>
+  {/if}
+  {#if times > 1}
+    <label class="flex items-center gap-2">
+      <span class="text-soft">Danced</span>
+      <select class="field px-2" aria-label="Which times it is danced" value={placement.rounds ?? ''} onchange={(event) => onrounds(event.currentTarget.value || undefined)}>
+        <option value="">every time</option>
+        {#each choices as { value, label } (value)}<option {value}>{label}</option>{/each}
+        {#if isOther}<option value={placement.rounds}>times {placement.rounds}</option>{/if}
+      </select>
+    </label>
+  {/if}
+</div>
