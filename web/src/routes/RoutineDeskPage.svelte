@@ -107,7 +107,7 @@
 
   function keydown(event: KeyboardEvent) {
     if (!desk) return;
-    const writing = event.target instanceof HTMLInputElement || event.target instanceof HTMLTextAreaElement;
+    const writing = event.target instanceof HTMLInputElement || event.target instanceof HTMLSelectElement || event.target instanceof HTMLTextAreaElement;
     if (event.ctrlKey || event.metaKey ? control(event) : !writing && plain(event)) event.preventDefault();
   }
 

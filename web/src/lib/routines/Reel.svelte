@@ -19,6 +19,7 @@
   let dragged = $state<number>();
   let over = $state<number>();
   let placements = $derived(desk.score?.placements ?? []);
+  let hasSections = $derived(desk.placements.some(({ section }) => section));
   let beatsPerBar = $derived(desk.score?.beatsPerBar ?? 4);
 
   function width(beats: number) {
@@ -43,7 +44,7 @@
     {@const before = placements[index - 1]}
     {@const opens = section !== undefined && (before?.round !== placement.round || section !== desk.sectionOf(before?.index ?? -1))}
     {@const dancing = beat > 0 && beat >= placement.onset && beat < placement.onset + placement.beats}
-    <li class={['relative flex items-stretch', section && 'border-t-4 border-brass/50 pt-6']}>
+    <li class={['relative flex items-stretch', hasSections && 'border-t-4 pt-6', section ? 'border-brass/50' : 'border-transparent']}>
       {#if opens && section}
         <span class="absolute -top-0.5 left-0 z-10 max-w-44 truncate font-title font-semibold whitespace-nowrap">
           {section.title}{#if section.times > 1}<span class="text-brass-deep">, {ordinal(placement.round)} of {section.times}</span>{/if}

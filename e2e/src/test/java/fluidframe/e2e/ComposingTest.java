@@ -71,6 +71,61 @@ class ComposingTest extends BrowserTest {
     }
 
     @Test
+    void aVerseIsRepeatedWithAnotherEnding() {
+        start("Verse Waltz");
+        page.locator("#next-figures").getByText("Natural Turn").first().click();
+        assertThat(placements()).hasCount(1);
+        button("A section begins here").click();
+        page.getByLabel("Title of the section").fill("Verse");
+        page.getByLabel("How often it is danced").fill("2");
+        press("Tab");
+        assertThat(placements()).hasCount(2);
+        assertThat(page.getByLabel("Reel of figures")).containsText("Verse, 2nd of 2");
+        press("e");
+        page.keyboard().type("bow");
+        press("Tab");
+        page.keyboard().type("2");
+        press("Enter");
+        assertThat(placements()).hasCount(4);
+        assertThat(placements().nth(1)).containsText("Bow");
+        assertThat(placements().nth(2)).hasAttribute("aria-label", "Bar 5, Natural Turn");
+        page.getByLabel("Which times it is danced").selectOption("2");
+        assertThat(placements()).hasCount(3);
+        assertAccessible();
+        page.locator("[data-outcome=breaks]").first().click();
+        assertThat(page.locator("[data-repair]").first()).isVisible();
+        button("Bridge it").click();
+        page.getByLabel("Bridges").getByRole(AriaRole.BUTTON).first().click();
+        assertThat(placements()).not().hasCount(3);
+        press("Control+s");
+        button("Archive").click();
+        assertThat(button("Take out of the archive")).isVisible();
+        assertThat(button("Kept")).isVisible();
+        open("routines");
+        assertThat(page.getByText("Verse Waltz")).hasCount(0);
+        page.getByText("put away").click();
+        assertThat(page.getByText("Verse Waltz")).isVisible();
+    }
+
+    @Test
+    void aGapIsFilledWithWhatLeadsAcross() {
+        start("Gap Waltz");
+        page.locator("#next-figures").getByText("Whisk").first().click();
+        assertThat(placements()).hasCount(1);
+        page.locator("#next-figures").getByText("Chassé from Promenade").first().click();
+        assertThat(placements()).hasCount(2);
+        placements().first().click();
+        press("g");
+        assertThat(page.getByLabel("it leads into what follows now")).isChecked();
+        bars("1", "6");
+        compose().click();
+        page.getByLabel("Compositions").locator("li").first().getByText("Take it").click();
+        assertThat(placements()).not().hasCount(2);
+        assertThat(standing()).hasText("every seam can be danced");
+        assertThat(placements().last()).containsText("Chassé from Promenade");
+    }
+
+    @Test
     void whereThereIsNoneTheSmallestRelaxationsAreOffered() {
         start("Impossible Waltz");
         button("Compose").click();

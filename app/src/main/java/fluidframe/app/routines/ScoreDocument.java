@@ -38,7 +38,7 @@ public record ScoreDocument(String dance, int beatsPerBar, double firstBeat, int
 
         static ScoredPlacementDocument of(ScoredPlacement scored) {
             Figure figure = scored.dancing().figure();
-            String way = scored.placement().item() instanceof Element element ? element.wording() : scored.dancing().way().wording();
+            String way = scored.placement().item() instanceof Element element ? element.details() : scored.dancing().way().wording();
             return new ScoredPlacementDocument(scored.passage().index(), scored.passage().round(), figure.id(), figure.title(), figure.level().shorthand(), way, scored.onset().toDouble(),
                     scored.length().toDouble(), new Fraction(scored.length().ticks(), figure.rhythm().bar().ticks()).toString(),
                     scored.bar(), scored.beat(), scored.side(), HeadingDocument.of(scored.entry()), HeadingDocument.of(scored.exit()),

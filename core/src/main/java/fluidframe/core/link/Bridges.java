@@ -5,14 +5,16 @@ import fluidframe.core.time.Beats;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.HashMap;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.PriorityQueue;
+import java.util.Set;
 
 /**
- * The shortest chains of figures from one state to another, in beats, then in bends, then in figures. Chains are taken up
- * shortest first, and no state is passed through more often than chains are asked for; so the first to arrive are the
+ * The shortest chains of figures from one state to another that never come back to where they have been, in beats, then in bends,
+ * then in figures. Chains are taken up shortest first, and no state is passed through more often than chains are asked for; so the first to arrive are the
  * shortest.
  */
 public final class Bridges {
@@ -26,12 +28,14 @@ public final class Bridges {
         this.repertoire = repertoire;
     }
 
-    private record Chain(List<Move> moves, Optional<Figure> last, ExitState exit, Beats length, int bends) {
+    private record Chain(List<Move> moves, Optional<Figure> last, ExitState exit, Set<ExitState> passed, Beats length, int bends) {
 
         Chain with(Move move) {
             List<Move> longer = new ArrayList<>(moves);
             longer.add(move);
-            return new Chain(List.copyOf(longer), Optional.of(move.dancing().figure()), move.exit(), length.plus(move.dancing().length()),
+            Set<ExitState> more = new HashSet<>(passed);
+            more.add(move.exit());
+            return new Chain(List.copyOf(longer), Optional.of(move.dancing().figure()), move.exit(), more, length.plus(move.dancing().length()),
                     bends + (move.outcome() == Outcome.BENDS ? 1 : 0));
         }
     }
@@ -47,7 +51,7 @@ public final class Bridges {
     public List<List<Move>> between(Optional<Figure> last, ExitState exit, Dancing to, Beats most, int k) {
         PriorityQueue<Chain> open = new PriorityQueue<>(Comparator.comparing(Chain::length).thenComparingInt(Chain::bends)
                 .thenComparingInt(chain -> chain.moves().size()).thenComparing(chain -> chain.moves().toString()));
-        open.add(new Chain(List.of(), last, exit, Beats.ZERO, 0));
+        open.add(new Chain(List.of(), last, exit, Set.of(exit), Beats.ZERO, 0));
         Map<ExitState, Integer> passed = new HashMap<>();
         List<List<Move>> found = new ArrayList<>();
         while (!open.isEmpty() && found.size() < k) {
@@ -60,7 +64,8 @@ public final class Bridges {
             }
             if (chain.moves().size() < MOST_FIGURES) {
                 for (Move move : repertoire.after(chain.last(), chain.exit())) {
-                    if (chain.length().plus(move.dancing().length()).compareTo(most) <= 0) {
+                    boolean goesOn = !chain.passed().contains(move.exit());
+                    if (goesOn && chain.length().plus(move.dancing().length()).compareTo(most) <= 0) {
                         open.add(chain.with(move));
                     }
                 }

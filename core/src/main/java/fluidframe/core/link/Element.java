@@ -80,9 +80,14 @@ public record Element(ElementKind kind, int beats, Optional<Part> part, Relation
 
     @Override
     public String wording() {
+        return kind.wording() + " for " + details();
+    }
+
+    /** "3 beats, only the lady, into promenade". */
+    public String details() {
         String who = part.map(one -> ", only the " + one.wording()).orElse("");
         String turned = turn.isNone() ? "" : ", turning " + turn;
-        return kind.wording() + " for " + beats + (beats == 1 ? " beat" : " beats") + who + turned + (to.isNone() ? "" : ", into " + to.wording());
+        return beats + (beats == 1 ? " beat" : " beats") + who + turned + (to.isNone() ? "" : ", into " + to.wording());
     }
 
     @Override
