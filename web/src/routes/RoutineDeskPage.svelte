@@ -141,6 +141,9 @@
       case 'n':
         document.querySelector<HTMLElement>('#next-figures button')?.focus();
         return true;
+      case 'p':
+        desk!.look(desk!.direction === 'next' ? 'before' : 'next');
+        return true;
       case 'k':
         void compose();
         return true;
@@ -348,8 +351,15 @@
               onfill={() => compose('gap')}
             /></div>
         {/if}
-        <h3 class="mt-3 mb-1 text-lg">{chosen ? 'What may come next' : 'Begin with'}</h3>
-        <NextFigures next={desk.next} onadd={add} />
+        <div class="mt-3 mb-1 flex items-baseline justify-between gap-2">
+          <h3 class="text-lg">{chosen ? `What may come ${desk.direction}` : 'Begin with'}</h3>
+          {#if chosen}
+            <button class="text-soft underline" title="Before or next (P)" onclick={() => desk!.look(desk!.direction === 'next' ? 'before' : 'next')}>
+              {desk.direction === 'next' ? 'before?' : 'next?'}
+            </button>
+          {/if}
+        </div>
+        <NextFigures next={desk.next} direction={chosen ? desk.direction : 'next'} onadd={add} />
         <h3 class="mt-3 mb-1 text-lg">Or an element</h3>
         <ElementFields label="Put it in" onsubmit={(element) => desk!.addElement(element)} />
         {/if}

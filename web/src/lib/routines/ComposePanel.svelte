@@ -1,6 +1,7 @@
 <script lang="ts">
   import type { FigureSummary } from '$lib/api/client';
   import Message from '$lib/ui/Message.svelte';
+  import { reference } from '$lib/reference/reference.svelte';
   import { untrack } from 'svelte';
   import { Composing } from './Composing.svelte';
   import type { RoutineDesk } from './RoutineDesk.svelte';
@@ -14,6 +15,7 @@
   let { desk, figures, fillsGap, onclose }: Props = $props();
   const composing = new Composing(() => desk);
   composing.meetsNext = untrack(() => fillsGap);
+  let travels = $derived(reference.dance(desk.routine.dance)?.travels ?? false);
   let hasNext = $derived(desk.selected + 1 < (desk.score?.placements.length ?? 0));
 
   function take(index: number) {
@@ -41,6 +43,28 @@
     {#if hasNext}
       <label class="flex items-center gap-2"><input type="checkbox" class="size-5 accent-ink" bind:checked={composing.meetsNext} /> it leads into what follows now</label>
     {/if}
+    {#if travels}
+      <label class="flex items-center gap-2"><input type="checkbox" class="size-5 accent-ink" bind:checked={composing.fitsRoom} /> every side has room in the hall</label>
+    {/if}
+    <details>
+      <summary class="cursor-pointer font-semibold">What the music asks</summary>
+      <p class="mt-1 text-sm text-soft">Bars are counted from 1 where this stretch begins.</p>
+      <label class="mt-1 grid grid-cols-[9.5rem_1fr] items-center gap-2">a figure begins with bar <input class="field px-2" placeholder="9, 17" bind:value={composing.boundaries} /></label>
+      <label class="mt-1 grid grid-cols-[9.5rem_1fr] items-center gap-2">the music strikes at bar <input class="field px-2" placeholder="5, 13" bind:value={composing.hits} /></label>
+    </details>
+    <details>
+      <summary class="cursor-pointer font-semibold">What counts how much</summary>
+      <ul class="mt-1">
+        {#each Object.keys(composing.weights) as reason (reason)}
+          <li>
+            <label class="grid grid-cols-[1fr_auto] items-center gap-2 py-0.5">
+              <span class="first-letter:uppercase">{reason}</span>
+              <input class="field min-h-8 w-20 px-2" type="number" min="0" max="100" bind:value={composing.weights[reason]} />
+            </label>
+          </li>
+        {/each}
+      </ul>
+    </details>
     <details>
       <summary class="cursor-pointer font-semibold">Figures that must or must not come</summary>
       <ul class="mt-1 max-h-52 overflow-y-auto">
@@ -51,6 +75,7 @@
               <option value="">may</option>
               <option value="required">must</option>
               <option value="favourite">gladly</option>
+              <option value="highlight">on a hit</option>
               <option value="forbidden">not</option>
             </select>
           </li>

@@ -4,6 +4,27 @@ import type { RoutineDesk } from './RoutineDesk.svelte';
 /** Milliseconds between two looks at how far a search is. */
 const LOOK_EVERY = 400;
 
+/** How many points each soft wish counts, as the reasons of an answer are named. */
+const USUAL_WEIGHTS: Record<string, number> = {
+  'phrase starts': 3,
+  'recommended links': 4,
+  favourites: 3,
+  'highlights on hits': 5,
+  difficulty: 1,
+  'ground covered': 6,
+  bends: 6,
+  repetition: 5,
+  'not as charted': 1,
+};
+
+/** The bars in a text, or an error that names what is no bar. */
+function barsOf(text: string): number[] {
+  const words = text.split(/[\s,;]+/).filter((word) => word !== '');
+  const wrong = words.find((word) => !/^\d{1,3}$/.test(word));
+  if (wrong !== undefined) throw new Error(`“${wrong}” is no bar: write bars as numbers, such as 5, 13.`);
+  return words.map(Number);
+}
+
 /** What is asked of a composition, and what came of it. */
 export class Composing {
   least = $state(8);
@@ -11,6 +32,11 @@ export class Composing {
   corners = $state(0);
   bends = $state(false);
   meetsNext = $state(false);
+  fitsRoom = $state(false);
+  /** Bars in words, as they are typed: "5, 13". */
+  hits = $state('');
+  boundaries = $state('');
+  weights = $state<Record<string, number>>({ ...USUAL_WEIGHTS });
   #wishes = $state.raw<Record<string, string>>({});
 
   answer = $state.raw<Compositions>();
@@ -48,6 +74,11 @@ export class Composing {
         favourites: this.#wished('favourite'),
         bends: this.bends,
         corners: this.corners,
+        highlights: this.#wished('highlight'),
+        hits: barsOf(this.hits),
+        boundaries: barsOf(this.boundaries),
+        fitsRoom: this.fitsRoom,
+        weights: this.weights,
         run: this.#run,
       };
       this.answer = required(await api.POST('/api/compositions', { body }));

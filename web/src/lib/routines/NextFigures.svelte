@@ -4,14 +4,15 @@
 
   interface Props {
     next: NextFigures;
+    direction: 'next' | 'before';
     onadd: (following: Following) => void;
   }
-  let { next, onadd }: Props = $props();
+  let { next, direction, onadd }: Props = $props();
   let showsRefused = $state(false);
   let refused = $derived(next.mayNot.reduce((sum, refusal) => sum + refusal.figures.length, 0));
 </script>
 
-<ul aria-label="What may come next" id="next-figures">
+<ul aria-label={`What may come ${direction}`} id="next-figures">
   {#each next.may as following (following.placement.figure)}
     <li>
       <button
@@ -20,21 +21,21 @@
       >
         <SeamMark outcome={following.outcome} size={26} />
         <span class="min-w-0">
-          <span class="block font-semibold">{following.title} <span class="font-normal text-soft">{following.way || following.level}</span></span>
+          <span class="block font-semibold">{following.title} <span class="font-normal text-soft">{[following.way || following.level, following.placement.cornerAfter && 'corner after'].filter(Boolean).join(', ')}</span></span>
           {#if following.reason}<span class="block text-sm leading-snug text-soft">{following.reason}</span>{/if}
         </span>
       </button>
     </li>
   {:else}
-    <li class="px-2 text-soft">Nothing follows from here without a step between.</li>
+    <li class="px-2 text-soft">{direction === 'next' ? 'Nothing follows from here without a step between.' : 'Nothing leads into it without a step between.'}</li>
   {/each}
 </ul>
 {#if refused > 0}
   <button class="act mt-2" aria-expanded={showsRefused} onclick={() => (showsRefused = !showsRefused)}>
-    {showsRefused ? 'Hide' : 'Show'} the {refused} that cannot follow
+    {showsRefused ? 'Hide' : 'Show'} the {refused} that cannot {direction === 'next' ? 'follow' : 'lead into it'}
   </button>
   {#if showsRefused}
-    <ul class="mt-1 space-y-1" aria-label="What cannot come next">
+    <ul class="mt-1 space-y-1" aria-label={`What cannot come ${direction}`}>
       {#each next.mayNot as refusal (refusal.reason)}
         <li class="px-2 leading-snug">
           <strong class="first-letter:uppercase">{refusal.reason}</strong>

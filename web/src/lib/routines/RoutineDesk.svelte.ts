@@ -19,6 +19,8 @@ export class RoutineDesk extends Keeper<Routine> {
   score = $state.raw<Score>();
   selected = $state(0);
   next = $state.raw<NextFigures>(NOTHING_NEXT);
+  /** On which side of the chosen figure others are offered. */
+  direction = $state<'next' | 'before'>('next');
   repairs = $state.raw<Repair[]>([]);
   loop = $state.raw<Loop>();
   bridges = $state.raw<Chain[]>();
@@ -73,9 +75,24 @@ export class RoutineDesk extends Keeper<Routine> {
     void this.#askNext();
   }
 
-  /** Puts a figure behind the chosen placement and chooses it. */
+  /** Puts a figure beside the chosen placement, on the side it was offered for, and chooses it. */
   add(following: Following) {
-    this.insert([following.placement]);
+    if (this.direction === 'next') this.insert([following.placement]);
+    else this.#insertBefore(following.placement);
+  }
+
+  look(direction: 'next' | 'before') {
+    this.direction = direction;
+    void this.#askNext();
+  }
+
+  /** A section that begins with the chosen placement begins with the new one then. */
+  #insertBefore(placement: Placement) {
+    const { index, round } = this.#at;
+    const chosen = this.placements[index];
+    if (!chosen) return;
+    const added = { ...placement, section: chosen.section, rounds: chosen.rounds };
+    this.#change(this.placements.toSpliced(index, 1, added, { ...chosen, section: undefined }), { index, round });
   }
 
   /** Puts placements behind the chosen one and chooses the last of them. */
@@ -257,7 +274,8 @@ export class RoutineDesk extends Keeper<Routine> {
         };
         return;
       }
-      this.next = required(await api.POST('/api/next', { body: { routine: this.routine, after: this.selected } }));
+      const question = { body: { routine: this.routine, after: this.selected } };
+      this.next = required(await (this.direction === 'next' ? api.POST('/api/next', question) : api.POST('/api/previous', question)));
     } catch (thrown) {
       this.fail(thrown);
     }

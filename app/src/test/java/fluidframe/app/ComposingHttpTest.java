@@ -50,6 +50,39 @@ class ComposingHttpTest {
     }
 
     @Test
+    void whatMayComeBeforeLeadsIntoThePlace() throws Exception {
+        ObjectNode routine = routine("waltz-reverse-turn", "waltz-natural-turn");
+        JsonNode before = JSON.readTree(http.send("/api/previous", place(routine, 1)).andExpect(status().isOk())
+                .andExpect(jsonPath("$.mayNot[*].reason", hasItem(containsString("man's free foot: leaves LF")))).andReturn().getResponse().getContentAsString());
+        assertThat(before.get("may").size()).isPositive();
+        for (JsonNode following : before.get("may")) {
+            ObjectNode alone = routine("waltz-natural-turn");
+            alone.withArray("placements").insert(0, following.get("placement"));
+            http.send("/api/scores", alone).andExpect(jsonPath("$.seams[0].verdict.outcome", not("breaks")));
+        }
+    }
+
+    @Test
+    void theMusicTheRoomAndTheWeightsCount() throws Exception {
+        ObjectNode question = composing(routine("waltz-natural-turn"), 0, 6);
+        question.putArray("boundaries").add(3);
+        question.putArray("hits").add(3);
+        question.putArray("highlights").add("waltz-reverse-turn");
+        question.put("fitsRoom", true).put("bends", true).put("mostTimes", 3);
+        question.putObject("weights").put("highlights on hits", 50);
+        JsonNode answer = JSON.readTree(http.send("/api/compositions", question).andExpect(status().isOk())
+                .andExpect(jsonPath("$.compositions[0].reasons['highlights on hits']", is(50))).andReturn().getResponse().getContentAsString());
+        assertThat(answer.at("/compositions/0/reasons/ground covered").asInt()).isPositive();
+        question.putObject("weights").put("luck", 3);
+        http.send("/api/compositions", question).andExpect(status().isUnprocessableContent()).andExpect(jsonPath("$.faults[0].place", is("/weights")));
+        question.putObject("weights").put("difficulty", -3);
+        http.send("/api/compositions", question).andExpect(status().isUnprocessableContent());
+        question.remove("weights");
+        question.putArray("hits").add(0);
+        http.send("/api/compositions", question).andExpect(status().isUnprocessableContent()).andExpect(jsonPath("$.faults[0].place", is("/hits")));
+    }
+
+    @Test
     void repairsAreProvedByTheRoutineTheyLeadTo() throws Exception {
         ObjectNode broken = routine("waltz-natural-turn", "waltz-reverse-turn");
         JsonNode repairs = JSON.readTree(http.send("/api/repairs", place(broken, 0)).andExpect(status().isOk()).andReturn().getResponse().getContentAsString());

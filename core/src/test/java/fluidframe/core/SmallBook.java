@@ -1,6 +1,7 @@
 package fluidframe.core;
 
 import fluidframe.core.figure.Figure;
+import fluidframe.core.figure.Level;
 import fluidframe.core.figure.Neighbours;
 import fluidframe.core.notation.FigureDraft;
 import fluidframe.core.notation.FigureDraft.RepeatDraft;
@@ -20,6 +21,8 @@ import java.util.stream.IntStream;
 public final class SmallBook {
 
     private static final List<String> HEADINGS = List.of("LOD", "DC", "DW", "C");
+
+    private static final List<Level> LEVELS = List.of(Level.PRE_BRONZE, Level.BRONZE, Level.SILVER);
 
     private SmallBook() {
     }
@@ -51,8 +54,15 @@ public final class SmallBook {
         return IntStream.range(0, size).mapToObj(i -> {
             String turn = List.of("", "1/8 L", "1/8 R", "1/4 L", "1/4 R").get(random.nextInt(5));
             String neighbour = random.nextBoolean() ? "walk-" + random.nextInt(size) : "walk-" + i;
-            return walk("walk-" + i, random.nextBoolean() ? "LF" : "RF", HEADINGS.get(random.nextInt(HEADINGS.size())), turn, neighbour);
+            Figure walk = walk("walk-" + i, random.nextBoolean() ? "LF" : "RF", HEADINGS.get(random.nextInt(HEADINGS.size())), turn, neighbour);
+            return at(LEVELS.get(i % LEVELS.size()), walk);
         }).toList();
+    }
+
+    public static Figure at(Level level, Figure figure) {
+        return new Figure(figure.id(), figure.dance(), figure.feel(), figure.title(), level, figure.length(), figure.start(), figure.end(), figure.startAlignments(),
+                figure.insistsOnAlignment(), figure.man(), figure.lady(), figure.variants(), figure.neighbours(), figure.teaching(),
+                figure.sameFoot(), figure.mutes(), figure.derived());
     }
 
     private static Figure named(Figure figure, String id, List<String> precedes) {

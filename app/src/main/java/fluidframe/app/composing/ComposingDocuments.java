@@ -2,17 +2,20 @@ package fluidframe.app.composing;
 
 import com.fasterxml.jackson.annotation.JsonInclude;
 import fluidframe.app.links.VerdictDocument;
-import fluidframe.app.routines.RoutineDocument;
-import fluidframe.app.routines.RoutineDocument.PlacementDocument;
 import fluidframe.app.routines.RoutineDocument.ElementDocument;
+import fluidframe.app.routines.RoutineDocument.PlacementDocument;
+import fluidframe.app.routines.RoutineDocument;
 import fluidframe.core.compose.Composition;
 import fluidframe.core.couple.Part;
 import fluidframe.core.figure.Way;
+import fluidframe.core.link.Comparison;
 import fluidframe.core.link.Dancing;
 import fluidframe.core.link.Element;
 import fluidframe.core.link.Item;
 import fluidframe.core.link.Move;
+import fluidframe.core.link.Outcome;
 import fluidframe.core.link.Repair;
+import fluidframe.core.link.Verdict;
 import io.swagger.v3.oas.annotations.media.Schema;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
@@ -36,6 +39,13 @@ final class ComposingDocuments {
     /** What may come next: a figure in its best way here, and why it stands where it stands. */
     @Schema(name = "Following")
     record FollowingDocument(PlacementDocument placement, String title, String way, String level, double beats, String outcome, String reason) {
+
+        /** The reason is why it bends, if it does. */
+        static FollowingDocument of(Dancing dancing, boolean cornerAfter, Outcome outcome, Verdict verdict) {
+            String reason = verdict.comparisons().stream().filter(compared -> compared.outcome() == Outcome.BENDS).map(Comparison::reason).findFirst().orElse("");
+            return new FollowingDocument(ComposingDocuments.placement(dancing, cornerAfter), dancing.figure().title(), dancing.way().wording(),
+                    dancing.figure().level().shorthand(), dancing.length().toDouble(), outcome.name().toLowerCase(Locale.ROOT), reason);
+        }
     }
 
     /** Figures that cannot come next for one and the same reason. */
@@ -92,6 +102,11 @@ final class ComposingDocuments {
      * @param meetsNext whether it must lead into the placement that follows now
      * @param least     bars at least
      * @param most      bars at most
+     * @param highlights figures that should begin on hits
+     * @param hits      bars that begin with a hit of the music, counted from 1 where the composition begins
+     * @param boundaries bars with which a figure must begin, counted in the same way
+     * @param fitsRoom  whether each side must have room on the floor of the hall
+     * @param weights   how many points the soft wishes count, by the names the reasons have; the usual where absent
      * @param run       a name by which its progress can be asked for and it can be stopped; absent if nobody will
      * @param mostTimes how often a figure may begin within four bars, 1 if absent
      */
@@ -99,7 +114,10 @@ final class ComposingDocuments {
     record CompositionQuestion(@NotNull(message = "a routine") @Valid RoutineDocument routine, Integer after, boolean meetsNext,
                                @NotNull(message = "bars at least") Integer least, @NotNull(message = "bars at most") Integer most,
                                List<@NotNull(message = "a figure's id") String> required, List<@NotNull(message = "a figure's id") String> forbidden,
-                               List<@NotNull(message = "a figure's id") String> favourites, Integer mostTimes, boolean bends, Integer corners, String run) {
+                               List<@NotNull(message = "a figure's id") String> favourites, Integer mostTimes, boolean bends, Integer corners,
+                               List<@NotNull(message = "a figure's id") String> highlights, List<@NotNull(message = "a bar from 1") Integer> hits,
+                               List<@NotNull(message = "a bar from 1") Integer> boundaries, boolean fitsRoom,
+                               Map<String, @NotNull(message = "points") Integer> weights, String run) {
     }
 
     /** One answer: what is danced, its points, and what they are given for. */
@@ -110,7 +128,7 @@ final class ComposingDocuments {
             Map<String, Integer> reasons = new LinkedHashMap<>();
             composition.reasons().forEach((reason, points) -> {
                 if (points != 0) {
-                    reasons.put(reason.name().toLowerCase(Locale.ROOT).replace('_', ' '), points);
+                    reasons.put(ComposingDocuments.name(reason), points);
                 }
             });
             return new CompositionDocument(composition.steps().stream().map(piece -> ComposingDocuments.placement(piece.dancing(), piece.cornerAfter())).toList(),
@@ -122,6 +140,11 @@ final class ComposingDocuments {
     @JsonInclude(JsonInclude.Include.NON_NULL)
     @Schema(name = "Compositions")
     record CompositionsDocument(List<CompositionDocument> compositions, boolean exact, int bound, List<List<String>> relaxations) {
+    }
+
+    /** "phrase starts". */
+    static String name(Composition.Reason reason) {
+        return reason.name().toLowerCase(Locale.ROOT).replace('_', ' ');
     }
 
     static PlacementDocument placement(Item item, boolean cornerAfter) {

@@ -19,19 +19,25 @@ import fluidframe.app.problems.RefusedException;
 import fluidframe.app.routines.RoutineDocument;
 import fluidframe.app.routines.RoutineReader;
 import fluidframe.core.compose.Answer;
+import fluidframe.core.compose.Choice;
 import fluidframe.core.compose.Composer;
+import fluidframe.core.compose.Composition;
+import fluidframe.core.compose.Phrasing;
 import fluidframe.core.compose.Relaxation;
 import fluidframe.core.compose.Weights;
 import fluidframe.core.compose.Wish;
 import fluidframe.core.figure.Neighbours;
+import fluidframe.core.link.Before;
 import fluidframe.core.link.Bridges;
 import fluidframe.core.link.Comparison;
 import fluidframe.core.link.Dancing;
+import fluidframe.core.link.EntryState;
 import fluidframe.core.link.ExitState;
 import fluidframe.core.link.Link;
 import fluidframe.core.link.Move;
 import fluidframe.core.link.Outcome;
 import fluidframe.core.link.Repairs;
+import fluidframe.core.link.Terms;
 import fluidframe.core.link.Verdict;
 import fluidframe.core.routine.Course;
 import fluidframe.core.routine.Routine;
@@ -41,12 +47,17 @@ import jakarta.validation.Valid;
 import java.time.Duration;
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.EnumMap;
+import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.TreeSet;
+import java.util.function.Function;
+import java.util.stream.Collectors;
 import org.springframework.http.HttpStatus;
 import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -92,34 +103,48 @@ class ComposingResource {
         Standing standing = standing(question.routine());
         Dancing last = standing.dancing(question.after());
         ExitState exit = standing.exit(question.after());
+        Terms terms = standing.repertoire().terms();
         Map<String, FollowingDocument> may = new LinkedHashMap<>();
         standing.repertoire().after(last.listed(), exit).stream()
                 .sorted(Comparator.comparing(Move::outcome).thenComparing(move -> !Neighbours.areListed(last.figure(), move.dancing().figure()))
                         .thenComparing(move -> move.dancing().way().changes()))
-                .forEach(move -> may.computeIfAbsent(move.dancing().figure().id(), id -> following(standing, last, exit, move)));
-        Map<String, List<String>> mayNot = new LinkedHashMap<>();
+                .forEach(move -> may.computeIfAbsent(move.dancing().figure().id(), id -> FollowingDocument.of(move.dancing(), false, move.outcome(),
+                        Link.between(exit, move.dancing().entry(), last.figure(), move.dancing().figure(), terms))));
+        return new NextDocument(List.copyOf(may.values()), refusals(standing, may.keySet(),
+                dancing -> Link.between(exit, dancing.entry(), last.figure(), dancing.figure(), terms), compared -> "needs " + compared.needed()));
+    }
+
+    /** The figures that are not among the possible ones, by what first forbids them: "man's free foot: needs LF". */
+    private static List<RefusalDocument> refusals(Standing standing, Set<String> possible, Function<Dancing, Verdict> verdict, Function<Comparison, String> said) {
+        Map<String, List<String>> byReason = new LinkedHashMap<>();
         for (Dancing dancing : standing.repertoire().dancings()) {
-            if (dancing.way().isAsCharted() && !may.containsKey(dancing.figure().id())) {
-                Verdict verdict = Link.between(exit, dancing.entry(), last.figure(), dancing.figure(), standing.repertoire().terms());
-                mayNot.computeIfAbsent(shortReason(verdict), reason -> new ArrayList<>()).add(dancing.figure().title());
+            if (dancing.way().isAsCharted() && !possible.contains(dancing.figure().id())) {
+                String reason = verdict.apply(dancing).comparisons().stream().filter(compared -> compared.outcome() == Outcome.BREAKS).findFirst()
+                        .map(compared -> compared.aspect().title() + ": " + said.apply(compared)).orElse("is danced otherwise");
+                byReason.computeIfAbsent(reason, added -> new ArrayList<>()).add(dancing.figure().title());
             }
         }
-        return new NextDocument(List.copyOf(may.values()), mayNot.entrySet().stream()
-                .map(entry -> new RefusalDocument(entry.getKey(), entry.getValue())).sorted(Comparator.comparing(refusal -> -refusal.figures().size())).toList());
+        return byReason.entrySet().stream().map(entry -> new RefusalDocument(entry.getKey(), entry.getValue()))
+                .sorted(Comparator.comparing(refusal -> -refusal.figures().size())).toList();
     }
 
-    private static FollowingDocument following(Standing standing, Dancing last, ExitState exit, Move move) {
-        Dancing dancing = move.dancing();
-        Verdict verdict = Link.between(exit, dancing.entry(), last.figure(), dancing.figure(), standing.repertoire().terms());
-        String reason = verdict.comparisons().stream().filter(compared -> compared.outcome() == Outcome.BENDS).map(Comparison::reason).findFirst().orElse("");
-        return new FollowingDocument(ComposingDocuments.placement(dancing, false), dancing.figure().title(), dancing.way().wording(),
-                dancing.figure().level().shorthand(), dancing.length().toDouble(), name(move.outcome()), reason);
-    }
-
-    /** "needs LF as the man's free foot". */
-    private static String shortReason(Verdict verdict) {
-        return verdict.comparisons().stream().filter(compared -> compared.outcome() == Outcome.BREAKS).findFirst()
-                .map(compared -> compared.aspect().title() + ": needs " + compared.needed()).orElse("is danced otherwise");
+    /** What may come before a place, the best first; and what cannot, by reason. */
+    @PostMapping("/previous")
+    NextDocument previous(@Valid @RequestBody PlaceQuestion question) {
+        Standing standing = standing(question.routine());
+        Dancing next = standing.dancing(question.after());
+        EntryState entry = standing.entry(question.after());
+        Terms terms = standing.repertoire().terms();
+        Map<String, FollowingDocument> may = new LinkedHashMap<>();
+        standing.repertoire().before(next.listed(), entry).stream()
+                .sorted(Comparator.comparing(Before::outcome).thenComparing(Before::corner)
+                        .thenComparing(before -> !Neighbours.areListed(before.move().dancing().figure(), next.figure()))
+                        .thenComparing(before -> before.move().dancing().way().changes()))
+                .forEach(before -> may.computeIfAbsent(before.move().dancing().figure().id(),
+                        id -> FollowingDocument.of(before.move().dancing(), before.corner(), before.outcome(),
+                                Link.between(before.exit(), entry, before.move().dancing().figure(), next.figure(), terms))));
+        return new NextDocument(List.copyOf(may.values()), refusals(standing, may.keySet(),
+                dancing -> Link.between(dancing.exit(), entry, dancing.figure(), next.figure(), terms), compared -> "leaves " + compared.given()));
     }
 
     /** What mends the seam after a place; of each only what leaves the whole routine with less to mend. */
@@ -201,17 +226,46 @@ class ComposingResource {
             throw new RefusedException("That many bars cannot be composed.", List.of(Fault.of("/most", String.valueOf(question.most()), "1 to " + MOST_BARS + " bars")));
         }
         checkKnown(question.required(), "/required", standing);
+        checkKnown(question.highlights(), "/highlights", standing);
         checkKnown(question.forbidden(), "/forbidden", standing);
         Optional<Wish.Beginning> from = Optional.ofNullable(question.after())
                 .map(after -> new Wish.Beginning(standing.dancing(after).listed(), standing.exit(after)));
         Optional<Dancing> to = question.meetsNext() ? Optional.of(standing.dancing(question.after() == null ? 0 : question.after() + 1)) : Optional.empty();
         try {
-            return new Wish(from, to, bar.times(question.least()), bar.times(question.most()), set(question.required()), set(question.forbidden()),
-                    question.mostTimes() == null ? 1 : question.mostTimes(), bar.times(WINDOW_BARS), question.bends(),
-                    question.corners() == null ? 0 : question.corners(), bar.times(PHRASE_BARS), set(question.favourites()), Weights.USUAL, ANSWERS);
+            Choice choice = new Choice(set(question.required()), set(question.forbidden()), set(question.favourites()), set(question.highlights()));
+            Phrasing phrasing = new Phrasing(bar.times(PHRASE_BARS), points(question.boundaries(), "/boundaries", bar), points(question.hits(), "/hits", bar));
+            int corners = question.corners() == null ? 0 : Math.max(0, Math.min(question.corners(), Wish.MOST_CORNERS + 1));
+            List<Double> sides = question.fitsRoom() ? standing.sides(Optional.ofNullable(question.after()), corners) : List.of();
+            return new Wish(from, to, bar.times(question.least()), bar.times(question.most()), choice,
+                    question.mostTimes() == null ? 1 : question.mostTimes(), bar.times(WINDOW_BARS), question.bends(), corners, phrasing, sides,
+                    weights(question.weights()), ANSWERS);
         } catch (IllegalArgumentException e) {
             throw new RefusedException("This cannot be composed: " + e.getMessage() + ".", List.of(Fault.of("", "these wishes", e.getMessage())));
         }
+    }
+
+    /** The beginnings of bars that are counted from 1, in beats. */
+    private static Set<Beats> points(List<Integer> bars, String place, Beats bar) {
+        Set<Beats> points = new HashSet<>();
+        for (Integer number : bars == null ? List.<Integer>of() : bars) {
+            if (number < 1 || number > MOST_BARS) {
+                throw new RefusedException("There is no such bar.", List.of(Fault.of(place, String.valueOf(number), "bars from 1 to " + MOST_BARS)));
+            }
+            points.add(bar.times(number - 1));
+        }
+        return points;
+    }
+
+    private static Weights weights(Map<String, Integer> asked) {
+        Map<Composition.Reason, Integer> points = new EnumMap<>(Weights.USUAL.byReason());
+        Map<String, Composition.Reason> names = points.keySet().stream().collect(Collectors.toMap(ComposingDocuments::name, reason -> reason));
+        (asked == null ? Map.<String, Integer>of() : asked).forEach((name, each) -> {
+            if (!names.containsKey(name)) {
+                throw new RefusedException("Nothing of that name is counted.", List.of(Fault.of("/weights", name, "one of " + new TreeSet<>(names.keySet()))));
+            }
+            points.put(names.get(name), each);
+        });
+        return Weights.of(points);
     }
 
     private static void checkKnown(List<String> ids, String place, Standing standing) {

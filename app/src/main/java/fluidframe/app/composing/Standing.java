@@ -1,17 +1,24 @@
 package fluidframe.app.composing;
 
 import fluidframe.app.figures.FigureShelf;
+import fluidframe.app.floor.Hall;
 import fluidframe.app.problems.Fault;
 import fluidframe.app.problems.RefusedException;
 import fluidframe.core.link.Dancing;
+import fluidframe.core.link.EntryState;
 import fluidframe.core.link.ExitState;
 import fluidframe.core.link.Repairs;
 import fluidframe.core.link.Repertoire;
 import fluidframe.core.routine.Course;
+import fluidframe.core.routine.Floor;
 import fluidframe.core.routine.Routine;
+import fluidframe.core.routine.Score;
 import fluidframe.core.routine.ScoredPlacement;
 import fluidframe.core.space.Alignment;
+import fluidframe.core.space.Point;
+import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 
 /** A routine as far as it has been put together, and what its dance has to go on with. */
 final class Standing {
@@ -60,6 +67,36 @@ final class Standing {
     ExitState exit(int passage) {
         placed(passage);
         return course.exit(passage);
+    }
+
+    /** How the passage needs the couple, on the heading it is begun on here. */
+    EntryState entry(int passage) {
+        ScoredPlacement placed = placed(passage);
+        EntryState entry = placed.dancing().entry();
+        return entry.loose() ? entry : entry.from(placed.entry());
+    }
+
+    /**
+     * How far the couple may travel along each side of the hall from where a passage leaves them, metres.
+     *
+     * @param after   the passage; empty from the beginning
+     * @param corners how many corners are turned on the way
+     */
+    List<Double> sides(Optional<Integer> after, int corners) {
+        Floor floor = Hall.floor(routine().dance());
+        Point at = floor.start();
+        int side = 0;
+        if (after.isPresent()) {
+            ScoredPlacement placed = placed(after.get());
+            side = placed.side() + (placed.placement().cornerAfter() ? 1 : 0);
+            at = Score.of(routine(), floor).steps().stream().filter(step -> step.placement() <= after.get()).reduce((a, b) -> b)
+                    .map(step -> step.stance().body()).orElse(at);
+        }
+        List<Double> metres = new ArrayList<>(List.of(floor.ahead(at, side)));
+        for (int corner = 1; corner <= corners; corner++) {
+            metres.add(floor.along(side + corner));
+        }
+        return metres;
     }
 
     /** Where the passage meets the next. */

@@ -1,5 +1,6 @@
 package fluidframe.app.routines;
 
+import fluidframe.app.floor.Hall;
 import fluidframe.app.problems.Fault;
 import fluidframe.app.problems.RefusedException;
 import fluidframe.app.problems.Revision;
@@ -8,6 +9,8 @@ import fluidframe.core.routine.Routine;
 import fluidframe.core.routine.Score;
 import io.swagger.v3.oas.annotations.tags.Tag;
 import jakarta.validation.Valid;
+import java.net.URI;
+import java.util.List;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.ResponseEntity;
@@ -22,9 +25,6 @@ import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 
-import java.net.URI;
-import java.util.List;
-
 /** Routines and their scores over HTTP. */
 @RestController
 @RequestMapping("/api")
@@ -32,8 +32,6 @@ import java.util.List;
 class RoutineResource {
 
     /** The demo hall: 18 m by 11 m. */
-    private static final double HALL_LENGTH = 18;
-    private static final double HALL_WIDTH = 11;
 
     private final RoutineShelf shelf;
     private final RoutineReader reader;
@@ -87,7 +85,7 @@ class RoutineResource {
     @PostMapping("/scores")
     ScoreDocument score(@Valid @RequestBody RoutineDocument document) {
         Routine routine = reader.read(document);
-        Floor floor = Floor.of(HALL_LENGTH, HALL_WIDTH, routine.dance().travels());
+        Floor floor = Hall.floor(routine.dance());
         return ScoreDocument.of(Score.of(routine, floor), floor);
     }
 

@@ -3,6 +3,7 @@ package fluidframe.core.compose;
 import fluidframe.core.compose.Composition.Piece;
 import fluidframe.core.compose.Composition.Reason;
 import fluidframe.core.figure.Figure;
+import fluidframe.core.figure.Level;
 import fluidframe.core.figure.Neighbours;
 import fluidframe.core.link.Dancing;
 import fluidframe.core.link.ExitState;
@@ -17,11 +18,13 @@ import java.util.Collections;
 import java.util.Comparator;
 import java.util.EnumMap;
 import java.util.HashMap;
+import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.PriorityQueue;
+import java.util.Set;
 
 /**
  * Finds the best sequences for a wish. First the best that could still be reached is worked out for every state, length and
@@ -39,6 +42,8 @@ public final class Composer {
     private static final int CARRIED_IN_ALL = 8000;
     /** For each that is carried on so many are looked at. */
     private static final int LOOKED_AT_EACH = 6;
+    /** Sequences that have covered less than so many centimetres more or less are alike. */
+    private static final int ALIKE = 100;
     private static final int CHECK_EVERY = 256;
     private static final int NEVER = Integer.MIN_VALUE / 4;
     private static final int UNKNOWN = Integer.MIN_VALUE;
@@ -61,6 +66,11 @@ public final class Composer {
     private final List<int[]> groupReach = new ArrayList<>();
     private final List<Edge[]> listedEdges = new ArrayList<>();
     private final int masks;
+    private final int[] limits;
+    private final Set<Integer> hits = new HashSet<>();
+    private final Arc arc;
+    private final int[] sides;
+    private final Ground ground = new Ground();
     private final int carried;
     /** While the most promising are carried on: what a sequence of each length must promise at least. */
     private int[] floors = new int[0];
@@ -87,8 +97,15 @@ public final class Composer {
     private record Group(ExitState exit, boolean lists) {
     }
 
-    /** A move in numbers: where it leads, how long it is, its points but for phrase and repetition, its bit. */
-    private record Edge(Move move, int to, int toRoundCorner, int length, int points, int bit) {
+    /**
+     * A move in numbers: where it leads, how long it is, its points but for those of its place in the music and for repetition, its bit among the
+     * required figures, and how far it carries the couple along the side, centimetres.
+     */
+    private record Edge(Move move, int to, int toRoundCorner, int length, int points, int bit, boolean highlight, int covers) {
+
+        Figure figure() {
+            return move.dancing().figure();
+        }
     }
 
     private Composer(Repertoire repertoire, Wish wish, Watch watch) {
@@ -101,6 +118,34 @@ public final class Composer {
         this.most = wish.most().ticks() / unit;
         this.carried = Math.max(1, Math.min(MOST_CARRIED, CARRIED_IN_ALL / Math.max(1, most)));
         this.least = (wish.least().ticks() + unit - 1) / unit;
+        this.limits = limits();
+        wish.phrasing().hits().forEach(hit -> hits.add(hit.ticks() / unit));
+        this.arc = arc();
+        this.sides = wish.sides().stream().mapToInt(Ground::centimetres).toArray();
+    }
+
+    /** For every point of time the first boundary after it, which no figure that begins there may pass. */
+    private int[] limits() {
+        int[] found = new int[most + 1];
+        int next = Integer.MAX_VALUE;
+        Set<Integer> boundaries = new HashSet<>();
+        wish.phrasing().boundaries().forEach(boundary -> boundaries.add(boundary.ticks() / unit));
+        for (int at = most; at >= 0; at--) {
+            found[at] = next;
+            next = boundaries.contains(at) ? at : next;
+        }
+        return found;
+    }
+
+    private Arc arc() {
+        Level easiest = Level.OPEN;
+        Level hardest = Level.PRE_BRONZE;
+        for (Dancing dancing : repertoire.dancings()) {
+            Level level = dancing.figure().level();
+            easiest = level.compareTo(easiest) < 0 ? level : easiest;
+            hardest = level.compareTo(hardest) > 0 ? level : hardest;
+        }
+        return new Arc(easiest, hardest, most);
     }
 
     /**
@@ -122,7 +167,14 @@ public final class Composer {
         for (Dancing dancing : repertoire.dancings()) {
             unit = greatestCommonDivisor(unit, dancing.length().ticks());
         }
-        return Math.max(1, greatestCommonDivisor(unit, wish.phrase().ticks()));
+        unit = greatestCommonDivisor(unit, wish.phrasing().phrase().ticks());
+        for (Beats boundary : wish.phrasing().boundaries()) {
+            unit = greatestCommonDivisor(unit, boundary.ticks());
+        }
+        for (Beats hit : wish.phrasing().hits()) {
+            unit = greatestCommonDivisor(unit, hit.ticks());
+        }
+        return Math.max(1, unit);
     }
 
     private static int greatestCommonDivisor(int a, int b) {
@@ -139,11 +191,12 @@ public final class Composer {
         private final int length;
         private final int mask;
         private final int corners;
+        private final int covered;
         private final int points;
         private final int promise;
         private final long order;
 
-        Sequence(Sequence before, Edge edge, boolean corner, int node, int length, int mask, int corners, int points, int promise, long order) {
+        Sequence(Sequence before, Edge edge, boolean corner, int node, int length, int mask, int corners, int covered, int points, int promise, long order) {
             this.before = before;
             this.edge = edge;
             this.corner = corner;
@@ -151,6 +204,7 @@ public final class Composer {
             this.length = length;
             this.mask = mask;
             this.corners = corners;
+            this.covered = covered;
             this.points = points;
             this.promise = promise;
             this.order = order;
@@ -174,15 +228,14 @@ public final class Composer {
             }
             Sequence sequence = open.poll();
             if (sequence.edge == null && sequence.before != null) {
-                Composition composition = composition(sequence.before);
+                Composition composition = composition(sequence);
                 if (found.stream().allMatch(composition::reallyDiffersFrom)) {
                     found.add(composition);
                 }
                 continue;
             }
             if (isComplete(sequence, all)) {
-                open.add(new Sequence(sequence, null, false, sequence.node, sequence.length, sequence.mask, sequence.corners, sequence.points,
-                        sequence.points, ++order));
+                open.add(ended(sequence, ++order));
             }
             for (Edge edge : edges(sequence.node)) {
                 order = extend(sequence, edge, open, order);
@@ -190,6 +243,12 @@ public final class Composer {
         }
         int bound = found.isEmpty() ? 0 : found.get(0).points();
         return new Answer(found, true, bound, List.of());
+    }
+
+    /** A complete sequence with the points of its last side. */
+    private Sequence ended(Sequence whole, long order) {
+        int points = whole.points + sidePoints(0, whole.covered);
+        return new Sequence(whole, null, false, whole.node, whole.length, whole.mask, whole.corners, whole.covered, points, points, order);
     }
 
     private boolean ends(int taken, List<Composition> found) {
@@ -210,7 +269,7 @@ public final class Composer {
         for (int length = 0; length <= most && !watch.stops(); length++) {
             for (Sequence sequence : mostPromising(byLength.get(length))) {
                 if (isComplete(sequence, all)) {
-                    complete.add(sequence);
+                    complete.add(ended(sequence, 0));
                 }
                 List<Sequence> longer = new ArrayList<>();
                 for (Edge edge : edges(sequence.node)) {
@@ -250,7 +309,7 @@ public final class Composer {
             if (kept.size() >= carried) {
                 break;
             }
-            kept.putIfAbsent(List.of(sequence.node, sequence.mask, sequence.corners, inWindow(sequence)), sequence);
+            kept.putIfAbsent(List.of(sequence.node, sequence.mask, sequence.corners, sequence.covered / ALIKE, inWindow(sequence)), sequence);
         }
         return List.copyOf(kept.values());
     }
@@ -267,7 +326,7 @@ public final class Composer {
         List<Sequence> firsts = new ArrayList<>();
         if (wish.from().isPresent()) {
             int node = index(new Node(wish.from().get().last(), wish.from().get().exit()));
-            firsts.add(new Sequence(null, null, false, node, 0, 0, wish.corners(), 0, Math.max(NEVER, reach(node, 0, 0, wish.corners())), 0));
+            firsts.add(new Sequence(null, null, false, node, 0, 0, wish.corners(), 0, 0, Math.max(NEVER, reach(node, 0, 0, wish.corners())), 0));
             return firsts;
         }
         long order = 0;
@@ -275,7 +334,7 @@ public final class Composer {
             if (!wish.forbidden().contains(move.dancing().figure().id())) {
                 Edge edge = edge(move, Optional.empty());
                 for (boolean corner : corners(wish.corners())) {
-                    add(null, edge, corner, 0, 0, wish.corners(), 0, firsts, ++order);
+                    add(null, edge, corner, 0, firsts, ++order);
                 }
             }
         }
@@ -292,26 +351,57 @@ public final class Composer {
         if (repeats < wish.mostTimes()) {
             int points = sequence.points - (repeats > 0 ? wish.weights().repetition() : 0);
             for (boolean corner : corners(sequence.corners)) {
-                add(sequence, edge, corner, sequence.length, sequence.mask, sequence.corners, points, open, ++next);
+                add(sequence, edge, corner, points, open, ++next);
             }
         }
         return next;
     }
 
-    private void add(Sequence before, Edge edge, boolean corner, int from, int mask, int cornersLeft, int points, Collection<Sequence> sequences, long order) {
+    private void add(Sequence before, Edge edge, boolean corner, int points, Collection<Sequence> sequences, long order) {
+        int from = before == null ? 0 : before.length;
+        int mask = (before == null ? 0 : before.mask) | edge.bit();
+        int cornersLeft = before == null ? wish.corners() : before.corners;
         int length = from + edge.length();
+        int covered = (before == null ? 0 : before.covered) + edge.covers();
+        if (length > most || length > limits[from] || sides.length > 0 && covered > side(cornersLeft)) {
+            return;
+        }
         int node = corner ? edge.toRoundCorner() : edge.to();
         int left = cornersLeft - (corner ? 1 : 0);
-        int now = points + edge.points() + phrasePoints(from);
-        int more = length > most ? NEVER : reach(node, length, mask | edge.bit(), left);
-        boolean poor = length < floors.length && now + more <= floors[length];
+        int now = points + edge.points() + musicPoints(edge, from) + (corner ? sidePoints(cornersLeft, covered) : 0);
+        int more = reach(node, length, mask, left);
+        int promise = now + more + (sides.length > 0 ? (left + 1) * wish.weights().ground() : 0);
+        boolean poor = length < floors.length && promise <= floors[length];
         if (more > NEVER && !poor) {
-            sequences.add(new Sequence(before, edge, corner, node, length, mask | edge.bit(), left, now, now + more, order));
+            sequences.add(new Sequence(before, edge, corner, node, length, mask, left, corner ? 0 : covered, now, promise, order));
         }
     }
 
+    /** Centimetres of the side that is danced while so many corners are still to come. */
+    private int side(int cornersLeft) {
+        return sides[sides.length - 1 - cornersLeft];
+    }
+
+    /** The points of a side once it has been left, in proportion to how much of it was used. */
+    private int sidePoints(int cornersLeft, int covered) {
+        return sides.length == 0 ? 0 : Math.max(0, covered) * wish.weights().ground() / Math.max(1, side(cornersLeft));
+    }
+
+    /** The points of a figure for beginning where it does. */
+    private int musicPoints(Edge edge, int at) {
+        return phrasePoints(at) + hitPoints(edge, at) + arcPoints(edge, at);
+    }
+
     private int phrasePoints(int at) {
-        return (long) at * unit % wish.phrase().ticks() == 0 ? wish.weights().phrase() : 0;
+        return (long) at * unit % wish.phrasing().phrase().ticks() == 0 ? wish.weights().phrase() : 0;
+    }
+
+    private int hitPoints(Edge edge, int at) {
+        return edge.highlight() && hits.contains(at) ? wish.weights().hit() : 0;
+    }
+
+    private int arcPoints(Edge edge, int at) {
+        return arc.bends() && arc.suits(edge.figure().level(), at) ? wish.weights().difficulty() : 0;
     }
 
     /** How often the figure already begins in the window that ends with it. */
@@ -379,11 +469,10 @@ public final class Composer {
 
     private int bestOf(Edge[] from, int length, int mask, int corners) {
         int best = NEVER;
-        int phrase = phrasePoints(length);
         for (Edge edge : from) {
             int longer = length + edge.length();
-            if (longer <= most) {
-                int gained = edge.points() + phrase;
+            if (longer <= most && longer <= limits[length]) {
+                int gained = edge.points() + musicPoints(edge, length);
                 best = Math.max(best, add(gained, reach(edge.to(), longer, mask | edge.bit(), corners)));
                 if (corners > 0) {
                     best = Math.max(best, add(gained, reach(edge.toRoundCorner(), longer, mask | edge.bit(), corners - 1)));
@@ -412,7 +501,7 @@ public final class Composer {
                 Outcome outcome = repertoire.terms().syllabus() ? Outcome.BREAKS : lists ? Outcome.BENDS.worse(move.outcome()) : move.outcome();
                 if (isAllowed(outcome, figure)) {
                     Edge edge = edge(new Move(move.dancing(), move.facing(), outcome, move.exit()), Optional.empty());
-                    best.merge(List.of(edge.to(), edge.length()), edge, (a, b) -> a.points() >= b.points() ? a : b);
+                    best.merge(List.of(edge.to(), edge.length(), edge.covers()), edge, (a, b) -> a.points() >= b.points() ? a : b);
                 }
             }
             groupEdges.set(group, best.values().toArray(Edge[]::new));
@@ -464,7 +553,7 @@ public final class Composer {
         for (Move move : repertoire.after(node.last(), node.exit())) {
             if (isAllowed(move.outcome(), move.dancing().figure())) {
                 Edge edge = edge(move, node.last());
-                best.merge(List.of(edge.to(), edge.length()), edge, (a, b) -> a.points() >= b.points() ? a : b);
+                best.merge(List.of(edge.to(), edge.length(), edge.covers()), edge, (a, b) -> a.points() >= b.points() ? a : b);
             }
         }
         return best.values().toArray(Edge[]::new);
@@ -477,7 +566,8 @@ public final class Composer {
             points += each;
         }
         return new Edge(move, index(new Node(Optional.of(figure), move.exit())), index(new Node(Optional.of(figure), move.exit().afterCorner())),
-                move.dancing().length().ticks() / unit, points, requiredBits.getOrDefault(figure.id(), 0));
+                move.dancing().length().ticks() / unit, points, requiredBits.getOrDefault(figure.id(), 0), wish.choice().highlights().contains(figure.id()),
+                sides.length > 0 ? ground.covered(move) : 0);
     }
 
     /** The points of a move by reason, but for phrase and repetition. */
@@ -488,12 +578,13 @@ public final class Composer {
         reasons.put(Reason.BENDS, move.outcome() == Outcome.BENDS ? -weights.bend() : 0);
         boolean listed = last.filter(before -> Neighbours.areListed(before, figure)).isPresent();
         reasons.put(Reason.RECOMMENDED_LINKS, listed ? weights.neighbour() : 0);
-        reasons.put(Reason.FAVOURITES, wish.favourites().contains(figure.id()) ? weights.favourite() : 0);
+        reasons.put(Reason.FAVOURITES, wish.choice().favourites().contains(figure.id()) ? weights.favourite() : 0);
         reasons.put(Reason.NOT_AS_CHARTED, move.dancing().way().isAsCharted() ? 0 : -weights.charted());
         return reasons;
     }
 
-    private Composition composition(Sequence last) {
+    private Composition composition(Sequence ended) {
+        Sequence last = ended.before;
         List<Sequence> sequences = new ArrayList<>();
         for (Sequence each = last; each != null && each.edge != null; each = each.before) {
             sequences.add(each);
@@ -510,11 +601,18 @@ public final class Composer {
             Move move = each.edge.move();
             reasons(move, before).forEach((reason, points) -> reasons.merge(reason, points, Integer::sum));
             reasons.merge(Reason.PHRASE_STARTS, phrasePoints(onset), Integer::sum);
+            reasons.merge(Reason.HIGHLIGHTS_ON_HITS, hitPoints(each.edge, onset), Integer::sum);
+            reasons.merge(Reason.DIFFICULTY, arcPoints(each.edge, onset), Integer::sum);
+            if (each.corner) {
+                int covered = (each.before == null ? 0 : each.before.covered) + each.edge.covers();
+                reasons.merge(Reason.GROUND_COVERED, sidePoints(each.corners + 1, covered), Integer::sum);
+            }
             boolean repeated = each.before != null && repeats(each.before, each.edge) > 0;
             reasons.merge(Reason.REPETITION, repeated ? -wish.weights().repetition() : 0, Integer::sum);
-            pieces.add(new Piece(move.dancing(), move.facing(), new Beats(onset * unit), each.corner));
+            pieces.add(new Piece(move.dancing(), move.facing(), move.outcome(), new Beats(onset * unit), each.corner));
             before = Optional.of(move.dancing().figure());
         }
-        return new Composition(pieces, new Beats(last.length * unit), last.points, reasons);
+        reasons.merge(Reason.GROUND_COVERED, sidePoints(0, last.covered), Integer::sum);
+        return new Composition(pieces, new Beats(last.length * unit), ended.points, reasons);
     }
 }

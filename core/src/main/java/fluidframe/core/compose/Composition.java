@@ -1,6 +1,7 @@
 package fluidframe.core.compose;
 
 import fluidframe.core.link.Dancing;
+import fluidframe.core.link.Outcome;
 import fluidframe.core.space.Heading;
 import fluidframe.core.time.Beats;
 import java.util.EnumMap;
@@ -22,15 +23,16 @@ public record Composition(List<Piece> steps, Beats length, int points, Map<Reaso
      *
      * @param dancing     the figure and how it is danced
      * @param facing      the heading the man begins on
+     * @param outcome     how well it meets what is danced before it
      * @param onset       beats from the beginning
      * @param cornerAfter whether a corner is turned after it
      */
-    public record Piece(Dancing dancing, Heading facing, Beats onset, boolean cornerAfter) {
+    public record Piece(Dancing dancing, Heading facing, Outcome outcome, Beats onset, boolean cornerAfter) {
     }
 
     /** What points are given or taken for. */
     public enum Reason {
-        BENDS, PHRASE_STARTS, RECOMMENDED_LINKS, FAVOURITES, REPETITION, NOT_AS_CHARTED
+        BENDS, PHRASE_STARTS, RECOMMENDED_LINKS, FAVOURITES, REPETITION, NOT_AS_CHARTED, HIGHLIGHTS_ON_HITS, DIFFICULTY, GROUND_COVERED
     }
 
     public Composition {

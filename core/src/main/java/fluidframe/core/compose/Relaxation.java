@@ -1,14 +1,16 @@
 package fluidframe.core.compose;
 
+import fluidframe.core.link.Terms;
 import java.util.List;
 
 /**
  * Something to give up so that there is an answer.
  *
- * @param labels each thing given up: "add 1 bar", "drop the required Whisk"
+ * @param labels each thing given up: "add 1 bar", "allow silver", "drop the required Whisk"
  * @param wish   the wish that is left
+ * @param terms  how strictly the syllabus binds then
  */
-public record Relaxation(List<String> labels, Wish wish) {
+public record Relaxation(List<String> labels, Wish wish, Terms terms) {
 
     public Relaxation {
         labels = List.copyOf(labels);

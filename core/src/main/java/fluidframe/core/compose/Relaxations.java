@@ -1,83 +1,152 @@
 package fluidframe.core.compose;
 
+import fluidframe.core.figure.Figure;
+import fluidframe.core.figure.Level;
+import fluidframe.core.link.Outcome;
 import fluidframe.core.link.Repertoire;
+import fluidframe.core.link.Terms;
 import fluidframe.core.time.Beats;
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 import java.util.TreeSet;
 import java.util.function.UnaryOperator;
+import java.util.stream.Collectors;
 
 /** The smallest sets of things to give up that lead to an answer: first each alone, then two, then three at a time. */
 final class Relaxations {
 
     private static final int MOST_TOGETHER = 3;
     private static final int MOST_OFFERED = 5;
+    private static final String BENDS = "allow links that bend";
 
-    private record Single(String label, UnaryOperator<Wish> relax) {
+    private final Repertoire repertoire;
+    private final Watch watch;
+    private final Map<Terms, Repertoire> repertoires = new HashMap<>();
+    private final List<Single> singles = new ArrayList<>();
+    private final List<Relaxation> found = new ArrayList<>();
+
+    /** What is wished under which terms. */
+    private record Request(Wish wish, Terms terms) {
+
+        Request with(Wish other) {
+            return new Request(other, terms);
+        }
     }
 
-    private Relaxations() {
+    private record Single(String label, UnaryOperator<Request> relax) {
+    }
+
+    private Relaxations(Repertoire repertoire, Wish wish, Watch watch) {
+        this.repertoire = repertoire;
+        this.watch = watch;
+        length(wish);
+        links(wish);
+        figures(wish);
+        room(wish);
     }
 
     static List<Relaxation> smallest(Repertoire repertoire, Wish wish, Watch watch) {
-        List<Single> singles = singles(repertoire, wish);
-        for (int together = 1; together <= MOST_TOGETHER; together++) {
-            List<Relaxation> found = new ArrayList<>();
-            combine(repertoire, wish, singles, 0, together, List.of(), found, watch);
-            if (!found.isEmpty() || watch.stops()) {
-                return found;
-            }
+        Relaxations relaxations = new Relaxations(repertoire, wish, watch);
+        Request asked = new Request(wish, repertoire.terms());
+        for (int together = 1; together <= MOST_TOGETHER && relaxations.found.isEmpty(); together++) {
+            relaxations.combine(asked, 0, together, List.of());
         }
-        return List.of();
+        return relaxations.found;
     }
 
-    private static void combine(Repertoire repertoire, Wish wish, List<Single> singles, int from, int left, List<String> labels,
-                                List<Relaxation> found, Watch watch) {
+    private void combine(Request request, int from, int left, List<String> labels) {
         if (found.size() >= MOST_OFFERED || watch.stops()) {
             return;
         }
         if (left == 0) {
-            if (!Composer.search(repertoire, wish.withAnswers(1), watch).compositions().isEmpty()) {
-                found.add(new Relaxation(labels, wish));
-            }
+            Answer answer = Composer.search(repertoires.computeIfAbsent(request.terms(), repertoire::under), request.wish().withAnswers(1), watch);
+            answer.compositions().stream().findFirst()
+                    .ifPresent(composition -> found.add(new Relaxation(named(labels, composition), request.wish(), request.terms())));
             return;
         }
         for (int i = from; i < singles.size(); i++) {
-            Wish relaxed = singles.get(i).relax().apply(wish);
-            if (!relaxed.equals(wish)) {
+            Request relaxed = singles.get(i).relax().apply(request);
+            if (!relaxed.equals(request)) {
                 List<String> more = new ArrayList<>(labels);
                 more.add(singles.get(i).label());
-                combine(repertoire, relaxed, singles, i + 1, left - 1, more, found, watch);
+                combine(relaxed, i + 1, left - 1, more);
             }
         }
     }
 
-    private static List<Single> singles(Repertoire repertoire, Wish wish) {
-        List<Single> singles = new ArrayList<>();
-        if (!wish.bends()) {
-            singles.add(new Single("allow links that bend", each -> each.withBends(true)));
-        }
-        Beats bar = repertoire.dancings().isEmpty() ? Beats.of(4) : repertoire.dancings().get(0).danced().rhythm().bar();
-        singles.add(new Single("add 1 bar", each -> each.withLength(each.least(), each.most().plus(bar))));
-        if (wish.least().compareTo(bar) > 0) {
-            singles.add(new Single("take 1 bar away", each -> each.withLength(each.least().minus(bar), each.most())));
-        }
-        for (String id : new TreeSet<>(wish.required())) {
-            singles.add(new Single("drop the required " + title(repertoire, id), each -> each.withRequired(without(each.required(), id))));
-        }
-        singles.add(new Single("let a figure come once more within the window", each -> each.withMostTimes(each.mostTimes() + 1)));
-        if (wish.corners() > 0) {
-            singles.add(new Single("turn one corner less", each -> each.withCorners(Math.max(0, each.corners() - 1))));
-        }
-        if (wish.corners() < Wish.MOST_CORNERS) {
-            singles.add(new Single("turn one corner more", each -> each.withCorners(each.corners() + 1)));
-        }
-        return singles;
+    /** Says where the links bend, if they do in few places. */
+    private static List<String> named(List<String> labels, Composition composition) {
+        String bends = composition.steps().stream().filter(piece -> piece.outcome() == Outcome.BENDS)
+                .map(piece -> "into " + piece.dancing().wording()).distinct().collect(Collectors.joining(" and "));
+        return labels.stream().map(label -> label.equals(BENDS) && !bends.isEmpty() ? "allow a bend " + bends : label).toList();
     }
 
-    private static String title(Repertoire repertoire, String id) {
-        return repertoire.dancings().stream().filter(dancing -> dancing.figure().id().equals(id)).findFirst().map(dancing -> dancing.figure().title()).orElse(id);
+    private void length(Wish wish) {
+        Beats bar = repertoire.figures().isEmpty() ? Beats.of(4) : repertoire.figures().get(0).rhythm().bar();
+        offer("add 1 bar", each -> each.withLength(each.least(), each.most().plus(bar)));
+        if (wish.least().compareTo(bar) > 0) {
+            offer("take 1 bar away", each -> each.withLength(each.least().minus(bar), each.most()));
+        }
+        wish.phrasing().boundaries().stream().sorted().forEach(boundary -> offer("let a figure be danced across the beginning of bar " + (boundary.ticks() / bar.ticks() + 1),
+                each -> each.withPhrasing(without(each.phrasing(), boundary))));
+    }
+
+    private void links(Wish wish) {
+        if (!wish.bends()) {
+            offer(BENDS, each -> each.withBends(true));
+        }
+        Terms terms = repertoire.terms();
+        if (terms.syllabus()) {
+            singles.add(new Single("go beyond the listed neighbours", request -> new Request(request.wish(), new Terms(false, request.terms().highest()))));
+        }
+        nextLevel(terms.highest()).ifPresent(level ->
+                singles.add(new Single("allow " + level, request -> new Request(request.wish(), new Terms(request.terms().syllabus(), level)))));
+        wish.to().ifPresent(next -> offer("end without leading into " + next.wording(), each -> each.withEnd(Optional.empty())));
+    }
+
+    /** The lowest level above the highest allowed at which the book has figures. */
+    private Optional<Level> nextLevel(Level highest) {
+        return repertoire.figures().stream().map(Figure::level).filter(level -> level.compareTo(highest) > 0).min(Level::compareTo);
+    }
+
+    private void figures(Wish wish) {
+        for (String id : new TreeSet<>(wish.required())) {
+            offer("drop the required " + title(id), each -> each.withRequired(without(each.required(), id)));
+        }
+        for (String id : new TreeSet<>(wish.forbidden())) {
+            offer("allow the forbidden " + title(id), each -> each.withForbidden(without(each.forbidden(), id)));
+        }
+        offer("let a figure come once more within the window", each -> each.withMostTimes(each.mostTimes() + 1));
+    }
+
+    private void room(Wish wish) {
+        if (!wish.sides().isEmpty()) {
+            offer("leave the room out of account", each -> each.withSides(List.of()));
+        }
+        if (wish.corners() > 0) {
+            offer("turn one corner less", each -> each.corners() > 0 ? each.withCorners(each.corners() - 1) : each);
+        }
+        if (wish.corners() < Wish.MOST_CORNERS) {
+            offer("turn one corner more", each -> each.corners() < Wish.MOST_CORNERS ? each.withCorners(each.corners() + 1) : each);
+        }
+    }
+
+    private void offer(String label, UnaryOperator<Wish> relax) {
+        singles.add(new Single(label, request -> request.with(relax.apply(request.wish()))));
+    }
+
+    private String title(String id) {
+        return repertoire.figures().stream().filter(figure -> figure.id().equals(id)).findFirst().map(Figure::title).orElse(id);
+    }
+
+    private static Phrasing without(Phrasing phrasing, Beats boundary) {
+        Set<Beats> left = new TreeSet<>(phrasing.boundaries());
+        left.remove(boundary);
+        return new Phrasing(phrasing.phrase(), left, phrasing.hits());
     }
 
     private static Set<String> without(Set<String> ids, String id) {

@@ -4,31 +4,31 @@ import fluidframe.core.figure.Figure;
 import fluidframe.core.link.Dancing;
 import fluidframe.core.link.ExitState;
 import fluidframe.core.time.Beats;
+import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 
 /**
  * What is to be composed.
  *
- * @param from       how the couple come in, and after which figure; empty to begin where any figure may
- * @param to         what follows it, as it is danced then; empty for any end
- * @param least      the shortest it may be, beats
- * @param most       the longest
- * @param required   figures that must be danced, by id, at most {@value #MOST_REQUIRED}
- * @param forbidden  figures that must not
- * @param mostTimes  how often a figure may begin within a window
- * @param window     the window, beats
- * @param bends      whether links may bend
- * @param corners    how many corners are turned
- * @param phrase     length of a phrase, beats, counted from the beginning
- * @param favourites figures the coach likes
- * @param weights    how much the soft wishes count
- * @param answers    how many answers that really differ
+ * @param from      how the couple come in, and after which figure; empty to begin where any figure may
+ * @param to        what follows it, as it is danced then; empty for any end
+ * @param least     the shortest it may be, beats
+ * @param most      the longest
+ * @param choice    figures that must, must not or should come
+ * @param mostTimes how often a figure may begin within a window
+ * @param window    the window, beats
+ * @param bends     whether links may bend
+ * @param corners   how many corners are turned
+ * @param phrasing  what the music asks
+ * @param sides     how far the couple may travel along each side of the room before its corner, metres, one more than corners; empty if the room
+ *                  does not matter
+ * @param weights   how much the soft wishes count
+ * @param answers   how many answers that really differ
  */
-public record Wish(Optional<Beginning> from, Optional<Dancing> to, Beats least, Beats most, Set<String> required, Set<String> forbidden,
-                   int mostTimes, Beats window, boolean bends, int corners, Beats phrase, Set<String> favourites, Weights weights, int answers) {
+public record Wish(Optional<Beginning> from, Optional<Dancing> to, Beats least, Beats most, Choice choice, int mostTimes, Beats window, boolean bends,
+                   int corners, Phrasing phrasing, List<Double> sides, Weights weights, int answers) {
 
-    public static final int MOST_REQUIRED = 8;
     public static final int MOST_CORNERS = 8;
 
     /** How the couple come in, and after which figure; empty after an element. */
@@ -39,49 +39,74 @@ public record Wish(Optional<Beginning> from, Optional<Dancing> to, Beats least, 
      * @throws IllegalArgumentException naming what cannot be
      */
     public Wish {
-        required = Set.copyOf(required);
-        forbidden = Set.copyOf(forbidden);
-        favourites = Set.copyOf(favourites);
-        if (required.size() > MOST_REQUIRED) {
-            throw new IllegalArgumentException("at most " + MOST_REQUIRED + " figures can be required, not " + required.size());
-        }
-        if (required.stream().anyMatch(forbidden::contains)) {
-            throw new IllegalArgumentException("a figure cannot be both required and forbidden");
-        }
+        sides = List.copyOf(sides);
         if (!least.isPositive() || least.compareTo(most) > 0) {
             throw new IllegalArgumentException("the shortest length must be more than nothing and no more than the longest");
         }
-        if (mostTimes < 1 || corners < 0 || corners > MOST_CORNERS || answers < 1 || !phrase.isPositive()) {
+        if (mostTimes < 1 || corners < 0 || corners > MOST_CORNERS || answers < 1) {
             throw new IllegalArgumentException("a figure may begin at least once, corners are 0 to " + MOST_CORNERS + ", and at least one answer is wanted");
         }
-    }
-
-    public Wish withLength(Beats shortest, Beats longest) {
-        return new Wish(from, to, shortest, longest, required, forbidden, mostTimes, window, bends, corners, phrase, favourites, weights, answers);
-    }
-
-    public Wish withRequired(Set<String> others) {
-        return new Wish(from, to, least, most, others, forbidden, mostTimes, window, bends, corners, phrase, favourites, weights, answers);
-    }
-
-    public Wish withBends(boolean allowed) {
-        return new Wish(from, to, least, most, required, forbidden, mostTimes, window, allowed, corners, phrase, favourites, weights, answers);
-    }
-
-    public Wish withMostTimes(int times) {
-        return new Wish(from, to, least, most, required, forbidden, times, window, bends, corners, phrase, favourites, weights, answers);
-    }
-
-    public Wish withCorners(int turned) {
-        return new Wish(from, to, least, most, required, forbidden, mostTimes, window, bends, turned, phrase, favourites, weights, answers);
-    }
-
-    public Wish withAnswers(int wanted) {
-        return new Wish(from, to, least, most, required, forbidden, mostTimes, window, bends, corners, phrase, favourites, weights, wanted);
+        if (!sides.isEmpty() && sides.size() != corners + 1) {
+            throw new IllegalArgumentException("with " + corners + " corners " + (corners + 1) + " sides are danced, not " + sides.size());
+        }
     }
 
     /** A wish for so many beats, with nothing else asked. */
     public static Wish of(Beats least, Beats most, Beats bar) {
-        return new Wish(Optional.empty(), Optional.empty(), least, most, Set.of(), Set.of(), 1, bar.times(4), false, 0, bar.times(8), Set.of(), Weights.USUAL, 5);
+        return new Wish(Optional.empty(), Optional.empty(), least, most, Choice.FREE, 1, bar.times(4), false, 0, Phrasing.of(bar.times(8)), List.of(),
+                Weights.USUAL, 5);
+    }
+
+    public Set<String> required() {
+        return choice.required();
+    }
+
+    public Set<String> forbidden() {
+        return choice.forbidden();
+    }
+
+    public Wish withLength(Beats shortest, Beats longest) {
+        return new Wish(from, to, shortest, longest, choice, mostTimes, window, bends, corners, phrasing, sides, weights, answers);
+    }
+
+    public Wish withChoice(Choice other) {
+        return new Wish(from, to, least, most, other, mostTimes, window, bends, corners, phrasing, sides, weights, answers);
+    }
+
+    public Wish withRequired(Set<String> others) {
+        return withChoice(choice.withRequired(others));
+    }
+
+    public Wish withForbidden(Set<String> others) {
+        return withChoice(choice.withForbidden(others));
+    }
+
+    public Wish withBends(boolean allowed) {
+        return new Wish(from, to, least, most, choice, mostTimes, window, allowed, corners, phrasing, sides, weights, answers);
+    }
+
+    public Wish withMostTimes(int times) {
+        return new Wish(from, to, least, most, choice, times, window, bends, corners, phrasing, sides, weights, answers);
+    }
+
+    /** The room is left out of account, because its sides belong to the corners. */
+    public Wish withCorners(int turned) {
+        return new Wish(from, to, least, most, choice, mostTimes, window, bends, turned, phrasing, List.of(), weights, answers);
+    }
+
+    public Wish withPhrasing(Phrasing other) {
+        return new Wish(from, to, least, most, choice, mostTimes, window, bends, corners, other, sides, weights, answers);
+    }
+
+    public Wish withSides(List<Double> metres) {
+        return new Wish(from, to, least, most, choice, mostTimes, window, bends, corners, phrasing, metres, weights, answers);
+    }
+
+    public Wish withEnd(Optional<Dancing> next) {
+        return new Wish(from, next, least, most, choice, mostTimes, window, bends, corners, phrasing, sides, weights, answers);
+    }
+
+    public Wish withAnswers(int wanted) {
+        return new Wish(from, to, least, most, choice, mostTimes, window, bends, corners, phrasing, sides, weights, wanted);
     }
 }

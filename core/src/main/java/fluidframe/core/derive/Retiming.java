@@ -40,7 +40,7 @@ public record Retiming(Figure figure, List<Change> changes) {
         Figure retimed = figure.withCharts(figure.man().counted(man), figure.lady().counted(lady)).withLength(length);
         List<Change> changes = new ArrayList<>();
         for (Part part : Part.values()) {
-            Timing before = figure.chart(part).timing(figure.rhythm(), figure.length());
+            Timing before = figure.timing(part);
             Timing after = retimed.chart(part).timing(figure.rhythm(), length);
             for (int row = 0; row < before.slots().size(); row++) {
                 Slot was = before.slots().get(row);

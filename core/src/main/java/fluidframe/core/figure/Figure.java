@@ -8,6 +8,7 @@ import fluidframe.core.space.Heading;
 import fluidframe.core.time.Beats;
 import fluidframe.core.time.Feel;
 import fluidframe.core.time.Rhythm;
+import fluidframe.core.time.Timing;
 import java.util.Collections;
 import java.util.List;
 import java.util.Set;
@@ -50,6 +51,15 @@ public record Figure(String id, Dance dance, Feel feel, String title, Level leve
     /** The dance's rhythm with this figure's feel. */
     public Rhythm rhythm() {
         return dance.rhythm().withFeel(feel);
+    }
+
+    /**
+     * When the rows of a part's chart fall.
+     *
+     * @throws fluidframe.core.time.CountException if its count cannot be laid on the figure's length
+     */
+    public Timing timing(Part part) {
+        return chart(part).timing(rhythm(), length);
     }
 
     public Chart chart(Part part) {

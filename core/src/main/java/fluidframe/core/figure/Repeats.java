@@ -101,7 +101,7 @@ public final class Repeats {
     }
 
     private Timing timing(Part part) {
-        return figure.chart(part).timing(figure.rhythm(), figure.length());
+        return figure.timing(part);
     }
 
     private Beats unitLength(Part part) {

@@ -94,8 +94,8 @@ public final class Ways {
     private static Figure cut(Figure figure, String name) {
         Split split = figure.variants().splits().stream().filter(each -> each.name().equals(name)).findFirst()
                 .orElseThrow(() -> new IllegalArgumentException("no part \"" + name + "\""));
-        Timing his = figure.man().timing(figure.rhythm(), figure.length());
-        Timing hers = figure.lady().timing(figure.rhythm(), figure.length());
+        Timing his = figure.timing(Part.MAN);
+        Timing hers = figure.timing(Part.LADY);
         Beats from = his.slots().get(split.first() - 1).onset();
         Beats to = his.slots().get(split.last() - 1).end();
         Relation before = figure.start();

@@ -49,7 +49,7 @@ public record EntryState(Foot manFree, Foot ladyFree, List<Heading> facings, boo
 
     private static Optional<Beats> beat(Figure figure) {
         try {
-            return Optional.of(figure.chart(Part.MAN).timing(figure.rhythm(), figure.length()))
+            return Optional.of(figure.timing(Part.MAN))
                     .filter(timing -> !timing.inWords()).map(timing -> figure.rhythm().withinBar(timing.start()));
         } catch (CountException e) {
             return Optional.empty();

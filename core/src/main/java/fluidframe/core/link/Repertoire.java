@@ -6,21 +6,25 @@ import fluidframe.core.space.Heading;
 import fluidframe.core.step.Foot;
 import fluidframe.core.time.Beats;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.EnumMap;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Stream;
 
 /** The figures of one dance in all their ways, and what can follow what among them. Not for several threads at once. */
 public final class Repertoire {
 
+    private final List<Figure> figures;
     private final List<Dancing> dancings;
     private final Terms terms;
     private final Map<Foot, List<Dancing>> byFoot = new EnumMap<>(Foot.class);
     private final Map<ExitState, List<Move>> moves = new HashMap<>();
 
-    private Repertoire(List<Dancing> dancings, Terms terms) {
+    private Repertoire(List<Figure> figures, List<Dancing> dancings, Terms terms) {
+        this.figures = List.copyOf(figures);
         this.dancings = List.copyOf(dancings);
         this.terms = terms;
         for (Foot foot : Foot.values()) {
@@ -36,12 +40,22 @@ public final class Repertoire {
                 Ways.of(figure).forEach((way, danced) -> dancings.add(Dancing.of(figure, way, danced)));
             }
         }
-        return new Repertoire(dancings, terms);
+        return new Repertoire(figures, dancings, terms);
+    }
+
+    /** The same book under other terms. */
+    public Repertoire under(Terms others) {
+        return others.equals(terms) ? this : of(figures, others);
     }
 
     /** The same figures with nothing remembered of what follows what. */
     public Repertoire forgetful() {
-        return new Repertoire(dancings, terms);
+        return new Repertoire(figures, dancings, terms);
+    }
+
+    /** The whole book, figures above the level of the terms too. */
+    public List<Figure> figures() {
+        return figures;
     }
 
     public List<Dancing> dancings() {
@@ -84,22 +98,44 @@ public final class Repertoire {
         });
     }
 
+    /**
+     * Everything that can be danced before an entry: each figure from each heading it may start from, straight on or round a corner; what holds
+     * before what bends.
+     */
+    public List<Before> before(Optional<Figure> next, EntryState entry) {
+        List<Before> found = new ArrayList<>();
+        List<Move> begun = dancings.stream().flatMap(dancing -> startBeats(dancing).stream().flatMap(beat -> begun(dancing, beat))).toList();
+        for (Move move : begun) {
+            for (boolean corner : new boolean[] {false, true}) {
+                ExitState exit = corner ? move.exit().afterCorner() : move.exit();
+                Outcome bodies = Fit.of(exit, entry);
+                Outcome outcome = next.map(figure -> bodies.worse(Fit.neighbours(move.dancing().figure(), figure, terms))).orElse(bodies);
+                if (outcome != Outcome.BREAKS) {
+                    found.add(new Before(move, outcome, corner, exit));
+                }
+            }
+        }
+        found.sort(Comparator.comparing(Before::outcome).thenComparing(Before::corner));
+        return found;
+    }
+
     /** How well something can follow, whether or not it is in the repertoire. */
     public Outcome meets(Optional<Figure> last, ExitState exit, Dancing next) {
         Outcome outcome = Fit.of(exit, next.entry());
         return last.map(figure -> outcome.worse(Fit.neighbours(figure, next.figure(), terms))).orElse(outcome);
     }
 
-    /** The dancings that can begin a routine, each on the headings it may start from, on a start beat of its dance. */
+    /** The dancings that can begin a routine, each on the headings it may start from, on the first beat it may start on. */
     public List<Move> beginnings() {
-        List<Move> found = new ArrayList<>();
-        for (Dancing dancing : dancings) {
-            Beats beat = dancing.entry().beat()
-                    .orElse(Beats.of(dancing.danced().rhythm().startBeats().first() - 1));
-            for (Heading facing : dancing.entry().facings()) {
-                found.add(new Move(dancing, facing, Outcome.HOLDS, dancing.exitFrom(facing, beat)));
-            }
-        }
-        return found;
+        return dancings.stream().flatMap(dancing -> begun(dancing, startBeats(dancing).get(0))).toList();
+    }
+
+    private static Stream<Move> begun(Dancing dancing, Beats beat) {
+        return dancing.entry().facings().stream().map(facing -> new Move(dancing, facing, Outcome.HOLDS, dancing.exitFrom(facing, beat)));
+    }
+
+    private static List<Beats> startBeats(Dancing dancing) {
+        return dancing.entry().beat().map(List::of)
+                .orElseGet(() -> dancing.danced().rhythm().startBeats().stream().map(beat -> Beats.of(beat - 1)).toList());
     }
 }

@@ -23,6 +23,27 @@ public record Floor(double length, double width, Point start) {
         }
     }
 
+    /**
+     * How far the couple can still travel along a side before they must turn its corner, metres.
+     *
+     * @param at   where they are
+     * @param side counted from 0, one more after every corner
+     */
+    public double ahead(Point at, int side) {
+        double toWall = switch (side % 4) {
+            case 0 -> length - at.x();
+            case 1 -> width - at.y();
+            case 2 -> at.x();
+            default -> at.y();
+        };
+        return Math.max(0, toWall - FROM_WALL);
+    }
+
+    /** How far a couple can travel along a whole side from corner to corner, metres. */
+    public double along(int side) {
+        return (side % 2 == 0 ? length : width) - 2 * FROM_WALL;
+    }
+
     /** A travelling dance starts near the beginning of the first side, a spot dance in the middle. */
     public static Floor of(double length, double width, boolean travels) {
         return new Floor(length, width, travels ? new Point(FROM_SIDE_WALL, FROM_WALL) : new Point(length / 2, width / 2));

@@ -2,7 +2,6 @@ package fluidframe.core.routine;
 
 import fluidframe.core.couple.Part;
 import fluidframe.core.couple.Relation;
-import fluidframe.core.figure.Chart;
 import fluidframe.core.figure.Figure;
 import fluidframe.core.figure.FreeFeet;
 import fluidframe.core.figure.TurnAccount;
@@ -55,15 +54,11 @@ final class ScoreWriter {
             stance = CoupleStance.standing(figure.start(), floor.start(), placed.entry().radians());
             start = Optional.of(stance);
         }
-        Timing man = timing(figure.man(), figure);
-        Timing lady = timing(figure.lady(), figure);
+        Timing man = figure.timing(Part.MAN);
+        Timing lady = figure.timing(Part.LADY);
         CoupleTrack track = CoupleFit.solve(figure, man, lady, stance, turnedBy.radians() + placed.side() * CORNER.radians());
         write(index, placed, turnedBy, man, lady, track);
         stance = track.end();
-    }
-
-    private static Timing timing(Chart chart, Figure figure) {
-        return chart.timing(figure.rhythm(), figure.length());
     }
 
     private double seconds(Beats at) {
