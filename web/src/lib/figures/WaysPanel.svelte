@@ -21,6 +21,11 @@
     sheet.set({ [key]: next });
   }
 
+  function texts(text: string) {
+    const parts = text.split(',').map((part) => part.trim()).filter((part) => part !== '');
+    return parts.length > 0 ? parts : undefined;
+  }
+
   function number(text: string) {
     return Number.parseInt(text, 10) || 1;
   }
@@ -59,6 +64,13 @@
         {#each ['first', 'last'] as const as key (key)}
           <input class="field px-2" inputmode="numeric" aria-label={`Part ${index + 1}, ${key} step`} value={split[key]} onchange={(event) => sheet.set({ splits: list('splits').with(index, { ...split, [key]: number(event.currentTarget.value) }) })} />
         {/each}
+        <input
+          class="field col-span-3 min-w-0 px-2"
+          aria-label={`Part ${index + 1}, may start`}
+          placeholder="may also start: b LOD, b DC"
+          value={split.startAlignments?.join(', ')}
+          onchange={(event) => sheet.set({ splits: list('splits').with(index, { ...split, startAlignments: texts(event.currentTarget.value) }) })}
+        />
         <button class="act px-2" aria-label="Remove part" onclick={() => sheet.set({ splits: list('splits').toSpliced(index, 1) })}><Trash2 size={14} /></button>
       </div>
     {/each}

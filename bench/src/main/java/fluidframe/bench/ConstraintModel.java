@@ -122,7 +122,7 @@ final class ConstraintModel {
 
     private Tuples phrases(int beats) {
         Tuples phrases = new Tuples(true);
-        Beats phrase = wish.phrase();
+        Beats phrase = wish.phrasing().phrase();
         for (int at = 0; at <= beats; at++) {
             phrases.add(at, 0, 0);
             for (int id = 1; id < figures.size(); id++) {

@@ -34,7 +34,7 @@ public class SolverBenchmark {
 
     @Param({"20"})
     private int figures;
-    @Param({"8", "16", "24"})
+    @Param({"6", "8", "10"})
     private int bars;
     private Repertoire repertoire;
     private Wish wish;

@@ -5,7 +5,6 @@ import com.fasterxml.jackson.annotation.JsonPropertyOrder;
 import io.swagger.v3.oas.annotations.media.Schema;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
-
 import java.util.List;
 
 /** A figure in the open format. Chart cells are shorthand; what is absent is empty. */
@@ -98,9 +97,11 @@ public record FigureDocument(
                                  @NotNull(message = "the lady's count") String lady) {
     }
 
-    /** A part the figure may be used in, rows from 1. */
+    /** A part the figure may be used in, rows from 1; where the man may stand before it, if not only where the whole figure leads him. */
+    @JsonInclude(JsonInclude.Include.NON_EMPTY)
     @Schema(name = "Split")
     public record SplitDocument(@NotNull(message = "a name") String name,
-                                @Schema(requiredMode = Schema.RequiredMode.REQUIRED) int first, @Schema(requiredMode = Schema.RequiredMode.REQUIRED) int last) {
+                                @Schema(requiredMode = Schema.RequiredMode.REQUIRED) int first, @Schema(requiredMode = Schema.RequiredMode.REQUIRED) int last,
+                                List<@NotNull(message = "an alignment") String> startAlignments) {
     }
 }

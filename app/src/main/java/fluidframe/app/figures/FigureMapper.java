@@ -46,7 +46,7 @@ public final class FigureMapper {
     private static VariantsDraft variants(FigureDocument document) {
         Optional<SchoolsDocument> school = Optional.ofNullable(document.school());
         return new VariantsDraft(each(document.timings(), timing -> new TimingDraft(timing.name(), timing.man(), timing.lady())),
-                each(document.splits(), split -> new SplitDraft(split.name(), split.first(), split.last())),
+                each(document.splits(), split -> new SplitDraft(split.name(), split.first(), split.last(), orEmpty(split.startAlignments()))),
                 each(document.finishes(), FigureMapper::variation),
                 Optional.ofNullable(document.repeat()).map(unit -> new RepeatDraft(unit.first(), unit.last(),
                         Optional.ofNullable(unit.ladyFirst()), Optional.ofNullable(unit.ladyLast()), unit.times())),
@@ -110,7 +110,7 @@ public final class FigureMapper {
                         : new SchoolsDocument(variants.manSchool().orElse(null), variants.ladySchool().orElse(null)),
                 each(draft.man(), FigureMapper::row), each(draft.lady(), FigureMapper::row),
                 each(variants.timings(), timing -> new TimingDocument(timing.name(), timing.man(), timing.lady())),
-                each(variants.splits(), split -> new SplitDocument(split.name(), split.first(), split.last())),
+                each(variants.splits(), split -> new SplitDocument(split.name(), split.first(), split.last(), split.startAlignments())),
                 each(variants.finishes(), FigureMapper::variation),
                 variants.repeat().map(unit -> new RepeatDocument(unit.first(), unit.last(), unit.ladyFirst().orElse(null),
                         unit.ladyLast().orElse(null), unit.times())).orElse(null),

@@ -108,6 +108,14 @@ public enum Position implements Term {
         };
     }
 
+    /**
+     * Whether the couple are in body contact facing each other, in line or with one stepping outside: that is a matter of the step, and any step
+     * that makes room for it leads from one to the other.
+     */
+    public boolean isClosedHold() {
+        return this == CLOSED || this == OUTSIDE_RIGHT || this == OUTSIDE_LEFT;
+    }
+
     /** Whether the two face each other, so that their feet are natural opposites. */
     public boolean isFacing() {
         return facing.size() == 8 && this != APART;

@@ -26,7 +26,9 @@ public final class Ways {
     private Ways() {
     }
 
-    /** Every way in which a figure can be danced; ways whose count has no name in the dance are left out. */
+    /**
+     * Every way in which a figure can be danced. Left out are ways whose count has no name in the dance, and repeats of a unit that the finish changes.
+     */
     public static Map<Way, Figure> of(Figure figure) {
         Variants variants = figure.variants();
         List<Way> ways = new ArrayList<>();
@@ -34,7 +36,9 @@ public final class Ways {
             for (Optional<String> timing : orNone(variants.timings().stream().map(NamedTiming::name).toList())) {
                 Way way = new Way(Optional.empty(), finish, timing, 1, Optional.empty());
                 ways.add(way);
-                variants.repeat().ifPresent(unit -> unit.times().stream().filter(times -> times > 1).forEach(times -> ways.add(way.withRepeats(times))));
+                boolean eachTime = finish.map(name -> touches(named(variants.finishes(), name), variants.repeat())).orElse(false);
+                variants.repeat().filter(unit -> !eachTime)
+                        .ifPresent(unit -> unit.times().stream().filter(times -> times > 1).forEach(times -> ways.add(way.withRepeats(times))));
                 variants.splits().forEach(split -> {
                     boolean finished = finish.map(name -> touches(named(variants.finishes(), name), split)).orElse(true);
                     if (finished && split.last() - split.first() + 1 < figure.man().steps().size()) {
@@ -53,6 +57,11 @@ public final class Ways {
         all.add(Optional.empty());
         names.forEach(name -> all.add(Optional.of(name)));
         return all;
+    }
+
+    /** A finish inside the unit would come every time the unit is danced, not at the end. */
+    private static boolean touches(Variation finish, Optional<RepeatUnit> repeat) {
+        return repeat.map(unit -> finish.man().keySet().stream().anyMatch(row -> row >= unit.man().first() && row <= unit.man().last())).orElse(false);
     }
 
     private static boolean touches(Variation finish, Split split) {
@@ -116,7 +125,8 @@ public final class Ways {
                 hersCut.add(figure.lady().steps().get(row));
             }
         }
-        List<Alignment> starts = figure.startAlignments().stream().map(alignment -> alignment.turned(on)).toList();
+        List<Alignment> starts = split.startAlignments().isEmpty()
+                ? figure.startAlignments().stream().map(alignment -> alignment.turned(on)).toList() : split.startAlignments();
         return figure.withCharts(man, new Chart(Part.LADY, hersCut)).withStart(before).withEnd(toTheEnd ? figure.end() : after)
                 .withStartAlignments(starts).withLength(to.minus(from)).withVariants(Variants.NONE);
     }

@@ -43,7 +43,7 @@ final class Fit {
     }
 
     static Outcome position(Position given, Position needed) {
-        if (given == needed) {
+        if (given == needed || given.isClosedHold() && needed.isClosedHold()) {
             return Outcome.HOLDS;
         }
         boolean near = given.facing().equals(needed.facing()) && given.nearest() <= needed.farthest() && needed.nearest() <= given.farthest()

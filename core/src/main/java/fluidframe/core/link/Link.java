@@ -70,7 +70,7 @@ public final class Link {
     private static Comparison position(Position given, Position needed) {
         Outcome outcome = Fit.position(given, needed);
         String reason = switch (outcome) {
-            case HOLDS -> "Both in " + given.wording() + ".";
+            case HOLDS -> given == needed ? "Both in " + given.wording() + "." : "In closed hold; in line or outside is a matter of the step.";
             case BENDS -> "From " + given.wording() + " to " + needed.wording() + " the couple only draw nearer or apart in the first step.";
             case BREAKS -> "From " + given.wording() + " to " + needed.wording() + " there is no way without a step.";
         };

@@ -2,11 +2,10 @@ package fluidframe.core.link;
 
 import fluidframe.core.figure.Chart;
 import fluidframe.core.step.Foot;
+import fluidframe.core.step.FootPosition;
 import fluidframe.core.step.Placement;
+import fluidframe.core.step.PositionModifier;
 import fluidframe.core.step.Step;
-import java.util.ArrayList;
-import java.util.Collections;
-import java.util.List;
 import java.util.Optional;
 
 /** Which way a dancer moves, as the body looks. */
@@ -23,11 +22,10 @@ public enum Travel {
         return wording;
     }
 
-    /** With the last step that takes weight. */
+    /** With the last step; who ends on a touch, a hesitation or a hold has come to rest. */
     static Travel ending(Chart chart) {
-        List<Step> steps = new ArrayList<>(chart.steps());
-        Collections.reverse(steps);
-        return steps.stream().filter(Step::takesWeight).findFirst().map(Travel::of).orElse(ON_THE_SPOT);
+        Step last = chart.steps().get(chart.steps().size() - 1);
+        return last.takesWeight() ? of(last) : ON_THE_SPOT;
     }
 
     /** With the first step that takes weight. */
@@ -35,8 +33,9 @@ public enum Travel {
         return chart.steps().stream().filter(Step::takesWeight).findFirst().map(Travel::of).orElse(ON_THE_SPOT);
     }
 
+    /** A small step gathers no way that would have to be stopped. */
     private static Travel of(Step step) {
-        Optional<Placement> placement = step.footPosition().map(position -> position.placement());
+        Optional<Placement> placement = step.footPosition().filter(position -> !position.has(PositionModifier.SMALL)).map(FootPosition::placement);
         return placement.map(place -> switch (place) {
             case FORWARD, DIAGONAL_FORWARD -> FORWARD;
             case BACK, DIAGONAL_BACK -> BACK;

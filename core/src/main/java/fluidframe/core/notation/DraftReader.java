@@ -320,8 +320,9 @@ public final class DraftReader {
         for (int i = 0; i < draft.variants().splits().size(); i++) {
             FigureDraft.SplitDraft split = draft.variants().splits().get(i);
             checkName("splits/" + i + "/name", split.name());
+            List<Alignment> starts = each("splits/" + i + "/startAlignments", split.startAlignments(), Alignment::parse);
             rows("splits/" + i, split.first(), split.last(), draft.man().size())
-                    .ifPresent(rows -> splits.add(new Split(split.name(), split.first(), split.last())));
+                    .ifPresent(rows -> splits.add(new Split(split.name(), split.first(), split.last(), starts)));
         }
         return splits;
     }

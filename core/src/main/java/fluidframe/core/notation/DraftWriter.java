@@ -45,7 +45,7 @@ public final class DraftWriter {
         Variants variants = figure.variants();
         return new FigureDraft.VariantsDraft(
                 variants.timings().stream().map(timing -> new FigureDraft.TimingDraft(timing.name(), timing.man().toString(), timing.lady().toString())).toList(),
-                variants.splits().stream().map(split -> new FigureDraft.SplitDraft(split.name(), split.first(), split.last())).toList(),
+                variants.splits().stream().map(split -> new FigureDraft.SplitDraft(split.name(), split.first(), split.last(), split.startAlignments().stream().map(Alignment::toString).toList())).toList(),
                 variants.finishes().stream().map(finish -> variation(figure, finish)).toList(),
                 variants.repeat().map(DraftWriter::repeat),
                 variants.manSchool().map(School::shorthand), variants.ladySchool().map(School::shorthand),

@@ -22,8 +22,16 @@ public record FigureDraft(String id, String dance, Optional<String> feel, String
     public record TimingDraft(String name, String man, String lady) {
     }
 
-    /** A usable part of the figure, rows counted from 1. */
-    public record SplitDraft(String name, int first, int last) {
+    /** A usable part of the figure, rows counted from 1, and where it may start if not only where the figure leads. */
+    public record SplitDraft(String name, int first, int last, List<String> startAlignments) {
+
+        public SplitDraft {
+            startAlignments = List.copyOf(startAlignments);
+        }
+
+        public SplitDraft(String name, int first, int last) {
+            this(name, first, last, List.of());
+        }
     }
 
     /** Rows that may be repeated, counted from 1; the lady's only where they differ. */
