@@ -1,26 +1,27 @@
 package fluidframe.app;
 
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.get;
+
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
 import org.junit.jupiter.api.Test;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.boot.test.context.SpringBootTest;
 import org.springframework.boot.webmvc.test.autoconfigure.AutoConfigureMockMvc;
 import org.springframework.context.annotation.Import;
+import org.springframework.test.context.ContextConfiguration;
 import org.springframework.test.web.servlet.MockMvc;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
-
-import java.io.IOException;
-import java.nio.file.Files;
-import java.nio.file.Path;
-
-import static org.assertj.core.api.Assertions.assertThat;
-import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.get;
 
 /**
  * The API's document is written from the code and kept in docs/, from where the program serves it and the interface takes
  * its types. Run with {@code -Dfluidframe.write-api} to write it anew after a change.
  */
-@SpringBootTest(properties = {"spring.datasource.url=jdbc:h2:mem:api", "springdoc.api-docs.path=/written-openapi",
+@ContextConfiguration(initializers = OwnDatabase.class)
+@SpringBootTest(properties = {"fluidframe.test=api", "springdoc.api-docs.path=/written-openapi",
         "springdoc.writer-with-order-by-keys=true", "springdoc.override-with-generic-response=false",
         "springdoc.default-produces-media-type=application/json"})
 @AutoConfigureMockMvc

@@ -23,12 +23,14 @@ import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.boot.test.context.SpringBootTest;
 import org.springframework.boot.webmvc.test.autoconfigure.AutoConfigureMockMvc;
 import org.springframework.http.MediaType;
+import org.springframework.test.context.ContextConfiguration;
 import org.springframework.test.web.servlet.MockMvc;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.node.ObjectNode;
 
 /** Putting routines together over HTTP. */
-@SpringBootTest(properties = {"spring.datasource.url=jdbc:h2:mem:composing", "springdoc.api-docs.enabled=false"})
+@ContextConfiguration(initializers = OwnDatabase.class)
+@SpringBootTest(properties = {"fluidframe.test=composing", "springdoc.api-docs.enabled=false"})
 @AutoConfigureMockMvc
 class ComposingHttpTest {
 

@@ -21,13 +21,15 @@ import org.junit.jupiter.params.provider.CsvSource;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.boot.test.context.SpringBootTest;
 import org.springframework.boot.webmvc.test.autoconfigure.AutoConfigureMockMvc;
+import org.springframework.test.context.ContextConfiguration;
 import org.springframework.test.web.servlet.MockMvc;
 import org.springframework.test.web.servlet.ResultActions;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.node.ObjectNode;
 
 /** Describing a figure over HTTP: deriving charts, completing cells, reading cards, muting, CSV. */
-@SpringBootTest(properties = {"spring.datasource.url=jdbc:h2:mem:describing", "springdoc.api-docs.enabled=false"})
+@ContextConfiguration(initializers = OwnDatabase.class)
+@SpringBootTest(properties = {"fluidframe.test=describing", "springdoc.api-docs.enabled=false"})
 @AutoConfigureMockMvc
 class DescribingTest {
 

@@ -15,12 +15,14 @@ import org.junit.jupiter.api.TestInstance;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.boot.test.context.SpringBootTest;
 import org.springframework.boot.webmvc.test.autoconfigure.AutoConfigureMockMvc;
+import org.springframework.test.context.ContextConfiguration;
 import org.springframework.test.web.servlet.MockMvc;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.node.ObjectNode;
 
 /** Books out, in and out again; and books that are broken on the way. */
-@SpringBootTest(properties = {"spring.datasource.url=jdbc:h2:mem:exchange", "springdoc.api-docs.enabled=false"})
+@ContextConfiguration(initializers = OwnDatabase.class)
+@SpringBootTest(properties = {"fluidframe.test=exchange", "springdoc.api-docs.enabled=false"})
 @AutoConfigureMockMvc
 @TestInstance(TestInstance.Lifecycle.PER_CLASS)
 class ExchangeTest {

@@ -8,18 +8,17 @@ import fluidframe.app.routines.RoutineDocument;
 import fluidframe.app.routines.RoutineReader;
 import fluidframe.app.routines.RoutineShelf;
 import fluidframe.core.figure.Figure;
-import org.springframework.context.annotation.Lazy;
-import org.springframework.stereotype.Service;
-import org.springframework.transaction.annotation.Transactional;
-import tools.jackson.databind.JsonNode;
-import tools.jackson.databind.json.JsonMapper;
-
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import org.springframework.context.annotation.Lazy;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.json.JsonMapper;
 
 /** Takes a book in whole or not at all. */
 @Service
@@ -65,12 +64,12 @@ public class BookImporter {
             if (!ids.add(document.id()) || figures.find(document.id()).isPresent()) {
                 faults.add(Fault.of(root + "/id", document.id(), "an id that no other figure has"));
             }
-            List<Fault> wrong = FigureShelf.faults(document, root);
-            faults.addAll(wrong);
-            if (wrong.isEmpty()) {
+            try {
                 Figure figure = FigureShelf.read(document, root);
                 read.add(figure);
                 known.put(figure.id(), figure);
+            } catch (RefusedException wrong) {
+                faults.addAll(wrong.faults());
             }
         }
         refuse(faults);

@@ -47,16 +47,25 @@ public class FigureShelf extends Shelf<FigureEntity> {
      * @throws RefusedException naming every text that cannot be read, or where the count does not fill its bars
      */
     public static Figure read(FigureDocument document, String root) {
-        List<Fault> faults = faults(document, root);
+        DraftReading reading = DraftReader.read(FigureMapper.draft(document));
+        List<Fault> faults = faults(reading, root);
         if (!faults.isEmpty()) {
             throw new RefusedException(faults.size() == 1 ? faults.get(0).sentence() : faults.size() + " places cannot be read; nothing was stored.", faults);
         }
-        return DraftReader.read(FigureMapper.draft(document)).figure().orElseThrow();
+        return reading.figure().orElseThrow();
+    }
+
+    /** The document of a figure as it is stored, every cell in its canonical form. */
+    public String write(Figure figure) {
+        return json.writeValueAsString(FigureMapper.document(figure));
     }
 
     /** Everything that would keep a document from being stored. */
     public static List<Fault> faults(FigureDocument document, String root) {
-        DraftReading reading = DraftReader.read(FigureMapper.draft(document));
+        return faults(DraftReader.read(FigureMapper.draft(document)), root);
+    }
+
+    private static List<Fault> faults(DraftReading reading, String root) {
         List<Fault> faults = new ArrayList<>(reading.unread().stream().map(unread -> Fault.of(root, unread)).toList());
         if (faults.isEmpty()) {
             Audit.foundations(reading.figure().orElseThrow()).forEach(finding -> faults.add(Fault.of(root, finding)));
@@ -81,6 +90,12 @@ public class FigureShelf extends Shelf<FigureEntity> {
     @Transactional(readOnly = true)
     public Optional<Figure> find(String id) {
         return repository.findById(id).map(this::stored).map(StoredFigure::figure);
+    }
+
+    /** A figure's document as it is stored. */
+    @Transactional(readOnly = true)
+    public Optional<String> text(String id) {
+        return repository.findById(id).map(FigureEntity::document);
     }
 
     @Transactional(readOnly = true)
@@ -118,13 +133,19 @@ public class FigureShelf extends Shelf<FigureEntity> {
         return stored(flushed(entity));
     }
 
+    /**
+     * Replaces what is stored, whatever its revision; for figures nobody has touched.
+     *
+     * @throws UnknownException if there is no such figure
+     */
+    @Transactional
+    public void renew(Figure figure) {
+        required(figure.id()).describe(figure, write(figure));
+    }
+
     @Transactional
     public void delete(String id, Revision revision) {
         repository.delete(current(id, revision));
-    }
-
-    private String write(Figure figure) {
-        return json.writeValueAsString(FigureMapper.document(figure));
     }
 
     private StoredFigure stored(FigureEntity entity) {

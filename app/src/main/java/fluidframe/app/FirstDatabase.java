@@ -1,0 +1,36 @@
+package fluidframe.app;
+
+import java.io.IOException;
+import java.io.InputStream;
+import java.io.UncheckedIOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+
+/**
+ * The database a first start begins with: the build has already taken in the shipped books through the importer, so nobody waits for it. Where the
+ * build has left none, or there is a database already, nothing is done; an empty database takes the books in when it starts.
+ */
+final class FirstDatabase {
+
+    private static final String PLACE = "/fluidframe/first.mv.db";
+    private static final String FILE = "fluidframe.mv.db";
+
+    private FirstDatabase() {
+    }
+
+    /**
+     * @param folder where the data is kept
+     */
+    static void layOut(Path folder) {
+        try (InputStream first = FirstDatabase.class.getResourceAsStream(PLACE)) {
+            if (first != null && Files.notExists(folder.resolve(FILE))) {
+                Files.createDirectories(folder);
+                Path whole = Files.createTempFile(folder, "fluidframe", ".new");
+                Files.write(whole, first.readAllBytes());
+                Files.move(whole, folder.resolve(FILE));
+            }
+        } catch (IOException e) {
+            throw new UncheckedIOException("The first database could not be written to " + folder.toAbsolutePath() + ".", e);
+        }
+    }
+}
