@@ -116,7 +116,7 @@ class ComposingHttpTest {
         http.send("/api/loops", routine("waltz-natural-turn")).andExpect(status().isOk()).andExpect(jsonPath("$.verdict.outcome", is("breaks")))
                 .andExpect(jsonPath("$.roundCorner.outcome", is("holds"))).andExpect(jsonPath("$.completions[0].placements", not(hasSize(0))));
         http.send("/api/loops", routine()).andExpect(status().isUnprocessableContent());
-        http.read("/api/link-maps?dance=waltz").andExpect(jsonPath("$.components", hasSize(1))).andExpect(jsonPath("$.figures", hasSize(9)));
+        http.read("/api/link-maps?dance=waltz").andExpect(jsonPath("$.components", hasSize(1))).andExpect(jsonPath("$.figures", hasSize(22)));
         http.read("/api/link-maps?dance=waltz&level=pre-bronze").andExpect(jsonPath("$.figures[*].level", everyItem(is("pre-bronze"))));
         http.read("/api/link-maps?dance=polka").andExpect(status().isUnprocessableContent());
     }

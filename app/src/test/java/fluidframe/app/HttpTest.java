@@ -57,7 +57,7 @@ class HttpTest {
 
     @Test
     void figuresAreFoundByWhatACoachAsks() throws Exception {
-        mvc.perform(get("/api/figures?dance=waltz&foot=RF&position=PP&level=bronze")).andExpect(jsonPath("$[*].id", is(List.of("waltz-chasse-from-promenade"))));
+        mvc.perform(get("/api/figures?dance=waltz&foot=RF&position=PP&level=bronze")).andExpect(jsonPath("$[*].id", is(List.of("waltz-chasse-from-promenade", "waltz-cross-hesitation"))));
         mvc.perform(get("/api/figures?facing=sideways")).andExpect(status().isUnprocessableContent()).andExpect(jsonPath("$.faults[0].place", is("?facing")));
     }
 

@@ -16,6 +16,8 @@ import fluidframe.core.link.Move;
 import fluidframe.core.link.Outcome;
 import fluidframe.core.link.Repair;
 import fluidframe.core.link.Verdict;
+import fluidframe.core.space.Alignment;
+import fluidframe.core.time.Beats;
 import io.swagger.v3.oas.annotations.media.Schema;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
@@ -124,14 +126,21 @@ final class ComposingDocuments {
     @Schema(name = "Composition")
     record CompositionDocument(List<PlacementDocument> placements, List<String> titles, double beats, int points, Map<String, Integer> reasons) {
 
-        static CompositionDocument of(Composition composition) {
+        /** What begins a routine says where the couple stand, if not as its charts are written. */
+        private static PlacementDocument placement(Composition.Piece piece, boolean begins) {
+            PlacementDocument placement = ComposingDocuments.placement(piece.dancing(), piece.cornerAfter());
+            boolean turned = begins && piece.onset().equals(Beats.ZERO) && !piece.facing().equals(piece.dancing().danced().startHeading());
+            return turned ? placement.startingOn(new Alignment.Facing(piece.facing()).toString()) : placement;
+        }
+
+        static CompositionDocument of(Composition composition, boolean begins) {
             Map<String, Integer> reasons = new LinkedHashMap<>();
             composition.reasons().forEach((reason, points) -> {
                 if (points != 0) {
                     reasons.put(ComposingDocuments.name(reason), points);
                 }
             });
-            return new CompositionDocument(composition.steps().stream().map(piece -> ComposingDocuments.placement(piece.dancing(), piece.cornerAfter())).toList(),
+            return new CompositionDocument(composition.steps().stream().map(piece -> placement(piece, begins)).toList(),
                     composition.steps().stream().map(piece -> piece.dancing().wording()).toList(), composition.length().toDouble(), composition.points(), reasons);
         }
     }

@@ -202,7 +202,7 @@ class ComposingResource {
         Standing standing = standing(question.routine());
         Wish wish = wish(question, standing);
         Answer answer = runs.run(question.run(), LONGEST, run -> Composer.compose(standing.repertoire(), wish, run));
-        return new CompositionsDocument(answer.compositions().stream().map(CompositionDocument::of).toList(), answer.exact(), answer.bound(),
+        return new CompositionsDocument(answer.compositions().stream().map(composition -> CompositionDocument.of(composition, question.after() == null)).toList(), answer.exact(), answer.bound(),
                 answer.relaxations().stream().map(Relaxation::labels).toList());
     }
 

@@ -110,6 +110,11 @@ public class FigureShelf extends Shelf<FigureEntity> {
     }
 
     @Transactional(readOnly = true)
+    public List<Figure> all() {
+        return repository.findAll().stream().map(this::stored).map(StoredFigure::figure).toList();
+    }
+
+    @Transactional(readOnly = true)
     public List<FigureDocument> documents() {
         return repository.search("", "", "", "", "", "").stream().map(this::stored).map(StoredFigure::document).toList();
     }

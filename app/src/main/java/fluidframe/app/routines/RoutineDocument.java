@@ -44,6 +44,10 @@ public record RoutineDocument(
                                     @JsonInclude(JsonInclude.Include.NON_DEFAULT) boolean highlight, String note,
                                     @Valid SectionDocument section, String rounds) {
 
+        public PlacementDocument startingOn(String alignment) {
+            return new PlacementDocument(figure, element, split, finish, timing, repeats, school, alignment, cornerAfter, highlight, note, section, rounds);
+        }
+
         public PlacementDocument within(SectionDocument otherSection, String otherRounds) {
             return new PlacementDocument(figure, element, split, finish, timing, repeats, school, start, cornerAfter, highlight, note, otherSection, otherRounds);
         }

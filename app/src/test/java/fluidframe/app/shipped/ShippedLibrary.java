@@ -1,0 +1,62 @@
+package fluidframe.app.shipped;
+
+import fluidframe.app.exchange.BookDocument;
+import fluidframe.app.figures.FigureShelf;
+import fluidframe.app.routines.RoutineReader;
+import fluidframe.core.figure.Figure;
+import fluidframe.core.routine.Routine;
+import java.io.IOException;
+import java.io.UncheckedIOException;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import org.springframework.core.io.Resource;
+import org.springframework.core.io.support.PathMatchingResourcePatternResolver;
+import tools.jackson.databind.DeserializationFeature;
+import tools.jackson.databind.json.JsonMapper;
+
+/** Everything that ships with the program, read straight from its books. */
+final class ShippedLibrary {
+
+    private static final ShippedLibrary ONLY = new ShippedLibrary();
+
+    private final Map<String, Figure> figures = new LinkedHashMap<>();
+    private final List<Routine> routines = new ArrayList<>();
+
+    private ShippedLibrary() {
+        JsonMapper json = JsonMapper.builder().disable(DeserializationFeature.FAIL_ON_NULL_FOR_PRIMITIVES).build();
+        try {
+            List<BookDocument> books = new ArrayList<>();
+            for (Resource resource : new PathMatchingResourcePatternResolver().getResources("classpath*:fluidframe/book/*.json")) {
+                books.add(json.readValue(resource.getContentAsByteArray(), BookDocument.class));
+            }
+            books.forEach(book -> book.figures().forEach(document -> figures.put(document.id(), FigureShelf.read(document, ""))));
+            books.stream().filter(book -> book.routines() != null)
+                    .forEach(book -> book.routines().forEach(document -> routines.add(RoutineReader.read(document, figures, ""))));
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
+    }
+
+    static List<Figure> figures() {
+        return List.copyOf(ONLY.figures.values());
+    }
+
+    static List<Figure> ofDance(String dance) {
+        return figures().stream().filter(figure -> figure.dance().id().equals(dance)).toList();
+    }
+
+    /** By the id without the dance: {@code waltz}, {@code whisk}. */
+    static Figure figure(String dance, String name) {
+        Figure figure = ONLY.figures.get(dance + "-" + name);
+        if (figure == null) {
+            throw new IllegalArgumentException("no figure " + name + " in " + dance);
+        }
+        return figure;
+    }
+
+    static List<Routine> routines() {
+        return ONLY.routines;
+    }
+}
