@@ -6,11 +6,13 @@
   import { theme } from '$lib/ui/Theme.svelte';
   import BookOpen from '@lucide/svelte/icons/book-open';
   import Keyboard from '@lucide/svelte/icons/keyboard';
+  import LibraryBig from '@lucide/svelte/icons/library-big';
   import Moon from '@lucide/svelte/icons/moon';
   import Route from '@lucide/svelte/icons/route';
   import Waypoints from '@lucide/svelte/icons/waypoints';
   import Sun from '@lucide/svelte/icons/sun';
   import Router, { router } from 'svelte-spa-router';
+  import BookPage from './routes/BookPage.svelte';
   import FiguresPage from './routes/FiguresPage.svelte';
   import FigureCardPage from './routes/FigureCardPage.svelte';
   import FigureSheetPage from './routes/FigureSheetPage.svelte';
@@ -26,6 +28,7 @@
     '/figures/new': NewFigurePage,
     '/figures/:id': FigureSheetPage,
     '/figures/:id/card': FigureCardPage,
+    '/book': BookPage,
     '/map': LinkMapPage,
     '/routines': RoutinesPage,
     '/routines/:id': RoutineDeskPage,
@@ -35,6 +38,7 @@
     { path: '/figures', label: 'Figures', icon: BookOpen },
     { path: '/routines', label: 'Routines', icon: Route },
     { path: '/map', label: 'Links', icon: Waypoints },
+    { path: '/book', label: 'Book', icon: LibraryBig },
   ];
   let shortcuts = $state(false);
   let failure = $state<string>();

@@ -1,5 +1,5 @@
-import { api, required } from '$lib/api/client';
-import type { ColumnKey, Completion, Derivation, Figure, Finding, Fix, Part, Place, Reading, Row, Unread } from '$lib/api/client';
+import { api, Problem, required } from '$lib/api/client';
+import type { ColumnKey, Completion, Derivation, Figure, Finding, Fix, Part, Place, Reading, Row, ShippedFigure, Unread } from '$lib/api/client';
 import { distinct } from '$lib/ui/distinct';
 import { Keeper, opened } from '$lib/ui/Keeper.svelte';
 import { Latest } from '$lib/ui/Latest';
@@ -28,12 +28,15 @@ interface Asked {
 export class FigureSheet extends Keeper<Figure> {
   #latest = new Latest<Figure>((figure) => this.#read(figure));
   #completing = new Latest<Asked>((asked) => this.#complete(asked));
+  #comparing = new Latest<Figure>((figure) => this.#compare(figure));
   #editing: string | undefined;
 
   reading = $state.raw<Reading>(NOTHING_READ);
   completions = $state.raw<Completion[]>([]);
   /** Charts made from other charts, shown before they are accepted. */
   proposal = $state.raw<Derivation>();
+  /** The figure as it came with the program and what differs from it; null if it did not come with it. */
+  shipped = $state.raw<ShippedFigure | null>();
 
   static async open(id: string): Promise<FigureSheet> {
     const sheet = new FigureSheet(figureStore, await opened(figureStore, id));
@@ -147,6 +150,26 @@ export class FigureSheet extends Keeper<Figure> {
   acceptProposal() {
     if (this.proposal) this.set(this.proposal.figure);
     this.proposal = undefined;
+  }
+
+  compareWithShipped(figure: Figure) {
+    return this.#comparing.ask(figure);
+  }
+
+  /** Lays the shipped figure over this one; undo takes it away again. */
+  takeShipped() {
+    if (!this.shipped) return;
+    this.history.settle();
+    this.change(this.shipped.figure);
+  }
+
+  async #compare(figure: Figure) {
+    try {
+      this.shipped = required(await api.POST('/api/shipped-figures/{id}/comparison', { params: { path: { id: figure.id } }, body: figure }));
+    } catch (thrown) {
+      if (thrown instanceof Problem && thrown.status === 404) this.shipped = null;
+      else this.fail(thrown);
+    }
   }
 
   mute(finding: Finding, reason: string) {

@@ -5,6 +5,7 @@
   import EndsPanel from './EndsPanel.svelte';
   import type { FigureSheet } from './FigureSheet.svelte';
   import Findings from './Findings.svelte';
+  import ShippedPanel from './ShippedPanel.svelte';
   import WaysPanel from './WaysPanel.svelte';
   import WordsPanel from './WordsPanel.svelte';
 
@@ -20,9 +21,10 @@
   const PANELS = [
     { value: 'checked', label: 'Checked' },
     { value: 'derive', label: 'Derive' },
-    { value: 'ends', label: 'Start, end' },
+    { value: 'ends', label: 'Ends' },
     { value: 'ways', label: 'Ways' },
     { value: 'words', label: 'Teaching' },
+    { value: 'shipped', label: 'Shipped' },
   ];
 </script>
 
@@ -44,5 +46,6 @@
     <Tabs.Content value="ends"><EndsPanel {sheet} /></Tabs.Content>
     <Tabs.Content value="ways"><WaysPanel {sheet} /></Tabs.Content>
     <Tabs.Content value="words"><WordsPanel {sheet} /></Tabs.Content>
+    <Tabs.Content value="shipped"><ShippedPanel {sheet} /></Tabs.Content>
   </div>
 </Tabs.Root>

@@ -1,4 +1,4 @@
-import { api, required, sentenceOf, type Compositions, type Progress } from '$lib/api/client';
+import { api, Problem, required, sentenceOf, type Compositions, type Progress } from '$lib/api/client';
 import type { RoutineDesk } from './RoutineDesk.svelte';
 
 /** Milliseconds between two looks at how far a search is. */
@@ -21,7 +21,7 @@ const USUAL_WEIGHTS: Record<string, number> = {
 function barsOf(text: string): number[] {
   const words = text.split(/[\s,;]+/).filter((word) => word !== '');
   const wrong = words.find((word) => !/^\d{1,3}$/.test(word));
-  if (wrong !== undefined) throw new Error(`“${wrong}” is no bar: write bars as numbers, such as 5, 13.`);
+  if (wrong !== undefined) throw new Problem(0, `“${wrong}” is no bar: write bars as numbers, such as 5, 13.`);
   return words.map(Number);
 }
 

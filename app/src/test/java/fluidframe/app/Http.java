@@ -12,37 +12,37 @@ import tools.jackson.databind.json.JsonMapper;
 import tools.jackson.databind.node.ObjectNode;
 
 /** Requests as the tests make them. */
-final class Http {
+public final class Http {
 
-    static final JsonMapper JSON = JsonMapper.builder().build();
+    public static final JsonMapper JSON = JsonMapper.builder().build();
 
     private final MockMvc mvc;
 
-    Http(MockMvc mvc) {
+    public Http(MockMvc mvc) {
         this.mvc = mvc;
     }
 
-    ResultActions read(String path, Object... variables) throws Exception {
+    public ResultActions read(String path, Object... variables) throws Exception {
         return mvc.perform(get(path, variables));
     }
 
-    ResultActions send(String path, JsonNode body) throws Exception {
+    public ResultActions send(String path, JsonNode body) throws Exception {
         return send(path, JSON.writeValueAsString(body));
     }
 
-    ResultActions send(String path, String body) throws Exception {
+    public ResultActions send(String path, String body) throws Exception {
         return mvc.perform(post(path).contentType(MediaType.APPLICATION_JSON).content(body));
     }
 
-    ResultActions sendCsv(String path, String csv) throws Exception {
+    public ResultActions sendCsv(String path, String csv) throws Exception {
         return mvc.perform(post(path).contentType("text/csv").content(csv));
     }
 
-    String text(String path, Object... variables) throws Exception {
+    public String text(String path, Object... variables) throws Exception {
         return read(path, variables).andReturn().getResponse().getContentAsString(StandardCharsets.UTF_8);
     }
 
-    ObjectNode figure(String id) throws Exception {
+    public ObjectNode figure(String id) throws Exception {
         return (ObjectNode) JSON.readTree(text("/api/figures/{id}", id));
     }
 }

@@ -1,0 +1,88 @@
+<script lang="ts">
+  import { api, required, sentenceOf, type BookReport } from '$lib/api/client';
+  import { reference } from '$lib/reference/reference.svelte';
+  import Message from '$lib/ui/Message.svelte';
+
+  let report = $state.raw<BookReport>();
+  let failure = $state<string>();
+  const LEVELS = ['pre-bronze', 'bronze', 'silver', 'gold', 'open'];
+  const SHADES = ['bg-board', 'bg-line', 'bg-brass', 'bg-soft text-floor', 'bg-ink text-floor'];
+  let shown = $derived(LEVELS.filter((level) => report?.dances.some((dance) => (dance.figures[level] ?? 0) > 0)));
+  let most = $derived(Math.max(1, ...(report?.dances.map((dance) => dance.all) ?? [])));
+
+  async function load() {
+    try {
+      report = required(await api.GET('/api/book-report'));
+    } catch (thrown) {
+      failure = sentenceOf(thrown);
+    }
+  }
+  void load();
+
+  function parts(components: Record<string, number>) {
+    const torn = Object.entries(components).filter(([, count]) => count > 1);
+    return torn.length === 0 ? 'whole' : torn.map(([level, count]) => `${count} parts at ${level}`).join(', ');
+  }
+</script>
+
+<div class="mx-auto flex max-w-[88rem] flex-col gap-3 px-6 py-5">
+  <h1 class="text-4xl">The book</h1>
+  {#if failure}
+    <Message sentence={failure} />
+  {:else if !report}
+    <p class="p-10 text-center text-xl text-soft" role="status">Counting figures and following their links …</p>
+  {:else}
+    <p class="text-lg">
+      <strong class="font-title text-2xl">{report.figures}</strong> figures in {report.dances.length} dances,
+      <strong>{report.errors}</strong> that cannot be danced, <strong>{report.warnings}</strong> places to look at again. On average
+      <strong>{report.holdingPerFigure.toFixed(1)}</strong> figures can follow a figure with nothing bent.
+    </p>
+    <ul class="flex flex-wrap gap-x-4 gap-y-1 text-sm" aria-label="Levels">
+      {#each shown as level (level)}<li class="inline-flex items-center gap-1.5"><span class={['inline-block h-4 w-6 rounded border-[1.5px] border-line', SHADES[LEVELS.indexOf(level)]]}></span>{level}</li>{/each}
+    </ul>
+    <div class="panel overflow-x-auto">
+      <table class="w-full min-w-[56rem] text-left tabular-nums">
+        <thead>
+          <tr class="text-soft">
+            <th class="px-3 py-2 font-normal">dance</th>
+            <th class="px-3 py-2 font-normal">figures by level</th>
+            <th class="px-3 py-2 text-right font-normal">steps</th>
+            <th class="px-3 py-2 text-right font-normal" title="parts, finishes, timings, repeats and schools">ways</th>
+            <th class="px-3 py-2 text-right font-normal" title="cues, faults and drills">teaching</th>
+            <th class="px-3 py-2 font-normal">audits</th>
+            <th class="px-3 py-2 font-normal" title="how many figures can follow one with nothing bent; whole: from every figure every other can be reached, at every level">links per figure</th>
+          </tr>
+        </thead>
+        <tbody>
+          {#each report.dances as dance (dance.dance)}
+            <tr class="border-t-[1.5px] border-line">
+              <th class="px-3 py-1.5 font-semibold whitespace-nowrap"><a class="underline decoration-line underline-offset-4 hover:decoration-ink" href={`#/figures?dance=${dance.dance}`}>{reference.danceTitle(dance.dance)}</a></th>
+              <td class="w-[22rem] px-3 py-1.5">
+                <span class="flex" style:width={`${Math.max(12, (100 * dance.all) / most)}%`}>
+                  {#each LEVELS as level, index (level)}
+                    {@const count = dance.figures[level] ?? 0}
+                    {#if count > 0}
+                      <a
+                        class={['min-w-5 border-y-[1.5px] border-r-[1.5px] border-line text-center text-sm leading-6 font-semibold first:rounded-l first:border-l-[1.5px] last:rounded-r', SHADES[index]]}
+                        style:flex-grow={count}
+                        href={`#/figures?dance=${dance.dance}&level=${level}`}
+                        aria-label={`${count} ${level}`}>{count}</a
+                      >
+                    {/if}
+                  {/each}
+                </span>
+              </td>
+              <td class="px-3 py-1.5 text-right">{dance.steps}</td>
+              <td class="px-3 py-1.5 text-right">{dance.splits + dance.finishes + dance.timings + dance.repeats + dance.schools}</td>
+              <td class="px-3 py-1.5 text-right">{dance.cues + dance.faults + dance.drills}</td>
+              <td class="px-3 py-1.5 whitespace-nowrap">
+                {dance.errors > 0 ? `${dance.errors} wrong` : dance.warnings === 0 ? 'nothing' : `${dance.warnings} to look at`}{dance.mutes > 0 ? `, ${dance.mutes} muted` : ''}
+              </td>
+              <td class="px-3 py-1.5"><a class="underline decoration-line underline-offset-4 hover:decoration-ink" href={`#/map?dance=${dance.dance}`}>{dance.holdingPerFigure.toFixed(1)}, {parts(dance.components)}</a></td>
+            </tr>
+          {/each}
+        </tbody>
+      </table>
+    </div>
+  {/if}
+</div>
