@@ -1,5 +1,5 @@
 <script lang="ts">
-  import { api, required, type Figure, type Placement } from '$lib/api/client';
+  import { api, type Figure, type Placement } from '$lib/api/client';
   import Choice from '$lib/ui/Choice.svelte';
 
   interface Props {
@@ -14,7 +14,7 @@
     figure = undefined;
     if (!id) return;
     api.GET('/api/figures/{id}', { params: { path: { id } } }).then(
-      (answer) => (figure = required(answer)),
+      (answer) => (figure = answer.data),
       () => (figure = undefined),
     );
   });

@@ -8,6 +8,7 @@ import com.microsoft.playwright.BrowserType;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.Playwright;
+import com.microsoft.playwright.assertions.PlaywrightAssertions;
 import com.microsoft.playwright.options.AriaRole;
 import java.nio.file.Path;
 import java.util.ArrayList;
@@ -22,6 +23,9 @@ import org.junit.jupiter.api.io.TempDir;
 /** The real program in a real browser; a page error fails the test that caused it. */
 abstract class BrowserTest {
 
+    /** The first answers of a program just started take their time on a busy machine. */
+    private static final double PATIENCE_MILLISECONDS = 20_000;
+
     @TempDir
     private static Path data;
     protected static RunningProgram program;
@@ -32,6 +36,7 @@ abstract class BrowserTest {
 
     @BeforeAll
     static void start() throws Exception {
+        PlaywrightAssertions.setDefaultAssertionTimeout(PATIENCE_MILLISECONDS);
         program = new RunningProgram(data);
         program.start();
         playwright = Playwright.create(new Playwright.CreateOptions().setEnv(Map.of("PLAYWRIGHT_SKIP_BROWSER_DOWNLOAD", "1")));

@@ -1,7 +1,6 @@
 package fluidframe.app.figures;
 
 import fluidframe.app.storage.StoredDocument;
-import fluidframe.app.space.HeadingDocument;
 import fluidframe.core.audit.Audit;
 import fluidframe.core.audit.Finding;
 import fluidframe.core.audit.Severity;
@@ -9,12 +8,9 @@ import fluidframe.core.figure.Figure;
 import fluidframe.core.link.EntryState;
 import fluidframe.core.link.ExitState;
 import fluidframe.core.notation.Column;
-import fluidframe.core.space.Heading;
 import fluidframe.core.text.Fraction;
 import jakarta.persistence.Entity;
 import jakarta.persistence.Table;
-
-import java.util.Arrays;
 import java.util.List;
 import java.util.stream.Collectors;
 
@@ -67,17 +63,13 @@ class FigureEntity extends StoredDocument {
         write(newDocument);
     }
 
+    /** How many findings that are not muted say that it cannot be danced. */
+    int errors() {
+        return errors;
+    }
+
     private static int count(List<Finding> findings, Severity severity) {
         return (int) findings.stream().filter(finding -> finding.severity() == severity && !finding.isMuted()).count();
     }
 
-    private static List<HeadingDocument> headings(String names) {
-        return Arrays.stream(names.split(" ")).map(Heading::parse).map(HeadingDocument::of).toList();
-    }
-
-    FigureSummary summary() {
-        return new FigureSummary(id(), revision(), dance, title, level, bars, countText,
-                new FigureSummary.End(startFoot, startPosition, headings(startFacings)),
-                new FigureSummary.End(endFoot, endPosition, headings(endFacing)), errors, warnings);
-    }
 }

@@ -9,7 +9,9 @@ interface FigureRepository extends JpaRepository<FigureEntity, String> {
 
     /** An empty text leaves its condition out; a facing is sought among all those the figure may start from. */
     @Query("""
-            select f from FigureEntity f
+            select new fluidframe.app.figures.FigureRow(f.id, f.revision, f.dance, f.title, f.level, f.bars, f.countText, f.startFoot, f.startPosition,
+                f.startFacings, f.endFoot, f.endPosition, f.endFacing, f.errors, f.warnings)
+            from FigureEntity f
             where (:dance = '' or f.dance = :dance)
               and (:level = '' or f.level = :level)
               and (:position = '' or f.startPosition = :position)
@@ -18,7 +20,9 @@ interface FigureRepository extends JpaRepository<FigureEntity, String> {
               and (:words = '' or lower(f.title) like concat('%', lower(:words), '%'))
             order by f.dance, f.levelRank, f.title
             """)
-    List<FigureEntity> search(String dance, String level, String position, String foot, String facing, String words);
+    List<FigureRow> search(String dance, String level, String position, String foot, String facing, String words);
 
     List<FigureEntity> findByDanceOrderByLevelRankAscTitleAsc(String dance);
+
+    List<FigureEntity> findAllByOrderByDanceAscLevelRankAscTitleAsc();
 }

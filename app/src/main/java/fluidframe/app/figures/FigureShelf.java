@@ -76,7 +76,7 @@ public class FigureShelf extends Shelf<FigureEntity> {
     @Transactional(readOnly = true)
     public List<FigureSummary> search(FigureSearch search) {
         return repository.search(search.dance(), search.level(), search.position(), search.foot(), search.facing(), search.words())
-                .stream().map(FigureEntity::summary).toList();
+                .stream().map(FigureRow::summary).toList();
     }
 
     /**
@@ -111,12 +111,12 @@ public class FigureShelf extends Shelf<FigureEntity> {
 
     @Transactional(readOnly = true)
     public List<Figure> all() {
-        return repository.findAll().stream().map(this::stored).map(StoredFigure::figure).toList();
+        return repository.findAllByOrderByDanceAscLevelRankAscTitleAsc().stream().map(this::stored).map(StoredFigure::figure).toList();
     }
 
     @Transactional(readOnly = true)
     public List<FigureDocument> documents() {
-        return repository.search("", "", "", "", "", "").stream().map(this::stored).map(StoredFigure::document).toList();
+        return repository.findAllByOrderByDanceAscLevelRankAscTitleAsc().stream().map(this::stored).map(StoredFigure::document).toList();
     }
 
     /**

@@ -81,7 +81,7 @@ class FigureShelfTest {
     void mutedFindingsAreNotCountedAgainstAFigure() {
         FigureEntity entity = new FigureEntity(figure, "{}");
         long open = Audit.of(figure).stream().filter(finding -> finding.severity() == Severity.ERROR && !finding.isMuted()).count();
-        assertThat(entity.summary().errors()).isEqualTo((int) open);
+        assertThat(entity.errors()).isEqualTo((int) open);
     }
 
     private void isStored() {

@@ -74,10 +74,10 @@ class ShippedShelfTest {
 
     @Test
     void whatWasThrownAwayStaysAway() throws Exception {
-        ObjectNode gone = http.figure("waltz-fallaway-reverse");
-        mvc.perform(delete("/api/figures/waltz-fallaway-reverse").header("If-Match", tag("waltz-fallaway-reverse"))).andExpect(status().isNoContent());
-        shelf.take(edition(gone.put("title", "Fallaway, second edition")));
-        mvc.perform(get("/api/figures/waltz-fallaway-reverse")).andExpect(status().isNotFound());
+        ObjectNode gone = http.figure("tango-brush-tap");
+        mvc.perform(delete("/api/figures/tango-brush-tap").header("If-Match", tag("tango-brush-tap"))).andExpect(status().isNoContent());
+        shelf.take(edition(gone.put("title", "Brush Tap, second edition")));
+        mvc.perform(get("/api/figures/tango-brush-tap")).andExpect(status().isNotFound());
     }
 
     private String tag(String id) throws Exception {
