@@ -26,9 +26,10 @@ final class Arc {
         return hardest > easiest;
     }
 
-    boolean suits(Level level, int at) {
+    /** The ordinal of the level a figure that begins here should have. */
+    int level(int at) {
         double done = (double) at / whole;
         double height = done <= TOP ? done / TOP : 1 - (done - TOP) / (1 - TOP) * SETTLED;
-        return level.ordinal() == easiest + (int) Math.round(height * (hardest - easiest));
+        return easiest + (int) Math.round(height * (hardest - easiest));
     }
 }

@@ -20,6 +20,7 @@ import java.util.EnumMap;
 import java.util.HashMap;
 import java.util.HashSet;
 import java.util.LinkedHashMap;
+import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -32,7 +33,7 @@ import java.util.Set;
  * up in the order of what they have plus what they could still reach, so the first to be complete is the best. Where
  * repetition makes too many sequences promising, the search ends at a number of sequences, not at a time, so the same
  * question has the same answer; then the most promising few of each length are carried through to the end, and the answer
- * says how much better another could be at most.
+ * says how much better another could be at most; where they have as many points as any could have, they are the best all the same.
  */
 public final class Composer {
 
@@ -46,7 +47,10 @@ public final class Composer {
     private static final int ALIKE = 100;
     private static final int CHECK_EVERY = 256;
     private static final int NEVER = Integer.MIN_VALUE / 4;
-    private static final int UNKNOWN = Integer.MIN_VALUE;
+    /** What is remembered is shifted by so much, so that nothing remembered is zero. */
+    private static final int SHIFT = 1 << 30;
+    private static final int UNKNOWN = 0;
+    private static final int NO_LEVEL = -1;
 
     private final Repertoire repertoire;
     private final Wish wish;
@@ -58,17 +62,24 @@ public final class Composer {
     private final Map<Node, Integer> indices = new HashMap<>();
     private final List<Node> nodes = new ArrayList<>();
     private final List<Edge[]> edges = new ArrayList<>();
-    private final List<int[]> reach = new ArrayList<>();
+    private final List<int[][]> reach = new ArrayList<>();
     private final Map<Group, Integer> groupIndices = new HashMap<>();
     private final List<Integer> groupOf = new ArrayList<>();
     private final List<Group> groups = new ArrayList<>();
-    private final List<Edge[]> groupEdges = new ArrayList<>();
-    private final List<int[]> groupReach = new ArrayList<>();
+    private final List<GroupEdges> groupEdges = new ArrayList<>();
+    private final List<int[][]> groupReach = new ArrayList<>();
     private final List<Edge[]> listedEdges = new ArrayList<>();
+    private final Map<ExitState, Map<String, List<Move>>> movesByFigure = new HashMap<>();
+    private final Map<String, Set<String>> listedIds = new HashMap<>();
     private final int masks;
+    /** Whether every listed link would bend, and so be allowed, if it were not listed. */
+    private final boolean listingIsBounded;
+    private final int listingGains;
     private final int[] limits;
-    private final Set<Integer> hits = new HashSet<>();
-    private final Arc arc;
+    /** What the music gives at each point of time: for beginning a phrase, for a highlight, for a figure of a level. */
+    private final int[] phrasePoints;
+    private final int[] hitPoints;
+    private final int[] wantedLevels;
     private final int[] sides;
     private final Ground ground = new Ground();
     private final int carried;
@@ -98,14 +109,20 @@ public final class Composer {
     }
 
     /**
+     * The moves a group has in common. Most figures list nobody that could follow them, so what can be reached after them depends on their group alone;
+     * of moves to the same group that gain the same in every bar the best stands for all.
+     *
+     * @param toGroups  one move for each group it leads to, and each length, level and required figure
+     * @param toListing moves to figures that list what may follow them
+     */
+    private record GroupEdges(Edge[] toGroups, Edge[] toListing) {
+    }
+
+    /**
      * A move in numbers: where it leads, how long it is, its points but for those of its place in the music and for repetition, its bit among the
      * required figures, and how far it carries the couple along the side, centimetres.
      */
-    private record Edge(Move move, int to, int toRoundCorner, int length, int points, int bit, boolean highlight, int covers) {
-
-        Figure figure() {
-            return move.dancing().figure();
-        }
+    private record Edge(Move move, int to, int toRoundCorner, int length, int points, int bit, boolean highlight, int level, int covers) {
     }
 
     private Composer(Repertoire repertoire, Wish wish, Watch watch) {
@@ -115,12 +132,16 @@ public final class Composer {
         wish.required().stream().sorted().forEach(id -> requiredBits.put(id, 1 << requiredBits.size()));
         this.unit = unit(repertoire, wish);
         this.masks = 1 << requiredBits.size();
+        this.listingIsBounded = wish.bends() && !repertoire.terms().syllabus();
+        this.listingGains = wish.weights().bend() + wish.weights().neighbour();
         this.most = wish.most().ticks() / unit;
         this.carried = Math.max(1, Math.min(MOST_CARRIED, CARRIED_IN_ALL / Math.max(1, most)));
         this.least = (wish.least().ticks() + unit - 1) / unit;
         this.limits = limits();
-        wish.phrasing().hits().forEach(hit -> hits.add(hit.ticks() / unit));
-        this.arc = arc();
+        this.phrasePoints = new int[most + 1];
+        this.hitPoints = new int[most + 1];
+        this.wantedLevels = new int[most + 1];
+        music();
         this.sides = wish.sides().stream().mapToInt(Ground::centimetres).toArray();
     }
 
@@ -135,6 +156,18 @@ public final class Composer {
             next = boundaries.contains(at) ? at : next;
         }
         return found;
+    }
+
+    private void music() {
+        Arc arc = arc();
+        int phrase = wish.phrasing().phrase().ticks() / unit;
+        Set<Integer> hits = new HashSet<>();
+        wish.phrasing().hits().forEach(hit -> hits.add(hit.ticks() / unit));
+        for (int at = 0; at <= most; at++) {
+            phrasePoints[at] = at % phrase == 0 ? wish.weights().phrase() : 0;
+            hitPoints[at] = hits.contains(at) ? wish.weights().hit() : 0;
+            wantedLevels[at] = arc.bends() ? arc.level(at) : NO_LEVEL;
+        }
     }
 
     private Arc arc() {
@@ -289,7 +322,9 @@ public final class Composer {
                 found.add(composition);
             }
         }
-        return new Answer(found, false, proved.isEmpty() ? bound : Math.max(bound, proved.get(0).points()), List.of());
+        int most = proved.isEmpty() ? bound : Math.max(bound, proved.get(0).points());
+        boolean bestPossible = found.size() == wish.answers() && found.stream().skip(proved.size()).allMatch(composition -> composition.points() == bound);
+        return new Answer(found, bestPossible, most, List.of());
     }
 
     /** Once twice as many are waiting as are looked at, the less promising half goes, and nothing as poor comes in any more. */
@@ -389,19 +424,15 @@ public final class Composer {
 
     /** The points of a figure for beginning where it does. */
     private int musicPoints(Edge edge, int at) {
-        return phrasePoints(at) + hitPoints(edge, at) + arcPoints(edge, at);
-    }
-
-    private int phrasePoints(int at) {
-        return (long) at * unit % wish.phrasing().phrase().ticks() == 0 ? wish.weights().phrase() : 0;
+        return phrasePoints[at] + hitPoints(edge, at) + arcPoints(edge, at);
     }
 
     private int hitPoints(Edge edge, int at) {
-        return edge.highlight() && hits.contains(at) ? wish.weights().hit() : 0;
+        return edge.highlight() ? hitPoints[at] : 0;
     }
 
     private int arcPoints(Edge edge, int at) {
-        return arc.bends() && arc.suits(edge.figure().level(), at) ? wish.weights().difficulty() : 0;
+        return edge.level() == wantedLevels[at] ? wish.weights().difficulty() : 0;
     }
 
     /** How often the figure already begins in the window that ends with it. */
@@ -430,56 +461,92 @@ public final class Composer {
 
     /** The most points that can still come, repetition left out; {@link #NEVER} if the wish cannot be met from here. */
     private int reach(int node, int length, int mask, int corners) {
-        int index = memory(length, mask, corners);
-        int[] known = remembered(reach, node);
-        if (known[index] != UNKNOWN) {
-            return known[index];
-        }
         boolean complete = length > 0 && length >= least && mask == masks - 1 && corners == 0 && arrives(node);
-        int more = Math.max(complete ? 0 : NEVER, groupReach(groupOf.get(node), length, mask, corners));
-        more = Math.max(more, bestOf(listed(node), length, mask, corners));
-        known[index] = more;
-        return more;
+        int alone = Math.max(complete ? 0 : NEVER, groupReach(groupOf.get(node), length, mask, corners));
+        Edge[] listed = listed(node);
+        if (listed.length == 0) {
+            return alone;
+        }
+        int[] known = remembered(reach, node, mask);
+        int index = memory(length, corners);
+        if (known[index] == UNKNOWN) {
+            known[index] = SHIFT + bestOfListing(listed, alone, length, mask, corners);
+        }
+        return known[index] - SHIFT;
     }
 
     private int groupReach(int group, int length, int mask, int corners) {
-        int index = memory(length, mask, corners);
-        int[] known = remembered(groupReach, group);
+        int index = memory(length, corners);
+        int[] known = remembered(groupReach, group, mask);
         if (known[index] == UNKNOWN) {
-            known[index] = bestOf(groupEdges(group), length, mask, corners);
+            GroupEdges edges = groupEdges(group);
+            int best = bestOfGroups(edges.toGroups(), length, mask, corners);
+            known[index] = SHIFT + bestOfListing(edges.toListing(), best, length, mask, corners);
         }
-        return known[index];
+        return known[index] - SHIFT;
     }
 
-    private int memory(int length, int mask, int corners) {
-        return (length * masks + mask) * (wish.corners() + 1) + corners;
+    private int memory(int length, int corners) {
+        return length * (wish.corners() + 1) + corners;
     }
 
-    private int[] remembered(List<int[]> memory, int index) {
+    /** Of most nodes only few sets of required figures are ever asked for. */
+    private int[] remembered(List<int[][]> memory, int index, int mask) {
         while (memory.size() <= index) {
             memory.add(null);
         }
         if (memory.get(index) == null) {
-            int[] unknown = new int[(most + 1) * masks * (wish.corners() + 1)];
-            Arrays.fill(unknown, UNKNOWN);
-            memory.set(index, unknown);
+            memory.set(index, new int[masks][]);
         }
-        return memory.get(index);
+        int[][] ofNode = memory.get(index);
+        if (ofNode[mask] == null) {
+            ofNode[mask] = new int[(most + 1) * (wish.corners() + 1)];
+        }
+        return ofNode[mask];
     }
 
-    private int bestOf(Edge[] from, int length, int mask, int corners) {
+    /** As if no figure listed what may follow it. */
+    private int bestOfGroups(Edge[] from, int length, int mask, int corners) {
         int best = NEVER;
         for (Edge edge : from) {
             int longer = length + edge.length();
             if (longer <= most && longer <= limits[length]) {
                 int gained = edge.points() + musicPoints(edge, length);
-                best = Math.max(best, add(gained, reach(edge.to(), longer, mask | edge.bit(), corners)));
+                best = Math.max(best, add(gained, reachOfGroup(groupOf.get(edge.to()), longer, mask | edge.bit(), corners)));
                 if (corners > 0) {
+                    best = Math.max(best, add(gained, reachOfGroup(groupOf.get(edge.toRoundCorner()), longer, mask | edge.bit(), corners - 1)));
+                }
+            }
+        }
+        return best;
+    }
+
+    /**
+     * The better of what is known and what can be reached by figures that list what may follow them. Where links may bend, listing gains a figure no
+     * more than a bend avoided and a recommended link, so most need not be looked at closely.
+     */
+    private int bestOfListing(Edge[] from, int known, int length, int mask, int corners) {
+        int best = known;
+        for (Edge edge : from) {
+            int longer = length + edge.length();
+            if (longer <= most && longer <= limits[length]) {
+                int gained = edge.points() + musicPoints(edge, length);
+                int promised = gained + listingGains;
+                if (!listingIsBounded || promised + reachOfGroup(groupOf.get(edge.to()), longer, mask | edge.bit(), corners) > best) {
+                    best = Math.max(best, add(gained, reach(edge.to(), longer, mask | edge.bit(), corners)));
+                }
+                if (corners > 0 && (!listingIsBounded
+                        || promised + reachOfGroup(groupOf.get(edge.toRoundCorner()), longer, mask | edge.bit(), corners - 1) > best)) {
                     best = Math.max(best, add(gained, reach(edge.toRoundCorner(), longer, mask | edge.bit(), corners - 1)));
                 }
             }
         }
         return best;
+    }
+
+    private int reachOfGroup(int group, int length, int mask, int corners) {
+        boolean complete = length >= least && mask == masks - 1 && corners == 0;
+        return Math.max(complete ? 0 : NEVER, groupReach(group, length, mask, corners));
     }
 
     private int group(Node node) {
@@ -492,7 +559,7 @@ public final class Composer {
     }
 
     /** The moves a group has in common: as if the syllabus listed none of them. Of moves to the same state the best is kept. */
-    private Edge[] groupEdges(int group) {
+    private GroupEdges groupEdges(int group) {
         if (groupEdges.get(group) == null) {
             Map<List<Integer>, Edge> best = new LinkedHashMap<>();
             for (Move move : repertoire.bodies(groups.get(group).exit())) {
@@ -504,9 +571,24 @@ public final class Composer {
                     best.merge(List.of(edge.to(), edge.length(), edge.covers()), edge, (a, b) -> a.points() >= b.points() ? a : b);
                 }
             }
-            groupEdges.set(group, best.values().toArray(Edge[]::new));
+            groupEdges.set(group, parted(best.values()));
         }
         return groupEdges.get(group);
+    }
+
+    private GroupEdges parted(Collection<Edge> edges) {
+        Map<List<Object>, Edge> toGroups = new LinkedHashMap<>();
+        List<Edge> toListing = new ArrayList<>();
+        for (Edge edge : edges) {
+            if (wish.to().isPresent() || listed(edge.to()).length > 0 || wish.corners() > 0 && listed(edge.toRoundCorner()).length > 0) {
+                toListing.add(edge);
+            }
+            if (wish.to().isEmpty()) {
+                toGroups.merge(List.of(groupOf.get(edge.to()), wish.corners() > 0 ? groupOf.get(edge.toRoundCorner()) : 0, edge.length(), edge.bit(), edge.level(),
+                        edge.highlight()), edge, (a, b) -> a.points() >= b.points() ? a : b);
+            }
+        }
+        return new GroupEdges(toGroups.values().toArray(Edge[]::new), toListing.toArray(Edge[]::new));
     }
 
     private boolean isAllowed(Outcome outcome, Figure figure) {
@@ -519,12 +601,37 @@ public final class Composer {
             listedEdges.add(null);
         }
         if (listedEdges.get(node) == null) {
-            Optional<Figure> last = nodes.get(node).last();
-            listedEdges.set(node, last.isEmpty() ? new Edge[0] : repertoire.bodies(nodes.get(node).exit()).stream()
-                    .filter(move -> Neighbours.areListed(last.get(), move.dancing().figure()) && isAllowed(move.outcome(), move.dancing().figure()))
-                    .map(move -> edge(move, last)).toArray(Edge[]::new));
+            List<Edge> edges = new ArrayList<>();
+            nodes.get(node).last().ifPresent(last -> {
+                Map<String, List<Move>> byFigure = byFigure(nodes.get(node).exit());
+                for (String id : listedAfter(last)) {
+                    for (Move move : byFigure.getOrDefault(id, List.of())) {
+                        if (isAllowed(move.outcome(), move.dancing().figure())) {
+                            edges.add(edge(move, Optional.of(last)));
+                        }
+                    }
+                }
+            });
+            listedEdges.set(node, edges.toArray(Edge[]::new));
         }
         return listedEdges.get(node);
+    }
+
+    private Map<String, List<Move>> byFigure(ExitState exit) {
+        return movesByFigure.computeIfAbsent(exit, left -> {
+            Map<String, List<Move>> moves = new HashMap<>();
+            repertoire.bodies(left).forEach(move -> moves.computeIfAbsent(move.dancing().figure().id(), added -> new ArrayList<>()).add(move));
+            return moves;
+        });
+    }
+
+    /** The figures of the repertoire that the syllabus lists after a figure, in its order. */
+    private Set<String> listedAfter(Figure last) {
+        return listedIds.computeIfAbsent(last.id(), id -> {
+            Set<String> ids = new LinkedHashSet<>();
+            repertoire.dancings().stream().map(Dancing::figure).filter(figure -> Neighbours.areListed(last, figure)).forEach(figure -> ids.add(figure.id()));
+            return ids;
+        });
     }
 
     private static int add(int gained, int more) {
@@ -567,6 +674,7 @@ public final class Composer {
         }
         return new Edge(move, index(new Node(Optional.of(figure), move.exit())), index(new Node(Optional.of(figure), move.exit().afterCorner())),
                 move.dancing().length().ticks() / unit, points, requiredBits.getOrDefault(figure.id(), 0), wish.choice().highlights().contains(figure.id()),
+                figure.level().ordinal(),
                 sides.length > 0 ? ground.covered(move) : 0);
     }
 
@@ -600,7 +708,7 @@ public final class Composer {
             int onset = each.length - each.edge.length();
             Move move = each.edge.move();
             reasons(move, before).forEach((reason, points) -> reasons.merge(reason, points, Integer::sum));
-            reasons.merge(Reason.PHRASE_STARTS, phrasePoints(onset), Integer::sum);
+            reasons.merge(Reason.PHRASE_STARTS, phrasePoints[onset], Integer::sum);
             reasons.merge(Reason.HIGHLIGHTS_ON_HITS, hitPoints(each.edge, onset), Integer::sum);
             reasons.merge(Reason.DIFFICULTY, arcPoints(each.edge, onset), Integer::sum);
             if (each.corner) {
