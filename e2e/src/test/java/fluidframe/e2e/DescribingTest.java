@@ -88,6 +88,36 @@ class DescribingTest extends BrowserTest {
     }
 
     @Test
+    void aChangedFigureGoesBackToTheShippedOne() {
+        open("figures/tango-walk?panel=shipped");
+        Locator panel = page.getByRole(AriaRole.TABPANEL);
+        assertThat(panel).containsText("As it came with the program.");
+        cell("man, step 1, Footwork").fill("HT");
+        press("Enter");
+        assertThat(panel).containsText("1 place differs");
+        assertThat(page.getByLabel("What differs")).containsText("man, step 1, footwork");
+        press("Control+s");
+        assertThat(button("Kept")).isVisible();
+        page.reload();
+        button("Back to the shipped one").click();
+        assertThat(cell("man, step 1, Footwork")).hasValue("H");
+        assertThat(panel).containsText("As it came with the program.");
+        press("Control+z");
+        assertThat(cell("man, step 1, Footwork")).hasValue("HT");
+        press("Control+y", "Control+s");
+        assertThat(button("Kept")).isVisible();
+    }
+
+    @Test
+    void theBookIsLookedThroughDanceByDance() {
+        open("book");
+        assertThat(page.getByRole(AriaRole.ROW)).hasCount(20);
+        page.getByRole(AriaRole.ROW).filter(new Locator.FilterOptions().setHasText("Quickstep")).getByLabel("4 pre-bronze").click();
+        page.getByText("Quarter Turn to Right").waitFor();
+        assertThat(page.getByText("Tipple Chassé to Right")).hasCount(0);
+    }
+
+    @Test
     void cellsAreOfferedAndBlocksArePasted() {
         open("figures/waltz-reverse-turn");
         Locator action = cell("man, step 2, Foot position");
