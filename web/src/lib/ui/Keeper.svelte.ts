@@ -42,6 +42,7 @@ export abstract class Keeper<T extends { id: string }> {
   #store: Store<T>;
   #stored = $state.raw<T>()!;
   #tag = $state('');
+  #lastKept: Promise<void> = Promise.resolve();
 
   failure = $state<string>();
   faults = $state.raw<Fault[]>([]);
@@ -94,7 +95,13 @@ export abstract class Keeper<T extends { id: string }> {
     this.noteChange();
   }
 
-  async keep() {
+  /** One keeping waits for the one before it, whose revision it builds on. */
+  keep(): Promise<void> {
+    this.#lastKept = this.#lastKept.then(() => this.#keepNow());
+    return this.#lastKept;
+  }
+
+  async #keepNow() {
     this.keeping = true;
     const written = this.document;
     try {
