@@ -69,7 +69,7 @@
               <th scope="col" class="sticky top-0 left-0 z-10 bg-board p-2 text-left align-bottom">from ↓ to →</th>
               {#each map.figures as to (to.id)}
                 <th scope="col" class="sticky top-0 bg-board p-1 align-bottom font-normal">
-                  <span class="inline-block max-h-40 [writing-mode:vertical-rl]">{to.title}</span>
+                  <span class="inline-block whitespace-nowrap [writing-mode:vertical-rl]">{to.title}</span>
                 </th>
               {/each}
             </tr>
