@@ -12,10 +12,26 @@ import java.nio.file.Path;
  */
 final class FirstDatabase {
 
-    private static final String PLACE = "/fluidframe/first.mv.db";
+    private static final String NAME = "first";
+    private static final String PLACE = "/fluidframe/" + NAME + ".mv.db";
     private static final String FILE = "fluidframe.mv.db";
 
     private FirstDatabase() {
+    }
+
+    /**
+     * Takes away what an earlier build has left.
+     *
+     * @param folder where the build makes the database
+     * @return its address
+     */
+    static String empty(Path folder) {
+        try {
+            Files.deleteIfExists(folder.resolve(NAME + ".mv.db"));
+        } catch (IOException e) {
+            throw new UncheckedIOException("The first database of an earlier build could not be taken away.", e);
+        }
+        return "jdbc:h2:file:" + folder.toAbsolutePath().resolve(NAME);
     }
 
     /**
