@@ -1,0 +1,136 @@
+package fluidframe.core.compose;
+
+import fluidframe.core.figure.Level;
+import fluidframe.core.link.Dancing;
+import fluidframe.core.link.Repertoire;
+import fluidframe.core.time.Beats;
+import java.util.HashSet;
+import java.util.Set;
+
+/** A wish's time in whole units, the longest time of which every length and every point of the music is a multiple, and what each point of it is worth. */
+final class Timeline {
+
+    private static final int NO_LEVEL = -1;
+
+    private final int unit;
+    private final int least;
+    private final int most;
+    private final int window;
+    private final int[] limits;
+    private final int[] phrasePoints;
+    private final int[] hitPoints;
+    private final int[] wantedLevels;
+    private final int difficulty;
+
+    Timeline(Repertoire repertoire, Wish wish) {
+        this.unit = unit(repertoire, wish);
+        this.most = wish.most().ticks() / unit;
+        this.least = (wish.least().ticks() + unit - 1) / unit;
+        this.window = wish.window().ticks() / unit;
+        this.difficulty = wish.weights().difficulty();
+        this.limits = limits(wish);
+        this.phrasePoints = new int[most + 1];
+        this.hitPoints = new int[most + 1];
+        this.wantedLevels = new int[most + 1];
+        Arc arc = arc(repertoire);
+        int phrase = units(wish.phrasing().phrase());
+        Set<Integer> hits = units(wish.phrasing().hits());
+        for (int at = 0; at <= most; at++) {
+            phrasePoints[at] = at % phrase == 0 ? wish.weights().phrase() : 0;
+            hitPoints[at] = hits.contains(at) ? wish.weights().hit() : 0;
+            wantedLevels[at] = arc.bends() ? arc.level(at) : NO_LEVEL;
+        }
+    }
+
+    private static int unit(Repertoire repertoire, Wish wish) {
+        int unit = 0;
+        for (Dancing dancing : repertoire.dancings()) {
+            unit = greatestCommonDivisor(unit, dancing.length().ticks());
+        }
+        unit = greatestCommonDivisor(unit, wish.phrasing().phrase().ticks());
+        for (Beats boundary : wish.phrasing().boundaries()) {
+            unit = greatestCommonDivisor(unit, boundary.ticks());
+        }
+        for (Beats hit : wish.phrasing().hits()) {
+            unit = greatestCommonDivisor(unit, hit.ticks());
+        }
+        return Math.max(1, unit);
+    }
+
+    private static int greatestCommonDivisor(int a, int b) {
+        return b == 0 ? a : greatestCommonDivisor(b, a % b);
+    }
+
+    private int[] limits(Wish wish) {
+        int[] found = new int[most + 1];
+        int next = most;
+        Set<Integer> boundaries = units(wish.phrasing().boundaries());
+        for (int at = most; at >= 0; at--) {
+            found[at] = next;
+            next = boundaries.contains(at) ? at : next;
+        }
+        return found;
+    }
+
+    private Set<Integer> units(Set<Beats> points) {
+        Set<Integer> units = new HashSet<>();
+        points.forEach(point -> units.add(units(point)));
+        return units;
+    }
+
+    private Arc arc(Repertoire repertoire) {
+        Level easiest = Level.OPEN;
+        Level hardest = Level.PRE_BRONZE;
+        for (Dancing dancing : repertoire.dancings()) {
+            Level level = dancing.figure().level();
+            easiest = level.compareTo(easiest) < 0 ? level : easiest;
+            hardest = level.compareTo(hardest) > 0 ? level : hardest;
+        }
+        return new Arc(easiest, hardest, most);
+    }
+
+    int units(Beats beats) {
+        return beats.ticks() / unit;
+    }
+
+    Beats beats(int units) {
+        return new Beats(units * unit);
+    }
+
+    /** The shortest the whole may be. */
+    int least() {
+        return least;
+    }
+
+    /** The longest the whole may be. */
+    int most() {
+        return most;
+    }
+
+    /** How long a figure's last beginning is remembered. */
+    int window() {
+        return window;
+    }
+
+    /** Where a figure that begins here must have ended: the next boundary, or the end. */
+    int limit(int at) {
+        return limits[at];
+    }
+
+    int phrasePoints(int at) {
+        return phrasePoints[at];
+    }
+
+    int hitPoints(boolean highlight, int at) {
+        return highlight ? hitPoints[at] : 0;
+    }
+
+    int arcPoints(int level, int at) {
+        return level == wantedLevels[at] ? difficulty : 0;
+    }
+
+    /** The points of a figure for beginning where it does. */
+    int points(MoveGraph.Edge edge, int at) {
+        return phrasePoints[at] + hitPoints(edge.highlight(), at) + arcPoints(edge.level(), at);
+    }
+}
