@@ -14,7 +14,7 @@ import java.util.Set;
 
 /**
  * The shortest chains of figures from one state to another that never come back to where they have been, in beats, then in bends,
- * then in figures. Chains are taken up shortest first, and no state is passed through more often than chains are asked for; so the first to arrive are the
+ * then in figures, then in the order of the book. Chains are taken up shortest first, and no state is passed through more often than chains are asked for; so the first to arrive are the
  * shortest.
  */
 public final class Bridges {
@@ -28,15 +28,15 @@ public final class Bridges {
         this.repertoire = repertoire;
     }
 
-    private record Chain(List<Move> moves, Optional<Figure> last, ExitState exit, Set<ExitState> passed, Beats length, int bends) {
+    private record Chain(List<Move> moves, Optional<Figure> last, ExitState exit, Set<ExitState> passed, Beats length, int bends, long order) {
 
-        Chain with(Move move) {
+        Chain with(Move move, long at) {
             List<Move> longer = new ArrayList<>(moves);
             longer.add(move);
             Set<ExitState> more = new HashSet<>(passed);
             more.add(move.exit());
             return new Chain(List.copyOf(longer), Optional.of(move.dancing().figure()), move.exit(), more, length.plus(move.dancing().length()),
-                    bends + (move.outcome() == Outcome.BENDS ? 1 : 0));
+                    bends + (move.outcome() == Outcome.BENDS ? 1 : 0), at);
         }
     }
 
@@ -50,8 +50,9 @@ public final class Bridges {
      */
     public List<List<Move>> between(Optional<Figure> last, ExitState exit, Dancing to, Beats most, int k) {
         PriorityQueue<Chain> open = new PriorityQueue<>(Comparator.comparing(Chain::length).thenComparingInt(Chain::bends)
-                .thenComparingInt(chain -> chain.moves().size()).thenComparing(chain -> chain.moves().toString()));
-        open.add(new Chain(List.of(), last, exit, Set.of(exit), Beats.ZERO, 0));
+                .thenComparingInt(chain -> chain.moves().size()).thenComparingLong(Chain::order));
+        open.add(new Chain(List.of(), last, exit, Set.of(exit), Beats.ZERO, 0, 0));
+        long order = 0;
         Map<ExitState, Integer> passed = new HashMap<>();
         List<List<Move>> found = new ArrayList<>();
         while (!open.isEmpty() && found.size() < k) {
@@ -66,7 +67,7 @@ public final class Bridges {
                 for (Move move : repertoire.after(chain.last(), chain.exit())) {
                     boolean goesOn = !chain.passed().contains(move.exit());
                     if (goesOn && chain.length().plus(move.dancing().length()).compareTo(most) <= 0) {
-                        open.add(chain.with(move));
+                        open.add(chain.with(move, ++order));
                     }
                 }
             }

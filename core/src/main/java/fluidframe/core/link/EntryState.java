@@ -61,7 +61,11 @@ public record EntryState(Foot manFree, Foot ladyFree, List<Heading> facings, boo
         if (loose) {
             return facing;
         }
-        return facings.stream().min((a, b) -> Integer.compare(facing.turnTo(a).size(), facing.turnTo(b).size())).orElse(facing);
+        Heading nearest = facings.get(0);
+        for (Heading each : facings) {
+            nearest = facing.turnTo(each).size() < facing.turnTo(nearest).size() ? each : nearest;
+        }
+        return nearest;
     }
 
     /** The same entry from one heading only. */

@@ -71,15 +71,23 @@ public final class Repertoire {
         if (last.isEmpty()) {
             return bodies(exit);
         }
-        List<Move> found = new ArrayList<>();
+        List<Move> holding = new ArrayList<>();
+        List<Move> bending = new ArrayList<>();
+        Figure figure = null;
+        Outcome neighbours = Outcome.HOLDS;
         for (Move move : bodies(exit)) {
-            Outcome outcome = move.outcome().worse(Fit.neighbours(last.get(), move.dancing().figure(), terms));
+            if (move.dancing().figure() != figure) {
+                figure = move.dancing().figure();
+                neighbours = Fit.neighbours(last.get(), figure, terms);
+            }
+            Outcome outcome = move.outcome().worse(neighbours);
             if (outcome != Outcome.BREAKS) {
-                found.add(outcome == move.outcome() ? move : new Move(move.dancing(), move.facing(), outcome, move.exit()));
+                (outcome == Outcome.HOLDS ? holding : bending)
+                        .add(outcome == move.outcome() ? move : new Move(move.dancing(), move.facing(), outcome, move.exit()));
             }
         }
-        found.sort((a, b) -> a.outcome().compareTo(b.outcome()));
-        return found;
+        holding.addAll(bending);
+        return holding;
     }
 
     /** Everything that bodies could dance after they are left so, whatever the syllabus says of it. */

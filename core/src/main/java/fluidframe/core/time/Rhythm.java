@@ -52,6 +52,6 @@ public record Rhythm(int beatsPerBar, SortedSet<Integer> startBeats, Optional<Be
     }
 
     public Rhythm withFeel(Feel other) {
-        return new Rhythm(beatsPerBar, startBeats, slow, quick, other);
+        return other == feel ? this : new Rhythm(beatsPerBar, startBeats, slow, quick, other);
     }
 }
