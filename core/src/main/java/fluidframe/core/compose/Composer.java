@@ -27,7 +27,7 @@ import java.util.PriorityQueue;
  */
 public final class Composer {
 
-    private static final int MOST_OPEN = 250_000;
+    private static final int MOST_OPEN = 120_000;
     /** How many of each length are carried on, fewer where there are many lengths. */
     private static final int MOST_CARRIED = 120;
     private static final int CARRIED_IN_ALL = 8000;

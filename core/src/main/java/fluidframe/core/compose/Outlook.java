@@ -61,47 +61,55 @@ final class Outlook {
         return nothing;
     }
 
-    private int offset(int cornersLeft, int mask) {
-        return (cornersLeft * masks + (mask & masks - 1)) * columns;
+    /** Where the numbers of a column begin, one for each set of required figures. */
+    private int offset(int column, int cornersLeft) {
+        return (column * (corners + 1) + cornersLeft) * masks;
     }
 
     private int[] at(int length) {
-        int[] found = new int[(corners + 1) * masks * columns];
-        for (int cornersLeft = 0; cornersLeft <= corners; cornersLeft++) {
-            for (int mask = 0; mask < masks; mask++) {
-                boolean complete = length > 0 && length >= timeline.least() && mask == masks - 1 && cornersLeft == 0;
-                int offset = offset(cornersLeft, mask);
-                for (int column = 0; column < columns; column++) {
-                    int alone = column < groups ? NEVER : found[offset + groupOf[column]];
-                    int best = complete && arrives[column] ? Math.max(0, alone) : alone;
-                    found[offset + column] = best(graph.columnEdges(column), best, length, mask, cornersLeft);
+        int[] found = nothing();
+        boolean longEnough = length > 0 && length >= timeline.least();
+        for (int column = 0; column < columns; column++) {
+            for (int cornersLeft = 0; cornersLeft <= corners; cornersLeft++) {
+                int offset = offset(column, cornersLeft);
+                if (column >= groups) {
+                    System.arraycopy(found, offset(groupOf[column], cornersLeft), found, offset, masks);
+                }
+                if (longEnough && cornersLeft == 0 && arrives[column]) {
+                    found[offset + masks - 1] = Math.max(0, found[offset + masks - 1]);
+                }
+                for (Edge edge : graph.columnEdges(column)) {
+                    dance(edge, length, cornersLeft, found, offset);
                 }
             }
         }
         return found;
     }
 
-    private int best(Edge[] edges, int known, int length, int mask, int cornersLeft) {
-        int best = known;
-        int limit = timeline.limit(length);
-        for (Edge edge : edges) {
-            int longer = length + edge.length();
-            if (longer <= limit) {
-                int gained = edge.points() + timeline.points(edge, length);
-                int more = points[longer][offset(cornersLeft, mask | edge.bit()) + columnOf[edge.to()]];
-                if (cornersLeft > 0) {
-                    more = Math.max(more, points[longer][offset(cornersLeft - 1, mask | edge.bit()) + columnOf[edge.toRoundCorner()]]);
-                }
-                if (more > NEVER && gained + more > best) {
-                    best = gained + more;
-                }
+    private void dance(Edge edge, int length, int cornersLeft, int[] found, int offset) {
+        int longer = length + edge.length();
+        if (longer <= timeline.limit(length)) {
+            int gained = edge.points() + timeline.points(edge, length);
+            improve(found, offset, gained, edge.bit(), points[longer], offset(columnOf[edge.to()], cornersLeft));
+            if (cornersLeft > 0) {
+                improve(found, offset, gained, edge.bit(), points[longer], offset(columnOf[edge.toRoundCorner()], cornersLeft - 1));
             }
         }
-        return best;
+    }
+
+    /** For every set of required figures: what was found, or what is gained and can be reached beyond, whichever is more. */
+    private void improve(int[] found, int offset, int gained, int bit, int[] beyond, int from) {
+        int counted = bit & masks - 1;
+        for (int mask = 0; mask < masks; mask++) {
+            int more = beyond[from + (mask | counted)];
+            if (more > NEVER && gained + more > found[offset + mask]) {
+                found[offset + mask] = gained + more;
+            }
+        }
     }
 
     /** {@link #NEVER} if the wish cannot be met from here. */
     int at(int node, int length, int mask, int cornersLeft) {
-        return points[length][offset(cornersLeft, mask) + columnOf[node]];
+        return points[length][offset(columnOf[node], cornersLeft) + (mask & masks - 1)];
     }
 }

@@ -22,6 +22,8 @@ import java.util.List;
 import java.util.Optional;
 import java.util.OptionalInt;
 import java.util.Set;
+import java.util.stream.Collectors;
+import java.util.stream.IntStream;
 import java.util.stream.LongStream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -59,6 +61,17 @@ class ComposerTest {
             if (best.isEmpty() && (several || answer.relaxations().isEmpty())) {
                 assertThat(eachAlone(wish)).as("nothing given up alone would do").allSatisfy(less -> assertThat(new BruteForce(repertoire, less).best()).isEmpty());
             }
+        }
+    }
+
+    @ParameterizedTest
+    @MethodSource("books")
+    void underASyllabusTooTheBestIsFound(long seed) {
+        Repertoire repertoire = Repertoire.of(SmallBook.random(6, seed), new Terms(true, Level.OPEN));
+        for (Wish wish : wishes()) {
+            OptionalInt best = new BruteForce(repertoire, wish).best();
+            OptionalInt found = Composer.search(repertoire, wish, () -> false).compositions().stream().mapToInt(Composition::points).findFirst();
+            assertThat(found).as("%s", wish).isEqualTo(best);
         }
     }
 
@@ -160,6 +173,8 @@ class ComposerTest {
         Wish wish = Wish.of(BAR, BAR, BAR);
         assertThatThrownBy(() -> wish.withForbidden(Set.of("a")).withRequired(Set.of("a")))
                 .isInstanceOf(IllegalArgumentException.class).hasMessageContaining("both required and forbidden");
+        Set<String> many = IntStream.rangeClosed(0, Wish.MOST_REQUIRED).mapToObj(i -> "walk-" + i).collect(Collectors.toSet());
+        assertThatThrownBy(() -> wish.withRequired(many)).isInstanceOf(IllegalArgumentException.class).hasMessageContaining("at most 16 figures");
         assertThatThrownBy(() -> wish.withSides(List.of(10.0, 8.0))).hasMessageContaining("with 0 corners 1 sides are danced");
         assertThatThrownBy(() -> wish.withLength(BAR.times(2), BAR)).isInstanceOf(IllegalArgumentException.class);
     }
