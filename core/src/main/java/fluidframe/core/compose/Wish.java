@@ -30,7 +30,6 @@ public record Wish(Optional<Beginning> from, Optional<Dancing> to, Beats least, 
                    int corners, Phrasing phrasing, List<Double> sides, Weights weights, int answers) {
 
     public static final int MOST_CORNERS = 8;
-    public static final int MOST_REQUIRED = 16;
 
     /** How the couple come in, and after which figure; empty after an element. */
     public record Beginning(Optional<Figure> last, ExitState exit) {
@@ -46,9 +45,6 @@ public record Wish(Optional<Beginning> from, Optional<Dancing> to, Beats least, 
         }
         if (mostTimes < 1 || corners < 0 || corners > MOST_CORNERS || answers < 1) {
             throw new IllegalArgumentException("a figure may begin at least once, corners are 0 to " + MOST_CORNERS + ", and at least one answer is wanted");
-        }
-        if (choice.required().size() > MOST_REQUIRED) {
-            throw new IllegalArgumentException("at most " + MOST_REQUIRED + " figures can be required, not " + choice.required().size());
         }
         if (!sides.isEmpty() && sides.size() != corners + 1) {
             throw new IllegalArgumentException("with " + corners + " corners " + (corners + 1) + " sides are danced, not " + sides.size());

@@ -22,8 +22,6 @@ import java.util.List;
 import java.util.Optional;
 import java.util.OptionalInt;
 import java.util.Set;
-import java.util.stream.Collectors;
-import java.util.stream.IntStream;
 import java.util.stream.LongStream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -173,8 +171,6 @@ class ComposerTest {
         Wish wish = Wish.of(BAR, BAR, BAR);
         assertThatThrownBy(() -> wish.withForbidden(Set.of("a")).withRequired(Set.of("a")))
                 .isInstanceOf(IllegalArgumentException.class).hasMessageContaining("both required and forbidden");
-        Set<String> many = IntStream.rangeClosed(0, Wish.MOST_REQUIRED).mapToObj(i -> "walk-" + i).collect(Collectors.toSet());
-        assertThatThrownBy(() -> wish.withRequired(many)).isInstanceOf(IllegalArgumentException.class).hasMessageContaining("at most 16 figures");
         assertThatThrownBy(() -> wish.withSides(List.of(10.0, 8.0))).hasMessageContaining("with 0 corners 1 sides are danced");
         assertThatThrownBy(() -> wish.withLength(BAR.times(2), BAR)).isInstanceOf(IllegalArgumentException.class);
     }
