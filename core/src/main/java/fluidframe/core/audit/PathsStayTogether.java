@@ -26,6 +26,8 @@ final class PathsStayTogether extends CheckedRule {
     private static final double SHORTEST = 0.4;
     private static final double LONGEST = 1.8;
     private static final double WIDEST = Math.toRadians(40);
+    /** A foot that lands a whole foot's length beside its place has not closed. */
+    private static final double FARTHEST_SHIFT = 0.25;
 
     PathsStayTogether() {
         super("G3", "the lady's path stays with the man's for the whole figure",
@@ -50,11 +52,21 @@ final class PathsStayTogether extends CheckedRule {
         }
         double room = track.meetings().stream().anyMatch(meeting -> isLoose(meeting.wanted())) ? LOOSE : 1;
         return track.strides().stream().max(Comparator.comparingDouble(PathsStayTogether::strain)).filter(stride -> strain(stride) > room)
-                .map(stride -> warning(Place.cell(stride.part(), stride.row(), Column.FOOT_POSITION),
+                .map(this::strained);
+    }
+
+    private Finding strained(FittedStride stride) {
+        if (stride.reach() == 0) {
+            return warning(Place.cell(stride.part(), stride.row(), Column.FOOT_POSITION), String.format(Locale.ROOT, "%.2f m beside", stride.shift()),
+                    "at most 0.25 m beside its place",
+                    String.format(Locale.ROOT, "To stay together the %s's step %d would have to land %.2f m beside where it closes or crosses.",
+                            stride.part().wording(), stride.row() + 1, stride.shift()));
+        }
+        return warning(Place.cell(stride.part(), stride.row(), Column.FOOT_POSITION),
                         String.format(Locale.ROOT, "%.1f × the length, %.0f° off", stride.factor(), Math.toDegrees(Math.abs(stride.deviation()))),
                         "0.4–1.8 × the length, within 40°",
                         String.format(Locale.ROOT, "To stay together the %s's step %d would have to be %.1f times its usual length and %.0f° from its direction.",
-                                stride.part().wording(), stride.row() + 1, stride.factor(), Math.toDegrees(Math.abs(stride.deviation())))));
+                                stride.part().wording(), stride.row() + 1, stride.factor(), Math.toDegrees(Math.abs(stride.deviation()))));
     }
 
     private static double miss(Meeting meeting) {
@@ -69,6 +81,6 @@ final class PathsStayTogether extends CheckedRule {
     private static double strain(FittedStride stride) {
         double length = stride.factor() < 1 ? (1 - stride.factor()) / (1 - SHORTEST) : (stride.factor() - 1) / (LONGEST - 1);
         double metres = Math.abs(stride.factor() - 1) * stride.reach() / NOTABLE_METRES;
-        return Math.max(Math.min(length, metres), Math.abs(stride.deviation()) / WIDEST);
+        return Math.max(Math.max(Math.min(length, metres), stride.shift() / FARTHEST_SHIFT), Math.abs(stride.deviation()) / WIDEST);
     }
 }

@@ -20,13 +20,36 @@ public enum Height {
         return heights;
     }
 
-    /** After the last row. */
-    public static Height end(Chart chart) {
+    /** Once each row's step is taken, before what happens at its end. */
+    public static List<Height> reached(Chart chart) {
+        List<Height> heights = new ArrayList<>();
+        Height height = LOWERED;
+        for (Step step : chart.steps()) {
+            Height reached = height;
+            for (RiseFall.Phase phase : step.rise().phases()) {
+                reached = phase.atEnd() ? reached : reached.after(phase.kind());
+            }
+            heights.add(reached);
+            height = height.after(step);
+        }
+        return heights;
+    }
+
+    /** After each row. */
+    public static List<Height> after(Chart chart) {
+        List<Height> heights = new ArrayList<>();
         Height height = LOWERED;
         for (Step step : chart.steps()) {
             height = height.after(step);
+            heights.add(height);
         }
-        return height;
+        return heights;
+    }
+
+    /** After the last row. */
+    public static Height end(Chart chart) {
+        List<Height> heights = after(chart);
+        return heights.isEmpty() ? LOWERED : heights.get(heights.size() - 1);
     }
 
     private Height after(Step step) {

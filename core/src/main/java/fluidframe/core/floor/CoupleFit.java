@@ -21,7 +21,7 @@ import org.hipparchus.linear.RealVector;
 
 /**
  * Solves both parts of a figure together. Each part reckoned alone with fixed step lengths comes apart in turning
- * figures; so every travelling row gets a length factor and a small change of direction such that, whenever both
+ * figures; so every travelling row gets a length factor and a small change of direction, and every closing foot a small shift, such that, whenever both
  * dancers place a foot, the lady stands where the position says. What the partner on the outside of a turn must
  * add, the one on the inside gives up; the least-squares balance finds that by itself.
  *
@@ -33,8 +33,10 @@ public final class CoupleFit {
 
     /** A residual of this many metres weighs as much as the next two. */
     private static final double PLACE_SCALE = 0.05;
-    private static final double FACTOR_SCALE = 0.35;
-    private static final double DEVIATION_SCALE = Math.toRadians(20);
+    /** While only one of them steps, the other is on the way, and where they stand to each other is looser. */
+    private static final double ALONE_SCALE = 0.2;
+    /** Who have let go of each other may be anywhere, but not nearer than this, metres. */
+    private static final double CLEAR = 0.5;
     private static final double CONVERGED = 1e-5;
     private static final int MOST_STEPS = 30;
     private static final int MOST_HALVINGS = 6;
@@ -46,18 +48,20 @@ public final class CoupleFit {
     private final int manStrides;
     private final int strides;
     private final double[][] weights;
+    /** How many metres of each meeting weigh as much as one of the numbers. */
+    private final double[] scales;
     /** By how much each meeting is missed, x then y, with nominal steps. */
     private final double[] nominal;
 
-    private CoupleFit(Figure figure, Timing his, Timing hers, Map<Part, TurnAccount> accounts, CoupleStance start, double turnedBy) {
+    private CoupleFit(Figure figure, Timing his, Timing hers, Map<Part, TurnAccount> accounts, CoupleStance start, double turnedBy, StepLengths lengths) {
         this.start = start;
-        Walker walker = new Walker(figure.dance(), turnedBy);
-        this.man = new PartWalk(figure.man(), accounts.get(Part.MAN), walker, start.man());
-        this.lady = new PartWalk(figure.lady(), accounts.get(Part.LADY), walker, start.lady());
+        this.man = new PartWalk(figure.man(), accounts.get(Part.MAN), new Walker(lengths.man(), turnedBy), start.man(), turnedBy);
+        this.lady = new PartWalk(figure.lady(), accounts.get(Part.LADY), new Walker(lengths.lady(), turnedBy), start.lady(), turnedBy);
         this.meetings = meetings(figure, his, hers);
         this.manStrides = man.strides().size();
         this.strides = manStrides + lady.strides().size();
         this.weights = meetings.stream().map(this::weights).toArray(double[][]::new);
+        this.scales = meetings.stream().mapToDouble(meeting -> meeting.together() ? PLACE_SCALE : ALONE_SCALE).toArray();
         List<Stance> hisSteps = man.nominal();
         List<Stance> herSteps = lady.nominal();
         this.nominal = meetings.stream().map(meeting -> missed(meeting, hisSteps, herSteps)).flatMapToDouble(off -> DoubleStream.of(off.x(), off.y())).toArray();
@@ -68,17 +72,18 @@ public final class CoupleFit {
      * @param lady     when the lady's rows fall
      * @param start    where both stand before the first row
      * @param turnedBy radians by which the figure is rotated from how its charts are written
+     * @param lengths  how long the couple's steps are
      */
-    public static CoupleTrack solve(Figure figure, Timing man, Timing lady, CoupleStance start, double turnedBy) {
+    public static CoupleTrack solve(Figure figure, Timing man, Timing lady, CoupleStance start, double turnedBy, StepLengths lengths) {
         Map<Part, TurnAccount> accounts = Map.of(Part.MAN, figure.man().turnAccount(), Part.LADY, figure.lady().turnAccount());
-        return new CoupleFit(figure, man, lady, accounts, start, turnedBy).solve();
+        return new CoupleFit(figure, man, lady, accounts, start, turnedBy, lengths).solve();
     }
 
     /** The figure alone, begun at the origin as its charts are written. */
     public static CoupleTrack solve(Figure figure, Timing man, Timing lady) {
         Map<Part, TurnAccount> accounts = Map.of(Part.MAN, figure.man().turnAccount(), Part.LADY, figure.lady().turnAccount());
         double angle = accounts.get(Part.MAN).start().radians();
-        return new CoupleFit(figure, man, lady, accounts, CoupleStance.standing(figure.start(), Point.ORIGIN, angle), 0).solve();
+        return new CoupleFit(figure, man, lady, accounts, CoupleStance.standing(figure.start(), Point.ORIGIN, angle), 0, StepLengths.of(figure.dance())).solve();
     }
 
     private static List<Meeting> meetings(Figure figure, Timing his, Timing hers) {
@@ -87,14 +92,14 @@ public final class CoupleFit {
         for (Moment moment : Moments.of(figure, his, hers)) {
             boolean last = moment.manDone() == lastRow && moment.ladyDone() == hers.slots().size() - 1;
             Relation wanted = last && moment.passing().isEmpty() ? figure.end() : moment.standing();
-            if (moment.isShared() && wanted.position() != Position.APART) {
-                meetings.add(new Meeting(moment.manDone(), moment.ladyDone(), wanted, 0));
+            if (moment.manDone() >= 0 && moment.ladyDone() >= 0) {
+                meetings.add(new Meeting(moment.manDone(), moment.ladyDone(), wanted, moment.isShared() || last, 0));
             }
         }
         return meetings;
     }
 
-    /** Lengths first, then directions, each in units of its scale; zero is nominal. */
+    /** The first numbers of all strides, then the second; zero is as charted. */
     private final class Balance {
 
         private final double[] at;
@@ -105,7 +110,7 @@ public final class CoupleFit {
             this.at = at;
             double[] moved = new double[2 * strides];
             for (int stride = 0; stride < strides; stride++) {
-                Point more = stride(stride).fitted(factor(stride), deviation(stride)).minus(stride(stride).fitted(1, 0));
+                Point more = stride(stride).fitted(first(stride), second(stride)).minus(stride(stride).fitted(0, 0));
                 moved[2 * stride] = more.x();
                 moved[2 * stride + 1] = more.y();
             }
@@ -117,33 +122,33 @@ public final class CoupleFit {
                     x += weights[i][stride] * moved[2 * stride];
                     y += weights[i][stride] * moved[2 * stride + 1];
                 }
-                residuals[2 * i] = x / PLACE_SCALE;
-                residuals[2 * i + 1] = y / PLACE_SCALE;
+                residuals[2 * i] = x / scales[i];
+                residuals[2 * i + 1] = y / scales[i];
                 sum += residuals[2 * i] * residuals[2 * i] + residuals[2 * i + 1] * residuals[2 * i + 1];
             }
             this.cost = sum;
         }
 
-        private double factor(int stride) {
-            return 1 + at[stride] * FACTOR_SCALE;
+        private double first(int stride) {
+            return at[stride];
         }
 
-        private double deviation(int stride) {
-            return at[strides + stride] * DEVIATION_SCALE;
+        private double second(int stride) {
+            return at[strides + stride];
         }
 
         /** How the residuals answer to each parameter. */
         private double[][] jacobian() {
             double[][] jacobian = new double[residuals.length][2 * strides];
             for (int stride = 0; stride < strides; stride++) {
-                Point longer = stride(stride).reach().rotated(deviation(stride)).times(FACTOR_SCALE / PLACE_SCALE);
-                Point landed = stride(stride).fitted(factor(stride), deviation(stride)).times(DEVIATION_SCALE / PLACE_SCALE);
+                Point byFirst = stride(stride).byFirst(first(stride), second(stride));
+                Point bySecond = stride(stride).bySecond(first(stride), second(stride));
                 for (int i = 0; i < meetings.size(); i++) {
-                    double weight = weights[i][stride];
-                    jacobian[2 * i][stride] = weight * longer.x();
-                    jacobian[2 * i + 1][stride] = weight * longer.y();
-                    jacobian[2 * i][strides + stride] = -weight * landed.y();
-                    jacobian[2 * i + 1][strides + stride] = weight * landed.x();
+                    double weight = weights[i][stride] / scales[i];
+                    jacobian[2 * i][stride] = weight * byFirst.x();
+                    jacobian[2 * i + 1][stride] = weight * byFirst.y();
+                    jacobian[2 * i][strides + stride] = weight * bySecond.x();
+                    jacobian[2 * i + 1][strides + stride] = weight * bySecond.y();
                 }
             }
             return jacobian;
@@ -175,20 +180,18 @@ public final class CoupleFit {
 
         private CoupleTrack track() {
             List<FittedStride> fitted = new ArrayList<>();
-            double[] factors = new double[strides];
-            double[] deviations = new double[strides];
             for (int i = 0; i < strides; i++) {
-                factors[i] = factor(i);
-                deviations[i] = deviation(i);
                 PartWalk walk = i < manStrides ? man : lady;
-                int row = walk.rowOf(i < manStrides ? i : i - manStrides);
-                fitted.add(new FittedStride(walk.part(), row, stride(i).reach().length(), factors[i], deviations[i]));
+                fitted.add(stride(i).described(walk.part(), walk.rowOf(i < manStrides ? i : i - manStrides), first(i), second(i)));
             }
-            List<Stance> his = man.stances(Arrays.copyOfRange(factors, 0, manStrides), Arrays.copyOfRange(deviations, 0, manStrides));
-            List<Stance> hers = lady.stances(Arrays.copyOfRange(factors, manStrides, strides), Arrays.copyOfRange(deviations, manStrides, strides));
+            int second = strides + manStrides;
+            List<Stance> his = man.stances(Arrays.copyOfRange(at, 0, manStrides), Arrays.copyOfRange(at, strides, second));
+            List<Stance> hers = lady.stances(Arrays.copyOfRange(at, manStrides, strides), Arrays.copyOfRange(at, second, 2 * strides));
             List<Meeting> met = new ArrayList<>();
             for (Meeting meeting : meetings) {
-                met.add(meeting.missing(missed(meeting, his, hers).length()));
+                if (meeting.together()) {
+                    met.add(meeting.missing(missed(meeting, his, hers).length()));
+                }
             }
             return new CoupleTrack(start, his, hers, fitted, met);
         }
@@ -202,8 +205,16 @@ public final class CoupleFit {
     private static Point missed(Meeting meeting, List<Stance> his, List<Stance> hers) {
         Stance himself = his.get(meeting.manRow());
         Stance herself = hers.get(meeting.ladyRow());
+        if (meeting.wanted().position() == Position.APART) {
+            return lackingClearance(herself.body().minus(himself.body()));
+        }
         double direction = direction(himself, herself, meeting.wanted().position());
         return herself.body().minus(himself.body()).minus(meeting.wanted().ladyFromMan().rotated(direction));
+    }
+
+    private static Point lackingClearance(Point apart) {
+        double distance = apart.length();
+        return distance >= CLEAR || distance == 0 ? Point.ORIGIN : apart.times(1 - CLEAR / distance);
     }
 
     /** How much each stride moves the lady away from the man at a meeting. */

@@ -7,7 +7,6 @@ import fluidframe.core.step.Foot;
 import fluidframe.core.step.Placement;
 import fluidframe.core.step.Step;
 import java.util.ArrayList;
-import java.util.Arrays;
 import java.util.List;
 
 /**
@@ -17,16 +16,16 @@ import java.util.List;
 final class PartWalk {
 
     private final Chart chart;
-    private final TurnAccount account;
+    private final List<RowAngles> angles;
     private final Walker walker;
     private final Stance start;
     private final List<Integer> rowOfStride = new ArrayList<>();
     private final List<Stride> strides = new ArrayList<>();
     private final List<double[]> bodies = new ArrayList<>();
 
-    PartWalk(Chart chart, TurnAccount account, Walker walker, Stance start) {
+    PartWalk(Chart chart, TurnAccount account, Walker walker, Stance start, double turnedBy) {
         this.chart = chart;
-        this.account = account;
+        this.angles = RowAngles.of(account, turnedBy, start.angle());
         this.walker = walker;
         this.start = start;
         for (int row = 0; row < chart.steps().size(); row++) {
@@ -93,26 +92,24 @@ final class PartWalk {
         return bodies.get(row);
     }
 
-    /** Every step of its usual length, in the chart's direction. */
+    /** Every step as it is charted. */
     List<Stance> nominal() {
-        double[] lengths = new double[strides.size()];
-        Arrays.fill(lengths, 1);
-        return stances(lengths, new double[strides.size()]);
+        return stances(new double[strides.size()], new double[strides.size()]);
     }
 
     /**
-     * @param lengths a factor for each stride
-     * @param turns   a deviation for each stride, radians
+     * @param first  the first number of each stride
+     * @param second the second
      */
-    List<Stance> stances(double[] lengths, double[] turns) {
+    List<Stance> stances(double[] first, double[] second) {
         List<Stance> stances = new ArrayList<>();
         Stance stance = start;
         int next = 0;
         for (int row = 0; row < chart.steps().size(); row++) {
             Step step = chart.steps().get(row);
             boolean free = Walker.isFree(step);
-            stance = walker.step(stance, step, account.entries().get(row),
-                    free ? strides.get(next).fitted(lengths[next], turns[next]) : Walker.NO_STRIDE);
+            stance = walker.step(stance, step, angles.get(row),
+                    free ? strides.get(next).fitted(first[next], second[next]) : Walker.NO_STRIDE);
             next += free ? 1 : 0;
             stances.add(stance);
         }

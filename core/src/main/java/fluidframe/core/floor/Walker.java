@@ -1,6 +1,5 @@
 package fluidframe.core.floor;
 
-import fluidframe.core.dance.Dance;
 import fluidframe.core.figure.TurnAccount;
 import fluidframe.core.space.Alignment;
 import fluidframe.core.space.Point;
@@ -28,37 +27,34 @@ final class Walker {
     private static final double CROSS_DEPTH = 0.15;
     private static final double CROSS_OVER = 0.05;
 
-    private final Dance dance;
+    /** Further out than an eighth no foot is turned from the other; the supporting one turns along on its ball or heel. */
+    private static final double TURNED_OUT = Math.PI / 4;
+
+    private final double stepLength;
     private final double turnedBy;
 
     /**
-     * @param turnedBy radians by which the whole figure is rotated from how its charts are written
+     * @param stepLength metres of an ordinary forward step
+     * @param turnedBy   radians by which the whole figure is rotated from how its charts are written
      */
-    Walker(Dance dance, double turnedBy) {
-        this.dance = dance;
+    Walker(double stepLength, double turnedBy) {
+        this.stepLength = stepLength;
         this.turnedBy = turnedBy;
     }
 
-    /** Whether length and direction of the step are free, so that the partner can be met. */
+    /** Whether the step is free to give a little, so that the partner can be met. */
     static boolean isFree(Step step) {
         return step.foot().filter(foot -> foot != Foot.BOTH).isPresent()
-                && step.footPosition().map(FootPosition::placement).map(Walker::travels).orElse(false);
-    }
-
-    private static boolean travels(Placement placement) {
-        return switch (placement) {
-            case FORWARD, BACK, SIDE, DIAGONAL_FORWARD, DIAGONAL_BACK -> true;
-            case CLOSE, CROSS_IN_FRONT, CROSS_BEHIND, IN_PLACE -> false;
-        };
+                && step.footPosition().filter(position -> position.placement() != Placement.IN_PLACE).isPresent();
     }
 
     /**
-     * @param stride the way from the supporting foot, for a row that travels
+     * @param stride the way from the supporting foot, for a row that is free
      */
-    Stance step(Stance from, Step step, TurnAccount.Entry entry, Point stride) {
-        double placed = entry.placed().radians() + turnedBy;
-        double after = placed + entry.on().radians();
-        double body = entry.body().radians() + turnedBy;
+    Stance step(Stance from, Step step, RowAngles angles, Point stride) {
+        double placed = angles.placed();
+        double after = angles.after();
+        double body = angles.body();
         if (step.foot().isEmpty() || step.footPosition().isEmpty()) {
             return from.withBody(from.body(), body);
         }
@@ -68,32 +64,37 @@ final class Walker {
                     .with(Foot.RIGHT, new Footprint(from.right().at(), after))
                     .withBody(from.left().at().midpoint(from.right().at()), body);
         }
-        Point at = target(from, foot, step, placed, stride);
-        Stance moved = from.with(foot, new Footprint(at, after));
+        Point at = isFree(step) ? from.foot(foot.other()).at().plus(stride) : from.foot(foot).at();
+        Stance moved = from.with(foot, new Footprint(at, after)).with(foot.other(), along(from.foot(foot.other()), placed));
         return moved.withBody(body(moved, foot, step.weight(), body), body);
     }
 
-    private Point target(Stance from, Foot foot, Step step, double placed, Point stride) {
-        FootPosition position = step.footPosition().orElseThrow();
-        Point support = from.foot(foot.other()).at();
-        double own = foot == Foot.LEFT ? 1 : -1;
-        return switch (position.placement()) {
-            case IN_PLACE -> from.foot(foot).at();
-            case CLOSE -> support.plus(new Point(nudge(position).x(), own * Stance.TRACK).rotated(placed));
-            case CROSS_IN_FRONT -> support.plus(new Point(CROSS_DEPTH, -own * CROSS_OVER).rotated(placed));
-            case CROSS_BEHIND -> support.plus(new Point(-CROSS_DEPTH, -own * CROSS_OVER).rotated(placed));
-            case FORWARD, BACK, SIDE, DIAGONAL_FORWARD, DIAGONAL_BACK ->
-                    support.plus(stride);
-        };
+    private static Footprint along(Footprint support, double placed) {
+        double off = support.angle() - placed;
+        return new Footprint(support.at(), placed + Math.max(-TURNED_OUT, Math.min(TURNED_OUT, off)));
     }
 
-    /** The stride of a row that travels, in the frame at half of the turn made between the two steps. */
+    /**
+     * The stride of a row that is free. A foot that travels does so in the frame at half of the turn made between the two steps; one that closes or crosses
+     * arrives in the frame after the turn.
+     */
     Stride stride(Step step, TurnAccount.Entry entry) {
         FootPosition position = step.footPosition().orElseThrow();
         double own = step.foot().orElseThrow() == Foot.LEFT ? 1 : -1;
-        double length = dance.stepLength() * scale(step, position);
+        double placed = entry.placed().radians() + turnedBy;
+        return switch (position.placement()) {
+            case CLOSE -> new Stride.Closing(new Point(nudge(position).x(), own * Stance.TRACK).rotated(placed));
+            case CROSS_IN_FRONT -> new Stride.Closing(new Point(CROSS_DEPTH, -own * CROSS_OVER).rotated(placed));
+            case CROSS_BEHIND -> new Stride.Closing(new Point(-CROSS_DEPTH, -own * CROSS_OVER).rotated(placed));
+            case FORWARD, BACK, SIDE, DIAGONAL_FORWARD, DIAGONAL_BACK -> travelling(step, position, own, entry);
+            case IN_PLACE -> throw new IllegalArgumentException("a step in place has no stride");
+        };
+    }
+
+    private Stride travelling(Step step, FootPosition position, double own, TurnAccount.Entry entry) {
+        double length = stepLength * scale(step, position);
         if (step.alignment().orElse(null) instanceof Alignment.Moving moving) {
-            return new Stride(new Point(length, 0).rotated(moving.travel().radians() + turnedBy), Point.ORIGIN);
+            return new Stride.Travelling(new Point(length, 0).rotated(moving.travel().radians() + turnedBy), Point.ORIGIN);
         }
         double frame = entry.before().radians() + entry.between().radians() / 2 + turnedBy;
         boolean onOwnTrack = !position.has(PositionModifier.CBMP) && !position.has(PositionModifier.ACROSS);
@@ -110,7 +111,7 @@ final class Walker {
             case DIAGONAL_FORWARD, DIAGONAL_BACK -> Point.ORIGIN;
             default -> new Point(0, own * Stance.TRACK);
         };
-        return new Stride(reach.rotated(frame), aside.plus(nudge(position)).rotated(frame));
+        return new Stride.Travelling(reach.rotated(frame), aside.plus(nudge(position)).rotated(frame));
     }
 
     private static double scale(Step step, FootPosition position) {

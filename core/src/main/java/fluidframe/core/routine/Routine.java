@@ -1,6 +1,7 @@
 package fluidframe.core.routine;
 
 import fluidframe.core.dance.Dance;
+import fluidframe.core.floor.Dancers;
 import fluidframe.core.link.Dancing;
 import fluidframe.core.link.Terms;
 import fluidframe.core.time.Tempo;
@@ -11,9 +12,10 @@ import java.util.List;
 /**
  * Placements in the order they are written, all of one dance. What comes before the first section is danced once.
  *
- * @param terms how strictly the syllabus binds
+ * @param terms   how strictly the syllabus binds
+ * @param dancers how tall the couple are
  */
-public record Routine(String id, String title, Dance dance, Tempo tempo, Terms terms, List<Placement> placements) {
+public record Routine(String id, String title, Dance dance, Tempo tempo, Terms terms, List<Placement> placements, Dancers dancers) {
 
     /** More placements than a routine of several minutes needs. */
     public static final int MOST_PLACEMENTS = 200;
@@ -37,6 +39,11 @@ public record Routine(String id, String title, Dance dance, Tempo tempo, Terms t
         if (danced > MOST_PASSAGES) {
             throw new IllegalArgumentException("with its repeats " + danced + " placements are danced: expected at most " + MOST_PASSAGES);
         }
+    }
+
+    /** Danced by a couple of the usual height. */
+    public Routine(String id, String title, Dance dance, Tempo tempo, Terms terms, List<Placement> placements) {
+        this(id, title, dance, tempo, terms, placements, Dancers.USUAL);
     }
 
     /** Every placement as often as it is danced, in that order. */

@@ -1,6 +1,9 @@
 package fluidframe.core.routine;
 
+import fluidframe.core.couple.Part;
 import fluidframe.core.floor.CoupleStance;
+import fluidframe.core.motion.Motion;
+import fluidframe.core.motion.Tread;
 import fluidframe.core.time.Beats;
 
 import java.util.List;
@@ -43,6 +46,15 @@ public record Score(Course course, Optional<CoupleStance> start, List<ScoreStep>
 
     public List<Seam> seams() {
         return course.seams();
+    }
+
+    /** Both dancers between the steps; empty in an empty routine. */
+    public Optional<Motion> motion() {
+        return start.map(stance -> Motion.of(stance, treads(Part.MAN), treads(Part.LADY), length().toDouble()));
+    }
+
+    private List<Tread> treads(Part part) {
+        return steps.stream().filter(step -> step.part() == part).map(ScoreStep::tread).toList();
     }
 
     /** Beats in all. */

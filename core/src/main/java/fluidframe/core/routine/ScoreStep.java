@@ -2,7 +2,9 @@ package fluidframe.core.routine;
 
 import fluidframe.core.couple.Part;
 import fluidframe.core.couple.Relation;
+import fluidframe.core.figure.Height;
 import fluidframe.core.floor.Stance;
+import fluidframe.core.motion.Tread;
 import fluidframe.core.space.Alignment;
 import fluidframe.core.space.Heading;
 import fluidframe.core.step.Foot;
@@ -31,5 +33,9 @@ import java.util.Optional;
  */
 public record ScoreStep(int placement, int row, Part part, Step step, Beats onset, Beats length, double seconds, int bar,
                         int beat, Foot freeFoot, Optional<Alignment> alignment, Heading facing, Relation relation,
-                        Stance stance) {
+                        Stance stance, Height reached, Height left) {
+
+    Tread tread() {
+        return new Tread(onset.toDouble(), length.toDouble(), step, stance, reached, left);
+    }
 }

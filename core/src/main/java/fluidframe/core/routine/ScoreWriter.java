@@ -4,10 +4,12 @@ import fluidframe.core.couple.Part;
 import fluidframe.core.couple.Relation;
 import fluidframe.core.figure.Figure;
 import fluidframe.core.figure.FreeFeet;
+import fluidframe.core.figure.Height;
 import fluidframe.core.figure.TurnAccount;
 import fluidframe.core.floor.CoupleFit;
 import fluidframe.core.floor.CoupleStance;
 import fluidframe.core.floor.CoupleTrack;
+import fluidframe.core.floor.StepLengths;
 import fluidframe.core.space.Turn;
 import fluidframe.core.step.Step;
 import fluidframe.core.time.Beats;
@@ -29,6 +31,7 @@ final class ScoreWriter {
     private final Course course;
     private final Rhythm rhythm;
     private final Floor floor;
+    private final StepLengths lengths;
     private final List<ScoreStep> steps = new ArrayList<>();
     private Optional<CoupleStance> start = Optional.empty();
     private CoupleStance stance;
@@ -37,6 +40,7 @@ final class ScoreWriter {
         this.course = course;
         this.rhythm = course.routine().dance().rhythm();
         this.floor = floor;
+        this.lengths = StepLengths.of(course.routine().dance(), course.routine().tempo(), course.routine().dancers());
     }
 
     Score write() {
@@ -56,7 +60,7 @@ final class ScoreWriter {
         }
         Timing man = figure.timing(Part.MAN);
         Timing lady = figure.timing(Part.LADY);
-        CoupleTrack track = CoupleFit.solve(figure, man, lady, stance, turnedBy.radians() + placed.side() * CORNER.radians());
+        CoupleTrack track = CoupleFit.solve(figure, man, lady, stance, turnedBy.radians() + placed.side() * CORNER.radians(), lengths);
         write(index, placed, turnedBy, man, lady, track);
         stance = track.end();
     }
@@ -71,6 +75,8 @@ final class ScoreWriter {
             Timing timing = part == Part.MAN ? man : lady;
             FreeFeet free = figure.chart(part).freeFeet();
             TurnAccount account = figure.chart(part).turnAccount();
+            List<Height> reached = Height.reached(figure.chart(part));
+            List<Height> left = Height.after(figure.chart(part));
             Relation relation = figure.start();
             for (int row = 0; row < timing.slots().size(); row++) {
                 Slot slot = timing.slots().get(row);
@@ -80,7 +86,8 @@ final class ScoreWriter {
                 Beats counted = course.firstBeat().plus(at);
                 steps.add(new ScoreStep(index, row, part, step, at, slot.length(), seconds(at), Math.floorDiv(counted.ticks(), rhythm.bar().ticks()) + 1,
                         rhythm.beatOfBar(counted), free.after().get(row), step.alignment().map(alignment -> alignment.turned(turnedBy)),
-                        account.entries().get(row).body().plus(turnedBy), relation, track.of(part).get(row)));
+                        account.entries().get(row).body().plus(turnedBy), relation, track.of(part).get(row), reached.get(row),
+                        left.get(row)));
             }
         }
     }

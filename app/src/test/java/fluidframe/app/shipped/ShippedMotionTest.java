@@ -1,0 +1,56 @@
+package fluidframe.app.shipped;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import fluidframe.core.dance.Dance;
+import fluidframe.core.dance.Dances;
+import fluidframe.core.figure.Figure;
+import fluidframe.core.figure.Way;
+import fluidframe.core.link.Dancing;
+import fluidframe.core.link.Terms;
+import fluidframe.core.routine.Floor;
+import fluidframe.core.routine.Placement;
+import fluidframe.core.routine.Routine;
+import fluidframe.core.routine.Score;
+import java.util.List;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.MethodSource;
+
+/** Every figure and every model routine that ships, followed between the steps. */
+class ShippedMotionTest {
+
+    private static final double FOOT_WIDTH = 0.08;
+
+    static List<Dance> dances() {
+        return Dances.all();
+    }
+
+    static List<Routine> routines() {
+        return ShippedLibrary.routines();
+    }
+
+    @ParameterizedTest
+    @MethodSource("dances")
+    void everyFigureCanBeDancedByBodies(Dance dance) {
+        ShippedLibrary.ofDance(dance.id()).forEach(figure -> check(alone(figure)));
+    }
+
+    @ParameterizedTest
+    @MethodSource("routines")
+    void everyRoutineCanBeDancedByBodies(Routine routine) {
+        check(routine);
+    }
+
+    private static Routine alone(Figure figure) {
+        return new Routine(figure.id(), figure.title(), figure.dance(), figure.dance().slowest(), Terms.OPEN,
+                List.of(Placement.of(Dancing.of(figure, Way.AS_CHARTED))));
+    }
+
+    private static void check(Routine routine) {
+        MotionWalk walk = MotionWalk.through(Score.of(routine, Floor.of(18, 11, routine.dance().travels())));
+        assertThat(walk.slide()).as("%s", walk).isLessThan(0.01);
+        assertThat(walk.outside()).as("%s", walk).isLessThan(0.05);
+        assertThat(walk.nearest()).as("%s", walk).isGreaterThan(0.2);
+        assertThat(walk.feet()).as("%s", walk).isGreaterThan(FOOT_WIDTH);
+    }
+}

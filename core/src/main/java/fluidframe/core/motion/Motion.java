@@ -1,0 +1,27 @@
+package fluidframe.core.motion;
+
+import fluidframe.core.couple.Part;
+import fluidframe.core.floor.CoupleStance;
+import java.util.List;
+
+/** Both dancers over time. */
+public record Motion(DancerMotion man, DancerMotion lady) {
+
+    /**
+     * @param start  where both stand before the first step
+     * @param man    his steps in order
+     * @param lady   hers
+     * @param length beats until the end of the last step
+     */
+    public static Motion of(CoupleStance start, List<Tread> man, List<Tread> lady, double length) {
+        return new MotionWriter(start, man, lady, length).write();
+    }
+
+    public DancerMotion of(Part part) {
+        return part == Part.MAN ? man : lady;
+    }
+
+    public CoupleStance at(double beat) {
+        return new CoupleStance(man.at(beat), lady.at(beat));
+    }
+}
