@@ -1,0 +1,36 @@
+package fluidframe.core.sound;
+
+import fluidframe.core.routine.Score;
+import fluidframe.core.time.Beats;
+import java.util.List;
+
+/**
+ * All that is heard while a stretch of a routine is danced, in beats, so that it fits any tempo.
+ *
+ * @param countIn beats that are counted before the dancing begins
+ * @param length  beats that are danced
+ * @param cues    by time
+ */
+public record Track(Beats countIn, Beats length, List<Cue> cues) {
+
+    public Track {
+        cues = List.copyOf(cues);
+    }
+
+    /**
+     * @throws IllegalArgumentException if the stretch is not in the routine
+     */
+    public static Track of(Score score, TrackWish wish) {
+        return new TrackWriter(score, wish).write();
+    }
+
+    /** The words of the count as they are shown, each with its time. */
+    public List<ShownWord> words() {
+        return cues.stream().filter(cue -> cue.sound() instanceof Sound.Word)
+                .map(cue -> new ShownWord(cue.at(), Spoken.shown(((Sound.Word) cue.sound()).text()))).toList();
+    }
+
+    /** A word of the count, written: "1", "&", "S". */
+    public record ShownWord(Beats at, String text) {
+    }
+}

@@ -1,0 +1,88 @@
+package fluidframe.core.sound;
+
+import fluidframe.core.routine.Score;
+import fluidframe.core.routine.ScoreStep;
+import fluidframe.core.time.Beats;
+import fluidframe.core.time.Rhythm;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+
+/** Lays clicks, words and accompaniment on the beats of a stretch. */
+final class TrackWriter {
+
+    private final Score score;
+    private final TrackWish wish;
+    private final Rhythm rhythm;
+    private final Beats countIn;
+    /** Where the stretch begins, from the bar line before the routine. */
+    private final Beats counted;
+    private final List<Cue> cues = new ArrayList<>();
+
+    TrackWriter(Score score, TrackWish wish) {
+        if (wish.to().compareTo(score.length()) > 0) {
+            throw new IllegalArgumentException("the routine ends at beat " + score.length() + ", before beat " + wish.to());
+        }
+        this.score = score;
+        this.wish = wish;
+        this.rhythm = score.routine().dance().rhythm();
+        this.counted = score.firstBeat().plus(wish.from());
+        this.countIn = wish.countInBars() == 0 ? Beats.ZERO : rhythm.bar().times(wish.countInBars()).plus(rhythm.withinBar(counted));
+    }
+
+    Track write() {
+        Beats length = wish.to().minus(wish.from());
+        for (Beats beat = firstBeat(); beat.compareTo(length) < 0; beat = beat.plus(Beats.ONE)) {
+            beat(beat);
+        }
+        if (wish.counting() == Counting.STEPS) {
+            score.steps().stream().filter(step -> step.part() == wish.counted()).forEach(this::step);
+        }
+        if (wish.music() > 0) {
+            Groove.of(score.routine().dance()).play(rhythm, counted, length).forEach(cue -> add(cue.at(), cue.sound(), cue.gain() * wish.music()));
+        }
+        cues.sort(Comparator.comparing(Cue::at));
+        return new Track(countIn, length, cues);
+    }
+
+    /** The first whole beat of the count-in, or of the stretch. */
+    private Beats firstBeat() {
+        Beats begins = counted.minus(countIn);
+        int late = Math.floorMod(-begins.ticks(), Beats.TICKS_PER_BEAT);
+        return new Beats(late).minus(countIn);
+    }
+
+    private void beat(Beats at) {
+        int ofBar = rhythm.beatOfBar(counted.plus(at));
+        add(at, click(ofBar), wish.clicks());
+        boolean counting = at.compareTo(Beats.ZERO) < 0 || wish.counting() != Counting.STEPS;
+        if (counting) {
+            boolean phrase = wish.counting() == Counting.BARS && at.compareTo(Beats.ZERO) >= 0 && ofBar == 1;
+            int bar = Math.floorDiv(counted.plus(at).ticks(), rhythm.bar().ticks());
+            say(at, Spoken.number(phrase ? bar % Counting.PHRASE_BARS + 1 : ofBar));
+        }
+    }
+
+    private void step(ScoreStep step) {
+        Beats at = step.onset().minus(wish.from());
+        if (step.onset().compareTo(wish.from()) >= 0 && step.onset().compareTo(wish.to()) < 0) {
+            Spoken.mark(step.step()).ifPresent(word -> say(at, word));
+        }
+    }
+
+    /** The first beat of a bar is strong; of four the third is stronger than the second and fourth. */
+    private Sound.Click click(int beatOfBar) {
+        boolean middle = rhythm.beatsPerBar() == 4 && beatOfBar == 3;
+        return beatOfBar == 1 ? Sound.Click.STRONG : middle ? Sound.Click.MIDDLE : Sound.Click.WEAK;
+    }
+
+    private void say(Beats at, String word) {
+        cues.add(new Cue(at, new Sound.Word(word), wish.voice()));
+    }
+
+    private void add(Beats at, Sound sound, double gain) {
+        if (gain > 0) {
+            cues.add(new Cue(at, sound, gain));
+        }
+    }
+}
