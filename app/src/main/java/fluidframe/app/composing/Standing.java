@@ -1,7 +1,6 @@
 package fluidframe.app.composing;
 
 import fluidframe.app.figures.FigureShelf;
-import fluidframe.app.floor.Hall;
 import fluidframe.app.problems.Fault;
 import fluidframe.app.problems.RefusedException;
 import fluidframe.core.link.Dancing;
@@ -77,19 +76,19 @@ final class Standing {
     }
 
     /**
-     * How far the couple may travel along each side of the hall from where a passage leaves them, metres.
+     * How far the couple may travel along each side of the floor from where a passage leaves them, metres.
      *
      * @param after   the passage; empty from the beginning
      * @param corners how many corners are turned on the way
      */
     List<Double> sides(Optional<Integer> after, int corners) {
-        Floor floor = Hall.floor(routine().dance());
+        Floor floor = routine().floor();
         Point at = floor.start();
         int side = 0;
         if (after.isPresent()) {
             ScoredPlacement placed = placed(after.get());
             side = placed.side() + (placed.placement().cornerAfter() ? 1 : 0);
-            at = Score.of(routine(), floor).steps().stream().filter(step -> step.placement() <= after.get()).reduce((a, b) -> b)
+            at = Score.of(routine()).steps().stream().filter(step -> step.placement() <= after.get()).reduce((a, b) -> b)
                     .map(step -> step.stance().body()).orElse(at);
         }
         List<Double> metres = new ArrayList<>(List.of(floor.ahead(at, side)));

@@ -92,7 +92,7 @@ final class ChartCsv {
         if (!record.isConsistent()) {
             throw refused(line, record.size() + " values", "as many values as the header has columns");
         }
-        Optional<Part> part = Arrays.stream(Part.values()).filter(each -> each.wording().equals(record.get(PART))).findFirst();
+        Optional<Part> part = Part.named(record.get(PART));
         Map<Column, String> cells = new EnumMap<>(Column.class);
         record.toMap().forEach((name, text) -> Column.find(name).ifPresent(column -> cells.put(column, text)));
         charts.get(part.orElseThrow(() -> refused(line + ", part", record.get(PART), "man or lady"))).add(new RowDraft(cells).filled());

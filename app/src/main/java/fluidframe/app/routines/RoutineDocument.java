@@ -1,5 +1,6 @@
 package fluidframe.app.routines;
 
+import fluidframe.app.floor.FloorDocument;
 import com.fasterxml.jackson.annotation.JsonInclude;
 import io.swagger.v3.oas.annotations.media.Schema;
 import jakarta.validation.Valid;
@@ -8,7 +9,7 @@ import jakarta.validation.constraints.NotNull;
 import java.util.List;
 import java.util.Objects;
 
-/** A routine in the open format. */
+/** A routine in the open format; without a floor it is danced in the hall the program comes with. */
 @JsonInclude(JsonInclude.Include.NON_EMPTY)
 @Schema(name = "Routine")
 public record RoutineDocument(
@@ -19,6 +20,8 @@ public record RoutineDocument(
         @JsonInclude(JsonInclude.Include.NON_DEFAULT) boolean syllabus,
         String level,
         @JsonInclude(JsonInclude.Include.NON_DEFAULT) boolean archived,
+        @Valid FloorDocument floor,
+        @Valid DancersDocument dancers,
         @JsonInclude @NotNull(message = "placements") List<@Valid @NotNull(message = "a placement") PlacementDocument> placements) {
 
     /** The ids of the figures it needs. */
@@ -28,7 +31,12 @@ public record RoutineDocument(
 
     /** The same with other placements. */
     public RoutineDocument with(List<PlacementDocument> others) {
-        return new RoutineDocument(id, title, dance, tempo, syllabus, level, archived, others);
+        return new RoutineDocument(id, title, dance, tempo, syllabus, level, archived, floor, dancers, others);
+    }
+
+    /** How tall the couple are, metres; absent for the height for which the dances' step lengths are given. */
+    @Schema(name = "Dancers")
+    public record DancersDocument(double man, double lady) {
     }
 
     /**

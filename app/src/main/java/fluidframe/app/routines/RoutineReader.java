@@ -1,8 +1,10 @@
 package fluidframe.app.routines;
 
 import fluidframe.app.figures.FigureShelf;
+import fluidframe.app.floor.Floors;
 import fluidframe.app.problems.Fault;
 import fluidframe.app.problems.RefusedException;
+import fluidframe.app.routines.RoutineDocument.DancersDocument;
 import fluidframe.app.routines.RoutineDocument.ElementDocument;
 import fluidframe.app.routines.RoutineDocument.PlacementDocument;
 import fluidframe.app.routines.RoutineDocument.SectionDocument;
@@ -11,6 +13,8 @@ import fluidframe.core.couple.RelationChange;
 import fluidframe.core.dance.Dance;
 import fluidframe.core.dance.Dances;
 import fluidframe.core.figure.Figure;
+import fluidframe.core.floor.Dancers;
+import fluidframe.core.routine.Floor;
 import fluidframe.core.figure.Level;
 import fluidframe.core.figure.Way;
 import fluidframe.core.link.Dancing;
@@ -36,7 +40,6 @@ import java.util.Optional;
 import java.util.SortedSet;
 import java.util.function.Function;
 import java.util.regex.Pattern;
-import java.util.stream.Stream;
 
 /** Reads routine documents, whose figures must be on the shelf. */
 @Component
@@ -75,8 +78,7 @@ public class RoutineReader {
     }
 
     private static Part part(String text) {
-        return Stream.of(Part.values()).filter(part -> part.wording().equalsIgnoreCase(text.strip())).findFirst()
-                .orElseThrow(() -> new UnreadableTextException(text, "man or lady"));
+        return Part.named(text).orElseThrow(() -> new UnreadableTextException(text, "man or lady"));
     }
 
     private static final class Reading {
@@ -108,7 +110,18 @@ public class RoutineReader {
                 placement("/placements/" + i, document.placements().get(i), figures, dance).ifPresent(placements::add);
             }
             Terms terms = new Terms(document.syllabus(), level(document.level()));
-            return faults.isEmpty() ? assembled(document, dance.orElseThrow(), tempo.orElseThrow(), terms, placements) : Optional.empty();
+            Dancers dancers = dancers(document.dancers());
+            Floor floor = Floors.read(document.floor(), dance.map(Dance::travels).orElse(true), root + "/floor", faults);
+            return faults.isEmpty() ? assembled(document, dance.orElseThrow(), tempo.orElseThrow(), terms, placements).map(each -> each.on(floor).by(dancers)) : Optional.empty();
+        }
+
+        private Dancers dancers(DancersDocument document) {
+            try {
+                return document == null ? Dancers.USUAL : new Dancers(document.man(), document.lady());
+            } catch (IllegalArgumentException e) {
+                fault("/dancers", document.man() + " m and " + document.lady() + " m", "heights of " + Dancers.SHORTEST + " m to " + Dancers.TALLEST + " m");
+                return Dancers.USUAL;
+            }
         }
 
         private Optional<Routine> assembled(RoutineDocument document, Dance dance, Tempo tempo, Terms terms, List<Placement> placements) {

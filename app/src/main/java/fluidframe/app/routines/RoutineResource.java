@@ -1,11 +1,8 @@
 package fluidframe.app.routines;
 
-import fluidframe.app.floor.Hall;
 import fluidframe.app.problems.Fault;
 import fluidframe.app.problems.RefusedException;
 import fluidframe.app.problems.Revision;
-import fluidframe.core.routine.Floor;
-import fluidframe.core.routine.Routine;
 import fluidframe.core.routine.Score;
 import io.swagger.v3.oas.annotations.tags.Tag;
 import jakarta.validation.Valid;
@@ -30,8 +27,6 @@ import org.springframework.web.bind.annotation.RestController;
 @RequestMapping("/api")
 @Tag(name = "routines")
 class RoutineResource {
-
-    /** The demo hall: 18 m by 11 m. */
 
     private final RoutineShelf shelf;
     private final RoutineReader reader;
@@ -84,9 +79,7 @@ class RoutineResource {
     /** The score of a routine that is still being written; nothing is stored. */
     @PostMapping("/scores")
     ScoreDocument score(@Valid @RequestBody RoutineDocument document) {
-        Routine routine = reader.read(document);
-        Floor floor = Hall.floor(routine.dance());
-        return ScoreDocument.of(Score.of(routine, floor), floor);
+        return ScoreDocument.of(Score.of(reader.read(document)));
     }
 
     private static ResponseEntity<RoutineDocument> answer(StoredRoutine stored) {

@@ -1,5 +1,7 @@
 package fluidframe.app.routines;
 
+import fluidframe.app.floor.FloorDocument;
+import fluidframe.app.floor.MotionDocument;
 import fluidframe.app.floor.StanceDocument;
 import fluidframe.app.floor.StanceDocument.CoupleStanceDocument;
 import fluidframe.app.links.VerdictDocument;
@@ -8,7 +10,7 @@ import fluidframe.core.figure.Figure;
 import fluidframe.core.link.Element;
 import fluidframe.core.notation.Column;
 import fluidframe.core.routine.Course;
-import fluidframe.core.routine.Floor;
+import fluidframe.core.step.Footwork;
 import fluidframe.core.routine.Score;
 import fluidframe.core.routine.ScoreStep;
 import fluidframe.core.routine.ScoredPlacement;
@@ -23,12 +25,7 @@ import java.util.Locale;
 @Schema(name = "Score")
 public record ScoreDocument(String dance, int beatsPerBar, double firstBeat, int tempo, double beats, double seconds,
                             FloorDocument floor, CoupleStanceDocument start, List<ScoredPlacementDocument> placements,
-                            List<SeamDocument> seams, List<ScoreStepDocument> steps) {
-
-    /** The room in metres. */
-    @Schema(name = "Floor")
-    public record FloorDocument(double length, double width) {
-    }
+                            List<SeamDocument> seams, List<ScoreStepDocument> steps, MotionDocument motion) {
 
     /** Where a placement lies, and which time of its section it is; bar and beat from 1, the side of the room from 0. */
     @Schema(name = "ScoredPlacement")
@@ -60,7 +57,7 @@ public record ScoreDocument(String dance, int beatsPerBar, double firstBeat, int
     public record ScoreStepDocument(int placement, int row, String part, String count, double onset, double beats,
                                     double seconds, int bar, int beat, String foot, String weight, String freeFoot,
                                     String alignment, HeadingDocument facing, HeadingDocument roundCorner, String position, String hold, String wording,
-                                    StanceDocument stance) {
+                                    List<ContactDocument> contacts, StanceDocument stance) {
 
         static ScoreStepDocument of(ScoreStep step, Course course) {
             boolean corner = course.placements().get(step.placement()).turnsCornerAt(step.onset().plus(step.length()));
@@ -69,7 +66,16 @@ public record ScoreDocument(String dance, int beatsPerBar, double firstBeat, int
                     Column.FOOT.shorthand(step.step()), step.step().weight().name().toLowerCase(Locale.ROOT),
                     step.freeFoot().shorthand(), step.alignment().map(Object::toString).orElse(""), HeadingDocument.of(step.facing()),
                     corner ? HeadingDocument.of(step.facing().afterCorner()) : null, step.relation().position().shorthand(), step.relation().hold().shorthand(),
-                    danced(step), StanceDocument.of(step.stance()));
+                    danced(step), step.step().footwork().contacts().stream().map(ContactDocument::of).toList(), StanceDocument.of(step.stance()));
+        }
+    }
+
+    /** A part of the foot that meets the floor, heel, toe, ball, flat or whole; and the edge, inside or outside, if it is one. */
+    @Schema(name = "Contact")
+    public record ContactDocument(String surface, String edge) {
+
+        static ContactDocument of(Footwork.Contact contact) {
+            return new ContactDocument(contact.surface().name().toLowerCase(Locale.ROOT), contact.edge().map(edge -> edge.name().toLowerCase(Locale.ROOT)).orElse(null));
         }
     }
 
@@ -79,11 +85,12 @@ public record ScoreDocument(String dance, int beatsPerBar, double firstBeat, int
         return step.alignment().map(alignment -> foot + ", " + alignment.wording()).orElse(foot);
     }
 
-    static ScoreDocument of(Score score, Floor floor) {
+    static ScoreDocument of(Score score) {
         return new ScoreDocument(score.routine().dance().id(), score.routine().dance().rhythm().beatsPerBar(),
                 score.firstBeat().toDouble(), score.routine().tempo().barsPerMinute(), score.length().toDouble(), score.seconds(),
-                new FloorDocument(floor.length(), floor.width()), score.start().map(CoupleStanceDocument::of).orElse(null),
+                FloorDocument.of(score.routine().floor()), score.start().map(CoupleStanceDocument::of).orElse(null),
                 score.placements().stream().map(ScoredPlacementDocument::of).toList(),
-                score.seams().stream().map(SeamDocument::of).toList(), score.steps().stream().map(step -> ScoreStepDocument.of(step, score.course())).toList());
+                score.seams().stream().map(SeamDocument::of).toList(), score.steps().stream().map(step -> ScoreStepDocument.of(step, score.course())).toList(),
+                score.motion().map(MotionDocument::of).orElse(null));
     }
 }

@@ -47,7 +47,7 @@ class ShippedMotionTest {
     }
 
     private static void check(Routine routine) {
-        MotionWalk walk = MotionWalk.through(Score.of(routine, Floor.of(18, 11, routine.dance().travels())));
+        MotionWalk walk = MotionWalk.through(Score.of(routine));
         assertThat(walk.slide()).as("%s", walk).isLessThan(0.01);
         assertThat(walk.outside()).as("%s", walk).isLessThan(0.05);
         assertThat(walk.nearest()).as("%s", walk).isGreaterThan(0.2);

@@ -1,5 +1,8 @@
 package fluidframe.core.couple;
 
+import java.util.Optional;
+import java.util.stream.Stream;
+
 /**
  * The two parts of a dance. Nothing in the program depends on who dances which; a setting may show them as leader and
  * follower.
@@ -15,6 +18,11 @@ public enum Part {
 
     public String wording() {
         return wording;
+    }
+
+    /** The part of this name; nothing else is one. */
+    public static Optional<Part> named(String text) {
+        return Stream.of(values()).filter(part -> part.wording.equalsIgnoreCase(text.strip())).findFirst();
     }
 
     public Part partner() {

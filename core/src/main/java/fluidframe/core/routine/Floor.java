@@ -1,6 +1,7 @@
 package fluidframe.core.routine;
 
 import fluidframe.core.space.Point;
+import java.util.List;
 
 /**
  * The room. The first side runs along x with the wall at y = 0; the corner of the room is the origin.
@@ -8,18 +9,38 @@ import fluidframe.core.space.Point;
  * @param length metres along the first side
  * @param width  metres across
  * @param start  where the man stands at the beginning
+ * @param obstacles what stands on it
  */
-public record Floor(double length, double width, Point start) {
+public record Floor(double length, double width, Point start, List<Obstacle> obstacles) {
 
+    public static final int MOST_OBSTACLES = 20;
+    public static final double SMALLEST = 4;
+    public static final double LARGEST = 100;
+
+    private static final double HALL_LENGTH = 18;
+    private static final double HALL_WIDTH = 11;
     private static final double FROM_SIDE_WALL = 2.5;
     private static final double FROM_WALL = 2.2;
 
     /**
-     * @throws IllegalArgumentException if the room is smaller than 4 m or larger than 100 m either way
+     * @throws IllegalArgumentException if the room is smaller than {@value #SMALLEST} m or larger than {@value #LARGEST} m either way, or the start or an
+     *                                  obstacle lies outside it
      */
     public Floor {
-        if (!(length >= 4 && length <= 100 && width >= 4 && width <= 100)) {
+        obstacles = List.copyOf(obstacles);
+        if (!(length >= SMALLEST && length <= LARGEST && width >= SMALLEST && width <= LARGEST)) {
             throw new IllegalArgumentException("a floor of " + length + " m by " + width + " m: expected 4 m to 100 m each way");
+        }
+        if (!(start.x() >= 0 && start.x() <= length && start.y() >= 0 && start.y() <= width)) {
+            throw new IllegalArgumentException("a start at " + start.x() + " m, " + start.y() + " m is not on a floor of " + length + " m by " + width + " m");
+        }
+        if (obstacles.size() > MOST_OBSTACLES) {
+            throw new IllegalArgumentException(obstacles.size() + " obstacles: expected at most " + MOST_OBSTACLES);
+        }
+        for (Obstacle obstacle : obstacles) {
+            if (obstacle.x() + obstacle.length() > length || obstacle.y() + obstacle.width() > width) {
+                throw new IllegalArgumentException(obstacle.title() + " reaches beyond a floor of " + length + " m by " + width + " m");
+            }
         }
     }
 
@@ -44,8 +65,13 @@ public record Floor(double length, double width, Point start) {
         return (side % 2 == 0 ? length : width) - 2 * FROM_WALL;
     }
 
+    /** The hall in which everything is danced that names no floor: 18 m by 11 m. */
+    public static Floor hall(boolean travels) {
+        return of(HALL_LENGTH, HALL_WIDTH, travels);
+    }
+
     /** A travelling dance starts near the beginning of the first side, a spot dance in the middle. */
     public static Floor of(double length, double width, boolean travels) {
-        return new Floor(length, width, travels ? new Point(FROM_SIDE_WALL, FROM_WALL) : new Point(length / 2, width / 2));
+        return new Floor(length, width, travels ? new Point(FROM_SIDE_WALL, FROM_WALL) : new Point(length / 2, width / 2), List.of());
     }
 }

@@ -13,9 +13,10 @@ import java.util.List;
  * Placements in the order they are written, all of one dance. What comes before the first section is danced once.
  *
  * @param terms   how strictly the syllabus binds
+ * @param floor   where it is danced
  * @param dancers how tall the couple are
  */
-public record Routine(String id, String title, Dance dance, Tempo tempo, Terms terms, List<Placement> placements, Dancers dancers) {
+public record Routine(String id, String title, Dance dance, Tempo tempo, Terms terms, List<Placement> placements, Floor floor, Dancers dancers) {
 
     /** More placements than a routine of several minutes needs. */
     public static final int MOST_PLACEMENTS = 200;
@@ -41,14 +42,24 @@ public record Routine(String id, String title, Dance dance, Tempo tempo, Terms t
         }
     }
 
-    /** Danced by a couple of the usual height. */
+    /** Danced in the usual hall by a couple of the usual height. */
     public Routine(String id, String title, Dance dance, Tempo tempo, Terms terms, List<Placement> placements) {
-        this(id, title, dance, tempo, terms, placements, Dancers.USUAL);
+        this(id, title, dance, tempo, terms, placements, Floor.hall(dance.travels()), Dancers.USUAL);
     }
 
     /** Every placement as often as it is danced, in that order. */
     public List<Passage> passages() {
         return passages(placements);
+    }
+
+    /** The same on another floor. */
+    public Routine on(Floor other) {
+        return new Routine(id, title, dance, tempo, terms, placements, other, dancers);
+    }
+
+    /** The same danced by others. */
+    public Routine by(Dancers others) {
+        return new Routine(id, title, dance, tempo, terms, placements, floor, others);
     }
 
     private static List<Passage> passages(List<Placement> placements) {

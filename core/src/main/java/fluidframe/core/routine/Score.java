@@ -23,13 +23,9 @@ public record Score(Course course, Optional<CoupleStance> start, List<ScoreStep>
         steps = List.copyOf(steps);
     }
 
-    /**
-     * Unrolls a routine from a place on the floor.
-     *
-     * @param floor where the routine is danced
-     */
-    public static Score of(Routine routine, Floor floor) {
-        return new ScoreWriter(Course.of(routine), floor).write();
+    /** Unrolls a routine from where it starts on its floor. */
+    public static Score of(Routine routine) {
+        return new ScoreWriter(Course.of(routine)).write();
     }
 
     public Routine routine() {

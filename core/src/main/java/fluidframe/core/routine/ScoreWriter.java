@@ -30,16 +30,14 @@ final class ScoreWriter {
 
     private final Course course;
     private final Rhythm rhythm;
-    private final Floor floor;
     private final StepLengths lengths;
     private final List<ScoreStep> steps = new ArrayList<>();
     private Optional<CoupleStance> start = Optional.empty();
     private CoupleStance stance;
 
-    ScoreWriter(Course course, Floor floor) {
+    ScoreWriter(Course course) {
         this.course = course;
         this.rhythm = course.routine().dance().rhythm();
-        this.floor = floor;
         this.lengths = StepLengths.of(course.routine().dance(), course.routine().tempo(), course.routine().dancers());
     }
 
@@ -55,7 +53,7 @@ final class ScoreWriter {
         Figure figure = placed.dancing().danced();
         Turn turnedBy = figure.startHeading().turnTo(placed.entry());
         if (index == 0) {
-            stance = CoupleStance.standing(figure.start(), floor.start(), placed.entry().radians());
+            stance = CoupleStance.standing(figure.start(), course.routine().floor().start(), placed.entry().radians());
             start = Optional.of(stance);
         }
         Timing man = figure.timing(Part.MAN);

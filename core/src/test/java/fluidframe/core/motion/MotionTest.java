@@ -77,7 +77,7 @@ class MotionTest {
     }
 
     private static Score score(Figure figure, Dancers dancers) {
-        Routine routine = new Routine("tried", "Tried", figure.dance(), new Tempo(29), Terms.OPEN, List.of(Placement.of(Dancing.of(figure, Way.AS_CHARTED))), dancers);
-        return Score.of(routine, Floor.of(18, 11, true));
+        Routine routine = new Routine("tried", "Tried", figure.dance(), new Tempo(29), Terms.OPEN, List.of(Placement.of(Dancing.of(figure, Way.AS_CHARTED)))).by(dancers);
+        return Score.of(routine);
     }
 }

@@ -125,7 +125,7 @@ class ScoreTest {
     }
 
     private static Score score(Placement... placements) {
-        return Score.of(routine(Arrays.asList(placements)), HALL);
+        return Score.of(routine(Arrays.asList(placements)));
     }
 
     private static Routine routine(List<Placement> placements) {

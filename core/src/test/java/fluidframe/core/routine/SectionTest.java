@@ -41,7 +41,7 @@ class SectionTest {
 
     @Test
     void barsRunOnThroughEveryRepeatAndSeamsAreJudgedBetweenThem() {
-        Score score = Score.of(routine(A.beginning(new Section("verse", 3)), B, LONGER.onlyIn(new TreeSet<>(Set.of(2)))), Floor.of(18, 11, true));
+        Score score = Score.of(routine(A.beginning(new Section("verse", 3)), B, LONGER.onlyIn(new TreeSet<>(Set.of(2)))));
         assertThat(score.placements()).extracting(ScoredPlacement::bar).containsExactly(1, 2, 3, 4, 5, 7, 8);
         assertThat(score.placements()).extracting(each -> each.passage().round()).containsExactly(1, 1, 2, 2, 2, 3, 3);
         assertThat(score.seams()).hasSize(6).allMatch(seam -> seam.verdict().outcome() == Outcome.HOLDS);
@@ -49,14 +49,14 @@ class SectionTest {
 
     @Test
     void anElementMayBeginARoutineAndStandsWhereTheFirstFigureWantsThem() {
-        Score score = Score.of(routine(Placement.of(Element.of(ElementKind.BOW, 6)), B), Floor.of(18, 11, true));
+        Score score = Score.of(routine(Placement.of(Element.of(ElementKind.BOW, 6)), B));
         assertThat(score.seams().get(0).verdict().outcome()).isEqualTo(Outcome.HOLDS);
         assertThat(score.placements().get(1).bar()).isEqualTo(3);
     }
 
     @Test
     void nobodyMovesWhileTheyHoldAndTheyStayTogetherWhileTheyWalkRoundEachOther() {
-        Score score = Score.of(routine(A, LONGER, Placement.of(Element.of(ElementKind.ROUND, 9))), Floor.of(18, 11, true));
+        Score score = Score.of(routine(A, LONGER, Placement.of(Element.of(ElementKind.ROUND, 9))));
         List<ScoreStep> his = score.steps().stream().filter(step -> step.part() == Part.MAN).toList();
         List<ScoreStep> hers = score.steps().stream().filter(step -> step.part() == Part.LADY).toList();
         Point stood = his.get(2).stance().body();

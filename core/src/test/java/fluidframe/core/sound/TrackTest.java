@@ -152,6 +152,6 @@ class TrackTest {
 
     private static Score score(String dance, Item... items) {
         List<Placement> placements = Arrays.stream(items).map(Placement::of).toList();
-        return Score.of(new Routine("tried", "Tried", Dances.find(dance).orElseThrow(), TEMPO, Terms.OPEN, placements), Floor.of(18, 11, true));
+        return Score.of(new Routine("tried", "Tried", Dances.find(dance).orElseThrow(), TEMPO, Terms.OPEN, placements));
     }
 }

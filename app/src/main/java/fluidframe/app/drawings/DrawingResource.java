@@ -1,0 +1,62 @@
+package fluidframe.app.drawings;
+
+import fluidframe.app.figures.FigureDocument;
+import fluidframe.app.figures.FigureReading;
+import fluidframe.app.problems.Fault;
+import fluidframe.app.problems.RefusedException;
+import fluidframe.app.routines.RoutineDocument;
+import fluidframe.app.routines.RoutineReader;
+import fluidframe.core.drawing.FloorPlan;
+import fluidframe.core.drawing.StepDrawing;
+import fluidframe.core.figure.Figure;
+import fluidframe.core.routine.Score;
+import fluidframe.core.time.CountException;
+import io.swagger.v3.oas.annotations.tags.Tag;
+import jakarta.validation.Valid;
+import java.nio.charset.StandardCharsets;
+import java.util.List;
+import org.springframework.http.ContentDisposition;
+import org.springframework.http.HttpHeaders;
+import org.springframework.http.MediaType;
+import org.springframework.http.ResponseEntity;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RestController;
+
+/** Drawings true to scale, as SVG. */
+@RestController
+@RequestMapping("/api")
+@Tag(name = "drawings")
+class DrawingResource {
+
+    private static final String SVG = "image/svg+xml";
+
+    private final RoutineReader reader;
+
+    DrawingResource(RoutineReader reader) {
+        this.reader = reader;
+    }
+
+    /** A routine's way over its floor, 1 : 50. */
+    @PostMapping(path = "/floor-plans", produces = SVG)
+    ResponseEntity<byte[]> floorPlan(@Valid @RequestBody RoutineDocument document) {
+        return file(document.id() + "-floor.svg", FloorPlan.of(Score.of(reader.read(document))));
+    }
+
+    /** A figure's steps, 1 : 10. */
+    @PostMapping(path = "/step-drawings", produces = SVG)
+    ResponseEntity<byte[]> stepDrawing(@Valid @RequestBody FigureDocument document) {
+        Figure figure = FigureReading.complete(document);
+        try {
+            return file(figure.id() + "-steps.svg", StepDrawing.of(figure));
+        } catch (CountException e) {
+            throw new RefusedException("The steps cannot be drawn: " + e.getMessage() + ".", List.of(Fault.of("", "the count", e.getMessage())));
+        }
+    }
+
+    private static ResponseEntity<byte[]> file(String name, String svg) {
+        return ResponseEntity.ok().contentType(MediaType.parseMediaType(SVG))
+                .header(HttpHeaders.CONTENT_DISPOSITION, ContentDisposition.attachment().filename(name).build().toString()).body(svg.getBytes(StandardCharsets.UTF_8));
+    }
+}

@@ -1,0 +1,31 @@
+package fluidframe.app.rooms;
+
+import fluidframe.app.routines.RoutineDocument;
+import fluidframe.app.routines.RoutineReader;
+import fluidframe.core.room.RoomReport;
+import fluidframe.core.routine.Score;
+import io.swagger.v3.oas.annotations.tags.Tag;
+import jakarta.validation.Valid;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RestController;
+
+/** Routines held against rooms. */
+@RestController
+@RequestMapping("/api")
+@Tag(name = "rooms")
+class RoomResource {
+
+    private final RoutineReader reader;
+
+    RoomResource(RoutineReader reader) {
+        this.reader = reader;
+    }
+
+    /** What a routine, kept or not, makes of the floor it names; nothing is stored. */
+    @PostMapping("/room-reports")
+    RoomReportDocument report(@Valid @RequestBody RoutineDocument document) {
+        return RoomReportDocument.of(RoomReport.of(Score.of(reader.read(document))));
+    }
+}

@@ -1,0 +1,152 @@
+package fluidframe.app.sounds;
+
+import fluidframe.app.problems.Fault;
+import fluidframe.app.problems.RefusedException;
+import fluidframe.app.problems.UnknownException;
+import fluidframe.app.routines.RoutineReader;
+import fluidframe.app.sounds.TrackDocuments.TrackDocument;
+import fluidframe.app.sounds.TrackDocuments.TrackQuestion;
+import fluidframe.core.couple.Part;
+import fluidframe.core.routine.Routine;
+import fluidframe.core.routine.Score;
+import fluidframe.core.sound.Counting;
+import fluidframe.core.sound.MidiScore;
+import fluidframe.core.sound.Recording;
+import fluidframe.core.sound.Sound;
+import fluidframe.core.sound.Synthesizer;
+import fluidframe.core.sound.Track;
+import fluidframe.core.sound.TrackWish;
+import fluidframe.core.text.UnreadableTextException;
+import fluidframe.core.time.Beats;
+import io.swagger.v3.oas.annotations.tags.Tag;
+import jakarta.validation.Valid;
+import java.time.Duration;
+import java.util.List;
+import org.springframework.context.annotation.Lazy;
+import org.springframework.http.CacheControl;
+import org.springframework.http.ContentDisposition;
+import org.springframework.http.HttpHeaders;
+import org.springframework.http.MediaType;
+import org.springframework.http.ResponseEntity;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RestController;
+
+/** What is heard: the cues of a track, the sounds they name, and the same as files. */
+@RestController
+@RequestMapping("/api")
+@Tag(name = "sounds")
+class SoundResource {
+
+    private static final double SLOWEST = 5;
+    private static final double FASTEST = 200;
+    private static final int USUAL_COUNT_IN = 2;
+
+    private final RoutineReader reader;
+    private final Synthesizer synthesizer;
+
+    SoundResource(RoutineReader reader, @Lazy SpokenWords words) {
+        this.reader = reader;
+        this.synthesizer = new Synthesizer(words::say);
+    }
+
+    /** One sound, mono, 16 bits, 44,100 samples a second. */
+    @GetMapping(path = "/sounds/{id}.wav", produces = SoundFiles.WAV)
+    ResponseEntity<byte[]> sound(@PathVariable String id) {
+        try {
+            return ResponseEntity.ok().cacheControl(CacheControl.maxAge(Duration.ofDays(1))).contentType(MediaType.parseMediaType(SoundFiles.WAV))
+                    .body(SoundFiles.wav(synthesizer.alone(Sound.parse(id))));
+        } catch (UnreadableTextException e) {
+            throw new UnknownException("sound", id);
+        }
+    }
+
+    @PostMapping("/tracks")
+    TrackDocument track(@Valid @RequestBody TrackQuestion question) {
+        Asked asked = asked(question);
+        return TrackDocument.of(asked.wish().from().toDouble(), asked.track());
+    }
+
+    /** The track as a file that anything plays. */
+    @PostMapping(path = "/tracks/wav", produces = SoundFiles.WAV)
+    ResponseEntity<byte[]> wav(@Valid @RequestBody TrackQuestion question) {
+        Asked asked = asked(question);
+        Routine routine = asked.score().routine();
+        try {
+            Recording recording = Recording.of(asked.track(), routine.dance().rhythm(), routine.tempo(), percent(question), synthesizer);
+            return file(routine.id() + ".wav", SoundFiles.WAV, SoundFiles.wav(recording.samples()));
+        } catch (IllegalArgumentException e) {
+            throw refused("/percent", String.valueOf(question.percent()), e);
+        }
+    }
+
+    /** The track as notes, the count as lyrics. */
+    @PostMapping(path = "/tracks/midi", produces = SoundFiles.MIDI)
+    ResponseEntity<byte[]> midi(@Valid @RequestBody TrackQuestion question) {
+        Asked asked = asked(question);
+        Routine routine = asked.score().routine();
+        return file(routine.id() + ".mid", SoundFiles.MIDI, SoundFiles.midi(MidiScore.of(asked.track(), routine.dance().rhythm(), routine.tempo(), percent(question))));
+    }
+
+    private record Asked(Score score, TrackWish wish, Track track) {
+    }
+
+    private Asked asked(TrackQuestion question) {
+        Score score = Score.of(reader.read(question.routine()));
+        if (!score.length().isPositive()) {
+            throw new RefusedException("An empty routine cannot be heard.", List.of(Fault.of("/routine/placements", "none", "at least one placement")));
+        }
+        percent(question);
+        try {
+            TrackWish whole = TrackWish.whole(score.length());
+            TrackWish wish = new TrackWish(beats(question.from(), whole.from()), beats(question.to(), whole.to()),
+                    question.countInBars() == null ? USUAL_COUNT_IN : question.countInBars(), part(question.counted()), counting(question.counting()),
+                    gain(question.clicks(), whole.clicks()), gain(question.voice(), whole.voice()), gain(question.music(), whole.music()));
+            return new Asked(score, wish, Track.of(score, wish));
+        } catch (IllegalArgumentException e) {
+            throw refused("", "this track", e);
+        }
+    }
+
+    private static double percent(TrackQuestion question) {
+        double percent = question.percent() == null ? 100 : question.percent();
+        if (!(percent >= SLOWEST && percent <= FASTEST)) {
+            throw new RefusedException("That is no speed to dance at.", List.of(Fault.of("/percent", String.valueOf(percent), "5 to 200 per cent of the tempo")));
+        }
+        return percent;
+    }
+
+    /** The nearest of the finest points of time there are. */
+    private static Beats beats(Double asked, Beats otherwise) {
+        return asked == null ? otherwise : new Beats((int) Math.max(Integer.MIN_VALUE / 2, Math.min(Integer.MAX_VALUE / 2, Math.round(asked * Beats.TICKS_PER_BEAT))));
+    }
+
+    private static double gain(Double asked, double otherwise) {
+        return asked == null ? otherwise : asked;
+    }
+
+    private static Part part(String text) {
+        return text == null ? Part.MAN : Part.named(text).orElseThrow(() ->
+                new RefusedException("Whose steps are to be counted?", List.of(Fault.of("/counted", text, "man or lady"))));
+    }
+
+    private static Counting counting(String text) {
+        try {
+            return text == null ? Counting.STEPS : Counting.LEXICON.read(text);
+        } catch (UnreadableTextException e) {
+            throw new RefusedException("That is not counted.", List.of(Fault.of("/counting", text, e.expected())));
+        }
+    }
+
+    private static RefusedException refused(String place, String found, IllegalArgumentException e) {
+        return new RefusedException("This cannot be heard: " + e.getMessage() + ".", List.of(Fault.of(place, found, e.getMessage())));
+    }
+
+    private static ResponseEntity<byte[]> file(String name, String type, byte[] bytes) {
+        return ResponseEntity.ok().contentType(MediaType.parseMediaType(type))
+                .header(HttpHeaders.CONTENT_DISPOSITION, ContentDisposition.attachment().filename(name).build().toString()).body(bytes);
+    }
+}

@@ -1,0 +1,50 @@
+package fluidframe.app.sounds;
+
+import fluidframe.app.routines.RoutineDocument;
+import fluidframe.core.sound.Cue;
+import fluidframe.core.sound.Track;
+import io.swagger.v3.oas.annotations.media.Schema;
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.NotNull;
+import java.util.List;
+
+/** What is asked about tracks, and answered. */
+final class TrackDocuments {
+
+    private TrackDocuments() {
+    }
+
+    /**
+     * What is to be heard of a routine, kept or not: a stretch in beats, absent from its beginning or to its end; bars of count-in; whose steps are counted and
+     * how (steps, beats, bars); gains from 0 to 1; and for files the speed in per cent of the tempo.
+     */
+    @Schema(name = "TrackQuestion")
+    record TrackQuestion(@Valid @NotNull(message = "a routine") RoutineDocument routine, Double from, Double to, Integer countInBars, String counted,
+                         String counting, Double clicks, Double voice, Double music, Double percent) {
+    }
+
+    /** A sound at its time, in beats from the start of the stretch, before it less than zero. */
+    @Schema(name = "Cue")
+    record CueDocument(double at, String sound, double gain) {
+
+        static CueDocument of(Cue cue) {
+            return new CueDocument(cue.at().toDouble(), cue.sound().id(), cue.gain());
+        }
+    }
+
+    /** A word of the count as it is shown. */
+    @Schema(name = "ShownWord")
+    record ShownWordDocument(double at, String text) {
+    }
+
+    /** All that is heard while a stretch is danced. */
+    @Schema(name = "Track")
+    record TrackDocument(double from, double beats, double countIn, List<CueDocument> cues, List<ShownWordDocument> words) {
+
+        static TrackDocument of(double from, Track track) {
+            return new TrackDocument(from, track.length().toDouble(), track.countIn().toDouble(),
+                    track.cues().stream().filter(cue -> cue.gain() > 0).map(CueDocument::of).toList(),
+                    track.words().stream().map(word -> new ShownWordDocument(word.at().toDouble(), word.text())).toList());
+        }
+    }
+}
