@@ -19,6 +19,7 @@
   import LinkMapPage from './routes/LinkMapPage.svelte';
   import NewFigurePage from './routes/NewFigurePage.svelte';
   import NotFoundPage from './routes/NotFoundPage.svelte';
+  import RehearsePage from './routes/RehearsePage.svelte';
   import RoutineDeskPage from './routes/RoutineDeskPage.svelte';
   import RoutinesPage from './routes/RoutinesPage.svelte';
 
@@ -32,6 +33,7 @@
     '/map': LinkMapPage,
     '/routines': RoutinesPage,
     '/routines/:id': RoutineDeskPage,
+    '/routines/:id/rehearse': RehearsePage,
     '*': NotFoundPage,
   };
   const RAIL = [
@@ -40,6 +42,8 @@
     { path: '/map', label: 'Links', icon: Waypoints },
     { path: '/book', label: 'Book', icon: LibraryBig },
   ];
+  /** A rehearsal has the whole screen. */
+  let fills = $derived(router.location.endsWith('/rehearse'));
   let shortcuts = $state(false);
   let failure = $state<string>();
   reference.load().catch((thrown) => (failure = sentenceOf(thrown)));
@@ -53,7 +57,7 @@
 <svelte:window onkeydown={keydown} />
 
 <div class="flex h-full flex-col-reverse sm:flex-row">
-  <nav class="flex shrink-0 items-center gap-1 bg-ink print:hidden p-2 text-floor sm:w-22 sm:flex-col evening:bg-board evening:text-ink" aria-label="Views">
+  {#if !fills}<nav class="flex shrink-0 items-center gap-1 bg-ink print:hidden p-2 text-floor sm:w-22 sm:flex-col evening:bg-board evening:text-ink" aria-label="Views">
     <img src="./mark.svg" alt="Fluid Frame" class="mb-3 hidden size-12 sm:block" />
     {#each RAIL as view (view.path)}
       {@const here = router.location === view.path || router.location.startsWith(`${view.path}/`) || (router.location === '/' && view.path === '/figures')}
@@ -79,7 +83,7 @@
     >
       {#if theme.evening}<Sun size={22} />{:else}<Moon size={22} />{/if}
     </button>
-  </nav>
+  </nav>{/if}
   <main class="min-h-0 min-w-0 flex-1 overflow-y-auto">
     {#if failure}<div class="p-6"><Message sentence={failure} /></div>{/if}
     <Router routes={ROUTES} />

@@ -2,10 +2,12 @@
   import { api, required, sentenceOf, type FigureSummary, type Following, type ScoreStep } from '$lib/api/client';
   import FloorPlan from '$lib/floor/FloorPlan.svelte';
   import { reference } from '$lib/reference/reference.svelte';
+  import FloorPanel from '$lib/routines/FloorPanel.svelte';
   import HistoryPanel from '$lib/routines/HistoryPanel.svelte';
   import NextFigures from '$lib/routines/NextFigures.svelte';
   import { Playback } from '$lib/routines/Playback.svelte';
   import Reel from '$lib/routines/Reel.svelte';
+  import { RoomCheck } from '$lib/routines/RoomCheck.svelte';
   import { RoutineDesk } from '$lib/routines/RoutineDesk.svelte';
   import ComposePanel from '$lib/routines/ComposePanel.svelte';
   import ElementFields from '$lib/routines/ElementFields.svelte';
@@ -19,6 +21,8 @@
   import Copy from '@lucide/svelte/icons/copy';
   import HistoryIcon from '@lucide/svelte/icons/history';
   import CornerMark from '@lucide/svelte/icons/corner-left-up';
+  import Footprints from '@lucide/svelte/icons/footprints';
+  import Maximize from '@lucide/svelte/icons/maximize';
   import Pause from '@lucide/svelte/icons/pause';
   import Play from '@lucide/svelte/icons/play';
   import Redo2 from '@lucide/svelte/icons/redo-2';
@@ -35,6 +39,7 @@
   let failure = $state<string>();
   let figures = $state.raw<FigureSummary[]>([]);
   const playback = new Playback(() => desk?.score);
+  const room = new RoomCheck();
   onDestroy(() => playback.pause());
 
   let id = $derived((router.params as Record<string, string> | undefined)?.id ?? '');
@@ -42,6 +47,20 @@
   let seamShown = $derived(query.get('seam') !== null && desk ? desk.seamAfter(Number(query.get('seam'))) : undefined);
   let isComposing = $derived(query.get('compose') !== null && figures.length > 0);
   let score = $derived(desk?.score);
+  let shownScore = $derived(room.triedScore ?? score);
+  let isOnFloor = $derived(query.get('floor') !== null);
+  $effect(() => {
+    if (desk && isOnFloor && score) void room.check(desk.routine);
+  });
+  $effect(() => {
+    if (!isOnFloor && desk) void room.try(undefined, desk.routine);
+  });
+
+  /** Which section a placement belongs to, counted from 0. */
+  function sectionOf(placement: number) {
+    const index = score?.placements[placement]?.index ?? 0;
+    return desk!.placements.slice(0, index + 1).filter((each) => each.section).length;
+  }
   let man = $derived(playback.current('man'));
   let lady = $derived(playback.current('lady'));
   let chosen = $derived(desk?.score?.placements[desk.selected]);
@@ -160,6 +179,12 @@
       case 'v':
         address({ figure: String(desk!.selected), versions: '1' });
         return true;
+      case 'f':
+        address({ figure: String(desk!.selected), floor: '1' });
+        return true;
+      case 'r':
+        void push(`/routines/${id}/rehearse?figure=${desk!.selected}`);
+        return true;
       case 'm':
         void desk!.mendAll();
         return true;
@@ -221,6 +246,8 @@
       <span class="flex flex-wrap items-center gap-2">
         <button class="act" title="Compose (K)" onclick={() => compose()}>Compose</button>
         {#if desk.broken > 0}<button class="act" title="Mend every seam (M)" onclick={() => desk!.mendAll()}>Mend all</button>{/if}
+        <a class="act" title="Rehearse (R)" href={`#/routines/${id}/rehearse?figure=${desk.selected}`}><Footprints size={18} />Rehearse</a>
+        <button class="act" title="The floor (F)" onclick={() => address({ figure: String(desk!.selected), floor: '1' })}><Maximize size={18} />Floor</button>
         <button class="act" title="Does it loop? (L)" disabled={desk.placements.length === 0} onclick={() => desk!.tryLoop()}>Loop?</button>
         <button class="act" aria-label="Undo" title="Undo (Ctrl Z)" disabled={!desk.canUndo} onclick={() => desk!.undo()}>
           <Undo2 size={18} />
@@ -275,11 +302,13 @@
             {/if}
           </span>
         </div>
-        <div class="min-h-0 flex-1 p-2"><FloorPlan {score} beat={playback.beat} selected={desk.selected} /></div>
+        <div class="min-h-0 flex-1 p-2"><FloorPlan score={shownScore ?? score} beat={playback.beat} selected={desk.selected} report={isOnFloor ? room.report : undefined} {sectionOf} /></div>
       </section>
 
       <aside class="panel flex min-h-0 flex-col overflow-y-auto p-3" aria-label="Chosen figure">
-        {#if query.get('versions') !== null}
+        {#if isOnFloor}
+          <FloorPanel {desk} {room} onclose={() => address({ figure: String(desk!.selected) })} />
+        {:else if query.get('versions') !== null}
           <HistoryPanel {desk} onclose={() => address({ figure: String(desk!.selected) })} />
         {:else if isComposing}
           <ComposePanel {desk} {figures} fillsGap={query.get('compose') === 'gap'} onclose={() => address({ figure: String(desk!.selected) })} />

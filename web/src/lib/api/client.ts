@@ -18,6 +18,15 @@ export type Cards = Schemas['Cards'];
 export type Place = Schemas['Place'];
 export type Unread = Schemas['Unread'];
 export type Track = Schemas['Track'];
+export type Motion = Schemas['Motion'];
+export type DancerMotion = Schemas['DancerMotion'];
+export type PlaceCurve = Schemas['PlaceCurve'];
+export type Contact = Schemas['Contact'];
+export type SoundTrack = Schemas['SoundTrack'];
+export type TrackQuestion = Schemas['TrackQuestion'];
+export type RoomReport = Schemas['RoomReport'];
+export type Floor = Schemas['Floor'];
+export type Obstacle = Schemas['Obstacle'];
 export type Stance = Schemas['Stance'];
 export type PlaceOnFloor = Schemas['PlaceOnFloor'];
 export type CoupleStance = Schemas['CoupleStance'];
@@ -82,6 +91,13 @@ export function required<T>(answer: { data?: T; error?: unknown; response: Respo
     body.faults,
     body.stored,
   );
+}
+
+/** A file the program makes of what is sent. */
+export async function fileOf(path: string, body: unknown): Promise<Blob> {
+  const response = await fetch(path, { method: 'POST', headers: { 'Content-Type': 'application/json' }, body: JSON.stringify(body) });
+  if (!response.ok) required({ error: await response.json(), response });
+  return response.blob();
 }
 
 /** What to tell a person about anything thrown while talking to the program. */

@@ -1,42 +1,37 @@
 <script lang="ts">
-  import type { Part, PlaceOnFloor, Score } from '$lib/api/client';
-  import { curveCatmullRom, line } from 'd3-shape';
-  import Body from './Body.svelte';
-  import Print from './Print.svelte';
-  import { stanceAt, type TimedStance } from './stance';
+  import type { RoomReport, Score } from '$lib/api/client';
+  import Couple from './Couple.svelte';
+  import { poseAt } from './motion';
+  import { centreAt, stretchesOf } from './path';
 
   interface Props {
     score: Score;
     beat: number;
     selected: number;
+    /** What is wrong with the room, and what circles. */
+    report?: RoomReport;
+    /** Which section a placement belongs to, counted from 0. */
+    sectionOf?: (placement: number) => number;
   }
-  let { score, beat, selected }: Props = $props();
+  let { score, beat, selected, report, sectionOf = () => 0 }: Props = $props();
 
   const MARGIN = 0.5;
   /** Metres that the close-up of the couple shows. */
   const CLOSE_UP = 2;
-  const draw = line<PlaceOnFloor>(
-    (place) => place.x,
-    (place) => place.y,
-  ).curve(curveCatmullRom);
+  const SECTIONS = ['var(--ff-soft)', 'var(--ff-spruce)', 'var(--ff-madder)', 'var(--ff-brass-deep)'];
 
-  function stances(part: Part): TimedStance[] {
-    return score.steps.filter((step) => step.part === part).map(({ onset, stance }) => ({ onset, stance }));
+  let stretches = $derived(stretchesOf(score, sectionOf));
+  let poses = $derived(score.motion ? { man: poseAt(score.motion.man, beat), lady: poseAt(score.motion.lady, beat) } : undefined);
+  let spot = $derived(poses && { x: (poses.man.body.x + poses.lady.body.x) / 2, y: (poses.man.body.y + poses.lady.body.y) / 2 });
+  let { length, width } = $derived(score.floor);
+  let corners = $derived(score.placements.filter((placement) => placement.cornerAfter).flatMap((placement) => centre(placement.onset + placement.beats)));
+  let hits = $derived((report?.collisions ?? []).flatMap((collision) => centre(collision.beat)));
+
+  function centre(at: number) {
+    return score.motion ? [centreAt(score.motion, at)] : [];
   }
 
-  let timed = $derived({ man: stances('man'), lady: stances('lady') });
-  let stretches = $derived(
-    score.placements.map((placement, index) => {
-      const man = score.steps.filter((step) => step.part === 'man');
-      const own = man.filter((step) => step.placement === index).map((step) => step.stance.body);
-      const before = man.findLast((step) => step.placement < index)?.stance.body ?? score.start?.man.body;
-      return { path: draw(before ? [before, ...own] : own) ?? '', side: placement.side };
-    }),
-  );
-  let man = $derived(score.start && stanceAt(score.start.man, timed.man, beat));
-  let lady = $derived(score.start && stanceAt(score.start.lady, timed.lady, beat));
-  let spot = $derived(man && lady && { x: (man.body.x + lady.body.x) / 2, y: (man.body.y + lady.body.y) / 2 });
-  let { length, width } = $derived(score.floor);
+  let circle = $derived(report?.circles.find((each) => each.placement === selected));
 </script>
 
 <div class="relative h-full w-full">
@@ -51,41 +46,52 @@
       {#each { length: Math.ceil(width) - 1 }, row (row)}
         <path d={`M0 ${row + 1}H${length}`} stroke="var(--ff-line)" stroke-width="0.018" />
       {/each}
+      {#each score.floor.obstacles ?? [] as obstacle, index (index)}
+        <rect x={obstacle.x} y={obstacle.y} width={obstacle.length} height={obstacle.width} fill="var(--ff-line)" stroke="var(--ff-soft)" stroke-width="0.05" />
+      {/each}
       {#each stretches as stretch, index (index)}
         <path
           d={stretch.path}
           fill="none"
-          stroke={index === selected ? 'var(--ff-brass)' : 'var(--ff-soft)'}
-          stroke-width={index === selected ? 0.16 : 0.07}
+          stroke={index === selected ? 'var(--ff-brass)' : SECTIONS[stretch.section % SECTIONS.length]}
+          stroke-width={index === selected ? 0.17 : 0.075}
+          stroke-linecap="round"
+          stroke-dasharray={stretch.side % 2 === 1 && index !== selected ? '0.22 0.14' : undefined}
+        />
+      {/each}
+      {#each corners as corner, index (index)}
+        <path d={`M${corner.x - 0.22} ${corner.y}h0.44v0.44`} fill="none" stroke="var(--ff-ink)" stroke-width="0.08" />
+      {/each}
+      {#if circle}
+        <circle cx={circle.x} cy={circle.y} r={circle.man} fill="none" stroke="var(--ff-spruce)" stroke-width="0.05" />
+        <circle cx={circle.x} cy={circle.y} r={circle.lady} fill="none" stroke="var(--ff-madder)" stroke-width="0.05" stroke-dasharray="0.12 0.08" />
+        <circle cx={circle.x} cy={circle.y} r="0.07" fill="var(--ff-ink)" />
+      {/if}
+      {#each hits as hit, index (index)}
+        <path
+          d={`M${hit.x - 0.25} ${hit.y - 0.25}l0.5 0.5m0 -0.5l-0.5 0.5`}
+          stroke="var(--ff-madder)"
+          stroke-width="0.13"
           stroke-linecap="round"
         />
       {/each}
-      {#if man && lady}
-        <Body part="man" place={man.body} />
-        <Body part="lady" place={lady.body} />
-        <Print part="man" foot="left" place={man.left} />
-        <Print part="man" foot="right" place={man.right} />
-        <Print part="lady" foot="left" place={lady.left} />
-        <Print part="lady" foot="right" place={lady.right} />
-      {/if}
+      {#if poses}<Couple {poses} />{/if}
     </g>
+    {#each score.floor.obstacles ?? [] as obstacle, index (index)}
+      <text x={obstacle.x + obstacle.length / 2} y={-obstacle.y - obstacle.width / 2} text-anchor="middle" dominant-baseline="central" font-size="0.36" fill="var(--ff-ink)">
+        {obstacle.title}
+      </text>
+    {/each}
     <text x={length - 0.3} y={-0.3} text-anchor="end" font-size="0.42" fill="var(--ff-soft)">wall, line of dance →</text>
     <text x="0.3" y={-width + 0.6} font-size="0.42" fill="var(--ff-soft)">{length} × {width} m</text>
   </svg>
-  {#if man && lady && spot}
+  {#if poses && spot}
     <svg
       viewBox={`${spot.x - CLOSE_UP / 2} ${-spot.y - CLOSE_UP / 2} ${CLOSE_UP} ${CLOSE_UP}`}
       class="panel absolute top-[14%] left-[6%] aspect-square h-[46%] max-h-64 shadow-lg"
       aria-hidden="true"
     >
-      <g transform="scale(1 -1)">
-        <Body part="man" place={man.body} />
-        <Body part="lady" place={lady.body} />
-        <Print part="man" foot="left" place={man.left} />
-        <Print part="man" foot="right" place={man.right} />
-        <Print part="lady" foot="left" place={lady.left} />
-        <Print part="lady" foot="right" place={lady.right} />
-      </g>
+      <g transform="scale(1 -1)"><Couple {poses} /></g>
     </svg>
   {/if}
 </div>

@@ -13,14 +13,16 @@
   let { reading, at, onsets }: Props = $props();
 
   const MARGIN = 0.32;
+  const FADED = 0.3;
+  const WEIGHTS: Record<string, number> = { full: 1, part: 0.4, none: 0 };
 
   interface Shown {
     part: Part;
     foot: 'left' | 'right';
     place: Stance['body'];
     label: string;
-    faded: boolean;
-    weight: string;
+    strength: number;
+    weight: number;
   }
 
   let beat = $derived(at === 0 ? -1 : (onsets[at - 1] ?? -1));
@@ -37,8 +39,8 @@
   function prints(part: Part): Shown[] {
     const start = reading.track!.start[part];
     const shown: Shown[] = [
-      { part, foot: 'left', place: start.left, label: '', faded: true, weight: 'full' },
-      { part, foot: 'right', place: start.right, label: '', faded: true, weight: 'full' },
+      { part, foot: 'left', place: start.left, label: '', strength: FADED, weight: 1 },
+      { part, foot: 'right', place: start.right, label: '', strength: FADED, weight: 1 },
     ];
     const steps = danced(part);
     for (const { row, index, stance } of steps) {
@@ -46,7 +48,7 @@
         const moved = row.shorthand.foot === 'both' || row.shorthand.foot === (foot === 'left' ? 'LF' : 'RF');
         if (moved) {
           const last = !steps.some((later) => later.index > index && later.row.shorthand.foot === row.shorthand.foot);
-          shown.push({ part, foot, place: stance[foot], label: String(index + 1), faded: !last, weight: row.weight });
+          shown.push({ part, foot, place: stance[foot], label: String(index + 1), strength: last ? 1 : FADED, weight: WEIGHTS[row.weight] ?? 1 });
         }
       }
     }

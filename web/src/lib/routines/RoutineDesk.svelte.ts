@@ -1,5 +1,5 @@
 import { api, required } from '$lib/api/client';
-import type { Chain, Following, Loop, NextFigures, Placement, Repair, Routine, RoutineElement, Score, Seam, Section } from '$lib/api/client';
+import type { Chain, Floor, Following, Loop, NextFigures, Placement, Repair, Routine, RoutineElement, Score, Seam, Section } from '$lib/api/client';
 import { Keeper, opened } from '$lib/ui/Keeper.svelte';
 import { Latest } from '$lib/ui/Latest';
 import { routineStore } from './routineStore';
@@ -178,6 +178,21 @@ export class RoutineDesk extends Keeper<Routine> {
     const left = this.placements.toSpliced(index, 1);
     const heir = left[index];
     return section && heir && !heir.section ? left.with(index, { ...heir, section }) : left;
+  }
+
+  /** Dances on another floor. */
+  standOn(floor: Floor) {
+    this.change({ ...this.routine, floor });
+  }
+
+  /** Says how tall the couple are. */
+  measure(dancers: Routine['dancers']) {
+    this.change({ ...this.routine, dancers });
+  }
+
+  turnCornerAfter(passage: number) {
+    this.select(passage);
+    this.turnCorner();
   }
 
   turnCorner() {

@@ -14,9 +14,10 @@ import java.util.Set;
 class ApiDescription {
 
     private static final Set<String> SENT = Set.of("Figure", "Row", "NamedTiming", "Split", "Relation", "Routine", "Placement", "LinkQuestion",
-            "DerivationQuestion", "PlaceQuestion", "DifferenceQuestion", "CompositionQuestion", "BridgeQuestion", "Element", "Section", "Schools", "Repeat", "Variation", "RowChange", "Mute");
+            "DerivationQuestion", "PlaceQuestion", "DifferenceQuestion", "CompositionQuestion", "BridgeQuestion", "Element", "Section", "Schools", "Repeat", "Variation", "RowChange", "Mute", "TrackQuestion");
     private static final Map<String, Set<String>> SOMETIMES_ABSENT = Map.of("Place", Set.of("part", "row", "column"),
-            "RowReading", Set.of("onset", "length"), "Reading", Set.of("track"), "Score", Set.of("start"), "ScoreStep", Set.of("roundCorner"), "Finding", Set.of("muted"));
+            "RowReading", Set.of("onset", "length"), "Reading", Set.of("track"), "Score", Set.of("start", "motion"), "ScoreStep", Set.of("roundCorner"), "Finding", Set.of("muted"),
+            "Floor", Set.of("start", "obstacles"), "Contact", Set.of("edge"), "Circle", Set.of("inside"));
 
     @Bean
     OpenAPI openApi() {

@@ -38,7 +38,7 @@ final class TrackDocuments {
     }
 
     /** All that is heard while a stretch is danced. */
-    @Schema(name = "Track")
+    @Schema(name = "SoundTrack")
     record TrackDocument(double from, double beats, double countIn, List<CueDocument> cues, List<ShownWordDocument> words) {
 
         static TrackDocument of(double from, Track track) {

@@ -1,0 +1,113 @@
+import { SteadyTime } from './SteadyTime';
+
+/** Fewer taps than this say no tempo. */
+const FEWEST_TAPS = 4;
+
+/** The coach's own music, played from this computer; it is sent nowhere. Its first beat and its tempo are tapped. */
+export class OwnMusic {
+  name = $state<string>();
+  failure = $state<string>();
+  /** Seconds into the piece at which the dancing begins. */
+  firstBeat = $state(0);
+  beatsPerMinute = $state(0);
+  taps = $state<number[]>([]);
+  #audio = new Audio();
+  #url: string | undefined;
+  #steady = new SteadyTime();
+
+  get ready(): boolean {
+    return this.name !== undefined && this.beatsPerMinute > 0;
+  }
+
+  /** Opens a file; if it is no music, what was open before stays. */
+  async open(file: File) {
+    const url = URL.createObjectURL(file);
+    const audio = new Audio();
+    audio.preservesPitch = true;
+    audio.src = url;
+    try {
+      await new Promise<void>((resolve, reject) => {
+        audio.onloadedmetadata = () => resolve();
+        audio.onerror = () => reject(new Error('no music'));
+      });
+    } catch {
+      URL.revokeObjectURL(url);
+      this.failure = `${file.name} is no music this browser can play. Open a WAV, MP3, Ogg or FLAC file; nothing else has changed.`;
+      return;
+    }
+    this.close();
+    this.#audio = audio;
+    this.#url = url;
+    this.name = file.name;
+  }
+
+  /** Gives the file back; the picture follows the program's own track again. */
+  close() {
+    this.#audio.pause();
+    if (this.#url) URL.revokeObjectURL(this.#url);
+    this.#url = undefined;
+    this.name = undefined;
+    this.failure = undefined;
+    this.taps = [];
+    this.beatsPerMinute = 0;
+    this.firstBeat = 0;
+  }
+
+  async play(beat: number, rate: number) {
+    this.#audio.currentTime = Math.max(0, this.#timeOf(beat));
+    this.#audio.playbackRate = rate;
+    this.#steady = new SteadyTime();
+    await this.#audio.play();
+  }
+
+  pause() {
+    this.#audio.pause();
+  }
+
+  setRate(rate: number) {
+    this.#audio.playbackRate = rate;
+  }
+
+  get ended(): boolean {
+    return this.#audio.ended;
+  }
+
+  /** The beat of the dancing that is heard now. */
+  beat(): number {
+    const time = this.#steady.look(this.#audio.currentTime, performance.now() / 1000, this.#audio.paused ? 0 : this.#audio.playbackRate);
+    return ((time - this.firstBeat) * this.beatsPerMinute) / 60;
+  }
+
+  /** Plays the piece from its start, to be tapped along with. */
+  async listen() {
+    this.taps = [];
+    this.#audio.currentTime = 0;
+    this.#audio.playbackRate = 1;
+    await this.#audio.play();
+  }
+
+  /** One beat is tapped: the first is the first beat of the dancing, and all together are the tempo. */
+  tap() {
+    if (this.#audio.paused) return;
+    this.taps = [...this.taps, this.#audio.currentTime];
+    const [first] = this.taps;
+    if (this.taps.length < FEWEST_TAPS || first === undefined) return;
+    const slope = regular(this.taps);
+    this.beatsPerMinute = Math.round(600 / slope.seconds) / 10;
+    this.firstBeat = Math.round(slope.first * 1000) / 1000;
+  }
+
+  #timeOf(beat: number): number {
+    return this.firstBeat + (beat * 60) / this.beatsPerMinute;
+  }
+}
+
+/** The evenly spaced beats nearest to what was tapped: least squares. */
+function regular(taps: number[]): { first: number; seconds: number } {
+  const middle = (taps.length - 1) / 2;
+  const mean = taps.reduce((sum, tap) => sum + tap, 0) / taps.length;
+  const along = taps.reduce((sum, tap, index) => sum + (index - middle) * (tap - mean), 0);
+  const across = taps.reduce((sum, _, index) => sum + (index - middle) ** 2, 0);
+  const seconds = along / across;
+  return { first: mean - middle * seconds, seconds };
+}

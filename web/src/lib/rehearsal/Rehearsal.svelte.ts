@@ -1,0 +1,259 @@
+import { api, required, sentenceOf, type Part, type Routine, type Score, type ScoreStep, type SoundTrack, type TrackQuestion } from '$lib/api/client';
+import { distinct } from '$lib/ui/distinct';
+import { flushSync } from 'svelte';
+import { OwnMusic } from './OwnMusic.svelte';
+import { rememberedOptions, rememberOptions, type Options } from './options';
+import { TrackPlayer } from './TrackPlayer';
+
+export const SLOWEST = 5;
+/** Slower than this nothing is heard. */
+export const SLOWEST_HEARD = 40;
+export const FASTEST = 120;
+/** How loud the accompaniment is beside the clicks and the voice. */
+const BAND = 0.7;
+/** Beats nearer than this are the same. */
+const SAME = 1e-6;
+
+/** A routine being rehearsed: where the dancers are, what is heard, and which stretch is danced again and again. */
+export class Rehearsal {
+  /** Where the dancers are, beats from the start of the routine; in the count-in before the stretch. */
+  beat = $state(0);
+  playing = $state(false);
+  /** How many times the stretch has been danced since it was started. */
+  round = $state(0);
+  options = $state<Options>(rememberedOptions());
+  /** First and last passage of what is danced. */
+  first = $state(0);
+  last = $state(0);
+  failure = $state<string>();
+  track = $state.raw<SoundTrack>();
+  readonly music = new OwnMusic();
+  #player: TrackPlayer | undefined;
+  #frame = 0;
+  #wanted = '';
+  #steps: Record<Part, ScoreStep[]>;
+
+  constructor(
+    readonly routine: Routine,
+    readonly score: Score,
+  ) {
+    this.last = Math.max(0, score.placements.length - 1);
+    this.#steps = { man: score.steps.filter((step) => step.part === 'man'), lady: score.steps.filter((step) => step.part === 'lady') };
+  }
+
+  get from(): number {
+    return this.score.placements[this.first]?.onset ?? 0;
+  }
+
+  get to(): number {
+    const placement = this.score.placements[this.last];
+    return placement ? placement.onset + placement.beats : this.score.beats;
+  }
+
+  /** Per cent of the tempo, with what the ladder has added. */
+  percentIn(round: number): number {
+    const { percent, ladder, ladderStep, ladderEvery, ladderTarget } = this.options;
+    if (!ladder || percent >= ladderTarget) return percent;
+    return Math.min(ladderTarget, percent + ladderStep * Math.floor(round / Math.max(1, ladderEvery)));
+  }
+
+  get percentNow(): number {
+    return this.percentIn(this.round);
+  }
+
+  get silent(): boolean {
+    return this.percentNow < SLOWEST_HEARD;
+  }
+
+  /** The words of the count as they are shown, in beats of the routine. */
+  words = $derived<{ at: number; text: string }[]>(this.track?.words.map(({ at, text }) => ({ at: at + this.from, text })) ?? []);
+
+  /** What is counted now. */
+  get word(): string | undefined {
+    return this.words.findLast(({ at }) => at <= this.beat + SAME)?.text;
+  }
+
+  steps(part: Part): ScoreStep[] {
+    return this.#steps[part];
+  }
+
+  current(part: Part): ScoreStep | undefined {
+    return this.steps(part).findLast((step) => step.onset <= this.beat + SAME);
+  }
+
+  following(part: Part): ScoreStep | undefined {
+    return this.steps(part).find((step) => step.onset > this.beat + SAME);
+  }
+
+  /** The seam that is being danced over and breaks, if it does. */
+  get brokenSeam() {
+    const placement = this.current('man')?.placement ?? 0;
+    return this.score.seams.find((seam) => seam.after === placement - 1 && seam.verdict.outcome === 'breaks');
+  }
+
+  set(change: Partial<Options>) {
+    const before = this.percentNow;
+    this.options = { ...this.options, ...change };
+    rememberOptions(this.options);
+    if (this.percentNow !== before) {
+      this.#player?.retime();
+      this.music.setRate(this.percentNow / 100);
+    }
+    void this.prepare();
+  }
+
+  /** Dances from one passage to another. */
+  choose(first: number, last: number) {
+    this.first = Math.max(0, Math.min(first, last));
+    this.last = Math.min(this.score.placements.length - 1, Math.max(first, last));
+    const restarts = this.playing;
+    this.pause();
+    this.beat = this.from;
+    void this.prepare().then(() => (restarts ? this.play() : undefined));
+  }
+
+  /** Gets ready what is to be heard. */
+  async prepare() {
+    if (this.score.beats === 0) return;
+    const question = this.#question;
+    const wanted = JSON.stringify({ ...question, routine: undefined });
+    if (wanted === this.#wanted) return;
+    this.#wanted = wanted;
+    try {
+      const track = required(await api.POST('/api/tracks', { body: question }));
+      if (wanted !== this.#wanted) return;
+      this.track = track;
+      await this.#player?.load(track);
+    } catch (thrown) {
+      this.#wanted = '';
+      this.failure = sentenceOf(thrown);
+    }
+  }
+
+  get #question(): TrackQuestion {
+    const { countInBars, counted, counting, clicks, voice, music } = this.options;
+    return {
+      routine: this.routine,
+      from: this.from,
+      to: this.to,
+      countInBars,
+      counted,
+      counting,
+      clicks: clicks ? 1 : 0,
+      voice: voice ? 1 : 0,
+      music: music ? BAND : 0,
+    };
+  }
+
+  /** The same as a file at the tempo that is set. */
+  get fileQuestion(): TrackQuestion {
+    return { ...this.#question, percent: this.options.percent };
+  }
+
+  toggle() {
+    if (this.playing) this.pause();
+    else void this.play();
+  }
+
+  async play() {
+    if (this.score.beats === 0 || this.playing) return;
+    await this.prepare();
+    const track = this.track;
+    if (!track) return;
+    const atStart = this.beat <= this.from + SAME || this.beat >= this.to - SAME;
+    this.playing = true;
+    this.round = 0;
+    try {
+      if (this.music.ready) {
+        await this.music.play(atStart ? this.from : this.beat, this.percentNow / 100);
+      } else {
+        this.#player ??= this.#newPlayer();
+        await this.#player.load(track);
+        await this.#player.start(atStart ? -track.countIn : this.beat - this.from);
+      }
+    } catch (thrown) {
+      this.playing = false;
+      this.failure = sentenceOf(thrown);
+      return;
+    }
+    this.#frame = requestAnimationFrame(this.#draw);
+  }
+
+  pause() {
+    cancelAnimationFrame(this.#frame);
+    this.#player?.stop();
+    this.music.pause();
+    this.playing = false;
+    this.beat = Math.max(this.from, Math.min(this.beat, this.to));
+  }
+
+  /** To a beat of the routine; dancing goes on from there. */
+  go(beat: number) {
+    const goesOn = this.playing;
+    this.pause();
+    this.beat = Math.max(this.from, Math.min(beat, this.to));
+    if (goesOn) void this.play();
+  }
+
+  /** To the next or the previous step of the part that is counted, or of either. */
+  step(by: -1 | 1) {
+    this.pause();
+    const shown = this.options.shown;
+    const onsets = shown === 'both' ? distinct(this.score.steps.map((step) => step.onset)) : this.steps(shown).map((step) => step.onset);
+    const onset = by > 0 ? onsets.find((at) => at > this.beat + SAME) : onsets.findLast((at) => at < this.beat - SAME);
+    if (onset !== undefined) this.beat = onset;
+  }
+
+  async close() {
+    this.pause();
+    this.music.close();
+    await this.#player?.close();
+    this.#player = undefined;
+  }
+
+  #newPlayer() {
+    return new TrackPlayer({
+      secondsPerBeat: (round) => this.#secondsPerBeat(round),
+      isHeard: (round) => this.percentIn(round) >= SLOWEST_HEARD,
+      rest: () => (this.options.loops ? this.options.restBars * this.score.beatsPerBar * this.#secondsPerBeat(this.round) : undefined),
+    });
+  }
+
+  #secondsPerBeat(round: number): number {
+    return (60 / (this.score.tempo * this.score.beatsPerBar)) * (100 / this.percentIn(round));
+  }
+
+  #draw = () => {
+    const goesOn = this.music.ready ? this.#followMusic() : this.#followTrack();
+    flushSync();
+    if (goesOn) this.#frame = requestAnimationFrame(this.#draw);
+  };
+
+  #followTrack(): boolean {
+    const now = this.#player?.now();
+    if (!now) {
+      this.pause();
+      this.beat = this.to;
+      return false;
+    }
+    this.beat = this.from + now.beat;
+    this.round = now.round;
+    return true;
+  }
+
+  #followMusic(): boolean {
+    const beat = this.music.beat();
+    if (beat < this.to && !this.music.ended) {
+      this.beat = Math.max(this.from - 1, beat);
+      return true;
+    }
+    if (this.options.loops) {
+      this.round += 1;
+      void this.music.play(this.from, this.percentNow / 100);
+      this.beat = this.from;
+      return true;
+    }
+    this.pause();
+    return false;
+  }
+}

@@ -1,0 +1,24 @@
+<script lang="ts">
+  import type { Part, ScoreStep } from '$lib/api/client';
+  import AlignmentGlyph from '$lib/glyphs/AlignmentGlyph.svelte';
+
+  interface Props {
+    part: Part;
+    now: ScoreStep | undefined;
+    next: ScoreStep | undefined;
+  }
+  let { part, now, next }: Props = $props();
+  let tone = $derived(part === 'man' ? ('spruce' as const) : ('madder' as const));
+</script>
+
+<section class="panel flex gap-3 p-3" aria-label={part === 'man' ? 'Man' : 'Lady'}>
+  {#if now}<AlignmentGlyph heading={now.facing} size={52} {tone} />{/if}
+  <div class="min-w-0 flex-1">
+    <h2 class={['text-base', part === 'man' ? 'text-spruce' : 'text-madder']}>{part === 'man' ? 'Man' : 'Lady'}</h2>
+    <p class="text-xl leading-tight font-semibold" data-testid={`now-${part}`}>{now ? now.wording : 'ready'}</p>
+    {#if next}<p class="mt-1 leading-snug text-soft">then {next.wording}</p>{/if}
+    {#if now}
+      <p class="mt-1 text-sm leading-snug text-soft">free {now.freeFoot} · {now.position}, hold {now.hold}</p>
+    {/if}
+  </div>
+</section>

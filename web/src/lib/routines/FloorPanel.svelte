@@ -1,0 +1,163 @@
+<script lang="ts">
+  import { fileOf, sentenceOf, type Floor, type Obstacle } from '$lib/api/client';
+  import Choice from '$lib/ui/Choice.svelte';
+  import Message from '$lib/ui/Message.svelte';
+  import { saveFile } from '$lib/ui/saveFile';
+  import { FLOORS, type RoomCheck } from './RoomCheck.svelte';
+  import type { RoutineDesk } from './RoutineDesk.svelte';
+
+  interface Props {
+    desk: RoutineDesk;
+    room: RoomCheck;
+    onclose: () => void;
+  }
+  let { desk, room, onclose }: Props = $props();
+
+  const USUAL_HEIGHT = 1.75;
+  const NEW_OBSTACLE: Obstacle = { title: 'table', x: 0, y: 0, length: 1, width: 1 };
+
+  let floor = $derived<Floor>(desk.routine.floor ?? desk.score!.floor);
+  let dancers = $derived(desk.routine.dancers ?? { man: USUAL_HEIGHT, lady: USUAL_HEIGHT });
+  let report = $derived(room.report);
+
+  function change(part: Partial<Floor>) {
+    desk.standOn({ ...floor, ...part });
+  }
+
+  /** A room of another size is begun in the usual place there. */
+  function resize(part: Partial<Floor>) {
+    desk.standOn({ length: floor.length, width: floor.width, obstacles: floor.obstacles, ...part });
+  }
+
+  function amend(index: number, part: Partial<Obstacle>) {
+    const obstacles = floor.obstacles ?? [];
+    const old = obstacles[index];
+    if (old) change({ obstacles: obstacles.with(index, { ...old, ...part }) });
+  }
+
+  function title(placement: number) {
+    return desk.score?.placements[placement]?.title ?? '';
+  }
+
+  async function save() {
+    try {
+      saveFile(await fileOf('/api/floor-plans', room.on(desk.routine)), `${desk.routine.id}-floor.svg`);
+    } catch (thrown) {
+      room.failure = sentenceOf(thrown);
+    }
+  }
+</script>
+
+{#snippet metres(label: string, value: number, set: (value: number) => void)}
+  <label class="inline-flex items-center gap-1">
+    <span class="text-soft">{label}</span>
+    <input class="field w-20 px-2" type="number" step="0.1" min="0" {value} onchange={(event) => set(event.currentTarget.valueAsNumber || 0)} />
+  </label>
+{/snippet}
+
+<section aria-label="The floor">
+  <div class="flex items-center justify-between gap-2">
+    <h2 class="text-xl">The floor</h2>
+    <button class="act" onclick={onclose}>Close</button>
+  </div>
+  {#if room.failure}<div class="mt-2"><Message sentence={room.failure} /></div>{/if}
+
+  {#if report}
+    <p class="mt-2 text-lg font-semibold" data-testid="room-verdict">
+      {#if report.collisions.length === 0}Nothing is hit.{:else}{report.collisions.length} {report.collisions.length === 1 ? 'place is' : 'places are'} too tight.{/if}
+    </p>
+    <p class="leading-snug text-soft" data-testid="room-need">
+      This routine needs a floor of at least {report.neededLength.toFixed(1)} × {report.neededWidth.toFixed(1)} m and covers {report.distance.toFixed(0)} m.
+    </p>
+    {#if report.collisions.length > 0}
+      <ul class="mt-2 flex flex-col gap-1">
+        {#each report.collisions.slice(0, 8) as hit, index (index)}
+          <li class="rounded-lg bg-madder-wash px-2 py-1 leading-snug">
+            ✕ bar {hit.bar}, {title(hit.placement)}: {hit.what}, {hit.metres.toFixed(1)} m too near
+          </li>
+        {/each}
+      </ul>
+    {/if}
+    <table class="mt-3 w-full">
+      <thead><tr class="text-left text-soft"><th class="font-normal">side</th><th class="font-normal">used</th><th class="font-normal">there is</th><th class="font-normal">left at its end</th></tr></thead>
+      <tbody>
+        {#each report.sides as side (side.side)}
+          <tr><td class="font-semibold">{side.side + 1}</td><td>{side.used.toFixed(1)} m</td><td>{side.there.toFixed(1)} m</td><td>{side.ahead.toFixed(1)} m</td></tr>
+        {/each}
+      </tbody>
+    </table>
+    {#if report.corners.length > 0 && !room.tried}
+      <h3 class="mt-3 text-base">A corner could be turned</h3>
+      <ul class="mt-1 flex flex-col gap-1">
+        {#each report.corners as corner (corner.after)}
+          <li>
+            <button class="act h-auto w-full justify-start py-1 text-left whitespace-normal" onclick={() => desk.turnCornerAfter(corner.after)}>
+              after {corner.after + 1} {title(corner.after)}, {corner.ahead.toFixed(1)} m before the wall{corner.outcome === 'bends' ? ', bending' : ''}
+            </button>
+          </li>
+        {/each}
+      </ul>
+    {/if}
+    {#if report.circles.length > 0}
+      <h3 class="mt-3 text-base">Going round a centre</h3>
+      <ul class="leading-snug">
+        {#each report.circles as circle (circle.placement)}
+          <li>
+            {title(circle.placement)}: {circle.inside ? `the ${circle.inside} inside` : 'both as far out'}, man {circle.man.toFixed(1)} m, lady {circle.lady.toFixed(1)} m
+          </li>
+        {/each}
+      </ul>
+    {/if}
+  {/if}
+
+  <h3 class="mt-3 text-base">Try it on</h3>
+  <div class="mt-1 flex flex-wrap gap-2">
+    <Choice
+      label="Floor"
+      options={FLOORS.map((each) => ({ value: each.title, label: `${each.title}, ${each.length} × ${each.width} m` }))}
+      value={room.tried?.title ?? ''}
+      any="its own"
+      onchange={(chosen) => room.try(FLOORS.find((each) => each.title === chosen), desk.routine)}
+    />
+    {#if room.tried}
+      <button
+        class="act"
+        onclick={() => {
+          const taken = room.floor(room.tried!);
+          void room.try(undefined, desk.routine);
+          desk.standOn(taken);
+        }}>Take this floor</button
+      >
+    {/if}
+  </div>
+
+  {#if !room.tried}
+    <h3 class="mt-3 text-base">Its own floor</h3>
+    <div class="mt-1 flex flex-wrap gap-2">
+      {@render metres('long', floor.length, (length) => resize({ length }))}
+      {@render metres('wide', floor.width, (width) => resize({ width }))}
+      {@render metres('start at', floor.start?.x ?? 0, (x) => change({ start: { x, y: floor.start?.y ?? 0 } }))}
+      {@render metres('from the wall', floor.start?.y ?? 0, (y) => change({ start: { x: floor.start?.x ?? 0, y } }))}
+    </div>
+    {#each floor.obstacles ?? [] as obstacle, index (index)}
+      <fieldset class="mt-2 flex flex-wrap gap-2 rounded-lg bg-floor p-2">
+        <legend class="sr-only">{obstacle.title}</legend>
+        <input class="field w-32" aria-label="What stands there" maxlength="60" value={obstacle.title} onchange={(event) => amend(index, { title: event.currentTarget.value })} />
+        {@render metres('at', obstacle.x, (x) => amend(index, { x }))}
+        {@render metres('from the wall', obstacle.y, (y) => amend(index, { y }))}
+        {@render metres('long', obstacle.length, (length) => amend(index, { length }))}
+        {@render metres('wide', obstacle.width, (width) => amend(index, { width }))}
+        <button class="act" onclick={() => change({ obstacles: (floor.obstacles ?? []).toSpliced(index, 1) })}>Take it away</button>
+      </fieldset>
+    {/each}
+    <div class="mt-2 flex flex-wrap gap-2">
+      <button class="act" onclick={() => change({ obstacles: [...(floor.obstacles ?? []), NEW_OBSTACLE] })}>Something stands there</button>
+    </div>
+    <h3 class="mt-3 text-base">The couple</h3>
+    <div class="mt-1 flex flex-wrap gap-2">
+      {@render metres('man, m tall', dancers.man, (man) => desk.measure({ ...dancers, man }))}
+      {@render metres('lady, m tall', dancers.lady, (lady) => desk.measure({ ...dancers, lady }))}
+    </div>
+  {/if}
+  <button class="act mt-3" onclick={save}>Save the plan as SVG, 1 : 50</button>
+</section>

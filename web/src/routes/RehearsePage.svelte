@@ -1,0 +1,209 @@
+<script lang="ts">
+  import { sentenceOf } from '$lib/api/client';
+  import LoopFields from '$lib/rehearsal/LoopFields.svelte';
+  import { FASTEST, Rehearsal, SLOWEST } from '$lib/rehearsal/Rehearsal.svelte';
+  import SoundFields from '$lib/rehearsal/SoundFields.svelte';
+  import Stage from '$lib/rehearsal/Stage.svelte';
+  import StepWords from '$lib/rehearsal/StepWords.svelte';
+  import ViewFields from '$lib/rehearsal/ViewFields.svelte';
+  import { RoutineDesk } from '$lib/routines/RoutineDesk.svelte';
+  import Message from '$lib/ui/Message.svelte';
+  import ArrowLeft from '@lucide/svelte/icons/arrow-left';
+  import Eye from '@lucide/svelte/icons/eye';
+  import Pause from '@lucide/svelte/icons/pause';
+  import Play from '@lucide/svelte/icons/play';
+  import Repeat from '@lucide/svelte/icons/repeat';
+  import SkipBack from '@lucide/svelte/icons/skip-back';
+  import SkipForward from '@lucide/svelte/icons/skip-forward';
+  import Volume2 from '@lucide/svelte/icons/volume-2';
+  import { onDestroy } from 'svelte';
+  import { router } from 'svelte-spa-router';
+
+  const PANELS = [
+    { key: 'loop', label: 'Stretch', icon: Repeat },
+    { key: 'sound', label: 'Sound', icon: Volume2 },
+    { key: 'view', label: 'View', icon: Eye },
+  ] as const;
+
+  let rehearsal = $state.raw<Rehearsal>();
+  let failure = $state<string>();
+  let panel = $state<(typeof PANELS)[number]['key']>();
+
+  let id = $derived((router.params as Record<string, string> | undefined)?.id ?? '');
+
+  $effect(() => {
+    const query = new URLSearchParams(router.querystring ?? '');
+    RoutineDesk.open(id).then(
+      (desk) => {
+        if (!desk.score) {
+          failure = desk.failure ?? 'This routine cannot be laid out.';
+          return;
+        }
+        const opened = new Rehearsal(desk.routine, desk.score);
+        const first = Number(query.get('figure') ?? 0);
+        if (first > 0 && first < desk.score.placements.length) opened.go(desk.score.placements[first]!.onset);
+        rehearsal = opened;
+        void opened.prepare();
+      },
+      (thrown) => (failure = sentenceOf(thrown)),
+    );
+    return () => void rehearsal?.close();
+  });
+  onDestroy(() => void rehearsal?.close());
+
+  let score = $derived(rehearsal?.score);
+  let man = $derived(rehearsal?.current('man'));
+  let lady = $derived(rehearsal?.current('lady'));
+  let counted = $derived(rehearsal?.options.counted === 'lady' ? lady : man);
+  let placement = $derived(score?.placements[man?.placement ?? 0]);
+  let next = $derived(score?.placements[(man?.placement ?? 0) + 1]);
+  let countsIn = $derived(rehearsal !== undefined && rehearsal.playing && rehearsal.beat < rehearsal.from - 1e-6);
+  let word = $derived(rehearsal?.playing || countsIn ? rehearsal?.word : counted?.count);
+
+  function keydown(event: KeyboardEvent) {
+    if (!rehearsal || event.ctrlKey || event.metaKey || event.altKey) return;
+    const writing = event.target instanceof HTMLInputElement && event.target.type !== 'range';
+    const inMenu = event.target instanceof Element && event.target.closest('[role=listbox],[role=dialog]') !== null;
+    if (!writing && !inMenu && plain(rehearsal, event)) event.preventDefault();
+  }
+
+  function plain(now: Rehearsal, event: KeyboardEvent): boolean {
+    const options = now.options;
+    switch (event.key) {
+      case ' ':
+        if (event.target instanceof HTMLButtonElement) return false;
+        now.toggle();
+        return true;
+      case 'ArrowRight':
+      case 'ArrowLeft':
+        now.step(event.key === 'ArrowRight' ? 1 : -1);
+        return true;
+      case 'ArrowUp':
+      case 'ArrowDown':
+        setPercent(options.percent + (event.key === 'ArrowUp' ? 5 : -5));
+        return true;
+      case '[':
+        now.choose(man?.placement ?? 0, Math.max(man?.placement ?? 0, now.last));
+        return true;
+      case ']':
+        now.choose(Math.min(now.first, man?.placement ?? 0), man?.placement ?? 0);
+        return true;
+      case 'a':
+        now.choose(0, now.score.placements.length - 1);
+        return true;
+      case 'l':
+        now.set({ loops: !options.loops });
+        return true;
+      case 'r':
+        now.set({ wallUp: (options.wallUp % 4) + 1 });
+        return true;
+      case 'm':
+        now.set({ mirrored: !options.mirrored });
+        return true;
+      case 'f':
+        now.set({ follow: !options.follow });
+        return true;
+      case 'p':
+        now.set({ shown: options.shown === 'both' ? 'man' : options.shown === 'man' ? 'lady' : 'both' });
+        return true;
+      case 't':
+        now.music.tap();
+        return true;
+      default:
+        return false;
+    }
+  }
+
+  function setPercent(percent: number) {
+    rehearsal?.set({ percent: Math.min(FASTEST, Math.max(SLOWEST, Math.round(percent))) });
+  }
+</script>
+
+<svelte:window onkeydown={keydown} />
+
+{#if failure}
+  <div class="mx-auto max-w-2xl p-10">
+    <Message sentence={failure}><a class="act" href={`#/routines/${id}`}>Back to the desk</a></Message>
+  </div>
+{:else if !rehearsal || !score}
+  <p class="p-10 text-center text-xl text-soft">Getting the floor ready …</p>
+{:else if score.placements.length === 0}
+  <div class="mx-auto max-w-2xl p-10">
+    <Message sentence="There is nothing to rehearse yet: this routine is empty."><a class="act" href={`#/routines/${id}`}>Back to the desk</a></Message>
+  </div>
+{:else}
+  <div class="flex h-full flex-col gap-2 p-2 sm:p-3">
+    <header class="flex items-center gap-3">
+      <a class="act px-3" href={`#/routines/${id}?figure=${man?.placement ?? 0}`} aria-label="Back to the desk"><ArrowLeft size={20} /></a>
+      <h1 class="truncate text-xl sm:text-2xl">{rehearsal.routine.title}</h1>
+      <span class="ml-auto truncate text-right text-soft">
+        <strong class="text-ink">{placement?.title}</strong>{#if next}<span class="hidden sm:inline">, then {next.title}</span>{/if}
+      </span>
+    </header>
+    {#if rehearsal.failure}<Message sentence={rehearsal.failure} />{/if}
+
+    <div class="grid min-h-0 flex-1 grid-cols-1 grid-rows-[auto_minmax(0,1fr)] gap-2 lg:grid-cols-[minmax(0,1fr)_25rem] lg:grid-rows-1">
+      <section class="flex min-w-0 flex-row items-stretch gap-2 lg:order-2 lg:flex-col lg:overflow-y-auto" aria-label="Count and steps">
+        <div class={['panel flex min-w-34 flex-col items-center justify-center p-2 lg:min-h-64', countsIn && 'border-brass bg-floor']}>
+          <span class="font-title text-[5.5rem] leading-none font-bold lg:text-[13rem]" data-testid="count">{word ?? '–'}</span>
+          <span class="text-soft lg:text-xl" data-testid="bar">
+            {#if countsIn}count-in{:else}bar {man?.bar ?? 1}{#if rehearsal.options.loops && rehearsal.playing} · time {rehearsal.round + 1}{/if}{/if}
+          </span>
+        </div>
+        <div class="flex min-w-0 flex-1 flex-col gap-2 lg:flex-none">
+          {#if rehearsal.options.shown !== 'lady'}<StepWords part="man" now={man} next={rehearsal.following('man')} />{/if}
+          {#if rehearsal.options.shown !== 'man'}
+            <div class={rehearsal.options.shown === 'both' ? 'hidden lg:block' : ''}><StepWords part="lady" now={lady} next={rehearsal.following('lady')} /></div>
+          {/if}
+          {#if rehearsal.brokenSeam}
+            <p class="rounded-lg bg-madder-wash px-3 py-2 font-semibold text-madder" role="status">The link into {placement?.title} breaks here.</p>
+          {/if}
+        </div>
+      </section>
+      <section class="panel min-h-0 overflow-hidden lg:order-1" aria-label="Floor"><Stage {rehearsal} /></section>
+    </div>
+
+    <footer class="panel flex flex-col gap-2 p-2 sm:p-3">
+      <input
+        class="w-full accent-(--ff-ink)"
+        type="range"
+        aria-label="Place in the routine"
+        min={rehearsal.from}
+        max={rehearsal.to}
+        step="0.01"
+        value={Math.max(rehearsal.from, rehearsal.beat)}
+        oninput={(event) => rehearsal!.go(event.currentTarget.valueAsNumber)}
+      />
+      <div class="flex flex-wrap items-center gap-2">
+        <button class="act h-12" aria-label="A step back" title="A step back (←)" onclick={() => rehearsal!.step(-1)}><SkipBack size={22} /></button>
+        <button class="act act-main h-12 w-32 justify-center text-lg" title="Play, pause (Space)" onclick={() => rehearsal!.toggle()}>
+          {#if rehearsal.playing}<Pause size={22} /> Pause{:else}<Play size={22} /> Dance{/if}
+        </button>
+        <button class="act h-12" aria-label="A step on" title="A step on (→)" onclick={() => rehearsal!.step(1)}><SkipForward size={22} /></button>
+        <label class="inline-flex min-w-52 flex-1 items-center gap-2 sm:flex-none">
+          <input
+            class="w-full accent-(--ff-brass-deep) sm:w-52"
+            type="range"
+            aria-label="Tempo"
+            min={SLOWEST}
+            max={FASTEST}
+            step="1"
+            value={rehearsal.options.percent}
+            oninput={(event) => setPercent(event.currentTarget.valueAsNumber)}
+          />
+          <span class="w-24 font-semibold whitespace-nowrap" data-testid="tempo">{rehearsal.percentNow} %{#if rehearsal.silent}, silent{/if}</span>
+        </label>
+        <span class="ml-auto flex gap-2">
+          {#each PANELS as each (each.key)}
+            <button class={['act h-12 px-3', panel === each.key && 'bg-line']} aria-expanded={panel === each.key} onclick={() => (panel = panel === each.key ? undefined : each.key)}>
+              <each.icon size={18} aria-hidden="true" />{each.label}
+            </button>
+          {/each}
+        </span>
+      </div>
+      {#if panel === 'loop'}<LoopFields {rehearsal} />{/if}
+      {#if panel === 'sound'}<SoundFields {rehearsal} />{/if}
+      {#if panel === 'view'}<ViewFields {rehearsal} />{/if}
+    </footer>
+  </div>
+{/if}
