@@ -2,6 +2,7 @@
   import { sentenceOf, type ColumnKey, type Part, type Place } from '$lib/api/client';
   import Chart from '$lib/figures/Chart.svelte';
   import { columnsFor } from '$lib/figures/columns';
+  import Download from '@lucide/svelte/icons/download';
   import { FigureSheet, type TextField } from '$lib/figures/FigureSheet.svelte';
   import SheetPanel from '$lib/figures/SheetPanel.svelte';
   import StepDrawing from '$lib/floor/StepDrawing.svelte';
@@ -202,6 +203,7 @@
           <button class="act" aria-label="A step on" disabled={at >= sheet.onsets.length} onclick={() => show({ at: String(at + 1) })}>
             <ChevronRight size={18} />
           </button>
+          <button class="act px-2" aria-label="Save the steps as SVG" title="Save the steps as SVG, 1 : 10" onclick={() => sheet!.saveSteps()}><Download size={18} /></button>
         </div>
         <div class="min-h-0 flex-1"><StepDrawing reading={sheet.reading} {at} onsets={sheet.onsets} /></div>
         <p class="border-t-[6px] border-line px-3 py-1 text-sm text-soft">

@@ -60,6 +60,9 @@
   let countsIn = $derived(rehearsal !== undefined && rehearsal.playing && rehearsal.beat < rehearsal.from - 1e-6);
   let word = $derived(rehearsal?.playing || countsIn ? rehearsal?.word : counted?.count);
 
+  /** The slider moves in quarters of a beat, so that it is not laid out anew in every frame. */
+  let slid = $derived(rehearsal ? Math.max(rehearsal.from, Math.round(rehearsal.beat * 4) / 4) : 0);
+
   function keydown(event: KeyboardEvent) {
     if (!rehearsal || event.ctrlKey || event.metaKey || event.altKey) return;
     const writing = event.target instanceof HTMLInputElement && event.target.type !== 'range';
@@ -171,7 +174,7 @@
         min={rehearsal.from}
         max={rehearsal.to}
         step="0.01"
-        value={Math.max(rehearsal.from, rehearsal.beat)}
+        value={slid}
         oninput={(event) => rehearsal!.go(event.currentTarget.valueAsNumber)}
       />
       <div class="flex flex-wrap items-center gap-2">

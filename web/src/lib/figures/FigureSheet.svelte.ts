@@ -1,8 +1,9 @@
-import { api, Problem, required } from '$lib/api/client';
+import { api, fileOf, Problem, required } from '$lib/api/client';
 import type { ColumnKey, Completion, Derivation, Figure, Finding, Fix, Part, Place, Reading, Row, ShippedFigure, Unread } from '$lib/api/client';
 import { distinct } from '$lib/ui/distinct';
 import { Keeper, opened } from '$lib/ui/Keeper.svelte';
 import { Latest } from '$lib/ui/Latest';
+import { saveFile } from '$lib/ui/saveFile';
 import { figureStore } from './figureStore';
 import { numbered, withBlock, withRows, type MovedRow } from './rows';
 
@@ -227,6 +228,15 @@ export class FigureSheet extends Keeper<Figure> {
     try {
       this.reading = required(await api.POST('/api/readings', { body: figure }));
       if (this.figure === figure && this.#editing === undefined) this.#canonical();
+    } catch (thrown) {
+      this.fail(thrown);
+    }
+  }
+
+  /** The steps as they are drawn, true to scale. */
+  async saveSteps() {
+    try {
+      saveFile(await fileOf('/api/step-drawings', this.figure), `${this.figure.id}-steps.svg`);
     } catch (thrown) {
       this.fail(thrown);
     }

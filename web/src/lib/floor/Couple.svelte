@@ -10,6 +10,8 @@
     contacts?: Partial<Record<Part, { foot: string; contacts: Contact[] }>>;
   }
   let { poses, contacts = {} }: Props = $props();
+
+  const NONE: Contact[] = [];
 </script>
 
 {#each ['man', 'lady'] as const as part (part)}
@@ -17,7 +19,7 @@
   {@const stepped = contacts[part]}
   {#if pose}
     <Body {part} place={pose.body} height={pose.height} />
-    <Print {part} foot="left" place={pose.left} weight={pose.weight} contacts={stepped?.foot === 'LF' ? stepped.contacts : []} />
-    <Print {part} foot="right" place={pose.right} weight={1 - pose.weight} contacts={stepped?.foot === 'RF' ? stepped.contacts : []} />
+    <Print {part} foot="left" place={pose.left} weight={pose.weight} contacts={stepped?.foot === 'LF' ? stepped.contacts : NONE} />
+    <Print {part} foot="right" place={pose.right} weight={1 - pose.weight} contacts={stepped?.foot === 'RF' ? stepped.contacts : NONE} />
   {/if}
 {/each}

@@ -13,7 +13,8 @@
     /** The parts of the foot that meet the floor, in order. */
     contacts?: Contact[];
   }
-  let { part, foot, place, strength = 1, weight = 1, label, contacts = [] }: Props = $props();
+  const NONE: Contact[] = [];
+  let { part, foot, place, strength = 1, weight = 1, label, contacts = NONE }: Props = $props();
 
   /** Where each part of the foot is, metres from its middle. */
   const SURFACES: Record<string, { x: number; rx: number }[]> = {

@@ -3,7 +3,7 @@ import { curveCatmullRom, line } from 'd3-shape';
 import { poseAt } from './motion';
 
 /** Beats between two points of the path. */
-const PIECE = 0.5;
+const PIECE = 0.25;
 
 /** The couple's way through one placement. */
 export interface Stretch {

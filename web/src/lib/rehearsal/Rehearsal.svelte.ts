@@ -31,6 +31,7 @@ export class Rehearsal {
   #player: TrackPlayer | undefined;
   #frame = 0;
   #wanted = '';
+  #ready = Promise.resolve();
   #steps: Record<Part, ScoreStep[]>;
 
   constructor(
@@ -68,21 +69,30 @@ export class Rehearsal {
   /** The words of the count as they are shown, in beats of the routine. */
   words = $derived<{ at: number; text: string }[]>(this.track?.words.map(({ at, text }) => ({ at: at + this.from, text })) ?? []);
 
+  #word = $derived(lastAt(this.words, (word) => word.at, this.beat));
+  #man = $derived(lastAt(this.steps('man'), (step) => step.onset, this.beat));
+  #lady = $derived(lastAt(this.steps('lady'), (step) => step.onset, this.beat));
+
   /** What is counted now. */
   get word(): string | undefined {
-    return this.words.findLast(({ at }) => at <= this.beat + SAME)?.text;
+    return this.words[this.#word]?.text;
   }
 
   steps(part: Part): ScoreStep[] {
     return this.#steps[part];
   }
 
+  /** Which of its steps a part is on, from 0; −1 before the first. */
+  index(part: Part): number {
+    return part === 'man' ? this.#man : this.#lady;
+  }
+
   current(part: Part): ScoreStep | undefined {
-    return this.steps(part).findLast((step) => step.onset <= this.beat + SAME);
+    return this.steps(part)[this.index(part)];
   }
 
   following(part: Part): ScoreStep | undefined {
-    return this.steps(part).find((step) => step.onset > this.beat + SAME);
+    return this.steps(part)[this.index(part) + 1];
   }
 
   /** The seam that is being danced over and breaks, if it does. */
@@ -112,20 +122,27 @@ export class Rehearsal {
     void this.prepare().then(() => (restarts ? this.play() : undefined));
   }
 
-  /** Gets ready what is to be heard. */
-  async prepare() {
-    if (this.score.beats === 0) return;
+  /** Gets ready what is to be heard; who asks while it is being got ready waits for the same. */
+  prepare(): Promise<void> {
+    if (this.score.beats === 0) return Promise.resolve();
     const question = this.#question;
     const wanted = JSON.stringify({ ...question, routine: undefined });
-    if (wanted === this.#wanted) return;
-    this.#wanted = wanted;
+    if (wanted !== this.#wanted) {
+      this.#wanted = wanted;
+      this.#ready = this.#fetch(question, wanted);
+    }
+    return this.#ready;
+  }
+
+  async #fetch(question: TrackQuestion, wanted: string) {
     try {
       const track = required(await api.POST('/api/tracks', { body: question }));
-      if (wanted !== this.#wanted) return;
-      this.track = track;
+      if (wanted !== this.#wanted) return this.#ready;
       await this.#player?.load(track);
+      this.track = track;
+      this.failure = undefined;
     } catch (thrown) {
-      this.#wanted = '';
+      if (wanted === this.#wanted) this.#wanted = '';
       this.failure = sentenceOf(thrown);
     }
   }
@@ -256,4 +273,16 @@ export class Rehearsal {
     this.pause();
     return false;
   }
+}
+
+/** The index of the last that begins no later than a beat, in the order of time; −1 if none does. */
+function lastAt<T>(things: T[], at: (thing: T) => number, beat: number): number {
+  let low = 0;
+  let high = things.length;
+  while (low < high) {
+    const middle = (low + high) >> 1;
+    if (at(things[middle]!) <= beat + SAME) low = middle + 1;
+    else high = middle;
+  }
+  return low - 1;
 }

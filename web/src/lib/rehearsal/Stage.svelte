@@ -1,5 +1,5 @@
 <script lang="ts">
-  import type { Contact, Part, ScoreStep } from '$lib/api/client';
+  import type { Contact, Part } from '$lib/api/client';
   import Couple from '$lib/floor/Couple.svelte';
   import { poseAt, type Pose } from '$lib/floor/motion';
   import { stretchesOf } from '$lib/floor/path';
@@ -13,7 +13,7 @@
   let { rehearsal }: Props = $props();
 
   /** Metres that are seen around the couple. */
-  const NEAR = 3.4;
+  const NEAR = 2.5;
   const MARGIN = 0.9;
   /** Prints that stay behind each dancer. */
   const TRAIL = 9;
@@ -31,25 +31,33 @@
   let poses = $derived(Object.fromEntries(parts.flatMap((part) => (score.motion ? [[part, poseAt(score.motion[part], rehearsal.beat)]] : []))) as Partial<Record<Part, Pose>>);
   let stretches = $derived(stretchesOf(score, () => 0));
 
-  let danced = $derived({ man: rehearsal.current('man'), lady: rehearsal.current('lady') });
-  let contacts = $derived<Partial<Record<Part, { foot: string; contacts: Contact[] }>>>({ man: danced.man, lady: danced.lady });
-  let trails = $derived(parts.flatMap((part) => trail(part, danced[part])));
+  let placement = $derived(rehearsal.current('man')?.placement ?? 0);
+  /** Near the couple only what they dance now and next; the whole way only in the whole room. */
+  let shownStretches = $derived(
+    stretches.flatMap((stretch, index) => (rehearsal.options.follow && (index < placement || index > placement + 1) ? [] : [{ stretch, index }])),
+  );
+  let man = $derived(rehearsal.index('man'));
+  let lady = $derived(rehearsal.index('lady'));
+  let contacts = $derived<Partial<Record<Part, { foot: string; contacts: Contact[] }>>>({ man: rehearsal.steps('man')[man], lady: rehearsal.steps('lady')[lady] });
+  let trails = $derived(parts.flatMap((part) => trail(part, part === 'man' ? man : lady)));
 
   /** The last prints of a part, the newest first, without those its feet stand in. */
-  function trail(part: Part, step: ScoreStep | undefined) {
+  function trail(part: Part, at: number) {
     const steps = rehearsal.steps(part);
-    const at = step ? steps.indexOf(step) : -1;
-    const landed = steps
-      .slice(Math.max(0, at - TRAIL), Math.max(0, at))
-      .filter((each) => each.foot === 'LF' || each.foot === 'RF')
-      .reverse();
-    return landed.map((each, age) => ({
-      part,
-      foot: each.foot === 'LF' ? ('left' as const) : ('right' as const),
-      place: each.foot === 'LF' ? each.stance.left : each.stance.right,
-      contacts: each.contacts,
-      strength: 0.5 * (1 - age / TRAIL),
-    }));
+    const landed = [];
+    for (let index = at - 1; index >= Math.max(0, at - TRAIL); index -= 1) {
+      const step = steps[index]!;
+      if (step.foot !== 'LF' && step.foot !== 'RF') continue;
+      landed.push({
+        key: `${part} ${index}`,
+        part,
+        foot: step.foot === 'LF' ? ('left' as const) : ('right' as const),
+        place: step.foot === 'LF' ? step.stance.left : step.stance.right,
+        contacts: step.contacts,
+        strength: 0.5 * (1 - landed.length / TRAIL),
+      });
+    }
+    return landed;
   }
 
   let centre = $derived.by(() => {
@@ -85,12 +93,12 @@
       {#each floor.obstacles ?? [] as obstacle, index (index)}
         <rect x={obstacle.x} y={obstacle.y} width={obstacle.length} height={obstacle.width} fill="var(--ff-line)" stroke="var(--ff-soft)" stroke-width="0.04" />
       {/each}
-      {#each stretches as stretch, index (index)}
+      {#each shownStretches as { stretch, index } (index)}
         {@const chosen = index >= rehearsal.first && index <= rehearsal.last}
         <path d={stretch.path} fill="none" stroke={chosen ? 'var(--ff-brass)' : 'var(--ff-line)'} stroke-width={rehearsal.options.follow ? 0.025 : 0.08} stroke-linecap="round" />
       {/each}
-      {#each trails as print, index (index)}
-        <Print {...print} />
+      {#each trails as { key, part, foot, place, contacts: touching, strength } (key)}
+        <Print {part} {foot} {place} contacts={touching} {strength} />
       {/each}
       <Couple {poses} {contacts} />
     </g>

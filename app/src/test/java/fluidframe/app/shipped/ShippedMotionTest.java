@@ -8,7 +8,7 @@ import fluidframe.core.figure.Figure;
 import fluidframe.core.figure.Way;
 import fluidframe.core.link.Dancing;
 import fluidframe.core.link.Terms;
-import fluidframe.core.routine.Floor;
+import fluidframe.core.room.RoomReport;
 import fluidframe.core.routine.Placement;
 import fluidframe.core.routine.Routine;
 import fluidframe.core.routine.Score;
@@ -39,6 +39,7 @@ class ShippedMotionTest {
     @MethodSource("routines")
     void everyRoutineCanBeDancedByBodies(Routine routine) {
         check(routine);
+        assertThat(RoomReport.of(Score.of(routine)).collisions()).as("%s", routine.id()).isEmpty();
     }
 
     private static Routine alone(Figure figure) {
