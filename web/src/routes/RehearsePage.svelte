@@ -16,7 +16,6 @@
   import SkipBack from '@lucide/svelte/icons/skip-back';
   import SkipForward from '@lucide/svelte/icons/skip-forward';
   import Volume2 from '@lucide/svelte/icons/volume-2';
-  import { onDestroy } from 'svelte';
   import { router } from 'svelte-spa-router';
 
   const PANELS = [
@@ -49,7 +48,6 @@
     );
     return () => void rehearsal?.close();
   });
-  onDestroy(() => void rehearsal?.close());
 
   let score = $derived(rehearsal?.score);
   let man = $derived(rehearsal?.current('man'));
@@ -147,8 +145,8 @@
 
     <div class="grid min-h-0 flex-1 grid-cols-1 grid-rows-[auto_minmax(0,1fr)] gap-2 lg:grid-cols-[minmax(0,1fr)_25rem] lg:grid-rows-1">
       <section class="flex min-w-0 flex-row items-stretch gap-2 lg:order-2 lg:flex-col lg:overflow-y-auto" aria-label="Count and steps">
-        <div class={['panel flex min-w-34 flex-col items-center justify-center p-2 lg:min-h-64', countsIn && 'border-brass bg-floor']}>
-          <span class="font-title text-[5.5rem] leading-none font-bold lg:text-[13rem]" data-testid="count">{word ?? '–'}</span>
+        <div class={['panel flex w-34 shrink-0 flex-col lg:w-auto items-center justify-center p-2 lg:min-h-52', countsIn && 'border-brass bg-floor']}>
+          <span class="font-title text-[4.5rem] leading-none font-bold whitespace-nowrap lg:text-[min(13rem,22vh)]" data-testid="count">{word ?? '–'}</span>
           <span class="text-soft lg:text-xl" data-testid="bar">
             {#if countsIn}count-in{:else}bar {man?.bar ?? 1}{#if rehearsal.options.loops && rehearsal.playing} · time {rehearsal.round + 1}{/if}{/if}
           </span>

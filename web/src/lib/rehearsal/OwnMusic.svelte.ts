@@ -1,5 +1,9 @@
 import { SteadyTime } from './SteadyTime';
 
+/** No browser plays slower than this. */
+const SLOWEST_RATE = 0.0625;
+/** Slower than this music is only noise. */
+const SLOWEST_HEARD = 0.4;
 /** Fewer taps than this say no tempo. */
 const FEWEST_TAPS = 4;
 
@@ -55,7 +59,7 @@ export class OwnMusic {
 
   async play(beat: number, rate: number) {
     this.#audio.currentTime = Math.max(0, this.#timeOf(beat));
-    this.#audio.playbackRate = rate;
+    this.setRate(rate);
     this.#steady = new SteadyTime();
     await this.#audio.play();
   }
@@ -65,7 +69,8 @@ export class OwnMusic {
   }
 
   setRate(rate: number) {
-    this.#audio.playbackRate = rate;
+    this.#audio.playbackRate = Math.max(SLOWEST_RATE, rate);
+    this.#audio.muted = rate < SLOWEST_HEARD;
   }
 
   get ended(): boolean {
@@ -82,7 +87,7 @@ export class OwnMusic {
   async listen() {
     this.taps = [];
     this.#audio.currentTime = 0;
-    this.#audio.playbackRate = 1;
+    this.setRate(1);
     await this.#audio.play();
   }
 

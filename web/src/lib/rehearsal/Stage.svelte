@@ -100,6 +100,14 @@
       {#each trails as { key, part, foot, place, contacts: touching, strength } (key)}
         <Print {part} {foot} {place} contacts={touching} {strength} />
       {/each}
+      {#if !rehearsal.options.follow}
+        {#each parts as part (part)}
+          {@const pose = poses[part]}
+          {#if pose}
+            <circle cx={pose.body.x} cy={pose.body.y} r="0.55" fill={part === 'man' ? 'var(--ff-spruce)' : 'var(--ff-madder)'} fill-opacity="0.35" />
+          {/if}
+        {/each}
+      {/if}
       <Couple {poses} {contacts} />
     </g>
     {#if !rehearsal.options.follow}

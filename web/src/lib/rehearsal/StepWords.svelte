@@ -11,12 +11,12 @@
   let tone = $derived(part === 'man' ? ('spruce' as const) : ('madder' as const));
 </script>
 
-<section class="panel flex gap-3 p-3" aria-label={part === 'man' ? 'Man' : 'Lady'}>
+<section class="panel flex gap-2 p-2 lg:gap-3 lg:p-3" aria-label={part === 'man' ? 'Man' : 'Lady'}>
   {#if now}<AlignmentGlyph heading={now.facing} size={52} {tone} />{/if}
   <div class="min-w-0 flex-1">
-    <h2 class={['text-base', part === 'man' ? 'text-spruce' : 'text-madder']}>{part === 'man' ? 'Man' : 'Lady'}</h2>
-    <p class="text-xl leading-tight font-semibold" data-testid={`now-${part}`}>{now ? now.wording : 'ready'}</p>
-    {#if next}<p class="mt-1 leading-snug text-soft">then {next.wording}</p>{/if}
+    <h2 class={['text-sm lg:text-base', part === 'man' ? 'text-spruce' : 'text-madder']}>{part === 'man' ? 'Man' : 'Lady'}</h2>
+    <p class="leading-tight font-semibold lg:text-xl" data-testid={`now-${part}`}>{now ? now.wording : 'ready'}</p>
+    {#if next}<p class="mt-1 text-sm leading-snug text-soft lg:text-base">then {next.wording}</p>{/if}
     {#if now}
       <p class="mt-1 text-sm leading-snug text-soft">free {now.freeFoot} · {now.position}, hold {now.hold}</p>
     {/if}

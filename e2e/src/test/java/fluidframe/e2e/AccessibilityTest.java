@@ -11,7 +11,7 @@ class AccessibilityTest extends BrowserTest {
 
     @ParameterizedTest
     @ValueSource(strings = {"figures?dance=tango", "book", "figures/new?dance=tango", "figures/waltz-natural-turn", "figures/rumba-alemana?columns=all", "figures/waltz-whisk/card",
-            "routines", "routines/ferry-night-rumba", "nowhere"})
+            "routines", "routines/ferry-night-rumba", "routines/lamplight-tango?floor=1", "nowhere"})
     void everyViewIsAccessibleInBothThemes(String view) {
         open(view);
         assertAccessible();
@@ -39,6 +39,21 @@ class AccessibilityTest extends BrowserTest {
         page.setViewportSize(width, height);
         open(view);
         assertAccessible();
+    }
+
+    /** A rehearsal has the screen to itself, so the theme is changed before. */
+    @ParameterizedTest(name = "{0} × {1}, {2}")
+    @CsvSource({"1280, 800, day", "1280, 800, evening", "390, 844, day", "390, 844, evening"})
+    void aRehearsalIsAccessible(int width, int height, String theme) {
+        page.setViewportSize(width, height);
+        page.addInitScript("localStorage.setItem('fluidframe/theme', '" + theme + "')");
+        open("routines/lamplight-rumba/rehearse");
+        page.getByTestId("count").waitFor();
+        press("ArrowRight", "ArrowRight");
+        for (String panel : new String[] {"Stretch", "Sound", "View"}) {
+            button(panel).click();
+            assertAccessible();
+        }
     }
 
     @Test

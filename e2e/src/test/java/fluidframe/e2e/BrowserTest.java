@@ -66,6 +66,16 @@ abstract class BrowserTest {
         page.navigate(program.address() + "#/" + view);
     }
 
+    /** A new waltz on the desk, with nothing in it yet. */
+    protected final void startRoutine(String title) {
+        open("routines");
+        page.getByLabel("Title of a new routine").fill(title);
+        button("Start it").click();
+        page.getByText("Begin with").waitFor();
+        page.locator("#next-figures button").first().waitFor();
+        page.locator("h1").evaluate("() => document.activeElement.blur()");
+    }
+
     protected final Locator cell(String name) {
         return page.getByLabel(name, new Page.GetByLabelOptions().setExact(true));
     }

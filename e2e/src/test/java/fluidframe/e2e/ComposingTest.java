@@ -12,7 +12,7 @@ class ComposingTest extends BrowserTest {
 
     @Test
     void aStretchIsComposedBrokenMendedAndLooped() {
-        start("Composed Waltz");
+        startRoutine("Composed Waltz");
         page.locator("#next-figures").getByText("Natural Turn").first().click();
         assertThat(placements()).hasCount(1);
         button("Compose").click();
@@ -54,7 +54,7 @@ class ComposingTest extends BrowserTest {
 
     @Test
     void theSameWithTheKeyboardAlone() {
-        start("Typed Waltz");
+        startRoutine("Typed Waltz");
         page.keyboard().press("k");
         bars("4", "4");
         press("Enter");
@@ -72,7 +72,7 @@ class ComposingTest extends BrowserTest {
 
     @Test
     void aVerseIsRepeatedWithAnotherEnding() {
-        start("Verse Waltz");
+        startRoutine("Verse Waltz");
         page.locator("#next-figures").getByText("Natural Turn").first().click();
         assertThat(placements()).hasCount(1);
         button("A section begins here").click();
@@ -109,7 +109,7 @@ class ComposingTest extends BrowserTest {
 
     @Test
     void aGapIsFilledWithWhatLeadsAcross() {
-        start("Gap Waltz");
+        startRoutine("Gap Waltz");
         page.locator("#next-figures").getByText("Whisk").first().click();
         assertThat(placements()).hasCount(1);
         page.locator("#next-figures").getByText("Chassé from Promenade").first().click();
@@ -127,7 +127,7 @@ class ComposingTest extends BrowserTest {
 
     @Test
     void whereThereIsNoneTheSmallestRelaxationsAreOffered() {
-        start("Impossible Waltz");
+        startRoutine("Impossible Waltz");
         button("Compose").click();
         bars("1", "1");
         page.getByText("Figures that must or must not come").click();
@@ -145,15 +145,6 @@ class ComposingTest extends BrowserTest {
         page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Whisk").setExact(true)).click();
         assertThat(page.getByLabel("Chosen figure")).containsText("Chassé from Promenade");
         assertAccessible();
-    }
-
-    private void start(String title) {
-        open("routines");
-        page.getByLabel("Title of a new routine").fill(title);
-        button("Start it").click();
-        page.getByText("Begin with").waitFor();
-        page.locator("#next-figures button").first().waitFor();
-        page.locator("h1").evaluate("() => document.activeElement.blur()");
     }
 
     private void bars(String least, String most) {
