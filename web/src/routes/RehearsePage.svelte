@@ -144,8 +144,8 @@
     {#if rehearsal.failure}<Message sentence={rehearsal.failure} />{/if}
 
     <div class="grid min-h-0 flex-1 grid-cols-1 grid-rows-[auto_minmax(0,1fr)] gap-2 lg:grid-cols-[minmax(0,1fr)_25rem] lg:grid-rows-1">
-      <section class="flex min-w-0 flex-row items-stretch gap-2 lg:order-2 lg:flex-col lg:overflow-y-auto" aria-label="Count and steps">
-        <div class={['panel flex w-34 shrink-0 flex-col lg:w-auto items-center justify-center p-2 lg:min-h-52', countsIn && 'border-brass bg-floor']}>
+      <section class="flex min-w-0 flex-row items-stretch gap-2 lg:order-2 lg:flex-col lg:overflow-hidden" aria-label="Count and steps">
+        <div class={['panel flex w-34 shrink-0 flex-col lg:w-auto items-center justify-center p-2 lg:min-h-0 lg:flex-1', countsIn && 'border-brass bg-floor']}>
           <span class="font-title text-[4.5rem] leading-none font-bold whitespace-nowrap lg:text-[min(13rem,22vh)]" data-testid="count">{word ?? '–'}</span>
           <span class="text-soft lg:text-xl" data-testid="bar">
             {#if countsIn}count-in{:else}bar {man?.bar ?? 1}{#if rehearsal.options.loops && rehearsal.playing} · time {rehearsal.round + 1}{/if}{/if}

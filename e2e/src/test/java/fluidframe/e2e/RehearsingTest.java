@@ -89,6 +89,7 @@ class RehearsingTest extends BrowserTest {
                     .observe(count, { characterData: true, childList: true, subtree: true });
                 }""");
         button("Dance").click();
+        assertThat(page.getByTestId("bar")).hasText("count-in");
         assertThat(page.getByTestId("bar")).containsText("bar 1");
         assertThat((String) page.evaluate("window.counted.join(' ')")).endsWith("2 3 4 1");
         assertThat(page.getByTestId("tempo")).hasText("120 %");
@@ -121,15 +122,13 @@ class RehearsingTest extends BrowserTest {
 
     @Test
     void aBrokenSeamIsPlayedAndShown() {
-        startRoutine("Broken Waltz");
-        page.locator("#next-figures").getByText("Natural Turn").first().click();
-        page.locator("#next-figures button").first().click();
-        assertThat(page.locator("[id^=placement-]")).hasCount(2);
-        press("ArrowLeft", "Alt+ArrowRight");
-        page.locator("[data-outcome=breaks]").first().waitFor();
+        open("routines/lamplight-waltz?figure=1");
+        page.getByTestId("standing").waitFor();
+        press("Delete");
+        assertThat(page.getByTestId("standing")).containsText("1 seam breaks");
         press("r");
         count().waitFor();
-        for (int step = 0; step < 12; step++) {
+        for (int step = 0; step < 7; step++) {
             press("ArrowRight");
         }
         assertThat(page.getByText(Pattern.compile("The link into .* breaks here"))).isVisible();
