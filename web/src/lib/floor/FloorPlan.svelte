@@ -24,6 +24,16 @@
   let poses = $derived(score.motion ? { man: poseAt(score.motion.man, beat), lady: poseAt(score.motion.lady, beat) } : undefined);
   let spot = $derived(poses && { x: (poses.man.body.x + poses.lady.body.x) / 2, y: (poses.man.body.y + poses.lady.body.y) / 2 });
   let { length, width } = $derived(score.floor);
+  /** The floor, and what of the way lies outside it. */
+  let box = $derived.by(() => {
+    const bodies = score.steps.map((step) => step.stance.body);
+    return {
+      left: Math.min(0, ...bodies.map(({ x }) => x)) - MARGIN,
+      right: Math.max(length, ...bodies.map(({ x }) => x)) + MARGIN,
+      bottom: Math.min(0, ...bodies.map(({ y }) => y)) - MARGIN,
+      top: Math.max(width, ...bodies.map(({ y }) => y)) + MARGIN,
+    };
+  });
   let corners = $derived(score.placements.filter((placement) => placement.cornerAfter).flatMap((placement) => centre(placement.onset + placement.beats)));
   let hits = $derived((report?.collisions ?? []).flatMap((collision) => centre(collision.beat)));
 
@@ -36,7 +46,7 @@
 
 <div class="relative h-full w-full">
   <svg
-    viewBox={`${-MARGIN} ${-width - MARGIN} ${length + 2 * MARGIN} ${width + 2 * MARGIN}`}
+    viewBox={`${box.left} ${-box.top} ${box.right - box.left} ${box.top - box.bottom}`}
     class="h-full w-full"
     role="img"
     aria-label={`Floor of ${length} by ${width} metres with the path of the routine`}
@@ -85,7 +95,7 @@
     <text x={length - 0.3} y={-0.3} text-anchor="end" font-size="0.42" fill="var(--ff-soft)">wall, line of dance →</text>
     <text x="0.3" y={-width + 0.6} font-size="0.42" fill="var(--ff-soft)">{length} × {width} m</text>
   </svg>
-  {#if poses && spot}
+  {#if poses && spot && !report}
     <svg
       viewBox={`${spot.x - CLOSE_UP / 2} ${-spot.y - CLOSE_UP / 2} ${CLOSE_UP} ${CLOSE_UP}`}
       class="panel absolute top-[14%] left-[6%] aspect-square h-[46%] max-h-64 shadow-lg"

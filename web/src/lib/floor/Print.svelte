@@ -30,7 +30,8 @@
   const EDGES: Record<string, number> = { inside: -0.034, outside: 0.03 };
 
   let flip = $derived(foot === 'left' ? 1 : -1);
-  let filled = $derived(0.12 + 0.88 * weight);
+  let filled = $derived((0.12 + 0.88 * weight) * strength);
+  let outlined = $derived((0.35 + 0.65 * weight) * strength);
   let zones = $derived(
     contacts.flatMap(({ surface, edge }, index) =>
       (SURFACES[surface] ?? []).map((zone) => ({ ...zone, y: edge ? (EDGES[edge] ?? 0) : -0.004, ry: edge ? 0.014 : 0.03, order: index + 1 })),
@@ -39,7 +40,7 @@
 </script>
 
 <!-- Drawn in metres, pointing along x. His print is solid and blunt; hers is an outline with the heel apart. -->
-<g transform={`translate(${place.x} ${place.y}) rotate(${place.degrees}) scale(1 ${flip})`} opacity={strength}>
+<g transform={`translate(${place.x} ${place.y}) rotate(${place.degrees}) scale(1 ${flip})`}>
   {#if part === 'man'}
     <path
       d="M-0.135 -0.025 Q-0.135 -0.045 -0.11 -0.045 L0.02 -0.05 L0.1 -0.058 Q0.135 -0.055 0.135 -0.01 Q0.135 0.04 0.09 0.045 L-0.1 0.036 Q-0.135 0.034 -0.135 0.005 Z"
@@ -47,6 +48,7 @@
       fill-opacity={filled}
       stroke="var(--ff-spruce)"
       stroke-width="0.012"
+      stroke-opacity={strength}
     />
   {:else}
     <path
@@ -54,12 +56,13 @@
       fill="var(--ff-board)"
       stroke="var(--ff-madder)"
       stroke-width="0.018"
-      stroke-opacity={0.35 + 0.65 * weight}
+      stroke-opacity={outlined}
+      fill-opacity={strength}
     />
-    <circle cx="-0.105" cy="-0.002" r="0.024" fill="var(--ff-board)" stroke="var(--ff-madder)" stroke-width="0.018" />
+    <circle cx="-0.105" cy="-0.002" r="0.024" fill="var(--ff-board)" fill-opacity={strength} stroke="var(--ff-madder)" stroke-width="0.018" stroke-opacity={outlined} />
   {/if}
   {#each zones as zone, index (index)}
-    <ellipse cx={zone.x} cy={zone.y} rx={zone.rx} ry={zone.ry} fill="var(--ff-brass)" fill-opacity={zone.order === 1 ? 1 : 0.55} />
+    <ellipse cx={zone.x} cy={zone.y} rx={zone.rx} ry={zone.ry} fill="var(--ff-brass)" fill-opacity={(zone.order === 1 ? 1 : 0.55) * strength} />
   {/each}
   {#if label}
     <text

@@ -68,7 +68,8 @@
   let upright = $derived(view.turned % 180 === 0);
   let across = $derived(rehearsal.options.follow ? NEAR : (upright ? floor.length : floor.width) + 2 * MARGIN);
   let up = $derived(rehearsal.options.follow ? NEAR : (upright ? floor.width : floor.length) + 2 * MARGIN);
-  let ahead = $derived(inPicture(view, 1, 0));
+  let side = $derived(score.placements[placement]?.side ?? 0);
+  let ahead = $derived(inPicture(view, Math.cos((side * Math.PI) / 2), Math.sin((side * Math.PI) / 2)));
   let columns = $derived([...Array(Math.ceil(floor.length) - 1).keys()].map((metre) => metre + 1));
   let rows = $derived([...Array(Math.ceil(floor.width) - 1).keys()].map((metre) => metre + 1));
 </script>
@@ -127,7 +128,7 @@
       {/each}
     {/if}
   </svg>
-  <svg viewBox="-24 -24 48 48" class="absolute top-2 left-2 size-14 rounded-full bg-board" role="img" aria-label="Line of dance of side 1">
+  <svg viewBox="-24 -24 48 48" class="absolute top-2 left-2 size-14 rounded-full bg-board" role="img" aria-label={`Line of dance of side ${side + 1}`}>
     <path d={`M${-14 * ahead.x} ${-14 * ahead.y} L${14 * ahead.x} ${14 * ahead.y}`} stroke="var(--ff-ink)" stroke-width="3" stroke-linecap="round" />
     <path
       d="M7 -6 L15 0 L7 6"
