@@ -80,6 +80,7 @@ export class FigureSheet extends Keeper<Figure> {
     this.#editing = `/${part}/${row}/${column}`;
     this.history.amend(this.#withCell(part, row, column, text));
     this.noteChange();
+    this.completions = [];
     void this.#completing.ask({ column, text });
   }
 
@@ -246,7 +247,7 @@ export class FigureSheet extends Keeper<Figure> {
     try {
       const query = { dance: this.figure.dance, column, text };
       const found = required(await api.GET('/api/completions', { params: { query } }));
-      this.completions = this.#editing === undefined ? [] : found;
+      if (this.#editing !== undefined && !this.#completing.isBehind) this.completions = found;
     } catch (thrown) {
       this.fail(thrown);
     }

@@ -1,6 +1,7 @@
 <script lang="ts">
   import { fileOf, sentenceOf } from '$lib/api/client';
   import Choice from '$lib/ui/Choice.svelte';
+  import NumberField from '$lib/ui/NumberField.svelte';
   import Message from '$lib/ui/Message.svelte';
   import { saveFile } from '$lib/ui/saveFile';
   import type { Options } from './options';
@@ -64,24 +65,17 @@
     <strong class="truncate">{music.name}</strong>
     <button class="act" onclick={() => music.listen()}>Listen from its start</button>
     <button class="act act-main" title="Tap each beat from the first that is danced (T)" onclick={() => music.tap()}>Tap {music.taps.length || ''}</button>
-    <label class="inline-flex items-center gap-2">
-      <span class="text-soft">first beat at</span>
-      <input class="field w-24" type="number" min="0" step="0.01" value={music.firstBeat} onchange={(event) => (music.firstBeat = Math.max(0, event.currentTarget.valueAsNumber || 0))} />
-      <span class="text-soft">s</span>
-    </label>
-    <label class="inline-flex items-center gap-2">
-      <input
-        class="field w-24"
-        type="number"
-        min="20"
-        max="400"
-        step="0.1"
-        aria-label="Beats a minute"
-        value={music.beatsPerMinute}
-        onchange={(event) => (music.beatsPerMinute = Math.min(400, Math.max(0, event.currentTarget.valueAsNumber || 0)))}
-      />
-      <span class="text-soft">beats a minute</span>
-    </label>
+    <NumberField before="first beat at" after="s" min={0} max={3600} step={0.01} width="w-24" value={music.firstBeat} onchange={(seconds) => (music.firstBeat = seconds)} />
+    <NumberField
+      label="Beats a minute"
+      after="beats a minute"
+      min={20}
+      max={400}
+      step={0.1}
+      width="w-24"
+      value={music.beatsPerMinute}
+      onchange={(beats) => (music.beatsPerMinute = beats)}
+    />
     <button class="act" onclick={() => music.close()}>Close it</button>
     {#if !music.ready}<p class="w-full text-soft">Listen, and tap every beat from the first that is danced; after four taps the picture can follow.</p>{/if}
   </div>

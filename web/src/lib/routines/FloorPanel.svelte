@@ -1,6 +1,7 @@
 <script lang="ts">
   import { fileOf, sentenceOf, type Floor, type Obstacle } from '$lib/api/client';
   import Choice from '$lib/ui/Choice.svelte';
+  import NumberField from '$lib/ui/NumberField.svelte';
   import Message from '$lib/ui/Message.svelte';
   import { saveFile } from '$lib/ui/saveFile';
   import { FLOORS, type RoomCheck } from './RoomCheck.svelte';
@@ -48,11 +49,8 @@
   }
 </script>
 
-{#snippet metres(label: string, value: number, set: (value: number) => void)}
-  <label class="inline-flex items-center gap-1">
-    <span class="text-soft">{label}</span>
-    <input class="field w-20 px-2" type="number" step="0.1" min="0" {value} onchange={(event) => set(event.currentTarget.valueAsNumber || 0)} />
-  </label>
+{#snippet metres(before: string, value: number, onchange: (value: number) => void)}
+  <NumberField {before} {value} {onchange} min={0} max={100} step={0.1} width="w-20" />
 {/snippet}
 
 <section aria-label="The floor">

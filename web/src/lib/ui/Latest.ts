@@ -7,6 +7,11 @@ export class Latest<T> {
 
   constructor(private readonly run: (value: T) => Promise<void>) {}
 
+  /** Whether something newer has been asked for than what is being answered. */
+  get isBehind(): boolean {
+    return this.#next !== undefined;
+  }
+
   async ask(value: T) {
     this.#next = value;
     if (this.#running) return;

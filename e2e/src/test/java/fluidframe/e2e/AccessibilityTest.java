@@ -42,18 +42,16 @@ class AccessibilityTest extends BrowserTest {
     }
 
     /** A rehearsal has the screen to itself, so the theme is changed before. */
-    @ParameterizedTest(name = "{0} × {1}, {2}")
-    @CsvSource({"1280, 800, day", "1280, 800, evening", "390, 844, day", "390, 844, evening"})
-    void aRehearsalIsAccessible(int width, int height, String theme) {
+    @ParameterizedTest(name = "{0} × {1}, {2}, {3}")
+    @CsvSource({"1280, 800, day, Stretch", "1280, 800, evening, Sound", "390, 844, day, View", "390, 844, evening, Stretch"})
+    void aRehearsalIsAccessible(int width, int height, String theme, String panel) {
         page.setViewportSize(width, height);
         page.addInitScript("localStorage.setItem('fluidframe/theme', '" + theme + "')");
         open("routines/lamplight-rumba/rehearse");
         page.getByTestId("count").waitFor();
         press("ArrowRight", "ArrowRight");
-        for (String panel : new String[] {"Stretch", "Sound", "View"}) {
-            button(panel).click();
-            assertAccessible();
-        }
+        button(panel).click();
+        assertAccessible();
     }
 
     @Test

@@ -81,6 +81,7 @@ class DescribingTest extends BrowserTest {
         press("Control+Enter");
         assertThat(page.locator("[data-muted=F2]")).containsText("man, step 5");
         press("Control+z");
+        assertThat(page.locator("[data-muted=F2]")).containsText("man, step 4");
         page.getByText("Check it again").click();
         assertThat(finding).hasCount(1);
         press("Control+z", "Control+z", "Control+z");
