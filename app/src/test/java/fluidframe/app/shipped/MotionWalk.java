@@ -9,6 +9,7 @@ import fluidframe.core.motion.Motion;
 import fluidframe.core.routine.Score;
 import fluidframe.core.routine.ScoreStep;
 import fluidframe.core.step.Foot;
+import fluidframe.core.time.Beats;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
@@ -24,16 +25,19 @@ final class MotionWalk {
     private final Score score;
     private final Motion motion;
     private final List<ScoreStep> steps;
+    private final double secondsPerPiece;
     private double slide;
     private double nearest = Double.MAX_VALUE;
     private double outside;
     private double outsideAt;
     private double feet = Double.MAX_VALUE;
+    private double fastest;
 
     private MotionWalk(Score score) {
         this.score = score;
         this.motion = score.motion().orElseThrow();
         this.steps = score.steps();
+        this.secondsPerPiece = score.routine().tempo().seconds(score.routine().dance().rhythm(), Beats.ONE) * PIECE;
     }
 
     static MotionWalk through(Score score) {
@@ -52,6 +56,9 @@ final class MotionWalk {
                     slide = Math.max(slide, dancer.foot(foot).at(beat).distanceTo(dancer.foot(foot).at(beat + PIECE)));
                 }
             }
+        }
+        for (Part part : Part.values()) {
+            fastest = Math.max(fastest, motion.of(part).body().at(beat).distanceTo(motion.of(part).body().at(beat + PIECE)) / secondsPerPiece);
         }
         double apart = motion.man().body().at(beat).distanceTo(motion.lady().body().at(beat));
         nearest = Math.min(nearest, apart);
@@ -113,9 +120,14 @@ final class MotionWalk {
         return feet;
     }
 
+    /** Metres a second of the faster body. */
+    double fastest() {
+        return fastest;
+    }
+
     @Override
     public String toString() {
-        return String.format(Locale.ROOT, "%s: a foot slides %.3f m, the bodies come as near as %.2f m and are %.2f m outside the band at beat %.2f, feet stand %.2f m apart",
-                score.routine().id(), slide, nearest, outside, outsideAt, feet);
+        return String.format(Locale.ROOT, "%s: a foot slides %.3f m, the bodies come as near as %.2f m and are %.2f m outside the band at beat %.2f, feet stand %.2f m apart, the fastest goes %.1f m/s",
+                score.routine().id(), slide, nearest, outside, outsideAt, feet, fastest);
     }
 }

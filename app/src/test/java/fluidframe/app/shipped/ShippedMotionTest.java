@@ -20,6 +20,8 @@ import org.junit.jupiter.params.provider.MethodSource;
 class ShippedMotionTest {
 
     private static final double FOOT_WIDTH = 0.08;
+    /** A body thrown from hold to the end of the arms within a quarter of a beat; nothing goes faster, and nothing jumps. */
+    private static final double FASTEST = 5.5;
 
     static List<Dance> dances() {
         return Dances.all();
@@ -52,6 +54,7 @@ class ShippedMotionTest {
         assertThat(walk.slide()).as("%s", walk).isLessThan(0.01);
         assertThat(walk.outside()).as("%s", walk).isLessThan(0.05);
         assertThat(walk.nearest()).as("%s", walk).isGreaterThan(0.2);
+        assertThat(walk.fastest()).as("%s", walk).isLessThan(FASTEST);
         assertThat(walk.feet()).as("%s", walk).isGreaterThan(FOOT_WIDTH);
     }
 }

@@ -8,6 +8,7 @@ import fluidframe.core.figure.Moment;
 import fluidframe.core.figure.Moments;
 import fluidframe.core.figure.TurnAccount;
 import fluidframe.core.space.Point;
+import fluidframe.core.time.Tempo;
 import fluidframe.core.time.Timing;
 import java.util.ArrayList;
 import java.util.Arrays;
@@ -55,8 +56,9 @@ public final class CoupleFit {
 
     private CoupleFit(Figure figure, Timing his, Timing hers, Map<Part, TurnAccount> accounts, CoupleStance start, double turnedBy, StepLengths lengths) {
         this.start = start;
-        this.man = new PartWalk(figure.man(), accounts.get(Part.MAN), new Walker(lengths.man(), turnedBy), start.man(), turnedBy);
-        this.lady = new PartWalk(figure.lady(), accounts.get(Part.LADY), new Walker(lengths.lady(), turnedBy), start.lady(), turnedBy);
+        Tempo tempo = figure.dance().slowest();
+        this.man = new PartWalk(figure.man(), accounts.get(Part.MAN), his, tempo, new Walker(lengths.man(), turnedBy), start.man(), turnedBy);
+        this.lady = new PartWalk(figure.lady(), accounts.get(Part.LADY), hers, tempo, new Walker(lengths.lady(), turnedBy), start.lady(), turnedBy);
         this.meetings = meetings(figure, his, hers);
         this.manStrides = man.strides().size();
         this.strides = manStrides + lady.strides().size();

@@ -6,6 +6,8 @@ import fluidframe.core.figure.TurnAccount;
 import fluidframe.core.step.Foot;
 import fluidframe.core.step.Placement;
 import fluidframe.core.step.Step;
+import fluidframe.core.time.Tempo;
+import fluidframe.core.time.Timing;
 import java.util.ArrayList;
 import java.util.List;
 
@@ -23,7 +25,11 @@ final class PartWalk {
     private final List<Stride> strides = new ArrayList<>();
     private final List<double[]> bodies = new ArrayList<>();
 
-    PartWalk(Chart chart, TurnAccount account, Walker walker, Stance start, double turnedBy) {
+    /**
+     * @param timing when the rows fall
+     * @param tempo  how fast the dance usually goes
+     */
+    PartWalk(Chart chart, TurnAccount account, Timing timing, Tempo tempo, Walker walker, Stance start, double turnedBy) {
         this.chart = chart;
         this.angles = RowAngles.of(account, turnedBy, start.angle());
         this.walker = walker;
@@ -32,10 +38,16 @@ final class PartWalk {
             Step step = chart.steps().get(row);
             if (Walker.isFree(step)) {
                 rowOfStride.add(row);
-                strides.add(walker.stride(step, account.entries().get(row)));
+                strides.add(walker.stride(step, account.entries().get(row), seconds(timing, tempo, row)));
             }
         }
         weigh();
+    }
+
+    /** The time there is for a row's step; all there could be for the first. */
+    private static double seconds(Timing timing, Tempo tempo, int row) {
+        return row == 0 ? Double.POSITIVE_INFINITY
+                : tempo.seconds(timing.rhythm(), timing.slots().get(row).onset().minus(timing.slots().get(row - 1).onset()));
     }
 
     private void weigh() {

@@ -19,6 +19,8 @@ final class Walker {
 
     static final Point NO_STRIDE = Point.ORIGIN;
 
+    /** No step is taken faster than this, metres a second: in a quarter of a beat nobody strides out. */
+    private static final double FASTEST = 2.2;
     private static final double SIDE_LENGTH = 0.8;
     private static final double DIAGONAL = Math.sqrt(0.5);
     private static final double SLIGHTLY = 0.12;
@@ -77,8 +79,10 @@ final class Walker {
     /**
      * The stride of a row that is free. A foot that travels does so in the frame at half of the turn made between the two steps; one that closes or crosses
      * arrives in the frame after the turn.
+     *
+     * @param seconds how long the foot has for it at the dance's usual tempo
      */
-    Stride stride(Step step, TurnAccount.Entry entry) {
+    Stride stride(Step step, TurnAccount.Entry entry, double seconds) {
         FootPosition position = step.footPosition().orElseThrow();
         double own = step.foot().orElseThrow() == Foot.LEFT ? 1 : -1;
         double placed = entry.placed().radians() + turnedBy;
@@ -86,13 +90,13 @@ final class Walker {
             case CLOSE -> new Stride.Closing(new Point(nudge(position).x(), own * Stance.TRACK).rotated(placed));
             case CROSS_IN_FRONT -> new Stride.Closing(new Point(CROSS_DEPTH, -own * CROSS_OVER).rotated(placed));
             case CROSS_BEHIND -> new Stride.Closing(new Point(-CROSS_DEPTH, -own * CROSS_OVER).rotated(placed));
-            case FORWARD, BACK, SIDE, DIAGONAL_FORWARD, DIAGONAL_BACK -> travelling(step, position, own, entry);
+            case FORWARD, BACK, SIDE, DIAGONAL_FORWARD, DIAGONAL_BACK -> travelling(step, position, own, entry, seconds);
             case IN_PLACE -> throw new IllegalArgumentException("a step in place has no stride");
         };
     }
 
-    private Stride travelling(Step step, FootPosition position, double own, TurnAccount.Entry entry) {
-        double length = stepLength * scale(step, position);
+    private Stride travelling(Step step, FootPosition position, double own, TurnAccount.Entry entry, double seconds) {
+        double length = Math.min(stepLength * scale(step, position), FASTEST * seconds);
         if (step.alignment().orElse(null) instanceof Alignment.Moving moving) {
             return new Stride.Travelling(new Point(length, 0).rotated(moving.travel().radians() + turnedBy), Point.ORIGIN);
         }
