@@ -4,19 +4,6 @@ import type { RoutineDesk } from './RoutineDesk.svelte';
 /** Milliseconds between two looks at how far a search is. */
 const LOOK_EVERY = 400;
 
-/** How many points each soft wish counts, as the reasons of an answer are named. */
-const USUAL_WEIGHTS: Record<string, number> = {
-  'phrase starts': 3,
-  'recommended links': 4,
-  favourites: 3,
-  'highlights on hits': 5,
-  difficulty: 1,
-  'ground covered': 6,
-  bends: 6,
-  repetition: 5,
-  'not as charted': 1,
-};
-
 /** The bars in a text, or an error that names what is no bar. */
 function barsOf(text: string): number[] {
   const words = text.split(/[\s,;]+/).filter((word) => word !== '');
@@ -36,7 +23,8 @@ export class Composing {
   /** Bars in words, as they are typed: "5, 13". */
   hits = $state('');
   boundaries = $state('');
-  weights = $state<Record<string, number>>({ ...USUAL_WEIGHTS });
+  /** How many points each soft wish counts, as the reasons of an answer are named; the usual ones until they are changed. */
+  weights = $state<Record<string, number>>({});
   #wishes = $state.raw<Record<string, string>>({});
 
   answer = $state.raw<Compositions>();
@@ -45,7 +33,17 @@ export class Composing {
   progress = $state.raw<Progress>();
   #run = '';
 
-  constructor(private readonly desk: () => RoutineDesk) {}
+  constructor(private readonly desk: () => RoutineDesk) {
+    void this.#weigh();
+  }
+
+  async #weigh() {
+    try {
+      this.weights = required(await api.GET('/api/composing-weights'));
+    } catch (thrown) {
+      this.failure = sentenceOf(thrown);
+    }
+  }
 
   wishFor(figure: string) {
     return this.#wishes[figure] ?? '';

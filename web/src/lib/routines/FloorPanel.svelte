@@ -14,11 +14,10 @@
   }
   let { desk, room, onclose }: Props = $props();
 
-  const USUAL_HEIGHT = 1.75;
   const NEW_OBSTACLE: Obstacle = { title: 'table', x: 0, y: 0, length: 1, width: 1 };
 
   let floor = $derived<Floor>(desk.routine.floor ?? desk.score!.floor);
-  let dancers = $derived(desk.routine.dancers ?? { man: USUAL_HEIGHT, lady: USUAL_HEIGHT });
+  let dancers = $derived(desk.routine.dancers ?? desk.score!.dancers);
   let report = $derived(room.report);
 
   function change(part: Partial<Floor>) {

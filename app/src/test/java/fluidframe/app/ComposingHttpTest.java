@@ -15,33 +15,17 @@ import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.
 
 import java.util.Collections;
 import java.util.List;
-import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
-import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.boot.test.context.SpringBootTest;
-import org.springframework.boot.webmvc.test.autoconfigure.AutoConfigureMockMvc;
 import org.springframework.http.MediaType;
-import org.springframework.test.context.ContextConfiguration;
-import org.springframework.test.web.servlet.MockMvc;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.node.ObjectNode;
 
 /** Putting routines together over HTTP. */
-@ContextConfiguration(initializers = OwnDatabase.class)
 @SpringBootTest(properties = {"fluidframe.test=composing", "springdoc.api-docs.enabled=false"})
-@AutoConfigureMockMvc
-class ComposingHttpTest {
-
-    @Autowired
-    private MockMvc mvc;
-    private Http http;
-
-    @BeforeEach
-    void speakHttp() {
-        http = new Http(mvc);
-    }
+class ComposingHttpTest extends OverHttp {
 
     @Test
     void whatMayComeNextIsRankedAndWhatMayNotIsGroupedByReason() throws Exception {
@@ -49,6 +33,11 @@ class ComposingHttpTest {
                 .andExpect(jsonPath("$.may[0].outcome", is("holds")))
                 .andExpect(jsonPath("$.mayNot[*].reason", hasItem(containsString("man's free foot: needs LF"))));
         http.send("/api/next", place(routine("waltz-natural-turn"), 7)).andExpect(status().isUnprocessableContent()).andExpect(jsonPath("$.faults[0].place", is("/after")));
+    }
+
+    @Test
+    void theUsualWeightsAreToldByTheirNames() throws Exception {
+        http.read("/api/composing-weights").andExpect(status().isOk()).andExpect(jsonPath("$['highlights on hits']", is(5))).andExpect(jsonPath("$.length()", is(9)));
     }
 
     @Test

@@ -14,35 +14,19 @@ import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.status;
 
 import java.util.List;
-import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
-import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.boot.test.context.SpringBootTest;
-import org.springframework.boot.webmvc.test.autoconfigure.AutoConfigureMockMvc;
-import org.springframework.test.context.ContextConfiguration;
-import org.springframework.test.web.servlet.MockMvc;
 import org.springframework.test.web.servlet.ResultActions;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.node.ObjectNode;
 
 /** Describing a figure over HTTP: deriving charts, completing cells, reading cards, muting, CSV. */
-@ContextConfiguration(initializers = OwnDatabase.class)
 @SpringBootTest(properties = {"fluidframe.test=describing", "springdoc.api-docs.enabled=false"})
-@AutoConfigureMockMvc
-class DescribingTest {
+class DescribingTest extends OverHttp {
 
     private static final String NATURAL_TURN = "waltz-natural-turn";
-
-    @Autowired
-    private MockMvc mvc;
-    private Http http;
-
-    @BeforeEach
-    void speakHttp() {
-        http = new Http(mvc);
-    }
 
     @Test
     void theLadysChartIsDerivedMarkedAndItsChangesListed() throws Exception {

@@ -9,34 +9,18 @@ import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.status;
 
 import java.util.Random;
-import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.TestInstance;
-import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.boot.test.context.SpringBootTest;
-import org.springframework.boot.webmvc.test.autoconfigure.AutoConfigureMockMvc;
-import org.springframework.test.context.ContextConfiguration;
-import org.springframework.test.web.servlet.MockMvc;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.node.ObjectNode;
 
 /** Books out, in and out again; and books that are broken on the way. */
-@ContextConfiguration(initializers = OwnDatabase.class)
 @SpringBootTest(properties = {"fluidframe.test=exchange", "springdoc.api-docs.enabled=false"})
-@AutoConfigureMockMvc
 @TestInstance(TestInstance.Lifecycle.PER_CLASS)
-class ExchangeTest {
+class ExchangeTest extends OverHttp {
 
     private static final int MUTATIONS = Integer.getInteger("fluidframe.mutations", 1000);
-
-    @Autowired
-    private MockMvc mvc;
-    private Http http;
-
-    @BeforeEach
-    void speakHttp() {
-        http = new Http(mvc);
-    }
 
     @Test
     void everythingComesBackToTheLetter() throws Exception {

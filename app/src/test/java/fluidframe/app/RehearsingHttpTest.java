@@ -16,32 +16,16 @@ import java.io.ByteArrayInputStream;
 import javax.sound.midi.MidiSystem;
 import javax.sound.sampled.AudioInputStream;
 import javax.sound.sampled.AudioSystem;
-import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
-import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.boot.test.context.SpringBootTest;
-import org.springframework.boot.webmvc.test.autoconfigure.AutoConfigureMockMvc;
-import org.springframework.test.context.ContextConfiguration;
-import org.springframework.test.web.servlet.MockMvc;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.node.ObjectNode;
 
 /** Floors, sounds and drawings over HTTP. */
-@ContextConfiguration(initializers = OwnDatabase.class)
 @SpringBootTest(properties = {"fluidframe.test=rehearsing", "springdoc.api-docs.enabled=false"})
-@AutoConfigureMockMvc
-class RehearsingHttpTest {
-
-    @Autowired
-    private MockMvc mvc;
-    private Http http;
-
-    @BeforeEach
-    void speakHttp() {
-        http = new Http(mvc);
-    }
+class RehearsingHttpTest extends OverHttp {
 
     @Test
     void aScoreCarriesTheMotionBetweenTheSteps() throws Exception {

@@ -55,6 +55,7 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.TreeMap;
 import java.util.TreeSet;
 import java.util.function.Function;
 import java.util.stream.Collectors;
@@ -204,6 +205,14 @@ class ComposingResource {
         Answer answer = runs.run(question.run(), LONGEST, run -> Composer.compose(standing.repertoire(), wish, run));
         return new CompositionsDocument(answer.compositions().stream().map(composition -> CompositionDocument.of(composition, question.after() == null)).toList(), answer.exact(), answer.bound(),
                 answer.relaxations().stream().map(Relaxation::labels).toList());
+    }
+
+    /** How many points each soft wish usually counts, by the names the reasons have. */
+    @GetMapping("/composing-weights")
+    Map<String, Integer> usualWeights() {
+        Map<String, Integer> usual = new TreeMap<>();
+        Weights.USUAL.byReason().forEach((reason, points) -> usual.put(ComposingDocuments.name(reason), points));
+        return usual;
     }
 
     /** How far a composition is that is being worked out. */

@@ -1,7 +1,8 @@
 package fluidframe.app.routines;
 
-import fluidframe.app.floor.FloorDocument;
 import com.fasterxml.jackson.annotation.JsonInclude;
+import fluidframe.app.floor.FloorDocument;
+import fluidframe.core.floor.Dancers;
 import io.swagger.v3.oas.annotations.media.Schema;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
@@ -37,6 +38,10 @@ public record RoutineDocument(
     /** How tall the couple are, metres; absent for the height for which the dances' step lengths are given. */
     @Schema(name = "Dancers")
     public record DancersDocument(double man, double lady) {
+
+        static DancersDocument of(Dancers dancers) {
+            return new DancersDocument(dancers.man(), dancers.lady());
+        }
     }
 
     /**

@@ -5,6 +5,7 @@ import fluidframe.app.floor.MotionDocument;
 import fluidframe.app.floor.StanceDocument;
 import fluidframe.app.floor.StanceDocument.CoupleStanceDocument;
 import fluidframe.app.links.VerdictDocument;
+import fluidframe.app.routines.RoutineDocument.DancersDocument;
 import fluidframe.app.space.HeadingDocument;
 import fluidframe.core.figure.Figure;
 import fluidframe.core.link.Element;
@@ -24,7 +25,7 @@ import java.util.Locale;
 /** A routine unrolled; times in beats and seconds, places in metres and degrees. */
 @Schema(name = "Score")
 public record ScoreDocument(String dance, int beatsPerBar, double firstBeat, int tempo, double beats, double seconds,
-                            FloorDocument floor, CoupleStanceDocument start, List<ScoredPlacementDocument> placements,
+                            FloorDocument floor, DancersDocument dancers, CoupleStanceDocument start, List<ScoredPlacementDocument> placements,
                             List<SeamDocument> seams, List<ScoreStepDocument> steps, MotionDocument motion) {
 
     /** Where a placement lies, and which time of its section it is; bar and beat from 1, the side of the room from 0. */
@@ -88,7 +89,7 @@ public record ScoreDocument(String dance, int beatsPerBar, double firstBeat, int
     static ScoreDocument of(Score score) {
         return new ScoreDocument(score.routine().dance().id(), score.routine().dance().rhythm().beatsPerBar(),
                 score.firstBeat().toDouble(), score.routine().tempo().barsPerMinute(), score.length().toDouble(), score.seconds(),
-                FloorDocument.of(score.routine().floor()), score.start().map(CoupleStanceDocument::of).orElse(null),
+                FloorDocument.of(score.routine().floor()), DancersDocument.of(score.routine().dancers()), score.start().map(CoupleStanceDocument::of).orElse(null),
                 score.placements().stream().map(ScoredPlacementDocument::of).toList(),
                 score.seams().stream().map(SeamDocument::of).toList(), score.steps().stream().map(step -> ScoreStepDocument.of(step, score.course())).toList(),
                 score.motion().map(MotionDocument::of).orElse(null));
