@@ -1,5 +1,6 @@
 <script lang="ts">
   import { api, required, sentenceOf, type RoutineSummary } from '$lib/api/client';
+  import Footprints from '@lucide/svelte/icons/footprints';
   import { reference } from '$lib/reference/reference.svelte';
   import Choice from '$lib/ui/Choice.svelte';
   import Message from '$lib/ui/Message.svelte';
@@ -69,8 +70,8 @@
   {:else}
     <ul class="grid gap-3 sm:grid-cols-2">
       {#each shown as routine (routine.id)}
-        <li>
-          <a class="panel flex items-baseline justify-between gap-4 px-5 py-5 hover:border-ink" href={`#/routines/${routine.id}`}>
+        <li class="flex gap-2">
+          <a class="panel flex flex-1 items-baseline justify-between gap-4 px-5 py-5 hover:border-ink" href={`#/routines/${routine.id}`}>
             <span>
               <span class="block font-title text-2xl font-semibold">{routine.title}</span>
               <span class="text-soft">{reference.danceTitle(routine.dance)}, {routine.tempo} bars a minute{routine.archived ? ', archived' : ''}</span>
@@ -80,6 +81,9 @@
               <span class="block text-soft">{routine.placements === 1 ? 'figure' : 'figures'}</span></span
             >
           </a>
+          {#if routine.placements > 0}
+            <a class="act h-auto px-4" href={`#/routines/${routine.id}/rehearse`} aria-label={`Rehearse ${routine.title}`} title="Rehearse"><Footprints size={22} /></a>
+          {/if}
         </li>
       {/each}
     </ul>
