@@ -1,10 +1,11 @@
 <script lang="ts">
   import { sentenceOf } from '$lib/api/client';
   import LoopFields from '$lib/rehearsal/LoopFields.svelte';
-  import { FASTEST, Rehearsal, SLOWEST } from '$lib/rehearsal/Rehearsal.svelte';
+  import { Rehearsal } from '$lib/rehearsal/Rehearsal.svelte';
   import SoundFields from '$lib/rehearsal/SoundFields.svelte';
   import Stage from '$lib/rehearsal/Stage.svelte';
   import StepWords from '$lib/rehearsal/StepWords.svelte';
+  import { FASTEST, SLOWEST } from '$lib/rehearsal/tempo';
   import ViewFields from '$lib/rehearsal/ViewFields.svelte';
   import { RoutineDesk } from '$lib/routines/RoutineDesk.svelte';
   import Message from '$lib/ui/Message.svelte';

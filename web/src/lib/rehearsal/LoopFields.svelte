@@ -1,7 +1,8 @@
 <script lang="ts">
   import Choice from '$lib/ui/Choice.svelte';
   import NumberField from '$lib/ui/NumberField.svelte';
-  import { FASTEST, SLOWEST, type Rehearsal } from './Rehearsal.svelte';
+  import type { Rehearsal } from './Rehearsal.svelte';
+  import { FASTEST, SLOWEST } from './tempo';
 
   interface Props {
     rehearsal: Rehearsal;

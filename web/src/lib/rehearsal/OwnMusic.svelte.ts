@@ -1,9 +1,8 @@
 import { SteadyTime } from './SteadyTime';
+import { SLOWEST_HEARD } from './tempo';
 
 /** No browser plays slower than this. */
 const SLOWEST_RATE = 0.0625;
-/** Slower than this music is only noise. */
-const SLOWEST_HEARD = 0.4;
 /** Fewer taps than this say no tempo. */
 const FEWEST_TAPS = 4;
 
@@ -57,9 +56,9 @@ export class OwnMusic {
     this.firstBeat = 0;
   }
 
-  async play(beat: number, rate: number) {
+  async play(beat: number, percent: number) {
     this.#audio.currentTime = Math.max(0, this.#timeOf(beat));
-    this.setRate(rate);
+    this.setPercent(percent);
     this.#steady = new SteadyTime();
     await this.#audio.play();
   }
@@ -68,9 +67,10 @@ export class OwnMusic {
     this.#audio.pause();
   }
 
-  setRate(rate: number) {
-    this.#audio.playbackRate = Math.max(SLOWEST_RATE, rate);
-    this.#audio.muted = rate < SLOWEST_HEARD;
+  /** How fast, of the piece's own tempo. */
+  setPercent(percent: number) {
+    this.#audio.playbackRate = Math.max(SLOWEST_RATE, percent / 100);
+    this.#audio.muted = percent < SLOWEST_HEARD;
   }
 
   get ended(): boolean {
@@ -87,7 +87,7 @@ export class OwnMusic {
   async listen() {
     this.taps = [];
     this.#audio.currentTime = 0;
-    this.setRate(1);
+    this.setPercent(100);
     await this.#audio.play();
   }
 

@@ -3,12 +3,9 @@ import { distinct } from '$lib/ui/distinct';
 import { flushSync } from 'svelte';
 import { OwnMusic } from './OwnMusic.svelte';
 import { rememberedOptions, rememberOptions, type Options } from './options';
+import { SLOWEST_HEARD } from './tempo';
 import { TrackPlayer } from './TrackPlayer';
 
-export const SLOWEST = 5;
-/** Slower than this nothing is heard. */
-export const SLOWEST_HEARD = 40;
-export const FASTEST = 120;
 /** How loud the accompaniment is beside the clicks and the voice. */
 const BAND = 0.7;
 /** Beats nearer than this are the same. */
@@ -107,7 +104,7 @@ export class Rehearsal {
     rememberOptions(this.options);
     if (this.percentNow !== before) {
       this.#player?.retime();
-      this.music.setRate(this.percentNow / 100);
+      this.music.setPercent(this.percentNow);
     }
     void this.prepare();
   }
@@ -182,7 +179,7 @@ export class Rehearsal {
     this.round = 0;
     try {
       if (this.music.ready) {
-        await this.music.play(atStart ? this.from : this.beat, this.percentNow / 100);
+        await this.music.play(atStart ? this.from : this.beat, this.percentNow);
       } else {
         this.#player ??= this.#newPlayer();
         await this.#player.load(track);
@@ -266,7 +263,7 @@ export class Rehearsal {
     }
     if (this.options.loops) {
       this.round += 1;
-      void this.music.play(this.from, this.percentNow / 100);
+      void this.music.play(this.from, this.percentNow);
       this.beat = this.from;
       return true;
     }

@@ -60,10 +60,6 @@ export class TrackPlayer {
     this.#passes = [];
   }
 
-  get playing(): boolean {
-    return this.#passes.length > 0;
-  }
-
   /** The tempo is another from now on: what has been put down but not yet heard is put down anew. */
   retime() {
     const time = this.#context.currentTime + SOON;
@@ -128,7 +124,7 @@ export class TrackPlayer {
       const buffer = this.#bank.get(cue.sound);
       if (!buffer) continue;
       const source = new AudioBufferSourceNode(this.#context, { buffer });
-      const gain = new GainNode(this.#context, { gain: cue.gain * 0.6 });
+      const gain = new GainNode(this.#context, { gain: cue.gain });
       source.connect(gain).connect(this.#volume);
       const at = timeIn(pass, cue.at);
       source.start(at);

@@ -23,12 +23,12 @@ final class TrackDocuments {
                          String counting, Double clicks, Double voice, Double music, Double percent) {
     }
 
-    /** A sound at its time, in beats from the start of the stretch, before it less than zero. */
+    /** A sound at its time, in beats from the start of the stretch, before it less than zero; and by how much it is multiplied where it is mixed with others. */
     @Schema(name = "Cue")
     record CueDocument(double at, String sound, double gain) {
 
         static CueDocument of(Cue cue) {
-            return new CueDocument(cue.at().toDouble(), cue.sound().id(), cue.gain());
+            return new CueDocument(cue.at().toDouble(), cue.sound().id(), cue.loudness());
         }
     }
 

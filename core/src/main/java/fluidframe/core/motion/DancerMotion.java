@@ -1,7 +1,5 @@
 package fluidframe.core.motion;
 
-import fluidframe.core.floor.Footprint;
-import fluidframe.core.floor.Stance;
 import fluidframe.core.step.Foot;
 
 /**
@@ -22,10 +20,5 @@ public record DancerMotion(PlaceCurve body, PlaceCurve left, PlaceCurve right, C
     /** Share of the weight on a foot. */
     public double weightOn(Foot foot, double beat) {
         return foot == Foot.LEFT ? weight.at(beat) : 1 - weight.at(beat);
-    }
-
-    public Stance at(double beat) {
-        return new Stance(body.at(beat), body.angle().at(beat), new Footprint(left.at(beat), left.angle().at(beat)),
-                new Footprint(right.at(beat), right.angle().at(beat)));
     }
 }

@@ -20,8 +20,4 @@ public record Motion(DancerMotion man, DancerMotion lady) {
     public DancerMotion of(Part part) {
         return part == Part.MAN ? man : lady;
     }
-
-    public CoupleStance at(double beat) {
-        return new CoupleStance(man.at(beat), lady.at(beat));
-    }
 }

@@ -9,4 +9,12 @@ import fluidframe.core.time.Beats;
  * @param gain how loud, from 0 to 1
  */
 public record Cue(Beats at, Sound sound, double gain) {
+
+    /** Several sounds at once must still fit: each is played so much softer than it is made. */
+    private static final double HEADROOM = 0.6;
+
+    /** By how much its samples are multiplied where it is mixed with others. */
+    public double loudness() {
+        return gain * HEADROOM;
+    }
 }

@@ -13,7 +13,6 @@ public record Recording(short[] samples) {
 
     /** Longer than any routine, danced at the slowest. */
     public static final double MOST_SECONDS = 1200;
-    private static final double ROOM = 0.6;
     private static final double RINGS_OUT = 0.6;
 
     /**
@@ -28,7 +27,7 @@ public record Recording(short[] samples) {
         float[] mixed = new float[(int) Math.ceil((seconds + RINGS_OUT) * Synthesizer.RATE)];
         for (Cue cue : track.cues()) {
             if (cue.gain() > 0) {
-                mix(mixed, sampleOf(track, cue.at(), rhythm, tempo, percent), synthesizer.samples(cue.sound()), (float) (cue.gain() * ROOM));
+                mix(mixed, sampleOf(track, cue.at(), rhythm, tempo, percent), synthesizer.samples(cue.sound()), (float) cue.loudness());
             }
         }
         short[] samples = new short[mixed.length];
