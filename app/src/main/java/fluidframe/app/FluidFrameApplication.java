@@ -1,26 +1,30 @@
 package fluidframe.app;
 
-import java.nio.file.Path;
-import java.util.Optional;
+import fluidframe.app.start.CannotStartException;
+import fluidframe.app.start.CommandLine;
 import org.springframework.boot.SpringApplication;
 import org.springframework.boot.autoconfigure.SpringBootApplication;
 
-/**
- * Serves the program: the interface, and the interface's data over HTTP. With {@value #PREPARE} and a folder it only makes the database there that a
- * first start begins with, and ends.
- */
+import java.util.Map;
+
+/** Serves the program: the interface, and the interface's data over HTTP; or does what its command line asks of the data instead. */
 @SpringBootApplication
 public class FluidFrameApplication {
 
-    static final String PREPARE = "--prepare";
-
     public static void main(String[] args) {
-        if (args.length == 2 && args[0].equals(PREPARE)) {
-            String url = FirstDatabase.empty(Path.of(args[1]));
-            SpringApplication.run(FluidFrameApplication.class, "--spring.datasource.url=" + url, "--server.port=0").close();
-        } else {
-            FirstDatabase.layOut(Path.of(Optional.ofNullable(System.getenv("DATA_DIR")).orElse("./data")));
-            SpringApplication.run(FluidFrameApplication.class, args);
+        try {
+            CommandLine.of(args, System.getenv()).run(FluidFrameApplication::serve);
+        } catch (CannotStartException e) {
+            System.err.println(e.getMessage());
+            System.exit(1);
         }
+    }
+
+    /** @param properties what is set before anything of the program is made */
+    private static AutoCloseable serve(Map<String, Object> properties) {
+        SpringApplication application = new SpringApplication(FluidFrameApplication.class);
+        application.addInitializers(context -> context.getEnvironment().getPropertySources()
+                .addFirst(new org.springframework.core.env.MapPropertySource("start", properties)));
+        return application.run();
     }
 }

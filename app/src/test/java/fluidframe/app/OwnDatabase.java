@@ -1,12 +1,15 @@
 package fluidframe.app;
 
+import fluidframe.app.start.FirstDatabase;
+import fluidframe.app.storage.DatabaseFile;
+import org.springframework.boot.test.util.TestPropertyValues;
+import org.springframework.context.ApplicationContextInitializer;
+import org.springframework.context.ConfigurableApplicationContext;
+
 import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
-import org.springframework.boot.test.util.TestPropertyValues;
-import org.springframework.context.ApplicationContextInitializer;
-import org.springframework.context.ConfigurableApplicationContext;
 
 /** Lets a test class begin as a coach does on the first day: with a database of its own that has the shipped books in it. */
 public final class OwnDatabase implements ApplicationContextInitializer<ConfigurableApplicationContext> {
@@ -15,8 +18,9 @@ public final class OwnDatabase implements ApplicationContextInitializer<Configur
     public void initialize(ConfigurableApplicationContext context) {
         try {
             Path folder = Files.createTempDirectory("fluidframe-test");
-            FirstDatabase.layOut(folder);
-            TestPropertyValues.of("spring.datasource.url=jdbc:h2:file:" + folder.resolve("fluidframe")).applyTo(context);
+            DatabaseFile file = DatabaseFile.in(folder);
+            FirstDatabase.layOut(file);
+            TestPropertyValues.of("spring.datasource.url=" + file.url()).applyTo(context);
         } catch (IOException e) {
             throw new UncheckedIOException(e);
         }

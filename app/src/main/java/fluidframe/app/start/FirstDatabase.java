@@ -1,4 +1,6 @@
-package fluidframe.app;
+package fluidframe.app.start;
+
+import fluidframe.app.storage.DatabaseFile;
 
 import java.io.IOException;
 import java.io.InputStream;
@@ -10,11 +12,10 @@ import java.nio.file.Path;
  * The database a first start begins with: the build has already taken in the shipped books through the importer, so nobody waits for it. Where the
  * build has left none, or there is a database already, nothing is done; an empty database takes the books in when it starts.
  */
-final class FirstDatabase {
+public final class FirstDatabase {
 
     private static final String NAME = "first";
     private static final String PLACE = "/fluidframe/" + NAME + ".mv.db";
-    private static final String FILE = "fluidframe.mv.db";
 
     private FirstDatabase() {
     }
@@ -35,18 +36,18 @@ final class FirstDatabase {
     }
 
     /**
-     * @param folder where the data is kept
+     * @param file where the data is to be kept
      */
-    static void layOut(Path folder) {
+    public static void layOut(DatabaseFile file) {
         try (InputStream first = FirstDatabase.class.getResourceAsStream(PLACE)) {
-            if (first != null && Files.notExists(folder.resolve(FILE))) {
-                Files.createDirectories(folder);
-                Path whole = Files.createTempFile(folder, "fluidframe", ".new");
+            if (first != null && !file.exists()) {
+                Files.createDirectories(file.folder());
+                Path whole = Files.createTempFile(file.folder(), "fluidframe", ".new");
                 Files.write(whole, first.readAllBytes());
-                Files.move(whole, folder.resolve(FILE));
+                Files.move(whole, file.path());
             }
         } catch (IOException e) {
-            throw new UncheckedIOException("The first database could not be written to " + folder.toAbsolutePath() + ".", e);
+            throw new UncheckedIOException("The first database could not be written to " + file.folder() + ".", e);
         }
     }
 }

@@ -1,0 +1,79 @@
+package fluidframe.app.start;
+
+import fluidframe.app.storage.DatabaseFile;
+
+import java.nio.file.Path;
+import java.util.Map;
+import java.util.Optional;
+import java.util.function.Function;
+
+/** What the program is started for. */
+public sealed interface CommandLine permits CommandLine.Serve, CommandLine.Prepare {
+
+    String PREPARE = "--prepare";
+
+    /**
+     * @param environment DATA_DIR, PORT and BIND say where
+     * @throws CannotStartException where it asks for something else than there is
+     */
+    static CommandLine of(String[] args, Map<String, String> environment) {
+        if (args.length == 0) {
+            return new Serve(Place.of(environment));
+        }
+        if (args.length == 2 && args[0].equals(PREPARE)) {
+            return new Prepare(Path.of(args[1]));
+        }
+        throw new CannotStartException("There is nothing called " + String.join(" ", args) + ".", "Nothing was changed.", "Start it without arguments to serve the program.");
+    }
+
+    /**
+     * @param program starts the program with these properties and gives what closes it
+     * @throws CannotStartException where it cannot be done
+     */
+    void run(Function<Map<String, Object>, AutoCloseable> program);
+
+    /** Where the data is and where the program answers. */
+    record Place(DatabaseFile file, String address, int port) {
+
+        static Place of(Map<String, String> environment) {
+            Path folder = Path.of(Optional.ofNullable(environment.get("DATA_DIR")).filter(text -> !text.isBlank()).orElse("data")).toAbsolutePath().normalize();
+            String port = environment.getOrDefault("PORT", "8080");
+            if (!port.matches("\\d{1,5}") || Integer.parseInt(port) > 65535) {
+                throw new CannotStartException("PORT is " + port + ".", "Nothing was changed.", "Give a number from 1 to 65535, such as PORT=8080.");
+            }
+            return new Place(DatabaseFile.in(folder), environment.getOrDefault("BIND", "127.0.0.1"), Integer.parseInt(port));
+        }
+    }
+
+    /** The program itself. */
+    record Serve(Place place) implements CommandLine {
+
+        @Override
+        public void run(Function<Map<String, Object>, AutoCloseable> program) {
+            StartCheck.folder(place.file().folder());
+            StartCheck.isFree(place.file());
+            StartCheck.port(place.address(), place.port());
+            StartCheck.isSound(place.file());
+            FirstDatabase.layOut(place.file());
+            try {
+                program.apply(Map.of("spring.datasource.url", place.file().url(), "server.address", place.address(), "server.port", place.port()));
+            } catch (RuntimeException e) {
+                throw StartFailure.of(e, place);
+            }
+        }
+    }
+
+    /** Only makes the database that a first start begins with; the build asks for it. */
+    record Prepare(Path folder) implements CommandLine {
+
+        @Override
+        public void run(Function<Map<String, Object>, AutoCloseable> program) {
+            String url = FirstDatabase.empty(folder);
+            try (AutoCloseable running = program.apply(Map.of("spring.datasource.url", url, "server.port", 0))) {
+                running.hashCode();
+            } catch (Exception e) {
+                throw new IllegalStateException("The first database could not be made.", e);
+            }
+        }
+    }
+}

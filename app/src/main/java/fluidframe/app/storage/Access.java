@@ -1,0 +1,23 @@
+package fluidframe.app.storage;
+
+/** What the database file allows just now. */
+public enum Access {
+
+    /** It is read and written. */
+    WRITABLE(""),
+    /** There is no room left to write to; it is read. It is written again as soon as there is room. */
+    FULL("The disk is full. Everything that was kept is safe and can be read and exported; what you change cannot be kept until there is room again."),
+    /** Its file or folder may not be written to; it is read. */
+    READ_ONLY("The data may only be read: its folder or its file cannot be written to. Nothing you change can be kept until that is allowed again.");
+
+    private final String sentence;
+
+    Access(String sentence) {
+        this.sentence = sentence;
+    }
+
+    /** What to tell a person; empty where there is nothing to tell. */
+    public String sentence() {
+        return sentence;
+    }
+}

@@ -1,0 +1,296 @@
+package fluidframe.app.storage;
+
+import com.zaxxer.hikari.HikariConfig;
+import com.zaxxer.hikari.HikariDataSource;
+import org.h2.api.ErrorCode;
+import org.h2.mvstore.MVStoreException;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
+import org.springframework.jdbc.datasource.AbstractDataSource;
+
+import java.sql.Connection;
+import java.sql.DriverManager;
+import java.sql.SQLException;
+import java.sql.Statement;
+import java.time.Duration;
+import java.util.Set;
+import java.util.concurrent.TimeUnit;
+import java.util.concurrent.locks.ReentrantLock;
+import java.util.concurrent.locks.ReentrantReadWriteLock;
+
+/**
+ * The database file, opened for writing where that is possible and for reading where it is not, and opened anew when that changes: when the disk
+ * is full and when there is room again. Transactions enter and leave; one at a time writes, and what it has committed is on the disk before its
+ * caller is told so.
+ */
+public final class Database extends AbstractDataSource implements AutoCloseable {
+
+    /** Less room than this counts as none: a save needs a few pages, closing and opening a few more. */
+    static final long LEAST_ROOM = 2L << 20;
+    private static final Duration LONGEST_WAIT = Duration.ofSeconds(10);
+    private static final Duration BETWEEN_TRIES = Duration.ofMillis(500);
+    private static final Duration QUIET = Duration.ofMinutes(1);
+    /** What a file may grow to before it is worth compacting, against its size when it last was. */
+    private static final double GROWN = 1.5;
+    private static final Set<Integer> BROKEN = Set.of(ErrorCode.GENERAL_ERROR_1, ErrorCode.IO_EXCEPTION_1, ErrorCode.IO_EXCEPTION_2, ErrorCode.DATABASE_IS_CLOSED,
+            ErrorCode.DATABASE_CALLED_AT_SHUTDOWN, ErrorCode.FILE_CORRUPTED_1, ErrorCode.DATABASE_IS_READ_ONLY);
+    private static final Logger LOG = LoggerFactory.getLogger(Database.class);
+
+    private final String url;
+    private final String user;
+    private final String password;
+    private final Volume volume;
+    private final DatabaseFile file;
+    private final ReentrantReadWriteLock opening = new ReentrantReadWriteLock();
+    private final ReentrantLock writing = new ReentrantLock(true);
+    private volatile Opened opened;
+    private volatile long lastWritten = System.nanoTime();
+    private volatile long lastOpened;
+    private volatile long compactedBytes;
+
+    /** The file as it is open now. */
+    private record Opened(Access access, HikariDataSource pool, Connection own, Checkpoint checkpoint) {
+    }
+
+    /**
+     * @throws SQLException if the file can be neither written nor read
+     */
+    public Database(String url, String user, String password, Volume volume, DatabaseFile file) throws SQLException {
+        this.url = url;
+        this.user = user;
+        this.password = password;
+        this.volume = volume;
+        this.file = file;
+        this.opened = open();
+        this.compactedBytes = file.bytes();
+    }
+
+    @Override
+    public Connection getConnection() throws SQLException {
+        return opened.pool().getConnection();
+    }
+
+    @Override
+    public Connection getConnection(String asUser, String withPassword) throws SQLException {
+        return opened.pool().getConnection(asUser, withPassword);
+    }
+
+    public Access access() {
+        return opened.access();
+    }
+
+    /**
+     * Begins a transaction's stay. One that writes waits until no other does.
+     *
+     * @throws NotWritableException if it would write and that is not possible
+     * @throws BusyException        if others write for too long
+     */
+    void enter(boolean writes) {
+        if (writes) {
+            look();
+        }
+        opening.readLock().lock();
+        try {
+            if (writes) {
+                beginWriting();
+            }
+        } catch (RuntimeException e) {
+            opening.readLock().unlock();
+            throw e;
+        }
+    }
+
+    private void beginWriting() {
+        if (access() != Access.WRITABLE) {
+            throw new NotWritableException(access());
+        }
+        try {
+            if (!writing.tryLock(LONGEST_WAIT.toSeconds(), TimeUnit.SECONDS)) {
+                throw new BusyException("Others have been keeping things for " + LONGEST_WAIT.toSeconds() + " seconds. Yours is not kept yet; try again.", Duration.ofSeconds(2));
+            }
+        } catch (InterruptedException e) {
+            Thread.currentThread().interrupt();
+            throw new BusyException("Stopped while waiting to keep it; nothing was kept.", Duration.ofSeconds(1));
+        }
+    }
+
+    /**
+     * Lets the next writer begin, and returns once all that is committed is on the disk.
+     *
+     * @throws NotWritableException if it cannot be brought there; it is not kept then
+     */
+    void settle() {
+        endWriting();
+        try {
+            opened.checkpoint().await();
+            lastWritten = System.nanoTime();
+        } catch (SQLException e) {
+            throw refusal(e);
+        }
+    }
+
+    /**
+     * Ends a transaction's stay.
+     *
+     * @param kept whether it ended well; otherwise the file is opened anew where it was the file that failed
+     */
+    void leave(boolean kept) {
+        endWriting();
+        opening.readLock().unlock();
+        if (!kept && opening.getReadHoldCount() == 0) {
+            mend();
+        }
+    }
+
+    private void endWriting() {
+        if (writing.isHeldByCurrentThread()) {
+            writing.unlock();
+        }
+    }
+
+    /** Whether this was caused by a file that can no longer be read or written as it was. */
+    public static boolean isBroken(Throwable thrown) {
+        for (Throwable cause = thrown; cause != null; cause = cause.getCause()) {
+            if (cause instanceof MVStoreException || cause instanceof SQLException sql && BROKEN.contains(sql.getErrorCode())) {
+                return true;
+            }
+        }
+        return false;
+    }
+
+    /** What to tell somebody whose keeping failed because of the file. */
+    NotWritableException refusal(Exception cause) {
+        return new NotWritableException(volume.permitsWriting() ? Access.FULL : Access.READ_ONLY, cause);
+    }
+
+    /** Opens the file anew if what it allows has changed: a full disk, or one with room again. */
+    public void look() {
+        boolean tooSoon = access() != Access.WRITABLE && System.nanoTime() - lastOpened < BETWEEN_TRIES.toNanos();
+        if (!tooSoon && wanted() != access() && opening.getReadHoldCount() == 0) {
+            reopen();
+        }
+    }
+
+    /** Opens the file anew if it does not answer any more. Not within a transaction. */
+    public void mend() {
+        if (!answers(opened)) {
+            reopen();
+        }
+    }
+
+    private static boolean answers(Opened open) {
+        try (Statement statement = open.own().createStatement()) {
+            statement.execute("select 1 from information_schema.users");
+            return true;
+        } catch (SQLException e) {
+            LOG.warn("The database file does not answer: {}", e.getMessage());
+            return false;
+        }
+    }
+
+    /** Makes the file small again, once nobody has written for a while and it has grown. */
+    void compactWhenQuiet() {
+        boolean quiet = System.nanoTime() - lastWritten > QUIET.toNanos();
+        long bytes = file.bytes();
+        if (!quiet || access() != Access.WRITABLE || bytes < compactedBytes * GROWN || volume.room() < bytes + LEAST_ROOM || !opening.writeLock().tryLock()) {
+            return;
+        }
+        try {
+            shutDown(opened, "shutdown compact");
+            opened = open();
+            LOG.info("Compacted the data from {} to {} kB", bytes >> 10, file.bytes() >> 10);
+        } catch (SQLException e) {
+            throw new IllegalStateException("The database could not be opened again after it was compacted.", e);
+        } finally {
+            compactedBytes = file.bytes();
+            opening.writeLock().unlock();
+        }
+    }
+
+    private Access wanted() {
+        if (!volume.permitsWriting()) {
+            return Access.READ_ONLY;
+        }
+        return volume.room() < LEAST_ROOM ? Access.FULL : Access.WRITABLE;
+    }
+
+    private void reopen() {
+        Opened seen = opened;
+        opening.writeLock().lock();
+        try {
+            if (opened != seen) {
+                return;
+            }
+            shutDown(seen, "shutdown immediately");
+            opened = open();
+            if (opened.access() != seen.access()) {
+                LOG.warn(opened.access() == Access.WRITABLE ? "The data can be written again." : opened.access().sentence());
+            }
+        } catch (SQLException e) {
+            throw new IllegalStateException("The database could not be opened again.", e);
+        } finally {
+            opening.writeLock().unlock();
+        }
+    }
+
+    /** Where it cannot be written it is at least read. */
+    private Opened open() throws SQLException {
+        lastOpened = System.nanoTime();
+        Access wanted = wanted();
+        if (wanted != Access.WRITABLE) {
+            return open(wanted);
+        }
+        try {
+            Opened written = open(Access.WRITABLE);
+            file.unseal();
+            return written;
+        } catch (SQLException e) {
+            LOG.warn("The database cannot be opened for writing: {}", e.getMessage());
+            return open(Access.FULL);
+        }
+    }
+
+    private Opened open(Access access) throws SQLException {
+        String address = access == Access.WRITABLE ? url : url + ";ACCESS_MODE_DATA=r";
+        Connection own = DriverManager.getConnection(address, user, password);
+        HikariConfig config = new HikariConfig();
+        config.setJdbcUrl(address);
+        config.setUsername(user);
+        config.setPassword(password);
+        config.setConnectionTimeout(LONGEST_WAIT.toMillis());
+        config.setPoolName("database");
+        return new Opened(access, new HikariDataSource(config), own, new Checkpoint(own));
+    }
+
+    private static void shutDown(Opened open, String how) {
+        try (Connection own = open.own(); Statement statement = own.createStatement()) {
+            if (open.access() == Access.WRITABLE) {
+                statement.execute(how);
+            }
+        } catch (SQLException e) {
+            LOG.debug("The database was closed already", e);
+        } finally {
+            open.pool().close();
+        }
+    }
+
+    /** Closes the file, small and sealed where there is room for that. */
+    @Override
+    public void close() {
+        opening.writeLock().lock();
+        try {
+            boolean written = access() == Access.WRITABLE;
+            boolean roomy = written && volume.room() > file.bytes() + LEAST_ROOM;
+            int form = written ? DatabaseCheck.form(opened.own()) : 0;
+            shutDown(opened, roomy ? "shutdown compact" : "shutdown");
+            if (roomy) {
+                file.seal(form);
+            }
+        } catch (SQLException e) {
+            LOG.warn("The database was closed without being sealed: {}", e.getMessage());
+            opened.pool().close();
+        } finally {
+            opening.writeLock().unlock();
+        }
+    }
+}
