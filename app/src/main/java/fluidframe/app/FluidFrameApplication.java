@@ -1,9 +1,11 @@
 package fluidframe.app;
 
+import fluidframe.app.problems.LastWords;
 import fluidframe.app.start.CannotStartException;
 import fluidframe.app.start.CommandLine;
 import org.springframework.boot.SpringApplication;
 import org.springframework.boot.autoconfigure.SpringBootApplication;
+import org.springframework.core.env.MapPropertySource;
 
 import java.util.Map;
 
@@ -12,6 +14,7 @@ import java.util.Map;
 public class FluidFrameApplication {
 
     public static void main(String[] args) {
+        LastWords.listen();
         try {
             CommandLine.of(args, System.getenv()).run(FluidFrameApplication::serve);
         } catch (CannotStartException e) {
@@ -23,8 +26,7 @@ public class FluidFrameApplication {
     /** @param properties what is set before anything of the program is made */
     private static AutoCloseable serve(Map<String, Object> properties) {
         SpringApplication application = new SpringApplication(FluidFrameApplication.class);
-        application.addInitializers(context -> context.getEnvironment().getPropertySources()
-                .addFirst(new org.springframework.core.env.MapPropertySource("start", properties)));
+        application.addInitializers(context -> context.getEnvironment().getPropertySources().addFirst(new MapPropertySource("start", properties)));
         return application.run();
     }
 }

@@ -3,6 +3,7 @@ package fluidframe.app.audits;
 import fluidframe.app.figures.FigureDocument;
 import fluidframe.app.figures.FigureMapper;
 import fluidframe.app.figures.FigureReading;
+import fluidframe.app.work.Work;
 import fluidframe.core.audit.Audit;
 import fluidframe.core.notation.DraftReader;
 import io.swagger.v3.oas.annotations.tags.Tag;
@@ -20,15 +21,21 @@ import java.util.List;
 @Tag(name = "audits")
 class AuditResource {
 
+    private final Work work;
+
+    AuditResource(Work work) {
+        this.work = work;
+    }
+
     /** Every finding; refused if any text cannot be read. */
     @PostMapping("/audits")
     List<FindingDocument> audit(@Valid @RequestBody FigureDocument document) {
-        return Audit.of(FigureReading.complete(document)).stream().map(FindingDocument::of).toList();
+        return work.quickly(() -> Audit.of(FigureReading.complete(document)).stream().map(FindingDocument::of).toList());
     }
 
     /** All that can be said of a figure while it is being written, taking what cannot be read as empty. */
     @PostMapping("/readings")
     ReadingDocument read(@Valid @RequestBody FigureDocument document) {
-        return ReadingDocument.of(DraftReader.read(FigureMapper.draft(document)));
+        return work.quickly(() -> ReadingDocument.of(DraftReader.read(FigureMapper.draft(document))));
     }
 }

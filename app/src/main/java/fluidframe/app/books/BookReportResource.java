@@ -1,6 +1,7 @@
 package fluidframe.app.books;
 
 import fluidframe.app.figures.FigureShelf;
+import fluidframe.app.work.Work;
 import fluidframe.core.audit.Severity;
 import fluidframe.core.book.BookReport;
 import fluidframe.core.book.DanceReport;
@@ -21,9 +22,11 @@ import org.springframework.web.bind.annotation.RestController;
 class BookReportResource {
 
     private final FigureShelf shelf;
+    private final Work work;
 
-    BookReportResource(FigureShelf shelf) {
+    BookReportResource(FigureShelf shelf, Work work) {
         this.shelf = shelf;
+        this.work = work;
     }
 
     /** One dance: figures by level, what is written about them, what the audits find, and how they hang together at each level. */
@@ -51,7 +54,7 @@ class BookReportResource {
 
     @GetMapping
     BookReportDocument report() {
-        BookReport report = BookReport.of(shelf.all());
+        BookReport report = work.patiently(() -> BookReport.of(dance -> shelf.ofDance(dance.id())));
         return new BookReportDocument(report.figures(), report.count(Severity.ERROR), report.count(Severity.WARNING), report.count(Severity.NOTE),
                 report.holdingPerFigure(), report.dances().stream().map(DanceReportDocument::of).toList());
     }

@@ -18,6 +18,7 @@ import fluidframe.app.problems.Fault;
 import fluidframe.app.problems.RefusedException;
 import fluidframe.app.routines.RoutineDocument;
 import fluidframe.app.routines.RoutineReader;
+import fluidframe.app.work.Work;
 import fluidframe.core.compose.Answer;
 import fluidframe.core.compose.Choice;
 import fluidframe.core.compose.Composer;
@@ -88,11 +89,13 @@ class ComposingResource {
     private final RoutineReader reader;
     private final FigureShelf shelf;
     private final Runs runs;
+    private final Work work;
 
-    ComposingResource(RoutineReader reader, FigureShelf shelf, Runs runs) {
+    ComposingResource(RoutineReader reader, FigureShelf shelf, Runs runs, Work work) {
         this.reader = reader;
         this.shelf = shelf;
         this.runs = runs;
+        this.work = work;
     }
 
     private Standing standing(RoutineDocument document) {
@@ -101,6 +104,10 @@ class ComposingResource {
 
     @PostMapping("/next")
     NextDocument next(@Valid @RequestBody PlaceQuestion question) {
+        return work.quickly(() -> after(question));
+    }
+
+    private NextDocument after(PlaceQuestion question) {
         Standing standing = standing(question.routine());
         Dancing last = standing.dancing(question.after());
         ExitState exit = standing.exit(question.after());
@@ -132,6 +139,10 @@ class ComposingResource {
     /** What may come before a place, the best first; and what cannot, by reason. */
     @PostMapping("/previous")
     NextDocument previous(@Valid @RequestBody PlaceQuestion question) {
+        return work.quickly(() -> before(question));
+    }
+
+    private NextDocument before(PlaceQuestion question) {
         Standing standing = standing(question.routine());
         Dancing next = standing.dancing(question.after());
         EntryState entry = standing.entry(question.after());
@@ -151,6 +162,10 @@ class ComposingResource {
     /** What mends the seam after a place; of each only what leaves the whole routine with less to mend. */
     @PostMapping("/repairs")
     List<RepairDocument> repairs(@Valid @RequestBody PlaceQuestion question) {
+        return work.quickly(() -> mending(question));
+    }
+
+    private List<RepairDocument> mending(PlaceQuestion question) {
         Standing standing = standing(question.routine());
         Repairs.Seam seam = standing.seam(question.after());
         Mending mending = new Mending(question.routine(), standing.routine(), standing.placed(question.after()).passage(), standing.placed(question.after() + 1).passage());
@@ -172,6 +187,10 @@ class ComposingResource {
     /** The shortest chains of figures that lead from a place to what is danced after it now. */
     @PostMapping("/bridges")
     List<ChainDocument> bridges(@Valid @RequestBody BridgeQuestion question) {
+        return work.quickly(() -> bridging(question));
+    }
+
+    private List<ChainDocument> bridging(BridgeQuestion question) {
         Standing standing = standing(question.routine());
         if (question.most() < 1 || question.most() > LONGEST_BRIDGE_BARS) {
             throw new RefusedException("That is no length for a bridge.", List.of(Fault.of("/most", String.valueOf(question.most()), "1 to " + LONGEST_BRIDGE_BARS + " bars")));
@@ -188,6 +207,10 @@ class ComposingResource {
     /** Whether the routine can be danced again from its end, and what would close it. */
     @PostMapping("/loops")
     LoopDocument loop(@Valid @RequestBody RoutineDocument document) {
+        return work.quickly(() -> looping(document));
+    }
+
+    private LoopDocument looping(RoutineDocument document) {
         Standing standing = standing(document);
         Dancing end = standing.dancing(standing.last());
         Dancing first = standing.dancing(0);
@@ -200,6 +223,10 @@ class ComposingResource {
 
     @PostMapping("/compositions")
     CompositionsDocument compose(@Valid @RequestBody CompositionQuestion question) {
+        return work.patiently(() -> composing(question));
+    }
+
+    private CompositionsDocument composing(CompositionQuestion question) {
         Standing standing = standing(question.routine());
         Wish wish = wish(question, standing);
         Answer answer = runs.run(question.run(), LONGEST, run -> Composer.compose(standing.repertoire(), wish, run));

@@ -3,6 +3,7 @@ package fluidframe.app.composing;
 import fluidframe.app.figures.FigureShelf;
 import fluidframe.app.problems.Fault;
 import fluidframe.app.problems.RefusedException;
+import fluidframe.app.work.Work;
 import fluidframe.core.dance.Dance;
 import fluidframe.core.dance.Dances;
 import fluidframe.core.figure.Figure;
@@ -29,9 +30,11 @@ import org.springframework.web.bind.annotation.RestController;
 class LinkMapResource {
 
     private final FigureShelf shelf;
+    private final Work work;
 
-    LinkMapResource(FigureShelf shelf) {
+    LinkMapResource(FigureShelf shelf, Work work) {
         this.shelf = shelf;
+        this.work = work;
     }
 
     /** A figure and what can follow it: ids with holds or bends. */
@@ -49,8 +52,13 @@ class LinkMapResource {
     LinkMapDocument map(@RequestParam String dance, @RequestParam(defaultValue = "open") String level) {
         Dance known = Dances.find(dance).orElseThrow(() -> new RefusedException("There is no such dance.",
                 List.of(Fault.of("?dance", dance, "a dance: " + String.join(", ", Dances.all().stream().map(Dance::id).toList())))));
+        Terms terms = new Terms(false, level(level));
+        return work.patiently(() -> map(known, terms));
+    }
+
+    private LinkMapDocument map(Dance known, Terms terms) {
         List<Figure> figures = shelf.ofDance(known.id());
-        LinkMap map = LinkMap.of(Repertoire.of(figures, new Terms(false, level(level))));
+        LinkMap map = LinkMap.of(Repertoire.of(figures, terms));
         List<MappedFigureDocument> mapped = figures.stream().filter(figure -> map.successors().containsKey(figure.id())).map(figure ->
                 new MappedFigureDocument(figure.id(), figure.title(), figure.level().shorthand(), map.successors().get(figure.id()).entrySet().stream()
                         .collect(Collectors.toMap(Map.Entry::getKey, entry -> entry.getValue().name().toLowerCase(Locale.ROOT))))).toList();

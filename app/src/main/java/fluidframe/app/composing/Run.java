@@ -1,6 +1,7 @@
 package fluidframe.app.composing;
 
 import fluidframe.core.compose.Watch;
+import fluidframe.core.work.Stopping;
 import java.time.Duration;
 
 /** A composition being worked out: how far it is, and whether it has been told to stop. */
@@ -22,6 +23,7 @@ final class Run implements Watch {
 
     @Override
     public boolean stops() {
+        Stopping.check();
         return stopped || Duration.ofNanos(System.nanoTime() - begun).compareTo(longest) > 0;
     }
 

@@ -4,6 +4,7 @@ import fluidframe.app.figures.FigureDocument;
 import fluidframe.app.figures.FigureReading;
 import fluidframe.app.problems.Fault;
 import fluidframe.app.problems.RefusedException;
+import fluidframe.app.work.Work;
 import fluidframe.core.couple.Part;
 import fluidframe.core.derive.MirrorImage;
 import fluidframe.core.derive.NaturalOpposite;
@@ -32,6 +33,12 @@ import org.springframework.web.bind.annotation.RestController;
 @Tag(name = "derivations")
 class DerivationResource {
 
+    private final Work work;
+
+    DerivationResource(Work work) {
+        this.work = work;
+    }
+
     /** The way a chart is made from another. */
     enum Kind {
         OPPOSITE, PARTNER, MIRROR, RETIME
@@ -50,6 +57,10 @@ class DerivationResource {
 
     @PostMapping
     DerivationDocument derive(@Valid @RequestBody DerivationQuestion question) {
+        return work.quickly(() -> derived(question));
+    }
+
+    private static DerivationDocument derived(DerivationQuestion question) {
         Kind kind = read(Kind.values(), "/kind", question.kind());
         Figure figure = FigureReading.complete(question.figure());
         return switch (kind) {

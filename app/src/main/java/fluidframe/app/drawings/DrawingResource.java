@@ -6,6 +6,7 @@ import fluidframe.app.problems.Fault;
 import fluidframe.app.problems.RefusedException;
 import fluidframe.app.routines.RoutineDocument;
 import fluidframe.app.routines.RoutineReader;
+import fluidframe.app.work.Work;
 import fluidframe.core.drawing.FloorPlan;
 import fluidframe.core.drawing.StepDrawing;
 import fluidframe.core.figure.Figure;
@@ -33,15 +34,17 @@ class DrawingResource {
     private static final String SVG = "image/svg+xml";
 
     private final RoutineReader reader;
+    private final Work work;
 
-    DrawingResource(RoutineReader reader) {
+    DrawingResource(RoutineReader reader, Work work) {
         this.reader = reader;
+        this.work = work;
     }
 
     /** A routine's way over its floor, 1 : 50. */
     @PostMapping(path = "/floor-plans", produces = SVG)
     ResponseEntity<byte[]> floorPlan(@Valid @RequestBody RoutineDocument document) {
-        return file(document.id() + "-floor.svg", FloorPlan.of(Score.of(reader.read(document))));
+        return file(document.id() + "-floor.svg", work.about(() -> reader.read(document), routine -> FloorPlan.of(Score.of(routine))));
     }
 
     /** A figure's steps, 1 : 10. */
@@ -49,7 +52,7 @@ class DrawingResource {
     ResponseEntity<byte[]> stepDrawing(@Valid @RequestBody FigureDocument document) {
         Figure figure = FigureReading.complete(document);
         try {
-            return file(figure.id() + "-steps.svg", StepDrawing.of(figure));
+            return file(figure.id() + "-steps.svg", work.quickly(() -> StepDrawing.of(figure)));
         } catch (CountException e) {
             throw new RefusedException("The steps cannot be drawn: " + e.getMessage() + ".", List.of(Fault.of("", "the count", e.getMessage())));
         }

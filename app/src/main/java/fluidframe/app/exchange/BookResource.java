@@ -5,15 +5,23 @@ import fluidframe.app.figures.FigureShelf;
 import fluidframe.app.routines.RoutineShelf;
 import io.swagger.v3.oas.annotations.media.Content;
 import io.swagger.v3.oas.annotations.media.Schema;
+import io.swagger.v3.oas.annotations.responses.ApiResponse;
 import io.swagger.v3.oas.annotations.tags.Tag;
+import jakarta.servlet.http.HttpServletResponse;
 import org.springframework.http.HttpStatus;
+import org.springframework.http.MediaType;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
+import tools.jackson.core.JsonGenerator;
 import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.json.JsonMapper;
+
+import java.io.IOException;
+import java.util.List;
 
 /** Whole books in and out. */
 @RestController
@@ -24,11 +32,13 @@ class BookResource {
     private final BookImporter importer;
     private final FigureShelf figures;
     private final RoutineShelf routines;
+    private final JsonMapper json;
 
-    BookResource(BookImporter importer, FigureShelf figures, RoutineShelf routines) {
+    BookResource(BookImporter importer, FigureShelf figures, RoutineShelf routines, JsonMapper json) {
         this.importer = importer;
         this.figures = figures;
         this.routines = routines;
+        this.json = json;
     }
 
     @PostMapping
@@ -38,9 +48,27 @@ class BookResource {
         return importer.take(book);
     }
 
-    /** Everything there is, as one book. */
-    @GetMapping
-    BookDocument give() {
-        return new BookDocument(BookDocument.FORMAT, BookDocument.VERSION, "Everything", figures.documents(), routines.documents());
+    /** Everything there is, as one book. It is written as it is stored, so that even a large one takes little memory. */
+    @GetMapping(produces = MediaType.APPLICATION_JSON_VALUE)
+    @ApiResponse(responseCode = "200", content = @Content(mediaType = MediaType.APPLICATION_JSON_VALUE, schema = @Schema(implementation = BookDocument.class)))
+    void give(HttpServletResponse response) throws IOException {
+        List<String> figureTexts = figures.texts();
+        List<String> routineTexts = routines.texts();
+        response.setContentType(MediaType.APPLICATION_JSON_VALUE);
+        try (JsonGenerator book = json.createGenerator(response.getOutputStream())) {
+            book.writeStartObject();
+            book.writeStringProperty("format", BookDocument.FORMAT);
+            book.writeNumberProperty("version", BookDocument.VERSION);
+            book.writeStringProperty("title", "Everything");
+            write("figures", figureTexts, book);
+            write("routines", routineTexts, book);
+            book.writeEndObject();
+        }
+    }
+
+    private static void write(String name, List<String> documents, JsonGenerator book) {
+        book.writeArrayPropertyStart(name);
+        documents.forEach(book::writeRawValue);
+        book.writeEndArray();
     }
 }

@@ -15,6 +15,7 @@ import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.regex.Pattern;
 import java.util.stream.Stream;
 import org.apache.commons.csv.CSVFormat;
 import org.apache.commons.csv.CSVParser;
@@ -28,6 +29,9 @@ final class ChartCsv {
     private static final String STEP = "step";
     private static final int MOST_ROWS = 2 * DraftReader.MOST_ROWS;
 
+    /** What begins a formula, and what is already kept from being one. */
+    private static final Pattern FORMULA = Pattern.compile("'*[=@+\\-\t\r]");
+
     private ChartCsv() {
     }
 
@@ -40,13 +44,22 @@ final class ChartCsv {
                 for (int row = 0; row < rows.size(); row++) {
                     RowDraft cells = rows.get(row);
                     printer.printRecord(Stream.concat(Stream.of(part.wording(), String.valueOf(row + 1)),
-                            Arrays.stream(Column.values()).map(cells::cell)));
+                            Arrays.stream(Column.values()).map(cells::cell).map(ChartCsv::asText)));
                 }
             }
         } catch (IOException e) {
             throw new UncheckedIOException("writing to memory", e);
         }
         return csv.toString();
+    }
+
+    /** A spreadsheet would reckon what begins so, or worse; an apostrophe before it makes it text there. */
+    private static String asText(String cell) {
+        return FORMULA.matcher(cell).lookingAt() ? "'" + cell : cell;
+    }
+
+    private static String fromText(String cell) {
+        return cell.startsWith("'") && FORMULA.matcher(cell).lookingAt() ? cell.substring(1) : cell;
     }
 
     private static List<String> header() {
@@ -94,7 +107,7 @@ final class ChartCsv {
         }
         Optional<Part> part = Part.named(record.get(PART));
         Map<Column, String> cells = new EnumMap<>(Column.class);
-        record.toMap().forEach((name, text) -> Column.find(name).ifPresent(column -> cells.put(column, text)));
+        record.toMap().forEach((name, text) -> Column.find(name).ifPresent(column -> cells.put(column, fromText(text))));
         charts.get(part.orElseThrow(() -> refused(line + ", part", record.get(PART), "man or lady"))).add(new RowDraft(cells).filled());
     }
 

@@ -22,7 +22,12 @@ interface FigureRepository extends JpaRepository<FigureEntity, String> {
             """)
     List<FigureRow> search(String dance, String level, String position, String foot, String facing, String words);
 
+    /** Those of the ids that there are figures of. */
+    @Query("select f.id from FigureEntity f where f.id in :ids")
+    List<String> ids(List<String> ids);
+
     List<FigureEntity> findByDanceOrderByLevelRankAscTitleAsc(String dance);
 
-    List<FigureEntity> findAllByOrderByDanceAscLevelRankAscTitleAsc();
+    @Query("select f.document from FigureEntity f order by f.dance, f.levelRank, f.title")
+    List<String> documents();
 }

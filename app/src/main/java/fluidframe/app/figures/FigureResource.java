@@ -19,7 +19,6 @@ import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
-import org.springframework.context.ApplicationEventPublisher;
 
 import java.net.URI;
 import java.util.List;
@@ -31,11 +30,9 @@ import java.util.List;
 class FigureResource {
 
     private final FigureShelf shelf;
-    private final ApplicationEventPublisher events;
 
-    FigureResource(FigureShelf shelf, ApplicationEventPublisher events) {
+    FigureResource(FigureShelf shelf) {
         this.shelf = shelf;
-        this.events = events;
     }
 
     @GetMapping
@@ -71,9 +68,7 @@ class FigureResource {
     @DeleteMapping("/{id}")
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void delete(@PathVariable String id, @RequestHeader(name = HttpHeaders.IF_MATCH, required = false) String ifMatch) {
-        Revision revision = Revision.required(ifMatch);
-        events.publishEvent(new FigureLeaves(id));
-        shelf.delete(id, revision);
+        shelf.delete(id, Revision.required(ifMatch));
     }
 
     private static ResponseEntity<FigureDocument> answer(HttpStatus status, StoredFigure stored) {

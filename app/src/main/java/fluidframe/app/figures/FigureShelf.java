@@ -11,6 +11,7 @@ import fluidframe.core.figure.Figure;
 import fluidframe.core.notation.DraftReader;
 import fluidframe.core.notation.DraftReading;
 import jakarta.persistence.EntityManager;
+import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import tools.jackson.databind.json.JsonMapper;
@@ -28,9 +29,11 @@ public class FigureShelf extends Shelf<FigureEntity> {
 
     private final FigureRepository repository;
     private final JsonMapper json;
+    private final ApplicationEventPublisher events;
 
-    FigureShelf(FigureRepository repository, EntityManager entityManager, JsonMapper json) {
+    FigureShelf(FigureRepository repository, EntityManager entityManager, JsonMapper json, ApplicationEventPublisher events) {
         super("figure", repository, entityManager);
+        this.events = events;
         this.repository = repository;
         this.json = json;
     }
@@ -109,14 +112,10 @@ public class FigureShelf extends Shelf<FigureEntity> {
         return repository.findByDanceOrderByLevelRankAscTitleAsc(dance).stream().map(this::stored).map(StoredFigure::figure).toList();
     }
 
+    /** Every figure's document as it is stored. */
     @Transactional(readOnly = true)
-    public List<Figure> all() {
-        return repository.findAllByOrderByDanceAscLevelRankAscTitleAsc().stream().map(this::stored).map(StoredFigure::figure).toList();
-    }
-
-    @Transactional(readOnly = true)
-    public List<FigureDocument> documents() {
-        return repository.findAllByOrderByDanceAscLevelRankAscTitleAsc().stream().map(this::stored).map(StoredFigure::document).toList();
+    public List<String> texts() {
+        return repository.documents();
     }
 
     /**
@@ -148,9 +147,28 @@ public class FigureShelf extends Shelf<FigureEntity> {
         required(figure.id()).describe(figure, write(figure));
     }
 
+    /**
+     * @throws UnknownException  if there is no such figure
+     * @throws ConflictException if it has been changed since the revision given, or if something needs it
+     */
     @Transactional
     public void delete(String id, Revision revision) {
-        repository.delete(current(id, revision));
+        FigureEntity entity = current(id, revision);
+        events.publishEvent(new FigureLeaves(id));
+        repository.delete(entity);
+    }
+
+    /**
+     * The figures of a document that is about to be kept must be there when it is.
+     *
+     * @throws ConflictException if one has been deleted meanwhile
+     */
+    @Transactional(readOnly = true)
+    public void requireAll(List<String> ids) {
+        List<String> there = repository.ids(ids);
+        ids.stream().filter(id -> !there.contains(id)).findFirst().ifPresent(gone -> {
+            throw new ConflictException("The figure \"" + gone + "\" was deleted at the same moment; nothing was kept.");
+        });
     }
 
     private StoredFigure stored(FigureEntity entity) {

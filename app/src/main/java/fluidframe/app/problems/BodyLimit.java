@@ -15,16 +15,19 @@ import org.springframework.util.unit.DataSize;
 import org.springframework.web.filter.OncePerRequestFilter;
 
 import java.io.IOException;
-import java.nio.charset.StandardCharsets;
 
 /** Refuses a body larger than any book before it is read into memory, whether or not it says how long it is. */
 @Component
 class BodyLimit extends OncePerRequestFilter {
 
-    private final DataSize limit;
+    private static final String BACKUPS = "/api/restorations";
 
-    BodyLimit(@Value("${fluidframe.largest-body}") DataSize limit) {
-        this.limit = limit;
+    private final DataSize largest;
+    private final DataSize largestBackup;
+
+    BodyLimit(@Value("${fluidframe.largest-body}") DataSize largest, @Value("${fluidframe.largest-backup}") DataSize largestBackup) {
+        this.largest = largest;
+        this.largestBackup = largestBackup;
     }
 
     /** Thrown while a body of unstated length is read past the limit. */
@@ -41,11 +44,11 @@ class BodyLimit extends OncePerRequestFilter {
     @Override
     protected void doFilterInternal(HttpServletRequest request, HttpServletResponse response, FilterChain chain)
             throws ServletException, IOException {
+        DataSize limit = request.getRequestURI().equals(BACKUPS) ? largestBackup : largest;
         if (request.getContentLengthLong() > limit.toBytes()) {
             response.setStatus(HttpStatus.CONTENT_TOO_LARGE.value());
             response.setContentType(MediaType.APPLICATION_PROBLEM_JSON_VALUE);
-            response.getOutputStream().write(("{\"title\":\"Too large\",\"status\":413,\"detail\":\"" + sentence(limit) + "\"}")
-                    .getBytes(StandardCharsets.UTF_8));
+            response.getOutputStream().write(Problems.written(HttpStatus.CONTENT_TOO_LARGE.value(), "Too large", sentence(limit)));
             return;
         }
         chain.doFilter(new HttpServletRequestWrapper(request) {

@@ -1,5 +1,8 @@
 package fluidframe.app.problems;
 
+import fluidframe.core.work.TooMuchException;
+import org.apache.catalina.connector.ClientAbortException;
+import org.apache.tomcat.util.http.InvalidParameterException;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.http.HttpHeaders;
@@ -8,8 +11,6 @@ import org.springframework.http.HttpStatusCode;
 import org.springframework.http.ProblemDetail;
 import org.springframework.http.ResponseEntity;
 import org.springframework.http.converter.HttpMessageNotReadableException;
-import org.springframework.orm.ObjectOptimisticLockingFailureException;
-import org.springframework.dao.DataIntegrityViolationException;
 import org.springframework.web.bind.MethodArgumentNotValidException;
 import org.springframework.web.bind.annotation.ExceptionHandler;
 import org.springframework.web.bind.annotation.RestControllerAdvice;
@@ -31,24 +32,47 @@ class ProblemHandler extends ResponseEntityExceptionHandler {
 
     @ExceptionHandler
     ProblemDetail refused(RefusedException e) {
-        return withFaults(HttpStatus.UNPROCESSABLE_CONTENT, "Not stored", e.getMessage(), e.faults());
+        return Problems.of(HttpStatus.UNPROCESSABLE_CONTENT, "Not stored", e.getMessage(), e.faults());
     }
 
     @ExceptionHandler
     ProblemDetail unknown(UnknownException e) {
-        return problem(HttpStatus.NOT_FOUND, "Unknown", e.getMessage());
+        return Problems.of(HttpStatus.NOT_FOUND, "Unknown", e.getMessage());
     }
 
     @ExceptionHandler
     ProblemDetail conflict(ConflictException e) {
-        ProblemDetail problem = problem(HttpStatus.CONFLICT, "Both kept", e.getMessage());
+        ProblemDetail problem = Problems.of(HttpStatus.CONFLICT, "Both kept", e.getMessage());
         e.stored().ifPresent(stored -> problem.setProperty("stored", stored));
         return problem;
     }
 
-    @ExceptionHandler({ObjectOptimisticLockingFailureException.class, DataIntegrityViolationException.class})
-    ProblemDetail lostRace(Exception e) {
-        return problem(HttpStatus.CONFLICT, "Both kept", "Somebody else saved this at the same moment; load it again and compare.");
+    @ExceptionHandler
+    ResponseEntity<ProblemDetail> busy(BusyException e) {
+        return Problems.later(HttpStatus.SERVICE_UNAVAILABLE, "Busy", e.getMessage(), e.retryAfter());
+    }
+
+    @ExceptionHandler
+    ProblemDetail tooMuch(TooMuchException e) {
+        return Problems.of(HttpStatus.UNPROCESSABLE_CONTENT, "Too much", "That is more than the program works out: " + e.getMessage() + ".",
+                List.of(Fault.of("", e.found(), e.expected())));
+    }
+
+    @ExceptionHandler
+    ProblemDetail unreadableParameter(InvalidParameterException e) {
+        return Problems.of(HttpStatus.BAD_REQUEST, "Not readable", "The address or a header cannot be read: " + e.getMessage());
+    }
+
+    /** Nobody is left to answer to. */
+    @ExceptionHandler
+    void gone(ClientAbortException e) {
+        LOG.debug("Whoever asked has gone", e);
+    }
+
+    /** A program without memory would live on without answering anyone. */
+    @ExceptionHandler
+    void outOfMemory(OutOfMemoryError e) {
+        LastWords.end(e);
     }
 
     /** What passes the book's schema may still not fit the values the program reckons with. */
@@ -60,14 +84,14 @@ class ProblemHandler extends ResponseEntityExceptionHandler {
     @ExceptionHandler
     ProblemDetail failed(Exception e) {
         LOG.error("A request failed", e);
-        return problem(HttpStatus.INTERNAL_SERVER_ERROR, "Our mistake", "The program made a mistake; nothing was changed. The log says more.");
+        return Problems.of(HttpStatus.INTERNAL_SERVER_ERROR, "Our mistake", "The program made a mistake; nothing was changed. The log says more.");
     }
 
     @Override
     protected ResponseEntity<Object> handleHttpMessageNotReadable(HttpMessageNotReadableException e, HttpHeaders headers,
                                                                   HttpStatusCode status, WebRequest request) {
         ProblemDetail problem = e.getCause() instanceof JacksonException json ? unreadable(json)
-                : problem(HttpStatus.BAD_REQUEST, "Not readable", "Expected a JSON document.");
+                : Problems.of(HttpStatus.BAD_REQUEST, "Not readable", "Expected a JSON document.");
         return ResponseEntity.status(problem.getStatus()).body(problem);
     }
 
@@ -79,25 +103,25 @@ class ProblemHandler extends ResponseEntityExceptionHandler {
                         error.getDefaultMessage()))
                 .toList();
         return ResponseEntity.unprocessableContent()
-                .body(withFaults(HttpStatus.UNPROCESSABLE_CONTENT, "Not stored", "Something is missing or of the wrong kind.", faults));
+                .body(Problems.of(HttpStatus.UNPROCESSABLE_CONTENT, "Not stored", "Something is missing or of the wrong kind.", faults));
     }
 
     /** What is wrong with a JSON text: cut short, not JSON, an unknown field, or a value of the wrong kind. */
     static ProblemDetail unreadable(JacksonException e) {
         if (e.getCause() instanceof BodyLimit.BodyTooLargeException tooLarge) {
-            return problem(HttpStatus.CONTENT_TOO_LARGE, "Too large", tooLarge.getMessage());
+            return Problems.of(HttpStatus.CONTENT_TOO_LARGE, "Too large", tooLarge.getMessage());
         }
         String place = e instanceof DatabindException databind ? pointer(databind) : "";
         String where = e.getLocation() == null ? "" : " (line " + e.getLocation().getLineNr() + ", column " + e.getLocation().getColumnNr() + ")";
         if (e instanceof UnrecognizedPropertyException unknown) {
             List<String> known = unknown.getKnownPropertyIds().stream().map(Object::toString).sorted().toList();
-            return withFaults(HttpStatus.BAD_REQUEST, "Not readable", "There is no field \"" + unknown.getPropertyName() + "\" here" + where + ".",
+            return Problems.of(HttpStatus.BAD_REQUEST, "Not readable", "There is no field \"" + unknown.getPropertyName() + "\" here" + where + ".",
                     List.of(Fault.of(place, unknown.getPropertyName(), "one of " + String.join(", ", known))));
         }
         if (e instanceof StreamReadException) {
-            return problem(HttpStatus.BAD_REQUEST, "Not readable", "This is not a complete JSON document" + where + ": " + e.getOriginalMessage());
+            return Problems.of(HttpStatus.BAD_REQUEST, "Not readable", "This is not a complete JSON document" + where + ": " + e.getOriginalMessage());
         }
-        return withFaults(HttpStatus.BAD_REQUEST, "Not readable", "A value is of the wrong kind" + where + ".",
+        return Problems.of(HttpStatus.BAD_REQUEST, "Not readable", "A value is of the wrong kind" + where + ".",
                 List.of(Fault.of(place, "a value of another kind", "what the format says stands here")));
     }
 
@@ -109,17 +133,5 @@ class ProblemHandler extends ResponseEntityExceptionHandler {
 
     private static String pointer(String field) {
         return "/" + field.replace(".", "/").replace("[", "/").replace("]", "");
-    }
-
-    private static ProblemDetail problem(HttpStatus status, String title, String detail) {
-        ProblemDetail problem = ProblemDetail.forStatusAndDetail(status, detail);
-        problem.setTitle(title);
-        return problem;
-    }
-
-    private static ProblemDetail withFaults(HttpStatus status, String title, String detail, List<Fault> faults) {
-        ProblemDetail problem = problem(status, title, detail);
-        problem.setProperty("faults", faults);
-        return problem;
     }
 }

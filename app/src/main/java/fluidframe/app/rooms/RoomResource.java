@@ -2,6 +2,7 @@ package fluidframe.app.rooms;
 
 import fluidframe.app.routines.RoutineDocument;
 import fluidframe.app.routines.RoutineReader;
+import fluidframe.app.work.Work;
 import fluidframe.core.room.RoomReport;
 import fluidframe.core.routine.Score;
 import io.swagger.v3.oas.annotations.tags.Tag;
@@ -18,14 +19,16 @@ import org.springframework.web.bind.annotation.RestController;
 class RoomResource {
 
     private final RoutineReader reader;
+    private final Work work;
 
-    RoomResource(RoutineReader reader) {
+    RoomResource(RoutineReader reader, Work work) {
         this.reader = reader;
+        this.work = work;
     }
 
     /** What a routine, kept or not, makes of the floor it names; nothing is stored. */
     @PostMapping("/room-reports")
     RoomReportDocument report(@Valid @RequestBody RoutineDocument document) {
-        return RoomReportDocument.of(RoomReport.of(Score.of(reader.read(document))));
+        return work.about(() -> reader.read(document), routine -> RoomReportDocument.of(RoomReport.of(Score.of(routine))));
     }
 }

@@ -30,6 +30,7 @@ import fluidframe.core.space.Alignment;
 import fluidframe.core.space.Turn;
 import fluidframe.core.text.UnreadableTextException;
 import fluidframe.core.time.Tempo;
+import fluidframe.core.work.TooMuchException;
 import org.springframework.stereotype.Component;
 
 import java.util.ArrayList;
@@ -127,8 +128,8 @@ public class RoutineReader {
         private Optional<Routine> assembled(RoutineDocument document, Dance dance, Tempo tempo, Terms terms, List<Placement> placements) {
             try {
                 return Optional.of(new Routine(document.id(), document.title().strip(), dance, tempo, terms, placements));
-            } catch (IllegalArgumentException e) {
-                fault("/placements", e.getMessage(), "at most " + Routine.MOST_PASSAGES + " placements with their repeats");
+            } catch (TooMuchException e) {
+                fault("/placements", e.found(), e.expected());
                 return Optional.empty();
             }
         }

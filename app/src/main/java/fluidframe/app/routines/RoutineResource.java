@@ -3,6 +3,7 @@ package fluidframe.app.routines;
 import fluidframe.app.problems.Fault;
 import fluidframe.app.problems.RefusedException;
 import fluidframe.app.problems.Revision;
+import fluidframe.app.work.Work;
 import fluidframe.core.routine.Score;
 import io.swagger.v3.oas.annotations.tags.Tag;
 import jakarta.validation.Valid;
@@ -30,10 +31,12 @@ class RoutineResource {
 
     private final RoutineShelf shelf;
     private final RoutineReader reader;
+    private final Work work;
 
-    RoutineResource(RoutineShelf shelf, RoutineReader reader) {
+    RoutineResource(RoutineShelf shelf, RoutineReader reader, Work work) {
         this.shelf = shelf;
         this.reader = reader;
+        this.work = work;
     }
 
     @GetMapping("/routines")
@@ -79,7 +82,7 @@ class RoutineResource {
     /** The score of a routine that is still being written; nothing is stored. */
     @PostMapping("/scores")
     ScoreDocument score(@Valid @RequestBody RoutineDocument document) {
-        return ScoreDocument.of(Score.of(reader.read(document)));
+        return work.about(() -> reader.read(document), routine -> ScoreDocument.of(Score.of(routine)));
     }
 
     private static ResponseEntity<RoutineDocument> answer(StoredRoutine stored) {

@@ -2,6 +2,7 @@ package fluidframe.app.routines;
 
 import fluidframe.app.storage.Shelf;
 import fluidframe.app.figures.FigureLeaves;
+import fluidframe.app.figures.FigureShelf;
 import fluidframe.app.problems.ConflictException;
 import fluidframe.app.problems.Revision;
 import fluidframe.app.problems.UnknownException;
@@ -20,9 +21,11 @@ public class RoutineShelf extends Shelf<RoutineEntity> {
 
     private final RoutineRepository repository;
     private final JsonMapper json;
+    private final FigureShelf figureShelf;
 
-    RoutineShelf(RoutineRepository repository, EntityManager entityManager, JsonMapper json) {
+    RoutineShelf(RoutineRepository repository, EntityManager entityManager, JsonMapper json, FigureShelf figureShelf) {
         super("routine", repository, entityManager);
+        this.figureShelf = figureShelf;
         this.repository = repository;
         this.json = json;
     }
@@ -37,9 +40,10 @@ public class RoutineShelf extends Shelf<RoutineEntity> {
         return repository.findAllByOrderByTitleAscIdAsc().stream().map(RoutineEntity::summary).toList();
     }
 
+    /** Every routine's document as it is stored. */
     @Transactional(readOnly = true)
-    public List<RoutineDocument> documents() {
-        return repository.findAllByOrderByTitleAscIdAsc().stream().map(this::stored).map(StoredRoutine::document).toList();
+    public List<String> texts() {
+        return repository.documents();
     }
 
     /**
@@ -55,6 +59,7 @@ public class RoutineShelf extends Shelf<RoutineEntity> {
      */
     @Transactional
     public StoredRoutine create(RoutineDocument document) {
+        figureShelf.requireAll(document.figures());
         return stored(add(new RoutineEntity(document, json.writeValueAsString(document))));
     }
 
@@ -64,6 +69,7 @@ public class RoutineShelf extends Shelf<RoutineEntity> {
     @Transactional
     public StoredRoutine replace(String id, RoutineDocument document, Revision revision) {
         RoutineEntity entity = current(id, revision);
+        figureShelf.requireAll(document.figures());
         entity.describe(document, json.writeValueAsString(document));
         return stored(flushed(entity));
     }

@@ -1,6 +1,7 @@
 package fluidframe.app.routines;
 
 import fluidframe.app.routines.RoutineHistory.Version;
+import fluidframe.app.work.Work;
 import fluidframe.core.link.Outcome;
 import fluidframe.core.routine.Course;
 import fluidframe.core.routine.Placement;
@@ -28,10 +29,12 @@ class VersionResource {
 
     private final RoutineHistory history;
     private final RoutineReader reader;
+    private final Work work;
 
-    VersionResource(RoutineHistory history, RoutineReader reader) {
+    VersionResource(RoutineHistory history, RoutineReader reader, Work work) {
         this.history = history;
         this.reader = reader;
+        this.work = work;
     }
 
     /** A kept version: its number, when it was kept, and the routine as it was. */
@@ -70,6 +73,10 @@ class VersionResource {
 
     @PostMapping("/differences")
     DifferenceDocument compare(@Valid @RequestBody DifferenceQuestion question) {
+        return work.quickly(() -> difference(question));
+    }
+
+    private DifferenceDocument difference(DifferenceQuestion question) {
         Routine before = reader.read(question.before());
         Routine after = reader.read(question.after());
         List<LineDocument> lines = RoutineDifference.between(before, after).lines().stream()

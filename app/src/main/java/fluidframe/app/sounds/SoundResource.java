@@ -6,6 +6,7 @@ import fluidframe.app.problems.UnknownException;
 import fluidframe.app.routines.RoutineReader;
 import fluidframe.app.sounds.TrackDocuments.TrackDocument;
 import fluidframe.app.sounds.TrackDocuments.TrackQuestion;
+import fluidframe.app.work.Work;
 import fluidframe.core.couple.Part;
 import fluidframe.core.routine.Routine;
 import fluidframe.core.routine.Score;
@@ -18,7 +19,12 @@ import fluidframe.core.sound.Track;
 import fluidframe.core.sound.TrackWish;
 import fluidframe.core.text.UnreadableTextException;
 import fluidframe.core.time.Beats;
+import fluidframe.core.work.TooMuchException;
+import io.swagger.v3.oas.annotations.media.Content;
+import io.swagger.v3.oas.annotations.media.Schema;
+import io.swagger.v3.oas.annotations.responses.ApiResponse;
 import io.swagger.v3.oas.annotations.tags.Tag;
+import jakarta.servlet.http.HttpServletResponse;
 import jakarta.validation.Valid;
 import java.time.Duration;
 import java.util.List;
@@ -47,9 +53,11 @@ class SoundResource {
 
     private final RoutineReader reader;
     private final Synthesizer synthesizer;
+    private final Work work;
 
-    SoundResource(RoutineReader reader, @Lazy SpokenWords words) {
+    SoundResource(RoutineReader reader, @Lazy SpokenWords words, Work work) {
         this.reader = reader;
+        this.work = work;
         this.synthesizer = new Synthesizer(words::say);
     }
 
@@ -66,36 +74,47 @@ class SoundResource {
 
     @PostMapping("/tracks")
     TrackDocument track(@Valid @RequestBody TrackQuestion question) {
-        Asked asked = asked(question);
-        return TrackDocument.of(asked.wish().from().toDouble(), asked.track());
+        return work.about(() -> reader.read(question.routine()), routine -> {
+            Asked asked = asked(question, routine);
+            return TrackDocument.of(asked.wish().from().toDouble(), asked.track());
+        });
     }
 
     /** The track as a file that anything plays. */
     @PostMapping(path = "/tracks/wav", produces = SoundFiles.WAV)
-    ResponseEntity<byte[]> wav(@Valid @RequestBody TrackQuestion question) {
-        Asked asked = asked(question);
-        Routine routine = asked.score().routine();
+    @ApiResponse(responseCode = "200", content = @Content(mediaType = SoundFiles.WAV, schema = @Schema(type = "string", format = "binary")))
+    void wav(@Valid @RequestBody TrackQuestion question, HttpServletResponse response) {
+        Recording recording = work.about(() -> reader.read(question.routine()), routine -> recording(question, routine));
+        work.playing(() -> {
+            response.setContentType(SoundFiles.WAV);
+            response.setHeader(HttpHeaders.CONTENT_DISPOSITION, attachment(question.routine().id() + ".wav"));
+            response.setContentLengthLong(SoundFiles.bytes(recording));
+            SoundFiles.play(recording, response);
+        });
+    }
+
+    private Recording recording(TrackQuestion question, Routine routine) {
         try {
-            Recording recording = Recording.of(asked.track(), routine.dance().rhythm(), routine.tempo(), percent(question), synthesizer);
-            return file(routine.id() + ".wav", SoundFiles.WAV, SoundFiles.wav(recording.samples()));
-        } catch (IllegalArgumentException e) {
-            throw refused("/percent", String.valueOf(question.percent()), e);
+            return Recording.of(asked(question, routine).track(), routine.dance().rhythm(), routine.tempo(), percent(question), synthesizer);
+        } catch (TooMuchException e) {
+            throw new RefusedException("This cannot be heard: " + e.getMessage() + ".", List.of(Fault.of("/percent", e.found(), e.expected())));
         }
     }
 
     /** The track as notes, the count as lyrics. */
     @PostMapping(path = "/tracks/midi", produces = SoundFiles.MIDI)
     ResponseEntity<byte[]> midi(@Valid @RequestBody TrackQuestion question) {
-        Asked asked = asked(question);
-        Routine routine = asked.score().routine();
-        return file(routine.id() + ".mid", SoundFiles.MIDI, SoundFiles.midi(MidiScore.of(asked.track(), routine.dance().rhythm(), routine.tempo(), percent(question))));
+        byte[] notes = work.about(() -> reader.read(question.routine()), routine ->
+                SoundFiles.midi(MidiScore.of(asked(question, routine).track(), routine.dance().rhythm(), routine.tempo(), percent(question))));
+        return ResponseEntity.ok().contentType(MediaType.parseMediaType(SoundFiles.MIDI))
+                .header(HttpHeaders.CONTENT_DISPOSITION, attachment(question.routine().id() + ".mid")).body(notes);
     }
 
-    private record Asked(Score score, TrackWish wish, Track track) {
+    private record Asked(TrackWish wish, Track track) {
     }
 
-    private Asked asked(TrackQuestion question) {
-        Score score = Score.of(reader.read(question.routine()));
+    private static Asked asked(TrackQuestion question, Routine routine) {
+        Score score = Score.of(routine);
         if (!score.length().isPositive()) {
             throw new RefusedException("An empty routine cannot be heard.", List.of(Fault.of("/routine/placements", "none", "at least one placement")));
         }
@@ -105,7 +124,7 @@ class SoundResource {
             TrackWish wish = new TrackWish(beats(question.from(), whole.from()), beats(question.to(), whole.to()),
                     question.countInBars() == null ? USUAL_COUNT_IN : question.countInBars(), part(question.counted()), counting(question.counting()),
                     gain(question.clicks(), whole.clicks()), gain(question.voice(), whole.voice()), gain(question.music(), whole.music()));
-            return new Asked(score, wish, Track.of(score, wish));
+            return new Asked(wish, Track.of(score, wish));
         } catch (IllegalArgumentException e) {
             throw refused("", "this track", e);
         }
@@ -145,8 +164,7 @@ class SoundResource {
         return new RefusedException("This cannot be heard: " + e.getMessage() + ".", List.of(Fault.of(place, found, e.getMessage())));
     }
 
-    private static ResponseEntity<byte[]> file(String name, String type, byte[] bytes) {
-        return ResponseEntity.ok().contentType(MediaType.parseMediaType(type))
-                .header(HttpHeaders.CONTENT_DISPOSITION, ContentDisposition.attachment().filename(name).build().toString()).body(bytes);
+    private static String attachment(String name) {
+        return ContentDisposition.attachment().filename(name).build().toString();
     }
 }

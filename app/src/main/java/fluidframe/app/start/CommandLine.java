@@ -8,9 +8,13 @@ import java.util.Optional;
 import java.util.function.Function;
 
 /** What the program is started for. */
-public sealed interface CommandLine permits CommandLine.Serve, CommandLine.Prepare {
+public sealed interface CommandLine permits CommandLine.Serve, CommandLine.Prepare, CommandLine.BackUp, CommandLine.Restore, CommandLine.Recover {
 
     String PREPARE = "--prepare";
+    String RESET = "--reset";
+    String BACKUP = "--backup";
+    String RESTORE = "--restore";
+    String RECOVER = "--recover";
 
     /**
      * @param environment DATA_DIR, PORT and BIND say where
@@ -18,12 +22,24 @@ public sealed interface CommandLine permits CommandLine.Serve, CommandLine.Prepa
      */
     static CommandLine of(String[] args, Map<String, String> environment) {
         if (args.length == 0) {
-            return new Serve(Place.of(environment));
+            return new Serve(Place.of(environment), false);
+        }
+        if (args.length == 1 && args[0].equals(RESET)) {
+            return new Serve(Place.of(environment), true);
         }
         if (args.length == 2 && args[0].equals(PREPARE)) {
             return new Prepare(Path.of(args[1]));
         }
-        throw new CannotStartException("There is nothing called " + String.join(" ", args) + ".", "Nothing was changed.", "Start it without arguments to serve the program.");
+        if (args.length <= 2 && args[0].equals(BACKUP)) {
+            return new BackUp(Place.of(environment), args.length == 2 ? Optional.of(Path.of(args[1])) : Optional.empty());
+        }
+        if (args.length == 2 && args[0].equals(RESTORE)) {
+            return new Restore(Place.of(environment), Path.of(args[1]));
+        }
+        if (args.length == 1 && args[0].equals(RECOVER)) {
+            return new Recover(Place.of(environment));
+        }
+        throw new CannotStartException("There is nothing called " + String.join(" ", args) + ".", "Nothing was changed.", "Start it without arguments to serve the program, or with --reset, --backup [FILE], --restore FILE or --recover.");
     }
 
     /**
@@ -45,14 +61,21 @@ public sealed interface CommandLine permits CommandLine.Serve, CommandLine.Prepa
         }
     }
 
-    /** The program itself. */
-    record Serve(Place place) implements CommandLine {
+    /**
+     * The program itself.
+     *
+     * @param reset whether it begins with the demo data as it was shipped; what was there is set aside
+     */
+    record Serve(Place place, boolean reset) implements CommandLine {
 
         @Override
         public void run(Function<Map<String, Object>, AutoCloseable> program) {
             StartCheck.folder(place.file().folder());
             StartCheck.isFree(place.file());
             StartCheck.port(place.address(), place.port());
+            if (reset) {
+                SetAside.move(place.file(), "reset").ifPresent(aside -> System.out.println("The data there was is kept in " + aside + "."));
+            }
             StartCheck.isSound(place.file());
             FirstDatabase.layOut(place.file());
             try {
@@ -74,6 +97,33 @@ public sealed interface CommandLine permits CommandLine.Serve, CommandLine.Prepa
             } catch (Exception e) {
                 throw new IllegalStateException("The first database could not be made.", e);
             }
+        }
+    }
+
+    /** Makes a backup, of a running program too. */
+    record BackUp(Place place, Optional<Path> target) implements CommandLine {
+
+        @Override
+        public void run(Function<Map<String, Object>, AutoCloseable> program) {
+            new Errand(place).backUp(target);
+        }
+    }
+
+    /** Brings a backup back, into a running program too. */
+    record Restore(Place place, Path backup) implements CommandLine {
+
+        @Override
+        public void run(Function<Map<String, Object>, AutoCloseable> program) {
+            new Errand(place).restore(backup);
+        }
+    }
+
+    /** Saves from a damaged file what can be read. */
+    record Recover(Place place) implements CommandLine {
+
+        @Override
+        public void run(Function<Map<String, Object>, AutoCloseable> program) {
+            new Errand(place).recover();
         }
     }
 }

@@ -1,6 +1,7 @@
 package fluidframe.app.storage;
 
 import com.zaxxer.hikari.HikariConfig;
+import fluidframe.app.problems.BusyException;
 import com.zaxxer.hikari.HikariDataSource;
 import org.h2.api.ErrorCode;
 import org.h2.mvstore.MVStoreException;
@@ -159,7 +160,7 @@ public final class Database extends AbstractDataSource implements AutoCloseable 
     }
 
     /** What to tell somebody whose keeping failed because of the file. */
-    NotWritableException refusal(Exception cause) {
+    public NotWritableException refusal(Exception cause) {
         return new NotWritableException(volume.permitsWriting() ? Access.FULL : Access.READ_ONLY, cause);
     }
 

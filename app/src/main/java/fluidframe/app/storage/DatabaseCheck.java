@@ -63,7 +63,7 @@ public final class DatabaseCheck {
     }
 
     /** The form of the data, as the number of the last migration. */
-    static int form(Connection connection) throws SQLException {
+    public static int form(Connection connection) throws SQLException {
         try (Statement statement = connection.createStatement();
              ResultSet rows = statement.executeQuery("select max(cast(\"version\" as int)) from \"flyway_schema_history\" where \"success\"")) {
             rows.next();
@@ -72,7 +72,7 @@ public final class DatabaseCheck {
     }
 
     /** The latest form this program knows. */
-    static int latestForm() {
+    public static int latestForm() {
         try {
             return Arrays.stream(new PathMatchingResourcePatternResolver().getResources("classpath:db/migration/V*__*.sql"))
                     .map(Resource::getFilename).mapToInt(name -> Integer.parseInt(name.substring(1, name.indexOf('_')))).max().orElseThrow();

@@ -28,7 +28,7 @@ class FigureShelfTest {
     private final FigureRepository repository = mock();
     private final EntityManager entityManager = mock();
     private final JsonMapper json = JsonMapper.builder().build();
-    private final FigureShelf shelf = new FigureShelf(repository, entityManager, json);
+    private final FigureShelf shelf = new FigureShelf(repository, entityManager, json, event -> { });
     private final FigureDocument document = json.readValue(FigureShelfTest.class.getResourceAsStream("/every-field.json"), FigureDocument.class);
     private final Figure figure = FigureShelf.read(document, "");
 

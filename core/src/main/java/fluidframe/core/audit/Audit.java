@@ -7,6 +7,7 @@ import fluidframe.core.notation.DraftReading;
 import fluidframe.core.notation.DraftWriter;
 import fluidframe.core.notation.FigureDraft;
 import fluidframe.core.notation.Place;
+import fluidframe.core.work.Stopping;
 
 import java.util.ArrayList;
 import java.util.Comparator;
@@ -65,7 +66,10 @@ public final class Audit {
     private static List<Finding> findings(Figure figure, List<Rule> rules) {
         Subject subject = new Subject(figure);
         List<Finding> found = new ArrayList<>();
-        rules.forEach(rule -> rule.check(subject).forEach(finding -> found.add(finding.mutedBy(figure.mutes()))));
+        for (Rule rule : rules) {
+            Stopping.check();
+            rule.check(subject).forEach(finding -> found.add(finding.mutedBy(figure.mutes())));
+        }
         found.sort(Comparator.comparing(Finding::isMuted).thenComparing(Finding::severity)
                 .thenComparing(finding -> finding.place().part().map(Enum::ordinal).orElse(-1))
                 .thenComparing(finding -> finding.place().step().orElse(-1)));

@@ -10,6 +10,7 @@ import fluidframe.core.figure.Mute;
 import fluidframe.core.link.LinkMap;
 import fluidframe.core.link.Repertoire;
 import fluidframe.core.link.Terms;
+import fluidframe.core.work.Stopping;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.EnumMap;
@@ -68,6 +69,7 @@ public record DanceReport(Dance dance, Map<Level, Integer> figures, int steps, W
         Map<Severity, Integer> findings = new EnumMap<>(Severity.class);
         List<MutedFigure> mutes = new ArrayList<>();
         for (Figure figure : figures) {
+            Stopping.check();
             byLevel.merge(figure.level(), 1, Integer::sum);
             Audit.of(figure).stream().filter(finding -> !finding.isMuted()).map(Finding::severity).forEach(severity -> findings.merge(severity, 1, Integer::sum));
             figure.mutes().forEach(mute -> mutes.add(new MutedFigure(figure.title(), mute)));

@@ -7,6 +7,7 @@ import fluidframe.core.link.ExitState;
 import fluidframe.core.link.Move;
 import fluidframe.core.link.Outcome;
 import fluidframe.core.link.Repertoire;
+import fluidframe.core.work.Stopping;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
@@ -203,6 +204,7 @@ final class MoveGraph {
 
     /** The moves after any node of a group to figures that it does not list. */
     private Edge[] common(Group group) {
+        Stopping.check();
         List<Move> moves = new ArrayList<>();
         for (Move move : repertoire.bodies(group.exit())) {
             Outcome outcome = unlisted(group, move.dancing().figure()).worse(move.outcome());
@@ -239,6 +241,7 @@ final class MoveGraph {
 
     /** The moves to figures that the syllabus lists after the last one. */
     private Edge[] listed(Node node) {
+        Stopping.check();
         List<Edge> found = new ArrayList<>();
         node.last().ifPresent(last -> {
             Map<String, List<Move>> byFigure = byFigure(node.exit());

@@ -10,6 +10,7 @@ import fluidframe.core.figure.TurnAccount;
 import fluidframe.core.space.Point;
 import fluidframe.core.time.Tempo;
 import fluidframe.core.time.Timing;
+import fluidframe.core.work.Stopping;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
@@ -54,12 +55,15 @@ public final class CoupleFit {
     /** By how much each meeting is missed, x then y, with nominal steps. */
     private final double[] nominal;
 
-    private CoupleFit(Figure figure, Timing his, Timing hers, Map<Part, TurnAccount> accounts, CoupleStance start, double turnedBy, StepLengths lengths) {
+    private CoupleFit(Figure figure, Stretch stretch, Timing his, Timing hers, Map<Part, TurnAccount> accounts, CoupleStance start, double turnedBy,
+                      StepLengths lengths) {
         this.start = start;
         Tempo tempo = figure.dance().slowest();
-        this.man = new PartWalk(figure.man(), accounts.get(Part.MAN), his, tempo, new Walker(lengths.man(), turnedBy), start.man(), turnedBy);
-        this.lady = new PartWalk(figure.lady(), accounts.get(Part.LADY), hers, tempo, new Walker(lengths.lady(), turnedBy), start.lady(), turnedBy);
-        this.meetings = meetings(figure, his, hers);
+        this.man = new PartWalk(stretch.chart(figure.man()), stretch.account(Part.MAN, accounts.get(Part.MAN)), stretch.timing(Part.MAN, his), tempo,
+                new Walker(lengths.man(), turnedBy), start.man(), turnedBy);
+        this.lady = new PartWalk(stretch.chart(figure.lady()), stretch.account(Part.LADY, accounts.get(Part.LADY)), stretch.timing(Part.LADY, hers), tempo,
+                new Walker(lengths.lady(), turnedBy), start.lady(), turnedBy);
+        this.meetings = meetings(figure, stretch);
         this.manStrides = man.strides().size();
         this.strides = manStrides + lady.strides().size();
         this.weights = meetings.stream().map(this::weights).toArray(double[][]::new);
@@ -77,25 +81,38 @@ public final class CoupleFit {
      * @param lengths  how long the couple's steps are
      */
     public static CoupleTrack solve(Figure figure, Timing man, Timing lady, CoupleStance start, double turnedBy, StepLengths lengths) {
-        Map<Part, TurnAccount> accounts = Map.of(Part.MAN, figure.man().turnAccount(), Part.LADY, figure.lady().turnAccount());
-        return new CoupleFit(figure, man, lady, accounts, start, turnedBy, lengths).solve();
+        return solve(figure, man, lady, accounts(figure), start, turnedBy, lengths);
     }
 
     /** The figure alone, begun at the origin as its charts are written. */
     public static CoupleTrack solve(Figure figure, Timing man, Timing lady) {
-        Map<Part, TurnAccount> accounts = Map.of(Part.MAN, figure.man().turnAccount(), Part.LADY, figure.lady().turnAccount());
+        Map<Part, TurnAccount> accounts = accounts(figure);
         double angle = accounts.get(Part.MAN).start().radians();
-        return new CoupleFit(figure, man, lady, accounts, CoupleStance.standing(figure.start(), Point.ORIGIN, angle), 0, StepLengths.of(figure.dance())).solve();
+        return solve(figure, man, lady, accounts, CoupleStance.standing(figure.start(), Point.ORIGIN, angle), 0, StepLengths.of(figure.dance()));
     }
 
-    private static List<Meeting> meetings(Figure figure, Timing his, Timing hers) {
+    private static Map<Part, TurnAccount> accounts(Figure figure) {
+        return Map.of(Part.MAN, figure.man().turnAccount(), Part.LADY, figure.lady().turnAccount());
+    }
+
+    private static CoupleTrack solve(Figure figure, Timing man, Timing lady, Map<Part, TurnAccount> accounts, CoupleStance start, double turnedBy,
+                                     StepLengths lengths) {
+        CoupleTrack track = new CoupleTrack(start, List.of(), List.of(), List.of(), List.of());
+        for (Stretch stretch : Stretch.of(Moments.of(figure, man, lady))) {
+            Stopping.check();
+            track = track.then(new CoupleFit(figure, stretch, man, lady, accounts, track.end(), turnedBy, lengths).solve());
+        }
+        return track;
+    }
+
+    private static List<Meeting> meetings(Figure figure, Stretch stretch) {
         List<Meeting> meetings = new ArrayList<>();
-        int lastRow = his.slots().size() - 1;
-        for (Moment moment : Moments.of(figure, his, hers)) {
-            boolean last = moment.manDone() == lastRow && moment.ladyDone() == hers.slots().size() - 1;
+        Moment end = stretch.moments().get(stretch.moments().size() - 1);
+        for (Moment moment : stretch.moments()) {
+            boolean last = stretch.ends() && moment.manDone() == end.manDone() && moment.ladyDone() == end.ladyDone();
             Relation wanted = last && moment.passing().isEmpty() ? figure.end() : moment.standing();
             if (moment.manDone() >= 0 && moment.ladyDone() >= 0) {
-                meetings.add(new Meeting(moment.manDone(), moment.ladyDone(), wanted, moment.isShared() || last, 0));
+                meetings.add(new Meeting(moment.manDone() - stretch.manFrom(), moment.ladyDone() - stretch.ladyFrom(), wanted, moment.isShared() || last, 0));
             }
         }
         return meetings;

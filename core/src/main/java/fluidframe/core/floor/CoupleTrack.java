@@ -3,6 +3,7 @@ package fluidframe.core.floor;
 import fluidframe.core.couple.Part;
 
 import java.util.List;
+import java.util.stream.Stream;
 
 /**
  * Where both dancers are after each row of a figure.
@@ -28,6 +29,17 @@ public record CoupleTrack(CoupleStance start, List<Stance> man, List<Stance> lad
         return new CoupleTrack(new CoupleStance(start.man().rotated(radians), start.lady().rotated(radians)),
                 man.stream().map(stance -> stance.rotated(radians)).toList(), lady.stream().map(stance -> stance.rotated(radians)).toList(),
                 strides, meetings);
+    }
+
+    /** This track, and where it ends another begun there, whose rows are counted on from this one's. */
+    CoupleTrack then(CoupleTrack next) {
+        return new CoupleTrack(start, joined(man, next.man), joined(lady, next.lady),
+                joined(strides, next.strides.stream().map(stride -> stride.later(of(stride.part()).size())).toList()),
+                joined(meetings, next.meetings.stream().map(meeting -> meeting.later(man.size(), lady.size())).toList()));
+    }
+
+    private static <T> List<T> joined(List<T> first, List<T> second) {
+        return Stream.concat(first.stream(), second.stream()).toList();
     }
 
     public List<Stance> of(Part part) {

@@ -11,4 +11,8 @@ import fluidframe.core.couple.Part;
  * @param shift     metres by which a closing or crossing foot lands beside its place
  */
 public record FittedStride(Part part, int row, double reach, double factor, double deviation, double shift) {
+
+    FittedStride later(int rows) {
+        return new FittedStride(part, row + rows, reach, factor, deviation, shift);
+    }
 }

@@ -16,4 +16,8 @@ public record Meeting(int manRow, int ladyRow, Relation wanted, boolean together
     Meeting missing(double metres) {
         return new Meeting(manRow, ladyRow, wanted, together, metres);
     }
+
+    Meeting later(int manRows, int ladyRows) {
+        return new Meeting(manRow + manRows, ladyRow + ladyRows, wanted, together, missed);
+    }
 }

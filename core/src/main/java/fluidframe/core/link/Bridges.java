@@ -2,6 +2,7 @@ package fluidframe.core.link;
 
 import fluidframe.core.figure.Figure;
 import fluidframe.core.time.Beats;
+import fluidframe.core.work.Stopping;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.HashMap;
@@ -56,6 +57,7 @@ public final class Bridges {
         Map<ExitState, Integer> passed = new HashMap<>();
         List<List<Move>> found = new ArrayList<>();
         while (!open.isEmpty() && found.size() < k) {
+            Stopping.check();
             Chain chain = open.poll();
             if (passed.merge(chain.exit(), 1, Integer::sum) > k) {
                 continue;

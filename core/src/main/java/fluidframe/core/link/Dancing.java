@@ -47,6 +47,11 @@ public record Dancing(Figure figure, Way way, Figure danced, EntryState entry, E
         return danced.length();
     }
 
+    @Override
+    public int steps() {
+        return danced.man().steps().size() + danced.lady().steps().size();
+    }
+
     /** The figure, if a syllabus can speak of it; empty for an element. */
     public Optional<Figure> listed() {
         return Optional.of(figure).filter(each -> each.neighbours().bind());

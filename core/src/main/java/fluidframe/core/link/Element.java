@@ -74,6 +74,11 @@ public record Element(ElementKind kind, int beats, Optional<Part> part, Relation
     }
 
     @Override
+    public int steps() {
+        return 2 * beats;
+    }
+
+    @Override
     public String key() {
         return kind.shorthand();
     }

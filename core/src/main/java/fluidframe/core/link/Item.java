@@ -12,6 +12,9 @@ public sealed interface Item permits Dancing, Element {
     /** Beats. */
     Beats length();
 
+    /** How many steps both parts make, for an element no more than so many. */
+    int steps();
+
     /** What makes two items alike although they are danced otherwise: a figure's id, or the kind of an element. */
     String key();
 

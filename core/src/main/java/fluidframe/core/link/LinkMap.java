@@ -1,8 +1,10 @@
 package fluidframe.core.link;
 
 import fluidframe.core.figure.Figure;
+import fluidframe.core.work.Stopping;
 import java.util.ArrayDeque;
 import java.util.ArrayList;
+import java.util.BitSet;
 import java.util.Comparator;
 import java.util.Deque;
 import java.util.HashMap;
@@ -10,7 +12,6 @@ import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
-import java.util.Optional;
 import java.util.Set;
 
 /**
@@ -24,14 +25,26 @@ import java.util.Set;
  */
 public record LinkMap(Map<String, Map<String, Outcome>> successors, List<String> deadEnds, List<String> unreachable, List<List<String>> components) {
 
+    /**
+     * Figures leave the couple in few different ways, however many figures there are; so what bodies can do after each is worked out once.
+     */
     public static LinkMap of(Repertoire repertoire) {
-        Map<String, Map<String, Outcome>> successors = new LinkedHashMap<>();
-        repertoire.dancings().forEach(dancing -> successors.putIfAbsent(dancing.figure().id(), new LinkedHashMap<>()));
+        Map<String, Figure> figures = new LinkedHashMap<>();
+        Map<String, Set<ExitState>> exits = new LinkedHashMap<>();
+        repertoire.dancings().forEach(dancing -> figures.putIfAbsent(dancing.figure().id(), dancing.figure()));
         for (Move beginning : repertoire.beginnings()) {
-            Figure figure = beginning.dancing().figure();
-            add(successors.get(figure.id()), repertoire.after(Optional.of(figure), beginning.exit()));
-            add(successors.get(figure.id()), repertoire.after(Optional.of(figure), beginning.exit().afterCorner()));
+            Set<ExitState> ofFigure = exits.computeIfAbsent(beginning.dancing().figure().id(), added -> new LinkedHashSet<>());
+            ofFigure.add(beginning.exit());
+            ofFigure.add(beginning.exit().afterCorner());
         }
+        Map<ExitState, Map<String, Outcome>> bodies = new HashMap<>();
+        Map<String, Map<String, Outcome>> successors = new LinkedHashMap<>();
+        figures.forEach((id, figure) -> {
+            Stopping.check();
+            Map<String, Outcome> best = new HashMap<>();
+            exits.get(id).forEach(exit -> bodies.computeIfAbsent(exit, left -> bodies(left, repertoire)).forEach((next, outcome) -> best.merge(next, outcome, LinkMap::better)));
+            successors.put(id, ordered(figure, best, figures, repertoire.terms()));
+        });
         Set<String> reached = new LinkedHashSet<>();
         successors.forEach((from, to) -> to.keySet().stream().filter(id -> !id.equals(from)).forEach(reached::add));
         List<String> deadEnds = successors.entrySet().stream().filter(entry -> entry.getValue().keySet().stream().allMatch(entry.getKey()::equals)).map(Map.Entry::getKey).toList();
@@ -39,8 +52,35 @@ public record LinkMap(Map<String, Map<String, Outcome>> successors, List<String>
         return new LinkMap(successors, deadEnds, unreachable, components(successors));
     }
 
-    private static void add(Map<String, Outcome> successors, List<Move> moves) {
-        moves.forEach(move -> successors.merge(move.dancing().figure().id(), move.outcome(), (a, b) -> a.compareTo(b) <= 0 ? a : b));
+    /** The figures that bodies can dance after they are left so, each at its best. */
+    private static Map<String, Outcome> bodies(ExitState exit, Repertoire repertoire) {
+        Stopping.check();
+        Map<String, Outcome> best = new HashMap<>();
+        for (Dancing dancing : repertoire.dancings()) {
+            Outcome outcome = Fit.of(exit, dancing.entry());
+            if (outcome != Outcome.BREAKS) {
+                best.merge(dancing.figure().id(), outcome, LinkMap::better);
+            }
+        }
+        return best;
+    }
+
+    /** What the syllabus leaves of it, those that hold before those that bend, else in the order of the book. */
+    private static Map<String, Outcome> ordered(Figure figure, Map<String, Outcome> bodies, Map<String, Figure> figures, Terms terms) {
+        Map<String, Outcome> bending = new LinkedHashMap<>();
+        Map<String, Outcome> ordered = new LinkedHashMap<>();
+        figures.forEach((id, next) -> {
+            Outcome outcome = bodies.containsKey(id) ? bodies.get(id).worse(Fit.neighbours(figure, next, terms)) : Outcome.BREAKS;
+            if (outcome != Outcome.BREAKS) {
+                (outcome == Outcome.HOLDS ? ordered : bending).put(id, outcome);
+            }
+        });
+        ordered.putAll(bending);
+        return ordered;
+    }
+
+    private static Outcome better(Outcome one, Outcome other) {
+        return one.compareTo(other) <= 0 ? one : other;
     }
 
     /** How many figures can follow a figure with nothing bent, on average. */
@@ -49,15 +89,18 @@ public record LinkMap(Map<String, Map<String, Outcome>> successors, List<String>
     }
 
     private static List<List<String>> components(Map<String, Map<String, Outcome>> successors) {
-        Map<String, Set<String>> reachable = new HashMap<>();
-        successors.keySet().forEach(id -> reachable.put(id, reachable(id, successors)));
-        Set<String> placed = new LinkedHashSet<>();
+        List<String> ids = List.copyOf(successors.keySet());
+        Map<String, Integer> places = new HashMap<>();
+        ids.forEach(id -> places.put(id, places.size()));
+        List<BitSet> reachable = ids.stream().map(id -> reachable(places.get(id), ids, successors, places)).toList();
+        BitSet placed = new BitSet();
         List<List<String>> components = new ArrayList<>();
-        for (String id : successors.keySet()) {
-            if (placed.add(id)) {
-                List<String> component = new ArrayList<>(List.of(id));
-                reachable.get(id).stream().filter(other -> !other.equals(id) && reachable.get(other).contains(id)).sorted().forEach(component::add);
-                placed.addAll(component);
+        for (int place = 0; place < ids.size(); place++) {
+            if (!placed.get(place)) {
+                int from = place;
+                List<String> component = new ArrayList<>(List.of(ids.get(from)));
+                reachable.get(from).stream().filter(other -> other != from && reachable.get(other).get(from)).mapToObj(ids::get).sorted().forEach(component::add);
+                component.forEach(id -> placed.set(places.get(id)));
                 components.add(component);
             }
         }
@@ -65,13 +108,16 @@ public record LinkMap(Map<String, Map<String, Outcome>> successors, List<String>
         return components;
     }
 
-    private static Set<String> reachable(String from, Map<String, Map<String, Outcome>> successors) {
-        Set<String> seen = new LinkedHashSet<>();
-        Deque<String> open = new ArrayDeque<>(List.of(from));
+    private static BitSet reachable(int from, List<String> ids, Map<String, Map<String, Outcome>> successors, Map<String, Integer> places) {
+        Stopping.check();
+        BitSet seen = new BitSet();
+        Deque<Integer> open = new ArrayDeque<>(List.of(from));
         while (!open.isEmpty()) {
-            for (String next : successors.get(open.poll()).keySet()) {
-                if (seen.add(next)) {
-                    open.add(next);
+            for (String next : successors.get(ids.get(open.poll())).keySet()) {
+                int place = places.get(next);
+                if (!seen.get(place)) {
+                    seen.set(place);
+                    open.add(place);
                 }
             }
         }

@@ -5,6 +5,8 @@ import fluidframe.core.figure.Ways;
 import fluidframe.core.space.Heading;
 import fluidframe.core.step.Foot;
 import fluidframe.core.time.Beats;
+import fluidframe.core.work.Stopping;
+import fluidframe.core.work.TooMuchException;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.EnumMap;
@@ -16,6 +18,9 @@ import java.util.stream.Stream;
 
 /** The figures of one dance in all their ways, and what can follow what among them. Not for several threads at once. */
 public final class Repertoire {
+
+    /** More than ten times what the fullest syllabus has of a dance. */
+    public static final int MOST_FIGURES = 1_000;
 
     private final List<Figure> figures;
     private final List<Dancing> dancings;
@@ -32,10 +37,18 @@ public final class Repertoire {
         }
     }
 
-    /** Figures above the terms' level are left out. */
+    /**
+     * Figures above the terms' level are left out.
+     *
+     * @throws TooMuchException if there are more than {@value #MOST_FIGURES}
+     */
     public static Repertoire of(List<Figure> figures, Terms terms) {
         List<Dancing> dancings = new ArrayList<>();
+        if (figures.size() > MOST_FIGURES) {
+            throw new TooMuchException(figures.size() + " figures of one dance", "at most " + MOST_FIGURES);
+        }
         for (Figure figure : figures) {
+            Stopping.check();
             if (Fit.level(figure, terms) == Outcome.HOLDS) {
                 Ways.of(figure).forEach((way, danced) -> dancings.add(Dancing.of(figure, way, danced)));
             }
@@ -93,6 +106,7 @@ public final class Repertoire {
     /** Everything that bodies could dance after they are left so, whatever the syllabus says of it. */
     public List<Move> bodies(ExitState exit) {
         return moves.computeIfAbsent(exit, from -> {
+            Stopping.check();
             List<Move> found = new ArrayList<>();
             for (Dancing dancing : byFoot.get(exit.manFree())) {
                 Outcome outcome = Fit.of(exit, dancing.entry());

@@ -3,6 +3,7 @@ package fluidframe.core.motion;
 import fluidframe.core.couple.Part;
 import fluidframe.core.floor.CoupleStance;
 import fluidframe.core.floor.Stance;
+import fluidframe.core.work.Stopping;
 import java.util.List;
 import java.util.TreeMap;
 import java.util.TreeSet;
@@ -53,6 +54,7 @@ final class MotionWriter {
         int ladyNext = 0;
         double arrived = -LEAD / 2;
         for (var moment : arrivals.entrySet()) {
+            Stopping.check();
             Stance manBefore = manNow;
             Stance ladyBefore = ladyNow;
             if (manNext < man.size() && man.get(manNext).onset() == moment.getKey()) {

@@ -9,6 +9,7 @@ import fluidframe.core.routine.Floor;
 import fluidframe.core.routine.Score;
 import fluidframe.core.routine.ScoredPlacement;
 import fluidframe.core.space.Point;
+import fluidframe.core.work.Stopping;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
@@ -46,6 +47,7 @@ final class CornerProposals {
     private List<CornerProposal> onSide(int side) {
         List<CornerProposal> found = new ArrayList<>();
         for (int i = 0; i + 1 < score.placements().size(); i++) {
+            Stopping.check();
             ScoredPlacement placement = score.placements().get(i);
             if (placement.side() == side && !placement.placement().cornerAfter()) {
                 Point at = path.of(i + 1).get(0).centre();

@@ -5,6 +5,7 @@ import fluidframe.core.motion.Motion;
 import fluidframe.core.routine.Score;
 import fluidframe.core.routine.ScoredPlacement;
 import fluidframe.core.space.Point;
+import fluidframe.core.work.Stopping;
 import java.util.ArrayList;
 import java.util.List;
 
@@ -14,6 +15,7 @@ final class CouplePath {
     private static final double PIECE = 0.25;
 
     private final List<Spot> spots = new ArrayList<>();
+    private final List<List<Spot>> byPlacement = new ArrayList<>();
 
     /**
      * Both bodies at one moment.
@@ -39,11 +41,14 @@ final class CouplePath {
 
     private void walk(Score score, Motion motion) {
         for (int i = 0; i < score.placements().size(); i++) {
+            Stopping.check();
+            int first = spots.size();
             ScoredPlacement placement = score.placements().get(i);
             double end = placement.onset().plus(placement.length()).toDouble();
             for (double beat = placement.onset().toDouble(); beat < end; beat += PIECE) {
                 spots.add(new Spot(beat, i, placement, motion.man().body().at(beat), motion.lady().body().at(beat)));
             }
+            byPlacement.add(List.copyOf(spots.subList(first, spots.size())));
         }
     }
 
@@ -52,7 +57,7 @@ final class CouplePath {
     }
 
     List<Spot> of(int placement) {
-        return spots.stream().filter(spot -> spot.index() == placement).toList();
+        return placement < byPlacement.size() ? byPlacement.get(placement) : List.of();
     }
 
     /** Metres the middle of the couple moves. */

@@ -7,6 +7,7 @@ import fluidframe.core.routine.Score;
 import fluidframe.core.routine.ScoredPlacement;
 import fluidframe.core.space.Point;
 import fluidframe.core.time.Rhythm;
+import fluidframe.core.work.Stopping;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -42,6 +43,7 @@ public record RoomReport(List<Collision> collisions, List<SideUse> sides, double
         CouplePath path = new CouplePath(score);
         List<Circle> circles = new ArrayList<>();
         for (int i = 0; i < score.placements().size(); i++) {
+            Stopping.check();
             Circles.of(i, path).ifPresent(circles::add);
         }
         return new RoomReport(collisions(score, floor, path), sides(score, floor, path), path.length(), extent(path, true), extent(path, false), circles,

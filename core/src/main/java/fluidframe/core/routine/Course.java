@@ -14,6 +14,7 @@ import fluidframe.core.space.Heading;
 import fluidframe.core.step.Foot;
 import fluidframe.core.time.Beats;
 import fluidframe.core.time.Rhythm;
+import fluidframe.core.work.Stopping;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -79,6 +80,7 @@ public record Course(Routine routine, Beats firstBeat, List<ScoredPlacement> pla
         }
 
         private void place(Passage passage) {
+            Stopping.check();
             Placement placement = passage.placement();
             Dancing dancing = placement.item().after(exit.orElseGet(() -> opening(placement)), routine.dance());
             EntryState entry = dancing.entry();

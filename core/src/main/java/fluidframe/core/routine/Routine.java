@@ -4,7 +4,9 @@ import fluidframe.core.dance.Dance;
 import fluidframe.core.floor.Dancers;
 import fluidframe.core.link.Dancing;
 import fluidframe.core.link.Terms;
+import fluidframe.core.time.Beats;
 import fluidframe.core.time.Tempo;
+import fluidframe.core.work.TooMuchException;
 
 import java.util.ArrayList;
 import java.util.List;
@@ -22,23 +24,39 @@ public record Routine(String id, String title, Dance dance, Tempo tempo, Terms t
     public static final int MOST_PLACEMENTS = 200;
     /** More than is danced in a quarter of an hour. */
     public static final int MOST_PASSAGES = 800;
+    /** A quarter of an hour at the fastest tempo there is, every repeat counted. */
+    public static final int MOST_BEATS = 3_200;
+    /** Four steps a beat, of both parts together, through all of it. */
+    public static final int MOST_STEPS = 12_800;
 
     /**
-     * @throws IllegalArgumentException if a placement belongs to another dance or there are too many
+     * @throws IllegalArgumentException if a placement belongs to another dance
+     * @throws TooMuchException         if it is longer than anything that is danced, each repeat counted
      */
     public Routine {
         placements = List.copyOf(placements);
         if (placements.size() > MOST_PLACEMENTS) {
-            throw new IllegalArgumentException(placements.size() + " placements: expected at most " + MOST_PLACEMENTS);
+            throw new TooMuchException(placements.size() + " placements", "at most " + MOST_PLACEMENTS);
         }
         for (Placement placement : placements) {
             if (placement.item() instanceof Dancing dancing && !dancing.figure().dance().equals(dance)) {
                 throw new IllegalArgumentException(dancing.figure().title() + " belongs to " + dancing.figure().dance().title() + ", not to " + dance.title());
             }
         }
-        int danced = passages(placements).size();
-        if (danced > MOST_PASSAGES) {
-            throw new IllegalArgumentException("with its repeats " + danced + " placements are danced: expected at most " + MOST_PASSAGES);
+        checkLength(passages(placements));
+    }
+
+    private static void checkLength(List<Passage> passages) {
+        if (passages.size() > MOST_PASSAGES) {
+            throw new TooMuchException("with its repeats " + passages.size() + " placements", "at most " + MOST_PASSAGES);
+        }
+        Beats length = length(passages);
+        if (length.compareTo(Beats.of(MOST_BEATS)) > 0) {
+            throw new TooMuchException("with its repeats " + length + " beats", "at most " + MOST_BEATS);
+        }
+        int steps = passages.stream().mapToInt(passage -> passage.placement().item().steps()).sum();
+        if (steps > MOST_STEPS) {
+            throw new TooMuchException("with its repeats " + steps + " steps of both parts", "at most " + MOST_STEPS);
         }
     }
 
@@ -50,6 +68,15 @@ public record Routine(String id, String title, Dance dance, Tempo tempo, Terms t
     /** Every placement as often as it is danced, in that order. */
     public List<Passage> passages() {
         return passages(placements);
+    }
+
+    /** How long it lasts, every repeat counted. */
+    public Beats length() {
+        return length(passages());
+    }
+
+    private static Beats length(List<Passage> passages) {
+        return passages.stream().map(passage -> passage.placement().item().length()).reduce(Beats.ZERO, Beats::plus);
     }
 
     /** The same on another floor. */

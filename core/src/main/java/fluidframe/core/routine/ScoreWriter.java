@@ -16,6 +16,7 @@ import fluidframe.core.time.Beats;
 import fluidframe.core.time.Rhythm;
 import fluidframe.core.time.Slot;
 import fluidframe.core.time.Timing;
+import fluidframe.core.work.Stopping;
 
 import java.util.ArrayList;
 import java.util.Comparator;
@@ -50,6 +51,7 @@ final class ScoreWriter {
     }
 
     private void place(int index, ScoredPlacement placed) {
+        Stopping.check();
         Figure figure = placed.dancing().danced();
         Turn turnedBy = figure.startHeading().turnTo(placed.entry());
         if (index == 0) {

@@ -3,38 +3,99 @@ package fluidframe.core.sound;
 import fluidframe.core.time.Beats;
 import fluidframe.core.time.Rhythm;
 import fluidframe.core.time.Tempo;
+import fluidframe.core.work.Stopping;
+import fluidframe.core.work.TooMuchException;
+import java.nio.ShortBuffer;
+import java.util.ArrayDeque;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.Deque;
+import java.util.List;
+import java.util.function.Consumer;
 
 /**
- * A track played into samples.
- *
- * @param samples mono, 16 bits, {@link Synthesizer#RATE} a second, from the start of the count-in
+ * A track played into samples, a second at a time, so that however long it is it takes no more memory than a second.
+ * Mono, 16 bits, {@link Synthesizer#RATE} samples a second, from the start of the count-in.
  */
-public record Recording(short[] samples) {
+public final class Recording {
 
     /** Longer than any routine, danced at the slowest. */
     public static final double MOST_SECONDS = 1200;
     private static final double RINGS_OUT = 0.6;
+    private static final int BLOCK = Synthesizer.RATE;
+
+    private final List<Played> played;
+    private final int length;
+
+    /** A sound that is heard from a sample on. */
+    private record Played(int from, float[] samples, float gain) {
+
+        int to() {
+            return from + samples.length;
+        }
+    }
+
+    private Recording(List<Played> played, int length) {
+        this.played = played;
+        this.length = length;
+    }
 
     /**
      * @param percent how fast, of the tempo
-     * @throws IllegalArgumentException if it would last longer than {@value #MOST_SECONDS} seconds
+     * @throws TooMuchException if it would last longer than {@value #MOST_SECONDS} seconds
      */
     public static Recording of(Track track, Rhythm rhythm, Tempo tempo, double percent, Synthesizer synthesizer) {
         double seconds = seconds(track, track.length(), rhythm, tempo, percent);
         if (seconds > MOST_SECONDS) {
-            throw new IllegalArgumentException("at that tempo it lasts " + Math.round(seconds) + " seconds: expected at most " + Math.round(MOST_SECONDS));
+            throw new TooMuchException("at that tempo " + Math.round(seconds) + " seconds", "at most " + Math.round(MOST_SECONDS));
         }
-        float[] mixed = new float[(int) Math.ceil((seconds + RINGS_OUT) * Synthesizer.RATE)];
+        List<Played> played = new ArrayList<>();
         for (Cue cue : track.cues()) {
+            Stopping.check();
             if (cue.gain() > 0) {
-                mix(mixed, sampleOf(track, cue.at(), rhythm, tempo, percent), synthesizer.samples(cue.sound()), (float) cue.loudness());
+                played.add(new Played(sampleOf(track, cue.at(), rhythm, tempo, percent), synthesizer.samples(cue.sound()), (float) cue.loudness()));
             }
         }
+        played.sort(Comparator.comparingInt(Played::from));
+        return new Recording(played, (int) Math.ceil((seconds + RINGS_OUT) * Synthesizer.RATE));
+    }
+
+    /** How many samples it has. */
+    public int length() {
+        return length;
+    }
+
+    /** Plays it from beginning to end; each time the same to the sample. */
+    public void play(Consumer<short[]> listener) {
+        Deque<Played> heard = new ArrayDeque<>();
+        int next = 0;
+        for (int from = 0; from < length; from += BLOCK) {
+            Stopping.check();
+            int begins = from;
+            int ends = Math.min(length, from + BLOCK);
+            while (next < played.size() && played.get(next).from() < ends) {
+                heard.add(played.get(next++));
+            }
+            float[] mixed = new float[ends - begins];
+            heard.forEach(sound -> mix(mixed, begins, sound));
+            heard.removeIf(sound -> sound.to() <= ends);
+            listener.accept(rounded(mixed));
+        }
+    }
+
+    /** All of it at once. */
+    public short[] samples() {
+        ShortBuffer samples = ShortBuffer.allocate(length);
+        play(samples::put);
+        return samples.array();
+    }
+
+    private static short[] rounded(float[] mixed) {
         short[] samples = new short[mixed.length];
         for (int i = 0; i < mixed.length; i++) {
             samples[i] = Synthesizer.rounded(mixed[i]);
         }
-        return new Recording(samples);
+        return samples;
     }
 
     /** The sample at which a point of the track is heard. */
@@ -46,10 +107,11 @@ public record Recording(short[] samples) {
         return tempo.seconds(rhythm, at.plus(track.countIn())) * 100 / percent;
     }
 
-    private static void mix(float[] mixed, int from, float[] samples, float gain) {
-        int end = Math.min(samples.length, mixed.length - from);
-        for (int i = 0; i < end; i++) {
-            mixed[from + i] += samples[i] * gain;
+    private static void mix(float[] mixed, int begins, Played sound) {
+        int first = Math.max(begins, sound.from());
+        int end = Math.min(begins + mixed.length, sound.to());
+        for (int i = first; i < end; i++) {
+            mixed[i - begins] += sound.samples()[i - sound.from()] * sound.gain();
         }
     }
 }

@@ -4,6 +4,7 @@ import fluidframe.core.routine.Score;
 import fluidframe.core.routine.ScoreStep;
 import fluidframe.core.time.Beats;
 import fluidframe.core.time.Rhythm;
+import fluidframe.core.work.Stopping;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
@@ -53,6 +54,7 @@ final class TrackWriter {
     }
 
     private void beat(Beats at) {
+        Stopping.check();
         int ofBar = rhythm.beatOfBar(counted.plus(at));
         add(at, click(ofBar), wish.clicks());
         boolean counting = at.compareTo(Beats.ZERO) < 0 || wish.counting() != Counting.STEPS;

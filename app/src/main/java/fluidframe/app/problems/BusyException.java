@@ -1,4 +1,4 @@
-package fluidframe.app.storage;
+package fluidframe.app.problems;
 
 import java.time.Duration;
 

@@ -1,0 +1,244 @@
+package fluidframe.app.backups;
+
+import fluidframe.app.problems.Fault;
+import fluidframe.app.problems.RefusedException;
+import fluidframe.app.storage.Rows;
+import fluidframe.app.storage.Staging;
+import fluidframe.app.storage.Table;
+import tools.jackson.core.JacksonException;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.json.JsonMapper;
+
+import java.io.BufferedReader;
+import java.io.IOException;
+import java.io.InputStream;
+import java.io.InputStreamReader;
+import java.io.OutputStream;
+import java.io.UncheckedIOException;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Path;
+import java.security.DigestInputStream;
+import java.security.DigestOutputStream;
+import java.security.MessageDigest;
+import java.security.NoSuchAlgorithmException;
+import java.sql.Connection;
+import java.sql.SQLException;
+import java.util.ArrayList;
+import java.util.HexFormat;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.TreeSet;
+import java.util.stream.Collectors;
+import java.util.zip.ZipEntry;
+import java.util.zip.ZipFile;
+import java.util.zip.ZipOutputStream;
+
+/**
+ * A backup: a ZIP with one text for each table, a JSON array a row, and a list of contents that says what form the data has and what each text's
+ * checksum is. What is added to the database later is in it without further ado.
+ */
+public final class BackupFile {
+
+    private static final String FORMAT = "fluidframe-backup";
+    private static final int VERSION = 1;
+    private static final String CONTENTS = "backup.json";
+    /** More than any book and its history; a row is no longer than what may be sent. */
+    private static final long MOST_BYTES = 2L << 30;
+    private static final int LONGEST_ROW = 64 << 20;
+    private static final JsonMapper JSON = JsonMapper.shared();
+
+    private BackupFile() {
+    }
+
+    /**
+     * The list of contents.
+     *
+     * @param form   the form of the data, as the number of the last migration
+     * @param made   when, in UTC
+     * @param tables what is in it
+     */
+    record Contents(String format, int version, int form, String made, List<Content> tables) {
+
+        int rows(String table) {
+            return tables.stream().filter(content -> content.name().equalsIgnoreCase(table)).mapToInt(Content::rows).sum();
+        }
+    }
+
+    /** One table's text. */
+    record Content(String name, List<String> columns, int rows, String sha256) {
+
+        String entry() {
+            return "tables/" + name.toLowerCase() + ".jsonl";
+        }
+    }
+
+    /**
+     * Writes everything there is. The connection must see it as it was at one moment.
+     *
+     * @param form the form of the data
+     * @param made when, in UTC
+     */
+    static Contents write(Connection connection, int form, String made, OutputStream out) throws SQLException, IOException {
+        List<Content> tables = new ArrayList<>();
+        ZipOutputStream zip = new ZipOutputStream(out, StandardCharsets.UTF_8);
+        for (Table table : Table.all(connection)) {
+            Content empty = new Content(table.name(), table.columns(), 0, "");
+            zip.putNextEntry(entry(empty.entry()));
+            DigestOutputStream text = new DigestOutputStream(zip, sha256());
+            int[] rows = {0};
+            Rows.read(table, connection, row -> {
+                rows[0]++;
+                writeLine(row, text);
+            });
+            zip.closeEntry();
+            tables.add(new Content(table.name(), table.columns(), rows[0], HexFormat.of().formatHex(text.getMessageDigest().digest())));
+        }
+        Contents contents = new Contents(FORMAT, VERSION, form, made, tables);
+        zip.putNextEntry(entry(CONTENTS));
+        zip.write(JSON.writerWithDefaultPrettyPrinter().writeValueAsBytes(contents));
+        zip.closeEntry();
+        zip.finish();
+        zip.flush();
+        return contents;
+    }
+
+    private static void writeLine(List<Object> row, OutputStream text) {
+        try {
+            text.write((JSON.writeValueAsString(row) + "\n").getBytes(StandardCharsets.UTF_8));
+        } catch (IOException e) {
+            throw new UncheckedIOException("The backup cannot be written: " + e.getMessage(), e);
+        }
+    }
+
+    /** Without a time, so that the same data makes the same file. */
+    private static ZipEntry entry(String name) {
+        ZipEntry entry = new ZipEntry(name);
+        entry.setTime(0);
+        return entry;
+    }
+
+    /**
+     * What a file holds, every checksum compared.
+     *
+     * @throws RefusedException naming the place where it is no whole backup
+     */
+    static Contents check(Path file, int knownForm) {
+        try (ZipFile zip = new ZipFile(file.toFile(), StandardCharsets.UTF_8)) {
+            Contents contents = contents(zip);
+            if (contents.form() > knownForm) {
+                throw refused(CONTENTS + ", form", String.valueOf(contents.form()), "at most " + knownForm + "; a newer Fluid Frame made it");
+            }
+            for (Content content : contents.tables()) {
+                MessageDigest digest = sha256();
+                try (InputStream text = new DigestInputStream(open(zip, content.entry()), digest)) {
+                    if (text.transferTo(OutputStream.nullOutputStream()) > MOST_BYTES) {
+                        throw refused(content.entry(), "more", "at most " + MOST_BYTES + " bytes");
+                    }
+                }
+                String found = HexFormat.of().formatHex(digest.digest());
+                if (!found.equals(content.sha256())) {
+                    throw refused(content.entry(), "the checksum " + found, content.sha256());
+                }
+            }
+            return contents;
+        } catch (IOException e) {
+            throw refused(file.getFileName().toString(), String.valueOf(e.getMessage()), "a whole ZIP file");
+        }
+    }
+
+    private static Contents contents(ZipFile zip) throws IOException {
+        try (InputStream text = open(zip, CONTENTS)) {
+            JsonNode tree = JSON.readTree(text.readNBytes(LONGEST_ROW));
+            if (!FORMAT.equals(tree.path("format").asString("")) || tree.path("version").asInt(0) != VERSION) {
+                throw refused(CONTENTS, tree.path("format").asString("nothing") + " " + tree.path("version").asString("nothing"), FORMAT + " " + VERSION);
+            }
+            return JSON.treeToValue(tree, Contents.class);
+        } catch (JacksonException e) {
+            throw refused(CONTENTS, "", "a list of contents (" + e.getOriginalMessage() + ")");
+        }
+    }
+
+    private static InputStream open(ZipFile zip, String name) throws IOException {
+        ZipEntry entry = zip.getEntry(name);
+        if (entry == null) {
+            throw refused(name, "", "this part of a backup");
+        }
+        return zip.getInputStream(entry);
+    }
+
+    /**
+     * Lays down what a checked file holds, in its own form, and lifts it to today's.
+     *
+     * @throws RefusedException naming the line that cannot be laid down
+     */
+    static void layDown(Path file, Contents contents, Staging staging) throws SQLException, IOException {
+        Map<String, Content> byName = contents.tables().stream().collect(Collectors.toMap(Content::name, content -> content));
+        List<Table> tables = Table.all(staging.connection());
+        Set<String> unknown = new TreeSet<>(byName.keySet());
+        tables.forEach(table -> unknown.remove(table.name()));
+        if (!unknown.isEmpty()) {
+            throw refused(CONTENTS, String.join(", ", unknown), "only tables of form " + contents.form());
+        }
+        try (ZipFile zip = new ZipFile(file.toFile(), StandardCharsets.UTF_8)) {
+            for (Table table : tables) {
+                if (byName.containsKey(table.name())) {
+                    layDown(table, byName.get(table.name()), zip, staging.connection());
+                }
+            }
+        }
+        staging.lift();
+    }
+
+    private static void layDown(Table table, Content content, ZipFile zip, Connection connection) throws IOException {
+        if (!table.columns().equals(content.columns())) {
+            throw refused(content.entry(), String.join(", ", content.columns()), String.join(", ", table.columns()));
+        }
+        int[] line = {0};
+        try (BufferedReader text = new BufferedReader(new InputStreamReader(open(zip, content.entry()), StandardCharsets.UTF_8))) {
+            Rows.write(table, connection, () -> {
+                line[0]++;
+                return row(content, line[0], text);
+            });
+        } catch (SQLException e) {
+            throw refused(content.entry() + ", line " + line[0], e.getMessage(), "rows of a backup");
+        }
+        if (line[0] - 1 != content.rows()) {
+            throw refused(content.entry(), line[0] - 1 + " rows", content.rows() + " rows");
+        }
+    }
+
+    private static List<Object> row(Content content, int line, BufferedReader text) {
+        try {
+            String next = text.readLine();
+            if (next == null) {
+                return null;
+            }
+            List<Object> row = new ArrayList<>();
+            for (JsonNode value : JSON.readTree(next)) {
+                row.add(value.isNull() ? null : value.isBoolean() ? (Object) value.booleanValue() : value.isNumber() ? (Object) value.longValue() : value.asString());
+            }
+            if (row.size() != content.columns().size()) {
+                throw refused(content.entry() + ", line " + line, row.size() + " values", content.columns().size() + " values");
+            }
+            return row;
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        } catch (JacksonException e) {
+            throw refused(content.entry() + ", line " + line, "", "a JSON array (" + e.getOriginalMessage() + ")");
+        }
+    }
+
+    private static RefusedException refused(String place, String found, String expected) {
+        Fault fault = Fault.of(place, found, expected);
+        return new RefusedException("This backup is damaged or none, and nothing was changed. " + fault.sentence() + ".", List.of(fault));
+    }
+
+    private static MessageDigest sha256() {
+        try {
+            return MessageDigest.getInstance("SHA-256");
+        } catch (NoSuchAlgorithmException e) {
+            throw new IllegalStateException("every Java platform has SHA-256", e);
+        }
+    }
+}

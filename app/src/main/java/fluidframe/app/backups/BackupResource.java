@@ -1,0 +1,100 @@
+package fluidframe.app.backups;
+
+import fluidframe.app.backups.Backups.Kept;
+import fluidframe.app.backups.Backups.Restored;
+import io.swagger.v3.oas.annotations.media.Content;
+import io.swagger.v3.oas.annotations.media.Schema;
+import io.swagger.v3.oas.annotations.responses.ApiResponse;
+import io.swagger.v3.oas.annotations.tags.Tag;
+import jakarta.servlet.http.HttpServletRequest;
+import org.springframework.core.io.FileSystemResource;
+import org.springframework.core.io.Resource;
+import org.springframework.http.ContentDisposition;
+import org.springframework.http.HttpHeaders;
+import org.springframework.http.HttpStatus;
+import org.springframework.http.MediaType;
+import org.springframework.http.ResponseEntity;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.ResponseStatus;
+import org.springframework.web.bind.annotation.RestController;
+
+import java.io.IOException;
+import java.io.InputStream;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.nio.file.StandardCopyOption;
+import java.util.List;
+
+/** Backups over HTTP: made, listed, given out and brought back. */
+@RestController
+@RequestMapping("/api")
+@Tag(name = "backups")
+class BackupResource {
+
+    private static final String ZIP = "application/zip";
+
+    private final Backups backups;
+
+    BackupResource(Backups backups) {
+        this.backups = backups;
+    }
+
+    /** A kept backup: its name, when it was made, and how large it is. */
+    @Schema(name = "Backup")
+    record BackupDocument(String name, String made, long bytes) {
+
+        static BackupDocument of(Kept kept) {
+            return new BackupDocument(kept.name(), kept.made().toString(), kept.bytes());
+        }
+    }
+
+    /** What came back, and the name of the backup of what there was before. */
+    @Schema(name = "Restored")
+    record RestoredDocument(int figures, int routines, String before) {
+
+        static RestoredDocument of(Restored restored) {
+            return new RestoredDocument(restored.figures(), restored.routines(), restored.before());
+        }
+    }
+
+    @GetMapping("/backups")
+    List<BackupDocument> list() {
+        return backups.list().stream().map(BackupDocument::of).toList();
+    }
+
+    @PostMapping("/backups")
+    @ResponseStatus(HttpStatus.CREATED)
+    BackupDocument make() {
+        return BackupDocument.of(backups.make());
+    }
+
+    @GetMapping(path = "/backups/{name}", produces = ZIP)
+    @ApiResponse(responseCode = "200", content = @Content(mediaType = ZIP, schema = @Schema(type = "string", format = "binary")))
+    ResponseEntity<Resource> give(@PathVariable String name) {
+        Path file = backups.file(name);
+        return ResponseEntity.ok().contentType(MediaType.parseMediaType(ZIP))
+                .header(HttpHeaders.CONTENT_DISPOSITION, ContentDisposition.attachment().filename(name).build().toString()).body(new FileSystemResource(file));
+    }
+
+    /** Brings back a backup that is kept here. */
+    @PostMapping("/backups/{name}/restoration")
+    RestoredDocument restore(@PathVariable String name) {
+        return RestoredDocument.of(backups.restore(backups.file(name)));
+    }
+
+    /** Brings back a backup that is sent. */
+    @PostMapping(path = "/restorations", consumes = ZIP)
+    @io.swagger.v3.oas.annotations.parameters.RequestBody(content = @Content(mediaType = ZIP, schema = @Schema(type = "string", format = "binary")))
+    RestoredDocument restore(HttpServletRequest request) throws IOException {
+        Path sent = Files.createTempFile("fluidframe-sent", ".zip");
+        try (InputStream body = request.getInputStream()) {
+            Files.copy(body, sent, StandardCopyOption.REPLACE_EXISTING);
+            return RestoredDocument.of(backups.restore(sent));
+        } finally {
+            Files.delete(sent);
+        }
+    }
+}

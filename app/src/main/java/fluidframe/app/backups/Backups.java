@@ -1,0 +1,194 @@
+package fluidframe.app.backups;
+
+import fluidframe.app.problems.UnknownException;
+import fluidframe.app.storage.Access;
+import fluidframe.app.storage.Database;
+import fluidframe.app.storage.DatabaseCheck;
+import fluidframe.app.storage.DatabaseFile;
+import fluidframe.app.storage.Rows;
+import fluidframe.app.storage.Staging;
+import fluidframe.app.storage.Table;
+import org.springframework.beans.factory.annotation.Value;
+import org.springframework.jdbc.core.ConnectionCallback;
+import org.springframework.jdbc.core.JdbcTemplate;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.PlatformTransactionManager;
+import org.springframework.transaction.support.TransactionTemplate;
+
+import java.io.IOException;
+import java.io.OutputStream;
+import java.io.UncheckedIOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.nio.file.StandardCopyOption;
+import java.sql.Connection;
+import java.sql.SQLException;
+import java.sql.Statement;
+import java.time.Instant;
+import java.time.LocalDate;
+import java.time.LocalDateTime;
+import java.time.ZoneOffset;
+import java.time.format.DateTimeFormatter;
+import java.time.temporal.ChronoUnit;
+import java.util.ArrayDeque;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.Deque;
+import java.util.List;
+import java.util.regex.Pattern;
+import java.util.stream.Stream;
+
+/** Backups of everything, in a folder beside the data. */
+@Service
+public class Backups {
+
+    private static final DateTimeFormatter STAMP = DateTimeFormatter.ofPattern("yyyy-MM-dd-HHmmss");
+    private static final String DAILY = "daily-";
+    private static final Pattern NAME = Pattern.compile("[a-z-]+-\\d{4}-\\d{2}-\\d{2}(-\\d{6})?\\.zip");
+
+    private final Database database;
+    private final JdbcTemplate jdbc;
+    private final PlatformTransactionManager transactions;
+    private final Path folder;
+
+    Backups(Database database, JdbcTemplate jdbc, PlatformTransactionManager transactions, @Value("${spring.datasource.url}") String url) {
+        this.database = database;
+        this.jdbc = jdbc;
+        this.transactions = transactions;
+        this.folder = DatabaseFile.at(url).folder().resolve("backups");
+    }
+
+    /** A kept backup. */
+    public record Kept(String name, Instant made, long bytes) {
+    }
+
+    /** What a backup brought back, and the backup that was made of what there was before. */
+    public record Restored(int figures, int routines, String before) {
+    }
+
+    /** The backups there are, the latest first. */
+    public List<Kept> list() {
+        if (Files.notExists(folder)) {
+            return List.of();
+        }
+        try (Stream<Path> files = Files.list(folder)) {
+            List<Kept> kept = new ArrayList<>();
+            for (Path file : files.filter(each -> NAME.matcher(each.getFileName().toString()).matches()).toList()) {
+                kept.add(new Kept(file.getFileName().toString(), Files.getLastModifiedTime(file).toInstant(), Files.size(file)));
+            }
+            kept.sort(Comparator.comparing(Kept::made).reversed().thenComparing(Kept::name));
+            return kept;
+        } catch (IOException e) {
+            throw new UncheckedIOException("The backups cannot be listed.", e);
+        }
+    }
+
+    /**
+     * @throws UnknownException if there is no backup of that name
+     */
+    public Path file(String name) {
+        Path file = folder.resolve(name);
+        if (!NAME.matcher(name).matches() || Files.notExists(file)) {
+            throw new UnknownException("backup", name);
+        }
+        return file;
+    }
+
+    /** Makes one now, while everybody works. */
+    public Kept make() {
+        return make("backup-" + LocalDateTime.now().format(STAMP));
+    }
+
+    /** Makes today's, unless there is one, and takes away those that are too old. */
+    public void makeDaily() {
+        String name = DAILY + LocalDate.now();
+        if (database.access() == Access.WRITABLE && Files.notExists(folder.resolve(name + ".zip"))) {
+            make(name);
+            thinOut(LocalDate.now());
+        }
+    }
+
+    private void thinOut(LocalDate today) {
+        List<LocalDate> days = list().stream().map(Kept::name).filter(name -> name.startsWith(DAILY))
+                .map(name -> LocalDate.parse(name.substring(DAILY.length(), name.length() - ".zip".length()))).toList();
+        for (LocalDate day : Retention.superfluous(days, today)) {
+            try {
+                Files.delete(folder.resolve(DAILY + day + ".zip"));
+            } catch (IOException e) {
+                throw new UncheckedIOException("An old backup cannot be taken away.", e);
+            }
+        }
+    }
+
+    private Kept make(String name) {
+        try {
+            Files.createDirectories(folder);
+            Path unfinished = Files.createTempFile(folder, "unfinished", ".tmp");
+            try {
+                write(unfinished);
+                Path file = Files.move(unfinished, folder.resolve(name + ".zip"), StandardCopyOption.ATOMIC_MOVE, StandardCopyOption.REPLACE_EXISTING);
+                return new Kept(file.getFileName().toString(), Files.getLastModifiedTime(file).toInstant(), Files.size(file));
+            } finally {
+                Files.deleteIfExists(unfinished);
+            }
+        } catch (IOException | UncheckedIOException e) {
+            throw database.refusal(e);
+        }
+    }
+
+    /** Nobody writes meanwhile, so it is everything as it was at one moment. */
+    private void write(Path file) {
+        TransactionTemplate alone = new TransactionTemplate(transactions);
+        alone.setReadOnly(database.access() != Access.WRITABLE);
+        alone.executeWithoutResult(status -> jdbc.execute((ConnectionCallback<Void>) connection -> {
+            try (OutputStream out = Files.newOutputStream(file)) {
+                BackupFile.write(connection, DatabaseCheck.form(connection), Instant.now().truncatedTo(ChronoUnit.SECONDS).atOffset(ZoneOffset.UTC).toString(), out);
+                return null;
+            } catch (IOException e) {
+                throw new UncheckedIOException(e);
+            }
+        }));
+    }
+
+    /**
+     * Brings everything back to what a backup holds, after making one of what there is.
+     *
+     * @throws fluidframe.app.problems.RefusedException naming the place where the file is no whole backup; nothing is changed then
+     */
+    public Restored restore(Path file) {
+        BackupFile.Contents contents = BackupFile.check(file, DatabaseCheck.latestForm());
+        try (Staging staging = new Staging(contents.form(), folder.getParent())) {
+            BackupFile.layDown(file, contents, staging);
+            String before = make("before-restore-" + LocalDateTime.now().format(STAMP)).name();
+            try (Connection own = database.getConnection()) {
+                Staging.restartIdentities(own, staging.connection());
+            }
+            new TransactionTemplate(transactions).executeWithoutResult(status -> jdbc.execute((ConnectionCallback<Void>) live -> {
+                replace(live, staging.connection());
+                return null;
+            }));
+            return new Restored(contents.rows("figure"), contents.rows("routine"), before);
+        } catch (SQLException e) {
+            throw new IllegalStateException("The backup could not be laid down.", e);
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
+    }
+
+    private static void replace(Connection live, Connection from) throws SQLException {
+        List<Table> tables = Table.all(live);
+        Deque<Table> lastFirst = new ArrayDeque<>();
+        tables.forEach(lastFirst::push);
+        for (Table table : lastFirst) {
+            try (Statement statement = live.createStatement()) {
+                statement.execute("delete from " + table.quoted());
+            }
+        }
+        for (Table table : tables) {
+            List<List<Object>> rows = new ArrayList<>();
+            Rows.read(table, from, rows::add);
+            Deque<List<Object>> left = new ArrayDeque<>(rows);
+            Rows.write(table, live, left::poll);
+        }
+    }
+}

@@ -1,0 +1,52 @@
+package fluidframe.app.backups;
+
+import fluidframe.app.storage.DatabaseCheck;
+import fluidframe.app.storage.DatabaseFile;
+import fluidframe.app.storage.Staging;
+
+import java.io.IOException;
+import java.io.OutputStream;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.sql.Connection;
+import java.sql.DriverManager;
+import java.sql.SQLException;
+import java.time.Instant;
+import java.time.ZoneOffset;
+import java.time.temporal.ChronoUnit;
+
+/** Backups made and brought back while the program does not run. */
+public final class OfflineBackup {
+
+    private static final String USER = "fluidframe";
+
+    private OfflineBackup() {
+    }
+
+    /**
+     * @throws IOException if it cannot be written
+     */
+    public static void make(DatabaseFile file, Path target) throws IOException {
+        try (Connection connection = DriverManager.getConnection(file.url() + ";ACCESS_MODE_DATA=r", USER, ""); OutputStream out = Files.newOutputStream(target)) {
+            BackupFile.write(connection, DatabaseCheck.form(connection), Instant.now().truncatedTo(ChronoUnit.SECONDS).atOffset(ZoneOffset.UTC).toString(), out);
+        } catch (SQLException e) {
+            throw new IOException(e.getMessage(), e);
+        }
+    }
+
+    /**
+     * @param makeRoom puts the file that is there out of the way, once it is sure that the backup can be brought back
+     * @throws fluidframe.app.problems.RefusedException naming the place where the file is no whole backup
+     * @throws IOException                              if it cannot be written
+     */
+    public static void restore(Path backup, DatabaseFile file, Runnable makeRoom) throws IOException {
+        BackupFile.Contents contents = BackupFile.check(backup, DatabaseCheck.latestForm());
+        try (Staging staging = new Staging(contents.form(), file.folder())) {
+            BackupFile.layDown(backup, contents, staging);
+            makeRoom.run();
+            staging.moveTo(file);
+        } catch (SQLException e) {
+            throw new IOException(e.getMessage(), e);
+        }
+    }
+}

@@ -1,0 +1,50 @@
+package fluidframe.app.doors;
+
+import fluidframe.app.storage.Database;
+import io.swagger.v3.oas.annotations.media.Schema;
+import io.swagger.v3.oas.annotations.tags.Tag;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RestController;
+
+import java.util.ArrayList;
+import java.util.List;
+
+/** What everybody who uses the program must know just now. */
+@RestController
+@RequestMapping("/api/status")
+@Tag(name = "status")
+class StatusResource {
+
+    static final String OPEN = "Everybody on this network can read and change everything: the program answers other machines, and it has no accounts yet. "
+            + "Start it without BIND to answer this machine only.";
+
+    private final Database database;
+    private final Doors doors;
+
+    StatusResource(Database database, Doors doors) {
+        this.database = database;
+        this.doors = doors;
+    }
+
+    /**
+     * @param writable whether anything can be kept
+     * @param warnings sentences to show, the gravest first
+     */
+    @Schema(name = "Status")
+    record StatusDocument(boolean writable, List<String> warnings) {
+    }
+
+    @GetMapping
+    StatusDocument status() {
+        List<String> warnings = new ArrayList<>();
+        String access = database.access().sentence();
+        if (!access.isEmpty()) {
+            warnings.add(access);
+        }
+        if (doors.standOpen()) {
+            warnings.add(OPEN);
+        }
+        return new StatusDocument(access.isEmpty(), warnings);
+    }
+}

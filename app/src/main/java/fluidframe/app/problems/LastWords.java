@@ -1,0 +1,26 @@
+package fluidframe.app.problems;
+
+/** Ends the program when its memory is out: what is kept is on the disk, and a program that is started again answers. */
+public final class LastWords {
+
+    private static final int OUT_OF_MEMORY = 3;
+
+    private LastWords() {
+    }
+
+    /** Has every thread end the program once it finds no memory. */
+    public static void listen() {
+        Thread.setDefaultUncaughtExceptionHandler((thread, thrown) -> {
+            if (thrown instanceof OutOfMemoryError error) {
+                end(error);
+            }
+            thrown.printStackTrace();
+        });
+    }
+
+    /** Ends the program at once. */
+    public static void end(OutOfMemoryError error) {
+        System.err.println("Fluid Frame has no memory left (" + error.getMessage() + ") and ends. Everything that was kept is safe. Start it again, with a larger HEAP if this comes back.");
+        Runtime.getRuntime().halt(OUT_OF_MEMORY);
+    }
+}

@@ -1,0 +1,38 @@
+package fluidframe.app.start;
+
+import fluidframe.app.storage.DatabaseFile;
+
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.time.LocalDateTime;
+import java.time.format.DateTimeFormatter;
+import java.util.Optional;
+
+/** Puts a database file out of the way instead of deleting it. */
+final class SetAside {
+
+    private static final DateTimeFormatter STAMP = DateTimeFormatter.ofPattern("yyyy-MM-dd-HHmmss");
+
+    private SetAside() {
+    }
+
+    /**
+     * @param why what it makes room for: "reset"
+     * @return where it is now; empty if there was none
+     * @throws CannotStartException if it cannot be moved
+     */
+    static Optional<Path> move(DatabaseFile file, String why) {
+        if (!file.exists()) {
+            return Optional.empty();
+        }
+        Path aside = file.folder().resolve("fluidframe-before-" + why + "-" + LocalDateTime.now().format(STAMP) + ".mv.db");
+        try {
+            Files.move(file.path(), aside);
+            return Optional.of(aside);
+        } catch (IOException e) {
+            throw new CannotStartException("The data file " + file.path() + " cannot be set aside: " + e.getMessage() + ".", "It was left as it was.",
+                    "Allow writing to " + file.folder() + ".");
+        }
+    }
+}

@@ -1,0 +1,114 @@
+package fluidframe.app.storage;
+
+import org.flywaydb.core.Flyway;
+
+import java.io.IOException;
+import java.io.UncheckedIOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.sql.Connection;
+import java.sql.DriverManager;
+import java.sql.ResultSet;
+import java.sql.SQLException;
+import java.sql.Statement;
+import java.util.Comparator;
+import java.util.List;
+import java.util.stream.Stream;
+
+/** A database beside the real one, in which data of an older form is laid down as it was and then lifted to today's. */
+public final class Staging implements AutoCloseable {
+
+    private static final String USER = "fluidframe";
+
+    private final Path folder;
+    private final DatabaseFile file;
+    private Connection connection;
+
+    /**
+     * @param form the form the data has, as the number of a migration
+     * @param near a folder on the volume where the data will end up
+     */
+    public Staging(int form, Path near) throws SQLException {
+        try {
+            this.folder = Files.createTempDirectory(near, "staging");
+        } catch (IOException e) {
+            throw new UncheckedIOException("There is no room beside the data.", e);
+        }
+        this.file = DatabaseFile.in(folder);
+        migrate(String.valueOf(form));
+        this.connection = DriverManager.getConnection(file.url(), USER, "");
+    }
+
+    private void migrate(String target) {
+        Flyway.configure().dataSource(file.url(), USER, "").locations("classpath:db/migration").target(target).load().migrate();
+    }
+
+    public Connection connection() {
+        return connection;
+    }
+
+    /** Brings what has been laid down to today's form. */
+    public void lift() throws SQLException {
+        connection.close();
+        migrate("latest");
+        connection = DriverManager.getConnection(file.url(), USER, "");
+    }
+
+    /** Lets numbers that the database gives out begin behind those that are taken. */
+    public static void restartIdentities(Connection target, Connection taken) throws SQLException {
+        for (Table table : Table.all(target)) {
+            for (String column : identities(target, table)) {
+                long next = Math.max(highest(target, table, column), highest(taken, table, column)) + 1;
+                try (Statement statement = target.createStatement()) {
+                    statement.execute("alter table " + table.quoted() + " alter column \"" + column + "\" restart with " + next);
+                }
+            }
+        }
+    }
+
+    private static List<String> identities(Connection connection, Table table) throws SQLException {
+        try (var columns = connection.prepareStatement("select column_name from information_schema.columns where table_name = ? and is_identity = 'YES'")) {
+            columns.setString(1, table.name());
+            List<String> names = new java.util.ArrayList<>();
+            try (ResultSet rows = columns.executeQuery()) {
+                while (rows.next()) {
+                    names.add(rows.getString(1));
+                }
+            }
+            return names;
+        }
+    }
+
+    private static long highest(Connection connection, Table table, String column) throws SQLException {
+        try (Statement statement = connection.createStatement(); ResultSet row = statement.executeQuery("select coalesce(max(\"" + column + "\"), 0) from " + table.quoted())) {
+            row.next();
+            return row.getLong(1);
+        }
+    }
+
+    /** Closes it and puts its file in the place of another, which must not be there. */
+    public void moveTo(DatabaseFile target) throws SQLException {
+        restartIdentities(connection, connection);
+        try (Statement statement = connection.createStatement()) {
+            statement.execute("shutdown compact");
+        }
+        try {
+            Files.move(file.path(), target.path());
+            target.seal(DatabaseCheck.latestForm());
+        } catch (IOException e) {
+            throw new UncheckedIOException("The new data could not be put in its place.", e);
+        }
+    }
+
+    @Override
+    public void close() throws SQLException {
+        connection.close();
+        try (Stream<Path> files = Files.walk(folder)) {
+            for (Path each : files.sorted(Comparator.reverseOrder()).toList()) {
+                Files.delete(each);
+            }
+        } catch (IOException e) {
+            throw new UncheckedIOException("The folder " + folder + " could not be taken away.", e);
+        }
+    }
+}

@@ -1,0 +1,42 @@
+package fluidframe.app.work;
+
+import java.time.Duration;
+
+/** What costly work waits in line for. Light requests wait in none. */
+enum Lane {
+
+    /** What a coach waits for while working: a score, what may come next, a floor. */
+    SHORT(2, 64, Duration.ofSeconds(8), Duration.ofSeconds(10)),
+    /** What takes seconds: composing, very long routines, reports on all there is. */
+    LONG(1, 24, Duration.ofSeconds(20), Duration.ofSeconds(20)),
+    /** Sound that is played into a file while it is sent. */
+    SOUND(2, 16, Duration.ofSeconds(20), Duration.ofSeconds(120));
+
+    private final int atOnce;
+    private final int mostWaiting;
+    private final Duration longestWait;
+    private final Duration longestWork;
+
+    Lane(int atOnce, int mostWaiting, Duration longestWait, Duration longestWork) {
+        this.atOnce = atOnce;
+        this.mostWaiting = mostWaiting;
+        this.longestWait = longestWait;
+        this.longestWork = longestWork;
+    }
+
+    int atOnce() {
+        return atOnce;
+    }
+
+    int mostWaiting() {
+        return mostWaiting;
+    }
+
+    Duration longestWait() {
+        return longestWait;
+    }
+
+    Duration longestWork() {
+        return longestWork;
+    }
+}
