@@ -45,6 +45,7 @@ public final class Database extends AbstractDataSource implements AutoCloseable 
     private final ReentrantReadWriteLock opening = new ReentrantReadWriteLock();
     private final ReentrantLock writing = new ReentrantLock(true);
     private volatile Opened opened;
+    private volatile boolean broken;
     private volatile long lastWritten = System.nanoTime();
     private volatile long lastOpened;
     private volatile long compactedBytes;
@@ -126,7 +127,7 @@ public final class Database extends AbstractDataSource implements AutoCloseable 
             opened.checkpoint().await();
             lastWritten = System.nanoTime();
         } catch (SQLException e) {
-            throw refusal(e);
+            throw broke(e);
         }
     }
 
@@ -159,7 +160,13 @@ public final class Database extends AbstractDataSource implements AutoCloseable 
         return false;
     }
 
-    /** What to tell somebody whose keeping failed because of the file. */
+    /** Notes that the file failed, so that it is opened anew; and what to tell somebody whose keeping failed with it. */
+    NotWritableException broke(Exception cause) {
+        broken = true;
+        return refusal(cause);
+    }
+
+    /** What to tell somebody whose keeping failed for want of room or permission. */
     public NotWritableException refusal(Exception cause) {
         return new NotWritableException(volume.permitsWriting() ? Access.FULL : Access.READ_ONLY, cause);
     }
@@ -174,7 +181,7 @@ public final class Database extends AbstractDataSource implements AutoCloseable 
 
     /** Opens the file anew if it does not answer any more. Not within a transaction. */
     public void mend() {
-        if (!answers(opened)) {
+        if (broken || !answers(opened)) {
             reopen();
         }
     }
@@ -224,6 +231,7 @@ public final class Database extends AbstractDataSource implements AutoCloseable 
             }
             shutDown(seen, "shutdown immediately");
             opened = open();
+            broken = false;
             if (opened.access() != seen.access()) {
                 LOG.warn(opened.access() == Access.WRITABLE ? "The data can be written again." : opened.access().sentence());
             }

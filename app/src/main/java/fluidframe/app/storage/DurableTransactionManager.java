@@ -46,7 +46,7 @@ final class DurableTransactionManager extends JpaTransactionManager {
         try {
             super.doCommit(status);
         } catch (RuntimeException e) {
-            throw Database.isBroken(e) ? database.refusal(e) : e;
+            throw Database.isBroken(e) ? database.broke(e) : e;
         }
         if (!status.isReadOnly()) {
             database.settle();

@@ -56,6 +56,7 @@ class StorageProblemHandler {
             return Problems.later(HttpStatus.CONFLICT, "Both kept", "Somebody else saved this at the same moment; load it again and compare.", SOON);
         }
         if (Database.isBroken(e)) {
+            database.broke(e);
             database.mend();
             return database.access() == Access.WRITABLE
                     ? Problems.later(HttpStatus.SERVICE_UNAVAILABLE, "Not kept", "The data could not be reached for a moment and was opened again. Nothing was changed; try again.", SOON)
