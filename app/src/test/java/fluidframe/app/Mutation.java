@@ -4,18 +4,18 @@ import java.util.List;
 import java.util.Random;
 
 /** Breaks a text a little, the way files break and people mistype: bytes lost, doubled or swapped, values exchanged for odd ones. */
-final class Mutation {
+public final class Mutation {
 
     private static final List<String> ODD = List.of("null", "-1", "1e309", "\"\"", "[]", "{}", "true", "\"\\u0000\"", "99999999999999999999", "\"1/0 R\"", "\"0/0\"",
             "\"LOD/LOD\"", "\"" + "(".repeat(300) + "\"", "\"body body body\"", "\"1-1-1-1-1-1-1\"", "\"m m p p\"", "\"S - - S\"", "\"½¼¾\"", "\"a a a a & & &\"", "[[[[[[[[]]]]]]]]");
 
     private final Random random;
 
-    Mutation(Random random) {
+    public Mutation(Random random) {
         this.random = random;
     }
 
-    String of(String text) {
+    public String of(String text) {
         String broken = text;
         for (int i = 0; i <= random.nextInt(3); i++) {
             broken = once(broken);
