@@ -1,6 +1,5 @@
 package fluidframe.app.books;
 
-import fluidframe.app.figures.FigureShelf;
 import fluidframe.app.work.Work;
 import fluidframe.core.audit.Severity;
 import fluidframe.core.book.BookReport;
@@ -21,11 +20,11 @@ import org.springframework.web.bind.annotation.RestController;
 @Tag(name = "books")
 class BookReportResource {
 
-    private final FigureShelf shelf;
+    private final DanceReports reports;
     private final Work work;
 
-    BookReportResource(FigureShelf shelf, Work work) {
-        this.shelf = shelf;
+    BookReportResource(DanceReports reports, Work work) {
+        this.reports = reports;
         this.work = work;
     }
 
@@ -54,7 +53,7 @@ class BookReportResource {
 
     @GetMapping
     BookReportDocument report() {
-        BookReport report = work.patiently(() -> BookReport.of(dance -> shelf.ofDance(dance.id())));
+        BookReport report = work.patiently(reports::all);
         return new BookReportDocument(report.figures(), report.count(Severity.ERROR), report.count(Severity.WARNING), report.count(Severity.NOTE),
                 report.holdingPerFigure(), report.dances().stream().map(DanceReportDocument::of).toList());
     }

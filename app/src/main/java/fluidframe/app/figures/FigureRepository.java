@@ -22,6 +22,9 @@ interface FigureRepository extends JpaRepository<FigureEntity, String> {
             """)
     List<FigureRow> search(String dance, String level, String position, String foot, String facing, String words);
 
+    @Query("select concat(f.id, ' ', cast(f.revision as string)) from FigureEntity f where f.dance = :dance order by f.id")
+    List<String> revisions(String dance);
+
     /** Those of the ids that there are figures of. */
     @Query("select f.id from FigureEntity f where f.id in :ids")
     List<String> ids(List<String> ids);

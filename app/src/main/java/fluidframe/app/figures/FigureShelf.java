@@ -112,6 +112,12 @@ public class FigureShelf extends Shelf<FigureEntity> {
         return repository.findByDanceOrderByLevelRankAscTitleAsc(dance).stream().map(this::stored).map(StoredFigure::figure).toList();
     }
 
+    /** The figures of a dance, each with its revision: as long as they are the same, so is everything that is computed of them. */
+    @Transactional(readOnly = true)
+    public List<String> revisions(String dance) {
+        return repository.revisions(dance);
+    }
+
     /** Every figure's document as it is stored. */
     @Transactional(readOnly = true)
     public List<String> texts() {

@@ -16,9 +16,12 @@ import java.util.List;
  */
 public record Fault(String place, String found, String expected, String sentence, List<String> nearest) {
 
+    /**
+     * @param found null or empty where nothing stands there
+     */
     public static Fault of(String place, String found, String expected) {
-        return new Fault(place, found, expected, place + ": found " + (found.isEmpty() ? "nothing" : "\"" + found + "\"")
-                + ", expected " + expected, List.of());
+        String text = found == null ? "" : found;
+        return new Fault(place, text, expected, place + ": found " + (text.isEmpty() ? "nothing" : "\"" + text + "\"") + ", expected " + expected, List.of());
     }
 
     public static Fault of(String root, Unread unread) {

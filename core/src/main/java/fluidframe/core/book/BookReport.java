@@ -1,11 +1,9 @@
 package fluidframe.core.book;
 
 import fluidframe.core.audit.Severity;
-import fluidframe.core.dance.Dance;
 import fluidframe.core.dance.Dances;
 import fluidframe.core.figure.Figure;
 import java.util.List;
-import java.util.function.Function;
 
 /**
  * A book of figures, dance by dance in the order of the catalogue.
@@ -19,16 +17,9 @@ public record BookReport(List<DanceReport> dances) {
     }
 
     public static BookReport of(List<Figure> figures) {
-        return of(dance -> figures.stream().filter(figure -> figure.dance().equals(dance)).toList());
-    }
-
-    /**
-     * One dance after another, so that a large book need not be in memory at once.
-     *
-     * @param ofDance the figures of a dance
-     */
-    public static BookReport of(Function<Dance, List<Figure>> ofDance) {
-        return new BookReport(Dances.all().stream().map(dance -> DanceReport.of(dance, ofDance.apply(dance))).filter(report -> report.size() > 0).toList());
+        return new BookReport(Dances.all().stream()
+                .map(dance -> DanceReport.of(dance, figures.stream().filter(figure -> figure.dance().equals(dance)).toList()))
+                .filter(report -> report.size() > 0).toList());
     }
 
     public int figures() {

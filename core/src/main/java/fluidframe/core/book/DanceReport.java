@@ -64,7 +64,7 @@ public record DanceReport(Dance dance, Map<Level, Integer> figures, int steps, W
         mutes = List.copyOf(mutes);
     }
 
-    static DanceReport of(Dance dance, List<Figure> figures) {
+    public static DanceReport of(Dance dance, List<Figure> figures) {
         Map<Level, Integer> byLevel = new EnumMap<>(Level.class);
         Map<Severity, Integer> findings = new EnumMap<>(Severity.class);
         List<MutedFigure> mutes = new ArrayList<>();

@@ -1,0 +1,54 @@
+package fluidframe.app.books;
+
+import fluidframe.app.figures.FigureShelf;
+import fluidframe.core.book.BookReport;
+import fluidframe.core.book.DanceReport;
+import fluidframe.core.dance.Dance;
+import fluidframe.core.dance.Dances;
+import org.springframework.context.annotation.Lazy;
+import org.springframework.scheduling.annotation.Scheduled;
+import org.springframework.stereotype.Component;
+
+import java.util.List;
+import java.util.Map;
+import java.util.concurrent.ConcurrentHashMap;
+
+/** Reports on the dances of the book, each worked out again only when a figure of it has changed. */
+@Component
+@Lazy(false)
+class DanceReports {
+
+    private static final int AFTER_START_MILLISECONDS = 8_000;
+    private static final int HOUR_MILLISECONDS = 3_600_000;
+
+    private final FigureShelf shelf;
+    private final Map<Dance, Known> known = new ConcurrentHashMap<>();
+
+    DanceReports(@Lazy FigureShelf shelf) {
+        this.shelf = shelf;
+    }
+
+    private record Known(List<String> revisions, DanceReport report) {
+    }
+
+    /** So that nobody waits for the first report. */
+    @Scheduled(initialDelay = AFTER_START_MILLISECONDS, fixedDelay = HOUR_MILLISECONDS)
+    void prepare() {
+        all();
+    }
+
+    BookReport all() {
+        return new BookReport(Dances.all().stream().map(this::of).filter(report -> report.size() > 0).toList());
+    }
+
+    private DanceReport of(Dance dance) {
+        List<String> revisions = shelf.revisions(dance.id());
+        Known before = known.get(dance);
+        if (before != null && before.revisions().equals(revisions)) {
+            return before.report();
+        }
+        DanceReport report = DanceReport.of(dance, shelf.ofDance(dance.id()));
+        known.put(dance, new Known(revisions, report));
+        return report;
+    }
+}
