@@ -1,17 +1,40 @@
 // Fills the disk beneath the program while people keep things, and makes room again. Needs root, for a small disk of its own.
-//   node bench/reliability/full-disk.mjs
+//   node bench/reliability/full-disk.mjs [rounds]
 import { execFileSync } from 'node:child_process';
-import { mkdtempSync, rmSync, statfsSync, writeFileSync } from 'node:fs';
+import { closeSync, mkdtempSync, openSync, rmSync, writeSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { Counter, Program, sleep } from './program.mjs';
 
+const rounds = Number(process.argv[2] ?? 5);
 const data = mkdtempSync(join(tmpdir(), 'fluidframe-full-'));
 execFileSync('mount', ['-t', 'tmpfs', '-o', 'size=24m', 'tmpfs', data]);
 const program = new Program({ data, port: 18404 });
 try {
   if (!(await program.start())) throw new Error(program.said);
-  const counters = Array.from({ length: 8 }, (_, i) => new Counter(program, `full-${i}`));
+  for (let round = 1; round <= rounds; round++) await fillAndEmpty(round);
+  await program.end('SIGKILL');
+} finally {
+  if (process.env.SAY) console.log(program.said);
+  await program.end('SIGKILL');
+  execFileSync('umount', [data]);
+  rmSync(data, { recursive: true });
+}
+
+/** Writes until not a byte more fits; the people go on writing beside it. */
+function fillUp(file) {
+  const descriptor = openSync(file, 'w');
+  try {
+    for (;;) writeSync(descriptor, Buffer.alloc(4096));
+  } catch (thrown) {
+    if (thrown.code !== 'ENOSPC') throw thrown;
+  } finally {
+    closeSync(descriptor);
+  }
+}
+
+async function fillAndEmpty(round) {
+  const counters = Array.from({ length: 8 }, (_, i) => new Counter(program, `full-${round}-${i}`));
   const statuses = {};
   let over = false;
   let filled = false;
@@ -23,8 +46,7 @@ try {
     }
   });
   await sleep(2000);
-  const { bavail, bsize } = statfsSync(data);
-  writeFileSync(join(data, 'filler'), Buffer.alloc(Math.max(0, bavail * bsize - Number(process.env.LEAVE ?? 0)))) ;
+  fillUp(join(data, 'filler'));
   filled = true;
   await sleep(4000);
   over = true;
@@ -33,18 +55,12 @@ try {
   for (const counter of counters) if ((await counter.stored()) < counter.acknowledged) lost.push(counter.id);
   const reads = [];
   for (const path of ['/api/figures', '/api/books', '/api/routines/lamplight-waltz/score', '/']) reads.push((await program.ask(path)).status);
-  console.log(`while full: saves answered ${JSON.stringify(statuses)}, reading answered ${reads}, ${lost.length} of ${counters.length} lost`);
+  console.log(`round ${round}: while full: saves answered ${JSON.stringify(statuses)}, reading answered ${reads}, ${lost.length} of ${counters.length} lost`);
   rmSync(join(data, 'filler'));
   await sleep(2500);
   const again = [];
   for (const counter of counters) again.push(await counter.keep());
   const behind = [];
   for (const counter of counters) if ((await counter.stored()) < counter.acknowledged) behind.push(counter.id);
-  console.log(`with room again: saves answered ${again}, ${behind.length} lost`);
-  await program.end('SIGKILL');
-} finally {
-  if (process.env.SAY) console.log(program.said);
-  await program.end('SIGKILL');
-  execFileSync('umount', [data]);
-  rmSync(data, { recursive: true });
+  console.log(`round ${round}: with room again: saves answered ${again}, ${behind.length} lost`);
 }

@@ -1,9 +1,9 @@
 package fluidframe.app.problems;
 
-/** Ends the program when its memory is out: what is kept is on the disk, and a program that is started again answers. */
+/** Ends the program where it could not answer any more: what is kept is on the disk, and a program that is started again answers. */
 public final class LastWords {
 
-    private static final int OUT_OF_MEMORY = 3;
+    private static final int ENDED_ITSELF = 3;
 
     private LastWords() {
     }
@@ -18,9 +18,14 @@ public final class LastWords {
         });
     }
 
-    /** Ends the program at once. */
+    /** Ends the program at once for want of memory. */
     public static void end(OutOfMemoryError error) {
-        System.err.println("Fluid Frame has no memory left (" + error.getMessage() + ") and ends. Everything that was kept is safe. Start it again, with a larger HEAP if this comes back.");
-        Runtime.getRuntime().halt(OUT_OF_MEMORY);
+        end("Fluid Frame has no memory left (" + error.getMessage() + ") and ends. Everything that was kept is safe. Start it again, with a larger HEAP if this comes back.");
+    }
+
+    /** Ends the program at once. */
+    public static void end(String sentence) {
+        System.err.println(sentence);
+        Runtime.getRuntime().halt(ENDED_ITSELF);
     }
 }

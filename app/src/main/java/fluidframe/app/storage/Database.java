@@ -1,8 +1,9 @@
 package fluidframe.app.storage;
 
 import com.zaxxer.hikari.HikariConfig;
-import fluidframe.app.problems.BusyException;
 import com.zaxxer.hikari.HikariDataSource;
+import fluidframe.app.problems.BusyException;
+import fluidframe.app.problems.LastWords;
 import org.h2.api.ErrorCode;
 import org.h2.mvstore.MVStoreException;
 import org.slf4j.Logger;
@@ -51,7 +52,7 @@ public final class Database extends AbstractDataSource implements AutoCloseable 
     private volatile long compactedBytes;
 
     /** The file as it is open now. */
-    private record Opened(Access access, HikariDataSource pool, Connection own, Checkpoint checkpoint) {
+    private record Opened(Access access, HikariDataSource pool, Connection own, Engine engine, Checkpoint checkpoint) {
     }
 
     /**
@@ -69,12 +70,12 @@ public final class Database extends AbstractDataSource implements AutoCloseable 
 
     @Override
     public Connection getConnection() throws SQLException {
-        return opened.pool().getConnection();
+        return GuardedConnection.of(opened.pool().getConnection());
     }
 
     @Override
     public Connection getConnection(String asUser, String withPassword) throws SQLException {
-        return opened.pool().getConnection(asUser, withPassword);
+        return GuardedConnection.of(opened.pool().getConnection(asUser, withPassword));
     }
 
     public Access access() {
@@ -187,6 +188,9 @@ public final class Database extends AbstractDataSource implements AutoCloseable 
     }
 
     private static boolean answers(Opened open) {
+        if (open.engine().hasFailed()) {
+            return false;
+        }
         try (Statement statement = open.own().createStatement()) {
             statement.execute("select 1 from information_schema.users");
             return true;
@@ -224,12 +228,17 @@ public final class Database extends AbstractDataSource implements AutoCloseable 
 
     private void reopen() {
         Opened seen = opened;
-        opening.writeLock().lock();
+        if (!isAlone(seen.engine().hasFailed() ? LONGEST_WAIT : BETWEEN_TRIES)) {
+            if (opened == seen && seen.engine().hasFailed()) {
+                LastWords.end("Fluid Frame cannot let go of its data file, which could not be written to, and ends. Everything that was kept is safe. Start it again.");
+            }
+            return;
+        }
         try {
             if (opened != seen) {
                 return;
             }
-            shutDown(seen, "shutdown immediately");
+            letGo(seen);
             opened = open();
             broken = false;
             if (opened.access() != seen.access()) {
@@ -239,6 +248,16 @@ public final class Database extends AbstractDataSource implements AutoCloseable 
             throw new IllegalStateException("The database could not be opened again.", e);
         } finally {
             opening.writeLock().unlock();
+        }
+    }
+
+    /** Waits until no transaction is under way, and keeps the next from beginning. */
+    private boolean isAlone(Duration longest) {
+        try {
+            return opening.writeLock().tryLock(longest.toMillis(), TimeUnit.MILLISECONDS);
+        } catch (InterruptedException e) {
+            Thread.currentThread().interrupt();
+            return false;
         }
     }
 
@@ -262,16 +281,27 @@ public final class Database extends AbstractDataSource implements AutoCloseable 
     private Opened open(Access access) throws SQLException {
         String address = access == Access.WRITABLE ? url : url + ";ACCESS_MODE_DATA=r";
         Connection own = DriverManager.getConnection(address, user, password);
+        Engine engine = Engine.beneath(own);
         HikariConfig config = new HikariConfig();
         config.setJdbcUrl(address);
         config.setUsername(user);
         config.setPassword(password);
         config.setConnectionTimeout(LONGEST_WAIT.toMillis());
         config.setPoolName("database");
-        return new Opened(access, new HikariDataSource(config), own, new Checkpoint(own));
+        return new Opened(access, new HikariDataSource(config), own, engine, new Checkpoint(GuardedConnection.of(own)));
+    }
+
+    /** Closes the file without writing to it; what is committed has been written before. */
+    private static void letGo(Opened open) {
+        open.engine().shutDown();
+        open.pool().close();
     }
 
     private static void shutDown(Opened open, String how) {
+        if (open.engine().hasFailed()) {
+            letGo(open);
+            return;
+        }
         try (Connection own = open.own(); Statement statement = own.createStatement()) {
             if (open.access() == Access.WRITABLE) {
                 statement.execute(how);
@@ -288,7 +318,7 @@ public final class Database extends AbstractDataSource implements AutoCloseable 
     public void close() {
         opening.writeLock().lock();
         try {
-            boolean written = access() == Access.WRITABLE;
+            boolean written = access() == Access.WRITABLE && !opened.engine().hasFailed();
             boolean roomy = written && volume.room() > file.bytes() + LEAST_ROOM;
             int form = written ? DatabaseCheck.form(opened.own()) : 0;
             shutDown(opened, roomy ? "shutdown compact" : "shutdown");

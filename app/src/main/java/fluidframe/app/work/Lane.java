@@ -10,7 +10,7 @@ enum Lane {
     /** What takes seconds: composing, very long routines, reports on all there is. */
     LONG(1, 24, Duration.ofSeconds(20), Duration.ofSeconds(20)),
     /** Sound that is played into a file while it is sent. */
-    SOUND(2, 16, Duration.ofSeconds(20), Duration.ofSeconds(120));
+    SOUND(1, 16, Duration.ofSeconds(30), Duration.ofSeconds(120));
 
     private final int atOnce;
     private final int mostWaiting;

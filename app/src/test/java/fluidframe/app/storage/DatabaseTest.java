@@ -4,13 +4,17 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.catchThrowableOfType;
 
+import fluidframe.app.problems.BusyException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.sql.Connection;
 import java.sql.ResultSet;
 import java.sql.SQLException;
 import java.sql.Statement;
+import java.time.Duration;
+import java.util.Set;
 import java.util.concurrent.CompletableFuture;
+import java.util.concurrent.ConcurrentHashMap;
 import java.util.stream.IntStream;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
@@ -24,6 +28,7 @@ class DatabaseTest {
     private final FakeVolume volume = new FakeVolume();
     private DatabaseFile file;
     private Database database;
+    private final Set<Integer> acknowledged = ConcurrentHashMap.newKeySet();
 
     private static final class FakeVolume implements Volume {
 
@@ -62,7 +67,7 @@ class DatabaseTest {
         Path copy = Files.createDirectory(folder.resolve("copy")).resolve("fluidframe.mv.db");
         Files.copy(file.path(), copy);
         try (Connection read = java.sql.DriverManager.getConnection(DatabaseFile.in(copy.getParent()).url() + ";ACCESS_MODE_DATA=r", "fluidframe", "")) {
-            assertThat(count(read)).isEqualTo(1);
+            assertThat(count(read, "select count(*) from kept")).isEqualTo(1);
         }
     }
 
@@ -105,6 +110,37 @@ class DatabaseTest {
     }
 
     @Test
+    void manyWhoKeepWhileTheDiskFillsAgainAndAgainAreAllAnswered() throws Exception {
+        for (int round = 0; round < 8; round++) {
+            int first = round * 1000;
+            CompletableFuture<?>[] people = IntStream.range(0, 6).mapToObj(person -> CompletableFuture.runAsync(() -> keepMuchOrBeRefused(first + person * 100))).toArray(CompletableFuture[]::new);
+            Thread.sleep(20);
+            FailingDisk.full(true);
+            assertThat(CompletableFuture.allOf(people)).as("round " + round).succeedsWithin(Duration.ofSeconds(60));
+            FailingDisk.full(false);
+            Thread.sleep(600);
+        }
+        assertThat(acknowledged).isNotEmpty();
+        assertThat(count()).isGreaterThanOrEqualTo(acknowledged.size());
+        for (int number : acknowledged) {
+            assertThat(count("select count(*) from kept where number = " + number)).as("number " + number).isEqualTo(1);
+        }
+    }
+
+    /** Keeps things so large that they are written out within their own transactions, until one is refused. */
+    private void keepMuchOrBeRefused(int first) {
+        String large = "x".repeat(1 << 17);
+        for (int number = first; number < first + 100; number++) {
+            try {
+                keep("insert into kept values (" + number + ", '" + large + "')", "update kept set text = text || 'y' where number = " + number);
+                acknowledged.add(number);
+            } catch (NotWritableException | BusyException refused) {
+                return;
+            }
+        }
+    }
+
+    @Test
     void aFolderThatMayNotBeWrittenIsRead() throws Exception {
         keep("insert into kept values (1, 'one')");
         volume.permitsWriting = false;
@@ -113,11 +149,15 @@ class DatabaseTest {
     }
 
     /** As a transaction does it. */
-    private void keep(String sql) {
+    private void keep(String... statements) {
         database.enter(true);
         boolean kept = false;
         try (Connection connection = database.getConnection(); Statement statement = connection.createStatement()) {
-            statement.execute(sql);
+            connection.setAutoCommit(false);
+            for (String sql : statements) {
+                statement.execute(sql);
+            }
+            connection.commit();
             database.settle();
             kept = true;
         } catch (SQLException e) {
@@ -128,16 +168,20 @@ class DatabaseTest {
     }
 
     private int count() throws SQLException {
+        return count("select count(*) from kept");
+    }
+
+    private int count(String question) throws SQLException {
         database.enter(false);
         try (Connection connection = database.getConnection()) {
-            return count(connection);
+            return count(connection, question);
         } finally {
             database.leave(true);
         }
     }
 
-    private static int count(Connection connection) throws SQLException {
-        try (Statement statement = connection.createStatement(); ResultSet row = statement.executeQuery("select count(*) from kept")) {
+    private static int count(Connection connection, String question) throws SQLException {
+        try (Statement statement = connection.createStatement(); ResultSet row = statement.executeQuery(question)) {
             row.next();
             return row.getInt(1);
         }
