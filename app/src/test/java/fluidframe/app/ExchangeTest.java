@@ -3,11 +3,15 @@ package fluidframe.app;
 import static fluidframe.app.Http.JSON;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.hamcrest.Matchers.containsString;
+import static org.hamcrest.Matchers.empty;
+import static org.hamcrest.Matchers.everyItem;
 import static org.hamcrest.Matchers.hasItem;
+import static org.hamcrest.Matchers.is;
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.delete;
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.jsonPath;
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.status;
 
+import java.util.List;
 import java.util.Random;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.TestInstance;
@@ -43,6 +47,45 @@ class ExchangeTest extends OverHttp {
         book.putArray("figures").add(everyField().put("colour", "red"));
         http.send("/api/books", book).andExpect(status().isUnprocessableContent()).andExpect(jsonPath("$.faults[*].place", hasItem("/figures/0")))
                 .andExpect(jsonPath("$.detail", containsString("'colour'")));
+    }
+
+    @Test
+    void onesOwnBookComesInAgainAndNothingChanges() throws Exception {
+        String book = http.text("/api/books");
+        http.send("/api/import-plans", book).andExpect(status().isOk()).andExpect(jsonPath("$.items[*].likeness", everyItem(is("same"))));
+        http.send("/api/books", book).andExpect(status().isCreated()).andExpect(jsonPath("$.figures", empty())).andExpect(jsonPath("$.routines", empty()));
+        assertThat(http.text("/api/books")).isEqualTo(book);
+    }
+
+    @Test
+    void whatIsThereAndDiffersIsKeptReplacedOrBothAsTheCoachSays() throws Exception {
+        String whisk = http.text("/api/figures/waltz-whisk");
+        ObjectNode book = JSON.createObjectNode().put("format", "fluidframe-book").put("version", 1).put("title", "From a friend");
+        book.putArray("figures").add(http.figure("waltz-whisk").put("title", "Whisk of a friend")).add(http.figure("waltz-wing"));
+        ObjectNode routine = JSON.createObjectNode().put("id", "friends-waltz").put("title", "A friend's waltz").put("dance", "waltz").put("tempo", 29);
+        routine.putArray("placements").addObject().put("figure", "waltz-whisk");
+        book.putArray("routines").add(routine);
+        http.send("/api/import-plans", book).andExpect(jsonPath("$.items[*].likeness", is(List.of("differs", "same", "new")))).andExpect(jsonPath("$.items[0].differences", is(1)));
+        http.send("/api/books", book).andExpect(status().isUnprocessableContent()).andExpect(jsonPath("$.faults[0].place", is("/figures/0/id")));
+        http.send("/api/imports", choosing(book, "perhaps")).andExpect(status().isUnprocessableContent()).andExpect(jsonPath("$.faults[0].place", is("/choices/0/choice")));
+        http.read("/api/routines/friends-waltz").andExpect(status().isNotFound());
+
+        http.send("/api/imports", choosing(book, "both")).andExpect(status().isCreated()).andExpect(jsonPath("$.figures", is(List.of("waltz-whisk-2"))));
+        assertThat(http.text("/api/figures/waltz-whisk")).isEqualTo(whisk);
+        http.read("/api/routines/friends-waltz").andExpect(jsonPath("$.placements[0].figure", is("waltz-whisk-2")));
+
+        book.remove("routines");
+        http.send("/api/imports", choosing(book, "keep")).andExpect(status().isCreated()).andExpect(jsonPath("$.figures", empty()));
+        assertThat(http.text("/api/figures/waltz-whisk")).isEqualTo(whisk);
+        http.send("/api/imports", choosing(book, "replace")).andExpect(status().isCreated());
+        http.read("/api/figures/waltz-whisk").andExpect(jsonPath("$.title", is("Whisk of a friend")));
+    }
+
+    private static ObjectNode choosing(ObjectNode book, String choice) {
+        ObjectNode question = JSON.createObjectNode();
+        question.set("book", book);
+        question.putArray("choices").addObject().put("kind", "figure").put("id", "waltz-whisk").put("choice", choice);
+        return question;
     }
 
     @Test

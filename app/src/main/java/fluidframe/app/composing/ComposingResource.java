@@ -12,6 +12,7 @@ import fluidframe.app.composing.ComposingDocuments.PlaceQuestion;
 import fluidframe.app.composing.ComposingDocuments.ProgressDocument;
 import fluidframe.app.composing.ComposingDocuments.RefusalDocument;
 import fluidframe.app.composing.ComposingDocuments.RepairDocument;
+import fluidframe.app.composing.MendingPlanDocument.MendingQuestion;
 import fluidframe.app.figures.FigureShelf;
 import fluidframe.app.links.VerdictDocument;
 import fluidframe.app.problems.Fault;
@@ -37,11 +38,8 @@ import fluidframe.core.link.ExitState;
 import fluidframe.core.link.Link;
 import fluidframe.core.link.Move;
 import fluidframe.core.link.Outcome;
-import fluidframe.core.link.Repairs;
 import fluidframe.core.link.Terms;
 import fluidframe.core.link.Verdict;
-import fluidframe.core.routine.Course;
-import fluidframe.core.routine.Routine;
 import fluidframe.core.time.Beats;
 import io.swagger.v3.oas.annotations.tags.Tag;
 import jakarta.validation.Valid;
@@ -88,12 +86,14 @@ class ComposingResource {
 
     private final RoutineReader reader;
     private final FigureShelf shelf;
+    private final Mender mender;
     private final Runs runs;
     private final Work work;
 
-    ComposingResource(RoutineReader reader, FigureShelf shelf, Runs runs, Work work) {
+    ComposingResource(RoutineReader reader, FigureShelf shelf, Mender mender, Runs runs, Work work) {
         this.reader = reader;
         this.shelf = shelf;
+        this.mender = mender;
         this.runs = runs;
         this.work = work;
     }
@@ -162,26 +162,13 @@ class ComposingResource {
     /** What mends the seam after a place; of each only what leaves the whole routine with less to mend. */
     @PostMapping("/repairs")
     List<RepairDocument> repairs(@Valid @RequestBody PlaceQuestion question) {
-        return work.quickly(() -> mending(question));
+        return work.quickly(() -> mender.repairs(question.routine(), question.after()));
     }
 
-    private List<RepairDocument> mending(PlaceQuestion question) {
-        Standing standing = standing(question.routine());
-        Repairs.Seam seam = standing.seam(question.after());
-        Mending mending = new Mending(question.routine(), standing.routine(), standing.placed(question.after()).passage(), standing.placed(question.after() + 1).passage());
-        int wanting = wanting(standing.course());
-        return new Repairs(standing.repertoire()).of(seam).stream()
-                .flatMap(repair -> mending.of(repair).stream()
-                        .map(mended -> new Mended(mended, wanting(Course.of(reader.read(mended))))).filter(mended -> mended.wanting() < wanting)
-                        .min(Comparator.comparingInt(Mended::wanting)).map(mended -> RepairDocument.of(repair, mended.routine())).stream()).toList();
-    }
-
-    private record Mended(RoutineDocument routine, int wanting) {
-    }
-
-    /** How much there is to mend: no number of seams that bend weighs as much as one that breaks. */
-    private static int wanting(Course course) {
-        return course.count(Outcome.BREAKS) * (Routine.MOST_PASSAGES + 1) + course.count(Outcome.BENDS);
+    /** How every seam that breaks could be mended, the seams named left out; it never takes away a corner or an alignment that is set. */
+    @PostMapping("/mending-plans")
+    MendingPlanDocument plan(@Valid @RequestBody MendingQuestion question) {
+        return work.patiently(() -> mender.plan(question.routine(), question.skipped() == null ? List.of() : question.skipped()));
     }
 
     /** The shortest chains of figures that lead from a place to what is danced after it now. */

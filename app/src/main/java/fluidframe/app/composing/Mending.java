@@ -16,6 +16,9 @@ import java.util.TreeSet;
 /** Writes a repair of one seam into a routine: for every time the two placements are danced, or only for the times they meet so. */
 final class Mending {
 
+    /** The origin of a placement that was not there before. */
+    static final int NEW = -1;
+
     private final RoutineDocument document;
     private final Routine routine;
     private final Passage before;
@@ -28,10 +31,25 @@ final class Mending {
         this.after = after;
     }
 
+    /**
+     * A routine with a repair written into it.
+     *
+     * @param origins for each placement the index it had before, or {@link #NEW}
+     */
+    record Written(RoutineDocument document, List<Integer> origins) {
+    }
+
+    private record Placed(PlacementDocument document, int origin) {
+
+        Placed as(PlacementDocument other) {
+            return new Placed(other, origin);
+        }
+    }
+
     /** Where a section meets itself again the narrower change comes first, elsewhere the wider one. */
-    List<RoutineDocument> of(Repair repair) {
-        RoutineDocument wide = everyTime(repair);
-        RoutineDocument narrow = theseTimes(repair);
+    List<Written> of(Repair repair) {
+        Written wide = everyTime(repair);
+        Written narrow = theseTimes(repair);
         return wide.equals(narrow) ? List.of(wide) : meetAgain() ? List.of(narrow, wide) : List.of(wide, narrow);
     }
 
@@ -39,16 +57,16 @@ final class Mending {
         return sectionOf(before.index()) == sectionOf(after.index()) && after.round() != before.round();
     }
 
-    private RoutineDocument everyTime(Repair repair) {
-        List<PlacementDocument> placements = new ArrayList<>(document.placements());
+    private Written everyTime(Repair repair) {
+        List<Placed> placements = placed();
         change(placements, before.index(), after.index(), repair);
         placements.addAll(before.index() + 1, between(repair, null));
-        return document.with(placements);
+        return written(placements);
     }
 
     /** The placements are parted into the times that meet so and the others, and only the first are changed. */
-    private RoutineDocument theseTimes(Repair repair) {
-        List<PlacementDocument> placements = new ArrayList<>(document.placements());
+    private Written theseTimes(Repair repair) {
+        List<Placed> placements = placed();
         boolean again = meetAgain();
         SortedSet<Integer> leaving = again ? rounds(1, times(before) - 1) : rounds(before.round(), before.round());
         SortedSet<Integer> meeting = again ? rounds(2, times(after)) : rounds(after.round(), after.round());
@@ -65,22 +83,34 @@ final class Mending {
         second += parted && second == later ? 1 : 0;
         change(placements, first, second, repair);
         placements.addAll(first + 1, between(repair, times(before) > 1 ? RepeatTimes.write(leaving) : null));
-        return document.with(placements);
+        return written(placements);
     }
 
-    private static void change(List<PlacementDocument> placements, int first, int second, Repair repair) {
-        placements.set(first, ComposingDocuments.danced(placements.get(first), repair.before(), true, repair.corner()));
-        PlacementDocument next = placements.get(second);
-        placements.set(second, ComposingDocuments.danced(next, repair.after(), repair.start().isPresent(), next.cornerAfter()));
+    private List<Placed> placed() {
+        List<Placed> placements = new ArrayList<>();
+        document.placements().forEach(placement -> placements.add(new Placed(placement, placements.size())));
+        return placements;
     }
 
-    private static List<PlacementDocument> between(Repair repair, String rounds) {
-        return repair.between().stream().map(item -> ComposingDocuments.placement(item, false).within(null, rounds)).toList();
+    private Written written(List<Placed> placements) {
+        return new Written(document.with(placements.stream().map(Placed::document).toList()), placements.stream().map(Placed::origin).toList());
+    }
+
+    private static void change(List<Placed> placements, int first, int second, Repair repair) {
+        Placed before = placements.get(first);
+        placements.set(first, before.as(ComposingDocuments.danced(before.document(), repair.before(), true, repair.corner())));
+        Placed next = placements.get(second);
+        placements.set(second, next.as(ComposingDocuments.danced(next.document(), repair.after(), repair.start().isPresent(), next.document().cornerAfter())));
+    }
+
+    private static List<Placed> between(Repair repair, String rounds) {
+        return repair.between().stream().map(item -> new Placed(ComposingDocuments.placement(item, false).within(null, rounds), NEW)).toList();
     }
 
     /** @return whether the placement became two, the one with these rounds first */
-    private boolean part(List<PlacementDocument> placements, int index, SortedSet<Integer> rounds, int times) {
-        PlacementDocument whole = placements.get(index);
+    private boolean part(List<Placed> placements, int index, SortedSet<Integer> rounds, int times) {
+        Placed placed = placements.get(index);
+        PlacementDocument whole = placed.document();
         SortedSet<Integer> danced = new TreeSet<>(routine.placements().get(index).rounds());
         if (danced.isEmpty()) {
             danced.addAll(rounds(1, times));
@@ -91,8 +121,8 @@ final class Mending {
         if (others.isEmpty()) {
             return false;
         }
-        placements.set(index, whole.within(whole.section(), RepeatTimes.write(danced)));
-        placements.add(index + 1, whole.within(null, RepeatTimes.write(others)));
+        placements.set(index, placed.as(whole.within(whole.section(), RepeatTimes.write(danced))));
+        placements.add(index + 1, placed.as(whole.within(null, RepeatTimes.write(others))));
         return true;
     }
 

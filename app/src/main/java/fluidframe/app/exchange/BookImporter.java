@@ -1,5 +1,9 @@
 package fluidframe.app.exchange;
 
+import fluidframe.app.exchange.Choices.Kind;
+import fluidframe.app.exchange.ImportDocuments.ItemDocument;
+import fluidframe.app.exchange.ImportDocuments.PlanDocument;
+import fluidframe.app.figures.FigureDifferenceDocument;
 import fluidframe.app.figures.FigureDocument;
 import fluidframe.app.figures.FigureShelf;
 import fluidframe.app.problems.Fault;
@@ -8,89 +12,141 @@ import fluidframe.app.routines.RoutineDocument;
 import fluidframe.app.routines.RoutineReader;
 import fluidframe.app.routines.RoutineShelf;
 import fluidframe.core.figure.Figure;
+import fluidframe.core.work.Stopping;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
+import java.util.function.Predicate;
 import org.springframework.context.annotation.Lazy;
 import org.springframework.stereotype.Service;
-import org.springframework.transaction.annotation.Transactional;
+import org.springframework.transaction.PlatformTransactionManager;
+import org.springframework.transaction.support.TransactionTemplate;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
 
-/** Takes a book in whole or not at all. */
+/**
+ * Takes a book in whole or not at all. What is there already and says the same is passed over; what is there and differs needs a choice. Everything
+ * is read and checked before the first write, so that nobody who keeps something waits for it.
+ */
 @Service
 public class BookImporter {
+
+    private static final int LONGEST_TITLE = 120;
 
     private final BookSchema schema;
     private final FigureShelf figures;
     private final RoutineShelf routines;
     private final JsonMapper json;
+    private final TransactionTemplate transaction;
 
-    BookImporter(@Lazy BookSchema schema, FigureShelf figures, RoutineShelf routines, JsonMapper json) {
+    BookImporter(@Lazy BookSchema schema, FigureShelf figures, RoutineShelf routines, JsonMapper json, PlatformTransactionManager transactions) {
         this.schema = schema;
         this.figures = figures;
         this.routines = routines;
         this.json = json;
+        this.transaction = new TransactionTemplate(transactions);
     }
 
-    /** What came in. */
+    /** What came in, by the ids under which it is stored. */
     public record Imported(String title, List<String> figures, List<String> routines) {
     }
 
-    /**
-     * @throws RefusedException naming every place that is wrong; nothing has been stored then
-     */
-    @Transactional
-    public Imported take(JsonNode book) {
-        List<Fault> faults = new ArrayList<>(schema.faults(book));
-        refuse(faults);
-        return take(json.treeToValue(book, BookDocument.class));
+    /** How everything in a book stands to what is stored. */
+    PlanDocument plan(JsonNode tree) {
+        BookDocument book = checked(tree);
+        List<ItemDocument> items = new ArrayList<>();
+        readFigures(book).forEach(figure -> items.add(item(figure)));
+        routinesOf(book).forEach(routine -> items.add(item(routine)));
+        return new PlanDocument(book.title(), items);
     }
 
-    /** Takes a book whose shape has been checked. */
-    @Transactional
+    private ItemDocument item(Figure figure) {
+        Optional<String> there = figures.text(figure.id());
+        String here = figures.write(figure);
+        int differences = there.filter(text -> !text.equals(here))
+                .map(text -> FigureDifferenceDocument.between(json.readValue(text, FigureDocument.class), json.readValue(here, FigureDocument.class)).size()).orElse(0);
+        return item(Kind.FIGURE, figure.id(), figure.title(), likeness(there, here), differences);
+    }
+
+    private ItemDocument item(RoutineDocument routine) {
+        Optional<String> there = routines.text(routine.id());
+        Likeness likeness = likeness(there, routines.write(routine));
+        return item(Kind.ROUTINE, routine.id(), routine.title(), likeness, likeness == Likeness.DIFFERS ? 1 : 0);
+    }
+
+    private static ItemDocument item(Kind kind, String id, String title, Likeness likeness, int differences) {
+        return new ItemDocument(kind.name().toLowerCase(Locale.ROOT), id, title, likeness.name().toLowerCase(Locale.ROOT), differences);
+    }
+
+    private static Likeness likeness(Optional<String> there, String here) {
+        return there.map(text -> text.equals(here) ? Likeness.SAME : Likeness.DIFFERS).orElse(Likeness.NEW);
+    }
+
+    /**
+     * @throws RefusedException naming every place that is wrong or needs a choice; nothing has been stored then
+     */
+    Imported take(JsonNode tree, Choices choices) {
+        return take(checked(tree), choices);
+    }
+
+    /** Takes a book whose shape has been checked, and that has nothing in it that is there and differs. */
     public Imported take(BookDocument book) {
-        List<Fault> faults = new ArrayList<>();
+        return take(book, Choices.NONE);
+    }
+
+    private Imported take(BookDocument book, Choices choices) {
+        Taking taking = new Taking(choices);
+        List<Figure> read = readFigures(book);
+        for (int i = 0; i < read.size(); i++) {
+            taking.sort(read.get(i), i);
+        }
+        List<RoutineDocument> documents = routinesOf(book);
+        for (int i = 0; i < documents.size(); i++) {
+            taking.sort(documents.get(i), i);
+        }
+        refuse(taking.faults);
+        return transaction.execute(status -> taking.store(book.title()));
+    }
+
+    private BookDocument checked(JsonNode tree) {
+        refuse(schema.faults(tree));
+        return json.treeToValue(tree, BookDocument.class);
+    }
+
+    private static List<RoutineDocument> routinesOf(BookDocument book) {
+        List<RoutineDocument> documents = book.routines() == null ? List.of() : book.routines();
+        checkDistinct(documents.stream().map(RoutineDocument::id).toList(), "/routines/", "an id that no other routine of the book has");
+        return documents;
+    }
+
+    private static List<Figure> readFigures(BookDocument book) {
+        List<FigureDocument> documents = book.figures() == null ? List.of() : book.figures();
+        checkDistinct(documents.stream().map(FigureDocument::id).toList(), "/figures/", "an id that no other figure of the book has");
         List<Figure> read = new ArrayList<>();
-        Map<String, Figure> known = new HashMap<>();
-        Set<String> ids = new HashSet<>();
-        List<FigureDocument> figureDocuments = book.figures() == null ? List.of() : book.figures();
-        for (int i = 0; i < figureDocuments.size(); i++) {
-            FigureDocument document = figureDocuments.get(i);
-            String root = "/figures/" + i;
-            if (!ids.add(document.id()) || figures.find(document.id()).isPresent()) {
-                faults.add(Fault.of(root + "/id", document.id(), "an id that no other figure has"));
-            }
+        List<Fault> faults = new ArrayList<>();
+        for (int i = 0; i < documents.size(); i++) {
+            Stopping.check();
             try {
-                Figure figure = FigureShelf.read(document, root);
-                read.add(figure);
-                known.put(figure.id(), figure);
+                read.add(FigureShelf.read(documents.get(i), "/figures/" + i));
             } catch (RefusedException wrong) {
                 faults.addAll(wrong.faults());
             }
         }
         refuse(faults);
-        List<RoutineDocument> routineDocuments = book.routines() == null ? List.of() : book.routines();
-        checkRoutines(routineDocuments, known);
-        read.forEach(figures::create);
-        routineDocuments.forEach(routines::create);
-        return new Imported(book.title(), read.stream().map(Figure::id).toList(), routineDocuments.stream().map(RoutineDocument::id).toList());
+        return read;
     }
 
-    private void checkRoutines(List<RoutineDocument> documents, Map<String, Figure> inBook) {
-        Set<String> taken = new HashSet<>(routines.list().stream().map(routine -> routine.id()).toList());
-        for (int i = 0; i < documents.size(); i++) {
-            RoutineDocument document = documents.get(i);
-            String root = "/routines/" + i;
-            if (!taken.add(document.id())) {
-                refuse(List.of(Fault.of(root + "/id", document.id(), "an id that no other routine has")));
+    private static void checkDistinct(List<String> ids, String root, String expected) {
+        Set<String> seen = new HashSet<>();
+        for (int i = 0; i < ids.size(); i++) {
+            if (!seen.add(ids.get(i))) {
+                refuse(List.of(Fault.of(root + i + "/id", ids.get(i), expected)));
             }
-            Map<String, Figure> figuresAtHand = new HashMap<>(figures.findAll(document.figures()));
-            figuresAtHand.putAll(inBook);
-            RoutineReader.read(document, figuresAtHand, root);
         }
     }
 
@@ -98,6 +154,99 @@ public class BookImporter {
         if (!faults.isEmpty()) {
             throw new RefusedException("The book was not taken in, and nothing of it was stored: "
                     + (faults.size() == 1 ? faults.get(0).sentence() : faults.size() + " places are wrong, the first: " + faults.get(0).sentence()), faults);
+        }
+    }
+
+    /** One book being sorted into what is created and what is put in the place of something. */
+    private final class Taking {
+
+        private final Choices choices;
+        private final List<Fault> faults = new ArrayList<>();
+        private final List<Figure> newFigures = new ArrayList<>();
+        private final List<Figure> replacedFigures = new ArrayList<>();
+        private final List<RoutineDocument> newRoutines = new ArrayList<>();
+        private final List<RoutineDocument> replacedRoutines = new ArrayList<>();
+        private final Map<String, String> otherIds = new HashMap<>();
+        private final Set<String> taken = new HashSet<>();
+
+        Taking(Choices choices) {
+            this.choices = choices;
+        }
+
+        void sort(Figure figure, int index) {
+            switch (choice(Kind.FIGURE, figure.id(), likeness(figures.text(figure.id()), figures.write(figure)), "/figures/" + index)) {
+                case KEEP -> { }
+                case REPLACE -> (figures.text(figure.id()).isPresent() ? replacedFigures : newFigures).add(figure);
+                case BOTH -> {
+                    String id = free(figure.id(), other -> figures.text(other).isPresent());
+                    otherIds.put(figure.id(), id);
+                    newFigures.add(FigureShelf.read(figures.document(figure).called(id, another(figure.title())), "/figures/" + index));
+                }
+            }
+        }
+
+        void sort(RoutineDocument routine, int index) {
+            String root = "/routines/" + index;
+            RoutineDocument here = routine.dancing(otherIds);
+            Choice choice = choice(Kind.ROUTINE, routine.id(), likeness(routines.text(routine.id()), routines.write(routine)), root);
+            if (choice == Choice.KEEP) {
+                return;
+            }
+            try {
+                RoutineReader.read(here, figuresOf(here), root);
+            } catch (RefusedException wrong) {
+                faults.addAll(wrong.faults());
+                return;
+            }
+            if (choice == Choice.BOTH) {
+                newRoutines.add(here.called(free(routine.id(), other -> routines.text(other).isPresent()), another(routine.title())));
+            } else {
+                (routines.text(routine.id()).isPresent() ? replacedRoutines : newRoutines).add(here);
+            }
+        }
+
+        /** What is new comes in as if it replaced nothing; what is the same stays. */
+        private Choice choice(Kind kind, String id, Likeness likeness, String root) {
+            return switch (likeness) {
+                case NEW -> Choice.REPLACE;
+                case SAME -> Choice.KEEP;
+                case DIFFERS -> choices.of(kind, id).orElseGet(() -> {
+                    faults.add(Fault.of(root + "/id", id, "an id that is not taken, or a choice: keep the one that is there, replace it, or both"));
+                    return Choice.KEEP;
+                });
+            };
+        }
+
+        private Map<String, Figure> figuresOf(RoutineDocument routine) {
+            Map<String, Figure> atHand = new HashMap<>(figures.findAll(routine.figures()));
+            newFigures.forEach(figure -> atHand.put(figure.id(), figure));
+            replacedFigures.forEach(figure -> atHand.put(figure.id(), figure));
+            return atHand;
+        }
+
+        /** "natural-turn-2". */
+        private String free(String id, Predicate<String> isStored) {
+            int number = 2;
+            while (isStored.test(id + "-" + number) || !taken.add(id + "-" + number)) {
+                number++;
+            }
+            return id + "-" + number;
+        }
+
+        private static String another(String title) {
+            return title.length() + 2 > LONGEST_TITLE ? title : title + " 2";
+        }
+
+        Imported store(String title) {
+            newFigures.forEach(figures::create);
+            replacedFigures.forEach(figures::renew);
+            newRoutines.forEach(routines::create);
+            replacedRoutines.forEach(routines::renew);
+            List<String> figureIds = new ArrayList<>(newFigures.stream().map(Figure::id).toList());
+            replacedFigures.forEach(figure -> figureIds.add(figure.id()));
+            List<String> routineIds = new ArrayList<>(newRoutines.stream().map(RoutineDocument::id).toList());
+            replacedRoutines.forEach(routine -> routineIds.add(routine.id()));
+            return new Imported(title, figureIds, routineIds);
         }
     }
 }

@@ -1,6 +1,10 @@
 package fluidframe.app.exchange;
 
 import fluidframe.app.exchange.BookImporter.Imported;
+import fluidframe.app.exchange.ImportDocuments.ImportQuestion;
+import fluidframe.app.exchange.ImportDocuments.PlanDocument;
+import fluidframe.app.work.Work;
+import jakarta.validation.Valid;
 import fluidframe.app.figures.FigureShelf;
 import fluidframe.app.routines.RoutineShelf;
 import io.swagger.v3.oas.annotations.media.Content;
@@ -25,7 +29,7 @@ import java.util.List;
 
 /** Whole books in and out. */
 @RestController
-@RequestMapping("/api/books")
+@RequestMapping("/api")
 @Tag(name = "books")
 class BookResource {
 
@@ -33,23 +37,40 @@ class BookResource {
     private final FigureShelf figures;
     private final RoutineShelf routines;
     private final JsonMapper json;
+    private final Work work;
 
-    BookResource(BookImporter importer, FigureShelf figures, RoutineShelf routines, JsonMapper json) {
+    BookResource(BookImporter importer, FigureShelf figures, RoutineShelf routines, JsonMapper json, Work work) {
         this.importer = importer;
         this.figures = figures;
         this.routines = routines;
         this.json = json;
+        this.work = work;
     }
 
-    @PostMapping
+    /** Takes in a book in which nothing is there already and differs. */
+    @PostMapping("/books")
     @ResponseStatus(HttpStatus.CREATED)
     Imported take(@io.swagger.v3.oas.annotations.parameters.RequestBody(
             content = @Content(schema = @Schema(implementation = BookDocument.class))) @RequestBody JsonNode book) {
-        return importer.take(book);
+        return work.patiently(() -> importer.take(book, Choices.NONE));
+    }
+
+    /** How everything in a book stands to what is stored; nothing is. */
+    @PostMapping("/import-plans")
+    PlanDocument plan(@io.swagger.v3.oas.annotations.parameters.RequestBody(
+            content = @Content(schema = @Schema(implementation = BookDocument.class))) @RequestBody JsonNode book) {
+        return work.patiently(() -> importer.plan(book));
+    }
+
+    /** Takes in a book with a choice for what is there already and differs. */
+    @PostMapping("/imports")
+    @ResponseStatus(HttpStatus.CREATED)
+    Imported take(@Valid @RequestBody ImportQuestion question) {
+        return work.patiently(() -> importer.take(question.book(), Choices.read(question.choices())));
     }
 
     /** Everything there is, as one book. It is written as it is stored, so that even a large one takes little memory. */
-    @GetMapping(produces = MediaType.APPLICATION_JSON_VALUE)
+    @GetMapping(path = "/books", produces = MediaType.APPLICATION_JSON_VALUE)
     @ApiResponse(responseCode = "200", content = @Content(mediaType = MediaType.APPLICATION_JSON_VALUE, schema = @Schema(implementation = BookDocument.class)))
     void give(HttpServletResponse response) throws IOException {
         List<String> figureTexts = figures.texts();

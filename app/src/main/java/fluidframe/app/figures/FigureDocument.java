@@ -42,6 +42,12 @@ public record FigureDocument(
         List<@Valid @NotNull(message = "a mute") MuteDocument> mutes,
         List<@NotNull(message = "a place") String> derived) {
 
+    /** The same under another id and title. */
+    public FigureDocument called(String otherId, String otherTitle) {
+        return new FigureDocument(otherId, dance, feel, otherTitle, level, bars, start, end, startAlignments, insistsOnAlignment, sameFoot, school, man, lady, timings, splits,
+                finishes, repeat, schools, follows, precedes, cues, faults, drills, cautions, mutes, derived);
+    }
+
     /** Position, hold and, where it is not the usual, proximity. */
     @JsonInclude(JsonInclude.Include.NON_NULL)
     @Schema(name = "Relation")

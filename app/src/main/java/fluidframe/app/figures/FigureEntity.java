@@ -11,27 +11,43 @@ import fluidframe.core.notation.Column;
 import fluidframe.core.text.Fraction;
 import jakarta.persistence.Entity;
 import jakarta.persistence.Table;
+import org.hibernate.envers.AuditOverride;
+import org.hibernate.envers.Audited;
+import org.hibernate.envers.NotAudited;
 import java.util.List;
 import java.util.stream.Collectors;
 
 /** A stored figure: its document, and what lists and searches need of it without reading the document. */
 @Entity
 @Table(name = "figure")
+@Audited
+@AuditOverride(forClass = StoredDocument.class)
 class FigureEntity extends StoredDocument {
 
     private String dance;
-    private String title;
+    @NotAudited
     private String level;
+    @NotAudited
     private int levelRank;
+    @NotAudited
     private String bars;
+    @NotAudited
     private String countText;
+    @NotAudited
     private String startPosition;
+    @NotAudited
     private String endPosition;
+    @NotAudited
     private String startFoot;
+    @NotAudited
     private String endFoot;
+    @NotAudited
     private String startFacings;
+    @NotAudited
     private String endFacing;
+    @NotAudited
     private int errors;
+    @NotAudited
     private int warnings;
 
     protected FigureEntity() {
@@ -47,7 +63,6 @@ class FigureEntity extends StoredDocument {
         ExitState exit = ExitState.of(figure);
         List<Finding> findings = Audit.of(figure);
         this.dance = figure.dance().id();
-        this.title = figure.title();
         this.level = figure.level().shorthand();
         this.levelRank = figure.level().ordinal();
         this.bars = new Fraction(figure.length().ticks(), figure.rhythm().bar().ticks()).toString();
@@ -60,7 +75,7 @@ class FigureEntity extends StoredDocument {
         this.endFacing = exit.facing().toString();
         this.errors = count(findings, Severity.ERROR);
         this.warnings = count(findings, Severity.WARNING);
-        write(newDocument);
+        write(figure.title(), newDocument);
     }
 
     /** How many findings that are not muted say that it cannot be danced. */

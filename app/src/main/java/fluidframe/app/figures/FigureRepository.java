@@ -25,6 +25,9 @@ interface FigureRepository extends JpaRepository<FigureEntity, String> {
     @Query("select concat(f.id, ' ', cast(f.revision as string)) from FigureEntity f where f.dance = :dance order by f.id")
     List<String> revisions(String dance);
 
+    @Query("select concat(f.id, ' ', cast(f.revision as string)) from FigureEntity f")
+    List<String> revisions();
+
     /** Those of the ids that there are figures of. */
     @Query("select f.id from FigureEntity f where f.id in :ids")
     List<String> ids(List<String> ids);

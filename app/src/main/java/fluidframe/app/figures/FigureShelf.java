@@ -32,7 +32,7 @@ public class FigureShelf extends Shelf<FigureEntity> {
     private final ApplicationEventPublisher events;
 
     FigureShelf(FigureRepository repository, EntityManager entityManager, JsonMapper json, ApplicationEventPublisher events) {
-        super("figure", repository, entityManager);
+        super("figure", FigureEntity.class, repository, entityManager);
         this.events = events;
         this.repository = repository;
         this.json = json;
@@ -60,7 +60,12 @@ public class FigureShelf extends Shelf<FigureEntity> {
 
     /** The document of a figure as it is stored, every cell in its canonical form. */
     public String write(Figure figure) {
-        return json.writeValueAsString(FigureMapper.document(figure));
+        return json.writeValueAsString(document(figure));
+    }
+
+    /** The document of a figure, every cell in its canonical form. */
+    public FigureDocument document(Figure figure) {
+        return FigureMapper.document(figure);
     }
 
     /** Everything that would keep a document from being stored. */
@@ -116,6 +121,12 @@ public class FigureShelf extends Shelf<FigureEntity> {
     @Transactional(readOnly = true)
     public List<String> revisions(String dance) {
         return repository.revisions(dance);
+    }
+
+    /** The revision of every figure, by id. */
+    @Transactional(readOnly = true)
+    public Map<String, String> revisions() {
+        return repository.revisions().stream().map(text -> text.split(" ")).collect(Collectors.toMap(words -> words[0], words -> words[1]));
     }
 
     /** Every figure's document as it is stored. */

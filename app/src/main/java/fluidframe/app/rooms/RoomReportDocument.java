@@ -19,10 +19,10 @@ record RoomReportDocument(List<CollisionDocument> collisions, List<SideUseDocume
 
     /** Where the couple would hit something, and by how much. */
     @Schema(name = "Collision")
-    record CollisionDocument(int placement, double beat, int bar, String what, double metres) {
+    record CollisionDocument(int placement, double beat, int bar, String what, boolean wall, double metres) {
 
         static CollisionDocument of(Collision collision) {
-            return new CollisionDocument(collision.placement(), collision.beat(), collision.bar(), collision.what(), rounded(collision.metres()));
+            return new CollisionDocument(collision.placement(), collision.beat(), collision.bar(), collision.what(), collision.wall(), rounded(collision.metres()));
         }
     }
 

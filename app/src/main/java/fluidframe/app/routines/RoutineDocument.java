@@ -8,6 +8,7 @@ import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
 
 import java.util.List;
+import java.util.Map;
 import java.util.Objects;
 
 /** A routine in the open format; without a floor it is danced in the hall the program comes with. */
@@ -35,6 +36,16 @@ public record RoutineDocument(
         return new RoutineDocument(id, title, dance, tempo, syllabus, level, archived, floor, dancers, others);
     }
 
+    /** The same under another id and title. */
+    public RoutineDocument called(String otherId, String otherTitle) {
+        return new RoutineDocument(otherId, otherTitle, dance, tempo, syllabus, level, archived, floor, dancers, placements);
+    }
+
+    /** The same with figures of other ids, where there are some, in the place of its own. */
+    public RoutineDocument dancing(Map<String, String> otherIds) {
+        return with(placements.stream().map(placement -> placement.dancing(otherIds.getOrDefault(placement.figure(), placement.figure()))).toList());
+    }
+
     /** How tall the couple are, metres; absent for the height for which the dances' step lengths are given. */
     @Schema(name = "Dancers")
     public record DancersDocument(double man, double lady) {
@@ -56,6 +67,10 @@ public record RoutineDocument(
                                     @JsonInclude(JsonInclude.Include.NON_DEFAULT) boolean cornerAfter,
                                     @JsonInclude(JsonInclude.Include.NON_DEFAULT) boolean highlight, String note,
                                     @Valid SectionDocument section, String rounds) {
+
+        PlacementDocument dancing(String otherFigure) {
+            return new PlacementDocument(otherFigure, element, split, finish, timing, repeats, school, start, cornerAfter, highlight, note, section, rounds);
+        }
 
         public PlacementDocument startingOn(String alignment) {
             return new PlacementDocument(figure, element, split, finish, timing, repeats, school, alignment, cornerAfter, highlight, note, section, rounds);

@@ -16,7 +16,6 @@ import java.util.stream.Collectors;
 @AuditOverride(forClass = StoredDocument.class)
 class RoutineEntity extends StoredDocument {
 
-    private String title;
     private String dance;
     private int tempo;
     private int placementCount;
@@ -33,20 +32,15 @@ class RoutineEntity extends StoredDocument {
     }
 
     void describe(RoutineDocument routine, String newDocument) {
-        this.title = routine.title();
         this.dance = routine.dance();
         this.tempo = routine.tempo();
         this.placementCount = routine.placements().size();
         this.archived = routine.archived();
         this.figures = routine.figures().stream().collect(Collectors.joining(" ", " ", " "));
-        write(newDocument);
-    }
-
-    String title() {
-        return title;
+        write(routine.title(), newDocument);
     }
 
     RoutineSummary summary() {
-        return new RoutineSummary(id(), revision(), title, dance, tempo, placementCount, archived);
+        return new RoutineSummary(id(), revision(), title(), dance, tempo, placementCount, archived);
     }
 }

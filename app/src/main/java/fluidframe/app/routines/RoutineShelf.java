@@ -13,6 +13,7 @@ import org.springframework.transaction.annotation.Transactional;
 import tools.jackson.databind.json.JsonMapper;
 
 import java.util.List;
+import java.util.Optional;
 import java.util.stream.Collectors;
 
 /** Keeps routines. */
@@ -24,7 +25,7 @@ public class RoutineShelf extends Shelf<RoutineEntity> {
     private final FigureShelf figureShelf;
 
     RoutineShelf(RoutineRepository repository, EntityManager entityManager, JsonMapper json, FigureShelf figureShelf) {
-        super("routine", repository, entityManager);
+        super("routine", RoutineEntity.class, repository, entityManager);
         this.figureShelf = figureShelf;
         this.repository = repository;
         this.json = json;
@@ -38,6 +39,39 @@ public class RoutineShelf extends Shelf<RoutineEntity> {
     @Transactional(readOnly = true)
     public List<RoutineSummary> list() {
         return repository.findAllByOrderByTitleAscIdAsc().stream().map(RoutineEntity::summary).toList();
+    }
+
+    @Transactional(readOnly = true)
+    public List<StoredRoutine> all() {
+        return repository.findAllByOrderByTitleAscIdAsc().stream().map(this::stored).toList();
+    }
+
+    /** A routine's document as it is stored. */
+    @Transactional(readOnly = true)
+    public Optional<String> text(String id) {
+        return repository.findById(id).map(RoutineEntity::document);
+    }
+
+    /** The document of a routine as it is stored. */
+    public String write(RoutineDocument document) {
+        return json.writeValueAsString(document);
+    }
+
+    /**
+     * Replaces what is stored, whatever its revision; for a book that is taken in.
+     *
+     * @throws UnknownException if there is no such routine
+     */
+    @Transactional
+    public void renew(RoutineDocument document) {
+        figureShelf.requireAll(document.figures());
+        required(document.id()).describe(document, write(document));
+    }
+
+    /** The routines that dance a figure. */
+    @Transactional(readOnly = true)
+    public List<StoredRoutine> using(String figure) {
+        return repository.using(figure).stream().map(this::stored).toList();
     }
 
     /** Every routine's document as it is stored. */
@@ -60,7 +94,7 @@ public class RoutineShelf extends Shelf<RoutineEntity> {
     @Transactional
     public StoredRoutine create(RoutineDocument document) {
         figureShelf.requireAll(document.figures());
-        return stored(add(new RoutineEntity(document, json.writeValueAsString(document))));
+        return stored(add(new RoutineEntity(document, write(document))));
     }
 
     /**
@@ -70,7 +104,7 @@ public class RoutineShelf extends Shelf<RoutineEntity> {
     public StoredRoutine replace(String id, RoutineDocument document, Revision revision) {
         RoutineEntity entity = current(id, revision);
         figureShelf.requireAll(document.figures());
-        entity.describe(document, json.writeValueAsString(document));
+        entity.describe(document, write(document));
         return stored(flushed(entity));
     }
 

@@ -1,6 +1,6 @@
 package fluidframe.app.routines;
 
-import fluidframe.app.routines.RoutineHistory.Version;
+import fluidframe.app.storage.StoredVersion;
 import fluidframe.app.work.Work;
 import fluidframe.core.link.Outcome;
 import fluidframe.core.routine.Course;
@@ -14,11 +14,13 @@ import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
 import java.util.List;
 import java.util.Optional;
+import tools.jackson.databind.json.JsonMapper;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 
 /** The versions of routines, and two routines side by side. */
@@ -27,12 +29,14 @@ import org.springframework.web.bind.annotation.RestController;
 @Tag(name = "routines")
 class VersionResource {
 
-    private final RoutineHistory history;
+    private final RoutineShelf shelf;
+    private final JsonMapper json;
     private final RoutineReader reader;
     private final Work work;
 
-    VersionResource(RoutineHistory history, RoutineReader reader, Work work) {
-        this.history = history;
+    VersionResource(RoutineShelf shelf, JsonMapper json, RoutineReader reader, Work work) {
+        this.shelf = shelf;
+        this.json = json;
         this.reader = reader;
         this.work = work;
     }
@@ -40,10 +44,6 @@ class VersionResource {
     /** A kept version: its number, when it was kept, and the routine as it was. */
     @Schema(name = "Version")
     record VersionDocument(int number, String kept, RoutineDocument routine) {
-
-        static VersionDocument of(Version version) {
-            return new VersionDocument(version.number(), version.kept().toString(), version.document());
-        }
     }
 
     /** Two routines to compare. */
@@ -66,9 +66,14 @@ class VersionResource {
     record DifferenceDocument(SummaryDocument before, SummaryDocument after, List<LineDocument> lines) {
     }
 
+    /** The kept versions of a routine, the latest first, a hundred at a time: those before a number, or the latest. */
     @GetMapping("/routines/{id}/versions")
-    List<VersionDocument> versions(@PathVariable String id) {
-        return history.versions(id).stream().map(VersionDocument::of).toList();
+    List<VersionDocument> versions(@PathVariable String id, @RequestParam(required = false) Integer before) {
+        return shelf.versions(id, Optional.ofNullable(before)).stream().map(this::document).toList();
+    }
+
+    private VersionDocument document(StoredVersion version) {
+        return new VersionDocument(version.number(), version.kept().toString(), json.readValue(version.document(), RoutineDocument.class));
     }
 
     @PostMapping("/differences")

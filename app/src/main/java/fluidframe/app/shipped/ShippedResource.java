@@ -1,9 +1,8 @@
 package fluidframe.app.shipped;
 
 import fluidframe.app.figures.FigureDocument;
-import fluidframe.app.figures.FigureMapper;
+import fluidframe.app.figures.FigureDifferenceDocument;
 import fluidframe.app.problems.UnknownException;
-import fluidframe.core.notation.DraftDifference;
 import io.swagger.v3.oas.annotations.media.Schema;
 import io.swagger.v3.oas.annotations.tags.Tag;
 import jakarta.validation.Valid;
@@ -26,14 +25,9 @@ class ShippedResource {
         this.shelf = shelf;
     }
 
-    /** One place that differs: "man, step 5, turn", what it says here and what was shipped. */
-    @Schema(name = "FigureDifference")
-    record DifferenceDocument(String place, String here, String shipped) {
-    }
-
-    /** The shipped figure, and where the other differs from it. */
+    /** The shipped figure, and where the other differs from it: before, as shipped; after, as it is here. */
     @Schema(name = "ShippedFigure")
-    record ShippedDocument(FigureDocument figure, List<DifferenceDocument> differences) {
+    record ShippedDocument(FigureDocument figure, List<FigureDifferenceDocument> differences) {
     }
 
     /**
@@ -42,8 +36,6 @@ class ShippedResource {
     @PostMapping("/{id}/comparison")
     ShippedDocument compare(@PathVariable String id, @Valid @RequestBody FigureDocument document) {
         FigureDocument shipped = shelf.find(id).orElseThrow(() -> new UnknownException("shipped figure", id));
-        List<DifferenceDocument> differences = DraftDifference.between(FigureMapper.draft(document), FigureMapper.draft(shipped)).stream()
-                .map(difference -> new DifferenceDocument(difference.place().wording(), difference.one(), difference.other())).toList();
-        return new ShippedDocument(shipped, differences);
+        return new ShippedDocument(shipped, FigureDifferenceDocument.between(shipped, document));
     }
 }

@@ -151,6 +151,54 @@ public final class Database extends AbstractDataSource implements AutoCloseable 
         }
     }
 
+    /** Something asked of the database. */
+    interface Question<T> {
+
+        T ask(Connection connection) throws SQLException;
+    }
+
+    /** Something changed in the database. */
+    interface Change {
+
+        void make(Connection connection) throws SQLException;
+    }
+
+    /** Asks something in a transaction of its own. */
+    <T> T reading(Question<T> question) {
+        enter(false);
+        boolean well = false;
+        try (Connection connection = getConnection()) {
+            T answer = question.ask(connection);
+            well = true;
+            return answer;
+        } catch (SQLException e) {
+            throw new IllegalStateException("The database did not answer.", e);
+        } finally {
+            leave(well);
+        }
+    }
+
+    /**
+     * Changes something in a transaction of its own, and returns once it is on the disk.
+     *
+     * @throws NotWritableException if it cannot be brought there
+     */
+    void writing(Change change) {
+        enter(true);
+        boolean kept = false;
+        try (Connection connection = getConnection()) {
+            connection.setAutoCommit(false);
+            change.make(connection);
+            connection.commit();
+            settle();
+            kept = true;
+        } catch (SQLException e) {
+            throw broke(e);
+        } finally {
+            leave(kept);
+        }
+    }
+
     /** Whether this was caused by a file that can no longer be read or written as it was. */
     public static boolean isBroken(Throwable thrown) {
         for (Throwable cause = thrown; cause != null; cause = cause.getCause()) {

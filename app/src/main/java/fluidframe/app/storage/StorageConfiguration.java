@@ -10,6 +10,7 @@ import org.springframework.scheduling.annotation.EnableScheduling;
 import org.springframework.transaction.PlatformTransactionManager;
 
 import java.sql.SQLException;
+import java.time.Clock;
 
 /** How the program reaches its database. */
 @Configuration(proxyBeanMethods = false)
@@ -44,5 +45,11 @@ class StorageConfiguration {
     @Lazy(false)
     StorageWatch storageWatch(Database database) {
         return new StorageWatch(database);
+    }
+
+    @Bean
+    @Lazy(false)
+    VersionKeeper versionKeeper(Database database) {
+        return new VersionKeeper(database, Clock.systemUTC());
     }
 }

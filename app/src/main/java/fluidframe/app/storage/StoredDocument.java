@@ -13,6 +13,7 @@ public abstract class StoredDocument {
     private String id;
     @Version
     private long revision;
+    private String title;
     @Lob
     private String document;
 
@@ -35,7 +36,12 @@ public abstract class StoredDocument {
         return document;
     }
 
-    protected void write(String newDocument) {
+    public String title() {
+        return title;
+    }
+
+    protected void write(String newTitle, String newDocument) {
+        this.title = newTitle;
         this.document = newDocument;
     }
 }

@@ -58,7 +58,7 @@ class ShippedShelfTest {
         assertThat(taken).isEqualTo(new ShippedShelf.Taken(0, 0, 1));
         http.send("/api/shipped-figures/waltz-telemark/comparison", http.figure("waltz-telemark")).andExpect(status().isOk())
                 .andExpect(jsonPath("$.figure.title", is("Telemark, second edition"))).andExpect(jsonPath("$.differences", hasSize(1)))
-                .andExpect(jsonPath("$.differences[0].place", is("title"))).andExpect(jsonPath("$.differences[0].here", is("My Telemark")));
+                .andExpect(jsonPath("$.differences[0].place", is("title"))).andExpect(jsonPath("$.differences[0].after", is("My Telemark")));
     }
 
     @Test

@@ -148,36 +148,22 @@ class DatabaseTest {
         assertThat(count()).isEqualTo(1);
     }
 
-    /** As a transaction does it. */
     private void keep(String... statements) {
-        database.enter(true);
-        boolean kept = false;
-        try (Connection connection = database.getConnection(); Statement statement = connection.createStatement()) {
-            connection.setAutoCommit(false);
-            for (String sql : statements) {
-                statement.execute(sql);
+        database.writing(connection -> {
+            try (Statement statement = connection.createStatement()) {
+                for (String sql : statements) {
+                    statement.execute(sql);
+                }
             }
-            connection.commit();
-            database.settle();
-            kept = true;
-        } catch (SQLException e) {
-            throw database.broke(e);
-        } finally {
-            database.leave(kept);
-        }
+        });
     }
 
-    private int count() throws SQLException {
+    private int count() {
         return count("select count(*) from kept");
     }
 
-    private int count(String question) throws SQLException {
-        database.enter(false);
-        try (Connection connection = database.getConnection()) {
-            return count(connection, question);
-        } finally {
-            database.leave(true);
-        }
+    private int count(String question) {
+        return database.reading(connection -> count(connection, question));
     }
 
     private static int count(Connection connection, String question) throws SQLException {

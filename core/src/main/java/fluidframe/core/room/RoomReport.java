@@ -57,22 +57,26 @@ public record RoomReport(List<Collision> collisions, List<SideUse> sides, double
             for (Part part : Part.values()) {
                 hit(floor, spot.of(part)).ifPresent(hit -> {
                     int bar = (int) Math.floor((score.firstBeat().toDouble() + spot.beat()) / rhythm.beatsPerBar()) + 1;
-                    worst.merge(spot.index() + hit.what(), new Collision(spot.index(), spot.beat(), bar, hit.what(), hit.metres()),
-                            (known, other) -> other.metres() > known.metres() ? new Collision(spot.index(), known.beat(), known.bar(), known.what(), other.metres()) : known);
+                    worst.merge(spot.index() + hit.what(), new Collision(spot.index(), spot.beat(), bar, hit.what(), hit.wall(), hit.metres()),
+                            (known, other) -> other.metres() > known.metres() ? new Collision(spot.index(), known.beat(), known.bar(), known.what(), known.wall(), other.metres()) : known);
                 });
             }
         }
         return List.copyOf(worst.values());
     }
 
-    private record Hit(String what, double metres) {
+    private record Hit(String what, boolean wall, double metres) {
+    }
+
+    private static Hit wall(int side, double metres) {
+        return new Hit("the wall of side " + side, true, metres);
     }
 
     private static Optional<Hit> hit(Floor floor, Point body) {
-        List<Hit> hits = new ArrayList<>(List.of(new Hit("the wall of side 1", ELBOW_ROOM - body.y()), new Hit("the wall of side 2", ELBOW_ROOM - floor.length() + body.x()),
-                new Hit("the wall of side 3", ELBOW_ROOM - floor.width() + body.y()), new Hit("the wall of side 4", ELBOW_ROOM - body.x())));
+        List<Hit> hits = new ArrayList<>(List.of(wall(1, ELBOW_ROOM - body.y()), wall(2, ELBOW_ROOM - floor.length() + body.x()),
+                wall(3, ELBOW_ROOM - floor.width() + body.y()), wall(4, ELBOW_ROOM - body.x())));
         for (Obstacle obstacle : floor.obstacles()) {
-            hits.add(new Hit(obstacle.title(), ELBOW_ROOM - obstacle.distanceTo(body)));
+            hits.add(new Hit(obstacle.title(), false, ELBOW_ROOM - obstacle.distanceTo(body)));
         }
         return hits.stream().filter(hit -> hit.metres() > 0).max((a, b) -> Double.compare(a.metres(), b.metres()));
     }

@@ -1,0 +1,38 @@
+package fluidframe.app.composing;
+
+import fluidframe.app.composing.ComposingDocuments.RepairDocument;
+import fluidframe.app.routines.BrokenSeamDocument;
+import fluidframe.app.routines.RoutineDocument;
+import io.swagger.v3.oas.annotations.media.Schema;
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.NotNull;
+import jakarta.validation.constraints.Size;
+import java.util.List;
+
+/** How all seams of a routine that break could be mended, one after another; and those for which nothing was found that leaves standing what is set. */
+@Schema(name = "MendingPlan")
+record MendingPlanDocument(List<StepDocument> steps, List<LeftDocument> left) {
+
+    private static final int MOST_SKIPPED = 512;
+
+    /** A routine to mend, without the seams named. */
+    @Schema(name = "MendingQuestion")
+    record MendingQuestion(@NotNull(message = "a routine") @Valid RoutineDocument routine,
+                           @Size(max = MOST_SKIPPED, message = "at most " + MOST_SKIPPED + " seams") List<@NotNull(message = "a seam") @Valid SeamKey> skipped) {
+    }
+
+    /** A seam by the placement before it, from 0 as the routine was sent, and which time of its section is meant, from 1. */
+    @Schema(name = "SeamKey")
+    record SeamKey(@NotNull(message = "a placement from 0") Integer placement, @NotNull(message = "which time, from 1") Integer round) {
+    }
+
+    /** One seam, and what mends it once those before it are mended; the repair's placements are the whole routine then. */
+    @Schema(name = "MendingStep")
+    record StepDocument(SeamKey seam, BrokenSeamDocument broken, RepairDocument repair) {
+    }
+
+    /** A seam that stays broken. */
+    @Schema(name = "LeftSeam")
+    record LeftDocument(SeamKey seam, BrokenSeamDocument broken) {
+    }
+}

@@ -1,0 +1,43 @@
+package fluidframe.app.deletions;
+
+import fluidframe.app.figures.FigureShelf;
+import fluidframe.app.routines.RoutineShelf;
+import fluidframe.app.storage.Deleted;
+import io.swagger.v3.oas.annotations.media.Schema;
+import io.swagger.v3.oas.annotations.tags.Tag;
+import java.util.Comparator;
+import java.util.List;
+import java.util.stream.Stream;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RestController;
+
+/** What has been deleted. Its versions are still there, and creating the last of them again brings it back. */
+@RestController
+@RequestMapping("/api/deletions")
+@Tag(name = "deletions")
+class DeletionResource {
+
+    private final FigureShelf figures;
+    private final RoutineShelf routines;
+
+    DeletionResource(FigureShelf figures, RoutineShelf routines) {
+        this.figures = figures;
+        this.routines = routines;
+    }
+
+    /** A figure or routine that is gone: its kind, id and title, and when it was deleted. */
+    @Schema(name = "Deletion")
+    record DeletionDocument(String kind, String id, String title, String deleted) {
+
+        static DeletionDocument of(Deleted gone) {
+            return new DeletionDocument(gone.kind(), gone.id(), gone.title() == null ? gone.id() : gone.title(), gone.deleted().toString());
+        }
+    }
+
+    /** What has been deleted and not been brought back, the latest first. */
+    @GetMapping
+    List<DeletionDocument> list() {
+        return Stream.concat(figures.deleted().stream(), routines.deleted().stream()).sorted(Comparator.comparing(Deleted::deleted).reversed()).map(DeletionDocument::of).toList();
+    }
+}

@@ -1,0 +1,49 @@
+package fluidframe.app.exchange;
+
+import fluidframe.app.exchange.ImportDocuments.ChoiceDocument;
+import fluidframe.app.problems.Fault;
+import fluidframe.app.problems.RefusedException;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
+import java.util.stream.Stream;
+
+/** What is to be done with each thing of a book that is there already. */
+record Choices(Map<Item, Choice> byItem) {
+
+    static final Choices NONE = new Choices(Map.of());
+
+    /** Something of a book. */
+    record Item(Kind kind, String id) {
+    }
+
+    /** What a book holds. */
+    enum Kind {
+        FIGURE, ROUTINE
+    }
+
+    Optional<Choice> of(Kind kind, String id) {
+        return Optional.ofNullable(byItem.get(new Item(kind, id)));
+    }
+
+    /**
+     * @throws RefusedException where a word is none of those known
+     */
+    static Choices read(List<ChoiceDocument> documents) {
+        Map<Item, Choice> choices = new HashMap<>();
+        for (int i = 0; i < documents.size(); i++) {
+            ChoiceDocument document = documents.get(i);
+            String place = "/choices/" + i;
+            Kind kind = word(Kind.values(), document.kind(), place + "/kind", "figure or routine");
+            choices.put(new Item(kind, document.id()), word(Choice.values(), document.choice(), place + "/choice", "keep, replace or both"));
+        }
+        return new Choices(choices);
+    }
+
+    private static <T extends Enum<T>> T word(T[] values, String text, String place, String expected) {
+        return Stream.of(values).filter(value -> value.name().toLowerCase(Locale.ROOT).equals(text)).findFirst()
+                .orElseThrow(() -> new RefusedException("Nothing was stored.", List.of(Fault.of(place, text, expected))));
+    }
+}

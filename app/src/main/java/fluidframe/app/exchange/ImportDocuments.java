@@ -1,0 +1,38 @@
+package fluidframe.app.exchange;
+
+import io.swagger.v3.oas.annotations.media.Schema;
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.NotNull;
+import jakarta.validation.constraints.Size;
+import java.util.List;
+import tools.jackson.databind.JsonNode;
+
+/** What goes in and out when a book is taken in with a choice for each thing that is there already. */
+final class ImportDocuments {
+
+    private static final int MOST_CHOICES = 10_000;
+
+    private ImportDocuments() {
+    }
+
+    /** One thing of a book and how it stands to what is stored: new, same, differs, and in how many places. */
+    @Schema(name = "ImportItem")
+    record ItemDocument(String kind, String id, String title, String likeness, int differences) {
+    }
+
+    /** What taking a book in would meet; nothing is stored. */
+    @Schema(name = "ImportPlan")
+    record PlanDocument(String title, List<ItemDocument> items) {
+    }
+
+    /** What to do with a figure or routine that is there already and differs: keep, replace, both. */
+    @Schema(name = "ImportChoice")
+    record ChoiceDocument(@NotNull(message = "figure or routine") String kind, @NotNull(message = "an id") String id, @NotNull(message = "keep, replace or both") String choice) {
+    }
+
+    /** A book, and what to do with what is there already. */
+    @Schema(name = "ImportQuestion")
+    record ImportQuestion(@NotNull(message = "a book") @Schema(implementation = BookDocument.class) JsonNode book,
+                          @NotNull(message = "choices") @Size(max = MOST_CHOICES, message = "at most " + MOST_CHOICES + " choices") List<@NotNull(message = "a choice") @Valid ChoiceDocument> choices) {
+    }
+}

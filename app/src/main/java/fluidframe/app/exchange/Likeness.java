@@ -1,0 +1,6 @@
+package fluidframe.app.exchange;
+
+/** How something in a book stands to what is stored under its id. */
+enum Likeness {
+    NEW, SAME, DIFFERS
+}

@@ -1,0 +1,57 @@
+package fluidframe.app.figures;
+
+import fluidframe.app.storage.StoredVersion;
+import io.swagger.v3.oas.annotations.media.Schema;
+import io.swagger.v3.oas.annotations.tags.Tag;
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.NotNull;
+import java.util.List;
+import java.util.Optional;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.RestController;
+import tools.jackson.databind.json.JsonMapper;
+
+/** The versions of figures, and two of them side by side. */
+@RestController
+@RequestMapping("/api")
+@Tag(name = "figures")
+class FigureVersionResource {
+
+    private final FigureShelf shelf;
+    private final JsonMapper json;
+
+    FigureVersionResource(FigureShelf shelf, JsonMapper json) {
+        this.shelf = shelf;
+        this.json = json;
+    }
+
+    /** A kept version: its number, when it was kept, and the figure as it was. */
+    @Schema(name = "FigureVersion")
+    record VersionDocument(int number, String kept, FigureDocument figure) {
+    }
+
+    /** Two figures to compare. */
+    @Schema(name = "FigureDifferenceQuestion")
+    record DifferenceQuestion(@NotNull(message = "a figure") @Valid FigureDocument before, @NotNull(message = "a figure") @Valid FigureDocument after) {
+    }
+
+    /** The kept versions of a figure, the latest first, a hundred at a time: those before a number, or the latest. */
+    @GetMapping("/figures/{id}/versions")
+    List<VersionDocument> versions(@PathVariable String id, @RequestParam(required = false) Integer before) {
+        return shelf.versions(id, Optional.ofNullable(before)).stream().map(this::document).toList();
+    }
+
+    @PostMapping("/figure-differences")
+    List<FigureDifferenceDocument> compare(@Valid @RequestBody DifferenceQuestion question) {
+        return FigureDifferenceDocument.between(question.before(), question.after());
+    }
+
+    private VersionDocument document(StoredVersion version) {
+        return new VersionDocument(version.number(), version.kept().toString(), json.readValue(version.document(), FigureDocument.class));
+    }
+}

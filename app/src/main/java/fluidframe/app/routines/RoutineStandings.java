@@ -1,0 +1,119 @@
+package fluidframe.app.routines;
+
+import fluidframe.app.figures.FigureShelf;
+import fluidframe.app.problems.Fault;
+import fluidframe.app.problems.RefusedException;
+import fluidframe.core.figure.Figure;
+import fluidframe.core.link.Outcome;
+import fluidframe.core.routine.BrokenSeam;
+import fluidframe.core.routine.Course;
+import fluidframe.core.work.Stopping;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.concurrent.ConcurrentHashMap;
+import org.springframework.context.annotation.Lazy;
+import org.springframework.scheduling.annotation.Scheduled;
+import org.springframework.stereotype.Component;
+
+/** How every routine stands with the figures as they are now; each is worked out again only when it or one of its figures has changed. */
+@Component
+@Lazy(false)
+class RoutineStandings {
+
+    private static final int AFTER_START_MILLISECONDS = 12_000;
+    private static final int HOUR_MILLISECONDS = 3_600_000;
+
+    private final RoutineShelf routines;
+    private final FigureShelf figures;
+    private final Map<String, Known> known = new ConcurrentHashMap<>();
+
+    RoutineStandings(@Lazy RoutineShelf routines, @Lazy FigureShelf figures) {
+        this.routines = routines;
+        this.figures = figures;
+    }
+
+    /**
+     * How a routine stands.
+     *
+     * @param problems what keeps it from being danced at all: a figure has lost the way it is danced in here
+     */
+    record Standing(String routine, int breaks, int bends, List<String> problems) {
+    }
+
+    private record Known(List<String> revisions, Standing standing) {
+    }
+
+    /**
+     * What a changed figure would do to a routine.
+     *
+     * @param seams    those that would break and do not now
+     * @param problems what would keep the routine from being danced at all
+     */
+    record Effect(String routine, String title, List<BrokenSeam> seams, List<String> problems) {
+    }
+
+    /** So that nobody waits for the first. */
+    @Scheduled(initialDelay = AFTER_START_MILLISECONDS, fixedDelay = HOUR_MILLISECONDS)
+    void prepare() {
+        all();
+    }
+
+    List<Standing> all() {
+        Map<String, String> revisions = figures.revisions();
+        List<StoredRoutine> stored = routines.all();
+        known.keySet().retainAll(stored.stream().map(each -> each.document().id()).toList());
+        return stored.stream().map(routine -> of(routine, revisions)).toList();
+    }
+
+    private Standing of(StoredRoutine routine, Map<String, String> figureRevisions) {
+        Stopping.check();
+        List<String> revisions = new ArrayList<>(List.of(routine.revision().tag()));
+        routine.document().figures().forEach(figure -> revisions.add(figureRevisions.getOrDefault(figure, "")));
+        Known before = known.get(routine.document().id());
+        if (before != null && before.revisions().equals(revisions)) {
+            return before.standing();
+        }
+        Standing standing = standing(routine.document());
+        known.put(routine.document().id(), new Known(revisions, standing));
+        return standing;
+    }
+
+    private Standing standing(RoutineDocument document) {
+        try {
+            Course course = Course.of(RoutineReader.read(document, figures.findAll(document.figures()), ""));
+            return new Standing(document.id(), course.count(Outcome.BREAKS), course.count(Outcome.BENDS), List.of());
+        } catch (RefusedException e) {
+            return new Standing(document.id(), 0, 0, sentences(e));
+        }
+    }
+
+    /** What each routine that dances a figure would have of it if it were changed so. */
+    List<Effect> effects(Figure changed) {
+        return routines.using(changed.id()).stream().map(StoredRoutine::document).map(document -> effect(document, changed)).toList();
+    }
+
+    private Effect effect(RoutineDocument document, Figure changed) {
+        Stopping.check();
+        Map<String, Figure> now = figures.findAll(document.figures());
+        Map<String, Figure> then = new HashMap<>(now);
+        then.put(changed.id(), changed);
+        Course after;
+        try {
+            after = Course.of(RoutineReader.read(document, then, ""));
+        } catch (RefusedException e) {
+            return new Effect(document.id(), document.title(), List.of(), sentences(e));
+        }
+        try {
+            Course before = Course.of(RoutineReader.read(document, now, ""));
+            return new Effect(document.id(), document.title(), BrokenSeam.brokenOnlyIn(after, before), List.of());
+        } catch (RefusedException mendedByThis) {
+            return new Effect(document.id(), document.title(), BrokenSeam.of(after), List.of());
+        }
+    }
+
+    private static List<String> sentences(RefusedException e) {
+        return e.faults().stream().map(Fault::sentence).toList();
+    }
+}
