@@ -12,6 +12,10 @@
   import Waypoints from '@lucide/svelte/icons/waypoints';
   import Sun from '@lucide/svelte/icons/sun';
   import Router, { router } from 'svelte-spa-router';
+  import { standby } from '$lib/studio/Standby.svelte';
+  import NoticeLine from '$lib/ui/NoticeLine.svelte';
+  import Warehouse from '@lucide/svelte/icons/warehouse';
+  import StudioPage from './routes/StudioPage.svelte';
   import BookPage from './routes/BookPage.svelte';
   import FiguresPage from './routes/FiguresPage.svelte';
   import FigureCardPage from './routes/FigureCardPage.svelte';
@@ -31,6 +35,7 @@
     '/figures/:id/card': FigureCardPage,
     '/book': BookPage,
     '/map': LinkMapPage,
+    '/studio': StudioPage,
     '/routines': RoutinesPage,
     '/routines/:id': RoutineDeskPage,
     '/routines/:id/rehearse': RehearsePage,
@@ -41,12 +46,15 @@
     { path: '/routines', label: 'Routines', icon: Route },
     { path: '/map', label: 'Links', icon: Waypoints },
     { path: '/book', label: 'Book', icon: LibraryBig },
+    { path: '/studio', label: 'Studio', icon: Warehouse },
   ];
   /** A rehearsal has the whole screen. */
   let fills = $derived(router.location.endsWith('/rehearse'));
   let shortcuts = $state(false);
   let failure = $state<string>();
   reference.load().catch((thrown) => (failure = sentenceOf(thrown)));
+
+  $effect(() => standby.watch());
 
   function keydown(event: KeyboardEvent) {
     const writing = event.target instanceof HTMLInputElement || event.target instanceof HTMLTextAreaElement;
@@ -85,8 +93,12 @@
     </button>
   </nav>{/if}
   <main class="min-h-0 min-w-0 flex-1 overflow-y-auto">
+    {#each standby.warnings as warning (warning)}
+      <p role="alert" class="border-b-[1.5px] border-madder bg-madder-wash px-5 py-2 leading-snug font-semibold print:hidden">{warning}</p>
+    {/each}
     {#if failure}<div class="p-6"><Message sentence={failure} /></div>{/if}
     <Router routes={ROUTES} />
   </main>
 </div>
 <Shortcuts bind:open={shortcuts} />
+<NoticeLine />

@@ -4,6 +4,7 @@
   import { columnsFor } from '$lib/figures/columns';
   import Download from '@lucide/svelte/icons/download';
   import { FigureSheet, type TextField } from '$lib/figures/FigureSheet.svelte';
+  import EffectsDialog from '$lib/figures/EffectsDialog.svelte';
   import SheetPanel from '$lib/figures/SheetPanel.svelte';
   import StepDrawing from '$lib/floor/StepDrawing.svelte';
   import { reference } from '$lib/reference/reference.svelte';
@@ -13,8 +14,9 @@
   import ChevronLeft from '@lucide/svelte/icons/chevron-left';
   import ChevronRight from '@lucide/svelte/icons/chevron-right';
   import Redo2 from '@lucide/svelte/icons/redo-2';
+  import Trash2 from '@lucide/svelte/icons/trash-2';
   import Undo2 from '@lucide/svelte/icons/undo-2';
-  import { replace, router } from 'svelte-spa-router';
+  import { push, replace, router } from 'svelte-spa-router';
   import { tick } from 'svelte';
 
   let sheet = $state.raw<FigureSheet>();
@@ -33,15 +35,40 @@
   $effect(() => {
     sheet = undefined;
     failure = undefined;
+    let left: FigureSheet | undefined;
     FigureSheet.open(id).then(
       async (opened) => {
-        sheet = opened;
+        left = sheet = opened;
         await tick();
         if (new URLSearchParams(router.querystring ?? '').get('focus') === 'first') document.getElementById('cell-man-0-count')?.focus();
       },
       (thrown) => (failure = sentenceOf(thrown)),
     );
+    return () => left?.leave();
   });
+
+  async function remove() {
+    if (sheet && (await attempt(sheet.delete()))) await push(`/figures?dance=${sheet.figure.dance}`);
+  }
+
+  async function keepAsCopy() {
+    const copy = await sheet?.keepAsCopy();
+    if (copy) await push(`/figures/${copy}`);
+  }
+
+  /** What fails for another reason than the figure's own is said too. */
+  async function attempt<T>(work: Promise<T>): Promise<T | undefined> {
+    try {
+      return await work;
+    } catch (thrown) {
+      if (sheet) sheet.failure = sentenceOf(thrown);
+      return undefined;
+    }
+  }
+
+  function keep() {
+    if (sheet) void attempt(sheet.keep());
+  }
 
   function show(change: Record<string, string>) {
     void replace(`/figures/${id}?${changedQuery(query, change)}`);
@@ -75,7 +102,7 @@
     }
     if (!(event.ctrlKey || event.metaKey) || !sheet) return;
     const key = event.key.toLowerCase();
-    if (key === 's') void sheet.keep();
+    if (key === 's') keep();
     else if (key === 'z' && event.shiftKey) sheet.redo();
     else if (key === 'z') sheet.undo();
     else if (key === 'y') sheet.redo();
@@ -133,6 +160,7 @@
         {#if !sheet.isNew}
           <a class="act" href={`#/figures/${sheet.figure.id}/card`}>Card</a>
           <a class="act" href={`#/figures/new?dance=${sheet.figure.dance}&copy=${sheet.figure.id}`}>Copy</a>
+          <button class="act" aria-label="Delete" title="Delete the figure" onclick={remove}><Trash2 size={18} /></button>
         {/if}
         <button class="act" aria-pressed={foldedOut} onclick={() => show({ columns: foldedOut ? '' : 'all' })}>
           {foldedOut ? 'Fewer columns' : 'All columns'}
@@ -143,7 +171,7 @@
         <button class="act" aria-label="Redo" title="Redo (Ctrl Y)" disabled={!sheet.canRedo} onclick={() => sheet!.redo()}>
           <Redo2 size={18} />
         </button>
-        <button class="act act-main" disabled={sheet.isKept || sheet.keeping} onclick={() => sheet!.keep()}>
+        <button class="act act-main" disabled={sheet.isKept || sheet.keeping} onclick={keep}>
           {sheet.isKept ? 'Kept' : sheet.isNew ? 'Keep as new' : 'Keep'}
         </button>
       </span>
@@ -155,12 +183,17 @@
           <button class="act" onclick={() => sheet!.takeStored()}>Show the stored one</button>
           <button class="act" onclick={() => sheet!.keepOver()}>Keep mine instead</button>
         {/if}
+        {#each sheet.users as user (user.routine)}<a class="act" href={`#/routines/${user.routine}`}>{user.title}</a>{/each}
       </Message>
     {:else if sheet.recovered && !sheet.isKept && !sheet.isNew}
       <div class="flex items-center gap-3 rounded-xl bg-board px-4 py-2" role="status">
         <span>These are your changes from before, not kept yet.</span>
         <button class="act" onclick={() => sheet!.discardRecovered()}>Drop them</button>
       </div>
+    {/if}
+
+    {#if sheet.effects}
+      <EffectsDialog title={sheet.figure.title} effects={sheet.effects} onkeep={() => attempt(sheet!.keepAnyway())} oncopy={() => attempt(keepAsCopy())} oncancel={() => (sheet!.effects = undefined)} />
     {/if}
 
     <div class={['grid gap-3', foldedOut ? 'grid-cols-1' : 'grid-cols-1 lg:grid-cols-2']}>

@@ -8,11 +8,14 @@
   import { Playback } from '$lib/routines/Playback.svelte';
   import Reel from '$lib/routines/Reel.svelte';
   import { RoomCheck } from '$lib/routines/RoomCheck.svelte';
-  import { RoutineDesk } from '$lib/routines/RoutineDesk.svelte';
+  import { RoutineDesk, type Direction } from '$lib/routines/RoutineDesk.svelte';
   import ComposePanel from '$lib/routines/ComposePanel.svelte';
   import ElementFields from '$lib/routines/ElementFields.svelte';
   import SectionFields from '$lib/routines/SectionFields.svelte';
   import TermsFields from '$lib/routines/TermsFields.svelte';
+  import MendingPanel from '$lib/routines/MendingPanel.svelte';
+  import { hitsOf, standingOf } from '$lib/routines/standing';
+  import { isTyped, settleField } from '$lib/ui/fieldState';
   import Seam from '$lib/routines/Seam.svelte';
   import WayFields from '$lib/routines/WayFields.svelte';
   import Message from '$lib/ui/Message.svelte';
@@ -44,14 +47,26 @@
 
   let id = $derived((router.params as Record<string, string> | undefined)?.id ?? '');
   let query = $derived(new URLSearchParams(router.querystring ?? ''));
-  let seamShown = $derived(query.get('seam') !== null && desk ? desk.seamAfter(Number(query.get('seam'))) : undefined);
+  /** The seam after the chosen figure, while it is looked at. */
+  let seamShown = $derived(query.get('seam') !== null && desk ? desk.seamAfter(desk.selected) : undefined);
+  $effect(() => {
+    if (seamShown && desk) void desk.askRepairs(desk.selected);
+  });
   let isComposing = $derived(query.get('compose') !== null && figures.length > 0);
   let score = $derived(desk?.score);
   let shownScore = $derived(room.triedScore ?? score);
   let isOnFloor = $derived(query.get('floor') !== null);
+  const DIRECTIONS: { direction: Direction; title: string }[] = [
+    { direction: 'next', title: 'What may come next (P)' },
+    { direction: 'before', title: 'What may come before (P)' },
+    { direction: 'instead', title: 'What may come in its place (I)' },
+  ];
+  let isMending = $derived(query.get('mend') !== null);
   $effect(() => {
-    if (desk && isOnFloor && score) void room.check(desk.routine);
+    if (desk && score) void room.check(desk.routine);
   });
+  let hits = $derived(hitsOf(room.report));
+  let standing = $derived(standingOf(desk?.broken ?? 0, hits));
   $effect(() => {
     if (!isOnFloor && desk) void room.try(undefined, desk.routine);
   });
@@ -69,8 +84,10 @@
     desk = undefined;
     failure = undefined;
     playback.pause();
+    let left: RoutineDesk | undefined;
     RoutineDesk.open(id).then(
       (opened) => {
+        left = opened;
         opened.select(Number(query.get('figure') ?? 0));
         const onset = opened.score?.placements[opened.selected]?.onset;
         playback.go(Number(query.get('beat') ?? onset ?? 0));
@@ -78,7 +95,17 @@
       },
       (thrown) => (failure = sentenceOf(thrown)),
     );
+    return () => left?.leave();
   });
+
+  async function remove() {
+    if (await desk?.delete()) await push('/routines');
+  }
+
+  function keep() {
+    settleField();
+    void desk?.keep();
+  }
 
   function address(change: Record<string, string>) {
     void replace(`/routines/${id}?${new URLSearchParams(change)}`);
@@ -98,7 +125,6 @@
 
   function showSeam(placement: number) {
     desk?.select(placement);
-    void desk?.askRepairs(placement);
     address({ figure: String(placement), seam: String(placement) });
   }
 
@@ -132,7 +158,7 @@
 
   function control(event: KeyboardEvent): boolean {
     const key = event.key.toLowerCase();
-    if (key === 's') void desk!.keep();
+    if (key === 's') keep();
     else if (key === 'z' && event.shiftKey) desk!.redo();
     else if (key === 'z') desk!.undo();
     else if (key === 'y') desk!.redo();
@@ -163,6 +189,9 @@
       case 'p':
         desk!.look(desk!.direction === 'next' ? 'before' : 'next');
         return true;
+      case 'i':
+        desk!.look(desk!.direction === 'instead' ? 'next' : 'instead');
+        return true;
       case 'k':
         void compose();
         return true;
@@ -186,7 +215,7 @@
         void push(`/routines/${id}/rehearse?figure=${desk!.selected}`);
         return true;
       case 'm':
-        void desk!.mendAll();
+        if (desk!.broken > 0) address({ figure: String(desk!.selected), mend: '1' });
         return true;
       case 'l':
         void desk!.tryLoop();
@@ -216,7 +245,12 @@
 {:else if !desk || !score}
   <p class="p-10 text-center text-xl text-soft">Laying out the routine …</p>
 {:else}
-  <div class="flex min-h-full flex-col gap-2 px-4 py-3 lg:h-full">
+  <div
+    class="flex min-h-full flex-col gap-2 px-4 py-3 lg:h-full"
+    oninput={(event) => (desk!.typing = isTyped(event))}
+    onchange={() => (desk!.typing = false)}
+    onfocusout={() => (desk!.typing = false)}
+  >
     <header class="flex flex-wrap items-center gap-x-4 gap-y-2">
       <span class="text-soft">{reference.danceTitle(desk.routine.dance)}</span>
       <h1 class="sr-only">{desk.routine.title}</h1>
@@ -225,7 +259,8 @@
         aria-label="Title of the routine"
         maxlength="120"
         value={desk.routine.title}
-        onchange={(event) => desk!.rename(event.currentTarget.value)}
+        oninput={(event) => desk!.typeTitle(event.currentTarget.value)}
+        onchange={() => desk!.accept()}
       />
       <label class="inline-flex items-center gap-2">
         <input
@@ -240,12 +275,10 @@
       </label>
       <TermsFields routine={desk.routine} onchange={(terms) => desk!.bind(terms)} />
       <span class="text-soft">{Math.floor(score.seconds / 60)}:{String(Math.round(score.seconds % 60)).padStart(2, '0')}</span>
-      <span class={['font-semibold', desk.broken > 0 ? 'text-madder' : 'text-spruce']} data-testid="standing">
-        {desk.broken > 0 ? `${desk.broken} ${desk.broken === 1 ? 'seam breaks' : 'seams break'}` : 'every seam can be danced'}
-      </span>
+      <span class={['font-semibold', standing.good ? 'text-spruce' : 'text-madder']} data-testid="standing">{standing.words}</span>
       <span class="flex flex-wrap items-center gap-2">
         <button class="act" title="Compose (K)" onclick={() => compose()}>Compose</button>
-        {#if desk.broken > 0}<button class="act" title="Mend every seam (M)" onclick={() => desk!.mendAll()}>Mend all</button>{/if}
+        {#if desk.broken > 0}<button class="act" title="What would mend every seam (M)" onclick={() => address({ figure: String(desk!.selected), mend: '1' })}>Mend all</button>{/if}
         <a class="act" title="Rehearse (R)" href={`#/routines/${id}/rehearse?figure=${desk.selected}`}><Footprints size={18} />Rehearse</a>
         <button class="act" title="The floor (F)" onclick={() => address({ figure: String(desk!.selected), floor: '1' })}><Maximize size={18} />Floor</button>
         <button class="act" title="Does it loop? (L)" disabled={desk.placements.length === 0} onclick={() => desk!.tryLoop()}>Loop?</button>
@@ -263,8 +296,11 @@
             {#if desk.routine.archived}<ArchiveRestore size={18} />{:else}<Archive size={18} />{/if}
           </button>
         {/if}
+        {#if !desk.isNew}
+          <button class="act" aria-label="Delete" title="Delete the routine" onclick={remove}><Trash2 size={18} /></button>
+        {/if}
         <button class="act" aria-label="Copy" title="Begin a copy" onclick={() => push(`/routines/${copyOf(desk!.routine)}`)}><Copy size={18} /></button>
-        <button class="act act-main" disabled={desk.isKept || desk.keeping} onclick={() => desk!.keep()}>
+        <button class="act act-main" disabled={desk.isKept || desk.keeping} onclick={keep}>
           {desk.isKept ? 'Kept' : 'Keep'}
         </button>
       </span>
@@ -279,7 +315,7 @@
       </Message>
     {/if}
 
-    <Reel {desk} beat={playback.beat} onchoose={choose} onseam={showSeam} />
+    <Reel {desk} {hits} beat={playback.beat} onchoose={choose} onseam={showSeam} />
 
     <div class="grid min-h-0 flex-1 grid-cols-1 gap-3 lg:grid-cols-[minmax(0,1fr)_23rem]">
       <section class="panel flex min-h-96 flex-col overflow-hidden lg:min-h-0" aria-label="Floor">
@@ -302,7 +338,7 @@
             {/if}
           </span>
         </div>
-        <div class="min-h-0 flex-1 p-2"><FloorPlan score={shownScore ?? score} beat={playback.beat} selected={desk.selected} report={isOnFloor ? room.report : undefined} {sectionOf} /></div>
+        <div class="min-h-0 flex-1 p-2"><FloorPlan score={shownScore ?? score} beat={playback.beat} selected={desk.selected} report={isOnFloor || hits.length > 0 ? room.report : undefined} {sectionOf} /></div>
       </section>
 
       <aside class="panel flex min-h-0 flex-col overflow-y-auto p-3" aria-label="Chosen figure">
@@ -310,6 +346,8 @@
           <FloorPanel {desk} {room} onclose={() => address({ figure: String(desk!.selected) })} />
         {:else if query.get('versions') !== null}
           <HistoryPanel {desk} onclose={() => address({ figure: String(desk!.selected) })} />
+        {:else if isMending}
+          <MendingPanel {desk} onclose={() => address({ figure: String(desk!.selected) })} />
         {:else if isComposing}
           <ComposePanel {desk} {figures} fillsGap={query.get('compose') === 'gap'} onclose={() => address({ figure: String(desk!.selected) })} />
         {:else}
@@ -353,8 +391,9 @@
             placeholder="A note for this figure"
             aria-label="Note"
             maxlength="1000"
-            value={chosen.note}
-            onchange={(event) => desk!.note(event.currentTarget.value)}
+            value={desk.chosen?.note ?? ''}
+            oninput={(event) => desk!.typeNote(event.currentTarget.value)}
+            onchange={() => desk!.accept()}
           />
           {#if desk.chosen}
             <SectionFields
@@ -374,7 +413,10 @@
               verdict={seamShown.verdict}
               repairs={desk.repairs}
               bridges={desk.bridges}
-              onrepair={(repair) => desk!.mend(repair)}
+              onrepair={(repair) => {
+                desk!.mend(repair);
+                address({ figure: String(desk!.selected) });
+              }}
               onbridges={() => desk!.askBridges()}
               onbridge={(chain) => desk!.insert(chain.placements)}
               onfill={() => compose('gap')}
@@ -383,9 +425,11 @@
         <div class="mt-3 mb-1 flex items-baseline justify-between gap-2">
           <h3 class="text-lg">{chosen ? `What may come ${desk.direction}` : 'Begin with'}</h3>
           {#if chosen}
-            <button class="text-soft underline" title="Before or next (P)" onclick={() => desk!.look(desk!.direction === 'next' ? 'before' : 'next')}>
-              {desk.direction === 'next' ? 'before?' : 'next?'}
-            </button>
+            <span class="flex gap-2">
+              {#each DIRECTIONS.filter(({ direction }) => direction !== desk!.direction) as { direction, title } (direction)}
+                <button class="text-soft underline" {title} onclick={() => desk!.look(direction)}>{direction}?</button>
+              {/each}
+            </span>
           {/if}
         </div>
         <NextFigures next={desk.next} direction={chosen ? desk.direction : 'next'} onadd={add} />

@@ -1,5 +1,5 @@
 <script lang="ts">
-  import { api, required, sentenceOf, type RoutineSummary } from '$lib/api/client';
+  import { api, required, sentenceOf, type RoutineStanding, type RoutineSummary } from '$lib/api/client';
   import Footprints from '@lucide/svelte/icons/footprints';
   import { reference } from '$lib/reference/reference.svelte';
   import Choice from '$lib/ui/Choice.svelte';
@@ -7,6 +7,7 @@
   import { push } from 'svelte-spa-router';
 
   let routines = $state.raw<RoutineSummary[]>();
+  let standings = $state.raw(new Map<string, RoutineStanding>());
   let failure = $state<string>();
   let title = $state('');
   let showsArchived = $state(false);
@@ -22,6 +23,23 @@
     }
   }
   void load();
+
+  /** Comes after the list, which does not wait for it. */
+  async function loadStandings() {
+    try {
+      const found = required(await api.GET('/api/routine-standings'));
+      standings = new Map(found.map((standing) => [standing.routine, standing]));
+    } catch (thrown) {
+      failure = sentenceOf(thrown);
+    }
+  }
+  void loadStandings();
+
+  function trouble(standing: RoutineStanding | undefined) {
+    if (!standing) return '';
+    if (standing.problems.length > 0) return 'cannot be danced any more';
+    return standing.breaks === 0 ? '' : standing.breaks === 1 ? '1 seam breaks' : `${standing.breaks} seams break`;
+  }
 
   function idFor(name: string) {
     const plain = name
@@ -75,6 +93,9 @@
             <span>
               <span class="block font-title text-2xl font-semibold">{routine.title}</span>
               <span class="text-soft">{reference.danceTitle(routine.dance)}, {routine.tempo} bars a minute{routine.archived ? ', archived' : ''}</span>
+              {#if trouble(standings.get(routine.id))}
+                <strong class="block text-madder" title={standings.get(routine.id)?.problems.join(' ')}>✕ {trouble(standings.get(routine.id))}</strong>
+              {/if}
             </span>
             <span class="text-right leading-tight"
               ><span class="font-title text-3xl font-bold">{routine.placements}</span>

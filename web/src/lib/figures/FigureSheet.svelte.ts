@@ -1,11 +1,19 @@
 import { api, fileOf, Problem, required } from '$lib/api/client';
-import type { ColumnKey, Completion, Derivation, Figure, Finding, Fix, Part, Place, Reading, Row, ShippedFigure, Unread } from '$lib/api/client';
+import type { ColumnKey, Completion, Derivation, Figure, Finding, Fix, Part, Place, Reading, RoutineEffect, Row, ShippedFigure, Unread } from '$lib/api/client';
 import { distinct } from '$lib/ui/distinct';
 import { Keeper, opened } from '$lib/ui/Keeper.svelte';
 import { Latest } from '$lib/ui/Latest';
 import { saveFile } from '$lib/ui/saveFile';
+import { notices } from '$lib/ui/Notices.svelte';
 import { figureStore } from './figureStore';
 import { numbered, withBlock, withRows, type MovedRow } from './rows';
+
+const MOST_COPIES = 50;
+
+/** Whether a changed figure does a routine harm. */
+export function breaks({ seams, problems }: RoutineEffect) {
+  return seams.length + problems.length > 0;
+}
 
 const NOTHING_READ: Reading = { unread: [], findings: [], man: [], lady: [], repeats: [] };
 
@@ -34,6 +42,10 @@ export class FigureSheet extends Keeper<Figure> {
 
   reading = $state.raw<Reading>(NOTHING_READ);
   completions = $state.raw<Completion[]>([]);
+  /** What keeping would do to the routines that dance the figure, while the coach decides. */
+  effects = $state.raw<RoutineEffect[]>();
+  /** The routines for whose sake it was not deleted. */
+  users = $state.raw<RoutineEffect[]>([]);
   /** Charts made from other charts, shown before they are accepted. */
   proposal = $state.raw<Derivation>();
   /** The figure as it came with the program and what differs from it; null if it did not come with it. */
@@ -78,22 +90,20 @@ export class FigureSheet extends Keeper<Figure> {
   /** While a cell is being typed the rest is read along with it. */
   type(part: Part, row: number, column: ColumnKey, text: string) {
     this.#editing = `/${part}/${row}/${column}`;
-    this.history.amend(this.#withCell(part, row, column, text));
-    this.noteChange();
+    this.amend(this.#withCell(part, row, column, text));
     this.completions = [];
     void this.#completing.ask({ column, text });
   }
 
   typeField(field: TextField, text: string) {
     this.#editing = `/${field}`;
-    this.history.amend({ ...this.figure, [field]: text });
-    this.noteChange();
+    this.amend({ ...this.figure, [field]: text });
   }
 
-  accept() {
+  override accept() {
     this.#editing = undefined;
     this.completions = [];
-    this.history.settle();
+    super.accept();
     this.noteChange();
   }
 
@@ -106,7 +116,6 @@ export class FigureSheet extends Keeper<Figure> {
 
   /** Changes any fields in one step. */
   set(fields: Partial<Figure>) {
-    this.history.settle();
     this.change({ ...this.figure, ...fields });
   }
 
@@ -161,7 +170,6 @@ export class FigureSheet extends Keeper<Figure> {
   /** Lays the shipped figure over this one; undo takes it away again. */
   takeShipped() {
     if (!this.shipped) return;
-    this.history.settle();
     this.change(this.shipped.figure);
   }
 
@@ -204,9 +212,68 @@ export class FigureSheet extends Keeper<Figure> {
     return to;
   }
 
+  /** Keeps the figure; where that would break a routine the coach is asked first. */
   override async keep() {
     this.accept();
+    this.effects = undefined;
+    const effects = this.isNew || this.isKept ? [] : await this.#effects(this.figure);
+    if (effects.some(breaks)) {
+      this.effects = effects;
+      return;
+    }
     await super.keep();
+    if (effects.length > 0 && this.isKept) notices.say({ sentence: `Danced in ${effects.length} ${effects.length === 1 ? 'routine' : 'routines'}: every seam there is as it was.` });
+  }
+
+  /** Keeps it although routines break; they are marked in the list of routines. */
+  async keepAnyway() {
+    this.effects = undefined;
+    await super.keep();
+  }
+
+  /** Keeps what is here as a figure of its own and leaves the one that routines dance as it was; answers the copy's id. */
+  async keepAsCopy(): Promise<string | undefined> {
+    this.effects = undefined;
+    const { id, title } = this.figure;
+    for (let number = 2; number <= MOST_COPIES; number++) {
+      try {
+        const copy = await figureStore.create({ ...this.figure, id: `${id}-${number}`, title: `${title} ${number}` });
+        this.discard();
+        return copy.document.id;
+      } catch (thrown) {
+        if (!(thrown instanceof Problem && thrown.status === 409)) {
+          this.fail(thrown);
+          return undefined;
+        }
+      }
+    }
+    this.failure = `There are ${MOST_COPIES} copies already; give one of them another name first.`;
+    return undefined;
+  }
+
+  /** Deletes the figure, unless a routine dances it; answers whether it is gone. */
+  override async delete(): Promise<boolean> {
+    const users = await this.#effects(this.figure);
+    if (users.length > 0) {
+      this.failure = `It is danced in ${users.map(({ title }) => title).join(', ')}. Take it out there first.`;
+      this.users = users;
+      return false;
+    }
+    return super.delete();
+  }
+
+  /** An older version becomes the present work; undo takes it away again. */
+  restore(version: Figure) {
+    this.change({ ...version, id: this.figure.id });
+  }
+
+  async #effects(figure: Figure): Promise<RoutineEffect[]> {
+    try {
+      return required(await api.POST('/api/figures/{id}/effects', { params: { path: { id: figure.id } }, body: figure }));
+    } catch (thrown) {
+      if (thrown instanceof Problem && thrown.status === 422) return [];
+      throw thrown;
+    }
   }
 
   protected changed() {
@@ -221,7 +288,6 @@ export class FigureSheet extends Keeper<Figure> {
   }
 
   #changeRows(part: Part, change: (rows: MovedRow[]) => MovedRow[]) {
-    this.history.settle();
     this.change(withRows(this.figure, part, change(numbered(this.figure[part]))));
   }
 

@@ -6,6 +6,7 @@
   import type { FigureSheet } from './FigureSheet.svelte';
   import Findings from './Findings.svelte';
   import ShippedPanel from './ShippedPanel.svelte';
+  import VersionsPanel from './VersionsPanel.svelte';
   import WaysPanel from './WaysPanel.svelte';
   import WordsPanel from './WordsPanel.svelte';
 
@@ -24,6 +25,7 @@
     { value: 'ends', label: 'Ends' },
     { value: 'ways', label: 'Ways' },
     { value: 'words', label: 'Teaching' },
+    { value: 'versions', label: 'Versions' },
     { value: 'shipped', label: 'Shipped' },
   ];
 </script>
@@ -46,6 +48,7 @@
     <Tabs.Content value="ends"><EndsPanel {sheet} /></Tabs.Content>
     <Tabs.Content value="ways"><WaysPanel {sheet} /></Tabs.Content>
     <Tabs.Content value="words"><WordsPanel {sheet} /></Tabs.Content>
+    <Tabs.Content value="versions"><VersionsPanel {sheet} /></Tabs.Content>
     <Tabs.Content value="shipped"><ShippedPanel {sheet} /></Tabs.Content>
   </div>
 </Tabs.Root>

@@ -1,4 +1,5 @@
 <script lang="ts">
+  import DifferenceTable from './DifferenceTable.svelte';
   import type { FigureSheet } from './FigureSheet.svelte';
 
   interface Props {
@@ -24,16 +25,5 @@
     <button class="act" onclick={() => sheet.takeShipped()}>Back to the shipped one</button>
   </div>
   <p class="mt-1 text-soft">A newer edition of the book leaves your changes alone. Undo brings them back.</p>
-  <table class="mt-2 w-full text-left" aria-label="What differs">
-    <thead><tr class="text-soft"><th class="pr-3 font-normal">where</th><th class="pr-3 font-normal">here</th><th class="font-normal">shipped</th></tr></thead>
-    <tbody>
-      {#each sheet.shipped.differences as { place, here, shipped } (place)}
-        <tr class="border-t-[1.5px] border-line align-top">
-          <td class="py-1 pr-3">{place}</td>
-          <td class="py-1 pr-3 font-semibold">{here || 'nothing'}</td>
-          <td class="py-1">{shipped || 'nothing'}</td>
-        </tr>
-      {/each}
-    </tbody>
-  </table>
+  <DifferenceTable differences={sheet.shipped.differences} before="shipped" after="here" />
 {/if}

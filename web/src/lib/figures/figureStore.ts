@@ -11,4 +11,7 @@ export const figureStore: Store<Figure> = {
   create: async (body) => stored(await api.POST('/api/figures', { body })),
   replace: async (body, tag) =>
     stored(await api.PUT('/api/figures/{id}', { params: { path: { id: body.id }, header: { 'If-Match': tag } }, body })),
+  remove: async (id, tag) => {
+    required(await api.DELETE('/api/figures/{id}', { params: { path: { id }, header: { 'If-Match': tag } } }));
+  },
 };

@@ -16,17 +16,12 @@
 
   const NEW_OBSTACLE: Obstacle = { title: 'table', x: 0, y: 0, length: 1, width: 1 };
 
-  let floor = $derived<Floor>(desk.routine.floor ?? desk.score!.floor);
+  let floor = $derived<Floor>({ ...desk.score!.floor, ...desk.routine.floor });
   let dancers = $derived(desk.routine.dancers ?? desk.score!.dancers);
   let report = $derived(room.report);
 
   function change(part: Partial<Floor>) {
     desk.standOn({ ...floor, ...part });
-  }
-
-  /** A room of another size is begun in the usual place there. */
-  function resize(part: Partial<Floor>) {
-    desk.standOn({ length: floor.length, width: floor.width, obstacles: floor.obstacles, ...part });
   }
 
   function amend(index: number, part: Partial<Obstacle>) {
@@ -131,8 +126,8 @@
   {#if !room.tried}
     <h3 class="mt-3 text-base">Its own floor</h3>
     <div class="mt-1 flex flex-wrap gap-2">
-      {@render metres('long', floor.length, (length) => resize({ length }))}
-      {@render metres('wide', floor.width, (width) => resize({ width }))}
+      {@render metres('long', floor.length, (length) => desk.resizeFloor({ length }))}
+      {@render metres('wide', floor.width, (width) => desk.resizeFloor({ width }))}
       {@render metres('start at', floor.start?.x ?? 0, (x) => change({ start: { x, y: floor.start?.y ?? 0 } }))}
       {@render metres('from the wall', floor.start?.y ?? 0, (y) => change({ start: { x: floor.start?.x ?? 0, y } }))}
     </div>

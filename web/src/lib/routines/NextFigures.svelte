@@ -1,10 +1,11 @@
 <script lang="ts">
   import type { Following, NextFigures } from '$lib/api/client';
+  import type { Direction } from './RoutineDesk.svelte';
   import SeamMark from '$lib/glyphs/SeamMark.svelte';
 
   interface Props {
     next: NextFigures;
-    direction: 'next' | 'before';
+    direction: Direction;
     onadd: (following: Following) => void;
   }
   let { next, direction, onadd }: Props = $props();
@@ -27,12 +28,12 @@
       </button>
     </li>
   {:else}
-    <li class="px-2 text-soft">{direction === 'next' ? 'Nothing follows from here without a step between.' : 'Nothing leads into it without a step between.'}</li>
+    <li class="px-2 text-soft">{direction !== 'before' ? 'Nothing follows from here without a step between.' : 'Nothing leads into it without a step between.'}</li>
   {/each}
 </ul>
 {#if refused > 0}
   <button class="act mt-2" aria-expanded={showsRefused} onclick={() => (showsRefused = !showsRefused)}>
-    {showsRefused ? 'Hide' : 'Show'} the {refused} that cannot {direction === 'next' ? 'follow' : 'lead into it'}
+    {showsRefused ? 'Hide' : 'Show'} the {refused} that cannot {direction !== 'before' ? 'follow' : 'lead into it'}
   </button>
   {#if showsRefused}
     <ul class="mt-1 space-y-1" aria-label={`What cannot come ${direction}`}>

@@ -4,15 +4,18 @@
   import CornerMark from '@lucide/svelte/icons/corner-left-up';
   import Star from '@lucide/svelte/icons/star';
   import { ordinal } from '$lib/ui/ordinal';
+  import type { Collision } from '$lib/api/client';
   import type { RoutineDesk } from './RoutineDesk.svelte';
 
   interface Props {
     desk: RoutineDesk;
     beat: number;
+    /** What is hit, by passage. */
+    hits: Collision[];
     onchoose: (placement: number) => void;
     onseam: (placement: number) => void;
   }
-  let { desk, beat, onchoose, onseam }: Props = $props();
+  let { desk, beat, hits, onchoose, onseam }: Props = $props();
 
   const REM_PER_BAR = 4.5;
   const BARS_PER_PHRASE = 8;
@@ -90,6 +93,9 @@
         </span>
         <span class="line-clamp-2 leading-tight font-semibold">{placement.title}</span>
         {#if placement.way}<span class="truncate text-sm text-soft">{placement.way}</span>{/if}
+        {#each hits.filter((hit) => hit.placement === index).slice(0, 1) as hit (hit.what)}
+          <span class="text-sm leading-tight font-semibold text-madder">✕ {hit.wall ? 'into the wall' : hit.what}</span>
+        {/each}
         <span class="mt-auto flex w-full items-center justify-between">
           <AlignmentGlyph heading={placement.entry} size={26} />
           {#if placement.highlight}<Star size={16} class="fill-brass text-brass" aria-label="highlight" />{/if}

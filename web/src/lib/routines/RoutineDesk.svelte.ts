@@ -10,6 +10,13 @@ interface Place {
   round: number;
 }
 
+export type Direction = 'next' | 'before' | 'instead';
+
+/** While a title is being typed it may be empty; what is asked meanwhile does not depend on it. */
+function titled(routine: Routine): Routine {
+  return routine.title.trim() === '' ? { ...routine, title: 'untitled' } : routine;
+}
+
 const NOTHING_NEXT: NextFigures = { may: [], mayNot: [] };
 
 /** A routine being put together: its placements as they are written, and the score with every repeat in its place. What is chosen is a passage of the score. */
@@ -19,8 +26,8 @@ export class RoutineDesk extends Keeper<Routine> {
   score = $state.raw<Score>();
   selected = $state(0);
   next = $state.raw<NextFigures>(NOTHING_NEXT);
-  /** On which side of the chosen figure others are offered. */
-  direction = $state<'next' | 'before'>('next');
+  /** On which side of the chosen figure others are offered, or in its place. */
+  direction = $state<Direction>('next');
   repairs = $state.raw<Repair[]>([]);
   loop = $state.raw<Loop>();
   bridges = $state.raw<Chain[]>();
@@ -78,10 +85,11 @@ export class RoutineDesk extends Keeper<Routine> {
   /** Puts a figure beside the chosen placement, on the side it was offered for, and chooses it. */
   add(following: Following) {
     if (this.direction === 'next') this.insert([following.placement]);
+    else if (this.direction === 'instead') this.replace(following);
     else this.#insertBefore(following.placement);
   }
 
-  look(direction: 'next' | 'before') {
+  look(direction: Direction) {
     this.direction = direction;
     void this.#askNext();
   }
@@ -132,17 +140,9 @@ export class RoutineDesk extends Keeper<Routine> {
     }
   }
 
-  /** Mends every seam that breaks, from the first to the last, with the cheapest thing that does. */
-  async mendAll() {
-    for (let seam = this.#firstBroken(); seam !== undefined; seam = this.#firstBroken()) {
-      const repairs = await this.#repairsAfter(seam);
-      if (!repairs[0]) return;
-      const broken = this.broken;
-      this.selected = seam;
-      this.mend(repairs[0]);
-      await this.#latest.ask(this.routine);
-      if (this.broken >= broken) return;
-    }
+  /** Takes over placements that a plan has worked out, in one step. */
+  takePlan(placements: Placement[]) {
+    this.#change(placements, this.#at);
   }
 
   async tryLoop() {
@@ -158,9 +158,34 @@ export class RoutineDesk extends Keeper<Routine> {
     if (this.seamAfter(after)?.verdict.outcome !== 'holds') this.repairs = await this.#repairsAfter(after);
   }
 
+  /** Takes the chosen figure out. A corner after it is then turned after the figure before. */
   remove() {
     const { index, round } = this.#at;
-    this.#change(this.#without(index), { index: Math.max(0, index - 1), round });
+    const gone = this.placements[index];
+    if (!gone) return;
+    const title = this.score?.placements[this.selected]?.title ?? 'It';
+    const heir = this.placements[index - 1];
+    const left = this.#without(index);
+    const passes = gone.cornerAfter === true && heir !== undefined && !heir.cornerAfter;
+    this.#change(passes ? left.with(index - 1, { ...heir, cornerAfter: true }) : left, { index: Math.max(0, index - 1), round });
+    if (passes) this.saySo(`The corner after ${title} is turned after ${this.#titleBefore(index)} now.`);
+    else if (gone.cornerAfter) this.saySo(`The corner after ${title} went with it: ${heir ? `${this.#titleBefore(index)} turns one already` : 'nothing is danced before'}.`);
+  }
+
+  /** Puts another figure in the place of the chosen one; corner, highlight, note and section stay. */
+  replace(following: Following) {
+    this.#amend((old) => ({
+      ...following.placement,
+      cornerAfter: old.cornerAfter,
+      highlight: old.highlight,
+      note: old.note,
+      section: old.section,
+      rounds: old.rounds,
+    }));
+  }
+
+  #titleBefore(index: number): string {
+    return this.score?.placements.findLast((passage) => passage.index === index - 1)?.title ?? 'the figure before';
   }
 
   /** Moves a passage's placement to where another passage's is. */
@@ -185,6 +210,17 @@ export class RoutineDesk extends Keeper<Routine> {
     this.change({ ...this.routine, floor });
   }
 
+  /** Changes the hall's length or width. Where the couple begin stays, unless a wall is there now. */
+  resizeFloor(size: Partial<Pick<Floor, 'length' | 'width'>>) {
+    const floor = { ...this.score!.floor, ...this.routine.floor, ...size };
+    const start = floor.start ?? this.score!.floor.start ?? { x: 0, y: 0 };
+    const within = { x: Math.min(start.x, floor.length), y: Math.min(start.y, floor.width) };
+    this.standOn({ ...floor, start: within });
+    if (within.x !== start.x || within.y !== start.y) {
+      this.saySo(`The couple began ${start.x} / ${start.y} m from the corner; that is beyond the wall now, so they begin at ${within.x} / ${within.y} m.`);
+    }
+  }
+
   /** Says how tall the couple are. */
   measure(dancers: Routine['dancers']) {
     this.change({ ...this.routine, dancers });
@@ -203,8 +239,11 @@ export class RoutineDesk extends Keeper<Routine> {
     this.#amend((old) => ({ ...old, highlight: !old.highlight }));
   }
 
-  note(note: string) {
-    this.#amend((old) => ({ ...old, note }));
+  /** While a note is being typed; {@link accept} makes a step of it. */
+  typeNote(note: string) {
+    const { index } = this.#at;
+    const old = this.placements[index];
+    if (old) this.amend({ ...this.routine, placements: this.placements.with(index, { ...old, note }) });
   }
 
   bind(terms: Pick<Routine, 'syllabus' | 'level'>) {
@@ -221,8 +260,9 @@ export class RoutineDesk extends Keeper<Routine> {
     this.change({ ...version, id: this.routine.id });
   }
 
-  rename(title: string) {
-    this.change({ ...this.routine, title });
+  /** While the title is being typed; {@link accept} makes a step of it. */
+  typeTitle(title: string) {
+    this.amend({ ...this.routine, title });
   }
 
   setTempo(tempo: number) {
@@ -248,7 +288,7 @@ export class RoutineDesk extends Keeper<Routine> {
 
   async #read(routine: Routine) {
     try {
-      this.score = required(await api.POST('/api/scores', { body: routine }));
+      this.score = required(await api.POST('/api/scores', { body: titled(routine) }));
       this.#choose(this.score);
       this.failure = undefined;
     } catch (thrown) {
@@ -266,10 +306,6 @@ export class RoutineDesk extends Keeper<Routine> {
     this.selected = Math.max(0, Math.min(this.selected, placements.length - 1));
   }
 
-  #firstBroken() {
-    return this.score?.seams.find((seam) => seam.verdict.outcome === 'breaks')?.after;
-  }
-
   async #repairsAfter(after: number): Promise<Repair[]> {
     try {
       return required(await api.POST('/api/repairs', { body: { routine: this.routine, after } }));
@@ -281,7 +317,8 @@ export class RoutineDesk extends Keeper<Routine> {
 
   async #askNext() {
     try {
-      if (this.placements[this.selected] === undefined) {
+      const isFirst = this.direction === 'instead' && this.selected === 0;
+      if (this.chosen === undefined || isFirst) {
         const figures = required(await api.GET('/api/figures', { params: { query: { dance: this.routine.dance } } }));
         this.next = {
           may: figures.map(({ id, title, level }) => ({ placement: { figure: id }, title, way: '', level, beats: 0, outcome: 'holds', reason: '' })),
@@ -289,8 +326,10 @@ export class RoutineDesk extends Keeper<Routine> {
         };
         return;
       }
-      const question = { body: { routine: this.routine, after: this.selected } };
-      this.next = required(await (this.direction === 'next' ? api.POST('/api/next', question) : api.POST('/api/previous', question)));
+      const routine = titled(this.routine);
+      const after = this.direction === 'instead' ? this.selected - 1 : this.selected;
+      const question = { body: { routine, after } };
+      this.next = required(await (this.direction === 'before' ? api.POST('/api/previous', question) : api.POST('/api/next', question)));
     } catch (thrown) {
       this.fail(thrown);
     }

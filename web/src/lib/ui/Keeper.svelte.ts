@@ -2,6 +2,7 @@ import { Problem, sentenceOf } from '$lib/api/client';
 import type { Fault } from '$lib/api/client';
 import { dropDraft, findDraft, keepDraft } from './Draft';
 import { History } from './History.svelte';
+import { notices } from './Notices.svelte';
 import { same } from './same';
 
 /** A document as it is stored, with the tag of its revision; without a tag it is not stored yet. */
@@ -16,6 +17,13 @@ export interface Store<T> {
   load(id: string): Promise<Stored<T>>;
   create(document: T): Promise<Stored<T>>;
   replace(document: T, tag: string): Promise<Stored<T>>;
+  remove(id: string, tag: string): Promise<void>;
+}
+
+/** What a keeping has replaced; no document if there was none before. */
+interface Replaced<T> {
+  before: T | undefined;
+  tag: string;
 }
 
 /** What is opened: what is stored, and the work on it that was left unkept. */
@@ -37,18 +45,21 @@ export async function opened<T>(store: Store<T>, id: string): Promise<Opened<T>>
 }
 
 /** A document under work: every earlier state of it, what is stored, and what went wrong with storing it. */
-export abstract class Keeper<T extends { id: string }> {
+export abstract class Keeper<T extends { id: string; title: string }> {
   protected readonly history: History<T>;
   #store: Store<T>;
   #stored = $state.raw<T>()!;
   #tag = $state('');
   #lastKept: Promise<void> = Promise.resolve();
+  #replaced: Replaced<T> | undefined;
 
   failure = $state<string>();
   faults = $state.raw<Fault[]>([]);
   conflict = $state.raw<T>();
   recovered = $state(false);
   keeping = $state(false);
+  /** Whether something stands in a field that has not become part of the document yet. */
+  typing = $state(false);
 
   constructor(store: Store<T>, { stored, unkept }: Opened<T>) {
     this.#store = store;
@@ -74,6 +85,10 @@ export abstract class Keeper<T extends { id: string }> {
   }
 
   get isKept() {
+    return !this.typing && this.isStored;
+  }
+
+  private get isStored() {
     return !this.isNew && same(this.document, this.#stored);
   }
 
@@ -103,10 +118,13 @@ export abstract class Keeper<T extends { id: string }> {
 
   async #keepNow() {
     this.keeping = true;
+    this.history.settle();
     const written = this.document;
+    const before = this.isNew ? undefined : this.#stored;
     try {
       const kept = this.isNew ? await this.#store.create(written) : await this.#store.replace(written, this.#tag);
       this.#take(kept);
+      this.#replaced = { before, tag: kept.tag };
       if (this.document === written) this.history.reword(kept.document);
       this.clearFailure();
       this.remember();
@@ -115,6 +133,44 @@ export abstract class Keeper<T extends { id: string }> {
     } finally {
       this.keeping = false;
     }
+  }
+
+  /** When the coach goes elsewhere the last keeping can still be taken back. */
+  leave() {
+    const replaced = this.#replaced;
+    if (!replaced) return;
+    const { title, id } = this.#stored;
+    const store = this.#store;
+    notices.say({
+      sentence: `Kept ${title}.`,
+      undo: async () => {
+        if (replaced.before) await store.replace(replaced.before, replaced.tag);
+        else await store.remove(id, replaced.tag);
+        notices.say({ sentence: replaced.before ? `${title} is again as it was before.` : `${title} is not kept any more.` });
+      },
+    });
+  }
+
+  /** Deletes what is stored; a line offers to bring it back. Answers whether it is gone. */
+  async delete(): Promise<boolean> {
+    const gone = this.#stored;
+    const store = this.#store;
+    try {
+      await store.remove(gone.id, this.#tag);
+    } catch (thrown) {
+      this.fail(thrown);
+      return false;
+    }
+    dropDraft(store.kind, gone.id);
+    this.#replaced = undefined;
+    notices.say({
+      sentence: `Deleted ${gone.title}.`,
+      undo: async () => {
+        await store.create(gone);
+        notices.say({ sentence: `${gone.title} is back.` });
+      },
+    });
+    return true;
   }
 
   /** After a conflict: the stored version replaces what is here; undo brings this one back. */
@@ -131,12 +187,42 @@ export abstract class Keeper<T extends { id: string }> {
     await this.keep();
   }
 
+  /** Lets go of everything that is not kept. */
+  protected discard() {
+    dropDraft(this.#store.kind, this.document.id);
+    this.history.change(this.#stored);
+  }
+
   discardRecovered() {
     this.recovered = false;
     this.undo();
   }
 
+  /** Changes what is being typed, without a step of its own until {@link accept}. */
+  protected amend(next: T) {
+    this.history.amend(next);
+    this.noteChange();
+  }
+
+  /** What has been typed becomes one step. */
+  accept() {
+    this.history.settle();
+  }
+
+  /** Says what a change has brought about; undo takes the change back while it is the last. */
+  protected saySo(sentence: string) {
+    const after = this.document;
+    notices.say({
+      sentence,
+      undo: () => {
+        if (this.document === after) this.undo();
+        else notices.say({ sentence: 'Something else has been changed since; Ctrl Z goes back step by step.' });
+      },
+    });
+  }
+
   protected change(next: T) {
+    this.history.settle();
     this.history.change(next);
     this.noteChange();
   }
@@ -148,7 +234,7 @@ export abstract class Keeper<T extends { id: string }> {
 
   protected remember() {
     const { kind } = this.#store;
-    if (this.isKept) dropDraft(kind, this.document.id);
+    if (this.isStored) dropDraft(kind, this.document.id);
     else keepDraft(kind, this.document.id, { value: this.document, tag: this.#tag });
   }
 

@@ -1,0 +1,137 @@
+import { api, Problem, required, sentenceOf, type Backup, type Deletion, type ImportItem, type ImportPlan } from '$lib/api/client';
+import { notices } from '$lib/ui/Notices.svelte';
+
+/** What is done with something of a book that is there already and differs. */
+export type ImportChoice = 'keep' | 'replace' | 'both';
+
+/** What is kept in the studio as a whole: backups of it, books that come in, and what has been deleted. */
+export class Studio {
+  backups = $state.raw<Backup[]>();
+  deletions = $state.raw<Deletion[]>([]);
+  failure = $state<string>();
+  busy = $state<string>();
+  /** A book that is about to come in, and what is to be done with what is there already. */
+  book = $state.raw<{ document: unknown; plan: ImportPlan }>();
+  choices = $state<Record<string, ImportChoice>>({});
+
+  get differing(): ImportItem[] {
+    return this.book?.plan.items.filter(({ likeness }) => likeness === 'differs') ?? [];
+  }
+
+  count(likeness: string) {
+    return this.book?.plan.items.filter((item) => item.likeness === likeness).length ?? 0;
+  }
+
+  load() {
+    return this.#trying(async () => {
+      this.backups = required(await api.GET('/api/backups'));
+      this.deletions = required(await api.GET('/api/deletions'));
+    });
+  }
+
+  backUp() {
+    return this.#while('Making a backup …', async () => {
+      const made = required(await api.POST('/api/backups'));
+      notices.say({ sentence: `Backed up as ${made.name}.` });
+      await this.load();
+    });
+  }
+
+  /** Everything becomes what it was then; what was there is backed up first, so that it can be undone. */
+  restore(name: string) {
+    return this.#while('Putting everything back …', async () => {
+      const before = required(await api.POST('/api/backups'));
+      required(await api.POST('/api/backups/{name}/restoration', { params: { path: { name } } }));
+      notices.say({ sentence: `Everything is as it was in ${name}.`, undo: () => this.restore(before.name) });
+      await this.load();
+    });
+  }
+
+  restoreFile(file: File) {
+    return this.#while('Putting everything back …', async () => {
+      const before = required(await api.POST('/api/backups'));
+      const response = await fetch('/api/restorations', { method: 'POST', headers: { 'Content-Type': 'application/zip' }, body: file });
+      if (!response.ok) required({ error: await response.json(), response });
+      notices.say({ sentence: `Everything is as it was in ${file.name}.`, undo: () => this.restore(before.name) });
+      await this.load();
+    });
+  }
+
+  /** Reads a book and says what would become of it; nothing is stored yet. */
+  openBook(file: File) {
+    return this.#while('Reading the book …', async () => {
+      const document = await parsed(file);
+      const plan = required(await api.POST('/api/import-plans', { body: document as never }));
+      this.book = { document, plan };
+      this.choices = {};
+    });
+  }
+
+  choose(item: ImportItem, choice: ImportChoice) {
+    this.choices[keyOf(item)] = choice;
+  }
+
+  chooseAll(choice: ImportChoice) {
+    for (const item of this.differing) this.choose(item, choice);
+  }
+
+  chosen(item: ImportItem): ImportChoice {
+    return this.choices[keyOf(item)] ?? 'keep';
+  }
+
+  takeIn() {
+    return this.#while('Taking the book in …', async () => {
+      const choices = this.differing.map((item) => ({ kind: item.kind, id: item.id, choice: this.chosen(item) }));
+      const taken = required(await api.POST('/api/imports', { body: { book: this.book!.document as never, choices } }));
+      notices.say({ sentence: `${taken.title}: ${taken.figures.length} figures and ${taken.routines.length} routines came in.` });
+      this.book = undefined;
+    });
+  }
+
+  leaveBook() {
+    this.book = undefined;
+  }
+
+  /** Creates again what was deleted, as it was last. */
+  bringBack({ kind, id, title }: Deletion) {
+    return this.#while('Bringing it back …', async () => {
+      const params = { path: { id } };
+      if (kind === 'figure') {
+        const [last] = required(await api.GET('/api/figures/{id}/versions', { params }));
+        required(await api.POST('/api/figures', { body: last!.figure }));
+      } else {
+        const [last] = required(await api.GET('/api/routines/{id}/versions', { params }));
+        required(await api.POST('/api/routines', { body: last!.routine }));
+      }
+      notices.say({ sentence: `${title} is back.` });
+      await this.load();
+    });
+  }
+
+  async #while(what: string, work: () => Promise<void>) {
+    this.busy = what;
+    await this.#trying(work);
+    this.busy = undefined;
+  }
+
+  async #trying(work: () => Promise<void>) {
+    try {
+      this.failure = undefined;
+      await work();
+    } catch (thrown) {
+      this.failure = sentenceOf(thrown);
+    }
+  }
+}
+
+function keyOf({ kind, id }: ImportItem) {
+  return `${kind}/${id}`;
+}
+
+async function parsed(file: File): Promise<unknown> {
+  try {
+    return JSON.parse(await file.text());
+  } catch {
+    throw new Problem(400, `${file.name} is not a book: it is no JSON.`);
+  }
+}

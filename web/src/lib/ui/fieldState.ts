@@ -1,0 +1,14 @@
+/** Whether what stands in a field is still being typed; for the handlers of a form or a whole view. */
+export function isTyped(event: Event): boolean {
+  const field = event.target;
+  return event.type === 'input' && (field instanceof HTMLInputElement || field instanceof HTMLTextAreaElement) && !['checkbox', 'radio', 'range'].includes(field.type);
+}
+
+/** Has the field that has the focus say what stands in it, as if it were left, and gives the focus back. */
+export function settleField() {
+  const field = document.activeElement;
+  if (field instanceof HTMLInputElement || field instanceof HTMLTextAreaElement) {
+    field.blur();
+    field.focus();
+  }
+}

@@ -1,0 +1,43 @@
+<script lang="ts" generics="V extends KeptVersion, D">
+  import Message from '$lib/ui/Message.svelte';
+  import type { Snippet } from 'svelte';
+  import { momentOf } from '$lib/ui/moment';
+  import type { KeptVersion, VersionList } from './VersionList.svelte';
+
+  interface Props {
+    list: VersionList<V, D>;
+    /** What is said of a version in the list. */
+    about: Snippet<[V]>;
+    difference: Snippet<[V, D]>;
+    onrestore: (version: V) => void;
+  }
+  let { list, about, difference, onrestore }: Props = $props();
+
+  $effect(() => {
+    void list.more();
+  });
+</script>
+
+<div class="space-y-3">
+  {#if list.failure}<Message sentence={list.failure} />{/if}
+  {#if list.compared}
+    {@render difference(list.compared.version, list.compared.difference)}
+    <div class="flex gap-2">
+      <button class="act act-main" onclick={() => onrestore(list.compared!.version)}>Restore it</button>
+      <button class="act" onclick={() => list.close()}>All versions</button>
+    </div>
+  {:else}
+    <ol class="space-y-1">
+      {#each list.versions ?? [] as version, index (version.number)}
+        <li class="flex items-center justify-between gap-2 border-t border-line pt-1">
+          <span>{momentOf(version.kept)}<span class="block text-sm text-soft">{@render about(version)}{index === 0 ? ', the latest' : ''}</span></span>
+          <button class="act" onclick={() => list.compare(version)}>Compare</button>
+        </li>
+      {:else}
+        <li class="text-soft">{list.versions ? 'Nothing has been kept yet.' : 'Looking for versions …'}</li>
+      {/each}
+    </ol>
+    {#if list.hasMore}<button class="act" onclick={() => list.more()}>Older ones</button>{/if}
+    <p class="text-sm text-soft">Every version of the last day is kept, then the last of each hour for thirty days, then the last of each day.</p>
+  {/if}
+</div>

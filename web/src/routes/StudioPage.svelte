@@ -1,0 +1,75 @@
+<script lang="ts">
+  import type { Backup } from '$lib/api/client';
+  import BookPanel from '$lib/studio/BookPanel.svelte';
+  import { Studio } from '$lib/studio/Studio.svelte';
+  import Message from '$lib/ui/Message.svelte';
+  import { momentOf } from '$lib/ui/moment';
+  import Archive from '@lucide/svelte/icons/archive';
+  import Download from '@lucide/svelte/icons/download';
+
+  const KILOBYTE = 1024;
+  const studio = new Studio();
+  void studio.load();
+  let asked = $state<string>();
+
+  function size({ bytes }: Backup) {
+    return bytes < KILOBYTE * KILOBYTE ? `${Math.ceil(bytes / KILOBYTE)} kB` : `${(bytes / KILOBYTE / KILOBYTE).toFixed(1)} MB`;
+  }
+
+  function restoreFile(event: Event & { currentTarget: HTMLInputElement }) {
+    const file = event.currentTarget.files?.[0];
+    event.currentTarget.value = '';
+    if (file) void studio.restoreFile(file);
+  }
+</script>
+
+<div class="mx-auto flex max-w-[70rem] flex-col gap-4 px-6 py-5">
+  <h1 class="text-4xl">Studio</h1>
+  {#if studio.failure}<Message sentence={studio.failure} />{/if}
+  {#if studio.busy}<p class="rounded-xl bg-board px-4 py-2 font-semibold" role="status">{studio.busy}</p>{/if}
+  <div class="grid items-start gap-4 lg:grid-cols-2">
+    <section class="panel p-5" aria-label="Backups">
+      <div class="flex flex-wrap items-center justify-between gap-2">
+        <h2 class="text-2xl">Backups</h2>
+        <button class="act act-main" disabled={studio.busy !== undefined} onclick={() => studio.backUp()}><Archive size={18} />Back up now</button>
+      </div>
+      <p class="mt-1 leading-snug text-soft">Everything in one file: figures, routines and all their versions. One is made every day; those of the last seven days and of four weeks stay.</p>
+      <ul class="mt-3">
+        {#each studio.backups ?? [] as backup (backup.name)}
+          <li class="flex flex-wrap items-center justify-between gap-2 border-t border-line py-2">
+            <span><strong>{momentOf(backup.made)}</strong><span class="block text-sm text-soft">{backup.name}, {size(backup)}</span></span>
+            <span class="flex gap-2">
+              {#if asked === backup.name}
+                <button class="act act-main" onclick={() => ((asked = undefined), studio.restore(backup.name))}>Yes, put it back</button>
+                <button class="act" onclick={() => (asked = undefined)}>No</button>
+              {:else}
+                <a class="act px-2" href={`/api/backups/${backup.name}`} download={backup.name} aria-label={`Save ${backup.name}`} title="Save the file"><Download size={18} /></a>
+                <button class="act" disabled={studio.busy !== undefined} onclick={() => (asked = backup.name)}>Put back</button>
+              {/if}
+            </span>
+          </li>
+        {:else}
+          <li class="border-t border-line py-2 text-soft">{studio.backups ? 'None yet.' : 'Looking for backups …'}</li>
+        {/each}
+      </ul>
+      <label class="act mt-2">Put back from a file …<input type="file" class="sr-only" accept=".zip,application/zip" onchange={restoreFile} /></label>
+    </section>
+
+    <div class="flex flex-col gap-4">
+      <BookPanel {studio} />
+      <section class="panel p-5" aria-label="Deleted">
+        <h2 class="text-2xl">Deleted</h2>
+        <ul class="mt-2">
+          {#each studio.deletions as deletion (`${deletion.kind}/${deletion.id}`)}
+            <li class="flex items-center justify-between gap-2 border-t border-line py-2">
+              <span><strong>{deletion.title}</strong><span class="block text-sm text-soft">{deletion.kind}, {momentOf(deletion.deleted)}</span></span>
+              <button class="act" onclick={() => studio.bringBack(deletion)}>Bring it back</button>
+            </li>
+          {:else}
+            <li class="text-soft">Nothing has been deleted.</li>
+          {/each}
+        </ul>
+      </section>
+    </div>
+  </div>
+</div>
