@@ -255,7 +255,7 @@
       <span class="text-soft">{reference.danceTitle(desk.routine.dance)}</span>
       <h1 class="sr-only">{desk.routine.title}</h1>
       <input
-        class="min-w-48 flex-1 truncate rounded-lg bg-transparent px-1 font-title text-3xl font-semibold hover:bg-board"
+        class="min-w-80 flex-1 truncate rounded-lg bg-transparent px-1 font-title text-3xl font-semibold hover:bg-board"
         aria-label="Title of the routine"
         maxlength="120"
         value={desk.routine.title}

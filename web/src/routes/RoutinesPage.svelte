@@ -35,6 +35,8 @@
   }
   void loadStandings();
 
+  let troubled = $derived(shown.filter((routine) => trouble(standings.get(routine.id)) !== ''));
+
   function trouble(standing: RoutineStanding | undefined) {
     if (!standing) return '';
     if (standing.problems.length > 0) return 'cannot be danced any more';
@@ -86,6 +88,12 @@
   {:else if routines.length === 0}
     <p class="panel p-12 text-center font-title text-2xl">No routine yet. Name one above.</p>
   {:else}
+    {#if troubled.length > 0}
+      <p class="leading-snug">
+        <strong class="text-madder">✕ {troubled.length === 1 ? 'One routine wants mending' : `${troubled.length} routines want mending`}:</strong>
+        {#each troubled as routine, index (routine.id)}{index > 0 ? ', ' : ''}<a class="underline" href={`#/routines/${routine.id}`}>{routine.title}</a>{/each}
+      </p>
+    {/if}
     <ul class="grid gap-3 sm:grid-cols-2">
       {#each shown as routine (routine.id)}
         <li class="flex gap-2">

@@ -14,6 +14,11 @@
   }
   let { desk, room, onclose }: Props = $props();
 
+  /** What the program takes, metres. */
+  const SMALLEST_FLOOR = 4;
+  const LARGEST_FLOOR = 100;
+  const SHORTEST_DANCER = 0.9;
+  const TALLEST_DANCER = 2.3;
   const NEW_OBSTACLE: Obstacle = { title: 'table', x: 0, y: 0, length: 1, width: 1 };
 
   let floor = $derived<Floor>({ ...desk.score!.floor, ...desk.routine.floor });
@@ -43,8 +48,8 @@
   }
 </script>
 
-{#snippet metres(before: string, value: number, onchange: (value: number) => void)}
-  <NumberField {before} {value} {onchange} min={0} max={100} step={0.1} width="w-20" />
+{#snippet metres(before: string, value: number, onchange: (value: number) => void, min = 0, max = LARGEST_FLOOR)}
+  <NumberField {before} {value} {onchange} {min} {max} step={0.1} width="w-20" />
 {/snippet}
 
 <section aria-label="The floor">
@@ -126,10 +131,10 @@
   {#if !room.tried}
     <h3 class="mt-3 text-base">Its own floor</h3>
     <div class="mt-1 flex flex-wrap gap-2">
-      {@render metres('long', floor.length, (length) => desk.resizeFloor({ length }))}
-      {@render metres('wide', floor.width, (width) => desk.resizeFloor({ width }))}
-      {@render metres('start at', floor.start?.x ?? 0, (x) => change({ start: { x, y: floor.start?.y ?? 0 } }))}
-      {@render metres('from the wall', floor.start?.y ?? 0, (y) => change({ start: { x: floor.start?.x ?? 0, y } }))}
+      {@render metres('long', floor.length, (length) => desk.resizeFloor({ length }), SMALLEST_FLOOR)}
+      {@render metres('wide', floor.width, (width) => desk.resizeFloor({ width }), SMALLEST_FLOOR)}
+      {@render metres('start at', floor.start?.x ?? 0, (x) => change({ start: { x, y: floor.start?.y ?? 0 } }), 0, floor.length)}
+      {@render metres('from the wall', floor.start?.y ?? 0, (y) => change({ start: { x: floor.start?.x ?? 0, y } }), 0, floor.width)}
     </div>
     {#each floor.obstacles ?? [] as obstacle, index (index)}
       <fieldset class="mt-2 flex flex-wrap gap-2 rounded-lg bg-floor p-2">
@@ -147,8 +152,8 @@
     </div>
     <h3 class="mt-3 text-base">The couple</h3>
     <div class="mt-1 flex flex-wrap gap-2">
-      {@render metres('man, m tall', dancers.man, (man) => desk.measure({ ...dancers, man }))}
-      {@render metres('lady, m tall', dancers.lady, (lady) => desk.measure({ ...dancers, lady }))}
+      {@render metres('man, m tall', dancers.man, (man) => desk.measure({ ...dancers, man }), SHORTEST_DANCER, TALLEST_DANCER)}
+      {@render metres('lady, m tall', dancers.lady, (lady) => desk.measure({ ...dancers, lady }), SHORTEST_DANCER, TALLEST_DANCER)}
     </div>
   {/if}
   <button class="act mt-3" onclick={save}>Save the plan as SVG, 1 : 50</button>

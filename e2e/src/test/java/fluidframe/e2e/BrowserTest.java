@@ -5,20 +5,20 @@ import static org.assertj.core.api.Assertions.assertThat;
 import com.deque.html.axecore.playwright.AxeBuilder;
 import com.microsoft.playwright.Browser;
 import com.microsoft.playwright.BrowserType;
+import com.microsoft.playwright.ConsoleMessage;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.Playwright;
 import com.microsoft.playwright.assertions.PlaywrightAssertions;
 import com.microsoft.playwright.options.AriaRole;
+import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
-import org.junit.jupiter.api.AfterAll;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.BeforeEach;
-import org.junit.jupiter.api.io.TempDir;
 
 /** The real program in a real browser; a page error fails the test that caused it. */
 abstract class BrowserTest {
@@ -26,40 +26,44 @@ abstract class BrowserTest {
     /** The first answers of a program just started take their time on a busy machine. */
     private static final double PATIENCE_MILLISECONDS = 20_000;
 
-    @TempDir
-    private static Path data;
+    /** Shared by all tests of one process, for it takes longer to start than most of them take. */
     protected static RunningProgram program;
-    private static Playwright playwright;
     private static Browser browser;
     protected Page page;
     private final List<String> pageErrors = new ArrayList<>();
 
     @BeforeAll
     static void start() throws Exception {
+        if (program != null) {
+            return;
+        }
         PlaywrightAssertions.setDefaultAssertionTimeout(PATIENCE_MILLISECONDS);
-        program = new RunningProgram(data);
+        program = new RunningProgram(Files.createTempDirectory("fluidframe-browser"));
         program.start();
-        playwright = Playwright.create(new Playwright.CreateOptions().setEnv(Map.of("PLAYWRIGHT_SKIP_BROWSER_DOWNLOAD", "1")));
+        Playwright playwright = Playwright.create(new Playwright.CreateOptions().setEnv(Map.of("PLAYWRIGHT_SKIP_BROWSER_DOWNLOAD", "1")));
         browser = playwright.chromium().launch(new BrowserType.LaunchOptions().setExecutablePath(Path.of("/usr/bin/chromium"))
                 .setArgs(List.of("--no-sandbox", "--disable-gpu", "--disable-background-networking")));
-    }
-
-    @AfterAll
-    static void stop() throws Exception {
-        playwright.close();
-        program.close();
+        Runtime.getRuntime().addShutdownHook(new Thread(program::end));
     }
 
     @BeforeEach
     void openPage() {
         page = browser.newPage(new Browser.NewPageOptions().setViewportSize(1280, 800));
         page.onPageError(pageErrors::add);
+        page.onConsoleMessage(this::noteError);
     }
 
     @AfterEach
     void closePage() {
         page.close();
         assertThat(pageErrors).isEmpty();
+    }
+
+    /** A refused request is no error of the page's; what the page's own policy forbids is one. */
+    private void noteError(ConsoleMessage message) {
+        if (message.type().equals("error") && !message.text().startsWith("Failed to load resource")) {
+            pageErrors.add(message.text());
+        }
     }
 
     protected final void open(String view) {

@@ -12,7 +12,7 @@ import java.time.Instant;
 import java.util.concurrent.TimeUnit;
 
 /** The real jar, started on a free port with its data in a folder of its own; it can be stopped and started again. */
-final class RunningProgram implements AutoCloseable {
+final class RunningProgram {
 
     private static final Duration PATIENCE = Duration.ofSeconds(90);
 
@@ -59,15 +59,19 @@ final class RunningProgram implements AutoCloseable {
     }
 
     void restart() throws IOException, InterruptedException {
-        close();
+        end();
         start();
     }
 
-    @Override
-    public void close() throws InterruptedException {
+    void end() {
         process.destroy();
-        if (!process.waitFor(20, TimeUnit.SECONDS)) {
+        try {
+            if (!process.waitFor(20, TimeUnit.SECONDS)) {
+                process.destroyForcibly();
+            }
+        } catch (InterruptedException e) {
             process.destroyForcibly();
+            Thread.currentThread().interrupt();
         }
     }
 }

@@ -1,0 +1,170 @@
+package fluidframe.e2e;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.microsoft.playwright.Download;
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
+import com.microsoft.playwright.options.LoadState;
+import com.microsoft.playwright.options.RequestOptions;
+import java.util.regex.Pattern;
+import org.junit.jupiter.api.Test;
+
+/** What the coach set stays set, what is shown is the truth, and what was done can be taken back. */
+class KeepingTest extends BrowserTest {
+
+    @Test
+    void thePagesKeepToTheirPolicyAndHaveTheirFonts() {
+        open("figures");
+        page.locator("h1").first().waitFor();
+        for (String font : new String[] {"Bricolage Grotesque Variable", "Atkinson Hyperlegible Next Variable"}) {
+            assertThat((Boolean) page.evaluate("name => document.fonts.ready.then(() => [...document.fonts].some(font => font.family.includes(name) && font.status === 'loaded'))", font))
+                    .as(font).isTrue();
+        }
+        assertThat(page.request().get(program.address()).headers().get("content-security-policy")).doesNotContain("unsafe-inline' 'script").contains("frame-ancestors 'none'");
+    }
+
+    @Test
+    void aTitleIsUnkeptFromItsFirstLetterAndKeptWithoutLeavingTheField() {
+        startRoutine("Typed Title");
+        Locator title = page.getByLabel("Title of the routine");
+        assertThat(button("Kept")).isVisible();
+        title.press("End");
+        title.pressSequentially("!");
+        assertThat(button("Kept")).hasCount(0);
+        press("Control+s");
+        assertThat(button("Kept")).isVisible();
+        open("routines");
+        assertThat(notice()).containsText("Kept Typed Title!");
+        notice().getByText("Undo").click();
+        assertThat(notice()).containsText("again as it was before");
+        page.reload();
+        assertThat(page.getByText("Typed Title", new Page.GetByTextOptions().setExact(true))).isVisible();
+    }
+
+    @Test
+    void aCornerPassesToTheFigureBeforeAndAnotherHallKeepsTheStart() {
+        startRoutine("Corner Waltz");
+        next("Natural Turn", 1);
+        next("Closed Change on RF", 2);
+        next("Reverse Turn", 3);
+        page.locator("#placement-1").click();
+        press("c");
+        assertThat(corners()).hasCount(1);
+        press("Delete");
+        assertThat(notice()).containsText("The corner after Closed Change on RF is turned after Natural Turn now.");
+        assertThat(corners()).hasCount(1);
+        notice().getByText("Undo").click();
+        assertThat(page.locator("[id^=placement-]")).hasCount(3);
+
+        press("f");
+        number("start at").fill("4.5");
+        press("Tab");
+        number("long").fill("16");
+        press("Tab");
+        assertThat(number("start at")).hasValue("4.5");
+        number("long").fill("4");
+        press("Tab");
+        assertThat(number("start at")).hasValue("4");
+        assertThat(notice()).containsText("beyond the wall");
+        assertThat(page.getByTestId("standing")).containsText("a wall is hit");
+        assertThat(page.getByLabel("Reel of figures")).containsText("into the wall");
+    }
+
+    @Test
+    void aPlanSaysSeamBySeamWhatItWouldDoAndIsTakenInParts() {
+        startRoutine("Planned Waltz");
+        next("Natural Turn", 1);
+        next("Closed Change on RF", 2);
+        next("Reverse Turn", 3);
+        next("Closed Change on LF", 4);
+        next("Natural Turn", 5);
+        page.locator("#placement-3").click();
+        press("Delete");
+        page.locator("#placement-1").click();
+        press("c", "Delete");
+        assertThat(page.getByTestId("standing")).containsText("2 seams break");
+        button("Mend all").click();
+        Locator plan = page.getByLabel("Mending plan");
+        assertThat(plan.locator("li")).hasCount(2);
+        assertAccessible();
+        plan.getByRole(AriaRole.CHECKBOX).last().click();
+        assertThat(plan).containsText("Left as it is.");
+        plan.getByText("Do this").click();
+        assertThat(page.getByTestId("standing")).containsText("1 seam breaks");
+        assertThat(corners()).hasCount(1);
+        press("Control+z");
+        assertThat(page.getByTestId("standing")).containsText("2 seams break");
+    }
+
+    @Test
+    void whatAChangedFigureBreaksIsSaidBeforeItIsKept() {
+        page.request().post(program.address() + "api/figures", RequestOptions.create().setHeader("Content-Type", "application/json")
+                .setData(page.request().get(program.address() + "api/figures/waltz-closed-change-rf").text().replace("waltz-closed-change-rf", "waltz-own-change").replace("Closed Change on RF", "Own Change")));
+        startRoutine("Broken Waltz");
+        next("Natural Turn", 1);
+        next("Own Change", 2);
+        press("Control+s");
+        assertThat(button("Kept")).isVisible();
+
+        open("figures/waltz-own-change?panel=derive");
+        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(Pattern.compile("mirror", Pattern.CASE_INSENSITIVE))).first().click();
+        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(Pattern.compile("^(Take|Accept)"))).first().click();
+        press("Control+s");
+        Locator dialog = page.getByRole(AriaRole.DIALOG);
+        assertThat(dialog).containsText("Broken Waltz: 1 seam would break");
+        assertAccessible();
+        dialog.getByText("Keep, and mark the routines").click();
+        assertThat(button("Kept")).isVisible();
+        open("routines");
+        assertThat(page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Broken Waltz")).last()).containsText("1 seam breaks");
+
+        open("figures/waltz-own-change?panel=versions");
+        button("Compare").last().click();
+        button("Restore it").click();
+        press("Control+s");
+        assertThat(button("Kept")).isVisible();
+        page.getByLabel("Delete", new Page.GetByLabelOptions().setExact(true)).click();
+        assertThat(page.getByText("It is danced in Broken Waltz")).isVisible();
+    }
+
+    @Test
+    void everythingIsBackedUpDeletedAndBroughtBack() {
+        startRoutine("Deleted Waltz");
+        page.getByLabel("Delete", new Page.GetByLabelOptions().setExact(true)).click();
+        assertThat(notice()).containsText("Deleted Deleted Waltz.");
+        open("studio");
+        button("Back up now").click();
+        assertThat(notice()).containsText("Backed up as");
+        Download backup = page.waitForDownload(() -> page.getByLabel("Backups").getByTitle("Save the file").first().click());
+        assertThat(backup.suggestedFilename()).startsWith("backup-").endsWith(".zip");
+        Locator gone = page.getByLabel("Deleted", new Page.GetByLabelOptions().setExact(true)).locator("li").filter(new Locator.FilterOptions().setHasText("Deleted Waltz"));
+        gone.getByText("Bring it back").click();
+        assertThat(notice()).containsText("Deleted Waltz is back.");
+        page.getByText("Put back", new Page.GetByTextOptions().setExact(true)).first().click();
+        page.getByText("Yes, put it back").click();
+        assertThat(notice()).containsText("Everything is as it was");
+        assertThat(gone).isVisible();
+    }
+
+    private Locator notice() {
+        return page.getByTestId("notice");
+    }
+
+    private Locator corners() {
+        return page.getByLabel("Reel of figures").getByText("corner", new Locator.GetByTextOptions().setExact(true));
+    }
+
+    private Locator number(String label) {
+        return page.getByLabel("The floor", new Page.GetByLabelOptions().setExact(true)).getByLabel(label, new Locator.GetByLabelOptions().setExact(true)).first();
+    }
+
+    private void next(String figure, int thenThereAre) {
+        page.locator("#next-figures").getByText(figure).first().click();
+        assertThat(page.locator("[id^=placement-]")).hasCount(thenThereAre);
+        assertThat(page.locator("#placement-" + (thenThereAre - 1))).hasAttribute("aria-pressed", "true");
+        page.waitForLoadState(LoadState.NETWORKIDLE);
+    }
+}
