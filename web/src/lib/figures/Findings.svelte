@@ -18,7 +18,7 @@
   const NAME: Record<string, string> = { error: 'does not add up', warning: 'look again', note: 'cue' };
 
   function key(finding: Finding) {
-    return finding.rule + finding.place.pointer + finding.reckoned;
+    return finding.rule + finding.place.pointer + finding.sentence;
   }
 
   function mute(event: SubmitEvent, finding: Finding) {

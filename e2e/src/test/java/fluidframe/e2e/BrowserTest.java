@@ -98,6 +98,11 @@ abstract class BrowserTest {
         assertNoViolations(new AxeBuilder(page));
     }
 
+    /** Of one region of a view that is looked at as a whole elsewhere. */
+    protected final void assertAccessible(String region) {
+        assertNoViolations(new AxeBuilder(page).include(region));
+    }
+
     /** Of a view that is accessible otherwise: its contrasts, all that another theme can change. */
     protected final void assertReadable() {
         assertNoViolations(new AxeBuilder(page).withRules(List.of("color-contrast")));

@@ -91,7 +91,7 @@ class ComposingTest extends BrowserTest {
         assertThat(placements().nth(2)).hasAttribute("aria-label", "Bar 5, Natural Turn");
         page.getByLabel("Which times it is danced").selectOption("2");
         assertThat(placements()).hasCount(3);
-        assertAccessible();
+        assertAccessible("[aria-label='Chosen figure']");
         page.locator("[data-outcome=breaks]").first().click();
         assertThat(page.locator("[data-repair]").first()).isVisible();
         button("Bridge it").click();
@@ -102,9 +102,9 @@ class ComposingTest extends BrowserTest {
         assertThat(button("Take out of the archive")).isVisible();
         assertThat(button("Kept")).isVisible();
         open("routines");
-        assertThat(page.getByText("Verse Waltz")).hasCount(0);
+        assertThat(page.locator("li").getByText("Verse Waltz")).hasCount(0);
         page.getByText("put away").click();
-        assertThat(page.getByText("Verse Waltz")).isVisible();
+        assertThat(page.locator("li").getByText("Verse Waltz")).isVisible();
     }
 
     @Test

@@ -16,8 +16,9 @@ import io.swagger.v3.oas.annotations.media.Schema;
 import io.swagger.v3.oas.annotations.tags.Tag;
 import java.util.List;
 import java.util.Locale;
+import java.util.AbstractList;
+import java.util.LinkedHashMap;
 import java.util.Map;
-import java.util.stream.Collectors;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
@@ -42,7 +43,7 @@ class LinkMapResource {
     record MappedFigureDocument(String id, String title, String level, Map<String, String> successors) {
     }
 
-    /** The map of a dance: figures, those nothing follows, those that follow nothing, and the wholes that hang together. */
+    /** The map of a dance, its figures made one by one while they are sent: figures, those nothing follows, those that follow nothing, and the wholes that hang together. */
     @Schema(name = "LinkMap")
     record LinkMapDocument(String dance, List<MappedFigureDocument> figures, List<String> deadEnds, List<String> unreachable, List<List<String>> components,
                            double holdingPerFigure) {
@@ -59,10 +60,33 @@ class LinkMapResource {
     private LinkMapDocument map(Dance known, Terms terms) {
         List<Figure> figures = shelf.ofDance(known.id());
         LinkMap map = LinkMap.of(Repertoire.of(figures, terms));
-        List<MappedFigureDocument> mapped = figures.stream().filter(figure -> map.successors().containsKey(figure.id())).map(figure ->
-                new MappedFigureDocument(figure.id(), figure.title(), figure.level().shorthand(), map.successors().get(figure.id()).entrySet().stream()
-                        .collect(Collectors.toMap(Map.Entry::getKey, entry -> entry.getValue().name().toLowerCase(Locale.ROOT))))).toList();
-        return new LinkMapDocument(known.id(), mapped, map.deadEnds(), map.unreachable(), map.components(), map.holdingPerFigure());
+        List<Figure> mapped = figures.stream().filter(figure -> map.successors().containsKey(figure.id())).toList();
+        return new LinkMapDocument(known.id(), new MappedFigures(mapped, map), map.deadEnds(), map.unreachable(), map.components(), map.holdingPerFigure());
+    }
+
+    /** Made one by one while they are sent, so that an answer about a thousand figures is nowhere as a whole. */
+    private static final class MappedFigures extends AbstractList<MappedFigureDocument> {
+
+        private final List<Figure> figures;
+        private final LinkMap map;
+
+        MappedFigures(List<Figure> figures, LinkMap map) {
+            this.figures = figures;
+            this.map = map;
+        }
+
+        @Override
+        public MappedFigureDocument get(int index) {
+            Figure figure = figures.get(index);
+            Map<String, String> successors = new LinkedHashMap<>();
+            map.successors().get(figure.id()).forEach((id, outcome) -> successors.put(id, outcome.name().toLowerCase(Locale.ROOT)));
+            return new MappedFigureDocument(figure.id(), figure.title(), figure.level().shorthand(), successors);
+        }
+
+        @Override
+        public int size() {
+            return figures.size();
+        }
     }
 
     private static Level level(String text) {

@@ -48,6 +48,14 @@ final class Turns {
         }
     }
 
+    synchronized int waiting() {
+        return waiting.size();
+    }
+
+    synchronized int working() {
+        return working;
+    }
+
     synchronized void giveBack() {
         working--;
         notifyAll();

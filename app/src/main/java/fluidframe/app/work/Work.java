@@ -69,6 +69,16 @@ public final class Work {
         });
     }
 
+    /** How many wait for their turn. */
+    int waiting(Lane lane) {
+        return turns.get(lane).waiting();
+    }
+
+    /** How many are at work. */
+    int working(Lane lane) {
+        return turns.get(lane).working();
+    }
+
     private <T> T in(Lane lane, Supplier<T> work) {
         Patience waiting = new Patience(lane.longestWait(), Caller.hungUp());
         if (!turns.get(lane).take(waiting)) {

@@ -1,5 +1,6 @@
 package fluidframe.core.drawing;
 
+import java.util.regex.Pattern;
 import fluidframe.core.couple.Part;
 import fluidframe.core.floor.Footprint;
 import fluidframe.core.space.Point;
@@ -20,6 +21,7 @@ final class Sheet {
     static final String SOFT = "#5e564b";
     static final String LINE = "#d9c7a9";
     static final String GROUND = "#fbf7ef";
+    private static final Pattern NOT_IN_XML = Pattern.compile("[^\\t\\n\\r\\x{20}-\\x{D7FF}\\x{E000}-\\x{FFFD}\\x{10000}-\\x{10FFFF}]");
     private static final String SPRUCE = "#1f6b5c";
     private static final String MADDER = "#b4452f";
     private static final double MILLIMETRES = 1000;
@@ -55,12 +57,17 @@ final class Sheet {
             attributes("width", number(width) + "mm", "height", number(height + FOOTER) + "mm", "viewBox", "0 0 " + number(width) + " " + number(height + FOOTER),
                     "font-family", "sans-serif");
             xml.writeStartElement("title");
-            xml.writeCharacters(title);
+            xml.writeCharacters(legible(title));
             xml.writeEndElement();
             element("rect", "width", number(width), "height", number(height + FOOTER), "fill", GROUND);
         } catch (XMLStreamException e) {
             throw new IllegalStateException("writing to memory cannot fail", e);
         }
+    }
+
+    /** Characters that XML does not have, which older titles may still hold, are shown as such. */
+    private static String legible(String words) {
+        return NOT_IN_XML.matcher(words).replaceAll("\uFFFD");
     }
 
     private double x(Point at) {
@@ -136,7 +143,7 @@ final class Sheet {
         try {
             xml.writeStartElement("text");
             attributes("x", number(x), "y", number(y), "font-size", number(size), "fill", colour, "text-anchor", anchor);
-            xml.writeCharacters(words);
+            xml.writeCharacters(legible(words));
             xml.writeEndElement();
         } catch (XMLStreamException e) {
             throw new IllegalStateException("writing to memory cannot fail", e);

@@ -43,6 +43,12 @@ class DrawingTest {
     }
 
     @Test
+    void charactersThatNoDrawingCanHoldAreShownAsSuch() throws Exception {
+        Routine routine = new Routine("tried", "Tried\u0001\uD800 \uD83D\uDE00", Dances.find("waltz").orElseThrow(), new Tempo(29), Terms.OPEN, List.of());
+        assertThat(elements(read(FloorPlan.of(Score.of(routine))), "title")).extracting(Element::getTextContent).containsExactly("Tried\uFFFD\uFFFD \uD83D\uDE00");
+    }
+
+    @Test
     void aStepDrawingHasEveryPrintAtItsSize() throws Exception {
         Document drawing = read(StepDrawing.of(SmallBook.turning("turning")));
         List<Element> his = elements(drawing, "path").stream().filter(path -> path.getAttribute("fill").equals("#1f6b5c")).toList();
