@@ -56,6 +56,7 @@ export type ImportPlan = Schemas['ImportPlan'];
 export type ImportItem = Schemas['ImportItem'];
 export type Status = Schemas['Status'];
 export type Backup = Schemas['Backup'];
+export type Restored = Schemas['Restored'];
 export type Difference = Schemas['Difference'];
 export type LinkMap = Schemas['LinkMap'];
 export type BookReport = Schemas['BookReport'];

@@ -1,4 +1,4 @@
-import { api, Problem, required, sentenceOf, type Backup, type Deletion, type ImportItem, type ImportPlan } from '$lib/api/client';
+import { api, Problem, required, sentenceOf, type Backup, type Deletion, type ImportItem, type ImportPlan, type Restored } from '$lib/api/client';
 import { notices } from '$lib/ui/Notices.svelte';
 
 /** What is done with something of a book that is there already and differs. */
@@ -40,19 +40,18 @@ export class Studio {
   /** Everything becomes what it was then; what was there is backed up first, so that it can be undone. */
   restore(name: string) {
     return this.#while('Putting everything back …', async () => {
-      const before = required(await api.POST('/api/backups'));
-      required(await api.POST('/api/backups/{name}/restoration', { params: { path: { name } } }));
-      notices.say({ sentence: `Everything is as it was in ${name}.`, undo: () => this.restore(before.name) });
+      const { before } = required(await api.POST('/api/backups/{name}/restoration', { params: { path: { name } } }));
+      notices.say({ sentence: `Everything is as it was in ${name}.`, undo: () => this.restore(before) });
       await this.load();
     });
   }
 
   restoreFile(file: File) {
     return this.#while('Putting everything back …', async () => {
-      const before = required(await api.POST('/api/backups'));
       const response = await fetch('/api/restorations', { method: 'POST', headers: { 'Content-Type': 'application/zip' }, body: file });
-      if (!response.ok) required({ error: await response.json(), response });
-      notices.say({ sentence: `Everything is as it was in ${file.name}.`, undo: () => this.restore(before.name) });
+      const body = await response.json();
+      const { before } = required<Restored>({ data: body, error: body, response });
+      notices.say({ sentence: `Everything is as it was in ${file.name}.`, undo: () => this.restore(before) });
       await this.load();
     });
   }

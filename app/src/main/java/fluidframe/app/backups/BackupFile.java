@@ -1,5 +1,6 @@
 package fluidframe.app.backups;
 
+import org.apache.commons.codec.digest.DigestUtils;
 import fluidframe.app.problems.Fault;
 import fluidframe.app.problems.RefusedException;
 import fluidframe.app.storage.Rows;
@@ -20,7 +21,6 @@ import java.nio.file.Path;
 import java.security.DigestInputStream;
 import java.security.DigestOutputStream;
 import java.security.MessageDigest;
-import java.security.NoSuchAlgorithmException;
 import java.sql.Connection;
 import java.sql.SQLException;
 import java.util.ArrayList;
@@ -85,7 +85,7 @@ public final class BackupFile {
         for (Table table : Table.all(connection)) {
             Content empty = new Content(table.name(), table.columns(), 0, "");
             zip.putNextEntry(entry(empty.entry()));
-            DigestOutputStream text = new DigestOutputStream(zip, sha256());
+            DigestOutputStream text = new DigestOutputStream(zip, DigestUtils.getSha256Digest());
             int[] rows = {0};
             Rows.read(table, connection, row -> {
                 rows[0]++;
@@ -130,7 +130,7 @@ public final class BackupFile {
                 throw refused(CONTENTS + ", form", String.valueOf(contents.form()), "at most " + knownForm + "; a newer Fluid Frame made it");
             }
             for (Content content : contents.tables()) {
-                MessageDigest digest = sha256();
+                MessageDigest digest = DigestUtils.getSha256Digest();
                 try (InputStream text = new DigestInputStream(open(zip, content.entry()), digest)) {
                     if (text.transferTo(OutputStream.nullOutputStream()) > MOST_BYTES) {
                         throw refused(content.entry(), "more", "at most " + MOST_BYTES + " bytes");
@@ -232,13 +232,5 @@ public final class BackupFile {
     private static RefusedException refused(String place, String found, String expected) {
         Fault fault = Fault.of(place, found, expected);
         return new RefusedException("This backup is damaged or none, and nothing was changed. " + fault.sentence() + ".", List.of(fault));
-    }
-
-    private static MessageDigest sha256() {
-        try {
-            return MessageDigest.getInstance("SHA-256");
-        } catch (NoSuchAlgorithmException e) {
-            throw new IllegalStateException("every Java platform has SHA-256", e);
-        }
     }
 }

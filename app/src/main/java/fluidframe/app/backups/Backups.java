@@ -1,5 +1,6 @@
 package fluidframe.app.backups;
 
+import fluidframe.app.storage.Stamp;
 import fluidframe.app.problems.UnknownException;
 import fluidframe.app.storage.Access;
 import fluidframe.app.storage.Database;
@@ -26,9 +27,7 @@ import java.sql.SQLException;
 import java.sql.Statement;
 import java.time.Instant;
 import java.time.LocalDate;
-import java.time.LocalDateTime;
 import java.time.ZoneOffset;
-import java.time.format.DateTimeFormatter;
 import java.time.temporal.ChronoUnit;
 import java.util.ArrayDeque;
 import java.util.ArrayList;
@@ -42,7 +41,6 @@ import java.util.stream.Stream;
 @Service
 public class Backups {
 
-    private static final DateTimeFormatter STAMP = DateTimeFormatter.ofPattern("yyyy-MM-dd-HHmmss");
     private static final String DAILY = "daily-";
     private static final Pattern NAME = Pattern.compile("[a-z-]+-\\d{4}-\\d{2}-\\d{2}(-\\d{6})?\\.zip");
 
@@ -96,7 +94,7 @@ public class Backups {
 
     /** Makes one now, while everybody works. */
     public Kept make() {
-        return make("backup-" + LocalDateTime.now().format(STAMP));
+        return make("backup-" + Stamp.now());
     }
 
     /** Makes today's, unless there is one, and takes away those that are too old. */
@@ -159,7 +157,7 @@ public class Backups {
         BackupFile.Contents contents = BackupFile.check(file, DatabaseCheck.latestForm());
         try (Staging staging = new Staging(contents.form(), folder.getParent())) {
             BackupFile.layDown(file, contents, staging);
-            String before = make("before-restore-" + LocalDateTime.now().format(STAMP)).name();
+            String before = make("before-restore-" + Stamp.now()).name();
             try (Connection own = database.getConnection()) {
                 Staging.restartIdentities(own, staging.connection());
             }
@@ -185,10 +183,7 @@ public class Backups {
             }
         }
         for (Table table : tables) {
-            List<List<Object>> rows = new ArrayList<>();
-            Rows.read(table, from, rows::add);
-            Deque<List<Object>> left = new ArrayDeque<>(rows);
-            Rows.write(table, live, left::poll);
+            Rows.copy(table, from, live);
         }
     }
 }

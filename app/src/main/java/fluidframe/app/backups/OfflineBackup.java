@@ -18,7 +18,6 @@ import java.time.temporal.ChronoUnit;
 /** Backups made and brought back while the program does not run. */
 public final class OfflineBackup {
 
-    private static final String USER = "fluidframe";
 
     private OfflineBackup() {
     }
@@ -27,7 +26,7 @@ public final class OfflineBackup {
      * @throws IOException if it cannot be written
      */
     public static void make(DatabaseFile file, Path target) throws IOException {
-        try (Connection connection = DriverManager.getConnection(file.url() + ";ACCESS_MODE_DATA=r", USER, ""); OutputStream out = Files.newOutputStream(target)) {
+        try (Connection connection = DriverManager.getConnection(file.url() + ";ACCESS_MODE_DATA=r", DatabaseFile.USER, ""); OutputStream out = Files.newOutputStream(target)) {
             BackupFile.write(connection, DatabaseCheck.form(connection), Instant.now().truncatedTo(ChronoUnit.SECONDS).atOffset(ZoneOffset.UTC).toString(), out);
         } catch (SQLException e) {
             throw new IOException(e.getMessage(), e);

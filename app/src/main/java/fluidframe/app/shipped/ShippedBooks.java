@@ -1,11 +1,9 @@
 package fluidframe.app.shipped;
 
+import org.apache.commons.codec.digest.DigestUtils;
 import fluidframe.app.exchange.BookDocument;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
-import java.security.MessageDigest;
-import java.security.NoSuchAlgorithmException;
-import java.util.HexFormat;
 import java.util.List;
 import java.util.Map;
 import java.util.stream.Collectors;
@@ -45,20 +43,12 @@ class ShippedBooks {
                 .list().stream().collect(Collectors.toMap(Map.Entry::getKey, Map.Entry::getValue));
         for (String name : names) {
             String text = new ClassPathResource("fluidframe/book/" + name + ".json").getContentAsString(StandardCharsets.UTF_8);
-            String fingerprint = fingerprint(text);
+            String fingerprint = DigestUtils.sha256Hex(text);
             if (!fingerprint.equals(taken.get(name))) {
                 ShippedShelf.Taken came = shelf.take(json.readValue(text, BookDocument.class));
                 jdbc.sql("merge into shipped_book (name, fingerprint) key (name) values (?, ?)").params(name, fingerprint).update();
                 LOG.info("Took in the shipped book {}: {} new, {} renewed, {} left as the coach has them", name, came.added(), came.renewed(), came.left());
             }
-        }
-    }
-
-    private static String fingerprint(String text) {
-        try {
-            return HexFormat.of().formatHex(MessageDigest.getInstance("SHA-256").digest(text.getBytes(StandardCharsets.UTF_8)));
-        } catch (NoSuchAlgorithmException e) {
-            throw new IllegalStateException("every Java platform has SHA-256", e);
         }
     }
 }

@@ -1,5 +1,6 @@
 package fluidframe.app.start;
 
+import fluidframe.app.storage.Stamp;
 import fluidframe.app.backups.OfflineBackup;
 import fluidframe.app.problems.RefusedException;
 import fluidframe.app.start.CommandLine.Place;
@@ -17,8 +18,6 @@ import java.net.http.HttpResponse.BodyHandlers;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.sql.SQLException;
-import java.time.LocalDateTime;
-import java.time.format.DateTimeFormatter;
 import java.util.Optional;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
@@ -26,7 +25,6 @@ import tools.jackson.databind.json.JsonMapper;
 /** What is done with the data from the command line, whether the program is running or not. */
 final class Errand {
 
-    private static final DateTimeFormatter STAMP = DateTimeFormatter.ofPattern("yyyy-MM-dd-HHmmss");
     private static final String UNTOUCHED = "Nothing was changed.";
 
     private final Place place;
@@ -39,7 +37,7 @@ final class Errand {
     void backUp(Optional<Path> file) {
         requireData();
         Path folder = place.file().folder().resolve("backups");
-        Path target = file.orElseGet(() -> folder.resolve("backup-" + LocalDateTime.now().format(STAMP) + ".zip"));
+        Path target = file.orElseGet(() -> folder.resolve("backup-" + Stamp.now() + ".zip"));
         try {
             Files.createDirectories(target.toAbsolutePath().getParent());
             if (StartCheck.isInUse(place.file().path())) {

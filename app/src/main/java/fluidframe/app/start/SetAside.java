@@ -1,18 +1,16 @@
 package fluidframe.app.start;
 
+import fluidframe.app.storage.Stamp;
 import fluidframe.app.storage.DatabaseFile;
 
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
-import java.time.LocalDateTime;
-import java.time.format.DateTimeFormatter;
 import java.util.Optional;
 
 /** Puts a database file out of the way instead of deleting it. */
 final class SetAside {
 
-    private static final DateTimeFormatter STAMP = DateTimeFormatter.ofPattern("yyyy-MM-dd-HHmmss");
 
     private SetAside() {
     }
@@ -26,7 +24,7 @@ final class SetAside {
         if (!file.exists()) {
             return Optional.empty();
         }
-        Path aside = file.folder().resolve("fluidframe-before-" + why + "-" + LocalDateTime.now().format(STAMP) + ".mv.db");
+        Path aside = file.folder().resolve("fluidframe-before-" + why + "-" + Stamp.now() + ".mv.db");
         try {
             Files.move(file.path(), aside);
             return Optional.of(aside);

@@ -20,7 +20,6 @@ import java.util.Arrays;
  */
 public final class DatabaseCheck {
 
-    private static final String USER = "fluidframe";
     /** Texts of this name are JSON. */
     private static final String DOCUMENT = "DOCUMENT";
 
@@ -54,7 +53,7 @@ public final class DatabaseCheck {
         if (file.isSealed()) {
             return file.sealedForm() > known ? new Newer(file.sealedForm(), known) : new Sound();
         }
-        try (Connection connection = DriverManager.getConnection(file.url() + ";ACCESS_MODE_DATA=r", USER, "")) {
+        try (Connection connection = DriverManager.getConnection(file.url() + ";ACCESS_MODE_DATA=r", DatabaseFile.USER, "")) {
             int found = form(connection);
             return found > known ? new Newer(found, known) : read(connection);
         } catch (SQLException | RuntimeException | StackOverflowError e) {

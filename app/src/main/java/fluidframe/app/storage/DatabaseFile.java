@@ -1,20 +1,20 @@
 package fluidframe.app.storage;
 
 import java.io.IOException;
+import org.apache.commons.codec.digest.DigestUtils;
 import java.io.InputStream;
 import java.io.UncheckedIOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
-import java.security.DigestInputStream;
-import java.security.MessageDigest;
-import java.security.NoSuchAlgorithmException;
-import java.util.HexFormat;
 
 /**
  * The file in which everything is kept. When the program ends it seals the file: it notes its checksum beside it, so that the next start knows
  * whether a single byte has changed since.
  */
 public final class DatabaseFile {
+
+    /** As whom the file is opened; it has no password. */
+    public static final String USER = "fluidframe";
 
     private static final String NAME = "fluidframe";
 
@@ -109,18 +109,8 @@ public final class DatabaseFile {
     }
 
     private String checksum() throws IOException {
-        MessageDigest digest = sha256();
-        try (InputStream file = new DigestInputStream(Files.newInputStream(path), digest)) {
-            file.transferTo(java.io.OutputStream.nullOutputStream());
-        }
-        return HexFormat.of().formatHex(digest.digest());
-    }
-
-    private static MessageDigest sha256() {
-        try {
-            return MessageDigest.getInstance("SHA-256");
-        } catch (NoSuchAlgorithmException e) {
-            throw new IllegalStateException("every Java platform has SHA-256", e);
+        try (InputStream file = Files.newInputStream(path)) {
+            return DigestUtils.sha256Hex(file);
         }
     }
 }

@@ -42,6 +42,13 @@ public final class Rows {
         }
     }
 
+    /** Copies a table's rows into the same table of another database, a few at a time; nothing is committed. */
+    public static void copy(Table table, Connection from, Connection to) throws SQLException {
+        try (Statement statement = from.createStatement(); ResultSet rows = statement.executeQuery(table.select())) {
+            write(table, to, () -> rows.next() ? row(rows) : null);
+        }
+    }
+
     static List<Object> row(ResultSet rows) throws SQLException {
         ResultSetMetaData columns = rows.getMetaData();
         List<Object> row = new ArrayList<>();

@@ -1,5 +1,6 @@
 package fluidframe.app.storage;
 
+import org.springframework.util.FileSystemUtils;
 import org.h2.tools.Recover;
 import org.h2.tools.RunScript;
 import org.slf4j.Logger;
@@ -16,19 +17,16 @@ import java.sql.ResultSet;
 import java.sql.SQLException;
 import java.sql.Statement;
 import java.util.ArrayList;
-import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
-import java.util.stream.Stream;
 
 /** Reads from a damaged database file what can be read, row by row, and lays it down in a sound one. The damaged file is only read. */
 public final class Salvage {
 
     private static final Logger LOG = LoggerFactory.getLogger(Salvage.class);
-    private static final String USER = "fluidframe";
     private static final String READING = ";ACCESS_MODE_DATA=r";
     /** No table has more rows. */
     private static final long MOST_ROWS = 500_000;
@@ -63,15 +61,7 @@ public final class Salvage {
             staging.lift();
             return new Report(staging, salvage.saved, salvage.lost);
         } finally {
-            delete(workshop);
-        }
-    }
-
-    private static void delete(Path folder) throws IOException {
-        try (Stream<Path> files = Files.walk(folder)) {
-            for (Path each : files.sorted(Comparator.reverseOrder()).toList()) {
-                Files.delete(each);
-            }
+            FileSystemUtils.deleteRecursively(workshop);
         }
     }
 
@@ -87,7 +77,7 @@ public final class Salvage {
     /** The damaged file itself if it opens; else what the database's own recovery finds in a copy of it. */
     private static Connection source(DatabaseFile damaged, Path workshop) throws SQLException, IOException {
         try {
-            Connection opened = DriverManager.getConnection(damaged.url() + READING, USER, "");
+            Connection opened = DriverManager.getConnection(damaged.url() + READING, DatabaseFile.USER, "");
             Table.all(opened);
             return opened;
         } catch (SQLException | RuntimeException | StackOverflowError e) {
@@ -98,9 +88,9 @@ public final class Salvage {
         String found = "jdbc:h2:file:" + workshop.resolve("found") + ";TRACE_LEVEL_FILE=0";
         Path script = workshop.resolve("damaged.h2.sql");
         if (Files.exists(script)) {
-            RunScript.execute(found, USER, "", script.toString(), StandardCharsets.UTF_8, true);
+            RunScript.execute(found, DatabaseFile.USER, "", script.toString(), StandardCharsets.UTF_8, true);
         }
-        return DriverManager.getConnection(found, USER, "");
+        return DriverManager.getConnection(found, DatabaseFile.USER, "");
     }
 
     private void copy(Table table, Connection source, Connection target) throws SQLException {

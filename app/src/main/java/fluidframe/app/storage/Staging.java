@@ -1,5 +1,6 @@
 package fluidframe.app.storage;
 
+import org.springframework.util.FileSystemUtils;
 import org.flywaydb.core.Flyway;
 
 import java.io.IOException;
@@ -11,14 +12,11 @@ import java.sql.DriverManager;
 import java.sql.ResultSet;
 import java.sql.SQLException;
 import java.sql.Statement;
-import java.util.Comparator;
 import java.util.List;
-import java.util.stream.Stream;
 
 /** A database beside the real one, in which data of an older form is laid down as it was and then lifted to today's. */
 public final class Staging implements AutoCloseable {
 
-    private static final String USER = "fluidframe";
 
     private final Path folder;
     private final DatabaseFile file;
@@ -36,11 +34,11 @@ public final class Staging implements AutoCloseable {
         }
         this.file = DatabaseFile.in(folder);
         migrate(String.valueOf(form));
-        this.connection = DriverManager.getConnection(file.url(), USER, "");
+        this.connection = DriverManager.getConnection(file.url(), DatabaseFile.USER, "");
     }
 
     private void migrate(String target) {
-        Flyway.configure().dataSource(file.url(), USER, "").locations("classpath:db/migration").target(target).load().migrate();
+        Flyway.configure().dataSource(file.url(), DatabaseFile.USER, "").locations("classpath:db/migration").target(target).load().migrate();
     }
 
     public Connection connection() {
@@ -51,7 +49,7 @@ public final class Staging implements AutoCloseable {
     public void lift() throws SQLException {
         connection.close();
         migrate("latest");
-        connection = DriverManager.getConnection(file.url(), USER, "");
+        connection = DriverManager.getConnection(file.url(), DatabaseFile.USER, "");
     }
 
     /** Lets numbers that the database gives out begin behind those that are taken. */
@@ -103,10 +101,8 @@ public final class Staging implements AutoCloseable {
     @Override
     public void close() throws SQLException {
         connection.close();
-        try (Stream<Path> files = Files.walk(folder)) {
-            for (Path each : files.sorted(Comparator.reverseOrder()).toList()) {
-                Files.delete(each);
-            }
+        try {
+            FileSystemUtils.deleteRecursively(folder);
         } catch (IOException e) {
             throw new UncheckedIOException("The folder " + folder + " could not be taken away.", e);
         }
