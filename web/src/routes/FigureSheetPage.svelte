@@ -10,6 +10,7 @@
   import { reference } from '$lib/reference/reference.svelte';
   import Choice from '$lib/ui/Choice.svelte';
   import { changedQuery } from '$lib/ui/address';
+  import { isTyped, settleField } from '$lib/ui/fieldState';
   import Message from '$lib/ui/Message.svelte';
   import ChevronLeft from '@lucide/svelte/icons/chevron-left';
   import ChevronRight from '@lucide/svelte/icons/chevron-right';
@@ -67,6 +68,7 @@
   }
 
   function keep() {
+    settleField();
     if (sheet) void attempt(sheet.keep());
   }
 
@@ -134,7 +136,12 @@
 {:else if !sheet}
   <p class="p-10 text-center text-xl text-soft">Opening the sheet …</p>
 {:else}
-  <div class={['flex min-h-full flex-col gap-3 px-4 py-3', !foldedOut && 'lg:h-full']}>
+  <div
+    class={['flex min-h-full flex-col gap-3 px-4 py-3', !foldedOut && 'lg:h-full']}
+    oninput={(event) => (sheet!.typing = isTyped(event))}
+    onchange={() => (sheet!.typing = false)}
+    onfocusout={() => (sheet!.typing = false)}
+  >
     <header class="flex flex-wrap items-center gap-x-4 gap-y-2">
       <a class="text-soft hover:text-ink" href={`#/figures?dance=${sheet.figure.dance}`}>{dance?.title ?? sheet.figure.dance}</a>
       <h1 class="sr-only">Figure sheet of {sheet.figure.title}</h1>

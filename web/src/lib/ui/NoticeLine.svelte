@@ -4,7 +4,7 @@
   import { notices } from './Notices.svelte';
 </script>
 
-<div role="status" aria-live="polite" class="pointer-events-none fixed inset-x-0 bottom-20 z-40 flex justify-center px-3 sm:bottom-4 print:hidden">
+<div role="status" aria-live="polite" class="pointer-events-none fixed inset-x-0 bottom-20 z-40 flex justify-center px-3 sm:bottom-4 sm:left-22 sm:justify-start print:hidden">
   {#if notices.current}
     <div class="pointer-events-auto flex max-w-3xl items-center gap-3 rounded-xl bg-ink px-4 py-2 text-floor shadow-xl evening:text-board" data-testid="notice">
       <span class="leading-snug">{notices.current.sentence}</span>

@@ -6,6 +6,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import com.microsoft.playwright.Download;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
+import com.microsoft.playwright.Route;
 import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.LoadState;
 import com.microsoft.playwright.options.RequestOptions;
@@ -24,6 +25,30 @@ class KeepingTest extends BrowserTest {
                     .as(font).isTrue();
         }
         assertThat(page.request().get(program.address()).headers().get("content-security-policy")).doesNotContain("unsafe-inline' 'script").contains("frame-ancestors 'none'");
+    }
+
+    @Test
+    void whatTheProgramWarnsOfStandsOnEveryPage() {
+        page.route("**/api/status", route -> route.fulfill(new Route.FulfillOptions().setContentType("application/json")
+                .setBody("{\"writable\": false, \"warnings\": [\"The disk is full.\", \"Everybody on this network can read and change everything.\"]}")));
+        for (String view : new String[] {"figures", "routines/lamplight-waltz"}) {
+            open(view);
+            assertThat(page.getByRole(AriaRole.ALERT)).containsText(new String[] {"The disk is full.", "Everybody on this network"});
+        }
+    }
+
+    @Test
+    void wordsOfAFigureAreUnkeptFromTheirFirstLetterAndKeptWithoutLeavingTheField() {
+        open("figures/tango-walk?panel=words");
+        Locator cues = page.locator("#field-cues");
+        cues.press("End");
+        assertThat(button("Kept")).isVisible();
+        cues.pressSequentially("!");
+        assertThat(button("Kept")).hasCount(0);
+        press("Control+s");
+        assertThat(button("Kept")).isVisible();
+        page.reload();
+        assertThat(cues).hasValue(Pattern.compile("!"));
     }
 
     @Test

@@ -250,7 +250,11 @@ public final class Database extends AbstractDataSource implements AutoCloseable 
 
     /** Makes the file small again, once nobody has written for a while and it has grown. */
     void compactWhenQuiet() {
-        boolean quiet = System.nanoTime() - lastWritten > QUIET.toNanos();
+        compactAfter(QUIET);
+    }
+
+    void compactAfter(Duration noWriting) {
+        boolean quiet = System.nanoTime() - lastWritten > noWriting.toNanos();
         long bytes = file.bytes();
         if (!quiet || access() != Access.WRITABLE || bytes < compactedBytes * GROWN || volume.room() < bytes + LEAST_ROOM || !opening.writeLock().tryLock()) {
             return;

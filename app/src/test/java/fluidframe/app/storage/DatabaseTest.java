@@ -141,6 +141,20 @@ class DatabaseTest {
     }
 
     @Test
+    void aFileThatHasGrownIsMadeSmallOnceNobodyWrites() throws Exception {
+        keepMuchOrBeRefused(1000);
+        keep("delete from kept where number >= 1010");
+        long grown = file.bytes();
+        database.compactAfter(Duration.ofHours(1));
+        assertThat(file.bytes()).as("while people write").isGreaterThanOrEqualTo(grown);
+        database.compactAfter(Duration.ZERO);
+        assertThat(file.bytes()).isLessThan(grown / 2);
+        assertThat(count()).isEqualTo(10);
+        keep("insert into kept values (1, 'one')");
+        assertThat(count()).isEqualTo(11);
+    }
+
+    @Test
     void aFolderThatMayNotBeWrittenIsRead() throws Exception {
         keep("insert into kept values (1, 'one')");
         volume.permitsWriting = false;
