@@ -1,5 +1,6 @@
 package fluidframe.app.backups;
 
+import fluidframe.app.storage.Generation;
 import fluidframe.app.storage.Stamp;
 import fluidframe.app.problems.UnknownException;
 import fluidframe.app.storage.Access;
@@ -47,12 +48,14 @@ public class Backups {
     private final Database database;
     private final JdbcTemplate jdbc;
     private final PlatformTransactionManager transactions;
+    private final Generation generation;
     private final Path folder;
 
-    Backups(Database database, JdbcTemplate jdbc, PlatformTransactionManager transactions, @Value("${spring.datasource.url}") String url) {
+    Backups(Database database, JdbcTemplate jdbc, PlatformTransactionManager transactions, Generation generation, @Value("${spring.datasource.url}") String url) {
         this.database = database;
         this.jdbc = jdbc;
         this.transactions = transactions;
+        this.generation = generation;
         this.folder = DatabaseFile.at(url).folder().resolve("backups");
     }
 
@@ -163,6 +166,7 @@ public class Backups {
             }
             new TransactionTemplate(transactions).executeWithoutResult(status -> jdbc.execute((ConnectionCallback<Void>) live -> {
                 replace(live, staging.connection());
+                generation.endsWithTransaction();
                 return null;
             }));
             return new Restored(contents.rows("figure"), contents.rows("routine"), before);

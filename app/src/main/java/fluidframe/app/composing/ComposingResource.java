@@ -13,7 +13,6 @@ import fluidframe.app.composing.ComposingDocuments.ProgressDocument;
 import fluidframe.app.composing.ComposingDocuments.RefusalDocument;
 import fluidframe.app.composing.ComposingDocuments.RepairDocument;
 import fluidframe.app.composing.MendingPlanDocument.MendingQuestion;
-import fluidframe.app.figures.FigureShelf;
 import fluidframe.app.links.VerdictDocument;
 import fluidframe.app.problems.Fault;
 import fluidframe.app.problems.RefusedException;
@@ -85,21 +84,21 @@ class ComposingResource {
     private static final int LONGEST_COMPLETION_BARS = 8;
 
     private final RoutineReader reader;
-    private final FigureShelf shelf;
+    private final Repertoires repertoires;
     private final Mender mender;
     private final Runs runs;
     private final Work work;
 
-    ComposingResource(RoutineReader reader, FigureShelf shelf, Mender mender, Runs runs, Work work) {
+    ComposingResource(RoutineReader reader, Repertoires repertoires, Mender mender, Runs runs, Work work) {
         this.reader = reader;
-        this.shelf = shelf;
+        this.repertoires = repertoires;
         this.mender = mender;
         this.runs = runs;
         this.work = work;
     }
 
     private Standing standing(RoutineDocument document) {
-        return new Standing(reader.read(document), shelf);
+        return new Standing(reader.read(document), repertoires);
     }
 
     @PostMapping("/next")

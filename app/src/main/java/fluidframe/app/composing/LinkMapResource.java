@@ -9,7 +9,6 @@ import fluidframe.core.dance.Dances;
 import fluidframe.core.figure.Figure;
 import fluidframe.core.figure.Level;
 import fluidframe.core.link.LinkMap;
-import fluidframe.core.link.Repertoire;
 import fluidframe.core.link.Terms;
 import fluidframe.core.text.UnreadableTextException;
 import io.swagger.v3.oas.annotations.media.Schema;
@@ -31,10 +30,12 @@ import org.springframework.web.bind.annotation.RestController;
 class LinkMapResource {
 
     private final FigureShelf shelf;
+    private final Repertoires repertoires;
     private final Work work;
 
-    LinkMapResource(FigureShelf shelf, Work work) {
+    LinkMapResource(FigureShelf shelf, Repertoires repertoires, Work work) {
         this.shelf = shelf;
+        this.repertoires = repertoires;
         this.work = work;
     }
 
@@ -59,7 +60,7 @@ class LinkMapResource {
 
     private LinkMapDocument map(Dance known, Terms terms) {
         List<Figure> figures = shelf.ofDance(known.id());
-        LinkMap map = LinkMap.of(Repertoire.of(figures, terms));
+        LinkMap map = LinkMap.of(repertoires.of(known, terms));
         List<Figure> mapped = figures.stream().filter(figure -> map.successors().containsKey(figure.id())).toList();
         return new LinkMapDocument(known.id(), new MappedFigures(mapped, map), map.deadEnds(), map.unreachable(), map.components(), map.holdingPerFigure());
     }

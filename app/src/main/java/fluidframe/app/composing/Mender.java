@@ -8,6 +8,7 @@ import fluidframe.app.figures.FigureShelf;
 import fluidframe.app.routines.BrokenSeamDocument;
 import fluidframe.app.routines.RoutineDocument;
 import fluidframe.app.routines.RoutineReader;
+import fluidframe.core.figure.Figure;
 import fluidframe.core.link.Outcome;
 import fluidframe.core.link.Repair;
 import fluidframe.core.link.Repairs;
@@ -20,8 +21,11 @@ import java.util.Collection;
 import java.util.Comparator;
 import java.util.HashSet;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.function.Function;
+import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import org.springframework.stereotype.Component;
@@ -32,10 +36,12 @@ final class Mender {
 
     private final RoutineReader reader;
     private final FigureShelf shelf;
+    private final Repertoires repertoires;
 
-    Mender(RoutineReader reader, FigureShelf shelf) {
+    Mender(RoutineReader reader, FigureShelf shelf, Repertoires repertoires) {
         this.reader = reader;
         this.shelf = shelf;
+        this.repertoires = repertoires;
     }
 
     private record Mended(Repair repair, Mending.Written written, int wanting) {
@@ -97,8 +103,9 @@ final class Mender {
         Repairs.Seam seam = standing.seam(after);
         Mending mending = new Mending(document, standing.routine(), standing.placed(after).passage(), standing.placed(after + 1).passage());
         int wanting = wanting(standing.course());
+        Map<String, Figure> figures = shelf.ofDance(document.dance()).stream().collect(Collectors.toMap(Figure::id, Function.identity()));
         return new Repairs(standing.repertoire()).of(seam).stream()
-                .flatMap(repair -> mending.of(repair).stream().map(written -> new Mended(repair, written, wanting(Course.of(reader.read(written.document())))))
+                .flatMap(repair -> mending.of(repair).stream().map(written -> new Mended(repair, written, wanting(Course.of(RoutineReader.read(written.document(), figures, "")))))
                         .filter(mended -> mended.wanting() < wanting).min(Comparator.comparingInt(Mended::wanting)).stream());
     }
 
@@ -108,6 +115,6 @@ final class Mender {
     }
 
     private Standing standing(RoutineDocument document) {
-        return new Standing(reader.read(document), shelf);
+        return new Standing(reader.read(document), repertoires);
     }
 }

@@ -1,6 +1,5 @@
 package fluidframe.app.composing;
 
-import fluidframe.app.figures.FigureShelf;
 import fluidframe.app.problems.Fault;
 import fluidframe.app.problems.RefusedException;
 import fluidframe.core.link.Dancing;
@@ -25,9 +24,9 @@ final class Standing {
     private final Course course;
     private final Repertoire repertoire;
 
-    Standing(Routine routine, FigureShelf shelf) {
+    Standing(Routine routine, Repertoires repertoires) {
         this.course = Course.of(routine);
-        this.repertoire = Repertoire.of(shelf.ofDance(routine.dance().id()), routine.terms());
+        this.repertoire = repertoires.of(routine.dance(), routine.terms());
     }
 
     Routine routine() {

@@ -22,17 +22,18 @@ interface FigureRepository extends JpaRepository<FigureEntity, String> {
             """)
     List<FigureRow> search(String dance, String level, String position, String foot, String facing, String words);
 
-    @Query("select concat(f.id, ' ', cast(f.revision as string)) from FigureEntity f where f.dance = :dance order by f.id")
-    List<String> revisions(String dance);
+    @Query("select new fluidframe.app.figures.FigureLibrary$Edition(f.id, f.revision) from FigureEntity f where f.dance = :dance order by f.levelRank, f.title")
+    List<FigureLibrary.Edition> editionsOfDance(String dance);
 
-    @Query("select concat(f.id, ' ', cast(f.revision as string)) from FigureEntity f")
-    List<String> revisions();
+    @Query("select new fluidframe.app.figures.FigureLibrary$Edition(f.id, f.revision) from FigureEntity f where f.id in :ids")
+    List<FigureLibrary.Edition> editions(List<String> ids);
+
+    @Query("select new fluidframe.app.figures.FigureLibrary$Edition(f.id, f.revision) from FigureEntity f")
+    List<FigureLibrary.Edition> editions();
 
     /** Those of the ids that there are figures of. */
     @Query("select f.id from FigureEntity f where f.id in :ids")
     List<String> ids(List<String> ids);
-
-    List<FigureEntity> findByDanceOrderByLevelRankAscTitleAsc(String dance);
 
     @Query("select f.document from FigureEntity f order by f.dance, f.levelRank, f.title")
     List<String> documents();

@@ -1,5 +1,6 @@
 package fluidframe.app.figures;
 
+import fluidframe.app.storage.Generation;
 import fluidframe.app.storage.Shelf;
 import fluidframe.app.problems.ConflictException;
 import fluidframe.app.problems.Fault;
@@ -29,10 +30,14 @@ public class FigureShelf extends Shelf<FigureEntity> {
 
     private final FigureRepository repository;
     private final JsonMapper json;
+    private final FigureLibrary library;
+    private final Generation generation;
     private final ApplicationEventPublisher events;
 
-    FigureShelf(FigureRepository repository, EntityManager entityManager, JsonMapper json, ApplicationEventPublisher events) {
+    FigureShelf(FigureRepository repository, EntityManager entityManager, JsonMapper json, FigureLibrary library, Generation generation, ApplicationEventPublisher events) {
         super("figure", FigureEntity.class, repository, entityManager);
+        this.library = library;
+        this.generation = generation;
         this.events = events;
         this.repository = repository;
         this.json = json;
@@ -92,12 +97,12 @@ public class FigureShelf extends Shelf<FigureEntity> {
      */
     @Transactional(readOnly = true)
     public StoredFigure get(String id) {
-        return stored(required(id));
+        return library.find(id).orElseThrow(() -> new UnknownException("figure", id));
     }
 
     @Transactional(readOnly = true)
     public Optional<Figure> find(String id) {
-        return repository.findById(id).map(this::stored).map(StoredFigure::figure);
+        return library.find(id).map(StoredFigure::figure);
     }
 
     /** A figure's document as it is stored. */
@@ -108,25 +113,24 @@ public class FigureShelf extends Shelf<FigureEntity> {
 
     @Transactional(readOnly = true)
     public Map<String, Figure> findAll(List<String> ids) {
-        return repository.findAllById(ids).stream().map(this::stored).map(StoredFigure::figure)
-                .collect(Collectors.toMap(Figure::id, Function.identity()));
+        return library.findAll(ids).values().stream().map(StoredFigure::figure).collect(Collectors.toMap(Figure::id, Function.identity()));
     }
 
     @Transactional(readOnly = true)
     public List<Figure> ofDance(String dance) {
-        return repository.findByDanceOrderByLevelRankAscTitleAsc(dance).stream().map(this::stored).map(StoredFigure::figure).toList();
+        return library.ofDance(dance).stream().map(StoredFigure::figure).toList();
     }
 
     /** The figures of a dance, each with its revision: as long as they are the same, so is everything that is computed of them. */
     @Transactional(readOnly = true)
     public List<String> revisions(String dance) {
-        return repository.revisions(dance);
+        return repository.editionsOfDance(dance).stream().map(this::named).toList();
     }
 
     /** The revision of every figure, by id. */
     @Transactional(readOnly = true)
     public Map<String, String> revisions() {
-        return repository.revisions().stream().map(text -> text.split(" ")).collect(Collectors.toMap(words -> words[0], words -> words[1]));
+        return repository.editions().stream().collect(Collectors.toMap(FigureLibrary.Edition::id, this::named));
     }
 
     /** Every figure's document as it is stored. */
@@ -173,6 +177,7 @@ public class FigureShelf extends Shelf<FigureEntity> {
         FigureEntity entity = current(id, revision);
         events.publishEvent(new FigureLeaves(id));
         repository.delete(entity);
+        generation.endsWithTransaction();
     }
 
     /**
@@ -189,7 +194,10 @@ public class FigureShelf extends Shelf<FigureEntity> {
     }
 
     private StoredFigure stored(FigureEntity entity) {
-        FigureDocument document = json.readValue(entity.document(), FigureDocument.class);
-        return new StoredFigure(read(document, ""), document, new Revision(entity.revision()));
+        return library.read(entity);
+    }
+
+    private String named(FigureLibrary.Edition edition) {
+        return edition.id() + " " + edition.revision() + " " + generation.number();
     }
 }

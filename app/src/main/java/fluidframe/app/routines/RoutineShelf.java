@@ -1,5 +1,6 @@
 package fluidframe.app.routines;
 
+import fluidframe.app.storage.Generation;
 import fluidframe.app.storage.Shelf;
 import fluidframe.app.figures.FigureLeaves;
 import fluidframe.app.figures.FigureShelf;
@@ -22,10 +23,12 @@ public class RoutineShelf extends Shelf<RoutineEntity> {
 
     private final RoutineRepository repository;
     private final JsonMapper json;
+    private final Generation generation;
     private final FigureShelf figureShelf;
 
-    RoutineShelf(RoutineRepository repository, EntityManager entityManager, JsonMapper json, FigureShelf figureShelf) {
+    RoutineShelf(RoutineRepository repository, EntityManager entityManager, JsonMapper json, Generation generation, FigureShelf figureShelf) {
         super("routine", RoutineEntity.class, repository, entityManager);
+        this.generation = generation;
         this.figureShelf = figureShelf;
         this.repository = repository;
         this.json = json;
@@ -111,6 +114,7 @@ public class RoutineShelf extends Shelf<RoutineEntity> {
     @Transactional
     public void delete(String id, Revision revision) {
         repository.delete(current(id, revision));
+        generation.endsWithTransaction();
     }
 
     /** A figure that a routine needs cannot be deleted. */

@@ -3,6 +3,7 @@ package fluidframe.app.routines;
 import fluidframe.app.figures.FigureShelf;
 import fluidframe.app.problems.Fault;
 import fluidframe.app.problems.RefusedException;
+import fluidframe.app.storage.Generation;
 import fluidframe.core.figure.Figure;
 import fluidframe.core.link.Outcome;
 import fluidframe.core.routine.BrokenSeam;
@@ -27,9 +28,11 @@ class RoutineStandings {
 
     private final RoutineShelf routines;
     private final FigureShelf figures;
+    private final Generation generation;
     private final Map<String, Known> known = new ConcurrentHashMap<>();
 
-    RoutineStandings(@Lazy RoutineShelf routines, @Lazy FigureShelf figures) {
+    RoutineStandings(@Lazy RoutineShelf routines, @Lazy FigureShelf figures, Generation generation) {
+        this.generation = generation;
         this.routines = routines;
         this.figures = figures;
     }
@@ -69,7 +72,7 @@ class RoutineStandings {
 
     private Standing of(StoredRoutine routine, Map<String, String> figureRevisions) {
         Stopping.check();
-        List<String> revisions = new ArrayList<>(List.of(routine.revision().tag()));
+        List<String> revisions = new ArrayList<>(List.of(routine.revision().tag(), String.valueOf(generation.number())));
         routine.document().figures().forEach(figure -> revisions.add(figureRevisions.getOrDefault(figure, "")));
         Known before = known.get(routine.document().id());
         if (before != null && before.revisions().equals(revisions)) {

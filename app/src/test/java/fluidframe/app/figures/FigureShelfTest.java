@@ -13,6 +13,7 @@ import fluidframe.app.problems.ConflictException;
 import fluidframe.app.problems.RefusedException;
 import fluidframe.app.problems.Revision;
 import fluidframe.app.problems.UnknownException;
+import fluidframe.app.storage.Generation;
 import fluidframe.core.audit.Audit;
 import fluidframe.core.audit.Severity;
 import fluidframe.core.figure.Figure;
@@ -28,7 +29,8 @@ class FigureShelfTest {
     private final FigureRepository repository = mock();
     private final EntityManager entityManager = mock();
     private final JsonMapper json = JsonMapper.builder().build();
-    private final FigureShelf shelf = new FigureShelf(repository, entityManager, json, event -> { });
+    private final Generation generation = new Generation();
+    private final FigureShelf shelf = new FigureShelf(repository, entityManager, json, new FigureLibrary(repository, generation, json), generation, event -> { });
     private final FigureDocument document = json.readValue(FigureShelfTest.class.getResourceAsStream("/every-field.json"), FigureDocument.class);
     private final Figure figure = FigureShelf.read(document, "");
 

@@ -1,0 +1,39 @@
+package fluidframe.app.composing;
+
+import com.github.benmanes.caffeine.cache.Cache;
+import com.github.benmanes.caffeine.cache.Caffeine;
+import fluidframe.app.figures.FigureShelf;
+import fluidframe.core.dance.Dance;
+import fluidframe.core.link.Repertoire;
+import fluidframe.core.link.Terms;
+import java.util.List;
+import org.springframework.stereotype.Component;
+
+/** What each dance has to put together, under the terms asked for; worked out again only when a figure of it has changed. */
+@Component
+class Repertoires {
+
+    /** Every dance under three levels. */
+    private static final int MOST_REMEMBERED = 64;
+
+    private final FigureShelf shelf;
+    private final Cache<Key, Repertoire> known = Caffeine.newBuilder().maximumSize(MOST_REMEMBERED).build();
+
+    Repertoires(FigureShelf shelf) {
+        this.shelf = shelf;
+    }
+
+    private record Key(List<String> revisions, Terms terms) {
+    }
+
+    /** For one request: it remembers by itself what follows what, and is used by one thread. */
+    Repertoire of(Dance dance, Terms terms) {
+        Key key = new Key(shelf.revisions(dance.id()), terms);
+        Repertoire remembered = known.getIfPresent(key);
+        if (remembered == null) {
+            remembered = Repertoire.of(shelf.ofDance(dance.id()), terms);
+            known.put(key, remembered);
+        }
+        return remembered.forgetful();
+    }
+}
