@@ -30,6 +30,7 @@ for (let round = 0; round < rounds; round++) {
   await program.end('SIGKILL');
   over = true;
   await Promise.all(people);
+  if ((round + 1) % 10 === 0) console.error(`${round + 1} kills: ${lost} of ${checked} lost`);
 }
 rmSync(data, { recursive: true });
 console.log(`${rounds} kills, ${counters.reduce((sum, each) => sum + each.acknowledged, 0)} acknowledged, ${checked} checks: ${lost} lost, ${ahead} stored without the answer having arrived`);

@@ -22,7 +22,7 @@ export class Program {
     });
     this.ended = once(this.process, 'exit').then(([code]) => (this.code = code ?? -1));
     for (const stream of [this.process.stdout, this.process.stderr]) stream.on('data', (text) => (this.said += text));
-    for (let wait = 0; wait < 1200; wait++) {
+    for (let wait = 0; wait < 3600; wait++) {
       if (this.code !== undefined) return false;
       try {
         if ((await this.ask('/api/figures?dance=waltz')).status === 200) return true;

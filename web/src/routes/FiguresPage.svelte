@@ -8,6 +8,7 @@
   import Message from '$lib/ui/Message.svelte';
   import { push, replace, router } from 'svelte-spa-router';
 
+  const LAST_DANCE = 'fluidframe/last-dance';
   const list = new FigureList();
   const FACINGS = ['LOD', 'DC', 'C', 'DC-A', 'ALOD', 'DW-A', 'W', 'DW'];
 
@@ -17,6 +18,11 @@
   });
   $effect(() => {
     void list.ask(question);
+  });
+  /** Opened without a question the list begins with the dance that was looked at last. */
+  if (!router.querystring) void replace(`/figures?dance=${localStorage.getItem(LAST_DANCE) ?? 'waltz'}`);
+  $effect(() => {
+    if (question.dance) localStorage.setItem(LAST_DANCE, question.dance);
   });
 
   function ask(change: Partial<Question>) {
@@ -39,7 +45,17 @@
 
 <div class="mx-auto flex h-full max-w-[88rem] flex-col px-6 py-5">
   <header class="flex flex-wrap items-center gap-2 pb-4">
-    <h1 class="mr-4 text-4xl">Figures</h1>
+    <h1 class="mr-4 flex-1 text-4xl">Figures</h1>
+    <input
+      class="field w-64 min-w-40 max-sm:order-1 max-sm:flex-1"
+      type="search"
+      placeholder="Search by name"
+      aria-label="Search by name"
+      value={question.words}
+      oninput={(event) => ask({ words: event.currentTarget.value })}
+    />
+    <a class="act act-main" href={`#${newAddress}`} title="New figure (N)">New figure</a>
+    <span class="w-full"></span>
     <Choice
       label="Dance"
       any="all"
@@ -78,15 +94,6 @@
       options={reference.notation.positions.map((position) => ({ value: position.shorthand, label: position.wording }))}
       onchange={(position) => ask({ position })}
     />
-    <input
-      class="field min-w-40 flex-1"
-      type="search"
-      placeholder="Search by name"
-      aria-label="Search by name"
-      value={question.words}
-      oninput={(event) => ask({ words: event.currentTarget.value })}
-    />
-    <a class="act act-main" href={`#${newAddress}`} title="New figure (N)">New figure</a>
   </header>
 
   {#if list.failure}

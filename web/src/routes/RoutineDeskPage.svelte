@@ -102,6 +102,14 @@
     if (await desk?.delete()) await push('/routines');
   }
 
+  /** Takes the chosen figure out; where the seam breaks then, what would mend it is shown at once. */
+  async function takeOut() {
+    await desk?.remove();
+    if (!desk) return;
+    if (desk.seamAfter(desk.selected)?.verdict.outcome === 'breaks') showSeam(desk.selected);
+    else address({ figure: String(desk.selected) });
+  }
+
   function keep() {
     settleField();
     void desk?.keep();
@@ -178,7 +186,7 @@
         return true;
       }
       case 'Delete':
-        desk!.remove();
+        void takeOut();
         return true;
       case 'c':
         desk!.turnCorner();
@@ -360,7 +368,7 @@
               <button
                 class="act mt-1 h-auto w-full justify-start py-1 text-left whitespace-normal"
                 onclick={() => {
-                  desk!.select(desk!.placements.length - 1);
+                  desk!.select(score!.placements.length - 1);
                   desk!.insert(chain.placements);
                 }}
               >
@@ -378,7 +386,7 @@
             <button class="act" aria-pressed={chosen.highlight} aria-label="Highlight" onclick={() => desk!.highlight()}>
               <Star size={17} class={chosen.highlight ? 'fill-brass text-brass' : ''} />
             </button>
-            <button class="act" aria-label="Take it out" onclick={() => desk!.remove()}><Trash2 size={17} /></button>
+            <button class="act" aria-label="Take it out" onclick={takeOut}><Trash2 size={17} /></button>
             {#if desk.chosen?.figure}<a class="act" href={`#/figures/${chosen.figure}`}>Sheet</a>{/if}
           </div>
           {#if desk.chosen?.element}

@@ -39,6 +39,8 @@ export class FigureSheet extends Keeper<Figure> {
   #completing = new Latest<Asked>((asked) => this.#complete(asked));
   #comparing = new Latest<Figure>((figure) => this.#compare(figure));
   #editing: string | undefined;
+  /** Whether the last failure was one of reading, which the next reading clears. */
+  #unreadable = false;
 
   reading = $state.raw<Reading>(NOTHING_READ);
   completions = $state.raw<Completion[]>([]);
@@ -175,10 +177,10 @@ export class FigureSheet extends Keeper<Figure> {
 
   async #compare(figure: Figure) {
     try {
-      this.shipped = required(await api.POST('/api/shipped-figures/{id}/comparison', { params: { path: { id: figure.id } }, body: figure }));
+      const [shipped] = required(await api.POST('/api/shipped-figures/{id}/comparison', { params: { path: { id: figure.id } }, body: figure }));
+      this.shipped = shipped ?? null;
     } catch (thrown) {
-      if (thrown instanceof Problem && thrown.status === 404) this.shipped = null;
-      else this.fail(thrown);
+      this.fail(thrown);
     }
   }
 
@@ -294,8 +296,11 @@ export class FigureSheet extends Keeper<Figure> {
   async #read(figure: Figure) {
     try {
       this.reading = required(await api.POST('/api/readings', { body: figure }));
+      if (this.#unreadable) this.clearFailure();
+      this.#unreadable = false;
       if (this.figure === figure && this.#editing === undefined) this.#canonical();
     } catch (thrown) {
+      this.#unreadable = true;
       this.fail(thrown);
     }
   }

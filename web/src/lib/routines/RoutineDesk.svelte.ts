@@ -158,8 +158,8 @@ export class RoutineDesk extends Keeper<Routine> {
     if (this.seamAfter(after)?.verdict.outcome !== 'holds') this.repairs = await this.#repairsAfter(after);
   }
 
-  /** Takes the chosen figure out. A corner after it is then turned after the figure before. */
-  remove() {
+  /** Takes the chosen figure out, and has done so when the score is there. A corner after it is then turned after the figure before. */
+  async remove() {
     const { index, round } = this.#at;
     const gone = this.placements[index];
     if (!gone) return;
@@ -170,6 +170,7 @@ export class RoutineDesk extends Keeper<Routine> {
     this.#change(passes ? left.with(index - 1, { ...heir, cornerAfter: true }) : left, { index: Math.max(0, index - 1), round });
     if (passes) this.saySo(`The corner after ${title} is turned after ${this.#titleBefore(index)} now.`);
     else if (gone.cornerAfter) this.saySo(`The corner after ${title} went with it: ${heir ? `${this.#titleBefore(index)} turns one already` : 'nothing is danced before'}.`);
+    await this.#latest.settled;
   }
 
   /** Puts another figure in the place of the chosen one; corner, highlight, note and section stay. */

@@ -50,6 +50,8 @@ export abstract class Keeper<T extends { id: string; title: string }> {
   #store: Store<T>;
   #stored = $state.raw<T>()!;
   #tag = $state('');
+  /** The tag of what is stored, while unkept work was written against an older one. */
+  #storedTag = '';
   #lastKept: Promise<void> = Promise.resolve();
   #replaced: Replaced<T> | undefined;
 
@@ -64,7 +66,7 @@ export abstract class Keeper<T extends { id: string; title: string }> {
   constructor(store: Store<T>, { stored, unkept }: Opened<T>) {
     this.#store = store;
     this.#stored = stored.document;
-    this.#tag = stored.tag;
+    this.#tag = this.#storedTag = stored.tag;
     this.history = new History(stored.document);
     if (unkept) {
       this.history.change(unkept.document);
@@ -195,6 +197,7 @@ export abstract class Keeper<T extends { id: string; title: string }> {
 
   discardRecovered() {
     this.recovered = false;
+    this.#tag = this.#storedTag;
     this.undo();
   }
 
@@ -253,6 +256,6 @@ export abstract class Keeper<T extends { id: string; title: string }> {
 
   #take({ document, tag }: Stored<T>) {
     this.#stored = document;
-    this.#tag = tag;
+    this.#tag = this.#storedTag = tag;
   }
 }

@@ -4,6 +4,7 @@
 export class Latest<T> {
   #running = false;
   #next: T | undefined;
+  #settled: Promise<void> = Promise.resolve();
 
   constructor(private readonly run: (value: T) => Promise<void>) {}
 
@@ -12,9 +13,18 @@ export class Latest<T> {
     return this.#next !== undefined;
   }
 
-  async ask(value: T) {
+  /** Done when everything that has been asked for so far is answered. */
+  get settled(): Promise<void> {
+    return this.#settled;
+  }
+
+  ask(value: T): Promise<void> {
     this.#next = value;
-    if (this.#running) return;
+    if (!this.#running) this.#settled = this.#answer();
+    return this.#settled;
+  }
+
+  async #answer() {
     this.#running = true;
     try {
       while (this.#next !== undefined) {

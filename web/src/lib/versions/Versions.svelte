@@ -1,6 +1,6 @@
 <script lang="ts" generics="V extends KeptVersion, D">
   import Message from '$lib/ui/Message.svelte';
-  import type { Snippet } from 'svelte';
+  import { onMount, type Snippet } from 'svelte';
   import { momentOf } from '$lib/ui/moment';
   import type { KeptVersion, VersionList } from './VersionList.svelte';
 
@@ -13,9 +13,7 @@
   }
   let { list, about, difference, onrestore }: Props = $props();
 
-  $effect(() => {
-    void list.more();
-  });
+  onMount(() => void list.more());
 </script>
 
 <div class="space-y-3">

@@ -39,7 +39,7 @@ class KeepingTest extends BrowserTest {
 
     @Test
     void wordsOfAFigureAreUnkeptFromTheirFirstLetterAndKeptWithoutLeavingTheField() {
-        open("figures/tango-walk?panel=words");
+        open("figures/bolero-underarm-turn?panel=words");
         Locator cues = page.locator("#field-cues");
         cues.press("End");
         assertThat(button("Kept")).isVisible();

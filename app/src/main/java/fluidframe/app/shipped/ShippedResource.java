@@ -2,7 +2,6 @@ package fluidframe.app.shipped;
 
 import fluidframe.app.figures.FigureDocument;
 import fluidframe.app.figures.FigureDifferenceDocument;
-import fluidframe.app.problems.UnknownException;
 import io.swagger.v3.oas.annotations.media.Schema;
 import io.swagger.v3.oas.annotations.tags.Tag;
 import jakarta.validation.Valid;
@@ -30,12 +29,9 @@ class ShippedResource {
     record ShippedDocument(FigureDocument figure, List<FigureDifferenceDocument> differences) {
     }
 
-    /**
-     * @throws UnknownException if no figure of that id came with the program
-     */
+    /** The comparison; none if no figure of that id came with the program. */
     @PostMapping("/{id}/comparison")
-    ShippedDocument compare(@PathVariable String id, @Valid @RequestBody FigureDocument document) {
-        FigureDocument shipped = shelf.find(id).orElseThrow(() -> new UnknownException("shipped figure", id));
-        return new ShippedDocument(shipped, FigureDifferenceDocument.between(shipped, document));
+    List<ShippedDocument> compare(@PathVariable String id, @Valid @RequestBody FigureDocument document) {
+        return shelf.find(id).map(shipped -> new ShippedDocument(shipped, FigureDifferenceDocument.between(shipped, document))).stream().toList();
     }
 }

@@ -1,5 +1,6 @@
 package fluidframe.core.card;
 
+import fluidframe.core.step.Step;
 import fluidframe.core.couple.Part;
 import fluidframe.core.couple.Titles;
 import fluidframe.core.figure.Caution;
@@ -41,7 +42,10 @@ public record PlainCard(String title, String dancer, String opening, List<Line> 
         Chart chart = figure.chart(part);
         StepSentence sentence = new StepSentence(school);
         List<Line> lines = new ArrayList<>();
-        chart.steps().forEach(step -> lines.add(new Line(step.count().map(Object::toString).orElse(""), sentence.of(step))));
+        for (int row = 0; row < chart.steps().size(); row++) {
+            Step step = chart.steps().get(row);
+            lines.add(new Line(step.count().map(Object::toString).orElse(""), sentence.of(step, row)));
+        }
         Set<Caution> cautions = EnumSet.of(Caution.WARM_UP);
         cautions.addAll(figure.teaching().cautions());
         return new PlainCard(figure.title(), titles.of(part),

@@ -27,7 +27,7 @@ final class StepSentence {
         this.school = school;
     }
 
-    String of(Step step) {
+    String of(Step step, int row) {
         List<String> said = new ArrayList<>();
         said.add(foot(step));
         footwork(step, said);
@@ -35,7 +35,7 @@ final class StepSentence {
         step.alignment().ifPresent(alignment -> said.add(Directions.of(alignment)));
         step.actions().stream().filter(action -> action != Action.TAP).forEach(action -> said.add(doing(action)));
         if (!step.rise().isNone()) {
-            said.add(step.rise().wording());
+            said.add(step.rise().wordingBeside(row, step.count().map(Object::toString).orElse("")));
         }
         step.sway().filter(sway -> sway != Sway.NONE).ifPresent(sway -> said.add("sway " + sway.wording()));
         if (step.cbm()) {

@@ -117,7 +117,7 @@ public final class Link {
         String reason = !from.neighbours().bind() || !to.neighbours().bind() ? "An element may stand beside any figure."
                 : Neighbours.areListed(from, to) ? "The syllabus lists one after the other."
                 : outcome == Outcome.HOLDS ? "Neither figure lists its neighbours." : "The syllabus does not list " + to.title() + " after " + from.title() + ".";
-        return new Comparison(Aspect.NEIGHBOURS, from.id(), to.id(), outcome, reason);
+        return new Comparison(Aspect.NEIGHBOURS, from.title(), to.title(), outcome, reason);
     }
 
     private static Comparison level(Figure to, Terms terms) {

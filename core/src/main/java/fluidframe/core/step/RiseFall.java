@@ -42,6 +42,12 @@ public record RiseFall(List<Phase> phases) {
                     + step.map(Object::toString).orElse(atEnd ? "the step" : "");
         }
 
+        /** Beside the step itself, which needs no number there. */
+        private String wordingBeside(int row, String count) {
+            boolean itself = step.filter(number -> number == row + 1 || count.equals(String.valueOf(number))).isPresent();
+            return itself ? kind.wording + (atEnd ? " at the end of the step" : " on the step") : wording();
+        }
+
         @Override
         public String toString() {
             return kind.shorthand + (atEnd ? " e" : step.isPresent() ? " " : "") + step.map(Object::toString).orElse("");
@@ -111,6 +117,16 @@ public record RiseFall(List<Phase> phases) {
 
     public String wording() {
         return phases.stream().map(Phase::wording).collect(Collectors.joining(", "));
+    }
+
+    /**
+     * In words that stand beside a step: a number that means this step, by its place in the chart or by its count, is not said.
+     *
+     * @param row   from 0
+     * @param count as it is written
+     */
+    public String wordingBeside(int row, String count) {
+        return phases.stream().map(phase -> phase.wordingBeside(row, count)).collect(Collectors.joining(", "));
     }
 
     @Override

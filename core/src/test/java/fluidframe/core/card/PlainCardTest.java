@@ -19,7 +19,7 @@ class PlainCardTest {
         assertThat(card.dancer()).isEqualTo("Leader");
         assertThat(card.opening()).contains("closed").endsWith("looking to the wall, diagonally.");
         assertThat(card.lines().get(0)).isEqualTo(new PlainCard.Line("1", "Right foot forward, heel first, then toe, to face the wall, diagonally, "
-                + "begins to rise at the end of 1, the opposite side of the body swings with the step."));
+                + "begins to rise at the end of the step, the opposite side of the body swings with the step."));
         assertThat(card.lines().get(1).text()).startsWith("Left foot to the side, on the toe, turning a quarter to the right");
         assertThat(card.lines().get(4).text()).contains("turning three eighths to the right, the body turning an eighth less than the foot");
         assertThat(card.cautions()).singleElement().asString().startsWith("Warm up first");
@@ -30,19 +30,19 @@ class PlainCardTest {
         StepSentence classic = new StepSentence(FootworkSchool.CLASSIC);
         StepSentence edges = new StepSentence(FootworkSchool.EDGES);
         var step = Charts.read(Danced.figure("progressive link")).man().steps().get(1);
-        assertThat(edges.of(step)).contains("inside edge of ball first, then heel");
-        assertThat(classic.of(step)).contains("toe first, then heel").doesNotContain("edge");
+        assertThat(edges.of(step, 1)).contains("inside edge of ball first, then heel");
+        assertThat(classic.of(step, 1)).contains("toe first, then heel").doesNotContain("edge");
     }
 
     @Test
     void aTouchSaysThatItTakesNoWeight() {
         var step = Charts.read(Danced.figure("basic in place").withCell(Part.LADY, 2, Column.FOOT_POSITION, "pt sd")).lady().steps().get(2);
-        assertThat(new StepSentence(FootworkSchool.EDGES).of(step)).startsWith("Right foot points to the side, without weight");
+        assertThat(new StepSentence(FootworkSchool.EDGES).of(step, 2)).startsWith("Right foot points to the side, without weight");
     }
 
     @Test
     void everyRowThatCanBeWrittenCanBeRead() {
         StepSentence sentence = new StepSentence(FootworkSchool.EDGES);
-        RandomRows.many(2000).forEach(step -> assertThat(sentence.of(step)).matches("\\p{Lu}.*\\.").doesNotContain(", ,"));
+        RandomRows.many(2000).forEach(step -> assertThat(sentence.of(step, 0)).matches("\\p{Lu}.*\\.").doesNotContain(", ,"));
     }
 }
