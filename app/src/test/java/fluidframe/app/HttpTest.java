@@ -139,8 +139,8 @@ class HttpTest {
 
     @Test
     void rubbishOfAnySizeIsRefused() throws Exception {
-        mvc.perform(post("/api/books").contentType(MediaType.APPLICATION_JSON).content(new byte[9 * 1024 * 1024]))
-                .andExpect(status().isContentTooLarge()).andExpect(jsonPath("$.detail", containsString("8 MB")));
+        mvc.perform(post("/api/books").contentType(MediaType.APPLICATION_JSON).content(new byte[17 * 1024 * 1024]))
+                .andExpect(status().isContentTooLarge()).andExpect(jsonPath("$.detail", containsString("16 MB")));
     }
 
     private ResultActions link(String from, String to, boolean corner) throws Exception {

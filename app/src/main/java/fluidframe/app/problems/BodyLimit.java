@@ -15,19 +15,19 @@ import org.springframework.util.unit.DataSize;
 import org.springframework.web.filter.OncePerRequestFilter;
 
 import java.io.IOException;
+import java.util.Map;
 
-/** Refuses a body larger than any book before it is read into memory, whether or not it says how long it is. */
+/** Refuses a body larger than anything that is sent to its address before it is read into memory, whether or not it says how long it is. */
 @Component
 class BodyLimit extends OncePerRequestFilter {
 
-    private static final String BACKUPS = "/api/restorations";
-
     private final DataSize largest;
-    private final DataSize largestBackup;
+    private final Map<String, DataSize> byAddress;
 
-    BodyLimit(@Value("${fluidframe.largest-body}") DataSize largest, @Value("${fluidframe.largest-backup}") DataSize largestBackup) {
+    BodyLimit(@Value("${fluidframe.largest-body}") DataSize largest, @Value("${fluidframe.largest-book}") DataSize largestBook,
+              @Value("${fluidframe.largest-backup}") DataSize largestBackup) {
         this.largest = largest;
-        this.largestBackup = largestBackup;
+        this.byAddress = Map.of("/api/books", largestBook, "/api/import-plans", largestBook, "/api/imports", largestBook, "/api/restorations", largestBackup);
     }
 
     /** Thrown while a body of unstated length is read past the limit. */
@@ -38,13 +38,13 @@ class BodyLimit extends OncePerRequestFilter {
     }
 
     static String sentence(DataSize limit) {
-        return "The request is larger than " + limit.toMegabytes() + " MB, more than any figure book; nothing was stored.";
+        return "The request is larger than " + limit.toMegabytes() + " MB, more than is sent here; nothing was stored.";
     }
 
     @Override
     protected void doFilterInternal(HttpServletRequest request, HttpServletResponse response, FilterChain chain)
             throws ServletException, IOException {
-        DataSize limit = request.getRequestURI().equals(BACKUPS) ? largestBackup : largest;
+        DataSize limit = byAddress.getOrDefault(request.getRequestURI(), largest);
         if (request.getContentLengthLong() > limit.toBytes()) {
             response.setStatus(HttpStatus.CONTENT_TOO_LARGE.value());
             response.setContentType(MediaType.APPLICATION_PROBLEM_JSON_VALUE);
