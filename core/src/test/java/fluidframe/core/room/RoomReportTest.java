@@ -44,6 +44,7 @@ class RoomReportTest {
         RoomReport tight = RoomReport.of(Score.of(routine.on(new Floor(5, 11, new Point(2.5, 2.2), List.of()))));
         assertThat(tight.collisions()).extracting(Collision::what).contains("the wall of side 2");
         assertThat(tight.collisions().get(0).bar()).isGreaterThan(1);
+        assertThat(tight.collisions()).allMatch(Collision::wall);
     }
 
     /** Begun as far from the walls as it says, the routine fits the room it says; in one that is a hand shorter it does not. */

@@ -1,0 +1,45 @@
+package fluidframe.core.routine;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import fluidframe.core.SmallBook;
+import fluidframe.core.dance.Dances;
+import fluidframe.core.figure.Way;
+import fluidframe.core.link.Dancing;
+import fluidframe.core.link.Terms;
+import fluidframe.core.time.Tempo;
+import java.util.Arrays;
+import org.junit.jupiter.api.Test;
+
+class BrokenSeamTest {
+
+    private static final Placement RIGHT = walk("right", "RF");
+    private static final Placement LEFT = walk("left", "LF");
+
+    @Test
+    void itSaysWhereAndWhy() {
+        Course course = course(RIGHT, LEFT, LEFT);
+        assertThat(BrokenSeam.of(course)).singleElement().satisfies(seam -> {
+            assertThat(seam.after()).isEqualTo(1);
+            assertThat(seam.bar()).isEqualTo(3);
+            assertThat(seam.reason()).contains("free");
+        });
+    }
+
+    @Test
+    void whatBrokeBeforeIsNotNewlyBroken() {
+        Course before = course(RIGHT, LEFT, LEFT, RIGHT, LEFT);
+        Course after = course(RIGHT, LEFT, LEFT, LEFT, LEFT);
+        assertThat(BrokenSeam.of(before)).extracting(BrokenSeam::after).containsExactly(1);
+        assertThat(BrokenSeam.brokenOnlyIn(after, before)).extracting(BrokenSeam::after).containsExactly(2, 3);
+        assertThat(BrokenSeam.brokenOnlyIn(before, after)).isEmpty();
+    }
+
+    private static Placement walk(String id, String foot) {
+        return Placement.of(Dancing.of(SmallBook.walk(id, foot, "LOD", ""), Way.AS_CHARTED));
+    }
+
+    private static Course course(Placement... placements) {
+        return Course.of(new Routine("tried", "Tried", Dances.find("waltz").orElseThrow(), new Tempo(30), Terms.OPEN, Arrays.asList(placements)));
+    }
+}
