@@ -85,6 +85,17 @@ class VersionsHttpTest extends OverHttp {
     }
 
     @Test
+    void aPartThatBeginsBetweenTheBeatsIsRefusedWhereItIsDanced() throws Exception {
+        ObjectNode figure = http.figure("waltz-chasse-from-promenade").put("id", "own-chasse");
+        figure.putArray("splits").addObject().put("name", "from the and").put("first", 3).put("last", 4);
+        http.send("/api/figures", figure).andExpect(status().isCreated());
+        ObjectNode routine = routine("own-and", "waltz-whisk", "own-chasse");
+        ((ObjectNode) routine.at("/placements/1")).put("split", "from the and");
+        http.send("/api/scores", routine).andExpect(status().isUnprocessableContent()).andExpect(jsonPath("$.faults[0].place", is("/placements/1")));
+        http.send("/api/next", JSON.createObjectNode().put("after", 0).set("routine", routine("own-and", "own-chasse"))).andExpect(status().isOk());
+    }
+
+    @Test
     void aMendingPlanGoesSeamBySeamAndLeavesWhatIsSet() throws Exception {
         ObjectNode routine = routine("unkept", "waltz-natural-turn", "waltz-natural-turn", "waltz-reverse-turn", "waltz-reverse-turn");
         ((ObjectNode) routine.at("/placements/2")).put("highlight", true).put("note", "breathe");

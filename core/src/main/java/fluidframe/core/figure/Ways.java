@@ -127,7 +127,15 @@ public final class Ways {
         }
         List<Alignment> starts = split.startAlignments().isEmpty()
                 ? figure.startAlignments().stream().map(alignment -> alignment.turned(on)).toList() : split.startAlignments();
-        return figure.withCharts(man, new Chart(Part.LADY, hersCut)).withStart(before).withEnd(toTheEnd ? figure.end() : after)
-                .withStartAlignments(starts).withLength(to.minus(from)).withVariants(Variants.NONE);
+        return countable(figure.withCharts(man, new Chart(Part.LADY, hersCut)).withStart(before).withEnd(toTheEnd ? figure.end() : after)
+                .withStartAlignments(starts).withLength(to.minus(from)).withVariants(Variants.NONE));
+    }
+
+    /** A part may begin with what is no count of its own, such as an "&" whose beat belongs to the step before. */
+    private static Figure countable(Figure part) {
+        for (Part each : Part.values()) {
+            part.timing(each);
+        }
+        return part;
     }
 }
