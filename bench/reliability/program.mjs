@@ -17,6 +17,7 @@ export class Program {
   }
 
   async start() {
+    if (await this.ask('/api/status').then(() => true, () => false)) throw new Error(`another program answers at ${this.address}; end it first`);
     this.process = spawn('java', [`-Xmx${this.heap}`, '-XX:+ExitOnOutOfMemoryError', '-jar', this.jar], {
       env: { ...process.env, PORT: String(this.port), DATA_DIR: this.data, ...this.env },
     });
