@@ -1,6 +1,5 @@
 package fluidframe.app.composing;
 
-import fluidframe.app.figures.FigureShelf;
 import fluidframe.app.problems.Fault;
 import fluidframe.app.problems.RefusedException;
 import fluidframe.app.work.Work;
@@ -9,6 +8,7 @@ import fluidframe.core.dance.Dances;
 import fluidframe.core.figure.Figure;
 import fluidframe.core.figure.Level;
 import fluidframe.core.link.LinkMap;
+import fluidframe.core.link.Repertoire;
 import fluidframe.core.link.Terms;
 import fluidframe.core.text.UnreadableTextException;
 import io.swagger.v3.oas.annotations.media.Schema;
@@ -29,12 +29,10 @@ import org.springframework.web.bind.annotation.RestController;
 @Tag(name = "composing")
 class LinkMapResource {
 
-    private final FigureShelf shelf;
     private final Repertoires repertoires;
     private final Work work;
 
-    LinkMapResource(FigureShelf shelf, Repertoires repertoires, Work work) {
-        this.shelf = shelf;
+    LinkMapResource(Repertoires repertoires, Work work) {
         this.repertoires = repertoires;
         this.work = work;
     }
@@ -59,9 +57,9 @@ class LinkMapResource {
     }
 
     private LinkMapDocument map(Dance known, Terms terms) {
-        List<Figure> figures = shelf.ofDance(known.id());
-        LinkMap map = LinkMap.of(repertoires.of(known, terms));
-        List<Figure> mapped = figures.stream().filter(figure -> map.successors().containsKey(figure.id())).toList();
+        Repertoire repertoire = repertoires.of(known, terms);
+        LinkMap map = LinkMap.of(repertoire);
+        List<Figure> mapped = repertoire.figures().stream().filter(figure -> map.successors().containsKey(figure.id())).toList();
         return new LinkMapDocument(known.id(), new MappedFigures(mapped, map), map.deadEnds(), map.unreachable(), map.components(), map.holdingPerFigure());
     }
 

@@ -4,7 +4,6 @@ import fluidframe.app.composing.ComposingDocuments.RepairDocument;
 import fluidframe.app.composing.MendingPlanDocument.LeftDocument;
 import fluidframe.app.composing.MendingPlanDocument.SeamKey;
 import fluidframe.app.composing.MendingPlanDocument.StepDocument;
-import fluidframe.app.figures.FigureShelf;
 import fluidframe.app.routines.BrokenSeamDocument;
 import fluidframe.app.routines.RoutineDocument;
 import fluidframe.app.routines.RoutineReader;
@@ -35,12 +34,10 @@ import org.springframework.stereotype.Component;
 final class Mender {
 
     private final RoutineReader reader;
-    private final FigureShelf shelf;
     private final Repertoires repertoires;
 
-    Mender(RoutineReader reader, FigureShelf shelf, Repertoires repertoires) {
+    Mender(RoutineReader reader, Repertoires repertoires) {
         this.reader = reader;
-        this.shelf = shelf;
         this.repertoires = repertoires;
     }
 
@@ -103,7 +100,7 @@ final class Mender {
         Repairs.Seam seam = standing.seam(after);
         Mending mending = new Mending(document, standing.routine(), standing.placed(after).passage(), standing.placed(after + 1).passage());
         int wanting = wanting(standing.course());
-        Map<String, Figure> figures = shelf.ofDance(document.dance()).stream().collect(Collectors.toMap(Figure::id, Function.identity()));
+        Map<String, Figure> figures = standing.repertoire().figures().stream().collect(Collectors.toMap(Figure::id, Function.identity()));
         return new Repairs(standing.repertoire()).of(seam).stream()
                 .flatMap(repair -> mending.of(repair).stream().map(written -> new Mended(repair, written, wanting(Course.of(RoutineReader.read(written.document(), figures, "")))))
                         .filter(mended -> mended.wanting() < wanting).min(Comparator.comparingInt(Mended::wanting)).stream());

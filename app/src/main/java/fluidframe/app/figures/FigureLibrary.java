@@ -13,6 +13,7 @@ import java.util.Optional;
 import org.springframework.context.annotation.Lazy;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Transactional;
+import org.springframework.transaction.support.TransactionSynchronizationManager;
 import tools.jackson.databind.json.JsonMapper;
 
 /** Every figure as it is stored, read once for each of its revisions however often it is asked for. */
@@ -72,10 +73,17 @@ public class FigureLibrary {
         }
         for (FigureEntity entity : unread.isEmpty() ? List.<FigureEntity>of() : repository.findAllById(unread)) {
             StoredFigure figure = read(entity);
-            read.put(new Key(now, entity.id(), entity.revision()), figure);
+            if (seesOnlyWhatIsKept()) {
+                read.put(new Key(now, entity.id(), entity.revision()), figure);
+            }
             known.put(entity.id(), figure);
         }
         return List.copyOf(known.values());
+    }
+
+    /** A transaction that writes also sees what it may yet take back. */
+    private static boolean seesOnlyWhatIsKept() {
+        return !TransactionSynchronizationManager.isActualTransactionActive() || TransactionSynchronizationManager.isCurrentTransactionReadOnly();
     }
 
     /** What is in the database is always readable: what today's rules dislike was judged when it came in. */
