@@ -15,9 +15,18 @@ class ApiDescription {
 
     private static final Set<String> SENT = Set.of("Figure", "Row", "NamedTiming", "Split", "Relation", "Routine", "Placement", "LinkQuestion",
             "DerivationQuestion", "PlaceQuestion", "DifferenceQuestion", "CompositionQuestion", "BridgeQuestion", "Element", "Section", "Schools", "Repeat", "Variation", "RowChange", "Mute", "TrackQuestion");
-    private static final Map<String, Set<String>> SOMETIMES_ABSENT = Map.of("Place", Set.of("part", "row", "column"),
-            "RowReading", Set.of("onset", "length"), "Reading", Set.of("track"), "Score", Set.of("start", "motion"), "ScoreStep", Set.of("roundCorner"), "Finding", Set.of("muted"),
-            "Floor", Set.of("start", "obstacles"), "Contact", Set.of("edge"), "Circle", Set.of("inside"));
+    private static final Map<String, Set<String>> SOMETIMES_ABSENT = Map.ofEntries(
+            Map.entry("Place", Set.of("part", "row", "column")),
+            Map.entry("RowReading", Set.of("onset", "length")),
+            Map.entry("Reading", Set.of("track")),
+            Map.entry("Score", Set.of("start", "motion")),
+            Map.entry("ScoreStep", Set.of("roundCorner")),
+            Map.entry("Finding", Set.of("muted")),
+            Map.entry("Floor", Set.of("start", "obstacles")),
+            Map.entry("Contact", Set.of("edge")),
+            Map.entry("Circle", Set.of("inside")),
+            Map.entry("Version", Set.of("author")),
+            Map.entry("FigureVersion", Set.of("author")));
 
     @Bean
     OpenAPI openApi() {

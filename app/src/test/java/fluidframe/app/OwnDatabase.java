@@ -12,17 +12,22 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 
 /** Lets a test class begin as a coach does on the first day: with a database of its own that has the shipped books in it. */
-public final class OwnDatabase implements ApplicationContextInitializer<ConfigurableApplicationContext> {
+public class OwnDatabase implements ApplicationContextInitializer<ConfigurableApplicationContext> {
 
     @Override
     public void initialize(ConfigurableApplicationContext context) {
         try {
             Path folder = Files.createTempDirectory("fluidframe-test");
             DatabaseFile file = DatabaseFile.in(folder);
-            FirstDatabase.layOut(file);
+            layOut(file);
             TestPropertyValues.of("spring.datasource.url=" + file.url()).applyTo(context);
         } catch (IOException e) {
             throw new UncheckedIOException(e);
         }
+    }
+
+    /** Puts there what it begins with. */
+    protected void layOut(DatabaseFile file) throws IOException {
+        FirstDatabase.layOut(file);
     }
 }

@@ -174,6 +174,7 @@ public final class BackupFile {
      */
     static void layDown(Path file, Contents contents, Staging staging) throws SQLException, IOException {
         Map<String, Content> byName = contents.tables().stream().collect(Collectors.toMap(Content::name, content -> content));
+        staging.empty();
         List<Table> tables = Table.all(staging.connection());
         Set<String> unknown = new TreeSet<>(byName.keySet());
         tables.forEach(table -> unknown.remove(table.name()));

@@ -1,6 +1,6 @@
 package fluidframe.app.backups;
 
-import fluidframe.app.storage.Generation;
+import fluidframe.app.storage.Changes;
 import fluidframe.app.storage.Stamp;
 import fluidframe.app.problems.UnknownException;
 import fluidframe.app.storage.Access;
@@ -25,15 +25,12 @@ import java.nio.file.Path;
 import java.nio.file.StandardCopyOption;
 import java.sql.Connection;
 import java.sql.SQLException;
-import java.sql.Statement;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.time.ZoneOffset;
 import java.time.temporal.ChronoUnit;
-import java.util.ArrayDeque;
 import java.util.ArrayList;
 import java.util.Comparator;
-import java.util.Deque;
 import java.util.List;
 import java.util.regex.Pattern;
 import java.util.stream.Stream;
@@ -48,14 +45,14 @@ public class Backups {
     private final Database database;
     private final JdbcTemplate jdbc;
     private final PlatformTransactionManager transactions;
-    private final Generation generation;
+    private final Changes changes;
     private final Path folder;
 
-    Backups(Database database, JdbcTemplate jdbc, PlatformTransactionManager transactions, Generation generation, @Value("${spring.datasource.url}") String url) {
+    Backups(Database database, JdbcTemplate jdbc, PlatformTransactionManager transactions, Changes changes, @Value("${spring.datasource.url}") String url) {
         this.database = database;
         this.jdbc = jdbc;
         this.transactions = transactions;
-        this.generation = generation;
+        this.changes = changes;
         this.folder = DatabaseFile.at(url).folder().resolve("backups");
     }
 
@@ -166,7 +163,7 @@ public class Backups {
             }
             new TransactionTemplate(transactions).executeWithoutResult(status -> jdbc.execute((ConnectionCallback<Void>) live -> {
                 replace(live, staging.connection());
-                generation.endsWithTransaction();
+                changes.everythingRestored();
                 return null;
             }));
             return new Restored(contents.rows("figure"), contents.rows("routine"), before);
@@ -178,15 +175,8 @@ public class Backups {
     }
 
     private static void replace(Connection live, Connection from) throws SQLException {
-        List<Table> tables = Table.all(live);
-        Deque<Table> lastFirst = new ArrayDeque<>();
-        tables.forEach(lastFirst::push);
-        for (Table table : lastFirst) {
-            try (Statement statement = live.createStatement()) {
-                statement.execute("delete from " + table.quoted());
-            }
-        }
-        for (Table table : tables) {
+        Table.empty(live);
+        for (Table table : Table.all(live)) {
             Rows.copy(table, from, live);
         }
     }

@@ -1,6 +1,7 @@
 package fluidframe.app.books;
 
-import fluidframe.app.figures.FigureShelf;
+import fluidframe.app.figures.FigureStore;
+import fluidframe.app.storage.Edition;
 import fluidframe.core.book.BookReport;
 import fluidframe.core.book.DanceReport;
 import fluidframe.core.dance.Dance;
@@ -21,14 +22,14 @@ class DanceReports {
     private static final int AFTER_START_MILLISECONDS = 8_000;
     private static final int HOUR_MILLISECONDS = 3_600_000;
 
-    private final FigureShelf shelf;
+    private final FigureStore store;
     private final Map<Dance, Known> known = new ConcurrentHashMap<>();
 
-    DanceReports(@Lazy FigureShelf shelf) {
-        this.shelf = shelf;
+    DanceReports(@Lazy FigureStore store) {
+        this.store = store;
     }
 
-    private record Known(List<String> revisions, DanceReport report) {
+    private record Known(List<Edition> figures, DanceReport report) {
     }
 
     /** So that nobody waits for the first report. */
@@ -42,13 +43,13 @@ class DanceReports {
     }
 
     private DanceReport of(Dance dance) {
-        List<String> revisions = shelf.revisions(dance.id());
+        List<Edition> figures = store.editionsOfDance(dance.id());
         Known before = known.get(dance);
-        if (before != null && before.revisions().equals(revisions)) {
+        if (before != null && before.figures().equals(figures)) {
             return before.report();
         }
-        DanceReport report = DanceReport.of(dance, shelf.ofDance(dance.id()));
-        known.put(dance, new Known(revisions, report));
+        DanceReport report = DanceReport.of(dance, store.ofDance(dance.id()));
+        known.put(dance, new Known(figures, report));
         return report;
     }
 }

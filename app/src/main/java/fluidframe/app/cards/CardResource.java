@@ -1,6 +1,6 @@
 package fluidframe.app.cards;
 
-import fluidframe.app.figures.FigureShelf;
+import fluidframe.app.figures.FigureStore;
 import fluidframe.app.problems.Fault;
 import fluidframe.app.problems.RefusedException;
 import fluidframe.core.card.PlainCard;
@@ -27,10 +27,10 @@ import org.springframework.web.bind.annotation.RestController;
 @Tag(name = "cards")
 class CardResource {
 
-    private final FigureShelf shelf;
+    private final FigureStore store;
 
-    CardResource(FigureShelf shelf) {
-        this.shelf = shelf;
+    CardResource(FigureStore store) {
+        this.store = store;
     }
 
     /** One part's card. */
@@ -53,7 +53,7 @@ class CardResource {
     CardsDocument cards(@PathVariable String id, @RequestParam(defaultValue = "man-lady") String titles, @RequestParam(defaultValue = "edges") String footwork) {
         Titles called = read("?titles", Titles.LEXICON, titles);
         FootworkSchool school = read("?footwork", FootworkSchool.LEXICON, footwork);
-        Figure figure = shelf.get(id).figure();
+        Figure figure = store.get(id).figure();
         List<PlainCard> cards = Arrays.stream(Part.values()).map(part -> PlainCard.of(figure, part, called, school)).toList();
         return new CardsDocument(figure.title(), figure.dance().title(),
                 Arrays.stream(Part.values()).map(part -> card(part, cards.get(part.ordinal()))).toList(), cards.get(0).cautions(),

@@ -2,7 +2,8 @@ package fluidframe.app.composing;
 
 import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;
-import fluidframe.app.figures.FigureShelf;
+import fluidframe.app.figures.FigureStore;
+import fluidframe.app.storage.Edition;
 import fluidframe.core.dance.Dance;
 import fluidframe.core.link.Repertoire;
 import fluidframe.core.link.Terms;
@@ -16,22 +17,22 @@ class Repertoires {
     /** Every dance under three levels. */
     private static final int MOST_REMEMBERED = 64;
 
-    private final FigureShelf shelf;
+    private final FigureStore store;
     private final Cache<Key, Repertoire> known = Caffeine.newBuilder().maximumSize(MOST_REMEMBERED).build();
 
-    Repertoires(FigureShelf shelf) {
-        this.shelf = shelf;
+    Repertoires(FigureStore store) {
+        this.store = store;
     }
 
-    private record Key(List<String> revisions, Terms terms) {
+    private record Key(List<Edition> figures, Terms terms) {
     }
 
     /** For one request: it remembers by itself what follows what, and is used by one thread. */
     Repertoire of(Dance dance, Terms terms) {
-        Key key = new Key(shelf.revisions(dance.id()), terms);
+        Key key = new Key(store.editionsOfDance(dance.id()), terms);
         Repertoire remembered = known.getIfPresent(key);
         if (remembered == null) {
-            remembered = Repertoire.of(shelf.ofDance(dance.id()), terms);
+            remembered = Repertoire.of(store.ofDance(dance.id()), terms);
             known.put(key, remembered);
         }
         return remembered.forgetful();

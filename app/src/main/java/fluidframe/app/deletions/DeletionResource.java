@@ -1,7 +1,7 @@
 package fluidframe.app.deletions;
 
-import fluidframe.app.figures.FigureShelf;
-import fluidframe.app.routines.RoutineShelf;
+import fluidframe.app.figures.FigureStore;
+import fluidframe.app.routines.RoutineStore;
 import fluidframe.app.storage.Deleted;
 import io.swagger.v3.oas.annotations.media.Schema;
 import io.swagger.v3.oas.annotations.tags.Tag;
@@ -18,10 +18,10 @@ import org.springframework.web.bind.annotation.RestController;
 @Tag(name = "deletions")
 class DeletionResource {
 
-    private final FigureShelf figures;
-    private final RoutineShelf routines;
+    private final FigureStore figures;
+    private final RoutineStore routines;
 
-    DeletionResource(FigureShelf figures, RoutineShelf routines) {
+    DeletionResource(FigureStore figures, RoutineStore routines) {
         this.figures = figures;
         this.routines = routines;
     }

@@ -5,12 +5,12 @@ import fluidframe.app.exchange.ImportDocuments.ItemDocument;
 import fluidframe.app.exchange.ImportDocuments.PlanDocument;
 import fluidframe.app.figures.FigureDifferenceDocument;
 import fluidframe.app.figures.FigureDocument;
-import fluidframe.app.figures.FigureShelf;
+import fluidframe.app.figures.FigureStore;
 import fluidframe.app.problems.Fault;
 import fluidframe.app.problems.RefusedException;
 import fluidframe.app.routines.RoutineDocument;
 import fluidframe.app.routines.RoutineReader;
-import fluidframe.app.routines.RoutineShelf;
+import fluidframe.app.routines.RoutineStore;
 import fluidframe.core.figure.Figure;
 import fluidframe.core.work.Stopping;
 import java.util.ArrayList;
@@ -39,12 +39,12 @@ public class BookImporter {
     private static final int LONGEST_TITLE = 120;
 
     private final BookSchema schema;
-    private final FigureShelf figures;
-    private final RoutineShelf routines;
+    private final FigureStore figures;
+    private final RoutineStore routines;
     private final JsonMapper json;
     private final TransactionTemplate transaction;
 
-    BookImporter(@Lazy BookSchema schema, FigureShelf figures, RoutineShelf routines, JsonMapper json, PlatformTransactionManager transactions) {
+    BookImporter(@Lazy BookSchema schema, FigureStore figures, RoutineStore routines, JsonMapper json, PlatformTransactionManager transactions) {
         this.schema = schema;
         this.figures = figures;
         this.routines = routines;
@@ -132,7 +132,7 @@ public class BookImporter {
         for (int i = 0; i < documents.size(); i++) {
             Stopping.check();
             try {
-                read.add(FigureShelf.read(documents.get(i), "/figures/" + i));
+                read.add(FigureStore.read(documents.get(i), "/figures/" + i));
             } catch (RefusedException wrong) {
                 faults.addAll(wrong.faults());
             }
@@ -180,7 +180,7 @@ public class BookImporter {
                 case BOTH -> {
                     String id = free(figure.id(), other -> figures.text(other).isPresent());
                     otherIds.put(figure.id(), id);
-                    newFigures.add(FigureShelf.read(figures.document(figure).called(id, another(figure.title())), "/figures/" + index));
+                    newFigures.add(FigureStore.read(figures.document(figure).called(id, another(figure.title())), "/figures/" + index));
                 }
             }
         }

@@ -5,8 +5,8 @@ import fluidframe.app.exchange.ImportDocuments.ImportQuestion;
 import fluidframe.app.exchange.ImportDocuments.PlanDocument;
 import fluidframe.app.work.Work;
 import jakarta.validation.Valid;
-import fluidframe.app.figures.FigureShelf;
-import fluidframe.app.routines.RoutineShelf;
+import fluidframe.app.figures.FigureStore;
+import fluidframe.app.routines.RoutineStore;
 import io.swagger.v3.oas.annotations.media.Content;
 import io.swagger.v3.oas.annotations.media.Schema;
 import io.swagger.v3.oas.annotations.responses.ApiResponse;
@@ -34,12 +34,12 @@ import java.util.List;
 class BookResource {
 
     private final BookImporter importer;
-    private final FigureShelf figures;
-    private final RoutineShelf routines;
+    private final FigureStore figures;
+    private final RoutineStore routines;
     private final JsonMapper json;
     private final Work work;
 
-    BookResource(BookImporter importer, FigureShelf figures, RoutineShelf routines, JsonMapper json, Work work) {
+    BookResource(BookImporter importer, FigureStore figures, RoutineStore routines, JsonMapper json, Work work) {
         this.importer = importer;
         this.figures = figures;
         this.routines = routines;

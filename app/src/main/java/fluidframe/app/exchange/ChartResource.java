@@ -2,7 +2,7 @@ package fluidframe.app.exchange;
 
 import fluidframe.app.figures.FigureDocument.RowDocument;
 import fluidframe.app.figures.FigureMapper;
-import fluidframe.app.figures.FigureShelf;
+import fluidframe.app.figures.FigureStore;
 import fluidframe.core.couple.Part;
 import fluidframe.core.notation.DraftWriter;
 import fluidframe.core.notation.RowDraft;
@@ -27,10 +27,10 @@ class ChartResource {
 
     private static final String CSV = "text/csv;charset=UTF-8";
 
-    private final FigureShelf shelf;
+    private final FigureStore store;
 
-    ChartResource(FigureShelf shelf) {
-        this.shelf = shelf;
+    ChartResource(FigureStore store) {
+        this.store = store;
     }
 
     /** The rows of both charts. */
@@ -40,8 +40,8 @@ class ChartResource {
 
     @GetMapping(path = "/figures/{id}/charts", produces = CSV)
     ResponseEntity<String> write(@PathVariable String id) {
-        Map<Part, List<RowDraft>> charts = Map.of(Part.MAN, DraftWriter.rows(shelf.get(id).figure().man()),
-                Part.LADY, DraftWriter.rows(shelf.get(id).figure().lady()));
+        Map<Part, List<RowDraft>> charts = Map.of(Part.MAN, DraftWriter.rows(store.get(id).figure().man()),
+                Part.LADY, DraftWriter.rows(store.get(id).figure().lady()));
         return ResponseEntity.ok().header(HttpHeaders.CONTENT_DISPOSITION, "attachment; filename=\"" + id + ".csv\"").body(ChartCsv.write(charts));
     }
 

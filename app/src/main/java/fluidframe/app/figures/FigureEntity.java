@@ -53,8 +53,8 @@ class FigureEntity extends StoredDocument {
     protected FigureEntity() {
     }
 
-    FigureEntity(Figure figure, String document) {
-        super(figure.id());
+    FigureEntity(long studio, Figure figure, String document) {
+        super(studio, figure.id());
         describe(figure, document);
     }
 

@@ -1,22 +1,25 @@
 package fluidframe.app.figures;
 
-import com.github.benmanes.caffeine.cache.Cache;
-import com.github.benmanes.caffeine.cache.Caffeine;
 import fluidframe.app.problems.Revision;
-import fluidframe.app.storage.Generation;
+import fluidframe.app.storage.Changes;
+import fluidframe.app.storage.CurrentStudio;
+import fluidframe.app.storage.Edition;
+import fluidframe.app.storage.Editions;
 import fluidframe.core.notation.DraftReader;
-import java.util.ArrayList;
+import java.util.Collection;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import org.springframework.context.annotation.Lazy;
 import org.springframework.stereotype.Component;
-import org.springframework.transaction.annotation.Transactional;
-import org.springframework.transaction.support.TransactionSynchronizationManager;
+import org.springframework.transaction.support.TransactionOperations;
 import tools.jackson.databind.json.JsonMapper;
 
-/** Every figure as it is stored, read once for each of its revisions however often it is asked for. */
+/**
+ * Every figure as it is stored, read once for each of its editions however often it is asked for, and which figures there are, read again only
+ * after a change. Reading asks the database nothing otherwise; a transaction that writes sees what it has written itself.
+ */
 @Component
 public class FigureLibrary {
 
@@ -24,72 +27,73 @@ public class FigureLibrary {
     private static final int MOST_REMEMBERED = 4_000;
 
     private final FigureRepository repository;
-    private final Generation generation;
+    private final Changes changes;
+    private final CurrentStudio studio;
+    private final TransactionOperations reading;
     private final JsonMapper json;
-    private final Cache<Key, StoredFigure> read = Caffeine.newBuilder().maximumSize(MOST_REMEMBERED).build();
+    private final Editions<FigureEntity, StoredFigure> editions;
+    private volatile FigureIndex index;
 
-    FigureLibrary(@Lazy FigureRepository repository, Generation generation, JsonMapper json) {
+    FigureLibrary(@Lazy FigureRepository repository, Changes changes, CurrentStudio studio, TransactionOperations reading, JsonMapper json) {
         this.repository = repository;
-        this.generation = generation;
+        this.changes = changes;
+        this.studio = studio;
+        this.reading = reading;
         this.json = json;
+        this.editions = new Editions<>(MOST_REMEMBERED, repository, reading, this::read);
     }
 
-    /** A figure's id and revision, as the database has them. */
-    record Edition(String id, long revision) {
-    }
-
-    private record Key(long generation, String id, long revision) {
-    }
-
-    @Transactional(readOnly = true)
     public Optional<StoredFigure> find(String id) {
-        return of(repository.editions(List.of(id))).stream().findFirst();
+        return findAll(List.of(id)).values().stream().findFirst();
     }
 
     /** Those of the ids that there are, by id. */
-    @Transactional(readOnly = true)
-    public Map<String, StoredFigure> findAll(List<String> ids) {
+    public Map<String, StoredFigure> findAll(Collection<String> ids) {
         Map<String, StoredFigure> found = new LinkedHashMap<>();
-        of(repository.editions(ids)).forEach(figure -> found.put(figure.figure().id(), figure));
+        editions.of(editions(ids)).forEach(figure -> found.put(figure.figure().id(), figure));
         return found;
     }
 
     /** The figures of a dance, the easiest first, then by title. */
-    @Transactional(readOnly = true)
     public List<StoredFigure> ofDance(String dance) {
-        return of(repository.editionsOfDance(dance));
+        return editions.of(editionsOfDance(dance));
     }
 
-    private List<StoredFigure> of(List<Edition> editions) {
-        long now = generation.number();
-        Map<String, StoredFigure> known = new LinkedHashMap<>();
-        List<String> unread = new ArrayList<>();
-        for (Edition edition : editions) {
-            StoredFigure remembered = read.getIfPresent(new Key(now, edition.id(), edition.revision()));
-            if (remembered == null) {
-                unread.add(edition.id());
-            }
-            known.put(edition.id(), remembered);
-        }
-        for (FigureEntity entity : unread.isEmpty() ? List.<FigureEntity>of() : repository.findAllById(unread)) {
-            StoredFigure figure = read(entity);
-            if (seesOnlyWhatIsKept()) {
-                read.put(new Key(now, entity.id(), entity.revision()), figure);
-            }
-            known.put(entity.id(), figure);
-        }
-        return List.copyOf(known.values());
+    /** The editions of those figures that there are: as long as they are the same, so is everything that is computed of them. */
+    public List<Edition> editions(Collection<String> ids) {
+        return Editions.onlyCommittedIsSeen() ? index().editions(ids)
+                : editions(repository.rows(studio.id(), ids));
     }
 
-    /** A transaction that writes also sees what it may yet take back. */
-    private static boolean seesOnlyWhatIsKept() {
-        return !TransactionSynchronizationManager.isActualTransactionActive() || TransactionSynchronizationManager.isCurrentTransactionReadOnly();
+    public List<Edition> editionsOfDance(String dance) {
+        return index().editionsOfDance(dance);
+    }
+
+    FigureListing search(FigureSearch search) {
+        return index().search(search);
+    }
+
+    private List<Edition> editions(List<FigureRow> rows) {
+        return rows.stream().map(row -> row.edition(changes.era())).toList();
+    }
+
+    private FigureIndex index() {
+        Changes.Count now = changes.count();
+        FigureIndex known = index;
+        if (known != null && known.asOf().equals(now)) {
+            return known;
+        }
+        FigureIndex fresh = new FigureIndex(now, reading.execute(status -> repository.rows(studio.id())));
+        if (Editions.onlyCommittedIsSeen()) {
+            index = fresh;
+        }
+        return fresh;
     }
 
     /** What is in the database is always readable: what today's rules dislike was judged when it came in. */
     StoredFigure read(FigureEntity entity) {
         FigureDocument document = json.readValue(entity.document(), FigureDocument.class);
         return new StoredFigure(DraftReader.read(FigureMapper.draft(document)).figure()
-                .orElseThrow(() -> new IllegalStateException("the stored figure " + entity.id() + " cannot be read")), document, new Revision(entity.revision()));
+                .orElseThrow(() -> new IllegalStateException("the stored figure " + entity.slug() + " cannot be read")), document, new Revision(entity.revision()));
     }
 }

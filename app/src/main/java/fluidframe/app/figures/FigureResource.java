@@ -29,28 +29,30 @@ import java.util.List;
 @Tag(name = "figures")
 class FigureResource {
 
-    private final FigureShelf shelf;
+    private final FigureStore store;
 
-    FigureResource(FigureShelf shelf) {
-        this.shelf = shelf;
+    FigureResource(FigureStore store) {
+        this.store = store;
     }
 
+    /** The list carries an ETag that is the same until a figure changes; who has it is answered 304. */
     @GetMapping
-    List<FigureSummary> list(@RequestParam(required = false) String dance, @RequestParam(required = false) String level,
-                             @RequestParam(required = false) String position, @RequestParam(required = false) String foot,
-                             @RequestParam(required = false) String facing, @RequestParam(required = false) String words) {
-        return shelf.search(FigureSearch.of(dance, level, position, foot, facing, words));
+    ResponseEntity<List<FigureSummary>> list(@RequestParam(required = false) String dance, @RequestParam(required = false) String level,
+                                             @RequestParam(required = false) String position, @RequestParam(required = false) String foot,
+                                             @RequestParam(required = false) String facing, @RequestParam(required = false) String words) {
+        FigureListing found = store.search(FigureSearch.of(dance, level, position, foot, facing, words));
+        return ResponseEntity.ok().eTag(found.asOf().tag()).body(found.figures());
     }
 
     @GetMapping("/{id}")
     ResponseEntity<FigureDocument> get(@PathVariable String id) {
-        return answer(HttpStatus.OK, shelf.get(id));
+        return answer(HttpStatus.OK, store.get(id));
     }
 
     @PostMapping
     @ResponseStatus(HttpStatus.CREATED)
     ResponseEntity<FigureDocument> create(@Valid @RequestBody FigureDocument document) {
-        StoredFigure stored = shelf.create(FigureShelf.read(document, ""));
+        StoredFigure stored = store.create(FigureStore.read(document, ""));
         return ResponseEntity.created(URI.create("/api/figures/" + stored.figure().id()))
                 .eTag(stored.revision().tag()).body(stored.document());
     }
@@ -62,13 +64,13 @@ class FigureResource {
             throw new RefusedException("A figure keeps its id.", List.of(Fault.of("/id", document.id(), id)));
         }
         Revision revision = Revision.required(ifMatch);
-        return answer(HttpStatus.OK, shelf.replace(id, FigureShelf.read(document, ""), revision));
+        return answer(HttpStatus.OK, store.replace(id, FigureStore.read(document, ""), revision));
     }
 
     @DeleteMapping("/{id}")
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void delete(@PathVariable String id, @RequestHeader(name = HttpHeaders.IF_MATCH, required = false) String ifMatch) {
-        shelf.delete(id, Revision.required(ifMatch));
+        store.delete(id, Revision.required(ifMatch));
     }
 
     private static ResponseEntity<FigureDocument> answer(HttpStatus status, StoredFigure stored) {

@@ -1,16 +1,21 @@
 package fluidframe.app.figures;
 
 import fluidframe.app.space.HeadingDocument;
+import fluidframe.app.storage.Edition;
 import fluidframe.core.space.Heading;
 import java.util.Arrays;
 import java.util.List;
 
 /** What a list needs of a stored figure, read without its document. */
-record FigureRow(String id, long revision, String dance, String title, String level, String bars, String countText, String startFoot, String startPosition,
+record FigureRow(long id, String slug, long revision, String dance, String title, String level, String bars, String countText, String startFoot, String startPosition,
                  String startFacings, String endFoot, String endPosition, String endFacing, int errors, int warnings) {
 
+    Edition edition(long era) {
+        return new Edition(era, id, revision);
+    }
+
     FigureSummary summary() {
-        return new FigureSummary(id, revision, dance, title, level, bars, countText, new FigureSummary.End(startFoot, startPosition, headings(startFacings)),
+        return new FigureSummary(slug, revision, dance, title, level, bars, countText, new FigureSummary.End(startFoot, startPosition, headings(startFacings)),
                 new FigureSummary.End(endFoot, endPosition, headings(endFacing)), errors, warnings);
     }
 

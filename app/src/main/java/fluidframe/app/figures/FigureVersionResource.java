@@ -1,6 +1,7 @@
 package fluidframe.app.figures;
 
 import fluidframe.app.storage.StoredVersion;
+import com.fasterxml.jackson.annotation.JsonInclude;
 import io.swagger.v3.oas.annotations.media.Schema;
 import io.swagger.v3.oas.annotations.tags.Tag;
 import jakarta.validation.Valid;
@@ -22,17 +23,18 @@ import tools.jackson.databind.json.JsonMapper;
 @Tag(name = "figures")
 class FigureVersionResource {
 
-    private final FigureShelf shelf;
+    private final FigureStore store;
     private final JsonMapper json;
 
-    FigureVersionResource(FigureShelf shelf, JsonMapper json) {
-        this.shelf = shelf;
+    FigureVersionResource(FigureStore store, JsonMapper json) {
+        this.store = store;
         this.json = json;
     }
 
-    /** A kept version: its number, when it was kept, and the figure as it was. */
+    /** A kept version: its number, when and by whom it was kept (absent where that was not recorded), and the figure as it was. */
     @Schema(name = "FigureVersion")
-    record VersionDocument(int number, String kept, FigureDocument figure) {
+    @JsonInclude(JsonInclude.Include.NON_NULL)
+    record VersionDocument(int number, String kept, String author, FigureDocument figure) {
     }
 
     /** Two figures to compare. */
@@ -43,7 +45,7 @@ class FigureVersionResource {
     /** The kept versions of a figure, the latest first, a hundred at a time: those before a number, or the latest. */
     @GetMapping("/figures/{id}/versions")
     List<VersionDocument> versions(@PathVariable String id, @RequestParam(required = false) Integer before) {
-        return shelf.versions(id, Optional.ofNullable(before)).stream().map(this::document).toList();
+        return store.versions(id, Optional.ofNullable(before)).stream().map(this::document).toList();
     }
 
     @PostMapping("/figure-differences")
@@ -52,6 +54,6 @@ class FigureVersionResource {
     }
 
     private VersionDocument document(StoredVersion version) {
-        return new VersionDocument(version.number(), version.kept().toString(), json.readValue(version.document(), FigureDocument.class));
+        return new VersionDocument(version.number(), version.kept().toString(), version.author().orElse(null), json.readValue(version.document(), FigureDocument.class));
     }
 }

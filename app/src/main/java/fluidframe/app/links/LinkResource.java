@@ -1,6 +1,6 @@
 package fluidframe.app.links;
 
-import fluidframe.app.figures.FigureShelf;
+import fluidframe.app.figures.FigureStore;
 import fluidframe.app.problems.Fault;
 import fluidframe.app.problems.RefusedException;
 import fluidframe.core.figure.Figure;
@@ -24,10 +24,10 @@ import java.util.List;
 @Tag(name = "links")
 class LinkResource {
 
-    private final FigureShelf shelf;
+    private final FigureStore store;
 
-    LinkResource(FigureShelf shelf) {
-        this.shelf = shelf;
+    LinkResource(FigureStore store) {
+        this.store = store;
     }
 
     /** A question: may {@code to} follow {@code from}, with or without a corner between them? */
@@ -38,8 +38,8 @@ class LinkResource {
 
     @PostMapping
     VerdictDocument judge(@Valid @RequestBody LinkQuestion question) {
-        Figure from = shelf.get(question.from()).figure();
-        Figure to = shelf.get(question.to()).figure();
+        Figure from = store.get(question.from()).figure();
+        Figure to = store.get(question.to()).figure();
         if (!from.dance().equals(to.dance())) {
             throw new RefusedException("Two figures of different dances cannot be linked.",
                     List.of(Fault.of("/to", to.dance().id(), "a figure of " + from.dance().id())));

@@ -4,10 +4,15 @@ import fluidframe.app.storage.StoredDocument;
 import jakarta.persistence.Entity;
 import org.hibernate.envers.AuditOverride;
 import org.hibernate.envers.Audited;
-import jakarta.persistence.Lob;
+import jakarta.persistence.CollectionTable;
+import jakarta.persistence.Column;
+import jakarta.persistence.ElementCollection;
+import jakarta.persistence.JoinColumn;
+import java.util.HashSet;
+import java.util.Set;
+import org.hibernate.envers.NotAudited;
 import jakarta.persistence.Table;
 
-import java.util.stream.Collectors;
 
 /** A stored routine: its document, and which figures it needs. */
 @Entity
@@ -20,27 +25,30 @@ class RoutineEntity extends StoredDocument {
     private int tempo;
     private int placementCount;
     private boolean archived;
-    @Lob
-    private String figures;
+    @ElementCollection
+    @CollectionTable(name = "routine_figure", joinColumns = @JoinColumn(name = "routine_id"))
+    @Column(name = "figure_id")
+    @NotAudited
+    private Set<Long> figures = new HashSet<>();
 
     protected RoutineEntity() {
     }
 
-    RoutineEntity(RoutineDocument routine, String document) {
-        super(routine.id());
-        describe(routine, document);
+    /**
+     * @param danced the numbers of the figures it dances
+     */
+    RoutineEntity(long studio, RoutineDocument routine, String document, Set<Long> danced) {
+        super(studio, routine.id());
+        describe(routine, document, danced);
     }
 
-    void describe(RoutineDocument routine, String newDocument) {
+    void describe(RoutineDocument routine, String newDocument, Set<Long> danced) {
         this.dance = routine.dance();
         this.tempo = routine.tempo();
         this.placementCount = routine.placements().size();
         this.archived = routine.archived();
-        this.figures = routine.figures().stream().collect(Collectors.joining(" ", " ", " "));
+        figures.retainAll(danced);
+        figures.addAll(danced);
         write(routine.title(), newDocument);
-    }
-
-    RoutineSummary summary() {
-        return new RoutineSummary(id(), revision(), title(), dance, tempo, placementCount, archived);
     }
 }

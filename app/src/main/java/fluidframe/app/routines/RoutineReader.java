@@ -1,6 +1,6 @@
 package fluidframe.app.routines;
 
-import fluidframe.app.figures.FigureShelf;
+import fluidframe.app.figures.FigureStore;
 import fluidframe.app.floor.Floors;
 import fluidframe.app.problems.Fault;
 import fluidframe.app.problems.RefusedException;
@@ -42,7 +42,7 @@ import java.util.SortedSet;
 import java.util.function.Function;
 import java.util.regex.Pattern;
 
-/** Reads routine documents, whose figures must be on the shelf. */
+/** Reads routine documents, whose figures must be on the store. */
 @Component
 public class RoutineReader {
 
@@ -50,17 +50,17 @@ public class RoutineReader {
     private static final int LONGEST_NAME = 120;
     private static final int LONGEST_NOTE = 1000;
 
-    private final FigureShelf shelf;
+    private final FigureStore store;
 
-    RoutineReader(FigureShelf shelf) {
-        this.shelf = shelf;
+    RoutineReader(FigureStore store) {
+        this.store = store;
     }
 
     /**
      * @throws RefusedException naming everything that is wrong
      */
     public Routine read(RoutineDocument document) {
-        Map<String, Figure> figures = shelf.findAll(document.figures());
+        Map<String, Figure> figures = store.findAll(document.figures());
         return read(document, figures, "");
     }
 

@@ -1,17 +1,21 @@
 package fluidframe.app.routines;
 
-import org.springframework.data.jpa.repository.JpaRepository;
+import fluidframe.app.storage.DocumentRepository;
+import java.util.List;
 import org.springframework.data.jpa.repository.Query;
 
-import java.util.List;
+interface RoutineRepository extends DocumentRepository<RoutineEntity> {
 
-interface RoutineRepository extends JpaRepository<RoutineEntity, String> {
+    /** In the order of lists: by title. */
+    @Query("""
+            select new fluidframe.app.routines.RoutineRow(r.id, r.slug, r.revision, r.title, r.dance, r.tempo, r.placementCount, r.archived)
+            from RoutineEntity r where r.studioId = :studio order by r.title, r.slug
+            """)
+    List<RoutineRow> rows(long studio);
 
-    List<RoutineEntity> findAllByOrderByTitleAscIdAsc();
+    @Query("select r.document from RoutineEntity r where r.studioId = :studio order by r.title, r.slug")
+    List<String> documents(long studio);
 
-    @Query("select r.document from RoutineEntity r order by r.title, r.id")
-    List<String> documents();
-
-    @Query("select r from RoutineEntity r where r.figures like concat('% ', :figure, ' %') order by r.title")
-    List<RoutineEntity> using(String figure);
+    @Query("select r from RoutineEntity r, FigureEntity f where f.studioId = :studio and f.slug = :figure and f.id member of r.figures order by r.title, r.slug")
+    List<RoutineEntity> using(long studio, String figure);
 }

@@ -29,31 +29,31 @@ import org.springframework.web.bind.annotation.RestController;
 @Tag(name = "routines")
 class RoutineResource {
 
-    private final RoutineShelf shelf;
+    private final RoutineStore store;
     private final RoutineReader reader;
     private final Work work;
 
-    RoutineResource(RoutineShelf shelf, RoutineReader reader, Work work) {
-        this.shelf = shelf;
+    RoutineResource(RoutineStore store, RoutineReader reader, Work work) {
+        this.store = store;
         this.reader = reader;
         this.work = work;
     }
 
     @GetMapping("/routines")
     List<RoutineSummary> list() {
-        return shelf.list();
+        return store.list();
     }
 
     @GetMapping("/routines/{id}")
     ResponseEntity<RoutineDocument> get(@PathVariable String id) {
-        return answer(shelf.get(id));
+        return answer(store.get(id));
     }
 
     @PostMapping("/routines")
     @ResponseStatus(HttpStatus.CREATED)
     ResponseEntity<RoutineDocument> create(@Valid @RequestBody RoutineDocument document) {
         reader.read(document);
-        StoredRoutine stored = shelf.create(document);
+        StoredRoutine stored = store.create(document);
         return ResponseEntity.created(URI.create("/api/routines/" + document.id())).eTag(stored.revision().tag()).body(stored.document());
     }
 
@@ -65,18 +65,18 @@ class RoutineResource {
         }
         Revision revision = Revision.required(ifMatch);
         reader.read(document);
-        return answer(shelf.replace(id, document, revision));
+        return answer(store.replace(id, document, revision));
     }
 
     @DeleteMapping("/routines/{id}")
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void delete(@PathVariable String id, @RequestHeader(name = HttpHeaders.IF_MATCH, required = false) String ifMatch) {
-        shelf.delete(id, Revision.required(ifMatch));
+        store.delete(id, Revision.required(ifMatch));
     }
 
     @GetMapping("/routines/{id}/score")
     ScoreDocument score(@PathVariable String id) {
-        return score(shelf.get(id).document());
+        return score(store.get(id).document());
     }
 
     /** The score of a routine that is still being written; nothing is stored. */

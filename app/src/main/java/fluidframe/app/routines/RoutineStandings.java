@@ -1,15 +1,14 @@
 package fluidframe.app.routines;
 
-import fluidframe.app.figures.FigureShelf;
+import fluidframe.app.figures.FigureStore;
 import fluidframe.app.problems.Fault;
 import fluidframe.app.problems.RefusedException;
-import fluidframe.app.storage.Generation;
+import fluidframe.app.storage.Edition;
 import fluidframe.core.figure.Figure;
 import fluidframe.core.link.Outcome;
 import fluidframe.core.routine.BrokenSeam;
 import fluidframe.core.routine.Course;
 import fluidframe.core.work.Stopping;
-import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -26,13 +25,11 @@ class RoutineStandings {
     private static final int AFTER_START_MILLISECONDS = 12_000;
     private static final int HOUR_MILLISECONDS = 3_600_000;
 
-    private final RoutineShelf routines;
-    private final FigureShelf figures;
-    private final Generation generation;
+    private final RoutineStore routines;
+    private final FigureStore figures;
     private final Map<String, Known> known = new ConcurrentHashMap<>();
 
-    RoutineStandings(@Lazy RoutineShelf routines, @Lazy FigureShelf figures, Generation generation) {
-        this.generation = generation;
+    RoutineStandings(@Lazy RoutineStore routines, @Lazy FigureStore figures) {
         this.routines = routines;
         this.figures = figures;
     }
@@ -45,7 +42,7 @@ class RoutineStandings {
     record Standing(String routine, int breaks, int bends, List<String> problems) {
     }
 
-    private record Known(List<String> revisions, Standing standing) {
+    private record Known(StoredRoutine routine, List<Edition> figures, Standing standing) {
     }
 
     /**
@@ -64,22 +61,20 @@ class RoutineStandings {
     }
 
     List<Standing> all() {
-        Map<String, String> revisions = figures.revisions();
         List<StoredRoutine> stored = routines.all();
         known.keySet().retainAll(stored.stream().map(each -> each.document().id()).toList());
-        return stored.stream().map(routine -> of(routine, revisions)).toList();
+        return stored.stream().map(this::of).toList();
     }
 
-    private Standing of(StoredRoutine routine, Map<String, String> figureRevisions) {
+    private Standing of(StoredRoutine routine) {
         Stopping.check();
-        List<String> revisions = new ArrayList<>(List.of(routine.revision().tag(), String.valueOf(generation.number())));
-        routine.document().figures().forEach(figure -> revisions.add(figureRevisions.getOrDefault(figure, "")));
+        List<Edition> danced = figures.editions(routine.document().figures());
         Known before = known.get(routine.document().id());
-        if (before != null && before.revisions().equals(revisions)) {
+        if (before != null && before.routine() == routine && before.figures().equals(danced)) {
             return before.standing();
         }
         Standing standing = standing(routine.document());
-        known.put(routine.document().id(), new Known(revisions, standing));
+        known.put(routine.document().id(), new Known(routine, danced, standing));
         return standing;
     }
 

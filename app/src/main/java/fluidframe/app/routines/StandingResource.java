@@ -1,7 +1,7 @@
 package fluidframe.app.routines;
 
 import fluidframe.app.figures.FigureDocument;
-import fluidframe.app.figures.FigureShelf;
+import fluidframe.app.figures.FigureStore;
 import fluidframe.app.problems.Fault;
 import fluidframe.app.problems.RefusedException;
 import fluidframe.app.work.Work;
@@ -60,7 +60,7 @@ class StandingResource {
         if (!id.equals(document.id())) {
             throw new RefusedException("A figure keeps its id.", List.of(Fault.of("/id", document.id(), id)));
         }
-        Figure changed = FigureShelf.read(document, "");
+        Figure changed = FigureStore.read(document, "");
         return work.quickly(() -> standings.effects(changed).stream().map(EffectDocument::of).toList());
     }
 }

@@ -8,6 +8,7 @@ import fluidframe.core.routine.Placement;
 import fluidframe.core.routine.Routine;
 import fluidframe.core.routine.RoutineDifference;
 import fluidframe.core.text.Fraction;
+import com.fasterxml.jackson.annotation.JsonInclude;
 import io.swagger.v3.oas.annotations.media.Schema;
 import io.swagger.v3.oas.annotations.tags.Tag;
 import jakarta.validation.Valid;
@@ -29,21 +30,22 @@ import org.springframework.web.bind.annotation.RestController;
 @Tag(name = "routines")
 class VersionResource {
 
-    private final RoutineShelf shelf;
+    private final RoutineStore store;
     private final JsonMapper json;
     private final RoutineReader reader;
     private final Work work;
 
-    VersionResource(RoutineShelf shelf, JsonMapper json, RoutineReader reader, Work work) {
-        this.shelf = shelf;
+    VersionResource(RoutineStore store, JsonMapper json, RoutineReader reader, Work work) {
+        this.store = store;
         this.json = json;
         this.reader = reader;
         this.work = work;
     }
 
-    /** A kept version: its number, when it was kept, and the routine as it was. */
+    /** A kept version: its number, when and by whom it was kept (absent where that was not recorded), and the routine as it was. */
     @Schema(name = "Version")
-    record VersionDocument(int number, String kept, RoutineDocument routine) {
+    @JsonInclude(JsonInclude.Include.NON_NULL)
+    record VersionDocument(int number, String kept, String author, RoutineDocument routine) {
     }
 
     /** Two routines to compare. */
@@ -69,11 +71,11 @@ class VersionResource {
     /** The kept versions of a routine, the latest first, a hundred at a time: those before a number, or the latest. */
     @GetMapping("/routines/{id}/versions")
     List<VersionDocument> versions(@PathVariable String id, @RequestParam(required = false) Integer before) {
-        return shelf.versions(id, Optional.ofNullable(before)).stream().map(this::document).toList();
+        return store.versions(id, Optional.ofNullable(before)).stream().map(this::document).toList();
     }
 
     private VersionDocument document(StoredVersion version) {
-        return new VersionDocument(version.number(), version.kept().toString(), json.readValue(version.document(), RoutineDocument.class));
+        return new VersionDocument(version.number(), version.kept().toString(), version.author().orElse(null), json.readValue(version.document(), RoutineDocument.class));
     }
 
     @PostMapping("/differences")

@@ -18,10 +18,10 @@ import org.springframework.web.bind.annotation.RestController;
 @Tag(name = "shipped figures")
 class ShippedResource {
 
-    private final ShippedShelf shelf;
+    private final ShippedStore store;
 
-    ShippedResource(ShippedShelf shelf) {
-        this.shelf = shelf;
+    ShippedResource(ShippedStore store) {
+        this.store = store;
     }
 
     /** The shipped figure, and where the other differs from it: before, as shipped; after, as it is here. */
@@ -32,6 +32,6 @@ class ShippedResource {
     /** The comparison; none if no figure of that id came with the program. */
     @PostMapping("/{id}/comparison")
     List<ShippedDocument> compare(@PathVariable String id, @Valid @RequestBody FigureDocument document) {
-        return shelf.find(id).map(shipped -> new ShippedDocument(shipped, FigureDifferenceDocument.between(shipped, document))).stream().toList();
+        return store.find(id).map(shipped -> new ShippedDocument(shipped, FigureDifferenceDocument.between(shipped, document))).stream().toList();
     }
 }

@@ -47,6 +47,7 @@ public final class Database extends AbstractDataSource implements AutoCloseable 
     private final ReentrantLock writing = new ReentrantLock(true);
     private volatile Opened opened;
     private volatile boolean broken;
+    private volatile long timesOpened = 1;
     private volatile long lastWritten = System.nanoTime();
     private volatile long lastOpened;
     private volatile long compactedBytes;
@@ -76,6 +77,11 @@ public final class Database extends AbstractDataSource implements AutoCloseable 
     @Override
     public Connection getConnection(String asUser, String withPassword) throws SQLException {
         return GuardedConnection.of(opened.pool().getConnection(asUser, withPassword));
+    }
+
+    /** How often the file has been opened: what was read before the last time may not have been kept. */
+    long timesOpened() {
+        return timesOpened;
     }
 
     public Access access() {
@@ -292,6 +298,7 @@ public final class Database extends AbstractDataSource implements AutoCloseable 
             }
             letGo(seen);
             opened = open();
+            timesOpened++;
             broken = false;
             if (opened.access() != seen.access()) {
                 LOG.warn(opened.access() == Access.WRITABLE ? "The data can be written again." : opened.access().sentence());

@@ -27,6 +27,8 @@ import java.util.Set;
 public final class Salvage {
 
     private static final Logger LOG = LoggerFactory.getLogger(Salvage.class);
+    private static final String STUDIO = "STUDIO_ID";
+    private static final String SLUG = "SLUG";
     private static final String READING = ";ACCESS_MODE_DATA=r";
     /** No table has more rows. */
     private static final long MOST_ROWS = 500_000;
@@ -97,7 +99,7 @@ public final class Salvage {
         String name = table.name().toLowerCase();
         Set<String> missing = new LinkedHashSet<>(names(table, source));
         int rows = 0;
-        try (PreparedStatement insert = target.prepareStatement(table.insert())) {
+        try (PreparedStatement insert = target.prepareStatement(table.merge())) {
             long last = lastRow(table, source);
             int failures = 0;
             for (long id = 1; id <= last; id++) {
@@ -106,7 +108,7 @@ public final class Salvage {
                     if (row != null) {
                         Rows.fill(insert, row);
                         insert.executeUpdate();
-                        missing.remove(String.valueOf(row.get(table.columns().indexOf(table.key().get(table.key().size() - 1)))));
+                        missing.remove(String.valueOf(row.get(table.columns().indexOf(name(table)))));
                         rows++;
                     }
                 } catch (SQLException | RuntimeException | StackOverflowError e) {
@@ -122,12 +124,18 @@ public final class Salvage {
         saved.put(name, rows);
     }
 
-    /** The keys of a table, which are kept apart from its rows. */
+    /** The column by which people know a row: its slug, or what it ends its key with. */
+    private static String name(Table table) {
+        return table.columns().contains(SLUG) ? SLUG : table.key().get(table.key().size() - 1);
+    }
+
+    /** The names of a table's rows where an index keeps them apart from the rows. */
     private static List<String> names(Table table, Connection source) {
         List<String> names = new ArrayList<>();
-        boolean single = table.key().size() == 1;
+        boolean apart = !table.key().contains("REV") && (table.columns().contains(SLUG) || table.key().size() == 1);
+        String order = table.columns().contains(SLUG) && table.columns().contains(STUDIO) ? "\"" + STUDIO + "\", \"" + SLUG + "\"" : "1";
         try (Statement statement = source.createStatement();
-             ResultSet keys = single ? statement.executeQuery("select \"" + table.key().get(0) + "\" from " + table.quoted() + " order by 1") : null) {
+             ResultSet keys = apart ? statement.executeQuery("select \"" + name(table) + "\" from " + table.quoted() + " order by " + order) : null) {
             while (keys != null && keys.next()) {
                 names.add(keys.getString(1));
             }

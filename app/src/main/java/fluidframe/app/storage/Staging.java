@@ -45,6 +45,11 @@ public final class Staging implements AutoCloseable {
         return connection;
     }
 
+    /** Takes away what the migrations themselves have put there. */
+    public void empty() throws SQLException {
+        Table.empty(connection);
+    }
+
     /** Brings what has been laid down to today's form. */
     public void lift() throws SQLException {
         connection.close();

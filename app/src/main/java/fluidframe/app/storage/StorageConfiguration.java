@@ -8,6 +8,7 @@ import org.springframework.context.annotation.Configuration;
 import org.springframework.context.annotation.Lazy;
 import org.springframework.scheduling.annotation.EnableScheduling;
 import org.springframework.transaction.PlatformTransactionManager;
+import org.springframework.transaction.support.TransactionTemplate;
 
 import java.sql.SQLException;
 import java.time.Clock;
@@ -22,6 +23,19 @@ class StorageConfiguration {
                         @Value("${spring.datasource.password}") String password) throws SQLException {
         DatabaseFile file = DatabaseFile.at(url);
         return new Database(url, user, password, Volume.of(file.path()), file);
+    }
+
+    /** For whoever reads a little now and then outside of a transaction. */
+    @Bean
+    TransactionTemplate reading(PlatformTransactionManager transactions) {
+        TransactionTemplate reading = new TransactionTemplate(transactions);
+        reading.setReadOnly(true);
+        return reading;
+    }
+
+    @Bean
+    Changes changes(Database database) {
+        return new Changes(database::timesOpened);
     }
 
     @Bean

@@ -1,16 +1,21 @@
 package fluidframe.app.storage;
 
+import jakarta.persistence.GeneratedValue;
+import jakarta.persistence.GenerationType;
 import jakarta.persistence.Id;
 import jakarta.persistence.Lob;
 import jakarta.persistence.MappedSuperclass;
 import jakarta.persistence.Version;
 
-/** A document as it is stored, with its id and its revision. */
+/** A document as it is stored: its number, its studio, the slug people and files know it by, and its revision. */
 @MappedSuperclass
 public abstract class StoredDocument {
 
     @Id
-    private String id;
+    @GeneratedValue(strategy = GenerationType.IDENTITY)
+    private Long id;
+    private long studioId;
+    private String slug;
     @Version
     private long revision;
     private String title;
@@ -20,12 +25,17 @@ public abstract class StoredDocument {
     protected StoredDocument() {
     }
 
-    protected StoredDocument(String id) {
-        this.id = id;
+    protected StoredDocument(long studioId, String slug) {
+        this.studioId = studioId;
+        this.slug = slug;
     }
 
-    public String id() {
+    public Long id() {
         return id;
+    }
+
+    public String slug() {
+        return slug;
     }
 
     public long revision() {

@@ -4,7 +4,10 @@ import java.sql.Connection;
 import java.sql.DatabaseMetaData;
 import java.sql.ResultSet;
 import java.sql.SQLException;
+import java.sql.Statement;
+import java.util.ArrayDeque;
 import java.util.ArrayList;
+import java.util.Deque;
 import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
@@ -51,6 +54,17 @@ public record Table(String name, List<String> columns, List<String> key) {
         return ordered;
     }
 
+    /** Takes every row out of every table. */
+    public static void empty(Connection connection) throws SQLException {
+        Deque<Table> lastFirst = new ArrayDeque<>();
+        all(connection).forEach(lastFirst::push);
+        for (Table table : lastFirst) {
+            try (Statement statement = connection.createStatement()) {
+                statement.execute("delete from " + table.quoted());
+            }
+        }
+    }
+
     private static List<String> names(ResultSet rows, String column) throws SQLException {
         List<String> names = new ArrayList<>();
         try (rows) {
@@ -73,6 +87,11 @@ public record Table(String name, List<String> columns, List<String> key) {
 
     public String insert() {
         return "insert into " + quoted() + " (" + list(columns) + ") values (" + columns.stream().map(column -> "?").collect(Collectors.joining(", ")) + ")";
+    }
+
+    /** Inserts a row, or puts it in the place of the one with its key. */
+    String merge() {
+        return "merge into " + quoted() + " (" + list(columns) + ") key (" + list(key) + ") values (" + columns.stream().map(column -> "?").collect(Collectors.joining(", ")) + ")";
     }
 
     private static String list(List<String> names) {

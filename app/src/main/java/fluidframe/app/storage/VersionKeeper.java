@@ -34,7 +34,7 @@ class VersionKeeper {
         this.clock = clock;
     }
 
-    private record Going(String id, int number) {
+    private record Going(long id, int number) {
     }
 
     @Scheduled(initialDelay = AFTER_START_MILLISECONDS, fixedDelay = BETWEEN_MILLISECONDS)
@@ -59,11 +59,11 @@ class VersionKeeper {
     }
 
     private List<Going> going(Table table, Connection connection) throws SQLException {
-        Map<String, List<Kept>> versions = new LinkedHashMap<>();
+        Map<Long, List<Kept>> versions = new LinkedHashMap<>();
         try (Statement statement = connection.createStatement();
              ResultSet row = statement.executeQuery("select a.id, a.rev, a.revtype, r.revtstmp from " + table.quoted() + " a join revinfo r on r.rev = a.rev order by a.rev desc")) {
             while (row.next()) {
-                versions.computeIfAbsent(row.getString(1), id -> new ArrayList<>())
+                versions.computeIfAbsent(row.getLong(1), id -> new ArrayList<>())
                         .add(new Kept(row.getInt(2), Instant.ofEpochMilli(row.getLong(4)), row.getInt(3) == DELETION));
             }
         }
@@ -76,7 +76,7 @@ class VersionKeeper {
         try (PreparedStatement statement = connection.prepareStatement("delete from " + table.quoted() + " where rev = ? and id = ?")) {
             for (Going version : going) {
                 statement.setInt(1, version.number());
-                statement.setString(2, version.id());
+                statement.setLong(2, version.id());
                 statement.addBatch();
             }
             statement.executeBatch();

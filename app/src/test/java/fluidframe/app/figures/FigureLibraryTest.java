@@ -2,14 +2,15 @@ package fluidframe.app.figures;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.mockito.ArgumentMatchers.any;
+import static org.mockito.ArgumentMatchers.anyLong;
 import static org.mockito.Mockito.mock;
 import static org.mockito.Mockito.never;
 import static org.mockito.Mockito.times;
 import static org.mockito.Mockito.verify;
 import static org.mockito.Mockito.when;
 
-import fluidframe.app.figures.FigureLibrary.Edition;
-import fluidframe.app.storage.Generation;
+import fluidframe.app.storage.Changes;
+import fluidframe.app.storage.CurrentStudio;
 import fluidframe.core.figure.Figure;
 import java.util.List;
 import java.util.Map;
@@ -17,45 +18,72 @@ import java.util.TreeMap;
 import java.util.stream.StreamSupport;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
+import org.springframework.transaction.support.TransactionOperations;
+import org.springframework.transaction.support.TransactionSynchronizationManager;
 import tools.jackson.databind.json.JsonMapper;
 
 class FigureLibraryTest {
 
+    private static final long ONE = 1;
+    private static final long TWO = 2;
+
     private final FigureRepository repository = mock();
-    private final Generation generation = new Generation();
+    private final Changes changes = Changes.ofOneOpening();
     private final JsonMapper json = JsonMapper.builder().build();
-    private final FigureLibrary library = new FigureLibrary(repository, generation, json);
-    private final Map<String, Edition> stored = new TreeMap<>();
+    private final FigureLibrary library = new FigureLibrary(repository, changes, new CurrentStudio(), TransactionOperations.withoutTransaction(), json);
+    private final Map<Long, FigureRow> stored = new TreeMap<>();
 
     @BeforeEach
-    void shelve() {
-        when(repository.editionsOfDance("waltz")).thenAnswer(call -> List.copyOf(stored.values()));
-        when(repository.findAllById(any())).thenAnswer(call -> StreamSupport.stream(call.<Iterable<String>>getArgument(0).spliterator(), false).map(this::entity).toList());
-        keep("one", 0);
-        keep("two", 0);
+    void twoFiguresAreStored() {
+        when(repository.rows(anyLong())).thenAnswer(call -> List.copyOf(stored.values()));
+        when(repository.findAllById(any())).thenAnswer(call -> StreamSupport.stream(call.<Iterable<Long>>getArgument(0).spliterator(), false)
+                .filter(stored::containsKey).map(this::entity).toList());
+        keep(ONE, 0);
+        keep(TWO, 0);
     }
 
     @Test
-    void everyFigureIsReadOnce() {
-        assertThat(library.ofDance("waltz")).extracting(figure -> figure.figure().id()).containsExactly("one", "two");
-        assertThat(library.ofDance("waltz")).hasSize(2);
+    void everyFigureIsReadOnceAndTheDatabaseIsAskedNoMore() {
+        assertThat(library.ofDance("waltz")).extracting(figure -> figure.figure().id()).containsExactly("figure-1", "figure-2");
+        assertThat(library.find("figure-2")).isPresent();
+        assertThat(library.search(FigureSearch.of("waltz", "", "", "", "", "FIGURE")).figures()).hasSize(2);
         verify(repository, times(1)).findAllById(any());
+        verify(repository, times(1)).rows(anyLong());
     }
 
     @Test
     void onlyWhatHasChangedIsReadAgain() {
         library.ofDance("waltz");
-        keep("two", 1);
+        keep(TWO, 1);
         assertThat(library.ofDance("waltz")).extracting(figure -> figure.revision().number()).containsExactly(0L, 1L);
-        verify(repository).findAllById(List.of("two"));
+        verify(repository).findAllById(List.of(TWO));
     }
 
     @Test
-    void whatIsCreatedAgainUnderAnOldIdIsNotTakenForWhatWasThere() {
+    void nothingOfAnEarlierEraIsTakenForWhatIsThereNow() {
         library.ofDance("waltz");
-        generation.endsWithTransaction();
+        changes.everythingRestored();
         library.ofDance("waltz");
-        verify(repository, times(2)).findAllById(List.of("one", "two"));
+        verify(repository, times(2)).findAllById(List.of(ONE, TWO));
+    }
+
+    @Test
+    void whatAWritingTransactionSeesIsNotRemembered() {
+        TransactionSynchronizationManager.setActualTransactionActive(true);
+        try {
+            library.ofDance("waltz");
+        } finally {
+            TransactionSynchronizationManager.setActualTransactionActive(false);
+        }
+        library.ofDance("waltz");
+        verify(repository, times(2)).findAllById(List.of(ONE, TWO));
+    }
+
+    @Test
+    void aFigureThatGoesBetweenListingAndReadingIsLeftOut() {
+        library.search(FigureSearch.of("", "", "", "", "", ""));
+        stored.remove(TWO);
+        assertThat(library.ofDance("waltz")).extracting(figure -> figure.figure().id()).containsExactly("figure-1");
     }
 
     @Test
@@ -65,13 +93,14 @@ class FigureLibraryTest {
         verify(repository, never()).findAllById(any());
     }
 
-    private void keep(String id, long revision) {
-        stored.put(id, new Edition(id, revision));
+    private void keep(long id, long revision) {
+        stored.put(id, new FigureRow(id, "figure-" + id, revision, "waltz", "Figure " + id, "bronze", "1", "1 2 3", "RF", "closed facing", "DW", "LF", "closed facing", "DC", 0, 0));
+        changes.madeHere();
     }
 
-    private FigureEntity entity(String id) {
-        FigureDocument document = json.readValue(FigureLibraryTest.class.getResourceAsStream("/every-field.json"), FigureDocument.class).called(id, id);
-        Figure figure = FigureShelf.read(document, "");
+    private FigureEntity entity(long id) {
+        FigureDocument document = json.readValue(FigureLibraryTest.class.getResourceAsStream("/every-field.json"), FigureDocument.class).called("figure-" + id, "Figure");
+        Figure figure = FigureStore.read(document, "");
         FigureEntity entity = mock();
         when(entity.id()).thenReturn(id);
         when(entity.revision()).thenReturn(stored.get(id).revision());

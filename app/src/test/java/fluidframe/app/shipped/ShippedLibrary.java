@@ -1,7 +1,7 @@
 package fluidframe.app.shipped;
 
 import fluidframe.app.exchange.BookDocument;
-import fluidframe.app.figures.FigureShelf;
+import fluidframe.app.figures.FigureStore;
 import fluidframe.app.routines.RoutineReader;
 import fluidframe.core.figure.Figure;
 import fluidframe.core.routine.Routine;
@@ -31,7 +31,7 @@ final class ShippedLibrary {
             for (Resource resource : new PathMatchingResourcePatternResolver().getResources("classpath*:fluidframe/book/*.json")) {
                 books.add(json.readValue(resource.getContentAsByteArray(), BookDocument.class));
             }
-            books.forEach(book -> book.figures().forEach(document -> figures.put(document.id(), FigureShelf.read(document, ""))));
+            books.forEach(book -> book.figures().forEach(document -> figures.put(document.id(), FigureStore.read(document, ""))));
             books.stream().filter(book -> book.routines() != null)
                     .forEach(book -> book.routines().forEach(document -> routines.add(RoutineReader.read(document, figures, ""))));
         } catch (IOException e) {

@@ -125,7 +125,7 @@ class StartCheckTest {
     /** Puts a byte that no JSON has in place of a brace, wherever in the file the document stands. */
     private void damageTheDocumentOf(String id) throws Exception {
         try (Connection connection = DriverManager.getConnection(file.url(), "fluidframe", ""); Statement statement = connection.createStatement()) {
-            statement.execute("update figure set document = replace(document, '\"dance\"', '\"DAMAGEHERE\"') where id = '" + id + "'");
+            statement.execute("update figure set document = replace(document, '\"dance\"', '\"DAMAGEHERE\"') where slug = '" + id + "'");
             statement.execute("shutdown");
         }
         byte[] bytes = Files.readAllBytes(file.path());

@@ -23,6 +23,10 @@ class VersionKeeperTest {
 
     private static final Instant NOW = Instant.parse("2026-05-20T18:30:00Z");
 
+    private static final int WHISK = 1;
+    private static final int WING = 2;
+    private static final int WALK = 1;
+
     @TempDir
     private Path folder;
     private Database database;
@@ -42,20 +46,20 @@ class VersionKeeperTest {
     @Test
     void oldVersionsOfEveryKindAreThinnedEachForItself() {
         for (int minutes = 50; minutes >= 0; minutes -= 10) {
-            version("figure_aud", "whisk", Duration.ofDays(3).plusMinutes(minutes));
-            version("routine_aud", "walk", Duration.ofDays(100).plusMinutes(minutes));
+            version("figure_aud", WHISK, Duration.ofDays(3).plusMinutes(minutes));
+            version("routine_aud", WALK, Duration.ofDays(100).plusMinutes(minutes));
         }
-        version("figure_aud", "wing", Duration.ofDays(3).plusMinutes(25));
+        version("figure_aud", WING, Duration.ofDays(3).plusMinutes(25));
         new VersionKeeper(database, Clock.fixed(NOW, ZoneOffset.UTC)).thin();
-        assertThat(left("figure_aud")).as("the last of the hour from 17:00, the last of that from 18:00").containsExactly("whisk 40", "whisk 0", "wing 25");
-        assertThat(left("routine_aud")).as("the last of the day").containsExactly("walk 0");
+        assertThat(left("figure_aud")).as("the last of the hour from 17:00, the last of that from 18:00").containsExactly(WHISK + " 40", WHISK + " 0", WING + " 25");
+        assertThat(left("routine_aud")).as("the last of the day").containsExactly(WALK + " 0");
     }
 
-    private void version(String table, String id, Duration age) {
+    private void version(String table, int id, Duration age) {
         database.writing(connection -> {
             try (Statement statement = connection.createStatement()) {
                 statement.execute("insert into revinfo (revtstmp) values (" + NOW.minus(age).toEpochMilli() + ")");
-                statement.execute("insert into " + table + " (id, rev, revtype, title) select '" + id + "', max(rev), 1, '" + age.toMinutesPart() + "' from revinfo");
+                statement.execute("insert into " + table + " (id, rev, revtype, title) select " + id + ", max(rev), 1, '" + age.toMinutesPart() + "' from revinfo");
             }
         });
     }

@@ -1,7 +1,9 @@
 package fluidframe.app.figures;
 
-import fluidframe.app.storage.Generation;
-import fluidframe.app.storage.Shelf;
+import fluidframe.app.storage.Changes;
+import fluidframe.app.storage.CurrentStudio;
+import fluidframe.app.storage.DocumentStore;
+import fluidframe.app.storage.Edition;
 import fluidframe.app.problems.ConflictException;
 import fluidframe.app.problems.Fault;
 import fluidframe.app.problems.RefusedException;
@@ -20,24 +22,27 @@ import tools.jackson.databind.json.JsonMapper;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
+import java.util.Collection;
 import java.util.Optional;
 import java.util.function.Function;
 import java.util.stream.Collectors;
 
 /** Keeps figures. What goes in has been read whole and has a length; findings do not keep a figure out. */
 @Service
-public class FigureShelf extends Shelf<FigureEntity> {
+public class FigureStore extends DocumentStore<FigureEntity> {
 
     private final FigureRepository repository;
     private final JsonMapper json;
     private final FigureLibrary library;
-    private final Generation generation;
+    private final Changes changes;
     private final ApplicationEventPublisher events;
 
-    FigureShelf(FigureRepository repository, EntityManager entityManager, JsonMapper json, FigureLibrary library, Generation generation, ApplicationEventPublisher events) {
-        super("figure", FigureEntity.class, repository, entityManager);
+    FigureStore(FigureRepository repository, EntityManager entityManager, JsonMapper json, FigureLibrary library, Changes changes, CurrentStudio studio,
+                ApplicationEventPublisher events) {
+        super("figure", FigureEntity.class, repository, entityManager, studio);
         this.library = library;
-        this.generation = generation;
+        this.changes = changes;
         this.events = events;
         this.repository = repository;
         this.json = json;
@@ -45,7 +50,7 @@ public class FigureShelf extends Shelf<FigureEntity> {
 
     @Override
     protected FigureDocument documentOf(FigureEntity entity) {
-        return stored(entity).document();
+        return library.read(entity).document();
     }
 
     /**
@@ -86,21 +91,17 @@ public class FigureShelf extends Shelf<FigureEntity> {
         return faults;
     }
 
-    @Transactional(readOnly = true)
-    public List<FigureSummary> search(FigureSearch search) {
-        return repository.search(search.dance(), search.level(), search.position(), search.foot(), search.facing(), search.words())
-                .stream().map(FigureRow::summary).toList();
+    public FigureListing search(FigureSearch search) {
+        return library.search(search);
     }
 
     /**
      * @throws UnknownException if there is no such figure
      */
-    @Transactional(readOnly = true)
     public StoredFigure get(String id) {
         return library.find(id).orElseThrow(() -> new UnknownException("figure", id));
     }
 
-    @Transactional(readOnly = true)
     public Optional<Figure> find(String id) {
         return library.find(id).map(StoredFigure::figure);
     }
@@ -108,35 +109,33 @@ public class FigureShelf extends Shelf<FigureEntity> {
     /** A figure's document as it is stored. */
     @Transactional(readOnly = true)
     public Optional<String> text(String id) {
-        return repository.findById(id).map(FigureEntity::document);
+        return stored(id).map(FigureEntity::document);
     }
 
-    @Transactional(readOnly = true)
-    public Map<String, Figure> findAll(List<String> ids) {
+    /** Those of the ids that there are, by id. */
+    public Map<String, Figure> findAll(Collection<String> ids) {
         return library.findAll(ids).values().stream().map(StoredFigure::figure).collect(Collectors.toMap(Figure::id, Function.identity()));
     }
 
-    @Transactional(readOnly = true)
+    /** The figures of a dance, the easiest first, then by title. */
     public List<Figure> ofDance(String dance) {
         return library.ofDance(dance).stream().map(StoredFigure::figure).toList();
     }
 
-    /** The figures of a dance, each with its revision: as long as they are the same, so is everything that is computed of them. */
-    @Transactional(readOnly = true)
-    public List<String> revisions(String dance) {
-        return repository.editionsOfDance(dance).stream().map(this::named).toList();
+    /** The editions of a dance's figures: as long as they are the same, so is everything that is computed of them. */
+    public List<Edition> editionsOfDance(String dance) {
+        return library.editionsOfDance(dance);
     }
 
-    /** The revision of every figure, by id. */
-    @Transactional(readOnly = true)
-    public Map<String, String> revisions() {
-        return repository.editions().stream().collect(Collectors.toMap(FigureLibrary.Edition::id, this::named));
+    /** The editions of those figures that there are. */
+    public List<Edition> editions(Collection<String> ids) {
+        return library.editions(ids);
     }
 
     /** Every figure's document as it is stored. */
     @Transactional(readOnly = true)
     public List<String> texts() {
-        return repository.documents();
+        return repository.documents(studio());
     }
 
     /**
@@ -144,7 +143,8 @@ public class FigureShelf extends Shelf<FigureEntity> {
      */
     @Transactional
     public StoredFigure create(Figure figure) {
-        return stored(add(new FigureEntity(figure, write(figure))));
+        changes.madeHere();
+        return library.read(add(new FigureEntity(studio(), figure, write(figure))));
     }
 
     /**
@@ -155,7 +155,8 @@ public class FigureShelf extends Shelf<FigureEntity> {
     public StoredFigure replace(String id, Figure figure, Revision revision) {
         FigureEntity entity = current(id, revision);
         entity.describe(figure, write(figure));
-        return stored(flushed(entity));
+        changes.madeHere();
+        return library.read(flushed(entity));
     }
 
     /**
@@ -166,6 +167,7 @@ public class FigureShelf extends Shelf<FigureEntity> {
     @Transactional
     public void renew(Figure figure) {
         required(figure.id()).describe(figure, write(figure));
+        changes.madeHere();
     }
 
     /**
@@ -177,27 +179,21 @@ public class FigureShelf extends Shelf<FigureEntity> {
         FigureEntity entity = current(id, revision);
         events.publishEvent(new FigureLeaves(id));
         repository.delete(entity);
-        generation.endsWithTransaction();
+        changes.madeHere();
     }
 
     /**
      * The figures of a document that is about to be kept must be there when it is.
      *
+     * @return their numbers in the database
      * @throws ConflictException if one has been deleted meanwhile
      */
     @Transactional(readOnly = true)
-    public void requireAll(List<String> ids) {
-        List<String> there = repository.ids(ids);
-        ids.stream().filter(id -> !there.contains(id)).findFirst().ifPresent(gone -> {
+    public Set<Long> numbers(Collection<String> ids) {
+        Map<String, Long> there = repository.rows(studio(), ids).stream().collect(Collectors.toMap(FigureRow::slug, FigureRow::id));
+        ids.stream().filter(id -> !there.containsKey(id)).findFirst().ifPresent(gone -> {
             throw new ConflictException("The figure \"" + gone + "\" was deleted at the same moment; nothing was kept.");
         });
-    }
-
-    private StoredFigure stored(FigureEntity entity) {
-        return library.read(entity);
-    }
-
-    private String named(FigureLibrary.Edition edition) {
-        return edition.id() + " " + edition.revision() + " " + generation.number();
+        return Set.copyOf(there.values());
     }
 }

@@ -3,7 +3,8 @@ package fluidframe.app.shipped;
 import fluidframe.app.exchange.BookDocument;
 import fluidframe.app.exchange.BookImporter;
 import fluidframe.app.figures.FigureDocument;
-import fluidframe.app.figures.FigureShelf;
+import fluidframe.app.figures.FigureStore;
+import fluidframe.app.storage.CurrentStudio;
 import fluidframe.app.routines.RoutineDocument;
 import fluidframe.core.figure.Figure;
 import java.util.ArrayList;
@@ -21,14 +22,16 @@ import tools.jackson.databind.json.JsonMapper;
  * nobody has touched, and never of one the coach has changed or thrown away; and the shipped one can always be brought back.
  */
 @Component
-class ShippedShelf {
+class ShippedStore {
 
     private final BookImporter importer;
-    private final FigureShelf figures;
+    private final FigureStore figures;
     private final JdbcClient jdbc;
     private final JsonMapper json;
+    private final CurrentStudio studio;
 
-    ShippedShelf(BookImporter importer, FigureShelf figures, JdbcClient jdbc, JsonMapper json) {
+    ShippedStore(BookImporter importer, FigureStore figures, JdbcClient jdbc, JsonMapper json, CurrentStudio studio) {
+        this.studio = studio;
         this.importer = importer;
         this.figures = figures;
         this.jdbc = jdbc;
@@ -50,7 +53,7 @@ class ShippedShelf {
         for (FigureDocument document : book.figures()) {
             Optional<String> before = text(document.id());
             Optional<String> now = figures.text(document.id());
-            Figure figure = FigureShelf.read(document, "");
+            Figure figure = FigureStore.read(document, "");
             String shipped = figures.write(figure);
             if (now.isEmpty() && before.isEmpty()) {
                 fresh.add(document);
@@ -60,7 +63,7 @@ class ShippedShelf {
             } else if (!now.equals(Optional.of(shipped))) {
                 left++;
             }
-            jdbc.sql("merge into shipped_figure (id, document) key (id) values (?, ?)").params(document.id(), shipped).update();
+            jdbc.sql("merge into shipped_figure (studio_id, slug, document) key (studio_id, slug) values (?, ?, ?)").params(studio.id(), document.id(), shipped).update();
         }
         importer.take(new BookDocument(book.format(), book.version(), book.title(), fresh, unseen(book.routines())));
         return new Taken(fresh.size(), renewed, left);
@@ -68,9 +71,9 @@ class ShippedShelf {
 
     /** A shipped routine comes in once; afterwards it is the coach's. */
     private List<RoutineDocument> unseen(List<RoutineDocument> routines) {
-        Set<String> seen = new HashSet<>(jdbc.sql("select id from shipped_routine union select id from routine").query(String.class).list());
+        Set<String> seen = new HashSet<>(jdbc.sql("select slug from shipped_routine where studio_id = ? union select slug from routine where studio_id = ?").params(studio.id(), studio.id()).query(String.class).list());
         List<RoutineDocument> unseen = (routines == null ? List.<RoutineDocument>of() : routines).stream().filter(routine -> !seen.contains(routine.id())).toList();
-        unseen.forEach(routine -> jdbc.sql("insert into shipped_routine (id) values (?)").param(routine.id()).update());
+        unseen.forEach(routine -> jdbc.sql("insert into shipped_routine (studio_id, slug) values (?, ?)").params(studio.id(), routine.id()).update());
         return unseen;
     }
 
@@ -80,6 +83,6 @@ class ShippedShelf {
     }
 
     private Optional<String> text(String id) {
-        return jdbc.sql("select document from shipped_figure where id = ?").param(id).query(String.class).optional();
+        return jdbc.sql("select document from shipped_figure where studio_id = ? and slug = ?").params(studio.id(), id).query(String.class).optional();
     }
 }

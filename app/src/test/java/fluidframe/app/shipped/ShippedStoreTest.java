@@ -30,12 +30,12 @@ import tools.jackson.databind.node.ObjectNode;
 @ContextConfiguration(initializers = OwnDatabase.class)
 @SpringBootTest(properties = {"fluidframe.test=shipped", "springdoc.api-docs.enabled=false"})
 @AutoConfigureMockMvc
-class ShippedShelfTest {
+class ShippedStoreTest {
 
     @Autowired
     private MockMvc mvc;
     @Autowired
-    private ShippedShelf shelf;
+    private ShippedStore store;
     private Http http;
 
     @BeforeEach
@@ -45,17 +45,17 @@ class ShippedShelfTest {
 
     @Test
     void whatNobodyTouchedIsRenewed() throws Exception {
-        ShippedShelf.Taken taken = shelf.take(edition(http.figure("waltz-wing").put("title", "Wing, second edition")));
-        assertThat(taken).isEqualTo(new ShippedShelf.Taken(0, 1, 0));
+        ShippedStore.Taken taken = store.take(edition(http.figure("waltz-wing").put("title", "Wing, second edition")));
+        assertThat(taken).isEqualTo(new ShippedStore.Taken(0, 1, 0));
         http.read("/api/figures/waltz-wing").andExpect(jsonPath("$.title", is("Wing, second edition")));
-        assertThat(shelf.take(edition(http.figure("waltz-wing")))).as("the same edition again").isEqualTo(new ShippedShelf.Taken(0, 0, 0));
+        assertThat(store.take(edition(http.figure("waltz-wing")))).as("the same edition again").isEqualTo(new ShippedStore.Taken(0, 0, 0));
     }
 
     @Test
     void aCoachsChangesStayAndCanBeUndoneToTheNewestEdition() throws Exception {
         keep(http.figure("waltz-telemark").put("title", "My Telemark"));
-        ShippedShelf.Taken taken = shelf.take(edition(http.figure("waltz-telemark").put("title", "Telemark, second edition")));
-        assertThat(taken).isEqualTo(new ShippedShelf.Taken(0, 0, 1));
+        ShippedStore.Taken taken = store.take(edition(http.figure("waltz-telemark").put("title", "Telemark, second edition")));
+        assertThat(taken).isEqualTo(new ShippedStore.Taken(0, 0, 1));
         http.send("/api/shipped-figures/waltz-telemark/comparison", http.figure("waltz-telemark")).andExpect(status().isOk())
                 .andExpect(jsonPath("$[0].figure.title", is("Telemark, second edition"))).andExpect(jsonPath("$[0].differences", hasSize(1)))
                 .andExpect(jsonPath("$[0].differences[0].place", is("title"))).andExpect(jsonPath("$[0].differences[0].after", is("My Telemark")));
@@ -76,7 +76,7 @@ class ShippedShelfTest {
     void whatWasThrownAwayStaysAway() throws Exception {
         ObjectNode gone = http.figure("tango-brush-tap");
         mvc.perform(delete("/api/figures/tango-brush-tap").header("If-Match", tag("tango-brush-tap"))).andExpect(status().isNoContent());
-        shelf.take(edition(gone.put("title", "Brush Tap, second edition")));
+        store.take(edition(gone.put("title", "Brush Tap, second edition")));
         mvc.perform(get("/api/figures/tango-brush-tap")).andExpect(status().isNotFound());
     }
 

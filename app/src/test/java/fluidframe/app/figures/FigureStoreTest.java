@@ -3,6 +3,7 @@ package fluidframe.app.figures;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.mockito.ArgumentMatchers.any;
+import static org.mockito.ArgumentMatchers.anyLong;
 import static org.mockito.Mockito.inOrder;
 import static org.mockito.Mockito.mock;
 import static org.mockito.Mockito.never;
@@ -13,7 +14,9 @@ import fluidframe.app.problems.ConflictException;
 import fluidframe.app.problems.RefusedException;
 import fluidframe.app.problems.Revision;
 import fluidframe.app.problems.UnknownException;
-import fluidframe.app.storage.Generation;
+import fluidframe.app.storage.Changes;
+import fluidframe.app.storage.CurrentStudio;
+import org.springframework.transaction.support.TransactionOperations;
 import fluidframe.core.audit.Audit;
 import fluidframe.core.audit.Severity;
 import fluidframe.core.figure.Figure;
@@ -24,24 +27,26 @@ import org.junit.jupiter.api.Test;
 import org.mockito.InOrder;
 import tools.jackson.databind.json.JsonMapper;
 
-class FigureShelfTest {
+class FigureStoreTest {
 
     private final FigureRepository repository = mock();
     private final EntityManager entityManager = mock();
     private final JsonMapper json = JsonMapper.builder().build();
-    private final Generation generation = new Generation();
-    private final FigureShelf shelf = new FigureShelf(repository, entityManager, json, new FigureLibrary(repository, generation, json), generation, event -> { });
-    private final FigureDocument document = json.readValue(FigureShelfTest.class.getResourceAsStream("/every-field.json"), FigureDocument.class);
-    private final Figure figure = FigureShelf.read(document, "");
+    private final Changes changes = Changes.ofOneOpening();
+    private final CurrentStudio studio = new CurrentStudio();
+    private final FigureStore store = new FigureStore(repository, entityManager, json,
+            new FigureLibrary(repository, changes, studio, TransactionOperations.withoutTransaction(), json), changes, studio, event -> { });
+    private final FigureDocument document = json.readValue(FigureStoreTest.class.getResourceAsStream("/every-field.json"), FigureDocument.class);
+    private final Figure figure = FigureStore.read(document, "");
 
     @BeforeEach
     void nothingIsStored() {
-        when(repository.findById(any())).thenReturn(Optional.empty());
+        when(repository.findByStudioIdAndSlug(anyLong(), any())).thenReturn(Optional.empty());
     }
 
     @Test
     void whatIsNewIsWrittenAtOnceSoThatItsRevisionIsKnown() {
-        StoredFigure stored = shelf.create(figure);
+        StoredFigure stored = store.create(figure);
         InOrder inOrder = inOrder(entityManager);
         inOrder.verify(entityManager).persist(any(FigureEntity.class));
         inOrder.verify(entityManager).flush();
@@ -51,7 +56,7 @@ class FigureShelfTest {
     @Test
     void aTakenIdIsAConflictThatCarriesWhatIsStored() {
         isStored();
-        assertThatThrownBy(() -> shelf.create(figure)).isInstanceOfSatisfying(ConflictException.class,
+        assertThatThrownBy(() -> store.create(figure)).isInstanceOfSatisfying(ConflictException.class,
                 conflict -> assertThat(json.writeValueAsString(conflict.stored().orElseThrow())).isEqualTo(json.writeValueAsString(FigureMapper.document(figure))));
         verify(entityManager, never()).persist(any());
     }
@@ -59,34 +64,34 @@ class FigureShelfTest {
     @Test
     void aStaleRevisionChangesNothing() {
         isStored();
-        assertThatThrownBy(() -> shelf.replace("every-field", figure, new Revision(7))).isInstanceOf(ConflictException.class).hasMessageContaining("saved elsewhere");
-        assertThatThrownBy(() -> shelf.delete("every-field", new Revision(7))).isInstanceOf(ConflictException.class);
+        assertThatThrownBy(() -> store.replace("every-field", figure, new Revision(7))).isInstanceOf(ConflictException.class).hasMessageContaining("saved elsewhere");
+        assertThatThrownBy(() -> store.delete("every-field", new Revision(7))).isInstanceOf(ConflictException.class);
         verify(entityManager, never()).flush();
         verify(repository, never()).delete(any());
     }
 
     @Test
     void whatIsNotThereIsUnknown() {
-        assertThatThrownBy(() -> shelf.get("nothing")).isInstanceOf(UnknownException.class).hasMessageContaining("nothing");
-        assertThatThrownBy(() -> shelf.replace("nothing", figure, new Revision(0))).isInstanceOf(UnknownException.class);
-        assertThat(shelf.find("nothing")).isEmpty();
+        assertThatThrownBy(() -> store.get("nothing")).isInstanceOf(UnknownException.class).hasMessageContaining("nothing");
+        assertThatThrownBy(() -> store.replace("nothing", figure, new Revision(0))).isInstanceOf(UnknownException.class);
+        assertThat(store.find("nothing")).isEmpty();
     }
 
     @Test
     void everythingThatCannotBeReadIsNamedWithItsRoot() {
         FigureDocument broken = json.readValue(json.writeValueAsString(document).replace("\"f DW\"", "\"f XX\"").replace("\"gold\"", "\"platinum\""), FigureDocument.class);
-        assertThatThrownBy(() -> FigureShelf.read(broken, "/figures/3")).isInstanceOfSatisfying(RefusedException.class, refused ->
+        assertThatThrownBy(() -> FigureStore.read(broken, "/figures/3")).isInstanceOfSatisfying(RefusedException.class, refused ->
                 assertThat(refused.faults()).extracting(fault -> fault.place()).contains("/figures/3/level", "/figures/3/startAlignments/0", "/figures/3/man/0/alignment"));
     }
 
     @Test
     void mutedFindingsAreNotCountedAgainstAFigure() {
-        FigureEntity entity = new FigureEntity(figure, "{}");
+        FigureEntity entity = new FigureEntity(studio.id(), figure, "{}");
         long open = Audit.of(figure).stream().filter(finding -> finding.severity() == Severity.ERROR && !finding.isMuted()).count();
         assertThat(entity.errors()).isEqualTo((int) open);
     }
 
     private void isStored() {
-        when(repository.findById("every-field")).thenReturn(Optional.of(new FigureEntity(figure, json.writeValueAsString(FigureMapper.document(figure)))));
+        when(repository.findByStudioIdAndSlug(studio.id(), "every-field")).thenReturn(Optional.of(new FigureEntity(studio.id(), figure, json.writeValueAsString(FigureMapper.document(figure)))));
     }
 }

@@ -1,9 +1,12 @@
 package fluidframe.app.routines;
 
-import fluidframe.app.storage.Generation;
-import fluidframe.app.storage.Shelf;
+import fluidframe.app.storage.Changes;
+import fluidframe.app.storage.CurrentStudio;
+import fluidframe.app.storage.Editions;
+import org.springframework.transaction.support.TransactionOperations;
+import fluidframe.app.storage.DocumentStore;
 import fluidframe.app.figures.FigureLeaves;
-import fluidframe.app.figures.FigureShelf;
+import fluidframe.app.figures.FigureStore;
 import fluidframe.app.problems.ConflictException;
 import fluidframe.app.problems.Revision;
 import fluidframe.app.problems.UnknownException;
@@ -19,40 +22,45 @@ import java.util.stream.Collectors;
 
 /** Keeps routines. */
 @Service
-public class RoutineShelf extends Shelf<RoutineEntity> {
+public class RoutineStore extends DocumentStore<RoutineEntity> {
 
+    private static final int MOST_REMEMBERED = 1_000;
+
+    private final Editions<RoutineEntity, StoredRoutine> editions;
     private final RoutineRepository repository;
     private final JsonMapper json;
-    private final Generation generation;
-    private final FigureShelf figureShelf;
+    private final Changes changes;
+    private final FigureStore figureStore;
 
-    RoutineShelf(RoutineRepository repository, EntityManager entityManager, JsonMapper json, Generation generation, FigureShelf figureShelf) {
-        super("routine", RoutineEntity.class, repository, entityManager);
-        this.generation = generation;
-        this.figureShelf = figureShelf;
+    RoutineStore(RoutineRepository repository, EntityManager entityManager, JsonMapper json, Changes changes, FigureStore figureStore, CurrentStudio studio, TransactionOperations reading) {
+        super("routine", RoutineEntity.class, repository, entityManager, studio);
+        this.changes = changes;
+        this.figureStore = figureStore;
         this.repository = repository;
         this.json = json;
+        this.editions = new Editions<>(MOST_REMEMBERED, repository, reading, this::read);
     }
 
     @Override
     protected RoutineDocument documentOf(RoutineEntity entity) {
-        return stored(entity).document();
+        return read(entity).document();
     }
 
     @Transactional(readOnly = true)
     public List<RoutineSummary> list() {
-        return repository.findAllByOrderByTitleAscIdAsc().stream().map(RoutineEntity::summary).toList();
+        return repository.rows(studio()).stream().map(RoutineRow::summary).toList();
     }
 
     @Transactional(readOnly = true)
     public List<StoredRoutine> all() {
-        return repository.findAllByOrderByTitleAscIdAsc().stream().map(this::stored).toList();
+        long era = changes.era();
+        return editions.of(repository.rows(studio()).stream().map(row -> row.edition(era)).toList());
     }
 
     /** A routine's document as it is stored. */
     @Transactional(readOnly = true)
     public Optional<String> text(String id) {
-        return repository.findById(id).map(RoutineEntity::document);
+        return stored(id).map(RoutineEntity::document);
     }
 
     /** The document of a routine as it is stored. */
@@ -67,20 +75,19 @@ public class RoutineShelf extends Shelf<RoutineEntity> {
      */
     @Transactional
     public void renew(RoutineDocument document) {
-        figureShelf.requireAll(document.figures());
-        required(document.id()).describe(document, write(document));
+        required(document.id()).describe(document, write(document), figureStore.numbers(document.figures()));
     }
 
     /** The routines that dance a figure. */
     @Transactional(readOnly = true)
     public List<StoredRoutine> using(String figure) {
-        return repository.using(figure).stream().map(this::stored).toList();
+        return repository.using(studio(), figure).stream().map(this::read).toList();
     }
 
     /** Every routine's document as it is stored. */
     @Transactional(readOnly = true)
     public List<String> texts() {
-        return repository.documents();
+        return repository.documents(studio());
     }
 
     /**
@@ -88,7 +95,7 @@ public class RoutineShelf extends Shelf<RoutineEntity> {
      */
     @Transactional(readOnly = true)
     public StoredRoutine get(String id) {
-        return stored(required(id));
+        return read(required(id));
     }
 
     /**
@@ -96,8 +103,7 @@ public class RoutineShelf extends Shelf<RoutineEntity> {
      */
     @Transactional
     public StoredRoutine create(RoutineDocument document) {
-        figureShelf.requireAll(document.figures());
-        return stored(add(new RoutineEntity(document, write(document))));
+        return read(add(new RoutineEntity(studio(), document, write(document), figureStore.numbers(document.figures()))));
     }
 
     /**
@@ -106,29 +112,27 @@ public class RoutineShelf extends Shelf<RoutineEntity> {
     @Transactional
     public StoredRoutine replace(String id, RoutineDocument document, Revision revision) {
         RoutineEntity entity = current(id, revision);
-        figureShelf.requireAll(document.figures());
-        entity.describe(document, write(document));
-        return stored(flushed(entity));
+        entity.describe(document, write(document), figureStore.numbers(document.figures()));
+        return read(flushed(entity));
     }
 
     @Transactional
     public void delete(String id, Revision revision) {
         repository.delete(current(id, revision));
-        generation.endsWithTransaction();
     }
 
     /** A figure that a routine needs cannot be deleted. */
     @EventListener
     @Transactional(readOnly = true)
     public void keep(FigureLeaves leaving) {
-        List<RoutineEntity> users = repository.using(leaving.id());
+        List<RoutineEntity> users = repository.using(studio(), leaving.id());
         if (!users.isEmpty()) {
             throw new ConflictException("The figure \"" + leaving.id() + "\" is danced in "
                     + users.stream().map(RoutineEntity::title).collect(Collectors.joining(", ")) + "; take it out there first.");
         }
     }
 
-    private StoredRoutine stored(RoutineEntity entity) {
+    private StoredRoutine read(RoutineEntity entity) {
         return new StoredRoutine(json.readValue(entity.document(), RoutineDocument.class), new Revision(entity.revision()));
     }
 }

@@ -4,18 +4,15 @@ import fluidframe.app.problems.ConflictException;
 import fluidframe.app.problems.Revision;
 import fluidframe.app.problems.UnknownException;
 import jakarta.persistence.EntityManager;
-import java.time.Instant;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Stream;
 import org.hibernate.envers.AuditReaderFactory;
-import org.hibernate.envers.DefaultRevisionEntity;
 import org.hibernate.envers.RevisionType;
 import org.hibernate.envers.query.AuditEntity;
 import org.hibernate.envers.query.AuditQuery;
-import org.springframework.data.jpa.repository.JpaRepository;
 import org.springframework.transaction.annotation.Transactional;
 
 /**
@@ -23,20 +20,22 @@ import org.springframework.transaction.annotation.Transactional;
  *
  * @param <E> how they are stored
  */
-public abstract class Shelf<E extends StoredDocument> {
+public abstract class DocumentStore<E extends StoredDocument> {
 
     private static final int MOST_VERSIONS = 100;
     private static final int MOST_DELETED = 200;
 
     private final String kind;
     private final Class<E> type;
-    private final JpaRepository<E, String> repository;
+    private final DocumentRepository<E> repository;
     private final EntityManager entityManager;
+    private final CurrentStudio studio;
 
     /**
      * @param kind what they are called, for messages: figure, routine
      */
-    protected Shelf(String kind, Class<E> type, JpaRepository<E, String> repository, EntityManager entityManager) {
+    protected DocumentStore(String kind, Class<E> type, DocumentRepository<E> repository, EntityManager entityManager, CurrentStudio studio) {
+        this.studio = studio;
         this.kind = kind;
         this.type = type;
         this.repository = repository;
@@ -46,19 +45,28 @@ public abstract class Shelf<E extends StoredDocument> {
     /** The document for people, as an answer carries it. */
     protected abstract Object documentOf(E entity);
 
+    protected final Optional<E> stored(String id) {
+        return repository.findByStudioIdAndSlug(studio.id(), id);
+    }
+
+    /** The number of the studio whose documents these are. */
+    protected final long studio() {
+        return studio.id();
+    }
+
     /**
      * @throws UnknownException if there is none with that id
      */
     protected final E required(String id) {
-        return repository.findById(id).orElseThrow(() -> new UnknownException(kind, id));
+        return stored(id).orElseThrow(() -> new UnknownException(kind, id));
     }
 
     /**
      * @throws ConflictException if the id is taken; carries what is stored
      */
     protected final E add(E entity) {
-        repository.findById(entity.id()).ifPresent(taken -> {
-            throw new ConflictException("/id: there is already a " + kind + " \"" + entity.id() + "\"; expected an id that is not taken.", documentOf(taken));
+        stored(entity.slug()).ifPresent(taken -> {
+            throw new ConflictException("/id: there is already a " + kind + " \"" + entity.slug() + "\"; expected an id that is not taken.", documentOf(taken));
         });
         entityManager.persist(entity);
         entityManager.flush();
@@ -86,11 +94,12 @@ public abstract class Shelf<E extends StoredDocument> {
      */
     @Transactional(readOnly = true)
     public List<StoredVersion> versions(String id, Optional<Integer> before) {
-        AuditQuery query = AuditReaderFactory.get(entityManager).createQuery().forRevisionsOfEntity(type, false, false).add(AuditEntity.id().eq(id));
+        AuditQuery query = AuditReaderFactory.get(entityManager).createQuery().forRevisionsOfEntity(type, false, false)
+                .add(AuditEntity.property("studioId").eq(studio.id())).add(AuditEntity.property("slug").eq(id));
         before.ifPresent(number -> query.add(AuditEntity.revisionNumber().lt(number)));
         List<StoredVersion> versions = rows(query.addOrder(AuditEntity.revisionNumber().desc()).setMaxResults(MOST_VERSIONS)).map(row -> {
-            DefaultRevisionEntity revision = (DefaultRevisionEntity) row[1];
-            return new StoredVersion(revision.getId(), when(revision), type.cast(row[0]).document());
+            KeptRevision revision = (KeptRevision) row[1];
+            return new StoredVersion(revision.number(), revision.kept(), revision.author(), type.cast(row[0]).document());
         }).toList();
         if (versions.isEmpty() && before.isEmpty()) {
             throw new UnknownException(kind, id);
@@ -101,23 +110,19 @@ public abstract class Shelf<E extends StoredDocument> {
     /** What has been deleted and not been brought back, the latest first, at most two hundred. */
     @Transactional(readOnly = true)
     public List<Deleted> deleted() {
-        AuditQuery query = AuditReaderFactory.get(entityManager).createQuery().forRevisionsOfEntity(type, false, true).add(AuditEntity.revisionType().eq(RevisionType.DEL))
+        AuditQuery query = AuditReaderFactory.get(entityManager).createQuery().forRevisionsOfEntity(type, false, true).add(AuditEntity.revisionType().eq(RevisionType.DEL)).add(AuditEntity.property("studioId").eq(studio.id()))
                 .addOrder(AuditEntity.revisionNumber().desc()).setMaxResults(MOST_DELETED);
         Map<String, Deleted> latest = new LinkedHashMap<>();
         rows(query).forEach(row -> {
             E entity = type.cast(row[0]);
-            latest.computeIfAbsent(entity.id(), id -> new Deleted(kind, id, entity.title(), when((DefaultRevisionEntity) row[1])));
+            latest.computeIfAbsent(entity.slug(), slug -> new Deleted(kind, slug, entity.title(), ((KeptRevision) row[1]).kept()));
         });
-        repository.findAllById(latest.keySet()).forEach(there -> latest.remove(there.id()));
+        repository.findAllByStudioIdAndSlugIn(studio.id(), latest.keySet()).forEach(there -> latest.remove(there.slug()));
         return List.copyOf(latest.values());
     }
 
     private static Stream<Object[]> rows(AuditQuery query) {
         return ((List<?>) query.getResultList()).stream().map(Object[].class::cast);
-    }
-
-    private static Instant when(DefaultRevisionEntity revision) {
-        return Instant.ofEpochMilli(revision.getTimestamp());
     }
 
     /** Writes what has been changed, so that the new revision is known. */

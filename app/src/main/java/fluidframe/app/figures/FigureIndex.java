@@ -1,0 +1,63 @@
+package fluidframe.app.figures;
+
+import fluidframe.app.storage.Changes;
+import fluidframe.app.storage.Edition;
+import java.util.ArrayList;
+import java.util.Collection;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Objects;
+import java.util.stream.Stream;
+
+/** Which figures there are in a studio, in the order of lists: by dance, the easiest first, then by title. */
+final class FigureIndex {
+
+    private final Changes.Count asOf;
+    private final Map<String, Entry> byId = new LinkedHashMap<>();
+    private final Map<String, List<Entry>> byDance = new LinkedHashMap<>();
+
+    /**
+     * @param asOf how far things had changed when the rows were read
+     */
+    FigureIndex(Changes.Count asOf, List<FigureRow> rows) {
+        this.asOf = asOf;
+        for (FigureRow row : rows) {
+            Entry entry = new Entry(row.edition(asOf.era()), row.summary());
+            byId.put(row.slug(), entry);
+            byDance.computeIfAbsent(row.dance(), added -> new ArrayList<>()).add(entry);
+        }
+    }
+
+    private record Entry(Edition edition, FigureSummary summary) {
+    }
+
+    Changes.Count asOf() {
+        return asOf;
+    }
+
+    List<Edition> editions(Collection<String> ids) {
+        return ids.stream().distinct().map(byId::get).filter(Objects::nonNull).map(Entry::edition).toList();
+    }
+
+    List<Edition> editionsOfDance(String dance) {
+        return ofDance(dance).map(Entry::edition).toList();
+    }
+
+    FigureListing search(FigureSearch search) {
+        Stream<Entry> sought = search.dance().isEmpty() ? byId.values().stream() : ofDance(search.dance());
+        String words = search.words().toLowerCase(Locale.ROOT);
+        return new FigureListing(asOf, sought.map(Entry::summary).filter(figure -> is(search.level(), figure.level()) && is(search.position(), figure.entry().position())
+                && is(search.foot(), figure.entry().foot()) && (search.facing().isEmpty() || figure.entry().facings().stream().anyMatch(facing -> facing.name().equals(search.facing())))
+                && figure.title().toLowerCase(Locale.ROOT).contains(words)).toList());
+    }
+
+    private Stream<Entry> ofDance(String dance) {
+        return byDance.getOrDefault(dance, List.of()).stream();
+    }
+
+    private static boolean is(String asked, String found) {
+        return asked.isEmpty() || asked.equals(found);
+    }
+}

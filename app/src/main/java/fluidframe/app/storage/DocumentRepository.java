@@ -1,0 +1,16 @@
+package fluidframe.app.storage;
+
+import java.util.Collection;
+import java.util.List;
+import java.util.Optional;
+import org.springframework.data.jpa.repository.JpaRepository;
+import org.springframework.data.repository.NoRepositoryBean;
+
+/** Documents by their number, and by their slug in their studio. */
+@NoRepositoryBean
+public interface DocumentRepository<E extends StoredDocument> extends JpaRepository<E, Long> {
+
+    Optional<E> findByStudioIdAndSlug(long studio, String slug);
+
+    List<E> findAllByStudioIdAndSlugIn(long studio, Collection<String> slugs);
+}
