@@ -18,6 +18,7 @@ import fluidframe.app.problems.Fault;
 import fluidframe.app.problems.RefusedException;
 import fluidframe.app.routines.RoutineDocument;
 import fluidframe.app.routines.RoutineReader;
+import fluidframe.app.routines.Scores;
 import fluidframe.app.work.Work;
 import fluidframe.core.compose.Answer;
 import fluidframe.core.compose.Choice;
@@ -85,20 +86,22 @@ class ComposingResource {
 
     private final RoutineReader reader;
     private final Repertoires repertoires;
+    private final Scores scores;
     private final Mender mender;
     private final Runs runs;
     private final Work work;
 
-    ComposingResource(RoutineReader reader, Repertoires repertoires, Mender mender, Runs runs, Work work) {
+    ComposingResource(RoutineReader reader, Repertoires repertoires, Scores scores, Mender mender, Runs runs, Work work) {
         this.reader = reader;
         this.repertoires = repertoires;
+        this.scores = scores;
         this.mender = mender;
         this.runs = runs;
         this.work = work;
     }
 
     private Standing standing(RoutineDocument document) {
-        return new Standing(reader.read(document), repertoires);
+        return new Standing(scores.of(reader.read(document)), repertoires);
     }
 
     @PostMapping("/next")

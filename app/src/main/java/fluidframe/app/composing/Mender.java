@@ -7,6 +7,7 @@ import fluidframe.app.composing.MendingPlanDocument.StepDocument;
 import fluidframe.app.routines.BrokenSeamDocument;
 import fluidframe.app.routines.RoutineDocument;
 import fluidframe.app.routines.RoutineReader;
+import fluidframe.app.routines.Scores;
 import fluidframe.core.figure.Figure;
 import fluidframe.core.link.Outcome;
 import fluidframe.core.link.Repair;
@@ -35,8 +36,10 @@ final class Mender {
 
     private final RoutineReader reader;
     private final Repertoires repertoires;
+    private final Scores scores;
 
-    Mender(RoutineReader reader, Repertoires repertoires) {
+    Mender(RoutineReader reader, Scores scores, Repertoires repertoires) {
+        this.scores = scores;
         this.reader = reader;
         this.repertoires = repertoires;
     }
@@ -112,6 +115,6 @@ final class Mender {
     }
 
     private Standing standing(RoutineDocument document) {
-        return new Standing(reader.read(document), repertoires);
+        return new Standing(scores.of(reader.read(document)), repertoires);
     }
 }

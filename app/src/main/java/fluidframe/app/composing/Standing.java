@@ -21,12 +21,14 @@ import java.util.Optional;
 /** A routine as far as it has been put together, and what its dance has to go on with. */
 final class Standing {
 
+    private final Score score;
     private final Course course;
     private final Repertoire repertoire;
 
-    Standing(Routine routine, Repertoires repertoires) {
-        this.course = Course.of(routine);
-        this.repertoire = repertoires.of(routine.dance(), routine.terms());
+    Standing(Score score, Repertoires repertoires) {
+        this.score = score;
+        this.course = score.course();
+        this.repertoire = repertoires.of(score.routine().dance(), score.routine().terms());
     }
 
     Routine routine() {
@@ -87,7 +89,7 @@ final class Standing {
         if (after.isPresent()) {
             ScoredPlacement placed = placed(after.get());
             side = placed.side() + (placed.placement().cornerAfter() ? 1 : 0);
-            at = Score.of(routine()).steps().stream().filter(step -> step.placement() <= after.get()).reduce((a, b) -> b)
+            at = score.steps().stream().filter(step -> step.placement() <= after.get()).reduce((a, b) -> b)
                     .map(step -> step.stance().body()).orElse(at);
         }
         List<Double> metres = new ArrayList<>(List.of(floor.ahead(at, side)));

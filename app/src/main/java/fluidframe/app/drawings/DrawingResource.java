@@ -6,11 +6,11 @@ import fluidframe.app.problems.Fault;
 import fluidframe.app.problems.RefusedException;
 import fluidframe.app.routines.RoutineDocument;
 import fluidframe.app.routines.RoutineReader;
+import fluidframe.app.routines.Scores;
 import fluidframe.app.work.Work;
 import fluidframe.core.drawing.FloorPlan;
 import fluidframe.core.drawing.StepDrawing;
 import fluidframe.core.figure.Figure;
-import fluidframe.core.routine.Score;
 import fluidframe.core.time.CountException;
 import io.swagger.v3.oas.annotations.tags.Tag;
 import jakarta.validation.Valid;
@@ -34,9 +34,11 @@ class DrawingResource {
     private static final String SVG = "image/svg+xml";
 
     private final RoutineReader reader;
+    private final Scores scores;
     private final Work work;
 
-    DrawingResource(RoutineReader reader, Work work) {
+    DrawingResource(RoutineReader reader, Scores scores, Work work) {
+        this.scores = scores;
         this.reader = reader;
         this.work = work;
     }
@@ -44,7 +46,7 @@ class DrawingResource {
     /** A routine's way over its floor, 1 : 50. */
     @PostMapping(path = "/floor-plans", produces = SVG)
     ResponseEntity<byte[]> floorPlan(@Valid @RequestBody RoutineDocument document) {
-        return file(document.id() + "-floor.svg", work.about(() -> reader.read(document), routine -> FloorPlan.of(Score.of(routine))));
+        return file(document.id() + "-floor.svg", work.about(() -> reader.read(document), routine -> FloorPlan.of(scores.of(routine))));
     }
 
     /** A figure's steps, 1 : 10. */

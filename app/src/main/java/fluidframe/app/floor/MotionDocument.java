@@ -4,6 +4,7 @@ import fluidframe.core.motion.Curve;
 import fluidframe.core.motion.DancerMotion;
 import fluidframe.core.motion.Motion;
 import fluidframe.core.motion.PlaceCurve;
+import tools.jackson.databind.annotation.JsonSerialize;
 import io.swagger.v3.oas.annotations.media.Schema;
 
 /**
@@ -13,11 +14,10 @@ import io.swagger.v3.oas.annotations.media.Schema;
 @Schema(name = "Motion")
 public record MotionDocument(DancerMotionDocument man, DancerMotionDocument lady) {
 
-    private static final double PRECISION = 10_000;
-
     /** One dancer: places, the share of the weight on the left foot, and how far risen, both from 0 to 1. */
     @Schema(name = "DancerMotion")
-    public record DancerMotionDocument(PlaceCurveDocument body, PlaceCurveDocument left, PlaceCurveDocument right, double[] weight, double[] height) {
+    public record DancerMotionDocument(PlaceCurveDocument body, PlaceCurveDocument left, PlaceCurveDocument right,
+                                       @JsonSerialize(using = RoundedNumbers.class) double[] weight, @JsonSerialize(using = RoundedNumbers.class) double[] height) {
 
         static DancerMotionDocument of(DancerMotion motion) {
             return new DancerMotionDocument(PlaceCurveDocument.of(motion.body()), PlaceCurveDocument.of(motion.left()), PlaceCurveDocument.of(motion.right()),
@@ -27,7 +27,8 @@ public record MotionDocument(DancerMotionDocument man, DancerMotionDocument lady
 
     /** A place in metres and where it looks in degrees, counted on past a whole turn. */
     @Schema(name = "PlaceCurve")
-    public record PlaceCurveDocument(double[] x, double[] y, double[] degrees) {
+    public record PlaceCurveDocument(@JsonSerialize(using = RoundedNumbers.class) double[] x, @JsonSerialize(using = RoundedNumbers.class) double[] y,
+                                     @JsonSerialize(using = RoundedNumbers.class) double[] degrees) {
 
         static PlaceCurveDocument of(PlaceCurve curve) {
             return new PlaceCurveDocument(keys(curve.x(), 1), keys(curve.y(), 1), keys(curve.angle(), Math.toDegrees(1)));
@@ -41,14 +42,10 @@ public record MotionDocument(DancerMotionDocument man, DancerMotionDocument lady
     private static double[] keys(Curve curve, double unit) {
         double[] keys = new double[3 * curve.size()];
         for (int key = 0; key < curve.size(); key++) {
-            keys[3 * key] = rounded(curve.time(key));
-            keys[3 * key + 1] = rounded(curve.value(key) * unit);
-            keys[3 * key + 2] = rounded(curve.slope(key) * unit);
+            keys[3 * key] = curve.time(key);
+            keys[3 * key + 1] = curve.value(key) * unit;
+            keys[3 * key + 2] = curve.slope(key) * unit;
         }
         return keys;
-    }
-
-    private static double rounded(double value) {
-        return Math.round(value * PRECISION) / PRECISION;
     }
 }

@@ -2,9 +2,9 @@ package fluidframe.app.rooms;
 
 import fluidframe.app.routines.RoutineDocument;
 import fluidframe.app.routines.RoutineReader;
+import fluidframe.app.routines.Scores;
 import fluidframe.app.work.Work;
 import fluidframe.core.room.RoomReport;
-import fluidframe.core.routine.Score;
 import io.swagger.v3.oas.annotations.tags.Tag;
 import jakarta.validation.Valid;
 import org.springframework.web.bind.annotation.PostMapping;
@@ -19,9 +19,11 @@ import org.springframework.web.bind.annotation.RestController;
 class RoomResource {
 
     private final RoutineReader reader;
+    private final Scores scores;
     private final Work work;
 
-    RoomResource(RoutineReader reader, Work work) {
+    RoomResource(RoutineReader reader, Scores scores, Work work) {
+        this.scores = scores;
         this.reader = reader;
         this.work = work;
     }
@@ -29,6 +31,6 @@ class RoomResource {
     /** What a routine, kept or not, makes of the floor it names; nothing is stored. */
     @PostMapping("/room-reports")
     RoomReportDocument report(@Valid @RequestBody RoutineDocument document) {
-        return work.about(() -> reader.read(document), routine -> RoomReportDocument.of(RoomReport.of(Score.of(routine))));
+        return work.about(() -> reader.read(document), routine -> RoomReportDocument.of(RoomReport.of(scores.of(routine))));
     }
 }

@@ -1,6 +1,9 @@
 package fluidframe.app.routines;
 
+import com.github.benmanes.caffeine.cache.Cache;
+import com.github.benmanes.caffeine.cache.Caffeine;
 import fluidframe.app.figures.FigureStore;
+import fluidframe.app.storage.Edition;
 import fluidframe.app.floor.Floors;
 import fluidframe.app.problems.Fault;
 import fluidframe.app.problems.RefusedException;
@@ -50,18 +53,34 @@ public class RoutineReader {
     private static final int LONGEST_NAME = 120;
     private static final int LONGEST_NOTE = 1000;
 
+    /** In all that is remembered: a hundred routines of ordinary length. */
+    private static final int MOST_PLACEMENTS = 3_000;
+
     private final FigureStore store;
+    private final Cache<Draft, Routine> known = Caffeine.newBuilder().maximumWeight(MOST_PLACEMENTS)
+            .weigher((Draft draft, Routine routine) -> 1 + routine.placements().size()).build();
 
     RoutineReader(FigureStore store) {
         this.store = store;
     }
 
+    /** A routine as it was sent, and its figures as they were then. */
+    private record Draft(RoutineDocument document, List<Edition> figures) {
+    }
+
     /**
+     * Reads a routine once for each state of it and of its figures.
+     *
      * @throws RefusedException naming everything that is wrong
      */
     public Routine read(RoutineDocument document) {
-        Map<String, Figure> figures = store.findAll(document.figures());
-        return read(document, figures, "");
+        Draft draft = new Draft(document, store.editions(document.figures()));
+        Routine remembered = known.getIfPresent(draft);
+        if (remembered == null) {
+            remembered = read(document, store.findAll(document.figures()), "");
+            known.put(draft, remembered);
+        }
+        return remembered;
     }
 
     /**

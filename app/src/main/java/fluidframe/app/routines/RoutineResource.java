@@ -4,7 +4,6 @@ import fluidframe.app.problems.Fault;
 import fluidframe.app.problems.RefusedException;
 import fluidframe.app.problems.Revision;
 import fluidframe.app.work.Work;
-import fluidframe.core.routine.Score;
 import io.swagger.v3.oas.annotations.tags.Tag;
 import jakarta.validation.Valid;
 import java.net.URI;
@@ -31,9 +30,11 @@ class RoutineResource {
 
     private final RoutineStore store;
     private final RoutineReader reader;
+    private final Scores scores;
     private final Work work;
 
-    RoutineResource(RoutineStore store, RoutineReader reader, Work work) {
+    RoutineResource(RoutineStore store, RoutineReader reader, Scores scores, Work work) {
+        this.scores = scores;
         this.store = store;
         this.reader = reader;
         this.work = work;
@@ -82,7 +83,7 @@ class RoutineResource {
     /** The score of a routine that is still being written; nothing is stored. */
     @PostMapping("/scores")
     ScoreDocument score(@Valid @RequestBody RoutineDocument document) {
-        return work.about(() -> reader.read(document), routine -> ScoreDocument.of(Score.of(routine)));
+        return work.about(() -> reader.read(document), routine -> ScoreDocument.of(scores.of(routine)));
     }
 
     private static ResponseEntity<RoutineDocument> answer(StoredRoutine stored) {

@@ -4,6 +4,7 @@ import fluidframe.app.problems.Fault;
 import fluidframe.app.problems.RefusedException;
 import fluidframe.app.problems.UnknownException;
 import fluidframe.app.routines.RoutineReader;
+import fluidframe.app.routines.Scores;
 import fluidframe.app.sounds.TrackDocuments.TrackDocument;
 import fluidframe.app.sounds.TrackDocuments.TrackQuestion;
 import fluidframe.app.work.Work;
@@ -52,10 +53,12 @@ class SoundResource {
     private static final int USUAL_COUNT_IN = 2;
 
     private final RoutineReader reader;
+    private final Scores scores;
     private final Synthesizer synthesizer;
     private final Work work;
 
-    SoundResource(RoutineReader reader, @Lazy SpokenWords words, Work work) {
+    SoundResource(RoutineReader reader, Scores scores, @Lazy SpokenWords words, Work work) {
+        this.scores = scores;
         this.reader = reader;
         this.work = work;
         this.synthesizer = new Synthesizer(words::say);
@@ -113,8 +116,8 @@ class SoundResource {
     private record Asked(TrackWish wish, Track track) {
     }
 
-    private static Asked asked(TrackQuestion question, Routine routine) {
-        Score score = Score.of(routine);
+    private Asked asked(TrackQuestion question, Routine routine) {
+        Score score = scores.of(routine);
         if (!score.length().isPositive()) {
             throw new RefusedException("An empty routine cannot be heard.", List.of(Fault.of("/routine/placements", "none", "at least one placement")));
         }
