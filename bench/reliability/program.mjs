@@ -7,7 +7,7 @@ import { dirname, resolve } from 'node:path';
 const ROOT = resolve(dirname(fileURLToPath(import.meta.url)), '../..');
 
 export class Program {
-  constructor({ data, port = 18400, heap = '512m', jar = process.env.JAR ?? resolve(ROOT, 'app/target/fluidframe.jar'), env = {} }) {
+  constructor({ data, port = 18400, heap = '512m', jar = process.env.JAR ?? resolve(ROOT, 'app/target/fluidframe/fluidframe.jar'), env = {} }) {
     Object.assign(this, { data, port, heap, jar, env });
     this.said = '';
   }
@@ -18,7 +18,7 @@ export class Program {
 
   async start() {
     if (await this.ask('/api/status').then(() => true, () => false)) throw new Error(`another program answers at ${this.address}; end it first`);
-    this.process = spawn('java', [`-Xmx${this.heap}`, '-XX:+ExitOnOutOfMemoryError', '-jar', this.jar], {
+    this.process = spawn('java', [`-XX:SharedArchiveFile=${this.jar.replace(/jar$/, 'jsa')}`, `-Xmx${this.heap}`, '-XX:+ExitOnOutOfMemoryError', '-jar', this.jar], {
       env: { ...process.env, PORT: String(this.port), DATA_DIR: this.data, ...this.env },
     });
     this.ended = once(this.process, 'exit').then(([code]) => (this.code = code ?? -1));

@@ -33,8 +33,9 @@ final class RunningProgram {
 
     /** Starts it and waits until the demo data is there. */
     void start() throws IOException, InterruptedException {
-        ProcessBuilder builder = new ProcessBuilder(Path.of(System.getProperty("java.home"), "bin", "java").toString(), "-jar",
-                System.getProperty("fluidframe.jar"));
+        Path jar = Path.of(System.getProperty("fluidframe.jar"));
+        ProcessBuilder builder = new ProcessBuilder(Path.of(System.getProperty("java.home"), "bin", "java").toString(),
+                "-XX:SharedArchiveFile=" + jar.resolveSibling("fluidframe.jsa"), "-jar", jar.toString());
         builder.environment().put("PORT", String.valueOf(port));
         builder.environment().put("DATA_DIR", data.toString());
         builder.redirectErrorStream(true).redirectOutput(data.resolve("log").toFile());

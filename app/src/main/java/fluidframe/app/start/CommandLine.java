@@ -2,15 +2,25 @@ package fluidframe.app.start;
 
 import fluidframe.app.storage.DatabaseFile;
 
+import java.io.IOException;
+import java.net.ServerSocket;
+import java.net.URI;
+import java.net.http.HttpClient;
+import java.net.http.HttpRequest;
+import java.net.http.HttpResponse;
+import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.function.Function;
+import org.springframework.util.FileSystemUtils;
 
 /** What the program is started for. */
-public sealed interface CommandLine permits CommandLine.Serve, CommandLine.Prepare, CommandLine.BackUp, CommandLine.Restore, CommandLine.Recover {
+public sealed interface CommandLine permits CommandLine.Serve, CommandLine.Prepare, CommandLine.StartOnce, CommandLine.BackUp, CommandLine.Restore, CommandLine.Recover {
 
     String PREPARE = "--prepare";
+    String START_ONCE = "--start-once";
     String RESET = "--reset";
     String BACKUP = "--backup";
     String RESTORE = "--restore";
@@ -29,6 +39,9 @@ public sealed interface CommandLine permits CommandLine.Serve, CommandLine.Prepa
         }
         if (args.length == 2 && args[0].equals(PREPARE)) {
             return new Prepare(Path.of(args[1]));
+        }
+        if (args.length == 1 && args[0].equals(START_ONCE)) {
+            return new StartOnce();
         }
         if (args.length <= 2 && args[0].equals(BACKUP)) {
             return new BackUp(Place.of(environment), args.length == 2 ? Optional.of(Path.of(args[1])) : Optional.empty());
@@ -96,6 +109,46 @@ public sealed interface CommandLine permits CommandLine.Serve, CommandLine.Prepa
                 running.hashCode();
             } catch (Exception e) {
                 throw new IllegalStateException("The first database could not be made.", e);
+            }
+        }
+    }
+
+    /** Only starts, answers what a coach's browser asks for first, and ends; the build watches which classes that needs. */
+    record StartOnce() implements CommandLine {
+
+        private static final List<String> ASKED_FIRST = List.of("/", "/api/figures", "/api/figures?dance=waltz", "/api/figures/waltz-whisk", "/api/dances", "/api/notation", "/api/routines",
+                "/api/routines/lamplight-waltz/score", "/api/link-maps?dance=waltz");
+
+        @Override
+        public void run(Function<Map<String, Object>, AutoCloseable> program) {
+            try {
+                Path folder = Files.createTempDirectory("fluidframe-start");
+                DatabaseFile file = DatabaseFile.in(folder);
+                FirstDatabase.layOut(file);
+                int port = freePort();
+                try (AutoCloseable running = program.apply(Map.of("spring.datasource.url", file.url(), "server.address", "127.0.0.1", "server.port", port))) {
+                    ask("http://127.0.0.1:" + port);
+                    running.hashCode();
+                }
+                FileSystemUtils.deleteRecursively(folder);
+            } catch (Exception e) {
+                throw new IllegalStateException("It could not be started once.", e);
+            }
+        }
+
+        private static void ask(String address) throws IOException, InterruptedException {
+            HttpClient client = HttpClient.newHttpClient();
+            for (String path : ASKED_FIRST) {
+                int status = client.send(HttpRequest.newBuilder(URI.create(address + path)).build(), HttpResponse.BodyHandlers.discarding()).statusCode();
+                if (status >= 400) {
+                    throw new IllegalStateException(path + " was answered " + status);
+                }
+            }
+        }
+
+        private static int freePort() throws IOException {
+            try (ServerSocket socket = new ServerSocket(0)) {
+                return socket.getLocalPort();
             }
         }
     }
