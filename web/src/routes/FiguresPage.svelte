@@ -8,7 +8,6 @@
   import Message from '$lib/ui/Message.svelte';
   import { push, replace, router } from 'svelte-spa-router';
 
-  const LAST_DANCE = 'fluidframe/last-dance';
   const list = new FigureList();
   const FACINGS = ['LOD', 'DC', 'C', 'DC-A', 'ALOD', 'DW-A', 'W', 'DW'];
 
@@ -20,9 +19,9 @@
     void list.ask(question);
   });
   /** Opened without a question the list begins with the dance that was looked at last. */
-  if (!router.querystring) void replace(`/figures?dance=${localStorage.getItem(LAST_DANCE) ?? 'waltz'}`);
+  if (!router.querystring) void reference.load().then(() => replace(`/figures?dance=${reference.lastDance}`));
   $effect(() => {
-    if (question.dance) localStorage.setItem(LAST_DANCE, question.dance);
+    if (question.dance) reference.look(question.dance);
   });
 
   function ask(change: Partial<Question>) {
@@ -37,7 +36,7 @@
     }
   }
 
-  let newAddress = $derived(`/figures/new?dance=${question.dance || 'waltz'}`);
+  let newAddress = $derived(`/figures/new?dance=${question.dance || reference.lastDance}`);
   let asksAnything = $derived(Object.values(question).some((text) => text !== ''));
 </script>
 

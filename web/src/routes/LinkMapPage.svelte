@@ -10,7 +10,7 @@
   let map = $state.raw<LinkMap>();
   let failure = $state<string>();
   let query = $derived(new URLSearchParams(router.querystring ?? ''));
-  let dance = $derived(query.get('dance') || 'waltz');
+  let dance = $derived(query.get('dance') || reference.lastDance);
   let level = $derived(query.get('level') || 'open');
   let from = $derived(query.get('from') ?? '');
   let chosen = $derived(map?.figures.find((figure) => figure.id === from));

@@ -7,7 +7,8 @@
   import { push, router } from 'svelte-spa-router';
 
   const query = new URLSearchParams(router.querystring ?? '');
-  let dance = $state(query.get('dance') || 'waltz');
+  let dance = $state(query.get('dance') || reference.lastDance);
+  void reference.load().then(() => (dance ||= reference.lastDance));
   let from = $state('blank');
   let copyOf = $state('');
   let csv = $state<string>();
@@ -16,6 +17,7 @@
   let faults = $state.raw<Fault[]>([]);
 
   $effect(() => {
+    if (!dance) return;
     api.GET('/api/figures', { params: { query: { dance } } }).then(
       (answer) => {
         figures = required(answer);

@@ -13,7 +13,8 @@
   let showsArchived = $state(false);
   let shown = $derived(routines?.filter((routine) => showsArchived || !routine.archived) ?? []);
   let archived = $derived(routines?.filter((routine) => routine.archived).length ?? 0);
-  let dance = $state('waltz');
+  let dance = $state(reference.lastDance);
+  void reference.load().then(() => (dance ||= reference.lastDance));
 
   async function load() {
     try {

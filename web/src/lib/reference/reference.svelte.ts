@@ -1,15 +1,36 @@
 import { api, required, type Dance, type Notation } from '$lib/api/client';
 
+const LAST_DANCE = 'fluidframe/last-dance';
+
 /** What the program knows before anybody has described anything; loaded once. */
 class Reference {
   dances = $state.raw<Dance[]>([]);
   notation = $state.raw<Notation>({ columns: [], levels: [], positions: [], holds: [], cautions: [], elements: [] });
 
-  async load() {
-    if (this.dances.length > 0) return;
+  #loading: Promise<void> | undefined;
+
+  /** Loads it once, however often it is asked for; a failure may be tried again. */
+  load() {
+    this.#loading ??= this.#load().catch((thrown) => {
+      this.#loading = undefined;
+      throw thrown;
+    });
+    return this.#loading;
+  }
+
+  async #load() {
     const [dances, notation] = await Promise.all([api.GET('/api/dances'), api.GET('/api/notation')]);
     this.notation = required(notation);
     this.dances = required(dances);
+  }
+
+  /** The dance that was looked at last; before there was any, the first of the catalogue. */
+  get lastDance() {
+    return localStorage.getItem(LAST_DANCE) ?? this.dances[0]?.id ?? '';
+  }
+
+  look(dance: string) {
+    localStorage.setItem(LAST_DANCE, dance);
   }
 
   dance(id: string) {

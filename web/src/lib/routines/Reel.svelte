@@ -18,7 +18,6 @@
   let { desk, beat, hits, onchoose, onseam }: Props = $props();
 
   const REM_PER_BAR = 4.5;
-  const BARS_PER_PHRASE = 8;
   let dragged = $state<number>();
   let over = $state<number>();
   let placements = $derived(desk.score?.placements ?? []);
@@ -29,8 +28,8 @@
     return `${Math.max(8, (beats / beatsPerBar) * REM_PER_BAR)}rem`;
   }
 
-  function startsPhrase(bar: number, beatOfBar: number) {
-    return beatOfBar === 1 + (desk.score?.firstBeat ?? 0) && (bar - 1) % BARS_PER_PHRASE === 0;
+  function startsPhrase(onset: number) {
+    return desk.score?.phrases.includes(onset) ?? false;
   }
 
   function drop(to: number) {
@@ -84,7 +83,7 @@
           over = undefined;
         }}
       >
-        {#if startsPhrase(placement.bar, placement.beat)}
+        {#if startsPhrase(placement.onset)}
           <span class="absolute top-0 left-0 h-1.5 w-full bg-brass" title="A phrase starts here"></span>
         {/if}
         <span class="flex w-full items-baseline justify-between gap-2">

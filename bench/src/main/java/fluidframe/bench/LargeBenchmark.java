@@ -5,7 +5,9 @@ import fluidframe.core.compose.Composer;
 import fluidframe.core.compose.Wish;
 import fluidframe.core.link.Repertoire;
 import fluidframe.core.link.Terms;
+import fluidframe.core.music.MusicMap;
 import fluidframe.core.time.Beats;
+import fluidframe.core.time.Tempo;
 import java.util.Set;
 import java.util.concurrent.TimeUnit;
 import org.openjdk.jmh.annotations.Benchmark;
@@ -33,7 +35,7 @@ public class LargeBenchmark {
 
     @Benchmark
     public Answer composeHundredTwentyEightBars() {
-        Wish wish = Wish.of(BAR.times(128), BAR.times(128), BAR).withBends(true).withMostTimes(2)
+        Wish wish = Wish.of(BAR.times(128), BAR.times(128), MusicMap.plain(BAR, 8, new Tempo(29))).withBends(true).withMostTimes(2)
                 .withRequired(Set.of("figure-3", "figure-14", "figure-25", "figure-36"));
         return Composer.compose(known, wish, () -> false);
     }

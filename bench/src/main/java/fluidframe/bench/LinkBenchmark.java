@@ -10,7 +10,9 @@ import fluidframe.core.link.ExitState;
 import fluidframe.core.link.Move;
 import fluidframe.core.link.Repertoire;
 import fluidframe.core.link.Terms;
+import fluidframe.core.music.MusicMap;
 import fluidframe.core.time.Beats;
+import fluidframe.core.time.Tempo;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
@@ -72,7 +74,7 @@ public class LinkBenchmark {
 
     @Benchmark
     public Answer composeSixtyFourBars() {
-        Wish wish = Wish.of(BAR.times(64), BAR.times(64), BAR).withBends(true).withMostTimes(2)
+        Wish wish = Wish.of(BAR.times(64), BAR.times(64), MusicMap.plain(BAR, 8, new Tempo(29))).withBends(true).withMostTimes(2)
                 .withRequired(Set.of("figure-3", "figure-14", "figure-25", "figure-36"));
         return Composer.compose(known, wish, () -> false);
     }

@@ -5,7 +5,9 @@ import fluidframe.core.compose.Composer;
 import fluidframe.core.compose.Wish;
 import fluidframe.core.link.Repertoire;
 import fluidframe.core.link.Terms;
+import fluidframe.core.music.MusicMap;
 import fluidframe.core.time.Beats;
+import fluidframe.core.time.Tempo;
 import java.util.Optional;
 import java.util.Set;
 import java.util.concurrent.TimeUnit;
@@ -42,7 +44,7 @@ public class SolverBenchmark {
     @Setup
     public void agree() {
         repertoire = Repertoire.of(SixtyFigures.of(figures), Terms.OPEN);
-        wish = Wish.of(BAR.times(bars), BAR.times(bars), BAR).withBends(true).withRequired(Set.of("figure-3")).withAnswers(1);
+        wish = Wish.of(BAR.times(bars), BAR.times(bars), MusicMap.plain(BAR, 8, new Tempo(29))).withBends(true).withRequired(Set.of("figure-3")).withAnswers(1);
         Optional<Integer> ours = composer().compositions().stream().map(composition -> composition.points()).findFirst();
         Optional<Integer> theirs = solver();
         if (!ours.equals(theirs) || !composer().exact()) {

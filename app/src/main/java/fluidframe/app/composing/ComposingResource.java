@@ -24,7 +24,8 @@ import fluidframe.core.compose.Answer;
 import fluidframe.core.compose.Choice;
 import fluidframe.core.compose.Composer;
 import fluidframe.core.compose.Composition;
-import fluidframe.core.compose.Phrasing;
+import fluidframe.core.music.MusicMap;
+import fluidframe.core.music.MusicSection;
 import fluidframe.core.compose.Relaxation;
 import fluidframe.core.compose.Weights;
 import fluidframe.core.compose.Wish;
@@ -47,13 +48,13 @@ import java.time.Duration;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.EnumMap;
-import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.SortedSet;
 import java.util.TreeMap;
 import java.util.TreeSet;
 import java.util.function.Function;
@@ -76,7 +77,6 @@ class ComposingResource {
 
     private static final int MOST_BARS = 256;
     private static final int WINDOW_BARS = 4;
-    private static final int PHRASE_BARS = 8;
     private static final int ANSWERS = 5;
     /** No request keeps a thread longer; what has been found by then is answered. */
     private static final Duration LONGEST = Duration.ofSeconds(10);
@@ -258,27 +258,25 @@ class ComposingResource {
         Optional<Dancing> to = question.meetsNext() ? Optional.of(standing.dancing(question.after() == null ? 0 : question.after() + 1)) : Optional.empty();
         try {
             Choice choice = new Choice(set(question.required()), set(question.forbidden()), set(question.favourites()), set(question.highlights()));
-            Phrasing phrasing = new Phrasing(bar.times(PHRASE_BARS), points(question.boundaries(), "/boundaries", bar), points(question.hits(), "/hits", bar));
+            MusicMap music = standing.routine().music().withSections(bars(question.boundaries(), "/boundaries").stream().map(number -> new MusicSection(number, "")).toList())
+                    .withHits(bars(question.hits(), "/hits").stream().map(number -> bar.times(number - 1)).collect(Collectors.toSet()));
             int corners = question.corners() == null ? 0 : Math.max(0, Math.min(question.corners(), Wish.MOST_CORNERS + 1));
             List<Double> sides = question.fitsRoom() ? standing.sides(Optional.ofNullable(question.after()), corners) : List.of();
             return new Wish(from, to, bar.times(question.least()), bar.times(question.most()), choice,
-                    question.mostTimes() == null ? 1 : question.mostTimes(), bar.times(WINDOW_BARS), question.bends(), corners, phrasing, sides,
+                    question.mostTimes() == null ? 1 : question.mostTimes(), bar.times(WINDOW_BARS), question.bends(), corners, music, sides,
                     weights(question.weights()), ANSWERS);
         } catch (IllegalArgumentException e) {
             throw new RefusedException("This cannot be composed: " + e.getMessage() + ".", List.of(Fault.of("", "these wishes", e.getMessage())));
         }
     }
 
-    /** The beginnings of bars that are counted from 1, in beats. */
-    private static Set<Beats> points(List<Integer> bars, String place, Beats bar) {
-        Set<Beats> points = new HashSet<>();
-        for (Integer number : bars == null ? List.<Integer>of() : bars) {
-            if (number < 1 || number > MOST_BARS) {
-                throw new RefusedException("There is no such bar.", List.of(Fault.of(place, String.valueOf(number), "bars from 1 to " + MOST_BARS)));
-            }
-            points.add(bar.times(number - 1));
-        }
-        return points;
+    /** Bars that are counted from 1, in order. */
+    private static SortedSet<Integer> bars(List<Integer> asked, String place) {
+        SortedSet<Integer> bars = new TreeSet<>(asked == null ? List.of() : asked);
+        bars.stream().filter(number -> number < 1 || number > MOST_BARS).findFirst().ifPresent(number -> {
+            throw new RefusedException("There is no such bar.", List.of(Fault.of(place, String.valueOf(number), "bars from 1 to " + MOST_BARS)));
+        });
+        return bars;
     }
 
     private static Weights weights(Map<String, Integer> asked) {

@@ -12,7 +12,10 @@ import fluidframe.core.link.Element;
 import fluidframe.core.notation.Column;
 import fluidframe.core.routine.Course;
 import fluidframe.core.step.Footwork;
+import fluidframe.core.music.MusicMap;
 import fluidframe.core.routine.Score;
+import fluidframe.core.time.Beats;
+import java.util.stream.Stream;
 import fluidframe.core.routine.ScoreStep;
 import fluidframe.core.routine.ScoredPlacement;
 import fluidframe.core.routine.Seam;
@@ -22,9 +25,9 @@ import io.swagger.v3.oas.annotations.media.Schema;
 import java.util.List;
 import java.util.Locale;
 
-/** A routine unrolled; times in beats and seconds, places in metres and degrees. */
+/** A routine unrolled; times in beats and seconds, places in metres and degrees. The phrases are where those of the music begin. */
 @Schema(name = "Score")
-public record ScoreDocument(String dance, int beatsPerBar, double firstBeat, int tempo, double beats, double seconds,
+public record ScoreDocument(String dance, int beatsPerBar, double firstBeat, int tempo, double beats, double seconds, List<Double> phrases,
                             FloorDocument floor, DancersDocument dancers, CoupleStanceDocument start, List<ScoredPlacementDocument> placements,
                             List<SeamDocument> seams, List<ScoreStepDocument> steps, MotionDocument motion) {
 
@@ -88,10 +91,16 @@ public record ScoreDocument(String dance, int beatsPerBar, double firstBeat, int
 
     static ScoreDocument of(Score score) {
         return new ScoreDocument(score.routine().dance().id(), score.routine().dance().rhythm().beatsPerBar(),
-                score.firstBeat().toDouble(), score.routine().tempo().barsPerMinute(), score.length().toDouble(), score.seconds(),
+                score.firstBeat().toDouble(), score.routine().tempo().barsPerMinute(), score.length().toDouble(), score.seconds(), phrases(score),
                 FloorDocument.of(score.routine().floor()), DancersDocument.of(score.routine().dancers()), score.start().map(CoupleStanceDocument::of).orElse(null),
                 score.placements().stream().map(ScoredPlacementDocument::of).toList(),
                 score.seams().stream().map(SeamDocument::of).toList(), score.steps().stream().map(step -> ScoreStepDocument.of(step, score.course())).toList(),
                 score.motion().map(MotionDocument::of).orElse(null));
+    }
+
+    /** Where the phrases of the music begin, beats from the start of the routine. */
+    private static List<Double> phrases(Score score) {
+        MusicMap music = score.routine().music();
+        return Stream.iterate(Beats.ZERO, at -> at.compareTo(score.length()) < 0, at -> at.plus(music.bar())).filter(music::startsPhrase).map(Beats::toDouble).toList();
     }
 }

@@ -10,6 +10,14 @@ import fluidframe.core.book.BookReportText;
 import fluidframe.core.couple.Part;
 import fluidframe.core.dance.Style;
 import fluidframe.core.figure.Caution;
+import fluidframe.core.figure.Moment;
+import fluidframe.core.figure.Moments;
+import fluidframe.core.link.Dancing;
+import fluidframe.core.link.Terms;
+import fluidframe.core.routine.Placement;
+import fluidframe.core.routine.Routine;
+import fluidframe.core.routine.Score;
+import java.util.OptionalInt;
 import fluidframe.core.figure.Figure;
 import fluidframe.core.figure.Level;
 import fluidframe.core.figure.Way;
@@ -98,5 +106,17 @@ class ShippedFiguresTest {
 
     private static List<Finding> unmuted(Figure figure) {
         return Stream.of(Audit.of(figure)).flatMap(List::stream).filter(finding -> !finding.isMuted()).toList();
+    }
+
+    /** In the score as in what the audits compare, at every row of every way, whichever part says so. */
+    @ParameterizedTest
+    @MethodSource("figures")
+    void theScoreShowsThePositionThatTheAuditsCompare(Figure figure) {
+        Ways.of(figure).forEach((way, danced) -> {
+            Routine alone = new Routine("alone", "Alone", figure.dance(), figure.dance().slowest(), Terms.OPEN, List.of(Placement.of(Dancing.of(figure, way))));
+            List<Moment> moments = Moments.of(danced, danced.timing(Part.MAN), danced.timing(Part.LADY));
+            Score.of(alone).steps().forEach(step -> assertThat(step.relation()).as("%s, %s %d", way, step.part(), step.row() + 1).isEqualTo(moments.stream()
+                    .filter(moment -> moment.row(step.part()).equals(OptionalInt.of(step.row()))).findFirst().orElseThrow().relation()));
+        });
     }
 }

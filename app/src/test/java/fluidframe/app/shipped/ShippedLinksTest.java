@@ -130,7 +130,7 @@ class ShippedLinksTest {
         assertThat(routines()).filteredOn(routine -> routine.dance().equals(dance) && routine.title().startsWith("Lamplight")).anySatisfy(routine -> {
             Course course = Course.of(routine);
             long bars = course.length().ticks() / dance.rhythm().bar().ticks();
-            boolean standard = dance.travels() && !dance.style().isLatin();
+            boolean standard = dance.travels() && !dance.technique().hipAction();
             int sides = course.placements().stream().mapToInt(ScoredPlacement::side).max().orElseThrow() + 1;
             assertThat(bars).isGreaterThanOrEqualTo(16);
             assertThat(sides).isGreaterThanOrEqualTo(standard ? 4 : 1);

@@ -27,7 +27,7 @@ final class ContraryMovement extends CheckedRule {
     @Override
     public List<Finding> check(Subject subject) {
         List<Finding> found = new ArrayList<>();
-        if (subject.dance().style().isLatin()) {
+        if (!subject.dance().technique().contraryMovement()) {
             return found;
         }
         for (Part part : Part.values()) {

@@ -3,7 +3,6 @@ package fluidframe.core.audit;
 import fluidframe.core.couple.Part;
 import fluidframe.core.couple.Position;
 import fluidframe.core.figure.Moment;
-import fluidframe.core.figure.Moments;
 import fluidframe.core.figure.TurnAccount;
 import fluidframe.core.notation.Column;
 import fluidframe.core.notation.Place;
@@ -58,7 +57,7 @@ final class FacingSuitsPosition extends CheckedRule {
     }
 
     private static boolean states(Step step) {
-        return step.relation().position().or(() -> Moments.implied(step)).isPresent();
+        return step.leadsTo().position().isPresent();
     }
 
     /** The position that comes after the present one, at last the figure's end. */

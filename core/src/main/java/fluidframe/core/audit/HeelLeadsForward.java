@@ -1,5 +1,6 @@
 package fluidframe.core.audit;
 
+import fluidframe.core.dance.HeelLead;
 import fluidframe.core.figure.Height;
 
 import fluidframe.core.couple.Part;
@@ -26,7 +27,7 @@ final class HeelLeadsForward extends StepRule {
 
     @Override
     boolean concerns(Subject subject) {
-        return !subject.dance().style().isLatin();
+        return subject.dance().technique().heelLead() == HeelLead.WANTED;
     }
 
     @Override

@@ -1,5 +1,6 @@
 package fluidframe.core.audit;
 
+import fluidframe.core.dance.HeelLead;
 import fluidframe.core.couple.Part;
 import fluidframe.core.notation.Column;
 import fluidframe.core.notation.Place;
@@ -10,8 +11,6 @@ import java.util.Optional;
 /** F4. Paso doble marches on the heel and is left alone. */
 final class LatinHasNoHeelLead extends StepRule {
 
-    private static final String MARCHES = "paso-doble";
-
     LatinHasNoHeelLead() {
         super("F4", "no heel lead in Latin, except in paso doble",
                 "With the heel first the knee bends late and the hip has nothing to settle over.");
@@ -19,7 +18,7 @@ final class LatinHasNoHeelLead extends StepRule {
 
     @Override
     boolean concerns(Subject subject) {
-        return subject.dance().style().isLatin() && !subject.dance().id().equals(MARCHES);
+        return subject.dance().technique().heelLead() == HeelLead.FORBIDDEN;
     }
 
     @Override

@@ -29,11 +29,11 @@ final class LockKeepsHeelOff extends StepRule {
         Place place = Place.cell(part, row, Column.FOOTWORK);
         return Optional.of(error(place, step.footwork().toString(), "T or B",
                 "Step " + (row + 1) + " crosses in a lock; its footwork " + step.footwork() + " lowers the heel.",
-                new Fix("stay on the toe", place, subject.dance().style().isLatin() ? "B" : "T")));
+                new Fix("stay on the toe", place, subject.dance().technique().hipAction() ? "B" : "T")));
     }
 
     private static boolean isLowered(Subject subject, Step step) {
-        boolean flatInFront = subject.dance().style().isLatin() && step.places(Placement.CROSS_IN_FRONT);
+        boolean flatInFront = subject.dance().technique().hipAction() && step.places(Placement.CROSS_IN_FRONT);
         return step.footwork().uses(Footwork.Surface.HEEL) || step.footwork().uses(Footwork.Surface.WHOLE)
                 || step.footwork().uses(Footwork.Surface.FLAT) && !flatInFront;
     }

@@ -6,13 +6,9 @@ import fluidframe.core.notation.Place;
 import fluidframe.core.step.RiseFall;
 import fluidframe.core.step.Step;
 import java.util.Optional;
-import java.util.Set;
 
-/** R2. Bolero is the one dance of the Latin families that rises and falls by nature. */
+/** R2. Which dances rise is said of each; of the Latin families only one does, the slow one with long side steps. */
 final class NoRiseHere extends StepRule {
-
-    private static final Set<String> TANGOS = Set.of("tango", "american-tango");
-    private static final String RISES = "bolero";
 
     NoRiseHere() {
         super("R2", "tango and the Latin dances have no rise and fall",
@@ -21,7 +17,7 @@ final class NoRiseHere extends StepRule {
 
     @Override
     boolean concerns(Subject subject) {
-        return TANGOS.contains(subject.dance().id()) || subject.dance().style().isLatin() && !subject.dance().id().equals(RISES);
+        return !subject.dance().technique().rises();
     }
 
     @Override

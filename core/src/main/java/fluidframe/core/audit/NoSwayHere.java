@@ -22,7 +22,7 @@ final class NoSwayHere extends StepRule {
 
     @Override
     Optional<Finding> check(Subject subject, Part part, int row, Step step) {
-        boolean upright = subject.dance().style().isLatin() || step.does(UPRIGHT);
+        boolean upright = !subject.dance().technique().sways() || step.does(UPRIGHT);
         if (!upright || step.sway().filter(sway -> sway != Sway.NONE).isEmpty()) {
             return Optional.empty();
         }

@@ -6,7 +6,6 @@ import fluidframe.core.couple.Relation;
 import fluidframe.core.couple.RelationChange;
 import fluidframe.core.figure.Figure;
 import fluidframe.core.figure.Moment;
-import fluidframe.core.figure.Moments;
 import fluidframe.core.notation.Column;
 import fluidframe.core.notation.Place;
 import fluidframe.core.step.Step;
@@ -59,7 +58,7 @@ final class RelationsLeadOn extends CheckedRule {
     }
 
     private static Optional<Position> said(Step step) {
-        return step.relation().position().or(() -> Moments.implied(step));
+        return step.leadsTo().position();
     }
 
     private Optional<Finding> end(Subject subject, Moment last) {

@@ -11,8 +11,6 @@ import fluidframe.core.time.Beats;
 /** F6. Half a beat of tango is nearly half a second and leaves time; what counts is half a beat or less in under 0.3 s. */
 final class ShortStepKeepsHeelOff extends StepRule {
 
-    private static final double TIME_TO_LOWER_SECONDS = 0.3;
-
     ShortStepKeepsHeelOff() {
         super("F6", "a step of half a beat or less does not lower its heel at top tempo",
                 "There is no time to lower and rise again; who tries comes late to the next step.");
@@ -22,7 +20,7 @@ final class ShortStepKeepsHeelOff extends StepRule {
     Optional<Finding> check(Subject subject, Part part, int row, Step step) {
         Optional<Beats> length = subject.timing(part).map(timing -> timing.slots().get(row).length());
         boolean quick = length.filter(beats -> beats.compareTo(Beats.HALF) <= 0
-                && subject.dance().fastest().seconds(subject.figure().rhythm(), beats) < TIME_TO_LOWER_SECONDS).isPresent();
+                && subject.dance().fastest().seconds(subject.figure().rhythm(), beats) < subject.dance().technique().lowering()).isPresent();
         boolean lowers = step.takesWeight() && step.footwork().contacts().size() > 1 && step.footwork().last().orElseThrow() == Footwork.Surface.HEEL;
         return quick && lowers ? Optional.of(warning(Place.cell(part, row, Column.FOOTWORK), step.footwork().toString(), "heel off the floor",
                 "Step " + (row + 1) + " lasts " + length.get() + " of a beat; its footwork " + step.footwork() + " lowers the heel in that time.")) : Optional.empty();

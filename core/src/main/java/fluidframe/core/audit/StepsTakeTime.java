@@ -1,5 +1,6 @@
 package fluidframe.core.audit;
 
+import fluidframe.core.dance.Technique;
 import fluidframe.core.couple.Part;
 import fluidframe.core.notation.Column;
 import fluidframe.core.notation.Place;
@@ -11,12 +12,10 @@ import java.util.List;
 import java.util.Locale;
 
 /**
- * T7. In the dances whose basic rhythm has quarter-beat steps (samba, jive, swing) only something shorter than such a
+ * T7. In the dances whose basic rhythm has quarter-beat steps only something shorter than such a
  * step is unusual, since their ordinary "a" lies below the general limit already.
  */
 final class StepsTakeTime extends CheckedRule {
-
-    private static final double SHORTEST_SECONDS = 0.17;
 
     StepsTakeTime() {
         super("T7", "no step is shorter than 0.17 s at the dance's top tempo",
@@ -26,7 +25,8 @@ final class StepsTakeTime extends CheckedRule {
     @Override
     public List<Finding> check(Subject subject) {
         double quarter = subject.dance().fastest().seconds(subject.figure().rhythm(), Beats.QUARTER);
-        double limit = subject.dance().dancesQuarters() ? Math.min(SHORTEST_SECONDS, quarter) : SHORTEST_SECONDS;
+        Technique technique = subject.dance().technique();
+        double limit = technique.quarterBeats() ? Math.min(technique.shortestStep(), quarter) : technique.shortestStep();
         List<Finding> found = new ArrayList<>();
         for (Part part : Part.values()) {
             subject.timing(part).ifPresent(timing -> shortest(subject, part, timing, limit, found));

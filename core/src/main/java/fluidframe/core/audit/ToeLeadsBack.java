@@ -20,7 +20,7 @@ final class ToeLeadsBack extends StepRule {
     @Override
     Optional<Finding> check(Subject subject, Part part, int row, Step step) {
         Optional<Footwork.Surface> first = step.footwork().first();
-        boolean whole = !subject.dance().style().isLatin() && first.filter(surface -> surface == Footwork.Surface.FLAT || surface == Footwork.Surface.WHOLE).isPresent();
+        boolean whole = !subject.dance().technique().hipAction() && first.filter(surface -> surface == Footwork.Surface.FLAT || surface == Footwork.Surface.WHOLE).isPresent();
         boolean heel = first.filter(surface -> surface == Footwork.Surface.HEEL).isPresent();
         boolean stepsBack = step.places(Placement.BACK) && step.takesWeight() && !step.does(Action.HEEL_PULL) && !step.does(Action.HEEL_TURN);
         if (!stepsBack || !heel && !whole) {

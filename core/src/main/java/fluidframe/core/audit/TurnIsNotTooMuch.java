@@ -32,7 +32,7 @@ final class TurnIsNotTooMuch extends CheckedRule {
         for (Part part : Part.values()) {
             List<Step> steps = subject.steps(part);
             boolean roundHeelTurn = subject.steps(part.partner()).stream().anyMatch(step -> step.does(Action.HEEL_TURN) || step.does(Action.HEEL_PULL) || step.does(Action.PIVOT));
-            int ordinary = roundHeelTurn || subject.dance().style().isLatin() ? Turn.WHOLE / 2 : ORDINARY;
+            int ordinary = roundHeelTurn || subject.dance().technique().hipAction() ? Turn.WHOLE / 2 : ORDINARY;
             for (int row = 0; row < steps.size(); row++) {
                 Step step = steps.get(row);
                 int between = Math.max(ordinary, Math.max(limit(step), row > 0 ? limit(steps.get(row - 1)) : ORDINARY));

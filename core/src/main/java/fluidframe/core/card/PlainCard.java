@@ -2,6 +2,9 @@ package fluidframe.core.card;
 
 import fluidframe.core.step.Step;
 import fluidframe.core.couple.Part;
+import fluidframe.core.couple.Relation;
+import fluidframe.core.couple.RelationChange;
+import fluidframe.core.figure.Moments;
 import fluidframe.core.couple.Titles;
 import fluidframe.core.figure.Caution;
 import fluidframe.core.figure.Chart;
@@ -41,10 +44,13 @@ public record PlainCard(String title, String dancer, String opening, List<Line> 
     public static PlainCard of(Figure figure, Part part, Titles titles, FootworkSchool school) {
         Chart chart = figure.chart(part);
         StepSentence sentence = new StepSentence(school);
+        List<Relation> relations = Moments.relations(figure, part, figure.timing(Part.MAN), figure.timing(Part.LADY));
+        Relation before = figure.start();
         List<Line> lines = new ArrayList<>();
         for (int row = 0; row < chart.steps().size(); row++) {
             Step step = chart.steps().get(row);
-            lines.add(new Line(step.count().map(Object::toString).orElse(""), sentence.of(step, row)));
+            lines.add(new Line(step.count().map(Object::toString).orElse(""), sentence.of(step, row, RelationChange.between(before, relations.get(row)))));
+            before = relations.get(row);
         }
         Set<Caution> cautions = EnumSet.of(Caution.WARM_UP);
         cautions.addAll(figure.teaching().cautions());

@@ -1,5 +1,7 @@
 package fluidframe.core.card;
 
+import fluidframe.core.couple.Position;
+import fluidframe.core.couple.RelationChange;
 import fluidframe.core.step.Action;
 import fluidframe.core.step.BodyTurn;
 import fluidframe.core.step.Foot;
@@ -27,7 +29,10 @@ final class StepSentence {
         this.school = school;
     }
 
-    String of(Step step, int row) {
+    /**
+     * @param change what changes of position and hold at this row, whichever part's chart says it
+     */
+    String of(Step step, int row, RelationChange change) {
         List<String> said = new ArrayList<>();
         said.add(foot(step));
         footwork(step, said);
@@ -44,14 +49,19 @@ final class StepSentence {
         if (!step.body().isNone()) {
             said.add(step.body().wording());
         }
-        if (!step.relation().isNone()) {
-            said.add("now in " + step.relation().wording());
-        }
+        standing(step.relation(), said);
+        standing(change.without(step.leadsTo()), said);
         addText("arms: ", step.arms(), said);
         addText("lead: ", step.lead(), said);
         addText("", step.note(), said);
         String sentence = said.stream().filter(piece -> !piece.isEmpty()).collect(Collectors.joining(", "));
         return sentence.isEmpty() ? "Hold." : Character.toUpperCase(sentence.charAt(0)) + sentence.substring(1) + ".";
+    }
+
+    private static void standing(RelationChange change, List<String> said) {
+        change.position().ifPresent(position -> said.add(position == Position.APART ? "now apart" : "now in " + position.wording()));
+        change.hold().ifPresent(hold -> said.add("now with " + hold.wording()));
+        change.proximity().ifPresent(proximity -> said.add("now " + proximity.wording()));
     }
 
     private static void addText(String label, String text, List<String> said) {

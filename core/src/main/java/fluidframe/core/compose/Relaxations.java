@@ -1,5 +1,6 @@
 package fluidframe.core.compose;
 
+import fluidframe.core.music.MusicMap;
 import fluidframe.core.figure.Figure;
 import fluidframe.core.figure.Level;
 import fluidframe.core.link.Outcome;
@@ -91,8 +92,8 @@ final class Relaxations {
         if (wish.least().compareTo(bar) > 0) {
             offer("take 1 bar away", each -> each.withLength(each.least().minus(bar), each.most()));
         }
-        wish.phrasing().boundaries().stream().sorted().forEach(boundary -> offer("let a figure be danced across the beginning of bar " + (boundary.ticks() / bar.ticks() + 1),
-                each -> each.withPhrasing(without(each.phrasing(), boundary))));
+        wish.music().sectionStarts().stream().sorted().forEach(boundary -> offer("let a figure be danced across the beginning of bar " + (boundary.ticks() / bar.ticks() + 1),
+                each -> each.withMusic(without(each.music(), boundary))));
     }
 
     private void links(Wish wish) {
@@ -143,10 +144,8 @@ final class Relaxations {
         return repertoire.figures().stream().filter(figure -> figure.id().equals(id)).findFirst().map(Figure::title).orElse(id);
     }
 
-    private static Phrasing without(Phrasing phrasing, Beats boundary) {
-        Set<Beats> left = new TreeSet<>(phrasing.boundaries());
-        left.remove(boundary);
-        return new Phrasing(phrasing.phrase(), left, phrasing.hits());
+    private static MusicMap without(MusicMap music, Beats start) {
+        return music.withSections(music.sections().stream().filter(section -> !music.bar().times(section.bar() - 1).equals(start)).toList());
     }
 
     private static Set<String> without(Set<String> ids, String id) {

@@ -33,10 +33,9 @@ final class Timeline {
         this.hitPoints = new int[most + 1];
         this.wantedLevels = new int[most + 1];
         Arc arc = arc(repertoire);
-        int phrase = units(wish.phrasing().phrase());
-        Set<Integer> hits = units(wish.phrasing().hits());
+        Set<Integer> hits = units(wish.music().hits());
         for (int at = 0; at <= most; at++) {
-            phrasePoints[at] = at % phrase == 0 ? wish.weights().phrase() : 0;
+            phrasePoints[at] = wish.music().startsPhrase(beats(at)) ? wish.weights().phrase() : 0;
             hitPoints[at] = hits.contains(at) ? wish.weights().hit() : 0;
             wantedLevels[at] = arc.bends() ? arc.level(at) : NO_LEVEL;
         }
@@ -47,11 +46,11 @@ final class Timeline {
         for (Dancing dancing : repertoire.dancings()) {
             unit = greatestCommonDivisor(unit, dancing.length().ticks());
         }
-        unit = greatestCommonDivisor(unit, wish.phrasing().phrase().ticks());
-        for (Beats boundary : wish.phrasing().boundaries()) {
+        unit = greatestCommonDivisor(unit, wish.music().bar().ticks());
+        for (Beats boundary : wish.music().sectionStarts()) {
             unit = greatestCommonDivisor(unit, boundary.ticks());
         }
-        for (Beats hit : wish.phrasing().hits()) {
+        for (Beats hit : wish.music().hits()) {
             unit = greatestCommonDivisor(unit, hit.ticks());
         }
         return Math.max(1, unit);
@@ -64,7 +63,7 @@ final class Timeline {
     private int[] limits(Wish wish) {
         int[] found = new int[most + 1];
         int next = most;
-        Set<Integer> boundaries = units(wish.phrasing().boundaries());
+        Set<Integer> boundaries = units(wish.music().sectionStarts());
         for (int at = most; at >= 0; at--) {
             found[at] = next;
             next = boundaries.contains(at) ? at : next;

@@ -1,6 +1,7 @@
 package fluidframe.core.compose;
 
 import fluidframe.core.figure.Figure;
+import fluidframe.core.music.MusicMap;
 import fluidframe.core.link.Dancing;
 import fluidframe.core.link.ExitState;
 import fluidframe.core.time.Beats;
@@ -20,14 +21,14 @@ import java.util.Set;
  * @param window    the window, beats
  * @param bends     whether links may bend
  * @param corners   how many corners are turned
- * @param phrasing  what the music asks
+ * @param music     the music from the beginning of the composition: phrases, sections that one figure must end and another begin with, hits
  * @param sides     how far the couple may travel along each side of the room before its corner, metres, one more than corners; empty if the room
  *                  does not matter
  * @param weights   how much the soft wishes count
  * @param answers   how many answers that really differ
  */
 public record Wish(Optional<Beginning> from, Optional<Dancing> to, Beats least, Beats most, Choice choice, int mostTimes, Beats window, boolean bends,
-                   int corners, Phrasing phrasing, List<Double> sides, Weights weights, int answers) {
+                   int corners, MusicMap music, List<Double> sides, Weights weights, int answers) {
 
     public static final int MOST_CORNERS = 8;
 
@@ -52,8 +53,8 @@ public record Wish(Optional<Beginning> from, Optional<Dancing> to, Beats least, 
     }
 
     /** A wish for so many beats, with nothing else asked. */
-    public static Wish of(Beats least, Beats most, Beats bar) {
-        return new Wish(Optional.empty(), Optional.empty(), least, most, Choice.FREE, 1, bar.times(4), false, 0, Phrasing.of(bar.times(8)), List.of(),
+    public static Wish of(Beats least, Beats most, MusicMap music) {
+        return new Wish(Optional.empty(), Optional.empty(), least, most, Choice.FREE, 1, music.bar().times(4), false, 0, music, List.of(),
                 Weights.USUAL, 5);
     }
 
@@ -66,11 +67,11 @@ public record Wish(Optional<Beginning> from, Optional<Dancing> to, Beats least, 
     }
 
     public Wish withLength(Beats shortest, Beats longest) {
-        return new Wish(from, to, shortest, longest, choice, mostTimes, window, bends, corners, phrasing, sides, weights, answers);
+        return new Wish(from, to, shortest, longest, choice, mostTimes, window, bends, corners, music, sides, weights, answers);
     }
 
     public Wish withChoice(Choice other) {
-        return new Wish(from, to, least, most, other, mostTimes, window, bends, corners, phrasing, sides, weights, answers);
+        return new Wish(from, to, least, most, other, mostTimes, window, bends, corners, music, sides, weights, answers);
     }
 
     public Wish withRequired(Set<String> others) {
@@ -82,31 +83,31 @@ public record Wish(Optional<Beginning> from, Optional<Dancing> to, Beats least, 
     }
 
     public Wish withBends(boolean allowed) {
-        return new Wish(from, to, least, most, choice, mostTimes, window, allowed, corners, phrasing, sides, weights, answers);
+        return new Wish(from, to, least, most, choice, mostTimes, window, allowed, corners, music, sides, weights, answers);
     }
 
     public Wish withMostTimes(int times) {
-        return new Wish(from, to, least, most, choice, times, window, bends, corners, phrasing, sides, weights, answers);
+        return new Wish(from, to, least, most, choice, times, window, bends, corners, music, sides, weights, answers);
     }
 
     /** The room is left out of account, because its sides belong to the corners. */
     public Wish withCorners(int turned) {
-        return new Wish(from, to, least, most, choice, mostTimes, window, bends, turned, phrasing, List.of(), weights, answers);
+        return new Wish(from, to, least, most, choice, mostTimes, window, bends, turned, music, List.of(), weights, answers);
     }
 
-    public Wish withPhrasing(Phrasing other) {
+    public Wish withMusic(MusicMap other) {
         return new Wish(from, to, least, most, choice, mostTimes, window, bends, corners, other, sides, weights, answers);
     }
 
     public Wish withSides(List<Double> metres) {
-        return new Wish(from, to, least, most, choice, mostTimes, window, bends, corners, phrasing, metres, weights, answers);
+        return new Wish(from, to, least, most, choice, mostTimes, window, bends, corners, music, metres, weights, answers);
     }
 
     public Wish withEnd(Optional<Dancing> next) {
-        return new Wish(from, next, least, most, choice, mostTimes, window, bends, corners, phrasing, sides, weights, answers);
+        return new Wish(from, next, least, most, choice, mostTimes, window, bends, corners, music, sides, weights, answers);
     }
 
     public Wish withAnswers(int wanted) {
-        return new Wish(from, to, least, most, choice, mostTimes, window, bends, corners, phrasing, sides, weights, wanted);
+        return new Wish(from, to, least, most, choice, mostTimes, window, bends, corners, music, sides, weights, wanted);
     }
 }

@@ -55,6 +55,18 @@ public record RelationChange(Optional<Position> position, Optional<Hold> hold, O
         return new RelationChange(position, Optional.of(hands), proximity);
     }
 
+    /** What is different in the second. */
+    public static RelationChange between(Relation before, Relation after) {
+        return new RelationChange(Optional.of(after.position()).filter(position -> position != before.position()), Optional.of(after.hold()).filter(hold -> hold != before.hold()),
+                Optional.of(after.proximity()).filter(proximity -> proximity != before.proximity()));
+    }
+
+    /** This change but for what the other changes as well. */
+    public RelationChange without(RelationChange other) {
+        return new RelationChange(other.position.isPresent() ? Optional.empty() : position, other.hold.isPresent() ? Optional.empty() : hold,
+                other.proximity.isPresent() ? Optional.empty() : proximity);
+    }
+
     public boolean isNone() {
         return position.isEmpty() && hold.isEmpty() && proximity.isEmpty();
     }

@@ -14,9 +14,4 @@ public enum Style {
     public String title() {
         return title;
     }
-
-    /** Latin and Rhythm dances are danced with hips and without heel leads, rise or sway. */
-    public boolean isLatin() {
-        return this == LATIN || this == RHYTHM;
-    }
 }

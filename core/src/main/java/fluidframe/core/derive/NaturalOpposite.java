@@ -55,7 +55,7 @@ public final class NaturalOpposite {
     }
 
     static Step of(Step step, Dance dance) {
-        Footwork footwork = dance.style().isLatin() ? step.footwork() : footwork(step);
+        Footwork footwork = dance.technique().hipAction() ? step.footwork() : footwork(step);
         return new Step(step.count(), step.alsoCounted(), step.foot().map(Foot::other), step.footPosition().map(NaturalOpposite::position),
                 step.alignment().map(NaturalOpposite::alignment), step.turn(), step.rise(), footwork, step.sway().map(Sway::mirrored), step.cbm(),
                 step.actions(), step.body().mirrored(), step.relation(), step.arms(), step.lead(), step.note());

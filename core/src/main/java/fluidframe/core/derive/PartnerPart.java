@@ -5,13 +5,11 @@ import fluidframe.core.couple.Position;
 import fluidframe.core.couple.Relation;
 import fluidframe.core.figure.Chart;
 import fluidframe.core.figure.Figure;
-import fluidframe.core.figure.Moments;
 import fluidframe.core.space.Heading;
 import fluidframe.core.space.Turn;
 import fluidframe.core.step.Step;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Optional;
 
 /**
  * The other partner's chart from this one, row by row as the position of that row asks: naturally opposite while facing,
@@ -32,7 +30,7 @@ public final class PartnerPart {
         List<Heading> his = chart.turnAccount().entries().stream().map(entry -> entry.placed()).toList();
         for (int row = 0; row < chart.steps().size(); row++) {
             Step step = chart.steps().get(row);
-            relation = after(relation, step);
+            relation = relation.with(step.leadsTo());
             Position position = relation.position();
             Step answer = position.isFacing() || position == Position.APART ? NaturalOpposite.of(step, figure.dance())
                     : position.facing().isNone() ? step : beside(step);
@@ -43,12 +41,6 @@ public final class PartnerPart {
             foot = placed.plus(answer.turn().on());
         }
         return new Chart(from.partner(), steps);
-    }
-
-    private static Relation after(Relation before, Step step) {
-        Relation relation = before.with(step.relation());
-        Optional<Position> implied = step.relation().position().isPresent() ? Optional.empty() : Moments.implied(step);
-        return implied.map(relation::with).orElse(relation);
     }
 
     private static Turn signed(Turn facing, Part from) {

@@ -1,5 +1,6 @@
 package fluidframe.core.figure;
 
+import fluidframe.core.couple.Part;
 import fluidframe.core.couple.Position;
 import fluidframe.core.couple.Relation;
 import fluidframe.core.time.Beats;
@@ -19,6 +20,11 @@ import java.util.OptionalInt;
  */
 public record Moment(Beats onset, OptionalInt manRow, OptionalInt ladyRow, int manDone, int ladyDone, Relation relation,
                      Optional<Position> passing) {
+
+    /** The part's row that begins here. */
+    public OptionalInt row(Part part) {
+        return part == Part.MAN ? manRow : ladyRow;
+    }
 
     /** Whether both place a foot. */
     public boolean isShared() {

@@ -1,5 +1,6 @@
 package fluidframe.core.figure;
 
+import fluidframe.core.couple.Part;
 import fluidframe.core.couple.Position;
 import fluidframe.core.couple.Relation;
 import fluidframe.core.step.PositionModifier;
@@ -35,12 +36,12 @@ public final class Moments {
             Optional<Position> passing = Optional.empty();
             if (manRow.isPresent()) {
                 Step step = figure.man().steps().get(manRow.getAsInt());
-                relation = after(relation, step);
+                relation = relation.with(step.leadsTo());
                 passing = passing(step);
             }
             if (ladyRow.isPresent()) {
                 Step step = figure.lady().steps().get(ladyRow.getAsInt());
-                relation = after(relation, step);
+                relation = relation.with(step.leadsTo());
                 passing = passing.or(() -> passing(step));
             }
             moments.add(new Moment(new Beats(now), manRow, ladyRow, man - 1, lady - 1, relation,
@@ -49,20 +50,12 @@ public final class Moments {
         return moments;
     }
 
-    private static Relation after(Relation before, Step step) {
-        Relation relation = before.with(step.relation());
-        return step.relation().position().isPresent() ? relation : implied(step).map(relation::with).orElse(relation);
-    }
-
-    /** The position a foot position implies: "in PP" and its like. */
-    public static Optional<Position> implied(Step step) {
-        if (step.has(PositionModifier.IN_PROMENADE)) {
-            return Optional.of(Position.PROMENADE);
-        }
-        if (step.has(PositionModifier.IN_COUNTER_PROMENADE)) {
-            return Optional.of(Position.COUNTER_PROMENADE);
-        }
-        return step.has(PositionModifier.IN_FALLAWAY) ? Optional.of(Position.FALLAWAY) : Optional.empty();
+    /**
+     * Position and hold in force from each row of a part on, whichever part states or implies them. Everything that says how the couple stand at a row
+     * takes it from here or from the moments themselves.
+     */
+    public static List<Relation> relations(Figure figure, Part part, Timing his, Timing hers) {
+        return of(figure, his, hers).stream().filter(moment -> moment.row(part).isPresent()).map(Moment::relation).toList();
     }
 
     /** The position only of this step: outside partner. */

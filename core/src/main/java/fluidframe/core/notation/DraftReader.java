@@ -61,29 +61,38 @@ public final class DraftReader {
     public static final int MOST_BARS = 64;
 
     private static final Pattern ID = Pattern.compile("[a-z0-9]+(?:-[a-z0-9]+)*");
-    private static final Pattern MUTED_RULE = Pattern.compile("[A-Z]\\d");
+    private static final Pattern MUTED_RULE = Pattern.compile("[A-Z]\\d{1,2}");
     private static final int LONGEST_NAME = 120;
     private static final int LONGEST_TEXT = 1000;
 
     private final FigureDraft draft;
+    private final List<Dance> dances;
     private final List<Unread> unread = new ArrayList<>();
 
-    private DraftReader(FigureDraft draft) {
+    private DraftReader(FigureDraft draft, List<Dance> dances) {
         this.draft = draft;
+        this.dances = dances;
     }
 
     public static DraftReading read(FigureDraft draft) {
-        DraftReader reader = new DraftReader(draft);
+        return read(draft, Dances.all());
+    }
+
+    /**
+     * @param dances those a figure may be of
+     */
+    public static DraftReading read(FigureDraft draft, List<Dance> dances) {
+        DraftReader reader = new DraftReader(draft, dances);
         Optional<Figure> figure = reader.figure();
         return new DraftReading(figure, reader.unread);
     }
 
     private Optional<Figure> figure() {
         checkNames();
-        Optional<Dance> dance = Dances.find(draft.dance());
+        Optional<Dance> dance = dances.stream().filter(each -> each.id().equals(draft.dance())).findFirst();
         if (dance.isEmpty()) {
             complain(Place.field("dance"), draft.dance(), "a dance: "
-                    + String.join(", ", Dances.all().stream().map(Dance::id).toList()));
+                    + String.join(", ", dances.stream().map(Dance::id).toList()));
         }
         Optional<Beats> length = dance.flatMap(this::length);
         Level level = read(Place.field("level"), draft.level(), Level.LEXICON::read).orElse(Level.OPEN);

@@ -1,5 +1,6 @@
 package fluidframe.core.routine;
 
+import fluidframe.core.music.MusicMap;
 import fluidframe.core.dance.Dance;
 import fluidframe.core.floor.Dancers;
 import fluidframe.core.link.Dancing;
@@ -108,5 +109,10 @@ public record Routine(String id, String title, Dance dance, Tempo tempo, Terms t
             from = to;
         }
         return passages;
+    }
+
+    /** The music it is danced to: as long as nothing else is known, phrases as the dance's music usually has them. */
+    public MusicMap music() {
+        return MusicMap.plain(dance.rhythm().bar(), dance.music().phraseBars(), tempo);
     }
 }

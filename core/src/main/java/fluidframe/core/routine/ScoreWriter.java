@@ -1,5 +1,6 @@
 package fluidframe.core.routine;
 
+import fluidframe.core.figure.Moments;
 import fluidframe.core.couple.Part;
 import fluidframe.core.couple.Relation;
 import fluidframe.core.figure.Figure;
@@ -77,16 +78,15 @@ final class ScoreWriter {
             TurnAccount account = figure.chart(part).turnAccount();
             List<Height> reached = Height.reached(figure.chart(part));
             List<Height> left = Height.after(figure.chart(part));
-            Relation relation = figure.start();
+            List<Relation> relations = Moments.relations(figure, part, man, lady);
             for (int row = 0; row < timing.slots().size(); row++) {
                 Slot slot = timing.slots().get(row);
                 Step step = figure.chart(part).steps().get(row);
-                relation = relation.with(step.relation());
                 Beats at = placed.onset().plus(slot.onset());
                 Beats counted = course.firstBeat().plus(at);
                 steps.add(new ScoreStep(index, row, part, step, at, slot.length(), seconds(at), Math.floorDiv(counted.ticks(), rhythm.bar().ticks()) + 1,
                         rhythm.beatOfBar(counted), free.after().get(row), step.alignment().map(alignment -> alignment.turned(turnedBy)),
-                        account.entries().get(row).body().plus(turnedBy), relation, track.of(part).get(row), reached.get(row),
+                        account.entries().get(row).body().plus(turnedBy), relations.get(row), track.of(part).get(row), reached.get(row),
                         left.get(row)));
             }
         }

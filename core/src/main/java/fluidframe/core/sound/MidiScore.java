@@ -72,7 +72,7 @@ public final class MidiScore {
             return new int[] {click == Sound.Click.STRONG ? 76 : 77};
         }
         if (sound instanceof Sound.Drum drum) {
-            return new int[] {switch (drum) {
+            return new int[] {switch (drum.struck()) {
                 case LOW -> 36;
                 case SNARE -> 38;
                 case BRUSH -> 42;

@@ -1,5 +1,6 @@
 package fluidframe.core.sound;
 
+import fluidframe.core.music.Percussion;
 import fluidframe.core.text.UnreadableTextException;
 import java.util.Arrays;
 import java.util.Locale;
@@ -21,12 +22,11 @@ public sealed interface Sound {
     }
 
     /** A stroke of the accompaniment. */
-    enum Drum implements Sound {
-        LOW, SNARE, BRUSH, SHAKER, WOOD, BELL;
+    record Drum(Percussion struck) implements Sound {
 
         @Override
         public String id() {
-            return "drum-" + name().toLowerCase(Locale.ROOT);
+            return "drum-" + struck.name().toLowerCase(Locale.ROOT);
         }
     }
 
@@ -83,7 +83,7 @@ public sealed interface Sound {
         String second = words.length > 1 ? words[1] : "";
         return switch (words[0]) {
             case "click" -> named(Click.values(), id);
-            case "drum" -> named(Drum.values(), id);
+            case "drum" -> named(Arrays.stream(Percussion.values()).map(Drum::new).toArray(Sound[]::new), id);
             case "word" -> Spoken.WORDS.contains(second) && words.length == 2 ? new Word(second) : unknown(id);
             case "bass" -> words.length == 2 ? new Bass(key(second, id)) : unknown(id);
             case "chord" -> words.length == 2 || words[2].equals("minor") ? new Chord(key(second, id), words.length == 3) : unknown(id);

@@ -1,5 +1,6 @@
 package fluidframe.core.sound;
 
+import fluidframe.core.music.Percussion;
 import java.util.Map;
 import java.util.Random;
 import java.util.concurrent.ConcurrentHashMap;
@@ -47,7 +48,7 @@ public final class Synthesizer {
             return click(click);
         }
         if (sound instanceof Sound.Drum drum) {
-            return drum(drum);
+            return drum(drum.struck());
         }
         if (sound instanceof Sound.Bass bass) {
             return plucked(new int[] {bass.key()}, 0.5, 0.22, 0.8);
@@ -63,7 +64,7 @@ public final class Synthesizer {
         };
     }
 
-    private static float[] drum(Sound.Drum drum) {
+    private static float[] drum(Percussion drum) {
         Random noise = new Random(drum.ordinal());
         return switch (drum) {
             case LOW -> tone(0.3, t -> 0.9 * Math.exp(-t / 0.09) * Math.cos(turns(52 * t + 3 * (1 - Math.exp(-t / 0.03)))));

@@ -1,5 +1,6 @@
 package fluidframe.core.sound;
 
+import fluidframe.core.music.MusicMap;
 import fluidframe.core.routine.Score;
 import fluidframe.core.routine.ScoreStep;
 import fluidframe.core.time.Beats;
@@ -15,6 +16,7 @@ final class TrackWriter {
     private final Score score;
     private final TrackWish wish;
     private final Rhythm rhythm;
+    private final MusicMap music;
     private final Beats countIn;
     /** Where the stretch begins, from the bar line before the routine. */
     private final Beats counted;
@@ -27,6 +29,7 @@ final class TrackWriter {
         this.score = score;
         this.wish = wish;
         this.rhythm = score.routine().dance().rhythm();
+        this.music = score.routine().music();
         this.counted = score.firstBeat().plus(wish.from());
         this.countIn = wish.countInBars() == 0 ? Beats.ZERO : rhythm.bar().times(wish.countInBars()).plus(rhythm.withinBar(counted));
     }
@@ -40,7 +43,7 @@ final class TrackWriter {
             score.steps().stream().filter(step -> step.part() == wish.counted()).forEach(this::step);
         }
         if (wish.music() > 0) {
-            Groove.of(score.routine().dance()).play(rhythm, counted, length).forEach(cue -> add(cue.at(), cue.sound(), cue.gain() * wish.music()));
+            new Band(score.routine().dance().music().groove(), music).play(counted, length).forEach(cue -> add(cue.at(), cue.sound(), cue.gain() * wish.music()));
         }
         cues.sort(Comparator.comparing(Cue::at));
         return new Track(countIn, length, cues);
@@ -61,7 +64,7 @@ final class TrackWriter {
         if (counting) {
             boolean phrase = wish.counting() == Counting.BARS && at.compareTo(Beats.ZERO) >= 0 && ofBar == 1;
             int bar = Math.floorDiv(counted.plus(at).ticks(), rhythm.bar().ticks());
-            say(at, Spoken.number(phrase ? bar % Counting.PHRASE_BARS + 1 : ofBar));
+            say(at, Spoken.number(phrase ? music.barOfPhrase(bar + 1) : ofBar));
         }
     }
 
@@ -72,10 +75,12 @@ final class TrackWriter {
         }
     }
 
-    /** The first beat of a bar is strong; of four the third is stronger than the second and fourth. */
     private Sound.Click click(int beatOfBar) {
-        boolean middle = rhythm.beatsPerBar() == 4 && beatOfBar == 3;
-        return beatOfBar == 1 ? Sound.Click.STRONG : middle ? Sound.Click.MIDDLE : Sound.Click.WEAK;
+        return switch (score.routine().dance().music().accents().get(beatOfBar - 1)) {
+            case STRONG -> Sound.Click.STRONG;
+            case MIDDLE -> Sound.Click.MIDDLE;
+            case WEAK -> Sound.Click.WEAK;
+        };
     }
 
     private void say(Beats at, String word) {

@@ -1,5 +1,6 @@
 package fluidframe.core.step;
 
+import fluidframe.core.couple.Position;
 import fluidframe.core.couple.RelationChange;
 import fluidframe.core.space.Alignment;
 import fluidframe.core.space.Turn;
@@ -49,6 +50,22 @@ public record Step(Optional<CountToken> count, Optional<CountToken> alsoCounted,
             return Weight.NONE;
         }
         return footPosition.get().weight();
+    }
+
+    /** The position a foot position implies: "in PP" and its like. */
+    public Optional<Position> impliedPosition() {
+        if (has(PositionModifier.IN_PROMENADE)) {
+            return Optional.of(Position.PROMENADE);
+        }
+        if (has(PositionModifier.IN_COUNTER_PROMENADE)) {
+            return Optional.of(Position.COUNTER_PROMENADE);
+        }
+        return has(PositionModifier.IN_FALLAWAY) ? Optional.of(Position.FALLAWAY) : Optional.empty();
+    }
+
+    /** What changes of position and hold from this row on: what it says, else the position its foot position implies. */
+    public RelationChange leadsTo() {
+        return new RelationChange(relation.position().or(this::impliedPosition), relation.hold(), relation.proximity());
     }
 
     public Step withCount(CountToken token) {

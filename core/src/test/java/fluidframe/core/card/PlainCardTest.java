@@ -1,5 +1,6 @@
 package fluidframe.core.card;
 
+import fluidframe.core.couple.RelationChange;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import fluidframe.core.Charts;
@@ -30,19 +31,19 @@ class PlainCardTest {
         StepSentence classic = new StepSentence(FootworkSchool.CLASSIC);
         StepSentence edges = new StepSentence(FootworkSchool.EDGES);
         var step = Charts.read(Danced.figure("progressive link")).man().steps().get(1);
-        assertThat(edges.of(step, 1)).contains("inside edge of ball first, then heel");
-        assertThat(classic.of(step, 1)).contains("toe first, then heel").doesNotContain("edge");
+        assertThat(edges.of(step, 1, RelationChange.NONE)).contains("inside edge of ball first, then heel");
+        assertThat(classic.of(step, 1, RelationChange.NONE)).contains("toe first, then heel").doesNotContain("edge");
     }
 
     @Test
     void aTouchSaysThatItTakesNoWeight() {
         var step = Charts.read(Danced.figure("basic in place").withCell(Part.LADY, 2, Column.FOOT_POSITION, "pt sd")).lady().steps().get(2);
-        assertThat(new StepSentence(FootworkSchool.EDGES).of(step, 2)).startsWith("Right foot points to the side, without weight");
+        assertThat(new StepSentence(FootworkSchool.EDGES).of(step, 2, RelationChange.NONE)).startsWith("Right foot points to the side, without weight");
     }
 
     @Test
     void everyRowThatCanBeWrittenCanBeRead() {
         StepSentence sentence = new StepSentence(FootworkSchool.EDGES);
-        RandomRows.many(2000).forEach(step -> assertThat(sentence.of(step, 0)).matches("\\p{Lu}.*\\.").doesNotContain(", ,"));
+        RandomRows.many(2000).forEach(step -> assertThat(sentence.of(step, 0, RelationChange.NONE)).matches("\\p{Lu}.*\\.").doesNotContain(", ,"));
     }
 }

@@ -16,7 +16,10 @@ import fluidframe.core.link.Repertoire;
 import fluidframe.core.link.Terms;
 import fluidframe.core.space.Heading;
 import fluidframe.core.space.Turn;
+import fluidframe.core.music.MusicMap;
+import fluidframe.core.music.MusicSection;
 import fluidframe.core.time.Beats;
+import fluidframe.core.time.Tempo;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -30,6 +33,7 @@ import org.junit.jupiter.params.provider.MethodSource;
 class ComposerTest {
 
     private static final Beats BAR = Beats.of(3);
+    private static final MusicMap MUSIC = MusicMap.plain(BAR, 8, new Tempo(29));
 
     static LongStream books() {
         return LongStream.rangeClosed(1, 25);
@@ -76,22 +80,22 @@ class ComposerTest {
     private static List<Wish> eachAlone(Wish wish) {
         return List.of(wish.withBends(true), wish.withLength(wish.least(), wish.most().plus(BAR)), wish.withLength(wish.least().minus(BAR), wish.most()),
                 wish.withMostTimes(wish.mostTimes() + 1), wish.withCorners(wish.corners() + 1), wish.withRequired(Set.of()), wish.withForbidden(Set.of()),
-                wish.withPhrasing(Phrasing.of(wish.phrasing().phrase())), wish.withSides(List.of()));
+                wish.withMusic(wish.music().withSections(List.of()).withHits(Set.of())), wish.withSides(List.of()));
     }
 
     private static List<Wish> wishes() {
-        Wish four = Wish.of(BAR.times(4), BAR.times(4), BAR);
-        Phrasing music = new Phrasing(BAR.times(2), Set.of(BAR.times(2)), Set.of(BAR, BAR.times(3)));
+        Wish four = Wish.of(BAR.times(4), BAR.times(4), MUSIC);
+        MusicMap music = MusicMap.plain(BAR, 2, new Tempo(29)).withSections(List.of(new MusicSection(3, ""))).withHits(Set.of(BAR, BAR.times(3)));
         Choice highlight = new Choice(Set.of(), Set.of("walk-5"), Set.of("walk-3"), Set.of("walk-0", "walk-2"));
-        return List.of(four.withBends(true), four, four.withBends(true).withPhrasing(music).withChoice(highlight),
+        return List.of(four.withBends(true), four, four.withBends(true).withMusic(music).withChoice(highlight),
                 four.withBends(true).withCorners(1).withSides(List.of(2.5, 1.5)), four.withBends(true).withSides(List.of(1.2)), four.withRequired(Set.of("walk-0", "walk-1")).withBends(true), four.withCorners(1).withBends(true),
-                Wish.of(BAR.times(3), BAR.times(5), BAR).withRequired(Set.of("walk-2")).withMostTimes(2));
+                Wish.of(BAR.times(3), BAR.times(5), MUSIC).withRequired(Set.of("walk-2")).withMostTimes(2));
     }
 
     @Test
     void answersReallyDifferAndComeBestFirst() {
         Repertoire repertoire = Repertoire.of(SmallBook.random(8, 3), Terms.OPEN);
-        List<Composition> found = Composer.compose(repertoire, Wish.of(BAR.times(6), BAR.times(6), BAR).withBends(true).withMostTimes(3), () -> false).compositions();
+        List<Composition> found = Composer.compose(repertoire, Wish.of(BAR.times(6), BAR.times(6), MUSIC).withBends(true).withMostTimes(3), () -> false).compositions();
         assertThat(found).hasSizeGreaterThan(1).isSortedAccordingTo((a, b) -> b.points() - a.points());
         for (Composition one : found) {
             found.stream().filter(other -> other != one).forEach(other -> assertThat(one.reallyDiffersFrom(other)).isTrue());
@@ -100,7 +104,7 @@ class ComposerTest {
 
     @Test
     void theSameQuestionHasTheSameAnswer() {
-        Wish wish = Wish.of(BAR.times(5), BAR.times(5), BAR).withBends(true);
+        Wish wish = Wish.of(BAR.times(5), BAR.times(5), MUSIC).withBends(true);
         List<String> first = Composer.compose(Repertoire.of(SmallBook.random(7, 9), Terms.OPEN), wish, () -> false).compositions().stream().map(each -> each.steps().toString()).toList();
         List<String> second = Composer.compose(Repertoire.of(SmallBook.random(7, 9), Terms.OPEN), wish, () -> false).compositions().stream().map(each -> each.steps().toString()).toList();
         assertThat(first).isEqualTo(second).isNotEmpty();
@@ -109,7 +113,7 @@ class ComposerTest {
     @Test
     void aStoppedSearchNeverClaimsToBeTheBest() {
         Repertoire repertoire = Repertoire.of(SmallBook.random(12, 5), Terms.OPEN);
-        Answer answer = Composer.compose(repertoire, Wish.of(BAR.times(32), BAR.times(32), BAR).withBends(true), () -> true);
+        Answer answer = Composer.compose(repertoire, Wish.of(BAR.times(32), BAR.times(32), MUSIC).withBends(true), () -> true);
         assertThat(answer.exact() || answer.compositions().isEmpty() || answer.bound() >= answer.compositions().get(0).points()).isTrue();
     }
 
@@ -117,8 +121,8 @@ class ComposerTest {
     void whatFollowsIsMetInTheWayItIsDanced() {
         Repertoire repertoire = Repertoire.of(SmallBook.random(10, 4), Terms.OPEN);
         Dancing part = Dancing.of(SmallBook.turning("next"), Way.AS_CHARTED.withSplit("4–6"));
-        Wish wish = Wish.of(BAR.times(3), BAR.times(4), BAR).withBends(true);
-        Wish meeting = new Wish(wish.from(), Optional.of(part), wish.least(), wish.most(), Choice.FREE, 2, BAR, true, 0, Phrasing.of(BAR), List.of(), Weights.USUAL, 5);
+        Wish wish = Wish.of(BAR.times(3), BAR.times(4), MUSIC).withBends(true);
+        Wish meeting = new Wish(wish.from(), Optional.of(part), wish.least(), wish.most(), Choice.FREE, 2, BAR, true, 0, MusicMap.plain(BAR, 1, new Tempo(29)), List.of(), Weights.USUAL, 5);
         List<Composition> found = Composer.compose(repertoire, meeting, () -> false).compositions();
         assertThat(found).isNotEmpty().allSatisfy(each -> {
             Composition.Piece last = each.steps().get(each.steps().size() - 1);
@@ -141,7 +145,7 @@ class ComposerTest {
                 seen.add(sequences);
             }
         };
-        Composer.compose(Repertoire.of(SmallBook.random(12, 5), Terms.OPEN), Wish.of(BAR.times(32), BAR.times(32), BAR).withBends(true), watch);
+        Composer.compose(Repertoire.of(SmallBook.random(12, 5), Terms.OPEN), Wish.of(BAR.times(32), BAR.times(32), MUSIC).withBends(true), watch);
         assertThat(seen).hasSizeGreaterThan(1).isSorted();
     }
 
@@ -160,7 +164,7 @@ class ComposerTest {
     void aLevelMoreIsOfferedWhereItHelps() {
         Figure easy = SmallBook.walk("easy", "RF", "LOD", "");
         Figure hard = SmallBook.at(Level.SILVER, SmallBook.walk("hard", "LF", "LOD", ""));
-        Wish wish = Wish.of(BAR.times(2), BAR.times(2), BAR);
+        Wish wish = Wish.of(BAR.times(2), BAR.times(2), MUSIC);
         Answer answer = Composer.compose(Repertoire.of(List.of(easy, hard), new Terms(false, Level.BRONZE)), wish, () -> false);
         assertThat(answer.compositions()).isEmpty();
         assertThat(answer.relaxations()).extracting(Relaxation::labels).contains(List.of("allow silver"));
@@ -168,7 +172,7 @@ class ComposerTest {
 
     @Test
     void contradictionsAreRefused() {
-        Wish wish = Wish.of(BAR, BAR, BAR);
+        Wish wish = Wish.of(BAR, BAR, MUSIC);
         assertThatThrownBy(() -> wish.withForbidden(Set.of("a")).withRequired(Set.of("a")))
                 .isInstanceOf(IllegalArgumentException.class).hasMessageContaining("both required and forbidden");
         assertThatThrownBy(() -> wish.withSides(List.of(10.0, 8.0))).hasMessageContaining("with 0 corners 1 sides are danced");
@@ -213,15 +217,15 @@ class ComposerTest {
             boolean allowed = (wish.bends() || move.outcome() == Outcome.HOLDS) && repeats < wish.mostTimes();
             int covered = walked + (wish.sides().isEmpty() ? 0 : new Ground().covered(move));
             boolean outside = !wish.sides().isEmpty() && left >= 0 && covered > side(corners);
-            boolean across = wish.phrasing().boundaries().stream().anyMatch(boundary -> boundary.compareTo(onset) > 0 && boundary.compareTo(end) < 0);
+            boolean across = wish.music().sectionStarts().stream().anyMatch(boundary -> boundary.compareTo(onset) > 0 && boundary.compareTo(end) < 0);
             if (left < 0 || !allowed || outside || across || wish.forbidden().contains(figure.id()) || end.compareTo(wish.most()) > 0) {
                 return;
             }
             boolean listed = last.filter(each -> each.neighbours().precedes().contains(figure.id())).isPresent();
             int now = score + (move.outcome() == Outcome.BENDS ? -6 : 0) + (listed ? 4 : 0) + (repeats > 0 ? -5 : 0)
-                    + (onset.ticks() % wish.phrasing().phrase().ticks() == 0 ? 3 : 0) + (move.dancing().way().isAsCharted() ? 0 : -1)
+                    + (wish.music().startsPhrase(onset) ? 3 : 0) + (move.dancing().way().isAsCharted() ? 0 : -1)
                     + (wish.choice().favourites().contains(figure.id()) ? 3 : 0)
-                    + (wish.choice().highlights().contains(figure.id()) && wish.phrasing().hits().contains(onset) ? 5 : 0)
+                    + (wish.choice().highlights().contains(figure.id()) && wish.music().hits().contains(onset) ? 5 : 0)
                     + (figure.level().ordinal() == wantedLevel(onset) ? 1 : 0) + (corner ? sidePoints(corners, covered) : 0);
             List<Begun> danced = new ArrayList<>(before);
             danced.add(new Begun(figure.id(), onset));

@@ -13,7 +13,8 @@ import fluidframe.core.link.Element;
 import fluidframe.core.link.ElementKind;
 import fluidframe.core.link.Item;
 import fluidframe.core.link.Terms;
-import fluidframe.core.routine.Floor;
+import fluidframe.core.music.MusicMap;
+import fluidframe.core.music.Percussion;
 import fluidframe.core.routine.Placement;
 import fluidframe.core.routine.Routine;
 import fluidframe.core.routine.Score;
@@ -82,9 +83,10 @@ class TrackTest {
     @MethodSource("dances")
     void everyDanceIsAccompaniedInItsOwnRhythmFromAnyBeat(Dance dance) {
         Rhythm rhythm = dance.rhythm();
-        List<Cue> whole = Groove.of(dance).play(rhythm, Beats.ZERO, rhythm.bar().times(8));
+        Band band = new Band(dance.music().groove(), MusicMap.plain(rhythm.bar(), dance.music().phraseBars(), dance.slowest()));
+        List<Cue> whole = band.play(Beats.ZERO, rhythm.bar().times(8));
         assertThat(whole).anyMatch(cue -> cue.sound() instanceof Sound.Bass).anyMatch(cue -> cue.sound() instanceof Sound.Drum);
-        List<Cue> later = Groove.of(dance).play(rhythm, Beats.ONE, rhythm.bar().times(8).minus(Beats.ONE));
+        List<Cue> later = band.play(Beats.ONE, rhythm.bar().times(8).minus(Beats.ONE));
         assertThat(later).containsExactlyElementsOf(whole.stream().filter(cue -> cue.at().compareTo(Beats.ONE) >= 0)
                 .map(cue -> new Cue(cue.at().minus(Beats.ONE), cue.sound(), cue.gain())).toList());
     }
@@ -145,7 +147,7 @@ class TrackTest {
 
     @Test
     void everySoundReadsBack() {
-        List<Sound> sounds = List.of(Sound.Click.MIDDLE, Sound.Drum.BELL, new Sound.Word("quick"), new Sound.Bass(36), new Sound.Chord(60, false), new Sound.Chord(65, true));
+        List<Sound> sounds = List.of(Sound.Click.MIDDLE, new Sound.Drum(Percussion.BELL), new Sound.Word("quick"), new Sound.Bass(36), new Sound.Chord(60, false), new Sound.Chord(65, true));
         assertThat(sounds).allSatisfy(sound -> assertThat(Sound.parse(sound.id())).isEqualTo(sound));
         assertThat(sounds).allSatisfy(sound -> assertThat(CLICKS_ONLY.alone(sound)[0]).isNotZero());
     }

@@ -1,0 +1,78 @@
+package fluidframe.core.music;
+
+import fluidframe.core.time.Beats;
+import fluidframe.core.time.Tempo;
+import java.util.Collections;
+import java.util.List;
+import java.util.Set;
+import java.util.SortedSet;
+import java.util.TreeSet;
+import java.util.stream.Collectors;
+
+/**
+ * How a piece of music is built, as far as dancing needs it. Bars are counted from 1; points of time are beats from the first bar line.
+ *
+ * @param bar      how long a bar lasts
+ * @param upBeat   beats before the first bar line
+ * @param phrases  how many bars each phrase has, one after another; the last of them goes on and on
+ * @param sections the parts of the piece, from the first to the last
+ * @param tempo    how fast it goes
+ * @param hits     where the music strikes
+ */
+public record MusicMap(Beats bar, Beats upBeat, List<Integer> phrases, List<MusicSection> sections, Tempo tempo, SortedSet<Beats> hits) {
+
+    /**
+     * @throws IllegalArgumentException if there is no bar, no phrase, or one without bars, or if the up-beat is a bar or longer
+     */
+    public MusicMap {
+        if (!bar.isPositive() || upBeat.compareTo(Beats.ZERO) < 0 || upBeat.compareTo(bar) >= 0) {
+            throw new IllegalArgumentException("a bar has a length, and an up-beat is shorter than it");
+        }
+        if (phrases.isEmpty() || phrases.stream().anyMatch(bars -> bars < 1)) {
+            throw new IllegalArgumentException("there is at least one phrase, and each has at least one bar");
+        }
+        phrases = List.copyOf(phrases);
+        sections = List.copyOf(sections);
+        hits = Collections.unmodifiableSortedSet(new TreeSet<>(hits));
+    }
+
+    /** Phrases of so many bars for ever. */
+    public static MusicMap plain(Beats bar, int phraseBars, Tempo tempo) {
+        return new MusicMap(bar, Beats.ZERO, List.of(phraseBars), List.of(), tempo, Collections.emptySortedSet());
+    }
+
+    /** Which bar of its phrase a bar is, from 1. Bars before the first are counted back as if the first phrase had been going on. */
+    public int barOfPhrase(int number) {
+        int left = number - 1;
+        if (left < 0) {
+            return Math.floorMod(left, phrases.get(0)) + 1;
+        }
+        for (int bars : phrases.subList(0, phrases.size() - 1)) {
+            if (left < bars) {
+                return left + 1;
+            }
+            left -= bars;
+        }
+        return left % phrases.get(phrases.size() - 1) + 1;
+    }
+
+    /** Whether a phrase begins here. */
+    public boolean startsPhrase(Beats at) {
+        return at.ticks() % bar.ticks() == 0 && barOfPhrase(at.ticks() / bar.ticks() + 1) == 1;
+    }
+
+    /** Where the parts of the piece begin. */
+    public Set<Beats> sectionStarts() {
+        return sections.stream().map(section -> bar.times(section.bar() - 1)).collect(Collectors.toUnmodifiableSet());
+    }
+
+    /** The same piece with other parts. */
+    public MusicMap withSections(List<MusicSection> others) {
+        return new MusicMap(bar, upBeat, phrases, others, tempo, hits);
+    }
+
+    /** The same piece, striking elsewhere. */
+    public MusicMap withHits(Set<Beats> others) {
+        return new MusicMap(bar, upBeat, phrases, sections, tempo, new TreeSet<>(others));
+    }
+}

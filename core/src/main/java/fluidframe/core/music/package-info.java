@@ -1,0 +1,2 @@
+/** How the music of a dance goes and how a piece of it is built. */
+package fluidframe.core.music;

@@ -1,0 +1,58 @@
+package fluidframe.core.sound;
+
+import fluidframe.core.music.Groove;
+import fluidframe.core.music.MusicMap;
+import fluidframe.core.time.Beats;
+import java.util.ArrayList;
+import java.util.List;
+
+/**
+ * Plays a groove over the phrases of a piece, in three chords.
+ *
+ * @param groove what each instrument plays
+ * @param music  the bars and phrases it is played over
+ */
+record Band(Groove groove, MusicMap music) {
+
+    private static final int[] ROUND = {0, 0, 5, 5, 7, 7, 0, 7};
+    private static final int LOW_C = 36;
+    private static final int MIDDLE_C = 60;
+    private static final int FIFTH = 7;
+    private static final double BAND = 0.55;
+
+    /**
+     * @param counted where the stretch begins, from a bar line
+     * @param length  beats
+     * @return what is played, timed from the start of the stretch
+     */
+    List<Cue> play(Beats counted, Beats length) {
+        List<Cue> cues = new ArrayList<>();
+        int slot = Beats.TICKS_PER_BEAT / groove.slots();
+        int first = Math.floorDiv(counted.ticks() + slot - 1, slot);
+        int end = Math.floorDiv(counted.ticks() + length.ticks() - 1, slot);
+        for (int at = first; at <= end; at++) {
+            Beats time = new Beats(at * slot).minus(counted);
+            int bar = Math.floorDiv(at * slot, music.bar().ticks()) + 1;
+            int chord = ROUND[Math.floorMod(music.barOfPhrase(bar) - 1, ROUND.length)];
+            int now = at;
+            groove.drums().forEach((drum, pattern) -> strike(cues, time, new Sound.Drum(drum), letter(pattern, now)));
+            char note = letter(groove.bass(), at);
+            if (note != '.') {
+                cues.add(new Cue(time, new Sound.Bass(LOW_C + chord + (note == '5' ? FIFTH : 0)), BAND));
+            }
+            strike(cues, time, new Sound.Chord(MIDDLE_C + chord, groove.minor() && chord != FIFTH), letter(groove.chords(), at));
+        }
+        return cues;
+    }
+
+    private static char letter(String pattern, int slot) {
+        return pattern.charAt(Math.floorMod(slot, pattern.length()));
+    }
+
+    private static void strike(List<Cue> cues, Beats at, Sound sound, char letter) {
+        double gain = letter == 'X' ? 0.75 : letter == 'x' ? 0.5 : letter == 'o' ? 0.28 : 0;
+        if (gain > 0) {
+            cues.add(new Cue(at, sound, gain));
+        }
+    }
+}
