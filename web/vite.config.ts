@@ -1,9 +1,11 @@
 import { svelte } from '@sveltejs/vite-plugin-svelte';
 import tailwindcss from '@tailwindcss/vite';
-import { defineConfig } from 'vite';
+import { compression } from 'vite-plugin-compression2';
+import { defineConfig } from 'vitest/config';
 
 export default defineConfig({
-  plugins: [tailwindcss(), svelte()],
+  /** Served as they are to browsers that take them so; fonts are compressed in themselves. */
+  plugins: [tailwindcss(), svelte(), compression({ algorithms: ['gzip', 'brotliCompress'], include: /\.(js|css|svg|html)$/ })],
   base: './',
   resolve: { alias: { $lib: '/src/lib' } },
   build: { outDir: 'target/site', emptyOutDir: true },
