@@ -120,7 +120,7 @@
     <span class="text-soft">{label}</span>
     <input
       id={`field-${name}`}
-      class={['field font-semibold', width, (sheet!.unread(`/${name}`) || sheet!.finding(`/${name}`)) && 'border-madder text-madder']}
+      class={['field font-semibold', width, (sheet!.unreadable(`/${name}`) || sheet!.finding(`/${name}`)) && 'border-madder text-madder']}
       value={sheet!.figure[name]}
       autocomplete="off"
       oninput={(event) => sheet!.typeField(name, event.currentTarget.value)}

@@ -12,7 +12,7 @@
   import ComposePanel from '$lib/routines/ComposePanel.svelte';
   import ElementFields from '$lib/routines/ElementFields.svelte';
   import SectionFields from '$lib/routines/SectionFields.svelte';
-  import TermsFields from '$lib/routines/TermsFields.svelte';
+  import ConditionFields from '$lib/routines/ConditionFields.svelte';
   import MendingPanel from '$lib/routines/MendingPanel.svelte';
   import { hitsOf, standingOf } from '$lib/routines/standing';
   import { isTyped, settleField } from '$lib/ui/fieldState';
@@ -281,7 +281,7 @@
         />
         <span class="text-soft">bars a minute</span>
       </label>
-      <TermsFields routine={desk.routine} onchange={(terms) => desk!.bind(terms)} />
+      <ConditionFields routine={desk.routine} onchange={(conditions) => desk!.bind(conditions)} />
       <span class="text-soft">{Math.floor(score.seconds / 60)}:{String(Math.round(score.seconds % 60)).padStart(2, '0')}</span>
       <span class={['font-semibold', standing.good ? 'text-spruce' : 'text-madder']} data-testid="standing">{standing.words}</span>
       <span class="flex flex-wrap items-center gap-2">

@@ -147,7 +147,7 @@
         <tr class={['border-t border-line', lit === index && (part === 'man' ? 'bg-spruce-wash' : 'bg-madder-wash')]}>
           <th scope="row" class="pl-2 text-left font-title font-semibold text-soft">{index + 1}</th>
           {#each columns as column (column)}
-            {@const unread = sheet.unread(pointer(index, column))}
+            {@const unreadable = sheet.unreadable(pointer(index, column))}
             {@const finding = sheet.finding(pointer(index, column))}
             {@const derived = sheet.isDerived(pointer(index, column))}
             <td class="relative p-0">
@@ -157,12 +157,12 @@
                   'h-9 w-full min-w-0 truncate bg-transparent px-1 text-[0.95rem] focus:bg-board focus:outline-3 focus:outline-brass',
                   derived && 'italic text-soft',
                   (column === 'count' || column === 'foot') && 'font-semibold',
-                  (unread || finding?.severity === 'error') && 'bg-madder-wash font-bold underline decoration-madder decoration-wavy decoration-2 underline-offset-4',
+                  (unreadable || finding?.severity === 'error') && 'bg-madder-wash font-bold underline decoration-madder decoration-wavy decoration-2 underline-offset-4',
                 ]}
                 value={text(row, column)}
                 title={(sheet.reading[part][index]?.wording[column] ?? '') + (derived ? ' (derived from the partner)' : '')}
                 aria-label={`${part}, step ${index + 1}, ${reference.columnTitle(column)}`}
-                aria-invalid={unread || finding?.severity === 'error' ? 'true' : undefined}
+                aria-invalid={unreadable || finding?.severity === 'error' ? 'true' : undefined}
                 autocomplete="off"
                 spellcheck="false"
                 onfocus={() => onfocus({ part, row: index, column })}
@@ -171,9 +171,9 @@
                 onpaste={(event) => paste(event, index, column)}
                 onkeydown={(event) => keydown(event, index, column)}
               />
-              {#if unread || (finding && finding.severity !== 'note')}
+              {#if unreadable || (finding && finding.severity !== 'note')}
                 <svg class="pointer-events-none absolute top-0 right-0" width="13" height="13" viewBox="0 0 13 13" aria-hidden="true">
-                  <path d={unread || finding?.severity === 'error' ? 'M0 0h13v13z' : 'M5 0h8v8z'} fill={unread || finding?.severity === 'error' ? 'var(--ff-madder)' : 'var(--ff-brass)'} />
+                  <path d={unreadable || finding?.severity === 'error' ? 'M0 0h13v13z' : 'M5 0h8v8z'} fill={unreadable || finding?.severity === 'error' ? 'var(--ff-madder)' : 'var(--ff-brass)'} />
                 </svg>
               {/if}
             </td>

@@ -1,7 +1,7 @@
 import { api, fileOf, Problem, required } from '$lib/api/client';
-import type { ColumnKey, Completion, Derivation, Figure, Finding, Fix, Part, Place, Reading, RoutineEffect, Row, ShippedFigure, Unread } from '$lib/api/client';
+import type { ColumnKey, Completion, Derivation, Figure, Finding, Fix, Part, Place, Reading, RoutineEffect, Row, ShippedFigure, Unreadable } from '$lib/api/client';
 import { distinct } from '$lib/ui/distinct';
-import { Keeper, opened } from '$lib/ui/Keeper.svelte';
+import { EditSession, opened } from '$lib/ui/EditSession.svelte';
 import { Latest } from '$lib/ui/Latest';
 import { saveFile } from '$lib/ui/saveFile';
 import { notices } from '$lib/ui/Notices.svelte';
@@ -15,7 +15,7 @@ export function breaks({ seams, problems }: RoutineEffect) {
   return seams.length + problems.length > 0;
 }
 
-const NOTHING_READ: Reading = { unread: [], findings: [], man: [], lady: [], repeats: [] };
+const NOTHING_READ: Reading = { unreadable: [], findings: [], man: [], lady: [], repeats: [] };
 
 /** Fields of a figure that are single texts and edited in place. */
 export type TextField = 'title' | 'bars';
@@ -34,7 +34,7 @@ interface Asked {
 }
 
 /** A figure being described: its text, what the program says of it, and what a cell could become. */
-export class FigureSheet extends Keeper<Figure> {
+export class FigureSheet extends EditSession<Figure> {
   #latest = new Latest<Figure>((figure) => this.#read(figure));
   #completing = new Latest<Asked>((asked) => this.#complete(asked));
   #comparing = new Latest<Figure>((figure) => this.#compare(figure));
@@ -81,8 +81,8 @@ export class FigureSheet extends Keeper<Figure> {
     return this.open.find((finding) => finding.place.pointer === pointer);
   }
 
-  unread(pointer: string): Unread | undefined {
-    return this.reading.unread.find((unread) => unread.place.pointer === pointer);
+  unreadable(pointer: string): Unreadable | undefined {
+    return this.reading.unreadable.find((unreadable) => unreadable.place.pointer === pointer);
   }
 
   isDerived(pointer: string) {
@@ -330,8 +330,8 @@ export class FigureSheet extends Keeper<Figure> {
       this.figure[part].map((row, index) => {
         const canonical = this.reading[part][index]?.shorthand;
         if (!canonical) return row;
-        const unread = this.reading.unread.filter((text) => text.place.part === part && text.place.row === index);
-        const kept = Object.fromEntries(unread.map((text) => [text.place.column, row[text.place.column as ColumnKey]]));
+        const unreadable = this.reading.unreadable.filter((text) => text.place.part === part && text.place.row === index);
+        const kept = Object.fromEntries(unreadable.map((text) => [text.place.column, row[text.place.column as ColumnKey]]));
         return { ...canonical, ...kept };
       });
     const next = { ...this.figure, man: rewrite('man'), lady: rewrite('lady') };

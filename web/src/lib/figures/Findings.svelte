@@ -11,7 +11,7 @@
   let { sheet, onplace }: Props = $props();
 
   let muting = $state<string>();
-  let errors = $derived(sheet.reading.unread.length + sheet.open.filter((finding) => finding.severity === 'error').length);
+  let errors = $derived(sheet.reading.unreadable.length + sheet.open.filter((finding) => finding.severity === 'error').length);
   let warnings = $derived(sheet.open.filter((finding) => finding.severity === 'warning').length);
 
   const EDGE: Record<string, string> = { error: 'border-madder', warning: 'border-brass', note: 'border-line' };
@@ -32,16 +32,16 @@
 
 <div class="space-y-3" aria-live="polite">
   <AuditMark {errors} {warnings} />
-  {#each sheet.reading.unread as unread (unread.place.pointer)}
-    <article class="border-l-4 border-madder pl-3" data-place={unread.place.pointer}>
-      <button class="cursor-pointer text-left font-semibold hover:underline" onclick={() => onplace(unread.place)}>
-        {unread.place.wording}: “{unread.text}” cannot be read
+  {#each sheet.reading.unreadable as unreadable (unreadable.place.pointer)}
+    <article class="border-l-4 border-madder pl-3" data-place={unreadable.place.pointer}>
+      <button class="cursor-pointer text-left font-semibold hover:underline" onclick={() => onplace(unreadable.place)}>
+        {unreadable.place.wording}: “{unreadable.text}” cannot be read
       </button>
-      <p class="text-soft">Expected {unread.expected}.</p>
-      {#if unread.place.column}
+      <p class="text-soft">Expected {unreadable.expected}.</p>
+      {#if unreadable.place.column}
         <div class="mt-1 flex flex-wrap gap-2">
-          {#each unread.nearest as nearest (nearest)}
-            <button class="act" onclick={() => sheet.put(unread.place, nearest)}>{nearest}</button>
+          {#each unreadable.nearest as nearest (nearest)}
+            <button class="act" onclick={() => sheet.put(unreadable.place, nearest)}>{nearest}</button>
           {/each}
         </div>
       {/if}

@@ -18,7 +18,7 @@
   }
   let { sheet, panel, onpanel, onplace }: Props = $props();
 
-  let found = $derived(sheet.reading.unread.length + sheet.open.filter((finding) => finding.severity !== 'note').length);
+  let found = $derived(sheet.reading.unreadable.length + sheet.open.filter((finding) => finding.severity !== 'note').length);
   const PANELS = [
     { value: 'checked', label: 'Checked' },
     { value: 'derive', label: 'Derive' },

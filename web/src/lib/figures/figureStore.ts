@@ -1,5 +1,5 @@
 import { api, required, type Figure } from '$lib/api/client';
-import type { Store, Stored } from '$lib/ui/Keeper.svelte';
+import type { Store, Stored } from '$lib/ui/EditSession.svelte';
 
 function stored(answer: { data?: Figure; error?: unknown; response: Response }): Stored<Figure> {
   return { document: required(answer), tag: answer.response.headers.get('ETag') ?? '' };

@@ -1,5 +1,5 @@
 import { api, required, type Figure, type Row } from '$lib/api/client';
-import { keepDraft } from '$lib/ui/Draft';
+import { keepRecovered } from '$lib/ui/recovered';
 import { figureStore } from './figureStore';
 
 /** What a new figure begins as. */
@@ -49,6 +49,6 @@ export async function begin(beginning: Beginning): Promise<string> {
   const figure: Figure = beginning.copyOf
     ? { ...(await figureStore.load(beginning.copyOf)).document, id, title: blank.title }
     : { ...blank, ...(await charts(beginning)) };
-  keepDraft(figureStore.kind, id, { value: figure, tag: '' });
+  keepRecovered(figureStore.kind, id, { value: figure, tag: '' });
   return id;
 }

@@ -29,7 +29,7 @@
 
   function danced(part: Part) {
     const rows = reading[part];
-    const stances = reading.track?.[part] ?? [];
+    const stances = reading.stances?.[part] ?? [];
     return rows.flatMap((row, index) => {
       const stance = stances[index];
       return row.onset !== undefined && row.onset <= beat && stance ? [{ row, index, stance }] : [];
@@ -37,7 +37,7 @@
   }
 
   function prints(part: Part): Shown[] {
-    const start = reading.track!.start[part];
+    const start = reading.stances!.start[part];
     const shown: Shown[] = [
       { part, foot: 'left', place: start.left, label: '', strength: FADED, weight: 1 },
       { part, foot: 'right', place: start.right, label: '', strength: FADED, weight: 1 },
@@ -56,13 +56,13 @@
   }
 
   function current(part: Part): Stance {
-    return danced(part).at(-1)?.stance ?? reading.track!.start[part];
+    return danced(part).at(-1)?.stance ?? reading.stances!.start[part];
   }
 
   let box = $derived.by(() => {
-    const track = reading.track;
-    if (!track) return { x: 0, y: 0, width: 3, height: 2 };
-    const places = [track.start.man, track.start.lady, ...track.man, ...track.lady].flatMap((stance) => [
+    const stances = reading.stances;
+    if (!stances) return { x: 0, y: 0, width: 3, height: 2 };
+    const places = [stances.start.man, stances.start.lady, ...stances.man, ...stances.lady].flatMap((stance) => [
       stance.body,
       stance.left,
       stance.right,
@@ -75,7 +75,7 @@
   });
 </script>
 
-{#if reading.track}
+{#if reading.stances}
   <svg
     viewBox={`${box.x} ${-box.y - box.height} ${box.width} ${box.height}`}
     class="h-full w-full"

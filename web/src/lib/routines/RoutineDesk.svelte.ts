@@ -1,6 +1,6 @@
 import { api, required } from '$lib/api/client';
 import type { Chain, Floor, Following, Loop, NextFigures, Placement, Repair, Routine, RoutineElement, Score, Seam, Section } from '$lib/api/client';
-import { Keeper, opened } from '$lib/ui/Keeper.svelte';
+import { EditSession, opened } from '$lib/ui/EditSession.svelte';
 import { Latest } from '$lib/ui/Latest';
 import { routineStore } from './routineStore';
 
@@ -20,7 +20,7 @@ function titled(routine: Routine): Routine {
 const NOTHING_NEXT: NextFigures = { may: [], mayNot: [] };
 
 /** A routine being put together: its placements as they are written, and the score with every repeat in its place. What is chosen is a passage of the score. */
-export class RoutineDesk extends Keeper<Routine> {
+export class RoutineDesk extends EditSession<Routine> {
   #latest = new Latest<Routine>((routine) => this.#read(routine));
 
   score = $state.raw<Score>();
@@ -247,8 +247,8 @@ export class RoutineDesk extends Keeper<Routine> {
     if (old) this.amend({ ...this.routine, placements: this.placements.with(index, { ...old, note }) });
   }
 
-  bind(terms: Pick<Routine, 'syllabus' | 'level'>) {
-    this.change({ ...this.routine, ...terms });
+  bind(conditions: Pick<Routine, 'syllabus' | 'level'>) {
+    this.change({ ...this.routine, ...conditions });
   }
 
   async archive(archived: boolean) {

@@ -1,6 +1,6 @@
 import { api, required, type Routine } from '$lib/api/client';
-import { keepDraft } from '$lib/ui/Draft';
-import type { Store, Stored } from '$lib/ui/Keeper.svelte';
+import { keepRecovered } from '$lib/ui/recovered';
+import type { Store, Stored } from '$lib/ui/EditSession.svelte';
 
 function stored(answer: { data?: Routine; error?: unknown; response: Response }): Stored<Routine> {
   return { document: required(answer), tag: answer.response.headers.get('ETag') ?? '' };
@@ -9,7 +9,7 @@ function stored(answer: { data?: Routine; error?: unknown; response: Response })
 /** Begins a copy of a routine as unkept work in this browser, and answers its id. */
 export function copyOf(routine: Routine): string {
   const id = `${routine.id.slice(0, 100)}-${Date.now().toString(36)}`;
-  keepDraft(routineStore.kind, id, { value: { ...routine, id, title: `${routine.title}, a copy` }, tag: '' });
+  keepRecovered(routineStore.kind, id, { value: { ...routine, id, title: `${routine.title}, a copy` }, tag: '' });
   return id;
 }
 

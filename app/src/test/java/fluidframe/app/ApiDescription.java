@@ -18,7 +18,7 @@ class ApiDescription {
     private static final Map<String, Set<String>> SOMETIMES_ABSENT = Map.ofEntries(
             Map.entry("Place", Set.of("part", "row", "column")),
             Map.entry("RowReading", Set.of("onset", "length")),
-            Map.entry("Reading", Set.of("track")),
+            Map.entry("Reading", Set.of("stances")),
             Map.entry("Score", Set.of("start", "motion")),
             Map.entry("ScoreStep", Set.of("roundCorner")),
             Map.entry("Finding", Set.of("muted")),

@@ -122,7 +122,7 @@ final class ConstraintModel {
 
     private Tuples phrases(int beats) {
         Tuples phrases = new Tuples(true);
-        Beats phrase = wish.phrasing().phrase();
+        Beats phrase = wish.music().bar().times(wish.music().phrases().get(0));
         for (int at = 0; at <= beats; at++) {
             phrases.add(at, 0, 0);
             for (int id = 1; id < figures.size(); id++) {

@@ -4,7 +4,7 @@ import fluidframe.core.compose.Answer;
 import fluidframe.core.compose.Composer;
 import fluidframe.core.compose.Wish;
 import fluidframe.core.link.Repertoire;
-import fluidframe.core.link.Terms;
+import fluidframe.core.link.Conditions;
 import fluidframe.core.music.MusicMap;
 import fluidframe.core.time.Beats;
 import fluidframe.core.time.Tempo;
@@ -31,7 +31,7 @@ public class LargeBenchmark {
 
     private static final Beats BAR = Beats.of(4);
 
-    private final Repertoire known = Repertoire.of(SixtyFigures.of(300), Terms.OPEN);
+    private final Repertoire known = Repertoire.of(SixtyFigures.of(300), Conditions.OPEN);
 
     @Benchmark
     public Answer composeHundredTwentyEightBars() {

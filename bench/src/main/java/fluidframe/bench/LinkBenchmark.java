@@ -9,7 +9,7 @@ import fluidframe.core.link.Dancing;
 import fluidframe.core.link.ExitState;
 import fluidframe.core.link.Move;
 import fluidframe.core.link.Repertoire;
-import fluidframe.core.link.Terms;
+import fluidframe.core.link.Conditions;
 import fluidframe.core.music.MusicMap;
 import fluidframe.core.time.Beats;
 import fluidframe.core.time.Tempo;
@@ -40,7 +40,7 @@ public class LinkBenchmark {
     private static final Beats BAR = Beats.of(4);
 
     private final List<Figure> dance = SixtyFigures.of(60);
-    private final Repertoire known = Repertoire.of(dance, Terms.OPEN);
+    private final Repertoire known = Repertoire.of(dance, Conditions.OPEN);
     private Dancing first;
     private Dancing goal;
 
@@ -57,7 +57,7 @@ public class LinkBenchmark {
     /** Every figure in every way from every heading into every other. */
     @Benchmark
     public int linkTable() {
-        Repertoire fresh = Repertoire.of(dance, Terms.OPEN);
+        Repertoire fresh = Repertoire.of(dance, Conditions.OPEN);
         return fresh.beginnings().stream().mapToInt(move -> fresh.after(Optional.of(move.dancing().figure()), move.exit()).size()).sum();
     }
 

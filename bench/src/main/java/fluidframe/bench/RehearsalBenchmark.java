@@ -3,7 +3,7 @@ package fluidframe.bench;
 import fluidframe.core.couple.Part;
 import fluidframe.core.figure.Way;
 import fluidframe.core.link.Dancing;
-import fluidframe.core.link.Terms;
+import fluidframe.core.link.Conditions;
 import fluidframe.core.motion.Motion;
 import fluidframe.core.room.RoomReport;
 import fluidframe.core.routine.Placement;
@@ -50,7 +50,7 @@ public class RehearsalBenchmark {
         Dancing twoBars = SixtyFigures.of(60).stream().map(figure -> Dancing.of(figure, Way.AS_CHARTED)).filter(dancing -> dancing.length().equals(Beats.of(8)))
                 .findFirst().orElseThrow();
         List<Placement> placements = Collections.nCopies(BARS / 2, Placement.of(twoBars));
-        return new Routine("long", "Long", twoBars.figure().dance(), new Tempo(BARS / 3), Terms.OPEN, placements);
+        return new Routine("long", "Long", twoBars.figure().dance(), new Tempo(BARS / 3), Conditions.OPEN, placements);
     }
 
     @Benchmark

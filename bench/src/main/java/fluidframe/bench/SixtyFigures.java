@@ -58,7 +58,7 @@ final class SixtyFigures {
                 List.of(), List.of(), List.of(), List.of(), false, List.of(), List.of());
         DraftReading reading = DraftReader.read(draft);
         if (!reading.isComplete()) {
-            throw new IllegalStateException(reading.unread().toString());
+            throw new IllegalStateException(reading.unreadable().toString());
         }
         return reading.figure().orElseThrow();
     }

@@ -4,7 +4,7 @@ import fluidframe.core.compose.Answer;
 import fluidframe.core.compose.Composer;
 import fluidframe.core.compose.Wish;
 import fluidframe.core.link.Repertoire;
-import fluidframe.core.link.Terms;
+import fluidframe.core.link.Conditions;
 import fluidframe.core.music.MusicMap;
 import fluidframe.core.time.Beats;
 import fluidframe.core.time.Tempo;
@@ -43,7 +43,7 @@ public class SolverBenchmark {
 
     @Setup
     public void agree() {
-        repertoire = Repertoire.of(SixtyFigures.of(figures), Terms.OPEN);
+        repertoire = Repertoire.of(SixtyFigures.of(figures), Conditions.OPEN);
         wish = Wish.of(BAR.times(bars), BAR.times(bars), MusicMap.plain(BAR, 8, new Tempo(29))).withBends(true).withRequired(Set.of("figure-3")).withAnswers(1);
         Optional<Integer> ours = composer().compositions().stream().map(composition -> composition.points()).findFirst();
         Optional<Integer> theirs = solver();

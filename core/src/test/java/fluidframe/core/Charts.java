@@ -78,7 +78,7 @@ public final class Charts {
     public static Figure read(FigureDraft draft) {
         DraftReading reading = DraftReader.read(draft);
         if (!reading.isComplete()) {
-            throw new AssertionError(reading.unread().toString());
+            throw new AssertionError(reading.unreadable().toString());
         }
         return reading.figure().orElseThrow();
     }

@@ -15,7 +15,7 @@ import fluidframe.core.step.Foot;
 import fluidframe.core.step.FootPosition;
 import fluidframe.core.step.Footwork;
 import fluidframe.core.step.HipMove;
-import fluidframe.core.step.Placement;
+import fluidframe.core.step.StepDirection;
 import fluidframe.core.step.PositionModifier;
 import fluidframe.core.step.RiseFall;
 import fluidframe.core.step.Step;
@@ -67,7 +67,7 @@ public final class RandomRows {
     }
 
     private FootPosition footPosition() {
-        return new FootPosition(of(Placement.values()), maybe(() -> of(Touch.values())), of(Weight.values()), someOf(PositionModifier.class));
+        return new FootPosition(of(StepDirection.values()), maybe(() -> of(Touch.values())), of(Weight.values()), someOf(PositionModifier.class));
     }
 
     public Alignment alignment() {

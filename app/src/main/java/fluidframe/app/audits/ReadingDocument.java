@@ -15,12 +15,12 @@ import fluidframe.core.figure.FreeFeet;
 import fluidframe.core.figure.RepeatOutcome;
 import fluidframe.core.figure.Repeats;
 import fluidframe.core.figure.TurnAccount;
-import fluidframe.core.floor.CoupleTrack;
+import fluidframe.core.geometry.CoupleStances;
 import fluidframe.core.notation.Column;
 import fluidframe.core.notation.DraftReading;
 import fluidframe.core.notation.DraftWriter;
 import fluidframe.core.notation.RowDraft;
-import fluidframe.core.notation.Unread;
+import fluidframe.core.notation.Unreadable;
 import fluidframe.core.space.Turn;
 import fluidframe.core.step.Step;
 import fluidframe.core.time.Slot;
@@ -37,23 +37,23 @@ import java.util.Optional;
 /**
  * A figure as the program reads it while it is being written.
  *
- * @param unread   texts that cannot be read
+ * @param unreadable   texts that cannot be read
  * @param findings what the audit says of the rest
  * @param man      the man's rows; none without a dance and a length
  * @param lady     the lady's rows
  * @param repeats  what each number of repeats of its unit leads to
- * @param track    where both go on the floor; absent until both counts can be read
+ * @param stances    where both go on the floor; absent until both counts can be read
  */
 @Schema(name = "Reading")
-public record ReadingDocument(List<UnreadDocument> unread, List<FindingDocument> findings, List<RowReading> man,
-                              List<RowReading> lady, List<RepeatReading> repeats, TrackDocument track) {
+public record ReadingDocument(List<UnreadableDocument> unreadable, List<FindingDocument> findings, List<RowReading> man,
+                              List<RowReading> lady, List<RepeatReading> repeats, StancesDocument stances) {
 
     /** A text that cannot be read. */
-    @Schema(name = "Unread")
-    public record UnreadDocument(PlaceDocument place, String text, String expected, List<String> nearest, String sentence) {
+    @Schema(name = "Unreadable")
+    public record UnreadableDocument(PlaceDocument place, String text, String expected, List<String> nearest, String sentence) {
 
-        static UnreadDocument of(Unread unread) {
-            return new UnreadDocument(PlaceDocument.of(unread.place()), unread.text(), unread.expected(), unread.nearest(), unread.sentence());
+        static UnreadableDocument of(Unreadable unreadable) {
+            return new UnreadableDocument(PlaceDocument.of(unreadable.place()), unreadable.text(), unreadable.expected(), unreadable.nearest(), unreadable.sentence());
         }
     }
 
@@ -92,25 +92,25 @@ public record ReadingDocument(List<UnreadDocument> unread, List<FindingDocument>
     }
 
     /** Where both are before the first row and after each. */
-    @Schema(name = "Track")
-    public record TrackDocument(CoupleStanceDocument start, List<StanceDocument> man, List<StanceDocument> lady) {
+    @Schema(name = "CoupleStances")
+    public record StancesDocument(CoupleStanceDocument start, List<StanceDocument> man, List<StanceDocument> lady) {
 
-        static TrackDocument of(CoupleTrack track) {
-            return new TrackDocument(CoupleStanceDocument.of(track.start()), track.man().stream().map(StanceDocument::of).toList(),
-                    track.lady().stream().map(StanceDocument::of).toList());
+        static StancesDocument of(CoupleStances couple) {
+            return new StancesDocument(CoupleStanceDocument.of(couple.start()), couple.man().stream().map(StanceDocument::of).toList(),
+                    couple.lady().stream().map(StanceDocument::of).toList());
         }
     }
 
     static ReadingDocument of(DraftReading reading) {
-        List<UnreadDocument> unread = reading.unread().stream().map(UnreadDocument::of).toList();
+        List<UnreadableDocument> unreadable = reading.unreadable().stream().map(UnreadableDocument::of).toList();
         if (reading.figure().isEmpty()) {
-            return new ReadingDocument(unread, List.of(), List.of(), List.of(), List.of(), null);
+            return new ReadingDocument(unreadable, List.of(), List.of(), List.of(), List.of(), null);
         }
         Figure figure = reading.figure().get();
         Subject subject = new Subject(figure);
-        TrackDocument track = subject.track().map(walked -> walked.rotated(figure.startHeading().radians())).map(TrackDocument::of).orElse(null);
-        return new ReadingDocument(unread, Audit.of(figure).stream().map(FindingDocument::of).toList(),
-                rows(figure.man(), subject.timing(Part.MAN)), rows(figure.lady(), subject.timing(Part.LADY)), repeats(subject), track);
+        StancesDocument stances = subject.stances().map(walked -> walked.rotated(figure.startHeading().radians())).map(StancesDocument::of).orElse(null);
+        return new ReadingDocument(unreadable, Audit.of(figure).stream().map(FindingDocument::of).toList(),
+                rows(figure.man(), subject.timing(Part.MAN)), rows(figure.lady(), subject.timing(Part.LADY)), repeats(subject), stances);
     }
 
     private static List<RepeatReading> repeats(Subject subject) {

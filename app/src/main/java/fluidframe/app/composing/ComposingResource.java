@@ -39,7 +39,7 @@ import fluidframe.core.link.ExitState;
 import fluidframe.core.link.Link;
 import fluidframe.core.link.Move;
 import fluidframe.core.link.Outcome;
-import fluidframe.core.link.Terms;
+import fluidframe.core.link.Conditions;
 import fluidframe.core.link.Verdict;
 import fluidframe.core.time.Beats;
 import io.swagger.v3.oas.annotations.tags.Tag;
@@ -113,15 +113,15 @@ class ComposingResource {
         Standing standing = standing(question.routine());
         Dancing last = standing.dancing(question.after());
         ExitState exit = standing.exit(question.after());
-        Terms terms = standing.repertoire().terms();
+        Conditions conditions = standing.repertoire().conditions();
         Map<String, FollowingDocument> may = new LinkedHashMap<>();
         standing.repertoire().after(last.listed(), exit).stream()
                 .sorted(Comparator.comparing(Move::outcome).thenComparing(move -> !Neighbours.areListed(last.figure(), move.dancing().figure()))
                         .thenComparing(move -> move.dancing().way().changes()))
                 .forEach(move -> may.computeIfAbsent(move.dancing().figure().id(), id -> FollowingDocument.of(move.dancing(), false, move.outcome(),
-                        Link.between(exit, move.dancing().entry(), last.figure(), move.dancing().figure(), terms))));
+                        Link.between(exit, move.dancing().entry(), last.figure(), move.dancing().figure(), conditions))));
         return new NextDocument(List.copyOf(may.values()), refusals(standing, may.keySet(),
-                dancing -> Link.between(exit, dancing.entry(), last.figure(), dancing.figure(), terms), compared -> "needs " + compared.needed()));
+                dancing -> Link.between(exit, dancing.entry(), last.figure(), dancing.figure(), conditions), compared -> "needs " + compared.needed()));
     }
 
     /** The figures that are not among the possible ones, by what first forbids them: "man's free foot: needs LF". */
@@ -148,7 +148,7 @@ class ComposingResource {
         Standing standing = standing(question.routine());
         Dancing next = standing.dancing(question.after());
         EntryState entry = standing.entry(question.after());
-        Terms terms = standing.repertoire().terms();
+        Conditions conditions = standing.repertoire().conditions();
         Map<String, FollowingDocument> may = new LinkedHashMap<>();
         standing.repertoire().before(next.listed(), entry).stream()
                 .sorted(Comparator.comparing(Before::outcome).thenComparing(Before::corner)
@@ -156,9 +156,9 @@ class ComposingResource {
                         .thenComparing(before -> before.move().dancing().way().changes()))
                 .forEach(before -> may.computeIfAbsent(before.move().dancing().figure().id(),
                         id -> FollowingDocument.of(before.move().dancing(), before.corner(), before.outcome(),
-                                Link.between(before.exit(), entry, before.move().dancing().figure(), next.figure(), terms))));
+                                Link.between(before.exit(), entry, before.move().dancing().figure(), next.figure(), conditions))));
         return new NextDocument(List.copyOf(may.values()), refusals(standing, may.keySet(),
-                dancing -> Link.between(dancing.exit(), entry, dancing.figure(), next.figure(), terms), compared -> "leaves " + compared.given()));
+                dancing -> Link.between(dancing.exit(), entry, dancing.figure(), next.figure(), conditions), compared -> "leaves " + compared.given()));
     }
 
     /** What mends the seam after a place; of each only what leaves the whole routine with less to mend. */
@@ -204,8 +204,8 @@ class ComposingResource {
         Dancing end = standing.dancing(standing.last());
         Dancing first = standing.dancing(0);
         ExitState exit = standing.exit(standing.last());
-        Verdict straight = Link.between(exit, first.entry(), end.figure(), first.figure(), standing.repertoire().terms());
-        Verdict round = Link.between(exit.afterCorner(), first.entry(), end.figure(), first.figure(), standing.repertoire().terms());
+        Verdict straight = Link.between(exit, first.entry(), end.figure(), first.figure(), standing.repertoire().conditions());
+        Verdict round = Link.between(exit.afterCorner(), first.entry(), end.figure(), first.figure(), standing.repertoire().conditions());
         List<ChainDocument> completions = straight.outcome() == Outcome.HOLDS ? List.of() : chains(standing, standing.last(), first, LONGEST_COMPLETION_BARS);
         return new LoopDocument(VerdictDocument.of(straight), VerdictDocument.of(round), completions);
     }

@@ -9,7 +9,7 @@ import fluidframe.core.figure.Figure;
 import fluidframe.core.figure.Level;
 import fluidframe.core.link.LinkMap;
 import fluidframe.core.link.Repertoire;
-import fluidframe.core.link.Terms;
+import fluidframe.core.link.Conditions;
 import fluidframe.core.text.UnreadableTextException;
 import io.swagger.v3.oas.annotations.media.Schema;
 import io.swagger.v3.oas.annotations.tags.Tag;
@@ -52,12 +52,12 @@ class LinkMapResource {
     LinkMapDocument map(@RequestParam String dance, @RequestParam(defaultValue = "open") String level) {
         Dance known = Dances.find(dance).orElseThrow(() -> new RefusedException("There is no such dance.",
                 List.of(Fault.of("?dance", dance, "a dance: " + String.join(", ", Dances.all().stream().map(Dance::id).toList())))));
-        Terms terms = new Terms(false, level(level));
-        return work.patiently(() -> map(known, terms));
+        Conditions conditions = new Conditions(false, level(level));
+        return work.patiently(() -> map(known, conditions));
     }
 
-    private LinkMapDocument map(Dance known, Terms terms) {
-        Repertoire repertoire = repertoires.of(known, terms);
+    private LinkMapDocument map(Dance known, Conditions conditions) {
+        Repertoire repertoire = repertoires.of(known, conditions);
         LinkMap map = LinkMap.of(repertoire);
         List<Figure> mapped = repertoire.figures().stream().filter(figure -> map.successors().containsKey(figure.id())).toList();
         return new LinkMapDocument(known.id(), new MappedFigures(mapped, map), map.deadEnds(), map.unreachable(), map.components(), map.holdingPerFigure());

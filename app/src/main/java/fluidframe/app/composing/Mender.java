@@ -72,7 +72,7 @@ final class Mender {
             BrokenSeam seam = next.get();
             SeamKey key = key(standing, origins, seam.after());
             passed.add(key);
-            Repairs.Seam asked = standing.seam(seam.after());
+            Repairs.Join asked = standing.seam(seam.after());
             Optional<Mended> mended = mended(now, standing, seam.after()).filter(each -> takesNothingAway(asked, each.repair())).findFirst();
             if (mended.isPresent()) {
                 List<Integer> before = origins;
@@ -95,12 +95,12 @@ final class Mender {
         return new SeamKey(origins.get(passage.index()), passage.round());
     }
 
-    private static boolean takesNothingAway(Repairs.Seam seam, Repair repair) {
+    private static boolean takesNothingAway(Repairs.Join seam, Repair repair) {
         return (repair.corner() || !seam.corner()) && (repair.start().isPresent() || seam.start().isEmpty());
     }
 
     private Stream<Mended> mended(RoutineDocument document, Standing standing, int after) {
-        Repairs.Seam seam = standing.seam(after);
+        Repairs.Join seam = standing.seam(after);
         Mending mending = new Mending(document, standing.routine(), standing.placed(after).passage(), standing.placed(after + 1).passage());
         int wanting = wanting(standing.course());
         Map<String, Figure> figures = standing.repertoire().figures().stream().collect(Collectors.toMap(Figure::id, Function.identity()));

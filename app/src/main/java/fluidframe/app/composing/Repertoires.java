@@ -6,11 +6,11 @@ import fluidframe.app.figures.FigureStore;
 import fluidframe.app.storage.Edition;
 import fluidframe.core.dance.Dance;
 import fluidframe.core.link.Repertoire;
-import fluidframe.core.link.Terms;
+import fluidframe.core.link.Conditions;
 import java.util.List;
 import org.springframework.stereotype.Component;
 
-/** What each dance has to put together, under the terms asked for; worked out again only when a figure of it has changed. */
+/** What each dance has to put together, under the conditions asked for; worked out again only when a figure of it has changed. */
 @Component
 class Repertoires {
 
@@ -24,15 +24,15 @@ class Repertoires {
         this.store = store;
     }
 
-    private record Key(List<Edition> figures, Terms terms) {
+    private record Key(List<Edition> figures, Conditions conditions) {
     }
 
     /** For one request: it remembers by itself what follows what, and is used by one thread. */
-    Repertoire of(Dance dance, Terms terms) {
-        Key key = new Key(store.editionsOfDance(dance.id()), terms);
+    Repertoire of(Dance dance, Conditions conditions) {
+        Key key = new Key(store.editionsOfDance(dance.id()), conditions);
         Repertoire remembered = known.getIfPresent(key);
         if (remembered == null) {
-            remembered = Repertoire.of(store.ofDance(dance.id()), terms);
+            remembered = Repertoire.of(store.ofDance(dance.id()), conditions);
             known.put(key, remembered);
         }
         return remembered.forgetful();

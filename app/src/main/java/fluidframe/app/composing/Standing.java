@@ -28,7 +28,7 @@ final class Standing {
     Standing(Score score, Repertoires repertoires) {
         this.score = score;
         this.course = score.course();
-        this.repertoire = repertoires.of(score.routine().dance(), score.routine().terms());
+        this.repertoire = repertoires.of(score.routine().dance(), score.routine().conditions());
     }
 
     Routine routine() {
@@ -100,10 +100,10 @@ final class Standing {
     }
 
     /** Where the passage meets the next. */
-    Repairs.Seam seam(int passage) {
+    Repairs.Join seam(int passage) {
         ScoredPlacement before = placed(passage);
         ScoredPlacement after = placed(passage + 1);
-        return new Repairs.Seam(before.dancing(), before.entry(), course.startsAt(passage), after.dancing(),
+        return new Repairs.Join(before.dancing(), before.entry(), course.startsAt(passage), after.dancing(),
                 after.placement().start().map(Alignment::foot), before.placement().cornerAfter());
     }
 }

@@ -19,7 +19,7 @@ public final class FigureReading {
     public static Figure complete(FigureDocument document) {
         DraftReading reading = DraftReader.read(FigureMapper.draft(document));
         if (!reading.isComplete()) {
-            List<Fault> faults = reading.unread().stream().map(unread -> Fault.of("", unread)).toList();
+            List<Fault> faults = reading.unreadable().stream().map(unreadable -> Fault.of("", unreadable)).toList();
             throw new RefusedException(faults.get(0).sentence(), faults);
         }
         return reading.figure().orElseThrow();

@@ -84,7 +84,7 @@ public class FigureStore extends DocumentStore<FigureEntity> {
     }
 
     private static List<Fault> faults(DraftReading reading, String root) {
-        List<Fault> faults = new ArrayList<>(reading.unread().stream().map(unread -> Fault.of(root, unread)).toList());
+        List<Fault> faults = new ArrayList<>(reading.unreadable().stream().map(unreadable -> Fault.of(root, unreadable)).toList());
         if (faults.isEmpty()) {
             Audit.foundations(reading.figure().orElseThrow()).forEach(finding -> faults.add(Fault.of(root, finding)));
         }
@@ -177,7 +177,7 @@ public class FigureStore extends DocumentStore<FigureEntity> {
     @Transactional
     public void delete(String id, Revision revision) {
         FigureEntity entity = current(id, revision);
-        events.publishEvent(new FigureLeaves(id));
+        events.publishEvent(new FigureDeletion(id));
         repository.delete(entity);
         changes.madeHere();
     }

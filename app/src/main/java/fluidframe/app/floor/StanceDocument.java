@@ -1,8 +1,8 @@
 package fluidframe.app.floor;
 
-import fluidframe.core.floor.CoupleStance;
-import fluidframe.core.floor.Footprint;
-import fluidframe.core.floor.Stance;
+import fluidframe.core.geometry.CoupleStance;
+import fluidframe.core.geometry.Footprint;
+import fluidframe.core.geometry.Stance;
 import io.swagger.v3.oas.annotations.media.Schema;
 
 /** One dancer on the floor: metres, and degrees from the line of dance of the first side, to the left positive. */

@@ -1,7 +1,7 @@
 package fluidframe.app.problems;
 
 import fluidframe.core.audit.Finding;
-import fluidframe.core.notation.Unread;
+import fluidframe.core.notation.Unreadable;
 
 import java.util.List;
 
@@ -24,8 +24,8 @@ public record Fault(String place, String found, String expected, String sentence
         return new Fault(place, text, expected, place + ": found " + (text.isEmpty() ? "nothing" : "\"" + text + "\"") + ", expected " + expected, List.of());
     }
 
-    public static Fault of(String root, Unread unread) {
-        return new Fault(root + unread.place().pointer(), unread.text(), unread.expected(), unread.sentence(), unread.nearest());
+    public static Fault of(String root, Unreadable unreadable) {
+        return new Fault(root + unreadable.place().pointer(), unreadable.text(), unreadable.expected(), unreadable.sentence(), unreadable.nearest());
     }
 
     public static Fault of(String root, Finding finding) {

@@ -2,7 +2,7 @@ package fluidframe.app.routines;
 
 import com.fasterxml.jackson.annotation.JsonInclude;
 import fluidframe.app.floor.FloorDocument;
-import fluidframe.core.floor.Dancers;
+import fluidframe.core.geometry.Dancers;
 import io.swagger.v3.oas.annotations.media.Schema;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;

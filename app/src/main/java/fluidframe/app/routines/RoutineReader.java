@@ -16,7 +16,7 @@ import fluidframe.core.couple.RelationChange;
 import fluidframe.core.dance.Dance;
 import fluidframe.core.dance.Dances;
 import fluidframe.core.figure.Figure;
-import fluidframe.core.floor.Dancers;
+import fluidframe.core.geometry.Dancers;
 import fluidframe.core.routine.Floor;
 import fluidframe.core.figure.Level;
 import fluidframe.core.figure.Way;
@@ -24,7 +24,7 @@ import fluidframe.core.link.Dancing;
 import fluidframe.core.link.Element;
 import fluidframe.core.link.ElementKind;
 import fluidframe.core.link.Item;
-import fluidframe.core.link.Terms;
+import fluidframe.core.link.Conditions;
 import fluidframe.core.notation.RepeatTimes;
 import fluidframe.core.routine.Placement;
 import fluidframe.core.routine.Routine;
@@ -57,15 +57,15 @@ public class RoutineReader {
     private static final int MOST_PLACEMENTS = 3_000;
 
     private final FigureStore store;
-    private final Cache<Draft, Routine> known = Caffeine.newBuilder().maximumWeight(MOST_PLACEMENTS)
-            .weigher((Draft draft, Routine routine) -> 1 + routine.placements().size()).build();
+    private final Cache<State, Routine> known = Caffeine.newBuilder().maximumWeight(MOST_PLACEMENTS)
+            .weigher((State state, Routine routine) -> 1 + routine.placements().size()).build();
 
     RoutineReader(FigureStore store) {
         this.store = store;
     }
 
     /** A routine as it was sent, and its figures as they were then. */
-    private record Draft(RoutineDocument document, List<Edition> figures) {
+    private record State(RoutineDocument document, List<Edition> figures) {
     }
 
     /**
@@ -74,11 +74,11 @@ public class RoutineReader {
      * @throws RefusedException naming everything that is wrong
      */
     public Routine read(RoutineDocument document) {
-        Draft draft = new Draft(document, store.editions(document.figures()));
-        Routine remembered = known.getIfPresent(draft);
+        State state = new State(document, store.editions(document.figures()));
+        Routine remembered = known.getIfPresent(state);
         if (remembered == null) {
             remembered = read(document, store.findAll(document.figures()), "");
-            known.put(draft, remembered);
+            known.put(state, remembered);
         }
         return remembered;
     }
@@ -129,10 +129,10 @@ public class RoutineReader {
             for (int i = 0; i < document.placements().size(); i++) {
                 placement("/placements/" + i, document.placements().get(i), figures, dance).ifPresent(placements::add);
             }
-            Terms terms = new Terms(document.syllabus(), level(document.level()));
+            Conditions conditions = new Conditions(document.syllabus(), level(document.level()));
             Dancers dancers = dancers(document.dancers());
             Floor floor = Floors.read(document.floor(), dance.map(Dance::travels).orElse(true), root + "/floor", faults);
-            return faults.isEmpty() ? assembled(document, dance.orElseThrow(), tempo.orElseThrow(), terms, placements).map(each -> each.on(floor).by(dancers)) : Optional.empty();
+            return faults.isEmpty() ? assembled(document, dance.orElseThrow(), tempo.orElseThrow(), conditions, placements).map(each -> each.on(floor).by(dancers)) : Optional.empty();
         }
 
         private Dancers dancers(DancersDocument document) {
@@ -144,9 +144,9 @@ public class RoutineReader {
             }
         }
 
-        private Optional<Routine> assembled(RoutineDocument document, Dance dance, Tempo tempo, Terms terms, List<Placement> placements) {
+        private Optional<Routine> assembled(RoutineDocument document, Dance dance, Tempo tempo, Conditions conditions, List<Placement> placements) {
             try {
-                return Optional.of(new Routine(document.id(), document.title().strip(), dance, tempo, terms, placements));
+                return Optional.of(new Routine(document.id(), document.title().strip(), dance, tempo, conditions, placements));
             } catch (TooMuchException e) {
                 fault("/placements", e.found(), e.expected());
                 return Optional.empty();

@@ -5,7 +5,7 @@ import fluidframe.app.storage.CurrentStudio;
 import fluidframe.app.storage.Editions;
 import org.springframework.transaction.support.TransactionOperations;
 import fluidframe.app.storage.DocumentStore;
-import fluidframe.app.figures.FigureLeaves;
+import fluidframe.app.figures.FigureDeletion;
 import fluidframe.app.figures.FigureStore;
 import fluidframe.app.problems.ConflictException;
 import fluidframe.app.problems.Revision;
@@ -124,7 +124,7 @@ public class RoutineStore extends DocumentStore<RoutineEntity> {
     /** A figure that a routine needs cannot be deleted. */
     @EventListener
     @Transactional(readOnly = true)
-    public void keep(FigureLeaves leaving) {
+    public void keep(FigureDeletion leaving) {
         List<RoutineEntity> users = repository.using(studio(), leaving.id());
         if (!users.isEmpty()) {
             throw new ConflictException("The figure \"" + leaving.id() + "\" is danced in "

@@ -13,7 +13,7 @@ import fluidframe.core.figure.Caution;
 import fluidframe.core.figure.Moment;
 import fluidframe.core.figure.Moments;
 import fluidframe.core.link.Dancing;
-import fluidframe.core.link.Terms;
+import fluidframe.core.link.Conditions;
 import fluidframe.core.routine.Placement;
 import fluidframe.core.routine.Routine;
 import fluidframe.core.routine.Score;
@@ -113,7 +113,7 @@ class ShippedFiguresTest {
     @MethodSource("figures")
     void theScoreShowsThePositionThatTheAuditsCompare(Figure figure) {
         Ways.of(figure).forEach((way, danced) -> {
-            Routine alone = new Routine("alone", "Alone", figure.dance(), figure.dance().slowest(), Terms.OPEN, List.of(Placement.of(Dancing.of(figure, way))));
+            Routine alone = new Routine("alone", "Alone", figure.dance(), figure.dance().slowest(), Conditions.OPEN, List.of(Placement.of(Dancing.of(figure, way))));
             List<Moment> moments = Moments.of(danced, danced.timing(Part.MAN), danced.timing(Part.LADY));
             Score.of(alone).steps().forEach(step -> assertThat(step.relation()).as("%s, %s %d", way, step.part(), step.row() + 1).isEqualTo(moments.stream()
                     .filter(moment -> moment.row(step.part()).equals(OptionalInt.of(step.row()))).findFirst().orElseThrow().relation()));

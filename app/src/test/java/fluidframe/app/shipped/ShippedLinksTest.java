@@ -15,7 +15,7 @@ import fluidframe.core.link.LinkMap;
 import fluidframe.core.link.Move;
 import fluidframe.core.link.Outcome;
 import fluidframe.core.link.Repertoire;
-import fluidframe.core.link.Terms;
+import fluidframe.core.link.Conditions;
 import fluidframe.core.link.Verdict;
 import fluidframe.core.routine.Course;
 import fluidframe.core.routine.Routine;
@@ -43,9 +43,9 @@ class ShippedLinksTest {
     void fromAnyFigureToAnyOtherAtEveryLevel(Dance dance) {
         List<Figure> figures = ShippedLibrary.ofDance(dance.id());
         for (Level level : Level.values()) {
-            LinkMap map = LinkMap.of(Repertoire.of(figures, new Terms(false, level)));
+            LinkMap map = LinkMap.of(Repertoire.of(figures, new Conditions(false, level)));
             assertThat(map.components()).as("%s up to %s", dance.title(), level).hasSize(1);
-            LinkMap listed = LinkMap.of(Repertoire.of(figures, new Terms(true, level)));
+            LinkMap listed = LinkMap.of(Repertoire.of(figures, new Conditions(true, level)));
             assertThat(listed.components()).as("%s up to %s by listed neighbours", dance.title(), level).hasSize(1);
         }
     }
@@ -89,7 +89,7 @@ class ShippedLinksTest {
         "american-tango, basic, promenade", "american-cha-cha, cross-over-break, walk-around-turn", "bolero, open-break, underarm-turn", "mambo, basic, cross-body-lead",
         "american-viennese-waltz, right-turn, change-rf"})
     void commonSequencesHold(String dance, String from, String to) {
-        Repertoire repertoire = Repertoire.of(ShippedLibrary.ofDance(dance), Terms.OPEN);
+        Repertoire repertoire = Repertoire.of(ShippedLibrary.ofDance(dance), Conditions.OPEN);
         assertThat(LinkMap.of(repertoire).successors().get(dance + "-" + from)).containsEntry(dance + "-" + to, Outcome.HOLDS);
     }
 
@@ -105,8 +105,8 @@ class ShippedLinksTest {
         "paso-doble, ecart, attack, POSITION", "paso-doble, sur-place, promenade-close, POSITION", "bolero, basic, underarm-turn, MAN_FREE_FOOT",
         "viennese-waltz, natural-turn, reverse-turn, MAN_FREE_FOOT", "viennese-waltz, forward-change-rf, natural-turn, MAN_FREE_FOOT"})
     void impossibleSequencesBreakForTheirReason(String dance, String from, String to, Aspect reason) {
-        Repertoire repertoire = Repertoire.of(List.of(ShippedLibrary.figure(dance, from)), Terms.OPEN);
-        Dancing next = Repertoire.of(List.of(ShippedLibrary.figure(dance, to)), Terms.OPEN).dancings().stream().filter(each -> each.way().isAsCharted()).findFirst().orElseThrow();
+        Repertoire repertoire = Repertoire.of(List.of(ShippedLibrary.figure(dance, from)), Conditions.OPEN);
+        Dancing next = Repertoire.of(List.of(ShippedLibrary.figure(dance, to)), Conditions.OPEN).dancings().stream().filter(each -> each.way().isAsCharted()).findFirst().orElseThrow();
         List<Move> begun = repertoire.beginnings().stream().filter(move -> move.dancing().way().isAsCharted()).toList();
         assertThat(begun).isNotEmpty().allSatisfy(move -> {
             for (ExitState exit : List.of(move.exit(), move.exit().afterCorner())) {

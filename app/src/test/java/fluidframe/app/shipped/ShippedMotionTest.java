@@ -7,7 +7,7 @@ import fluidframe.core.dance.Dances;
 import fluidframe.core.figure.Figure;
 import fluidframe.core.figure.Way;
 import fluidframe.core.link.Dancing;
-import fluidframe.core.link.Terms;
+import fluidframe.core.link.Conditions;
 import fluidframe.core.room.RoomReport;
 import fluidframe.core.routine.Placement;
 import fluidframe.core.routine.Routine;
@@ -45,7 +45,7 @@ class ShippedMotionTest {
     }
 
     private static Routine alone(Figure figure) {
-        return new Routine(figure.id(), figure.title(), figure.dance(), figure.dance().slowest(), Terms.OPEN,
+        return new Routine(figure.id(), figure.title(), figure.dance(), figure.dance().slowest(), Conditions.OPEN,
                 List.of(Placement.of(Dancing.of(figure, Way.AS_CHARTED))));
     }
 

@@ -2,8 +2,8 @@ package fluidframe.core.audit;
 
 import fluidframe.core.couple.Part;
 import fluidframe.core.couple.Relation;
-import fluidframe.core.floor.CoupleTrack;
-import fluidframe.core.floor.Meeting;
+import fluidframe.core.geometry.CoupleStances;
+import fluidframe.core.geometry.Meeting;
 import fluidframe.core.notation.Column;
 import fluidframe.core.notation.Place;
 import java.util.ArrayList;
@@ -24,10 +24,10 @@ final class BodiesKeepDistance extends CheckedRule {
 
     @Override
     public List<Finding> check(Subject subject) {
-        return subject.track().map(this::check).orElse(List.of());
+        return subject.stances().map(this::check).orElse(List.of());
     }
 
-    private List<Finding> check(CoupleTrack track) {
+    private List<Finding> check(CoupleStances track) {
         List<Finding> found = new ArrayList<>();
         for (Meeting meeting : track.meetings()) {
             Relation wanted = meeting.wanted();

@@ -4,7 +4,7 @@ import fluidframe.core.couple.Part;
 import fluidframe.core.notation.Column;
 import fluidframe.core.notation.Place;
 import fluidframe.core.step.Foot;
-import fluidframe.core.step.Placement;
+import fluidframe.core.step.StepDirection;
 import fluidframe.core.step.PositionModifier;
 import fluidframe.core.step.Step;
 import java.util.ArrayList;
@@ -47,7 +47,7 @@ final class ContraryMovement extends CheckedRule {
             return Optional.empty();
         }
         Step first = steps.get(0);
-        boolean walks = first.places(Placement.FORWARD) || first.places(Placement.BACK);
+        boolean walks = first.goes(StepDirection.FORWARD) || first.goes(StepDirection.BACK);
         if (!walks || first.cbm() || first.has(PositionModifier.CBMP) || isOpen(first)) {
             return Optional.empty();
         }
@@ -70,7 +70,7 @@ final class ContraryMovement extends CheckedRule {
                 || step.has(PositionModifier.PARTNER_OUTSIDE_LEFT);
         Foot inner = part == Part.MAN ? Foot.RIGHT : Foot.LEFT;
         boolean through = step.has(PositionModifier.IN_PROMENADE) && step.foot().equals(Optional.of(inner));
-        boolean walks = step.places(Placement.FORWARD) || step.places(Placement.BACK);
+        boolean walks = step.goes(StepDirection.FORWARD) || step.goes(StepDirection.BACK);
         if (!(outside || through) || !walks || step.has(PositionModifier.CBMP) || step.has(PositionModifier.ACROSS)) {
             return Optional.empty();
         }

@@ -2,9 +2,9 @@ package fluidframe.core.audit;
 
 import fluidframe.core.couple.Part;
 import fluidframe.core.figure.Moment;
-import fluidframe.core.floor.CoupleTrack;
-import fluidframe.core.floor.Footprint;
-import fluidframe.core.floor.Stance;
+import fluidframe.core.geometry.CoupleStances;
+import fluidframe.core.geometry.Footprint;
+import fluidframe.core.geometry.Stance;
 import fluidframe.core.notation.Column;
 import fluidframe.core.notation.Place;
 import java.util.ArrayList;
@@ -24,7 +24,7 @@ final class FeetKeepApart extends CheckedRule {
     @Override
     public List<Finding> check(Subject subject) {
         List<Finding> found = new ArrayList<>();
-        Optional<CoupleTrack> track = subject.track();
+        Optional<CoupleStances> track = subject.stances();
         for (Moment moment : subject.moments()) {
             if (moment.isShared() && found.isEmpty()) {
                 track.flatMap(t -> check(t, moment)).ifPresent(found::add);
@@ -33,7 +33,7 @@ final class FeetKeepApart extends CheckedRule {
         return found;
     }
 
-    private Optional<Finding> check(CoupleTrack track, Moment moment) {
+    private Optional<Finding> check(CoupleStances track, Moment moment) {
         Stance his = track.man().get(moment.manDone());
         Stance hers = track.lady().get(moment.ladyDone());
         for (Footprint hisPrint : List.of(his.left(), his.right())) {

@@ -8,7 +8,7 @@ import fluidframe.core.notation.Column;
 import fluidframe.core.notation.Place;
 import fluidframe.core.step.Action;
 import fluidframe.core.step.Footwork;
-import fluidframe.core.step.Placement;
+import fluidframe.core.step.StepDirection;
 import fluidframe.core.step.Step;
 import java.util.Optional;
 import java.util.EnumSet;
@@ -42,7 +42,7 @@ final class HeelLeadsForward extends StepRule {
 
     private static boolean walksForward(Step step) {
         boolean onEdge = !step.footwork().contacts().isEmpty() && step.footwork().contacts().get(0).edge().isPresent();
-        return step.places(Placement.FORWARD) && step.takesWeight() && !onEdge && !step.does(OTHERWISE);
+        return step.goes(StepDirection.FORWARD) && step.takesWeight() && !onEdge && !step.does(OTHERWISE);
     }
 
     /** In a run of quick steps, where no rise is written, the body stays up. */

@@ -3,7 +3,7 @@ package fluidframe.core.audit;
 import fluidframe.core.couple.Part;
 import fluidframe.core.notation.Column;
 import fluidframe.core.notation.Place;
-import fluidframe.core.step.Placement;
+import fluidframe.core.step.StepDirection;
 import fluidframe.core.step.RiseFall;
 import fluidframe.core.step.Step;
 import java.util.Optional;
@@ -24,7 +24,7 @@ final class InsideBackStepStaysFlat extends StepRule {
         List<Step> steps = subject.steps(part);
         boolean turnsNext = row + 1 < steps.size() && steps.get(row + 1).turn().between().size() >= NOTABLE_TURN;
         boolean rises = step.rise().has(RiseFall.Kind.COMMENCE) && !step.rise().has(RiseFall.Kind.NO_FOOT_RISE);
-        if (!turnsNext || !rises || !step.places(Placement.BACK)) {
+        if (!turnsNext || !rises || !step.goes(StepDirection.BACK)) {
             return Optional.empty();
         }
         return Optional.of(note(Place.cell(part, row, Column.RISE), step.rise().toString(), "NFR", "Step " + (row + 1)

@@ -5,7 +5,7 @@ import fluidframe.core.notation.Column;
 import fluidframe.core.notation.Place;
 import fluidframe.core.step.Action;
 import fluidframe.core.step.Footwork;
-import fluidframe.core.step.Placement;
+import fluidframe.core.step.StepDirection;
 import fluidframe.core.step.Step;
 import java.util.Optional;
 
@@ -22,7 +22,7 @@ final class LockKeepsHeelOff extends StepRule {
 
     @Override
     Optional<Finding> check(Subject subject, Part part, int row, Step step) {
-        boolean crosses = step.places(Placement.CROSS_BEHIND) || step.places(Placement.CROSS_IN_FRONT);
+        boolean crosses = step.goes(StepDirection.CROSS_BEHIND) || step.goes(StepDirection.CROSS_IN_FRONT);
         if (!crosses || !step.does(Action.LOCK) || !isLowered(subject, step)) {
             return Optional.empty();
         }
@@ -33,7 +33,7 @@ final class LockKeepsHeelOff extends StepRule {
     }
 
     private static boolean isLowered(Subject subject, Step step) {
-        boolean flatInFront = subject.dance().technique().hipAction() && step.places(Placement.CROSS_IN_FRONT);
+        boolean flatInFront = subject.dance().technique().hipAction() && step.goes(StepDirection.CROSS_IN_FRONT);
         return step.footwork().uses(Footwork.Surface.HEEL) || step.footwork().uses(Footwork.Surface.WHOLE)
                 || step.footwork().uses(Footwork.Surface.FLAT) && !flatInFront;
     }

@@ -5,7 +5,7 @@ import fluidframe.core.couple.Position;
 import fluidframe.core.notation.Column;
 import fluidframe.core.notation.Place;
 import fluidframe.core.step.BodyTurn;
-import fluidframe.core.step.Placement;
+import fluidframe.core.step.StepDirection;
 import fluidframe.core.step.PositionModifier;
 import fluidframe.core.step.Step;
 import java.util.Optional;
@@ -14,7 +14,7 @@ import java.util.Set;
 /** P2. A side lead, a side or diagonal step, a turn or another outside step before it makes room; so does a figure that starts outside. */
 final class OutsideIsPrepared extends StepRule {
 
-    private static final Set<Placement> MAKE_ROOM = Set.of(Placement.SIDE, Placement.DIAGONAL_FORWARD, Placement.DIAGONAL_BACK);
+    private static final Set<StepDirection> MAKE_ROOM = Set.of(StepDirection.SIDE, StepDirection.DIAGONAL_FORWARD, StepDirection.DIAGONAL_BACK);
     private static final Set<PositionModifier> SIDE_LEADS = Set.of(PositionModifier.LEFT_SIDE_LEADING, PositionModifier.RIGHT_SIDE_LEADING,
             PositionModifier.SLIGHTLY_LEFT, PositionModifier.SLIGHTLY_RIGHT, PositionModifier.OUTSIDE_PARTNER, PositionModifier.OUTSIDE_PARTNER_LEFT,
             PositionModifier.PARTNER_OUTSIDE, PositionModifier.IN_PROMENADE, PositionModifier.CBMP);

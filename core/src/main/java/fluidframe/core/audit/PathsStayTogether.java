@@ -2,9 +2,9 @@ package fluidframe.core.audit;
 
 import fluidframe.core.couple.Part;
 import fluidframe.core.couple.Relation;
-import fluidframe.core.floor.CoupleTrack;
-import fluidframe.core.floor.FittedStride;
-import fluidframe.core.floor.Meeting;
+import fluidframe.core.geometry.CoupleStances;
+import fluidframe.core.geometry.FittedStride;
+import fluidframe.core.geometry.Meeting;
 import fluidframe.core.notation.Column;
 import fluidframe.core.notation.Place;
 import java.util.ArrayList;
@@ -37,11 +37,11 @@ final class PathsStayTogether extends CheckedRule {
     @Override
     public List<Finding> check(Subject subject) {
         List<Finding> found = new ArrayList<>();
-        subject.track().flatMap(this::worst).ifPresent(found::add);
+        subject.stances().flatMap(this::worst).ifPresent(found::add);
         return found;
     }
 
-    private Optional<Finding> worst(CoupleTrack track) {
+    private Optional<Finding> worst(CoupleStances track) {
         Optional<Meeting> missed = track.meetings().stream().max(Comparator.comparingDouble(PathsStayTogether::miss)).filter(meeting -> miss(meeting) > 1);
         if (missed.isPresent()) {
             Meeting meeting = missed.get();

@@ -7,7 +7,7 @@ import fluidframe.core.space.Side;
 import fluidframe.core.space.Turn;
 import fluidframe.core.step.Action;
 import fluidframe.core.step.Foot;
-import fluidframe.core.step.Placement;
+import fluidframe.core.step.StepDirection;
 import fluidframe.core.step.PositionModifier;
 import fluidframe.core.step.Step;
 import java.util.Optional;
@@ -33,7 +33,7 @@ final class SpinGoesTheOpenWay extends StepRule {
     }
 
     private static Optional<Side> open(Step step) {
-        boolean crosses = step.has(PositionModifier.ACROSS) || step.places(Placement.CROSS_IN_FRONT);
+        boolean crosses = step.has(PositionModifier.ACROSS) || step.goes(StepDirection.CROSS_IN_FRONT);
         if (!crosses || !(step.does(Action.SPIN) || step.does(Action.SPOT_TURN)) || step.foot().isEmpty() || step.foot().get() == Foot.BOTH) {
             return Optional.empty();
         }

@@ -9,8 +9,8 @@ import fluidframe.core.figure.Figure;
 import fluidframe.core.figure.Moment;
 import fluidframe.core.figure.Moments;
 import fluidframe.core.figure.TurnAccount;
-import fluidframe.core.floor.CoupleFit;
-import fluidframe.core.floor.CoupleTrack;
+import fluidframe.core.geometry.CoupleFit;
+import fluidframe.core.geometry.CoupleStances;
 import fluidframe.core.space.Turn;
 import fluidframe.core.step.Step;
 import fluidframe.core.time.CountException;
@@ -29,7 +29,7 @@ public final class Subject {
     private final Map<Part, TurnAccount> accounts = new EnumMap<>(Part.class);
     private final Map<Part, List<Height>> heights = new EnumMap<>(Part.class);
     private List<Moment> moments;
-    private CoupleTrack track;
+    private CoupleStances stances;
 
     public Subject(Figure figure) {
         this.figure = figure;
@@ -92,12 +92,12 @@ public final class Subject {
      * counts means nothing. Begun like this, not as the room lies, it is the same to the last digit however the
      * figure is rotated.
      */
-    public Optional<CoupleTrack> track() {
-        if (track == null && timings.size() == Part.values().length) {
+    public Optional<CoupleStances> stances() {
+        if (stances == null && timings.size() == Part.values().length) {
             Turn back = new Turn(-accounts.get(Part.MAN).start().sixteenths());
             Figure ahead = figure.withCharts(figure.man().turned(back), figure.lady().turned(back));
-            track = CoupleFit.solve(ahead, timings.get(Part.MAN), timings.get(Part.LADY));
+            stances = CoupleFit.solve(ahead, timings.get(Part.MAN), timings.get(Part.LADY));
         }
-        return Optional.ofNullable(track);
+        return Optional.ofNullable(stances);
     }
 }

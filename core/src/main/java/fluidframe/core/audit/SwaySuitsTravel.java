@@ -6,7 +6,7 @@ import fluidframe.core.notation.Column;
 import fluidframe.core.notation.Place;
 import fluidframe.core.space.Side;
 import fluidframe.core.step.Foot;
-import fluidframe.core.step.Placement;
+import fluidframe.core.step.StepDirection;
 import fluidframe.core.step.Step;
 import fluidframe.core.step.Sway;
 import java.util.ArrayList;
@@ -51,7 +51,7 @@ final class SwaySuitsTravel extends CheckedRule {
 
     private static Optional<Sway> wanted(Step step) {
         Optional<Side> turn = step.turn().between().side();
-        if (!step.places(Placement.SIDE) || turn.isEmpty() || step.foot().isEmpty() || step.foot().get() == Foot.BOTH) {
+        if (!step.goes(StepDirection.SIDE) || turn.isEmpty() || step.foot().isEmpty() || step.foot().get() == Foot.BOTH) {
             return Optional.empty();
         }
         Side travel = step.foot().get() == Foot.LEFT ? Side.LEFT : Side.RIGHT;

@@ -5,7 +5,7 @@ import fluidframe.core.notation.Column;
 import fluidframe.core.notation.Place;
 import fluidframe.core.step.Action;
 import fluidframe.core.step.Footwork;
-import fluidframe.core.step.Placement;
+import fluidframe.core.step.StepDirection;
 import fluidframe.core.step.Step;
 import java.util.Optional;
 
@@ -22,7 +22,7 @@ final class ToeLeadsBack extends StepRule {
         Optional<Footwork.Surface> first = step.footwork().first();
         boolean whole = !subject.dance().technique().hipAction() && first.filter(surface -> surface == Footwork.Surface.FLAT || surface == Footwork.Surface.WHOLE).isPresent();
         boolean heel = first.filter(surface -> surface == Footwork.Surface.HEEL).isPresent();
-        boolean stepsBack = step.places(Placement.BACK) && step.takesWeight() && !step.does(Action.HEEL_PULL) && !step.does(Action.HEEL_TURN);
+        boolean stepsBack = step.goes(StepDirection.BACK) && step.takesWeight() && !step.does(Action.HEEL_PULL) && !step.does(Action.HEEL_TURN);
         if (!stepsBack || !heel && !whole) {
             return Optional.empty();
         }

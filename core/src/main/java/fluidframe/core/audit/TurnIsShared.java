@@ -4,7 +4,7 @@ import fluidframe.core.couple.Part;
 import fluidframe.core.notation.Column;
 import fluidframe.core.notation.Place;
 import fluidframe.core.step.Action;
-import fluidframe.core.step.Placement;
+import fluidframe.core.step.StepDirection;
 import fluidframe.core.step.Step;
 import java.util.ArrayList;
 import java.util.List;
@@ -30,7 +30,7 @@ final class TurnIsShared extends CheckedRule {
         for (Part part : Part.values()) {
             onlyTurn(subject.steps(part)).ifPresent(row -> {
                 Step first = subject.steps(part).get(row - 1);
-                String side = first.places(Placement.BACK) ? "on the inside more and earlier" : "on the outside a little each step";
+                String side = first.goes(StepDirection.BACK) ? "on the inside more and earlier" : "on the outside a little each step";
                 String turn = subject.steps(part).get(row).turn().between().toString();
                 found.add(note(Place.cell(part, row, Column.TURN), turn, "shared", "All of the turn, " + turn + ", is before step "
                         + (row + 1) + "; there is room to share it: " + side + "."));

@@ -9,7 +9,7 @@ import fluidframe.core.figure.Level;
 import fluidframe.core.figure.Mute;
 import fluidframe.core.link.LinkMap;
 import fluidframe.core.link.Repertoire;
-import fluidframe.core.link.Terms;
+import fluidframe.core.link.Conditions;
 import fluidframe.core.work.Stopping;
 import java.util.ArrayList;
 import java.util.Collections;
@@ -86,7 +86,7 @@ public record DanceReport(Dance dance, Map<Level, Integer> figures, int steps, W
     private static Map<Level, LinkReport> links(List<Figure> figures, Map<Level, Integer> byLevel) {
         Map<Level, LinkReport> links = new EnumMap<>(Level.class);
         for (Level level : byLevel.keySet()) {
-            LinkMap map = LinkMap.of(Repertoire.of(figures, new Terms(false, level)));
+            LinkMap map = LinkMap.of(Repertoire.of(figures, new Conditions(false, level)));
             links.put(level, new LinkReport(map.successors().size(), map.components().size(), map.deadEnds(), map.unreachable(), map.holdingPerFigure()));
         }
         return links;

@@ -46,7 +46,7 @@ public final class Composer {
     private final Timeline timeline;
     private final MovePoints movePoints;
     private final MoveGraph graph;
-    private final Outlook outlook;
+    private final UpperBound upperBound;
     private final int[] sides;
     private final int carried;
     /** While the most promising are carried on: what a sequence of each length must promise at least. */
@@ -58,7 +58,7 @@ public final class Composer {
         this.timeline = new Timeline(repertoire, wish);
         this.movePoints = new MovePoints(wish);
         this.graph = new MoveGraph(repertoire, wish, timeline, movePoints);
-        this.outlook = new Outlook(graph, timeline, wish.corners(), watch);
+        this.upperBound = new UpperBound(graph, timeline, wish.corners(), watch);
         this.carried = Math.max(1, Math.min(MOST_CARRIED, CARRIED_IN_ALL / Math.max(1, timeline.most())));
         this.sides = wish.sides().stream().mapToInt(Ground::centimetres).toArray();
     }
@@ -118,7 +118,7 @@ public final class Composer {
         }
         beginnings().forEach(first -> byLength.get(first.length()).add(first));
         floors = new int[timeline.most() + 1];
-        Arrays.fill(floors, Outlook.NEVER);
+        Arrays.fill(floors, UpperBound.NEVER);
         List<Sequence> complete = new ArrayList<>();
         for (int length = 0; length <= timeline.most() && !watch.stops(); length++) {
             for (Sequence sequence : mostPromising(byLength.get(length))) {
@@ -181,7 +181,7 @@ public final class Composer {
 
     private List<Sequence> beginnings() {
         List<Sequence> firsts = new ArrayList<>();
-        graph.start().ifPresent(node -> firsts.add(Sequence.starting(node, wish.corners(), Math.max(Outlook.NEVER, outlook.at(node, 0, 0, wish.corners())))));
+        graph.start().ifPresent(node -> firsts.add(Sequence.starting(node, wish.corners(), Math.max(UpperBound.NEVER, upperBound.at(node, 0, 0, wish.corners())))));
         long order = 0;
         for (Edge edge : graph.beginnings()) {
             for (boolean corner : corners(wish.corners())) {
@@ -219,10 +219,10 @@ public final class Composer {
         int node = corner ? edge.toRoundCorner() : edge.to();
         int left = cornersLeft - (corner ? 1 : 0);
         int now = points + edge.points() + timeline.points(edge, from) + (corner ? sidePoints(cornersLeft, covered) : 0);
-        int more = outlook.at(node, length, mask, left);
+        int more = upperBound.at(node, length, mask, left);
         int promise = now + more + (sides.length > 0 ? (left + 1) * wish.weights().ground() : 0);
         boolean poor = length < floors.length && promise <= floors[length];
-        if (more > Outlook.NEVER && !poor) {
+        if (more > UpperBound.NEVER && !poor) {
             sequences.add(new Sequence(before, edge, corner, node, length, mask, left, corner ? 0 : covered, now, promise, order));
         }
     }

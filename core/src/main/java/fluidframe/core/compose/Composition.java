@@ -4,6 +4,7 @@ import fluidframe.core.link.Dancing;
 import fluidframe.core.link.Outcome;
 import fluidframe.core.space.Heading;
 import fluidframe.core.time.Beats;
+import java.util.Collections;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
@@ -37,7 +38,7 @@ public record Composition(List<Piece> steps, Beats length, int points, Map<Reaso
 
     public Composition {
         steps = List.copyOf(steps);
-        reasons = new EnumMap<>(reasons);
+        reasons = Collections.unmodifiableMap(new EnumMap<>(reasons));
     }
 
     /** Whether another answer dances at least two other figures at other times. */

@@ -2,9 +2,9 @@ package fluidframe.core.compose;
 
 import fluidframe.core.couple.Part;
 import fluidframe.core.figure.Figure;
-import fluidframe.core.floor.CoupleFit;
-import fluidframe.core.floor.CoupleStance;
-import fluidframe.core.floor.CoupleTrack;
+import fluidframe.core.geometry.CoupleFit;
+import fluidframe.core.geometry.CoupleStance;
+import fluidframe.core.geometry.CoupleStances;
 import fluidframe.core.link.Dancing;
 import fluidframe.core.link.Move;
 import fluidframe.core.space.Point;
@@ -31,7 +31,7 @@ final class Ground {
     }
 
     private static Point carried(Figure figure) {
-        CoupleTrack track = CoupleFit.solve(figure, figure.timing(Part.MAN), figure.timing(Part.LADY));
+        CoupleStances track = CoupleFit.solve(figure, figure.timing(Part.MAN), figure.timing(Part.LADY));
         return middle(track.end()).minus(middle(track.start()));
     }
 

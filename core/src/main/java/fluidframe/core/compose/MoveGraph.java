@@ -219,7 +219,7 @@ final class MoveGraph {
         if (!group.binds() || !next.neighbours().bind()) {
             return Outcome.HOLDS;
         }
-        if (repertoire.terms().syllabus()) {
+        if (repertoire.conditions().syllabus()) {
             return Outcome.BREAKS;
         }
         return group.lists() || !next.neighbours().follows().isEmpty() ? Outcome.BENDS : Outcome.HOLDS;

@@ -1,6 +1,6 @@
 package fluidframe.core.compose;
 
-import fluidframe.core.link.Terms;
+import fluidframe.core.link.Conditions;
 import java.util.List;
 
 /**
@@ -8,9 +8,9 @@ import java.util.List;
  *
  * @param labels each thing given up: "add 1 bar", "allow silver", "drop the required Whisk"
  * @param wish   the wish that is left
- * @param terms  how strictly the syllabus binds then
+ * @param conditions  how strictly the syllabus binds then
  */
-public record Relaxation(List<String> labels, Wish wish, Terms terms) {
+public record Relaxation(List<String> labels, Wish wish, Conditions conditions) {
 
     public Relaxation {
         labels = List.copyOf(labels);

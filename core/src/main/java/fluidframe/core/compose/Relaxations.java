@@ -5,7 +5,7 @@ import fluidframe.core.figure.Figure;
 import fluidframe.core.figure.Level;
 import fluidframe.core.link.Outcome;
 import fluidframe.core.link.Repertoire;
-import fluidframe.core.link.Terms;
+import fluidframe.core.link.Conditions;
 import fluidframe.core.time.Beats;
 import java.util.ArrayList;
 import java.util.HashMap;
@@ -26,15 +26,15 @@ final class Relaxations {
 
     private final Repertoire repertoire;
     private final Watch watch;
-    private final Map<Terms, Repertoire> repertoires = new HashMap<>();
+    private final Map<Conditions, Repertoire> repertoires = new HashMap<>();
     private final List<Single> singles = new ArrayList<>();
     private final List<Relaxation> found = new ArrayList<>();
 
-    /** What is wished under which terms. */
-    private record Request(Wish wish, Terms terms) {
+    /** What is wished under which conditions. */
+    private record Request(Wish wish, Conditions conditions) {
 
         Request with(Wish other) {
-            return new Request(other, terms);
+            return new Request(other, conditions);
         }
     }
 
@@ -52,7 +52,7 @@ final class Relaxations {
 
     static List<Relaxation> smallest(Repertoire repertoire, Wish wish, Watch watch) {
         Relaxations relaxations = new Relaxations(repertoire, wish, watch);
-        Request asked = new Request(wish, repertoire.terms());
+        Request asked = new Request(wish, repertoire.conditions());
         for (int together = 1; together <= MOST_TOGETHER && relaxations.found.isEmpty(); together++) {
             relaxations.combine(asked, 0, together, List.of());
         }
@@ -64,9 +64,9 @@ final class Relaxations {
             return;
         }
         if (left == 0) {
-            Answer answer = Composer.search(repertoires.computeIfAbsent(request.terms(), repertoire::under), request.wish().withAnswers(1), watch);
+            Answer answer = Composer.search(repertoires.computeIfAbsent(request.conditions(), repertoire::under), request.wish().withAnswers(1), watch);
             answer.compositions().stream().findFirst()
-                    .ifPresent(composition -> found.add(new Relaxation(named(labels, composition), request.wish(), request.terms())));
+                    .ifPresent(composition -> found.add(new Relaxation(named(labels, composition), request.wish(), request.conditions())));
             return;
         }
         for (int i = from; i < singles.size(); i++) {
@@ -100,12 +100,12 @@ final class Relaxations {
         if (!wish.bends()) {
             offer(BENDS, each -> each.withBends(true));
         }
-        Terms terms = repertoire.terms();
-        if (terms.syllabus()) {
-            singles.add(new Single("go beyond the listed neighbours", request -> new Request(request.wish(), new Terms(false, request.terms().highest()))));
+        Conditions conditions = repertoire.conditions();
+        if (conditions.syllabus()) {
+            singles.add(new Single("go beyond the listed neighbours", request -> new Request(request.wish(), new Conditions(false, request.conditions().highest()))));
         }
-        nextLevel(terms.highest()).ifPresent(level ->
-                singles.add(new Single("allow " + level, request -> new Request(request.wish(), new Terms(request.terms().syllabus(), level)))));
+        nextLevel(conditions.highest()).ifPresent(level ->
+                singles.add(new Single("allow " + level, request -> new Request(request.wish(), new Conditions(request.conditions().syllabus(), level)))));
         wish.to().ifPresent(next -> offer("end without leading into " + next.wording(), each -> each.withEnd(Optional.empty())));
     }
 

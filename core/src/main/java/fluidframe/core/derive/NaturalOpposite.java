@@ -9,7 +9,7 @@ import fluidframe.core.step.FootPosition;
 import fluidframe.core.step.Footwork;
 import fluidframe.core.step.Footwork.Contact;
 import fluidframe.core.step.Footwork.Surface;
-import fluidframe.core.step.Placement;
+import fluidframe.core.step.StepDirection;
 import fluidframe.core.step.PositionModifier;
 import fluidframe.core.step.Step;
 import fluidframe.core.step.Sway;
@@ -33,10 +33,10 @@ import java.util.stream.Collectors;
  */
 public final class NaturalOpposite {
 
-    private static final Map<Placement, Placement> PLACEMENTS = new EnumMap<>(Map.of(
-            Placement.FORWARD, Placement.BACK, Placement.BACK, Placement.FORWARD,
-            Placement.DIAGONAL_FORWARD, Placement.DIAGONAL_BACK, Placement.DIAGONAL_BACK, Placement.DIAGONAL_FORWARD,
-            Placement.CROSS_IN_FRONT, Placement.CROSS_BEHIND, Placement.CROSS_BEHIND, Placement.CROSS_IN_FRONT));
+    private static final Map<StepDirection, StepDirection> PLACEMENTS = new EnumMap<>(Map.of(
+            StepDirection.FORWARD, StepDirection.BACK, StepDirection.BACK, StepDirection.FORWARD,
+            StepDirection.DIAGONAL_FORWARD, StepDirection.DIAGONAL_BACK, StepDirection.DIAGONAL_BACK, StepDirection.DIAGONAL_FORWARD,
+            StepDirection.CROSS_IN_FRONT, StepDirection.CROSS_BEHIND, StepDirection.CROSS_BEHIND, StepDirection.CROSS_IN_FRONT));
     private static final Map<PositionModifier, PositionModifier> MODIFIERS = new EnumMap<>(Map.of(
             PositionModifier.SLIGHTLY_FORWARD, PositionModifier.SLIGHTLY_BACK, PositionModifier.SLIGHTLY_BACK, PositionModifier.SLIGHTLY_FORWARD,
             PositionModifier.SLIGHTLY_LEFT, PositionModifier.SLIGHTLY_RIGHT, PositionModifier.SLIGHTLY_RIGHT, PositionModifier.SLIGHTLY_LEFT,
@@ -81,8 +81,8 @@ public final class NaturalOpposite {
     }
 
     private static Footwork footwork(Step step) {
-        boolean forward = step.places(Placement.FORWARD) || step.places(Placement.DIAGONAL_FORWARD);
-        boolean back = step.places(Placement.BACK) || step.places(Placement.DIAGONAL_BACK);
+        boolean forward = step.goes(StepDirection.FORWARD) || step.goes(StepDirection.DIAGONAL_FORWARD);
+        boolean back = step.goes(StepDirection.BACK) || step.goes(StepDirection.DIAGONAL_BACK);
         Footwork footwork = step.footwork();
         if (!forward && !back) {
             return footwork;

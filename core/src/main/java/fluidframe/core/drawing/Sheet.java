@@ -2,7 +2,7 @@ package fluidframe.core.drawing;
 
 import java.util.regex.Pattern;
 import fluidframe.core.couple.Part;
-import fluidframe.core.floor.Footprint;
+import fluidframe.core.geometry.Footprint;
 import fluidframe.core.space.Point;
 import java.io.StringWriter;
 import java.util.List;

@@ -3,10 +3,10 @@ package fluidframe.core.drawing;
 import fluidframe.core.couple.Part;
 import fluidframe.core.figure.Chart;
 import fluidframe.core.figure.Figure;
-import fluidframe.core.floor.CoupleFit;
-import fluidframe.core.floor.CoupleTrack;
-import fluidframe.core.floor.Footprint;
-import fluidframe.core.floor.Stance;
+import fluidframe.core.geometry.CoupleFit;
+import fluidframe.core.geometry.CoupleStances;
+import fluidframe.core.geometry.Footprint;
+import fluidframe.core.geometry.Stance;
 import fluidframe.core.space.Point;
 import fluidframe.core.step.Foot;
 import fluidframe.core.step.Step;
@@ -31,7 +31,7 @@ public final class StepDrawing {
      * @throws fluidframe.core.time.CountException if a count cannot be laid on the figure's length
      */
     public static String of(Figure figure) {
-        CoupleTrack track = CoupleFit.solve(figure, figure.timing(Part.MAN), figure.timing(Part.LADY));
+        CoupleStances track = CoupleFit.solve(figure, figure.timing(Part.MAN), figure.timing(Part.LADY));
         List<Numbered> prints = new ArrayList<>();
         for (Part part : Part.values()) {
             Stance start = track.start().of(part);

@@ -7,6 +7,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Collections;
 import java.util.SortedMap;
 import java.util.TreeMap;
 
@@ -21,8 +22,8 @@ import java.util.TreeMap;
 public record Variation(String name, SortedMap<Integer, Step> man, SortedMap<Integer, Step> lady, Optional<Relation> end) {
 
     public Variation {
-        man = new TreeMap<>(man);
-        lady = new TreeMap<>(lady);
+        man = Collections.unmodifiableSortedMap(new TreeMap<>(man));
+        lady = Collections.unmodifiableSortedMap(new TreeMap<>(lady));
     }
 
     public SortedMap<Integer, Step> rows(Part part) {

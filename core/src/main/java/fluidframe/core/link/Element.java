@@ -20,7 +20,7 @@ import fluidframe.core.step.BodyAction;
 import fluidframe.core.step.Foot;
 import fluidframe.core.step.FootPosition;
 import fluidframe.core.step.Footwork;
-import fluidframe.core.step.Placement;
+import fluidframe.core.step.StepDirection;
 import fluidframe.core.step.RiseFall;
 import fluidframe.core.step.Step;
 import fluidframe.core.step.StepTurn;
@@ -151,13 +151,13 @@ public record Element(ElementKind kind, int beats, Optional<Part> part, Relation
         return onBoth ? Foot.BOTH : free == Foot.BOTH ? who == Part.MAN ? Foot.LEFT : Foot.RIGHT : free;
     }
 
-    private Placement placement(Part who, ExitState before) {
+    private StepDirection placement(Part who, ExitState before) {
         boolean manBack = kind == ElementKind.CHECK && before.travel() == Travel.BACK;
         boolean back = who == Part.MAN || !before.relation().position().isFacing() ? manBack : !manBack;
         return switch (kind) {
-            case WALK, CHECK -> back ? Placement.BACK : Placement.FORWARD;
-            case ROUND -> Placement.FORWARD;
-            case REPLACE, BOW, POSE, HOLD, TAP -> Placement.IN_PLACE;
+            case WALK, CHECK -> back ? StepDirection.BACK : StepDirection.FORWARD;
+            case ROUND -> StepDirection.FORWARD;
+            case REPLACE, BOW, POSE, HOLD, TAP -> StepDirection.IN_PLACE;
         };
     }
 

@@ -70,15 +70,15 @@ final class Fit {
         return agrees ? Outcome.HOLDS : Outcome.BREAKS;
     }
 
-    static Outcome neighbours(Figure from, Figure to, Terms terms) {
+    static Outcome neighbours(Figure from, Figure to, Conditions conditions) {
         if (Neighbours.areListed(from, to) || !from.neighbours().bind() || !to.neighbours().bind()) {
             return Outcome.HOLDS;
         }
         boolean lists = !from.neighbours().precedes().isEmpty() || !to.neighbours().follows().isEmpty();
-        return terms.syllabus() ? Outcome.BREAKS : lists ? Outcome.BENDS : Outcome.HOLDS;
+        return conditions.syllabus() ? Outcome.BREAKS : lists ? Outcome.BENDS : Outcome.HOLDS;
     }
 
-    static Outcome level(Figure to, Terms terms) {
-        return to.level().compareTo(terms.highest()) <= 0 ? Outcome.HOLDS : Outcome.BREAKS;
+    static Outcome level(Figure to, Conditions conditions) {
+        return to.level().compareTo(conditions.highest()) <= 0 ? Outcome.HOLDS : Outcome.BREAKS;
     }
 }

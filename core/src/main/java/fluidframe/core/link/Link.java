@@ -24,11 +24,11 @@ public final class Link {
         return Verdict.of(bodies(exit, entry));
     }
 
-    /** The same, with what the syllabus says about the two figures under the routine's terms. */
-    public static Verdict between(ExitState exit, EntryState entry, Figure from, Figure to, Terms terms) {
+    /** The same, with what the syllabus says about the two figures under the routine's conditions. */
+    public static Verdict between(ExitState exit, EntryState entry, Figure from, Figure to, Conditions conditions) {
         List<Comparison> comparisons = new ArrayList<>(bodies(exit, entry));
-        comparisons.add(neighbours(from, to, terms));
-        comparisons.add(level(to, terms));
+        comparisons.add(neighbours(from, to, conditions));
+        comparisons.add(level(to, conditions));
         return Verdict.of(comparisons);
     }
 
@@ -112,17 +112,17 @@ public final class Link {
                 : "The next figure would begin on beat " + beat + "; it starts on " + needed + ".");
     }
 
-    private static Comparison neighbours(Figure from, Figure to, Terms terms) {
-        Outcome outcome = Fit.neighbours(from, to, terms);
+    private static Comparison neighbours(Figure from, Figure to, Conditions conditions) {
+        Outcome outcome = Fit.neighbours(from, to, conditions);
         String reason = !from.neighbours().bind() || !to.neighbours().bind() ? "An element may stand beside any figure."
                 : Neighbours.areListed(from, to) ? "The syllabus lists one after the other."
                 : outcome == Outcome.HOLDS ? "Neither figure lists its neighbours." : "The syllabus does not list " + to.title() + " after " + from.title() + ".";
         return new Comparison(Aspect.NEIGHBOURS, from.title(), to.title(), outcome, reason);
     }
 
-    private static Comparison level(Figure to, Terms terms) {
-        Outcome outcome = Fit.level(to, terms);
-        return new Comparison(Aspect.LEVEL, to.level().shorthand(), "up to " + terms.highest(), outcome, outcome == Outcome.HOLDS
-                ? to.title() + " is " + to.level() + "." : to.title() + " is " + to.level() + ", above " + terms.highest() + ".");
+    private static Comparison level(Figure to, Conditions conditions) {
+        Outcome outcome = Fit.level(to, conditions);
+        return new Comparison(Aspect.LEVEL, to.level().shorthand(), "up to " + conditions.highest(), outcome, outcome == Outcome.HOLDS
+                ? to.title() + " is " + to.level() + "." : to.title() + " is " + to.level() + ", above " + conditions.highest() + ".");
     }
 }

@@ -5,6 +5,7 @@ import fluidframe.core.work.Stopping;
 import java.util.ArrayDeque;
 import java.util.ArrayList;
 import java.util.BitSet;
+import java.util.Collections;
 import java.util.Comparator;
 import java.util.Deque;
 import java.util.HashMap;
@@ -25,6 +26,15 @@ import java.util.Set;
  */
 public record LinkMap(Map<String, Map<String, Outcome>> successors, List<String> deadEnds, List<String> unreachable, List<List<String>> components) {
 
+    public LinkMap {
+        Map<String, Map<String, Outcome>> copied = new LinkedHashMap<>();
+        successors.forEach((id, following) -> copied.put(id, Collections.unmodifiableMap(new LinkedHashMap<>(following))));
+        successors = Collections.unmodifiableMap(copied);
+        deadEnds = List.copyOf(deadEnds);
+        unreachable = List.copyOf(unreachable);
+        components = components.stream().map(List::copyOf).toList();
+    }
+
     /**
      * Figures leave the couple in few different ways, however many figures there are; so what bodies can do after each is worked out once.
      */
@@ -43,7 +53,7 @@ public record LinkMap(Map<String, Map<String, Outcome>> successors, List<String>
             Stopping.check();
             Map<String, Outcome> best = new HashMap<>();
             exits.get(id).forEach(exit -> bodies.computeIfAbsent(exit, left -> bodies(left, repertoire)).forEach((next, outcome) -> best.merge(next, outcome, LinkMap::better)));
-            successors.put(id, ordered(figure, best, figures, repertoire.terms()));
+            successors.put(id, ordered(figure, best, figures, repertoire.conditions()));
         });
         Set<String> reached = new LinkedHashSet<>();
         successors.forEach((from, to) -> to.keySet().stream().filter(id -> !id.equals(from)).forEach(reached::add));
@@ -66,11 +76,11 @@ public record LinkMap(Map<String, Map<String, Outcome>> successors, List<String>
     }
 
     /** What the syllabus leaves of it, those that hold before those that bend, else in the order of the book. */
-    private static Map<String, Outcome> ordered(Figure figure, Map<String, Outcome> bodies, Map<String, Figure> figures, Terms terms) {
+    private static Map<String, Outcome> ordered(Figure figure, Map<String, Outcome> bodies, Map<String, Figure> figures, Conditions conditions) {
         Map<String, Outcome> bending = new LinkedHashMap<>();
         Map<String, Outcome> ordered = new LinkedHashMap<>();
         figures.forEach((id, next) -> {
-            Outcome outcome = bodies.containsKey(id) ? bodies.get(id).worse(Fit.neighbours(figure, next, terms)) : Outcome.BREAKS;
+            Outcome outcome = bodies.containsKey(id) ? bodies.get(id).worse(Fit.neighbours(figure, next, conditions)) : Outcome.BREAKS;
             if (outcome != Outcome.BREAKS) {
                 (outcome == Outcome.HOLDS ? ordered : bending).put(id, outcome);
             }

@@ -42,7 +42,7 @@ public final class Repairs {
      * @param start    the heading it must start on, if the coach insists
      * @param corner   whether a corner is turned between them
      */
-    public record Seam(Dancing before, Heading entry, Beats startsAt, Dancing after, Optional<Heading> start, boolean corner) {
+    public record Join(Dancing before, Heading entry, Beats startsAt, Dancing after, Optional<Heading> start, boolean corner) {
 
         ExitState exit() {
             ExitState exit = before.exitFrom(entry, startsAt);
@@ -53,35 +53,35 @@ public final class Repairs {
             return start.map(after.entry()::from).orElse(after.entry());
         }
 
-        Seam with(Dancing otherBefore, Dancing otherAfter, Optional<Heading> otherStart, boolean otherCorner) {
-            return new Seam(otherBefore, entry, startsAt, otherAfter, otherStart, otherCorner);
+        Join with(Dancing otherBefore, Dancing otherAfter, Optional<Heading> otherStart, boolean otherCorner) {
+            return new Join(otherBefore, entry, startsAt, otherAfter, otherStart, otherCorner);
         }
     }
 
-    public Verdict verdict(Seam seam) {
-        return Link.between(seam.exit(), seam.needed(), seam.before().figure(), seam.after().figure(), repertoire.terms());
+    public Verdict verdict(Join join) {
+        return Link.between(join.exit(), join.needed(), join.before().figure(), join.after().figure(), repertoire.conditions());
     }
 
     /** @return what mends it, the cheapest first and among equals what holds before what bends; nothing if the link holds */
-    public List<Repair> of(Seam seam) {
-        Outcome now = verdict(seam).outcome();
+    public List<Repair> of(Join join) {
+        Outcome now = verdict(join).outcome();
         List<Repair> repairs = new ArrayList<>();
         if (now == Outcome.HOLDS) {
             return repairs;
         }
-        for (Dancing other : waysOf(seam.before())) {
-            kind(seam.before(), other, true).ifPresent(kind ->
-                    offer(kind, "dance " + other.wording() + " before", seam.with(other, seam.after(), seam.start(), seam.corner()), now, repairs));
+        for (Dancing other : waysOf(join.before())) {
+            kind(join.before(), other, true).ifPresent(kind ->
+                    offer(kind, "dance " + other.wording() + " before", join.with(other, join.after(), join.start(), join.corner()), now, repairs));
         }
-        seam.start().ifPresent(start ->
-                offer(Kind.START, "let it start where it may", seam.with(seam.before(), seam.after(), Optional.empty(), seam.corner()), now, repairs));
-        for (Dancing other : waysOf(seam.after())) {
-            kind(seam.after(), other, false).ifPresent(kind ->
-                    offer(kind, "dance " + other.wording() + " after", seam.with(seam.before(), other, seam.start(), seam.corner()), now, repairs));
+        join.start().ifPresent(start ->
+                offer(Kind.START, "let it start where it may", join.with(join.before(), join.after(), Optional.empty(), join.corner()), now, repairs));
+        for (Dancing other : waysOf(join.after())) {
+            kind(join.after(), other, false).ifPresent(kind ->
+                    offer(kind, "dance " + other.wording() + " after", join.with(join.before(), other, join.start(), join.corner()), now, repairs));
         }
-        offer(Kind.CORNER, seam.corner() ? "no corner here" : "turn a corner here", seam.with(seam.before(), seam.after(), seam.start(), !seam.corner()), now, repairs);
-        elements(seam, now, repairs);
-        bridges(seam, repairs);
+        offer(Kind.CORNER, join.corner() ? "no corner here" : "turn a corner here", join.with(join.before(), join.after(), join.start(), !join.corner()), now, repairs);
+        elements(join, now, repairs);
+        bridges(join, repairs);
         repairs.sort(Comparator.comparing(Repair::kind).thenComparing(repair -> repair.verdict().outcome()).thenComparing(Repairs::length));
         return repairs;
     }
@@ -122,7 +122,7 @@ public final class Repairs {
         }
     }
 
-    private void offer(Kind kind, String label, Seam mended, Outcome now, List<Repair> repairs) {
+    private void offer(Kind kind, String label, Join mended, Outcome now, List<Repair> repairs) {
         Verdict verdict = verdict(mended);
         if (verdict.outcome().compareTo(now) < 0) {
             repairs.add(new Repair(kind, label, mended.before().way(), mended.after().way(), mended.start(), mended.corner(), List.of(), verdict));
@@ -130,39 +130,39 @@ public final class Repairs {
     }
 
     /** Of each thing a couple can do on one step or none, the shortest that helps, up to a bar long. */
-    private void elements(Seam seam, Outcome now, List<Repair> repairs) {
-        int bar = seam.before().danced().rhythm().beatsPerBar();
+    private void elements(Join join, Outcome now, List<Repair> repairs) {
+        int bar = join.before().danced().rhythm().beatsPerBar();
         for (ElementKind kind : List.of(ElementKind.HOLD, ElementKind.REPLACE, ElementKind.CHECK)) {
             for (Optional<Part> who : kind == ElementKind.REPLACE ? EVERY_PART : List.of(Optional.<Part>empty())) {
                 Stream.iterate(1, beats -> beats + 1).limit(bar)
                         .map(beats -> new Element(kind, beats, who, RelationChange.NONE, Turn.NONE))
-                        .flatMap(element -> mendedBy(element, seam, now).stream()).findFirst().ifPresent(repairs::add);
+                        .flatMap(element -> mendedBy(element, join, now).stream()).findFirst().ifPresent(repairs::add);
             }
         }
     }
 
-    private Optional<Repair> mendedBy(Element element, Seam seam, Outcome now) {
-        ExitState exit = seam.exit();
-        Dancing dancing = element.after(exit, seam.before().danced().dance());
+    private Optional<Repair> mendedBy(Element element, Join join, Outcome now) {
+        ExitState exit = join.exit();
+        Dancing dancing = element.after(exit, join.before().danced().dance());
         ExitState left = dancing.exitFrom(exit.facing(), exit.beat());
         boolean fits = Link.between(exit, dancing.entry()).outcome() == Outcome.HOLDS;
-        Verdict verdict = Link.between(left, seam.needed(), dancing.figure(), seam.after().figure(), repertoire.terms());
-        return fits && verdict.outcome().compareTo(now) < 0 ? Optional.of(new Repair(Kind.ELEMENT, element.wording() + " between", seam.before().way(),
-                seam.after().way(), seam.start(), seam.corner(), List.of(element), verdict)) : Optional.empty();
+        Verdict verdict = Link.between(left, join.needed(), dancing.figure(), join.after().figure(), repertoire.conditions());
+        return fits && verdict.outcome().compareTo(now) < 0 ? Optional.of(new Repair(Kind.ELEMENT, element.wording() + " between", join.before().way(),
+                join.after().way(), join.start(), join.corner(), List.of(element), verdict)) : Optional.empty();
     }
 
-    private void bridges(Seam seam, List<Repair> repairs) {
-        Beats most = seam.before().danced().rhythm().bar().times(LONGEST_BRIDGE_BARS);
-        Dancing to = seam.after();
-        for (List<Move> chain : new Bridges(repertoire).between(seam.before().listed(), seam.exit(), to, most, 2 * MOST_BRIDGES + 1)) {
+    private void bridges(Join join, List<Repair> repairs) {
+        Beats most = join.before().danced().rhythm().bar().times(LONGEST_BRIDGE_BARS);
+        Dancing to = join.after();
+        for (List<Move> chain : new Bridges(repertoire).between(join.before().listed(), join.exit(), to, most, 2 * MOST_BRIDGES + 1)) {
             boolean wanted = !chain.isEmpty() && repairs.stream().filter(repair -> repair.kind() == Kind.BRIDGE).count() < MOST_BRIDGES;
             if (wanted) {
                 Move last = chain.get(chain.size() - 1);
-                Verdict verdict = Link.between(last.exit(), seam.needed(), last.dancing().figure(), to.figure(), repertoire.terms());
+                Verdict verdict = Link.between(last.exit(), join.needed(), last.dancing().figure(), to.figure(), repertoire.conditions());
                 if (verdict.outcome() != Outcome.BREAKS) {
                     String names = chain.stream().map(move -> move.dancing().wording()).reduce((a, b) -> a + ", " + b).orElseThrow();
                     List<Item> between = chain.stream().<Item>map(Move::dancing).toList();
-                    repairs.add(new Repair(Kind.BRIDGE, "dance " + names + " between", seam.before().way(), to.way(), seam.start(), seam.corner(), between, verdict));
+                    repairs.add(new Repair(Kind.BRIDGE, "dance " + names + " between", join.before().way(), to.way(), join.start(), join.corner(), between, verdict));
                 }
             }
         }

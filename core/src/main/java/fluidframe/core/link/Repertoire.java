@@ -24,49 +24,49 @@ public final class Repertoire {
 
     private final List<Figure> figures;
     private final List<Dancing> dancings;
-    private final Terms terms;
+    private final Conditions conditions;
     private final Map<Foot, List<Dancing>> byFoot = new EnumMap<>(Foot.class);
     private final Map<ExitState, List<Move>> moves = new HashMap<>();
 
-    private Repertoire(List<Figure> figures, List<Dancing> dancings, Terms terms) {
+    private Repertoire(List<Figure> figures, List<Dancing> dancings, Conditions conditions) {
         this.figures = List.copyOf(figures);
         this.dancings = List.copyOf(dancings);
-        this.terms = terms;
+        this.conditions = conditions;
         for (Foot foot : Foot.values()) {
             byFoot.put(foot, dancings.stream().filter(dancing -> Fit.foot(foot, dancing.entry().manFree()) == Outcome.HOLDS).toList());
         }
     }
 
     /**
-     * Figures above the terms' level are left out.
+     * Figures above the conditions' level are left out.
      *
      * @throws TooMuchException if there are more than {@value #MOST_FIGURES}
      */
-    public static Repertoire of(List<Figure> figures, Terms terms) {
+    public static Repertoire of(List<Figure> figures, Conditions conditions) {
         List<Dancing> dancings = new ArrayList<>();
         if (figures.size() > MOST_FIGURES) {
             throw new TooMuchException(figures.size() + " figures of one dance", "at most " + MOST_FIGURES);
         }
         for (Figure figure : figures) {
             Stopping.check();
-            if (Fit.level(figure, terms) == Outcome.HOLDS) {
+            if (Fit.level(figure, conditions) == Outcome.HOLDS) {
                 Ways.of(figure).forEach((way, danced) -> dancings.add(Dancing.of(figure, way, danced)));
             }
         }
-        return new Repertoire(figures, dancings, terms);
+        return new Repertoire(figures, dancings, conditions);
     }
 
-    /** The same book under other terms. */
-    public Repertoire under(Terms others) {
-        return others.equals(terms) ? this : of(figures, others);
+    /** The same book under other conditions. */
+    public Repertoire under(Conditions others) {
+        return others.equals(conditions) ? this : of(figures, others);
     }
 
     /** The same figures with nothing remembered of what follows what. */
     public Repertoire forgetful() {
-        return new Repertoire(figures, dancings, terms);
+        return new Repertoire(figures, dancings, conditions);
     }
 
-    /** The whole book, figures above the level of the terms too. */
+    /** The whole book, figures above the level of the conditions too. */
     public List<Figure> figures() {
         return figures;
     }
@@ -75,8 +75,8 @@ public final class Repertoire {
         return dancings;
     }
 
-    public Terms terms() {
-        return terms;
+    public Conditions conditions() {
+        return conditions;
     }
 
     /** Everything that can be danced after a figure has left the couple so; what holds before what bends. */
@@ -91,7 +91,7 @@ public final class Repertoire {
         for (Move move : bodies(exit)) {
             if (move.dancing().figure() != figure) {
                 figure = move.dancing().figure();
-                neighbours = Fit.neighbours(last.get(), figure, terms);
+                neighbours = Fit.neighbours(last.get(), figure, conditions);
             }
             Outcome outcome = move.outcome().worse(neighbours);
             if (outcome != Outcome.BREAKS) {
@@ -131,7 +131,7 @@ public final class Repertoire {
             for (boolean corner : new boolean[] {false, true}) {
                 ExitState exit = corner ? move.exit().afterCorner() : move.exit();
                 Outcome bodies = Fit.of(exit, entry);
-                Outcome outcome = next.map(figure -> bodies.worse(Fit.neighbours(move.dancing().figure(), figure, terms))).orElse(bodies);
+                Outcome outcome = next.map(figure -> bodies.worse(Fit.neighbours(move.dancing().figure(), figure, conditions))).orElse(bodies);
                 if (outcome != Outcome.BREAKS) {
                     found.add(new Before(move, outcome, corner, exit));
                 }
@@ -144,7 +144,7 @@ public final class Repertoire {
     /** How well something can follow, whether or not it is in the repertoire. */
     public Outcome meets(Optional<Figure> last, ExitState exit, Dancing next) {
         Outcome outcome = Fit.of(exit, next.entry());
-        return last.map(figure -> outcome.worse(Fit.neighbours(figure, next.figure(), terms))).orElse(outcome);
+        return last.map(figure -> outcome.worse(Fit.neighbours(figure, next.figure(), conditions))).orElse(outcome);
     }
 
     /** The dancings that can begin a routine, each on the headings it may start from, on the first beat it may start on. */

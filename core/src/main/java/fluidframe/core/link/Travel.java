@@ -3,7 +3,7 @@ package fluidframe.core.link;
 import fluidframe.core.figure.Chart;
 import fluidframe.core.step.Foot;
 import fluidframe.core.step.FootPosition;
-import fluidframe.core.step.Placement;
+import fluidframe.core.step.StepDirection;
 import fluidframe.core.step.PositionModifier;
 import fluidframe.core.step.Step;
 import java.util.Optional;
@@ -35,7 +35,7 @@ public enum Travel {
 
     /** A small step gathers no way that would have to be stopped. */
     private static Travel of(Step step) {
-        Optional<Placement> placement = step.footPosition().filter(position -> !position.has(PositionModifier.SMALL)).map(FootPosition::placement);
+        Optional<StepDirection> placement = step.footPosition().filter(position -> !position.has(PositionModifier.SMALL)).map(FootPosition::placement);
         return placement.map(place -> switch (place) {
             case FORWARD, DIAGONAL_FORWARD -> FORWARD;
             case BACK, DIAGONAL_BACK -> BACK;

@@ -1,6 +1,6 @@
 package fluidframe.core.motion;
 
-import fluidframe.core.floor.CoupleStance;
+import fluidframe.core.geometry.CoupleStance;
 import fluidframe.core.space.Point;
 
 /**

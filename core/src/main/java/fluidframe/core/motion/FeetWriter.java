@@ -1,8 +1,8 @@
 package fluidframe.core.motion;
 
 import fluidframe.core.figure.Height;
-import fluidframe.core.floor.Footprint;
-import fluidframe.core.floor.Stance;
+import fluidframe.core.geometry.Footprint;
+import fluidframe.core.geometry.Stance;
 import fluidframe.core.step.Foot;
 import java.util.List;
 import java.util.Map;

@@ -1,6 +1,6 @@
 package fluidframe.core.motion;
 
-import fluidframe.core.floor.Footprint;
+import fluidframe.core.geometry.Footprint;
 
 /** Where a foot goes. */
 final class FootKeys {

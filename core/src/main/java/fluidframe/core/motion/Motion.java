@@ -1,7 +1,7 @@
 package fluidframe.core.motion;
 
 import fluidframe.core.couple.Part;
-import fluidframe.core.floor.CoupleStance;
+import fluidframe.core.geometry.CoupleStance;
 import java.util.List;
 
 /** Both dancers over time. */

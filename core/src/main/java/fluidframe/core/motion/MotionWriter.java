@@ -1,8 +1,8 @@
 package fluidframe.core.motion;
 
 import fluidframe.core.couple.Part;
-import fluidframe.core.floor.CoupleStance;
-import fluidframe.core.floor.Stance;
+import fluidframe.core.geometry.CoupleStance;
+import fluidframe.core.geometry.Stance;
 import fluidframe.core.work.Stopping;
 import java.util.List;
 import java.util.TreeMap;

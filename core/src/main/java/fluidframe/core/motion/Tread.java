@@ -1,7 +1,7 @@
 package fluidframe.core.motion;
 
 import fluidframe.core.figure.Height;
-import fluidframe.core.floor.Stance;
+import fluidframe.core.geometry.Stance;
 import fluidframe.core.step.Step;
 
 /**

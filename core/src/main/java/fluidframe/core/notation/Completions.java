@@ -9,7 +9,7 @@ import fluidframe.core.space.Turn;
 import fluidframe.core.step.Action;
 import fluidframe.core.step.Foot;
 import fluidframe.core.step.HipMove;
-import fluidframe.core.step.Placement;
+import fluidframe.core.step.StepDirection;
 import fluidframe.core.step.PositionModifier;
 import fluidframe.core.step.Step;
 import fluidframe.core.step.Sway;
@@ -36,7 +36,7 @@ public final class Completions {
 
     static {
         PIECES.put(Column.FOOT, terms(Foot.values()));
-        PIECES.put(Column.FOOT_POSITION, Stream.of(terms(Placement.values()), terms(Touch.values()), terms(PositionModifier.values()),
+        PIECES.put(Column.FOOT_POSITION, Stream.of(terms(StepDirection.values()), terms(Touch.values()), terms(PositionModifier.values()),
                 List.of(new Piece("pw", "part weight"), new Piece("nw", "no weight"))).flatMap(List::stream).toList());
         PIECES.put(Column.ALIGNMENT, alignments());
         PIECES.put(Column.TURN, turns());

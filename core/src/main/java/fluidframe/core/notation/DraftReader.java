@@ -67,7 +67,7 @@ public final class DraftReader {
 
     private final FigureDraft draft;
     private final List<Dance> dances;
-    private final List<Unread> unread = new ArrayList<>();
+    private final List<Unreadable> unreadable = new ArrayList<>();
 
     private DraftReader(FigureDraft draft, List<Dance> dances) {
         this.draft = draft;
@@ -84,7 +84,7 @@ public final class DraftReader {
     public static DraftReading read(FigureDraft draft, List<Dance> dances) {
         DraftReader reader = new DraftReader(draft, dances);
         Optional<Figure> figure = reader.figure();
-        return new DraftReading(figure, reader.unread);
+        return new DraftReading(figure, reader.unreadable);
     }
 
     private Optional<Figure> figure() {
@@ -361,12 +361,12 @@ public final class DraftReader {
         try {
             return Optional.of(reader.apply(text));
         } catch (UnreadableTextException e) {
-            unread.add(Unread.of(place, e));
+            unreadable.add(Unreadable.of(place, e));
             return Optional.empty();
         }
     }
 
     private void complain(Place place, String text, String expected) {
-        unread.add(new Unread(place, text.length() > LONGEST_NAME ? text.substring(0, LONGEST_NAME) + "…" : text, expected, List.of()));
+        unreadable.add(new Unreadable(place, text.length() > LONGEST_NAME ? text.substring(0, LONGEST_NAME) + "…" : text, expected, List.of()));
     }
 }

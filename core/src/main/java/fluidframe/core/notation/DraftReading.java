@@ -9,13 +9,13 @@ import java.util.Optional;
  * What came of reading a draft. Cells that could not be read count as empty, so that the rest can still be checked;
  * without a dance or a length there is no figure at all.
  */
-public record DraftReading(Optional<Figure> figure, List<Unread> unread) {
+public record DraftReading(Optional<Figure> figure, List<Unreadable> unreadable) {
 
     public DraftReading {
-        unread = List.copyOf(unread);
+        unreadable = List.copyOf(unreadable);
     }
 
     public boolean isComplete() {
-        return figure.isPresent() && unread.isEmpty();
+        return figure.isPresent() && unreadable.isEmpty();
     }
 }

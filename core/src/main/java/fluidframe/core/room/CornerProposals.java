@@ -67,6 +67,6 @@ final class CornerProposals {
         ScoredPlacement next = score.placements().get(passage + 1);
         EntryState entry = next.placement().start().map(alignment -> next.dancing().entry().from(alignment.foot())).orElse(next.dancing().entry());
         return Link.between(course.exit(passage).afterCorner(), entry, score.placements().get(passage).dancing().figure(), next.dancing().figure(),
-                score.routine().terms());
+                score.routine().conditions());
     }
 }

@@ -103,7 +103,7 @@ public record Course(Routine routine, Beats firstBeat, List<ScoredPlacement> pla
             int after = placements.size() - 1;
             ScoredPlacement before = placements.get(after);
             EntryState asked = placement.start().map(alignment -> dancing.entry().from(alignment.foot())).orElse(dancing.entry());
-            seams.add(new Seam(after, before.placement().cornerAfter(), Link.between(left, asked, before.dancing().figure(), dancing.figure(), routine.terms())));
+            seams.add(new Seam(after, before.placement().cornerAfter(), Link.between(left, asked, before.dancing().figure(), dancing.figure(), routine.conditions())));
         }
 
         /** How the couple stand before an element that begins the routine: as the first figure after it wants them, on the first beat of a bar. */

@@ -2,9 +2,9 @@ package fluidframe.core.routine;
 
 import fluidframe.core.music.MusicMap;
 import fluidframe.core.dance.Dance;
-import fluidframe.core.floor.Dancers;
+import fluidframe.core.geometry.Dancers;
 import fluidframe.core.link.Dancing;
-import fluidframe.core.link.Terms;
+import fluidframe.core.link.Conditions;
 import fluidframe.core.time.Beats;
 import fluidframe.core.time.Tempo;
 import fluidframe.core.work.TooMuchException;
@@ -15,11 +15,11 @@ import java.util.List;
 /**
  * Placements in the order they are written, all of one dance. What comes before the first section is danced once.
  *
- * @param terms   how strictly the syllabus binds
+ * @param conditions   how strictly the syllabus binds
  * @param floor   where it is danced
  * @param dancers how tall the couple are
  */
-public record Routine(String id, String title, Dance dance, Tempo tempo, Terms terms, List<Placement> placements, Floor floor, Dancers dancers) {
+public record Routine(String id, String title, Dance dance, Tempo tempo, Conditions conditions, List<Placement> placements, Floor floor, Dancers dancers) {
 
     /** More placements than a routine of several minutes needs. */
     public static final int MOST_PLACEMENTS = 200;
@@ -62,8 +62,8 @@ public record Routine(String id, String title, Dance dance, Tempo tempo, Terms t
     }
 
     /** Danced in the usual hall by a couple of the usual height. */
-    public Routine(String id, String title, Dance dance, Tempo tempo, Terms terms, List<Placement> placements) {
-        this(id, title, dance, tempo, terms, placements, Floor.hall(dance.travels()), Dancers.USUAL);
+    public Routine(String id, String title, Dance dance, Tempo tempo, Conditions conditions, List<Placement> placements) {
+        this(id, title, dance, tempo, conditions, placements, Floor.hall(dance.travels()), Dancers.USUAL);
     }
 
     /** Every placement as often as it is danced, in that order. */
@@ -82,12 +82,12 @@ public record Routine(String id, String title, Dance dance, Tempo tempo, Terms t
 
     /** The same on another floor. */
     public Routine on(Floor other) {
-        return new Routine(id, title, dance, tempo, terms, placements, other, dancers);
+        return new Routine(id, title, dance, tempo, conditions, placements, other, dancers);
     }
 
     /** The same danced by others. */
     public Routine by(Dancers others) {
-        return new Routine(id, title, dance, tempo, terms, placements, floor, others);
+        return new Routine(id, title, dance, tempo, conditions, placements, floor, others);
     }
 
     private static List<Passage> passages(List<Placement> placements) {

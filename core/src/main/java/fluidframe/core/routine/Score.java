@@ -1,7 +1,7 @@
 package fluidframe.core.routine;
 
 import fluidframe.core.couple.Part;
-import fluidframe.core.floor.CoupleStance;
+import fluidframe.core.geometry.CoupleStance;
 import fluidframe.core.motion.Motion;
 import fluidframe.core.motion.Tread;
 import fluidframe.core.time.Beats;

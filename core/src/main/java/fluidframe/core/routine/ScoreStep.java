@@ -3,7 +3,7 @@ package fluidframe.core.routine;
 import fluidframe.core.couple.Part;
 import fluidframe.core.couple.Relation;
 import fluidframe.core.figure.Height;
-import fluidframe.core.floor.Stance;
+import fluidframe.core.geometry.Stance;
 import fluidframe.core.motion.Tread;
 import fluidframe.core.space.Alignment;
 import fluidframe.core.space.Heading;

@@ -7,10 +7,10 @@ import fluidframe.core.figure.Figure;
 import fluidframe.core.figure.FreeFeet;
 import fluidframe.core.figure.Height;
 import fluidframe.core.figure.TurnAccount;
-import fluidframe.core.floor.CoupleFit;
-import fluidframe.core.floor.CoupleStance;
-import fluidframe.core.floor.CoupleTrack;
-import fluidframe.core.floor.StepLengths;
+import fluidframe.core.geometry.CoupleFit;
+import fluidframe.core.geometry.CoupleStance;
+import fluidframe.core.geometry.CoupleStances;
+import fluidframe.core.geometry.StepLengths;
 import fluidframe.core.space.Turn;
 import fluidframe.core.step.Step;
 import fluidframe.core.time.Beats;
@@ -61,7 +61,7 @@ final class ScoreWriter {
         }
         Timing man = figure.timing(Part.MAN);
         Timing lady = figure.timing(Part.LADY);
-        CoupleTrack track = CoupleFit.solve(figure, man, lady, stance, turnedBy.radians() + placed.side() * CORNER.radians(), lengths);
+        CoupleStances track = CoupleFit.solve(figure, man, lady, stance, turnedBy.radians() + placed.side() * CORNER.radians(), lengths);
         write(index, placed, turnedBy, man, lady, track);
         stance = track.end();
     }
@@ -70,7 +70,7 @@ final class ScoreWriter {
         return course.routine().tempo().seconds(rhythm, at);
     }
 
-    private void write(int index, ScoredPlacement placed, Turn turnedBy, Timing man, Timing lady, CoupleTrack track) {
+    private void write(int index, ScoredPlacement placed, Turn turnedBy, Timing man, Timing lady, CoupleStances track) {
         Figure figure = placed.dancing().danced();
         for (Part part : Part.values()) {
             Timing timing = part == Part.MAN ? man : lady;

@@ -24,7 +24,7 @@ import java.util.stream.Stream;
  * @param weight    full unless the foot only touches or the cell says part ({@code pw}) or none ({@code nw})
  * @param modifiers in the order of their declaration
  */
-public record FootPosition(Placement placement, Optional<Touch> touch, Weight weight, Set<PositionModifier> modifiers) {
+public record FootPosition(StepDirection placement, Optional<Touch> touch, Weight weight, Set<PositionModifier> modifiers) {
 
     /** How weight is written where it is not what the placement implies. */
     private enum WeightMark implements Term {
@@ -45,7 +45,7 @@ public record FootPosition(Placement placement, Optional<Touch> touch, Weight we
     }
 
     private static final String EXPECTED = "a foot position such as fwd, sd sl fwd, cl, bk CBMP or pt sd";
-    private static final Lexicon<Term> LEXICON = Lexicon.of(EXPECTED, Stream.<Term[]>of(Placement.values(), Touch.values(),
+    private static final Lexicon<Term> LEXICON = Lexicon.of(EXPECTED, Stream.<Term[]>of(StepDirection.values(), Touch.values(),
             PositionModifier.values(), WeightMark.values()).flatMap(Arrays::stream).toList());
 
     public FootPosition {
@@ -54,7 +54,7 @@ public record FootPosition(Placement placement, Optional<Touch> touch, Weight we
         modifiers = Collections.unmodifiableSet(ordered);
     }
 
-    public static FootPosition of(Placement placement, PositionModifier... modifiers) {
+    public static FootPosition of(StepDirection placement, PositionModifier... modifiers) {
         return new FootPosition(placement, Optional.empty(), Weight.FULL, Set.of(modifiers));
     }
 
@@ -62,12 +62,12 @@ public record FootPosition(Placement placement, Optional<Touch> touch, Weight we
      * @throws UnreadableTextException naming the word that belongs to no foot position
      */
     public static FootPosition parse(String text) {
-        Placement placement = null;
+        StepDirection placement = null;
         Touch touch = null;
         Weight weight = null;
         EnumSet<PositionModifier> modifiers = EnumSet.noneOf(PositionModifier.class);
         for (Term term : LEXICON.readAll(text)) {
-            if (term instanceof Placement found) {
+            if (term instanceof StepDirection found) {
                 if (placement != null) {
                     throw new UnreadableTextException(text, "one place for the foot, not both " + placement + " and " + found);
                 }
@@ -83,7 +83,7 @@ public record FootPosition(Placement placement, Optional<Touch> touch, Weight we
         if (placement == null && touch == null) {
             throw new UnreadableTextException(text, EXPECTED, List.of("fwd", "bk", "sd"));
         }
-        return new FootPosition(placement == null ? Placement.CLOSE : placement, Optional.ofNullable(touch),
+        return new FootPosition(placement == null ? StepDirection.CLOSE : placement, Optional.ofNullable(touch),
                 weight != null ? weight : usualWeight(touch), modifiers);
     }
 
@@ -113,7 +113,7 @@ public record FootPosition(Placement placement, Optional<Touch> touch, Weight we
     private List<Term> terms() {
         List<Term> terms = new ArrayList<>();
         touch.ifPresent(terms::add);
-        if (touch.isEmpty() || placement != Placement.CLOSE) {
+        if (touch.isEmpty() || placement != StepDirection.CLOSE) {
             terms.add(placement);
         }
         terms.addAll(modifiers);

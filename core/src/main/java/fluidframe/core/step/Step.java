@@ -101,7 +101,7 @@ public record Step(Optional<CountToken> count, Optional<CountToken> alsoCounted,
         return actions.contains(action);
     }
 
-    public boolean places(Placement placement) {
+    public boolean goes(StepDirection placement) {
         return footPosition.map(position -> position.placement() == placement).orElse(false);
     }
 

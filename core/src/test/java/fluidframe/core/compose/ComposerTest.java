@@ -13,7 +13,7 @@ import fluidframe.core.link.Link;
 import fluidframe.core.link.Move;
 import fluidframe.core.link.Outcome;
 import fluidframe.core.link.Repertoire;
-import fluidframe.core.link.Terms;
+import fluidframe.core.link.Conditions;
 import fluidframe.core.space.Heading;
 import fluidframe.core.space.Turn;
 import fluidframe.core.music.MusicMap;
@@ -42,7 +42,7 @@ class ComposerTest {
     @ParameterizedTest
     @MethodSource("books")
     void theBestIsAsGoodAsTheBestOfAllThereAre(long seed) {
-        Repertoire repertoire = Repertoire.of(SmallBook.random(6, seed), Terms.OPEN);
+        Repertoire repertoire = Repertoire.of(SmallBook.random(6, seed), Conditions.OPEN);
         for (Wish wish : wishes()) {
             Answer answer = Composer.compose(repertoire, wish, () -> false);
             OptionalInt best = new BruteForce(repertoire, wish).best();
@@ -56,7 +56,7 @@ class ComposerTest {
                 });
             }
             answer.relaxations().forEach(relaxation -> {
-                assertThat(new BruteForce(repertoire.under(relaxation.terms()), relaxation.wish()).best()).as("%s really works", relaxation.labels()).isPresent();
+                assertThat(new BruteForce(repertoire.under(relaxation.conditions()), relaxation.wish()).best()).as("%s really works", relaxation.labels()).isPresent();
                 assertThat(relaxation.labels()).hasSize(answer.relaxations().get(0).labels().size());
             });
             boolean several = answer.relaxations().stream().anyMatch(relaxation -> relaxation.labels().size() > 1);
@@ -69,7 +69,7 @@ class ComposerTest {
     @ParameterizedTest
     @MethodSource("books")
     void underASyllabusTooTheBestIsFound(long seed) {
-        Repertoire repertoire = Repertoire.of(SmallBook.random(6, seed), new Terms(true, Level.OPEN));
+        Repertoire repertoire = Repertoire.of(SmallBook.random(6, seed), new Conditions(true, Level.OPEN));
         for (Wish wish : wishes()) {
             OptionalInt best = new BruteForce(repertoire, wish).best();
             OptionalInt found = Composer.search(repertoire, wish, () -> false).compositions().stream().mapToInt(Composition::points).findFirst();
@@ -94,7 +94,7 @@ class ComposerTest {
 
     @Test
     void answersReallyDifferAndComeBestFirst() {
-        Repertoire repertoire = Repertoire.of(SmallBook.random(8, 3), Terms.OPEN);
+        Repertoire repertoire = Repertoire.of(SmallBook.random(8, 3), Conditions.OPEN);
         List<Composition> found = Composer.compose(repertoire, Wish.of(BAR.times(6), BAR.times(6), MUSIC).withBends(true).withMostTimes(3), () -> false).compositions();
         assertThat(found).hasSizeGreaterThan(1).isSortedAccordingTo((a, b) -> b.points() - a.points());
         for (Composition one : found) {
@@ -105,21 +105,21 @@ class ComposerTest {
     @Test
     void theSameQuestionHasTheSameAnswer() {
         Wish wish = Wish.of(BAR.times(5), BAR.times(5), MUSIC).withBends(true);
-        List<String> first = Composer.compose(Repertoire.of(SmallBook.random(7, 9), Terms.OPEN), wish, () -> false).compositions().stream().map(each -> each.steps().toString()).toList();
-        List<String> second = Composer.compose(Repertoire.of(SmallBook.random(7, 9), Terms.OPEN), wish, () -> false).compositions().stream().map(each -> each.steps().toString()).toList();
+        List<String> first = Composer.compose(Repertoire.of(SmallBook.random(7, 9), Conditions.OPEN), wish, () -> false).compositions().stream().map(each -> each.steps().toString()).toList();
+        List<String> second = Composer.compose(Repertoire.of(SmallBook.random(7, 9), Conditions.OPEN), wish, () -> false).compositions().stream().map(each -> each.steps().toString()).toList();
         assertThat(first).isEqualTo(second).isNotEmpty();
     }
 
     @Test
     void aStoppedSearchNeverClaimsToBeTheBest() {
-        Repertoire repertoire = Repertoire.of(SmallBook.random(12, 5), Terms.OPEN);
+        Repertoire repertoire = Repertoire.of(SmallBook.random(12, 5), Conditions.OPEN);
         Answer answer = Composer.compose(repertoire, Wish.of(BAR.times(32), BAR.times(32), MUSIC).withBends(true), () -> true);
         assertThat(answer.exact() || answer.compositions().isEmpty() || answer.bound() >= answer.compositions().get(0).points()).isTrue();
     }
 
     @Test
     void whatFollowsIsMetInTheWayItIsDanced() {
-        Repertoire repertoire = Repertoire.of(SmallBook.random(10, 4), Terms.OPEN);
+        Repertoire repertoire = Repertoire.of(SmallBook.random(10, 4), Conditions.OPEN);
         Dancing part = Dancing.of(SmallBook.turning("next"), Way.AS_CHARTED.withSplit("4–6"));
         Wish wish = Wish.of(BAR.times(3), BAR.times(4), MUSIC).withBends(true);
         Wish meeting = new Wish(wish.from(), Optional.of(part), wish.least(), wish.most(), Choice.FREE, 2, BAR, true, 0, MusicMap.plain(BAR, 1, new Tempo(29)), List.of(), Weights.USUAL, 5);
@@ -145,7 +145,7 @@ class ComposerTest {
                 seen.add(sequences);
             }
         };
-        Composer.compose(Repertoire.of(SmallBook.random(12, 5), Terms.OPEN), Wish.of(BAR.times(32), BAR.times(32), MUSIC).withBends(true), watch);
+        Composer.compose(Repertoire.of(SmallBook.random(12, 5), Conditions.OPEN), Wish.of(BAR.times(32), BAR.times(32), MUSIC).withBends(true), watch);
         assertThat(seen).hasSizeGreaterThan(1).isSorted();
     }
 
@@ -165,7 +165,7 @@ class ComposerTest {
         Figure easy = SmallBook.walk("easy", "RF", "LOD", "");
         Figure hard = SmallBook.at(Level.SILVER, SmallBook.walk("hard", "LF", "LOD", ""));
         Wish wish = Wish.of(BAR.times(2), BAR.times(2), MUSIC);
-        Answer answer = Composer.compose(Repertoire.of(List.of(easy, hard), new Terms(false, Level.BRONZE)), wish, () -> false);
+        Answer answer = Composer.compose(Repertoire.of(List.of(easy, hard), new Conditions(false, Level.BRONZE)), wish, () -> false);
         assertThat(answer.compositions()).isEmpty();
         assertThat(answer.relaxations()).extracting(Relaxation::labels).contains(List.of("allow silver"));
     }

@@ -13,7 +13,7 @@ import fluidframe.core.link.Dancing;
 import fluidframe.core.link.Link;
 import fluidframe.core.link.Outcome;
 import fluidframe.core.link.Repertoire;
-import fluidframe.core.link.Terms;
+import fluidframe.core.link.Conditions;
 import fluidframe.core.music.Accent;
 import fluidframe.core.music.Groove;
 import fluidframe.core.music.Percussion;
@@ -67,7 +67,7 @@ class MadeUpDanceTest {
     void itIsLinkedAndComposed() {
         Dancing going = Dancing.of(GOING, Way.AS_CHARTED);
         assertThat(Link.between(going.exit(), going.entry()).outcome()).isEqualTo(Outcome.HOLDS);
-        Repertoire repertoire = Repertoire.of(List.of(GOING), Terms.OPEN);
+        Repertoire repertoire = Repertoire.of(List.of(GOING), Conditions.OPEN);
         Wish wish = Wish.of(GLIDE.rhythm().bar().times(6), GLIDE.rhythm().bar().times(6), routine(1).music()).withMostTimes(6);
         assertThat(Composer.compose(repertoire, wish, () -> false).compositions()).isNotEmpty();
     }
@@ -91,6 +91,6 @@ class MadeUpDanceTest {
     }
 
     private static Routine routine(int bars) {
-        return new Routine("glide", "Glide", GLIDE, GLIDE.slowest(), Terms.OPEN, Collections.nCopies(bars, Placement.of(Dancing.of(GOING, Way.AS_CHARTED))));
+        return new Routine("glide", "Glide", GLIDE, GLIDE.slowest(), Conditions.OPEN, Collections.nCopies(bars, Placement.of(Dancing.of(GOING, Way.AS_CHARTED))));
     }
 }

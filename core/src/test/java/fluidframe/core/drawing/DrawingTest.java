@@ -7,7 +7,7 @@ import fluidframe.core.SmallBook;
 import fluidframe.core.dance.Dances;
 import fluidframe.core.figure.Way;
 import fluidframe.core.link.Dancing;
-import fluidframe.core.link.Terms;
+import fluidframe.core.link.Conditions;
 import fluidframe.core.routine.Floor;
 import fluidframe.core.routine.Obstacle;
 import fluidframe.core.routine.Placement;
@@ -30,7 +30,7 @@ class DrawingTest {
     @Test
     void aFloorPlanMeasuresTheFloor() throws Exception {
         Floor floor = new Floor(20, 12, new Point(2.5, 2.2), List.of(new Obstacle("table <1>", 10, 5, 2, 1)));
-        Routine routine = new Routine("tried", "Tried & true", Dances.find("waltz").orElseThrow(), new Tempo(29), Terms.OPEN,
+        Routine routine = new Routine("tried", "Tried & true", Dances.find("waltz").orElseThrow(), new Tempo(29), Conditions.OPEN,
                 List.of(Placement.of(Dancing.of(SmallBook.turning("turning"), Way.AS_CHARTED)))).on(floor);
         Document drawing = read(FloorPlan.of(Score.of(routine)));
         assertThat(drawing.getDocumentElement().getAttribute("width")).isEqualTo("420.00mm");
@@ -44,7 +44,7 @@ class DrawingTest {
 
     @Test
     void charactersThatNoDrawingCanHoldAreShownAsSuch() throws Exception {
-        Routine routine = new Routine("tried", "Tried\u0001\uD800 \uD83D\uDE00", Dances.find("waltz").orElseThrow(), new Tempo(29), Terms.OPEN, List.of());
+        Routine routine = new Routine("tried", "Tried\u0001\uD800 \uD83D\uDE00", Dances.find("waltz").orElseThrow(), new Tempo(29), Conditions.OPEN, List.of());
         assertThat(elements(read(FloorPlan.of(Score.of(routine))), "title")).extracting(Element::getTextContent).containsExactly("Tried\uFFFD\uFFFD \uD83D\uDE00");
     }
 

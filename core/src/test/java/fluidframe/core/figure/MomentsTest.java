@@ -9,7 +9,7 @@ import fluidframe.core.couple.Position;
 import fluidframe.core.couple.Relation;
 import fluidframe.core.couple.Titles;
 import fluidframe.core.link.Dancing;
-import fluidframe.core.link.Terms;
+import fluidframe.core.link.Conditions;
 import fluidframe.core.routine.Placement;
 import fluidframe.core.routine.Routine;
 import fluidframe.core.routine.Score;
@@ -37,7 +37,7 @@ class MomentsTest {
 
     @Test
     void theScoreSaysWhatTheMomentsSay() {
-        Score score = Score.of(new Routine("one", "One", WHISK.dance(), new Tempo(29), Terms.OPEN, List.of(Placement.of(Dancing.of(WHISK, Way.AS_CHARTED)))));
+        Score score = Score.of(new Routine("one", "One", WHISK.dance(), new Tempo(29), Conditions.OPEN, List.of(Placement.of(Dancing.of(WHISK, Way.AS_CHARTED)))));
         assertThat(score.steps()).filteredOn(step -> step.row() == 2).extracting(step -> step.relation().position()).containsOnly(Position.PROMENADE);
     }
 
@@ -45,7 +45,7 @@ class MomentsTest {
     void aCardSaysWhatThePartnersChartChanges() {
         assertThat(line(Part.MAN, 2)).contains("now in promenade.");
         assertThat(line(Part.LADY, 2)).as("her own words say it").doesNotContain("now in");
-        assertThat(line(Part.LADY, 1)).contains("now in").contains("right hand");
+        assertThat(line(Part.LADY, 1)).contains("now with his right hand");
     }
 
     private static String line(Part part, int row) {

@@ -77,9 +77,9 @@ class ElementTest {
     @Test
     void oneStepMendsAWrongFootAndEachOfferIsProved() {
         Dancing walk = Dancing.of(SmallBook.walk("walk", "LF", "LOD", ""), Way.AS_CHARTED);
-        Repairs repairs = new Repairs(Repertoire.of(List.of(walk.figure()), Terms.OPEN));
+        Repairs repairs = new Repairs(Repertoire.of(List.of(walk.figure()), Conditions.OPEN));
         Dancing same = Dancing.of(SmallBook.walk("again", "LF", "LOD", ""), Way.AS_CHARTED);
-        Repairs.Seam seam = new Repairs.Seam(walk, Heading.LINE_OF_DANCE, Beats.ZERO, same, Optional.empty(), false);
+        Repairs.Join seam = new Repairs.Join(walk, Heading.LINE_OF_DANCE, Beats.ZERO, same, Optional.empty(), false);
         List<Repair> offered = repairs.of(seam).stream().filter(repair -> repair.kind() == Repair.Kind.ELEMENT).toList();
         assertThat(repairs.verdict(seam).outcome()).isEqualTo(Outcome.BREAKS);
         assertThat(offered).extracting(Repair::label).containsExactly("replace for 3 beats between", "check for 3 beats between");

@@ -38,11 +38,11 @@ class LinkingTest {
     void wordsAndSearchesAgreeOnEveryLink() {
         List<Figure> book = new ArrayList<>(SmallBook.random(15, 1));
         book.add(TURNING);
-        Repertoire repertoire = Repertoire.of(book, Terms.OPEN);
+        Repertoire repertoire = Repertoire.of(book, Conditions.OPEN);
         for (Move begun : repertoire.beginnings()) {
             List<Move> after = repertoire.after(Optional.of(begun.dancing().figure()), begun.exit());
             for (Dancing next : repertoire.dancings()) {
-                Outcome said = Link.between(begun.exit(), next.entry(), begun.dancing().figure(), next.figure(), Terms.OPEN).outcome();
+                Outcome said = Link.between(begun.exit(), next.entry(), begun.dancing().figure(), next.figure(), Conditions.OPEN).outcome();
                 Optional<Outcome> searched = after.stream().filter(move -> move.dancing().equals(next)).map(Move::outcome).findFirst();
                 assertThat(searched.orElse(Outcome.BREAKS)).isEqualTo(said);
             }
@@ -52,9 +52,9 @@ class LinkingTest {
     @Test
     void theCheapestRepairComesFirstAndEachIsProved() {
         Figure ahead = SmallBook.walk("ahead", "RF", "LOD", "");
-        Repertoire repertoire = Repertoire.of(List.of(TURNING, ahead, SmallBook.walk("right", "RF", "DC", "1/8 R"), SmallBook.walk("left", "LF", "LOD", "1/8 L")), Terms.OPEN);
+        Repertoire repertoire = Repertoire.of(List.of(TURNING, ahead, SmallBook.walk("right", "RF", "DC", "1/8 R"), SmallBook.walk("left", "LF", "LOD", "1/8 L")), Conditions.OPEN);
         Repairs repairs = new Repairs(repertoire);
-        Repairs.Seam seam = new Repairs.Seam(dancing(repertoire, "turning"), Heading.parse("DW"), Beats.ZERO, dancing(repertoire, "ahead"), Optional.empty(), false);
+        Repairs.Join seam = new Repairs.Join(dancing(repertoire, "turning"), Heading.parse("DW"), Beats.ZERO, dancing(repertoire, "ahead"), Optional.empty(), false);
         assertThat(repairs.verdict(seam).outcome()).isEqualTo(Outcome.BENDS);
         List<Repair> found = repairs.of(seam);
         assertThat(found.get(0).kind()).isEqualTo(Kind.FINISH);
@@ -67,7 +67,7 @@ class LinkingTest {
     void aBridgeLeadsFromOneToTheOther() {
         Figure start = SmallBook.walk("start", "RF", "LOD", "1/4 L");
         Figure goal = SmallBook.walk("goal", "LF", "DW", "");
-        Repertoire repertoire = Repertoire.of(List.of(start, goal, SmallBook.walk("back-again", "LF", "C", "1/4 R"), SmallBook.walk("changing", "RF", "LOD", "1/8 R")), Terms.OPEN);
+        Repertoire repertoire = Repertoire.of(List.of(start, goal, SmallBook.walk("back-again", "LF", "C", "1/4 R"), SmallBook.walk("changing", "RF", "LOD", "1/8 R")), Conditions.OPEN);
         Dancing begun = dancing(repertoire, "start");
         List<List<Move>> bridges = new Bridges(repertoire).between(Optional.of(start), begun.exitFrom(Heading.parse("LOD"), Beats.ZERO), dancing(repertoire, "goal"), Beats.of(12), 3);
         assertThat(bridges).isNotEmpty();
@@ -81,7 +81,7 @@ class LinkingTest {
         Figure there = SmallBook.walk("there", "RF", "LOD", "1/4 L");
         Figure back = SmallBook.walk("back", "LF", "C", "1/4 R");
         Figure odd = SmallBook.walk("odd", "RF", "ALOD", "1/8 L");
-        LinkMap map = LinkMap.of(Repertoire.of(List.of(there, back, odd), Terms.OPEN));
+        LinkMap map = LinkMap.of(Repertoire.of(List.of(there, back, odd), Conditions.OPEN));
         assertThat(map.components().get(0)).containsExactlyInAnyOrder("there", "back");
         assertThat(map.unreachable()).containsExactly("odd");
         assertThat(map.successors().get("there")).containsEntry("back", Outcome.HOLDS);
@@ -93,10 +93,10 @@ class LinkingTest {
         Figure second = SmallBook.walk("second", "LF", "LOD", "");
         Figure third = SmallBook.walk("third", "LF", "LOD", "");
         ExitState exit = ExitState.of(first);
-        assertThat(Link.between(exit, EntryState.of(second), first, second, new Terms(true, Level.OPEN)).outcome()).isEqualTo(Outcome.HOLDS);
-        assertThat(Link.between(exit, EntryState.of(third), first, third, new Terms(true, Level.OPEN)).outcome()).isEqualTo(Outcome.BREAKS);
-        assertThat(Link.between(exit, EntryState.of(third), first, third, Terms.OPEN).outcome()).isEqualTo(Outcome.BENDS);
-        assertThat(Link.between(exit, EntryState.of(second), first, second, new Terms(false, Level.PRE_BRONZE)).outcome()).isEqualTo(Outcome.BREAKS);
+        assertThat(Link.between(exit, EntryState.of(second), first, second, new Conditions(true, Level.OPEN)).outcome()).isEqualTo(Outcome.HOLDS);
+        assertThat(Link.between(exit, EntryState.of(third), first, third, new Conditions(true, Level.OPEN)).outcome()).isEqualTo(Outcome.BREAKS);
+        assertThat(Link.between(exit, EntryState.of(third), first, third, Conditions.OPEN).outcome()).isEqualTo(Outcome.BENDS);
+        assertThat(Link.between(exit, EntryState.of(second), first, second, new Conditions(false, Level.PRE_BRONZE)).outcome()).isEqualTo(Outcome.BREAKS);
     }
 
     private static Dancing dancing(Repertoire repertoire, String id) {

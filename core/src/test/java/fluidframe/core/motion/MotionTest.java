@@ -8,11 +8,10 @@ import fluidframe.core.couple.Part;
 import fluidframe.core.dance.Dances;
 import fluidframe.core.figure.Figure;
 import fluidframe.core.figure.Way;
-import fluidframe.core.floor.Dancers;
-import fluidframe.core.floor.StepLengths;
+import fluidframe.core.geometry.Dancers;
+import fluidframe.core.geometry.StepLengths;
 import fluidframe.core.link.Dancing;
-import fluidframe.core.link.Terms;
-import fluidframe.core.routine.Floor;
+import fluidframe.core.link.Conditions;
 import fluidframe.core.routine.Placement;
 import fluidframe.core.routine.Routine;
 import fluidframe.core.routine.Score;
@@ -77,7 +76,7 @@ class MotionTest {
     }
 
     private static Score score(Figure figure, Dancers dancers) {
-        Routine routine = new Routine("tried", "Tried", figure.dance(), new Tempo(29), Terms.OPEN, List.of(Placement.of(Dancing.of(figure, Way.AS_CHARTED)))).by(dancers);
+        Routine routine = new Routine("tried", "Tried", figure.dance(), new Tempo(29), Conditions.OPEN, List.of(Placement.of(Dancing.of(figure, Way.AS_CHARTED)))).by(dancers);
         return Score.of(routine);
     }
 }

@@ -24,12 +24,12 @@ class NotationTest {
     void shorthandInCanonicalShorthandOut(Column column, String typed, String canonical) {
         DraftReading reading = DraftReader.read(Charts.naturalTurn().withCell(Part.MAN, 1, column, typed));
         if (canonical == null) {
-            assertThat(reading.unread()).singleElement().satisfies(unread -> {
-                assertThat(unread.place()).isEqualTo(Place.cell(Part.MAN, 1, column));
-                assertThat(unread.expected()).isNotBlank();
+            assertThat(reading.unreadable()).singleElement().satisfies(unreadable -> {
+                assertThat(unreadable.place()).isEqualTo(Place.cell(Part.MAN, 1, column));
+                assertThat(unreadable.expected()).isNotBlank();
             });
         } else {
-            assertThat(reading.unread()).isEmpty();
+            assertThat(reading.unreadable()).isEmpty();
             assertThat(column.shorthand(reading.figure().orElseThrow().man().steps().get(1))).isEqualTo(canonical);
         }
     }
@@ -38,7 +38,7 @@ class NotationTest {
     void everyUnreadableTextIsNamedAndTheRestIsStillRead() {
         FigureDraft draft = Charts.naturalTurn().withCell(Part.MAN, 0, Column.FOOT, "XF").withCell(Part.LADY, 4, Column.TURN, "quarter");
         DraftReading reading = DraftReader.read(draft);
-        assertThat(reading.unread()).extracting(unread -> unread.place().pointer()).containsExactly("/man/0/foot", "/lady/4/turn");
+        assertThat(reading.unreadable()).extracting(unreadable -> unreadable.place().pointer()).containsExactly("/man/0/foot", "/lady/4/turn");
         assertThat(reading.figure()).isPresent();
     }
 
@@ -52,6 +52,6 @@ class NotationTest {
     void withoutADanceThereIsNoFigure() {
         DraftReading reading = DraftReader.read(Charts.figure("polka", "0", List.of(), List.of()));
         assertThat(reading.figure()).isEmpty();
-        assertThat(reading.unread()).extracting(unread -> unread.place().pointer()).contains("/dance", "/man", "/lady");
+        assertThat(reading.unreadable()).extracting(unreadable -> unreadable.place().pointer()).contains("/dance", "/man", "/lady");
     }
 }

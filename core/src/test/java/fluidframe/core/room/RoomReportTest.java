@@ -12,7 +12,7 @@ import fluidframe.core.link.Dancing;
 import fluidframe.core.link.Element;
 import fluidframe.core.link.ElementKind;
 import fluidframe.core.link.Outcome;
-import fluidframe.core.link.Terms;
+import fluidframe.core.link.Conditions;
 import fluidframe.core.routine.Floor;
 import fluidframe.core.routine.Obstacle;
 import fluidframe.core.routine.Placement;
@@ -97,6 +97,6 @@ class RoomReportTest {
     }
 
     private static Routine routine(List<Placement> placements) {
-        return new Routine("tried", "Tried", Dances.find("waltz").orElseThrow(), new Tempo(29), Terms.OPEN, placements);
+        return new Routine("tried", "Tried", Dances.find("waltz").orElseThrow(), new Tempo(29), Conditions.OPEN, placements);
     }
 }

@@ -6,7 +6,7 @@ import fluidframe.core.SmallBook;
 import fluidframe.core.dance.Dances;
 import fluidframe.core.figure.Way;
 import fluidframe.core.link.Dancing;
-import fluidframe.core.link.Terms;
+import fluidframe.core.link.Conditions;
 import fluidframe.core.time.Tempo;
 import java.util.Arrays;
 import org.junit.jupiter.api.Test;
@@ -40,6 +40,6 @@ class BrokenSeamTest {
     }
 
     private static Course course(Placement... placements) {
-        return Course.of(new Routine("tried", "Tried", Dances.find("waltz").orElseThrow(), new Tempo(30), Terms.OPEN, Arrays.asList(placements)));
+        return Course.of(new Routine("tried", "Tried", Dances.find("waltz").orElseThrow(), new Tempo(30), Conditions.OPEN, Arrays.asList(placements)));
     }
 }

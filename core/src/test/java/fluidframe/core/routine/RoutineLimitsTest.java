@@ -6,7 +6,7 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import fluidframe.core.dance.Dances;
 import fluidframe.core.link.Element;
 import fluidframe.core.link.ElementKind;
-import fluidframe.core.link.Terms;
+import fluidframe.core.link.Conditions;
 import fluidframe.core.time.Beats;
 import fluidframe.core.time.Tempo;
 import fluidframe.core.work.TooMuchException;
@@ -51,6 +51,6 @@ class RoutineLimitsTest {
     }
 
     private static Routine routine(List<Placement> placements) {
-        return new Routine("long", "Long", Dances.find("waltz").orElseThrow(), new Tempo(30), Terms.OPEN, placements);
+        return new Routine("long", "Long", Dances.find("waltz").orElseThrow(), new Tempo(30), Conditions.OPEN, placements);
     }
 }

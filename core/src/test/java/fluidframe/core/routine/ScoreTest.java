@@ -13,14 +13,13 @@ import fluidframe.core.link.Aspect;
 import fluidframe.core.link.Comparison;
 import fluidframe.core.link.Dancing;
 import fluidframe.core.link.Outcome;
-import fluidframe.core.link.Terms;
+import fluidframe.core.link.Conditions;
 import fluidframe.core.space.Alignment;
 import fluidframe.core.space.Heading;
 import fluidframe.core.time.Tempo;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
-import java.util.Optional;
 import java.util.Random;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
@@ -129,6 +128,6 @@ class ScoreTest {
     }
 
     private static Routine routine(List<Placement> placements) {
-        return new Routine("tried", "Tried", Dances.find("waltz").orElseThrow(), new Tempo(30), Terms.OPEN, placements);
+        return new Routine("tried", "Tried", Dances.find("waltz").orElseThrow(), new Tempo(30), Conditions.OPEN, placements);
     }
 }

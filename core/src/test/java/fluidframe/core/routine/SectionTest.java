@@ -11,7 +11,7 @@ import fluidframe.core.link.Dancing;
 import fluidframe.core.link.Element;
 import fluidframe.core.link.ElementKind;
 import fluidframe.core.link.Outcome;
-import fluidframe.core.link.Terms;
+import fluidframe.core.link.Conditions;
 import fluidframe.core.space.Point;
 import fluidframe.core.time.Tempo;
 import java.util.Arrays;
@@ -84,6 +84,6 @@ class SectionTest {
     }
 
     private static Routine routine(Placement... placements) {
-        return new Routine("tried", "Tried", Dances.find("waltz").orElseThrow(), new Tempo(30), Terms.OPEN, Arrays.asList(placements));
+        return new Routine("tried", "Tried", Dances.find("waltz").orElseThrow(), new Tempo(30), Conditions.OPEN, Arrays.asList(placements));
     }
 }

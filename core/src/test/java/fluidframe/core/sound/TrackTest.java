@@ -12,7 +12,7 @@ import fluidframe.core.link.Dancing;
 import fluidframe.core.link.Element;
 import fluidframe.core.link.ElementKind;
 import fluidframe.core.link.Item;
-import fluidframe.core.link.Terms;
+import fluidframe.core.link.Conditions;
 import fluidframe.core.music.MusicMap;
 import fluidframe.core.music.Percussion;
 import fluidframe.core.routine.Placement;
@@ -154,6 +154,6 @@ class TrackTest {
 
     private static Score score(String dance, Item... items) {
         List<Placement> placements = Arrays.stream(items).map(Placement::of).toList();
-        return Score.of(new Routine("tried", "Tried", Dances.find(dance).orElseThrow(), TEMPO, Terms.OPEN, placements));
+        return Score.of(new Routine("tried", "Tried", Dances.find(dance).orElseThrow(), TEMPO, Conditions.OPEN, placements));
     }
 }

@@ -1,4 +1,4 @@
-package fluidframe.core.floor;
+package fluidframe.core.geometry;
 
 import fluidframe.core.couple.Part;
 
@@ -14,10 +14,10 @@ import java.util.stream.Stream;
  * @param strides  what the fit made of each travelling row
  * @param meetings the moments at which they were fitted together
  */
-public record CoupleTrack(CoupleStance start, List<Stance> man, List<Stance> lady, List<FittedStride> strides,
+public record CoupleStances(CoupleStance start, List<Stance> man, List<Stance> lady, List<FittedStride> strides,
                           List<Meeting> meetings) {
 
-    public CoupleTrack {
+    public CoupleStances {
         man = List.copyOf(man);
         lady = List.copyOf(lady);
         strides = List.copyOf(strides);
@@ -25,15 +25,15 @@ public record CoupleTrack(CoupleStance start, List<Stance> man, List<Stance> lad
     }
 
     /** The same track turned about the origin, radians to the left. */
-    public CoupleTrack rotated(double radians) {
-        return new CoupleTrack(new CoupleStance(start.man().rotated(radians), start.lady().rotated(radians)),
+    public CoupleStances rotated(double radians) {
+        return new CoupleStances(new CoupleStance(start.man().rotated(radians), start.lady().rotated(radians)),
                 man.stream().map(stance -> stance.rotated(radians)).toList(), lady.stream().map(stance -> stance.rotated(radians)).toList(),
                 strides, meetings);
     }
 
     /** This track, and where it ends another begun there, whose rows are counted on from this one's. */
-    CoupleTrack then(CoupleTrack next) {
-        return new CoupleTrack(start, joined(man, next.man), joined(lady, next.lady),
+    CoupleStances then(CoupleStances next) {
+        return new CoupleStances(start, joined(man, next.man), joined(lady, next.lady),
                 joined(strides, next.strides.stream().map(stride -> stride.later(of(stride.part()).size())).toList()),
                 joined(meetings, next.meetings.stream().map(meeting -> meeting.later(man.size(), lady.size())).toList()));
     }

@@ -7,7 +7,7 @@ import fluidframe.core.text.Words;
 import java.util.List;
 
 /** Where the stepping foot goes relative to the supporting one. */
-public enum Placement implements Term {
+public enum StepDirection implements Term {
     FORWARD("fwd", "forward", "f"),
     BACK("bk", "back", "b", "back", "backward"),
     SIDE("sd", "to the side", "side", "s"),
@@ -18,11 +18,11 @@ public enum Placement implements Term {
     CROSS_BEHIND("XB", "crosses behind", "cross behind", "XIB"),
     IN_PLACE("ip", "in place", "replace", "rep", "on the spot");
 
-    public static final Lexicon<Placement> LEXICON = Lexicon.of("where the foot goes, such as fwd, bk, sd, cl or XF", List.of(values()));
+    public static final Lexicon<StepDirection> LEXICON = Lexicon.of("where the foot goes, such as fwd, bk, sd, cl or XF", List.of(values()));
 
     private final Words words;
 
-    Placement(String shorthand, String wording, String... synonyms) {
+    StepDirection(String shorthand, String wording, String... synonyms) {
         this.words = new Words(shorthand, wording, List.of(synonyms));
     }
 

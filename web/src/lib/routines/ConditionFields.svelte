@@ -4,7 +4,7 @@
 
   interface Props {
     routine: Routine;
-    onchange: (terms: Pick<Routine, 'syllabus' | 'level'>) => void;
+    onchange: (conditions: Pick<Routine, 'syllabus' | 'level'>) => void;
   }
   let { routine, onchange }: Props = $props();
   const OPEN = 'open';

@@ -1,4 +1,4 @@
-package fluidframe.core.floor;
+package fluidframe.core.geometry;
 
 import fluidframe.core.couple.Relation;
 

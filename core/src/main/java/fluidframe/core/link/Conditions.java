@@ -8,8 +8,8 @@ import fluidframe.core.figure.Level;
  * @param syllabus whether only listed neighbours may follow each other
  * @param highest  the highest level that may be danced
  */
-public record Terms(boolean syllabus, Level highest) {
+public record Conditions(boolean syllabus, Level highest) {
 
     /** Whatever bodies can do. */
-    public static final Terms OPEN = new Terms(false, Level.OPEN);
+    public static final Conditions OPEN = new Conditions(false, Level.OPEN);
 }

@@ -7,7 +7,7 @@ import java.util.Arrays;
  * The most points that can still come from every node, length, set of required figures and number of corners, repetition and room left out of account;
  * so it never says too little. Worked out from the longest length back, a length at a time.
  */
-final class Outlook {
+final class UpperBound {
 
     /** Says that the wish cannot be met from here. */
     static final int NEVER = Integer.MIN_VALUE / 4;
@@ -25,7 +25,7 @@ final class Outlook {
     private final boolean[] arrives;
     private final int[][] points;
 
-    Outlook(MoveGraph graph, Timeline timeline, int corners, Watch watch) {
+    UpperBound(MoveGraph graph, Timeline timeline, int corners, Watch watch) {
         this.graph = graph;
         this.timeline = timeline;
         this.corners = corners;

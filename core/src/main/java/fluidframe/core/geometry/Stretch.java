@@ -1,4 +1,4 @@
-package fluidframe.core.floor;
+package fluidframe.core.geometry;
 
 import fluidframe.core.figure.Chart;
 import fluidframe.core.figure.Moment;

@@ -1,4 +1,4 @@
-package fluidframe.core.floor;
+package fluidframe.core.geometry;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
@@ -6,7 +6,7 @@ import fluidframe.core.couple.Part;
 import fluidframe.core.dance.Dances;
 import fluidframe.core.link.Element;
 import fluidframe.core.link.ElementKind;
-import fluidframe.core.link.Terms;
+import fluidframe.core.link.Conditions;
 import fluidframe.core.routine.Placement;
 import fluidframe.core.routine.Routine;
 import fluidframe.core.routine.Score;
@@ -44,7 +44,7 @@ class StretchTest {
     }
 
     private static List<Point> bodies(Part part) {
-        Routine walk = new Routine("walk", "Walk", Dances.find("waltz").orElseThrow(), new Tempo(30), Terms.OPEN, List.of(Placement.of(Element.of(ElementKind.WALK, BEATS))));
+        Routine walk = new Routine("walk", "Walk", Dances.find("waltz").orElseThrow(), new Tempo(30), Conditions.OPEN, List.of(Placement.of(Element.of(ElementKind.WALK, BEATS))));
         return Score.of(walk).steps().stream().filter(step -> step.part() == part).map(ScoreStep::stance).map(Stance::body).toList();
     }
 }

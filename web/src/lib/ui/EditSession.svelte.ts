@@ -1,6 +1,6 @@
 import { Problem, sentenceOf } from '$lib/api/client';
 import type { Fault } from '$lib/api/client';
-import { dropDraft, findDraft, keepDraft } from './Draft';
+import { dropRecovered, findRecovered, keepRecovered } from './recovered';
 import { History } from './History.svelte';
 import { notices } from './Notices.svelte';
 import { same } from './same';
@@ -34,7 +34,7 @@ export interface Opened<T> {
 
 /** Opens a stored document; one that is known only as unkept work opens as new. */
 export async function opened<T>(store: Store<T>, id: string): Promise<Opened<T>> {
-  const draft = findDraft<T>(store.kind, id);
+  const draft = findRecovered<T>(store.kind, id);
   const unkept = draft && { document: draft.value, tag: draft.tag };
   try {
     return { stored: await store.load(id), unkept };
@@ -45,7 +45,7 @@ export async function opened<T>(store: Store<T>, id: string): Promise<Opened<T>>
 }
 
 /** A document under work: every earlier state of it, what is stored, and what went wrong with storing it. */
-export abstract class Keeper<T extends { id: string; title: string }> {
+export abstract class EditSession<T extends { id: string; title: string }> {
   protected readonly history: History<T>;
   #store: Store<T>;
   #stored = $state.raw<T>()!;
@@ -163,7 +163,7 @@ export abstract class Keeper<T extends { id: string; title: string }> {
       this.fail(thrown);
       return false;
     }
-    dropDraft(store.kind, gone.id);
+    dropRecovered(store.kind, gone.id);
     this.#replaced = undefined;
     notices.say({
       sentence: `Deleted ${gone.title}.`,
@@ -191,7 +191,7 @@ export abstract class Keeper<T extends { id: string; title: string }> {
 
   /** Lets go of everything that is not kept. */
   protected discard() {
-    dropDraft(this.#store.kind, this.document.id);
+    dropRecovered(this.#store.kind, this.document.id);
     this.history.change(this.#stored);
   }
 
@@ -237,8 +237,8 @@ export abstract class Keeper<T extends { id: string; title: string }> {
 
   protected remember() {
     const { kind } = this.#store;
-    if (this.isStored) dropDraft(kind, this.document.id);
-    else keepDraft(kind, this.document.id, { value: this.document, tag: this.#tag });
+    if (this.isStored) dropRecovered(kind, this.document.id);
+    else keepRecovered(kind, this.document.id, { value: this.document, tag: this.#tag });
   }
 
   protected fail(thrown: unknown) {

@@ -12,10 +12,10 @@ import java.util.List;
  * @param expected what was expected there
  * @param nearest  the nearest things it could have been
  */
-public record Unread(Place place, String text, String expected, List<String> nearest) {
+public record Unreadable(Place place, String text, String expected, List<String> nearest) {
 
-    static Unread of(Place place, UnreadableTextException e) {
-        return new Unread(place, e.text(), e.expected(), e.nearest());
+    static Unreadable of(Place place, UnreadableTextException e) {
+        return new Unreadable(place, e.text(), e.expected(), e.nearest());
     }
 
     /** One sentence for people. */

@@ -1,4 +1,4 @@
-package fluidframe.core.floor;
+package fluidframe.core.geometry;
 
 import fluidframe.core.figure.TurnAccount;
 import fluidframe.core.space.Alignment;
@@ -6,7 +6,7 @@ import fluidframe.core.space.Point;
 import fluidframe.core.step.Action;
 import fluidframe.core.step.Foot;
 import fluidframe.core.step.FootPosition;
-import fluidframe.core.step.Placement;
+import fluidframe.core.step.StepDirection;
 import fluidframe.core.step.PositionModifier;
 import fluidframe.core.step.Step;
 import fluidframe.core.step.Weight;
@@ -47,7 +47,7 @@ final class Walker {
     /** Whether the step is free to give a little, so that the partner can be met. */
     static boolean isFree(Step step) {
         return step.foot().filter(foot -> foot != Foot.BOTH).isPresent()
-                && step.footPosition().filter(position -> position.placement() != Placement.IN_PLACE).isPresent();
+                && step.footPosition().filter(position -> position.placement() != StepDirection.IN_PLACE).isPresent();
     }
 
     /**

@@ -1,10 +1,10 @@
-package fluidframe.core.floor;
+package fluidframe.core.geometry;
 
 import fluidframe.core.couple.Part;
 import fluidframe.core.figure.Chart;
 import fluidframe.core.figure.TurnAccount;
 import fluidframe.core.step.Foot;
-import fluidframe.core.step.Placement;
+import fluidframe.core.step.StepDirection;
 import fluidframe.core.step.Step;
 import fluidframe.core.time.Tempo;
 import fluidframe.core.time.Timing;
@@ -61,7 +61,7 @@ final class PartWalk {
                 if (foot == Foot.BOTH) {
                     body = mean(left, right);
                 } else {
-                    double[] moved = step.places(Placement.IN_PLACE) ? foot == Foot.LEFT ? left : right
+                    double[] moved = step.goes(StepDirection.IN_PLACE) ? foot == Foot.LEFT ? left : right
                             : (foot == Foot.LEFT ? right : left).clone();
                     if (Walker.isFree(step)) {
                         moved[next++] += 1;

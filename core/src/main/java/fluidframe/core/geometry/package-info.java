@@ -1,2 +1,2 @@
 /** Where bodies and feet are, in metres. Both parts of a figure are solved together, held by the position. */
-package fluidframe.core.floor;
+package fluidframe.core.geometry;

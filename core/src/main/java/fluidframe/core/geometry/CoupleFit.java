@@ -1,4 +1,4 @@
-package fluidframe.core.floor;
+package fluidframe.core.geometry;
 
 import fluidframe.core.couple.Part;
 import fluidframe.core.couple.Position;
@@ -80,12 +80,12 @@ public final class CoupleFit {
      * @param turnedBy radians by which the figure is rotated from how its charts are written
      * @param lengths  how long the couple's steps are
      */
-    public static CoupleTrack solve(Figure figure, Timing man, Timing lady, CoupleStance start, double turnedBy, StepLengths lengths) {
+    public static CoupleStances solve(Figure figure, Timing man, Timing lady, CoupleStance start, double turnedBy, StepLengths lengths) {
         return solve(figure, man, lady, accounts(figure), start, turnedBy, lengths);
     }
 
     /** The figure alone, begun at the origin as its charts are written. */
-    public static CoupleTrack solve(Figure figure, Timing man, Timing lady) {
+    public static CoupleStances solve(Figure figure, Timing man, Timing lady) {
         Map<Part, TurnAccount> accounts = accounts(figure);
         double angle = accounts.get(Part.MAN).start().radians();
         return solve(figure, man, lady, accounts, CoupleStance.standing(figure.start(), Point.ORIGIN, angle), 0, StepLengths.of(figure.dance()));
@@ -95,9 +95,9 @@ public final class CoupleFit {
         return Map.of(Part.MAN, figure.man().turnAccount(), Part.LADY, figure.lady().turnAccount());
     }
 
-    private static CoupleTrack solve(Figure figure, Timing man, Timing lady, Map<Part, TurnAccount> accounts, CoupleStance start, double turnedBy,
+    private static CoupleStances solve(Figure figure, Timing man, Timing lady, Map<Part, TurnAccount> accounts, CoupleStance start, double turnedBy,
                                      StepLengths lengths) {
-        CoupleTrack track = new CoupleTrack(start, List.of(), List.of(), List.of(), List.of());
+        CoupleStances track = new CoupleStances(start, List.of(), List.of(), List.of(), List.of());
         for (Stretch stretch : Stretch.of(Moments.of(figure, man, lady))) {
             Stopping.check();
             track = track.then(new CoupleFit(figure, stretch, man, lady, accounts, track.end(), turnedBy, lengths).solve());
@@ -197,7 +197,7 @@ public final class CoupleFit {
             return minimum;
         }
 
-        private CoupleTrack track() {
+        private CoupleStances track() {
             List<FittedStride> fitted = new ArrayList<>();
             for (int i = 0; i < strides; i++) {
                 PartWalk walk = i < manStrides ? man : lady;
@@ -212,7 +212,7 @@ public final class CoupleFit {
                     met.add(meeting.missing(missed(meeting, his, hers).length()));
                 }
             }
-            return new CoupleTrack(start, his, hers, fitted, met);
+            return new CoupleStances(start, his, hers, fitted, met);
         }
     }
 
@@ -247,7 +247,7 @@ public final class CoupleFit {
         return weights;
     }
 
-    private CoupleTrack solve() {
+    private CoupleStances solve() {
         Balance balance = new Balance(new double[2 * strides]);
         boolean moving = !meetings.isEmpty() && strides > 0;
         for (int i = 0; i < MOST_STEPS && moving; i++) {

@@ -1,4 +1,4 @@
-package fluidframe.core.floor;
+package fluidframe.core.geometry;
 
 import fluidframe.core.Charts;
 import fluidframe.core.figure.Figure;
@@ -15,7 +15,7 @@ class CoupleFitTest {
         Figure figure = Charts.read(Charts.naturalTurn());
         Timing man = figure.man().timing(figure.dance().rhythm(), figure.length());
         Timing lady = figure.lady().timing(figure.dance().rhythm(), figure.length());
-        CoupleTrack track = CoupleFit.solve(figure, man, lady);
+        CoupleStances track = CoupleFit.solve(figure, man, lady);
         for (int row = 0; row < 6; row++) {
             assertThat(track.man().get(row).body().distanceTo(track.lady().get(row).body())).as("after step %s", row + 1).isBetween(0.25, 0.35);
         }
