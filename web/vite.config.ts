@@ -3,11 +3,12 @@ import tailwindcss from '@tailwindcss/vite';
 import { compression } from 'vite-plugin-compression2';
 import { defineConfig } from 'vitest/config';
 
-export default defineConfig({
+export default defineConfig(({ mode }) => ({
   /** Served as they are to browsers that take them so; fonts are compressed in themselves. */
   plugins: [tailwindcss(), svelte(), compression({ algorithms: ['gzip', 'brotliCompress'], include: /\.(js|css|svg|html)$/ })],
   base: './',
-  resolve: { alias: { $lib: '/src/lib' } },
+  resolve: { alias: { $lib: '/src/lib' }, conditions: mode === 'test' ? ['browser'] : undefined },
+  test: { include: ['src/**/*.test.ts'] },
   build: { outDir: 'target/site', emptyOutDir: true },
   server: { proxy: { '/api': 'http://localhost:8080' } },
-});
+}));

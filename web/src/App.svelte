@@ -66,32 +66,28 @@
 
 <div class="flex h-full flex-col-reverse sm:flex-row">
   {#if !fills}<nav class="flex shrink-0 items-center gap-1 bg-ink print:hidden p-2 text-floor sm:w-22 sm:flex-col evening:bg-board evening:text-ink" aria-label="Views">
-    <img src="./mark.svg" alt="Fluid Frame" class="mb-3 hidden size-12 sm:block" />
-    {#each RAIL as view (view.path)}
-      {@const here = router.location === view.path || router.location.startsWith(`${view.path}/`) || (router.location === '/' && view.path === '/figures')}
-      <a
-        href={`#${view.path}`}
-        class={[
-          'flex flex-1 flex-col items-center gap-1 rounded-xl py-2 text-sm font-semibold sm:w-full sm:flex-none',
-          here ? 'bg-floor text-ink evening:bg-ink evening:text-board' : 'hover:bg-white/10',
-        ]}
-        aria-current={here ? 'page' : undefined}
-      >
-        <view.icon size={24} aria-hidden="true" />{view.label}
-      </a>
-    {/each}
-    <span class="hidden flex-1 sm:block"></span>
-    <button class="cursor-pointer rounded-xl p-3 hover:bg-white/10" aria-label="Shortcuts" title="Shortcuts (?)" onclick={() => (shortcuts = true)}>
-      <Keyboard size={22} />
-    </button>
-    <button
-      class="cursor-pointer rounded-xl p-3 hover:bg-white/10"
-      aria-label={theme.evening ? 'Day colours' : 'Evening colours'}
-      onclick={() => theme.toggle()}
-    >
-      {#if theme.evening}<Sun size={22} />{:else}<Moon size={22} />{/if}
-    </button>
-  </nav>{/if}
+      <img src="./mark.svg" alt="Fluid Frame" class="mb-3 hidden size-12 sm:block" />
+      {#each RAIL as view (view.path)}
+        {@const here = router.location === view.path || router.location.startsWith(`${view.path}/`) || (router.location === '/' && view.path === '/figures')}
+        <a
+          href={`#${view.path}`}
+          class={[
+            'flex flex-1 flex-col items-center gap-1 rounded-xl py-2 text-sm font-semibold sm:w-full sm:flex-none',
+            here ? 'bg-floor text-ink evening:bg-ink evening:text-board' : 'hover:bg-white/10',
+          ]}
+          aria-current={here ? 'page' : undefined}
+        >
+          <view.icon size={24} aria-hidden="true" />{view.label}
+        </a>
+      {/each}
+      <span class="hidden flex-1 sm:block"></span>
+      <button class="cursor-pointer rounded-xl p-3 hover:bg-white/10" aria-label="Shortcuts" title="Shortcuts (?)" onclick={() => (shortcuts = true)}>
+        <Keyboard size={22} />
+      </button>
+      <button class="cursor-pointer rounded-xl p-3 hover:bg-white/10" aria-label={theme.evening ? 'Day colours' : 'Evening colours'} onclick={() => theme.toggle()}>
+        {#if theme.evening}<Sun size={22} />{:else}<Moon size={22} />{/if}
+      </button>
+    </nav>{/if}
   <main class="min-h-0 min-w-0 flex-1 overflow-y-auto">
     {#each standby.warnings as warning (warning)}
       <p role="alert" class="border-b-[1.5px] border-madder bg-madder-wash px-5 py-2 leading-snug font-semibold print:hidden">{warning}</p>

@@ -38,7 +38,9 @@
       <strong>{report.holdingPerFigure.toFixed(1)}</strong> figures can follow a figure with nothing bent.
     </p>
     <ul class="flex flex-wrap gap-x-4 gap-y-1 text-sm" aria-label="Levels">
-      {#each shown as level (level)}<li class="inline-flex items-center gap-1.5"><span class={['inline-block h-4 w-6 rounded border-[1.5px] border-line', SHADES[LEVELS.indexOf(level)]]}></span>{level}</li>{/each}
+      {#each shown as level (level)}<li class="inline-flex items-center gap-1.5">
+          <span class={['inline-block h-4 w-6 rounded border-[1.5px] border-line', SHADES[LEVELS.indexOf(level)]]}></span>{level}
+        </li>{/each}
     </ul>
     <div class="panel overflow-x-auto">
       <table class="w-full min-w-[56rem] text-left tabular-nums">
@@ -50,20 +52,27 @@
             <th class="px-3 py-2 text-right font-normal" title="parts, finishes, timings, repeats and schools">ways</th>
             <th class="px-3 py-2 text-right font-normal" title="cues, faults and drills">teaching</th>
             <th class="px-3 py-2 font-normal">audits</th>
-            <th class="px-3 py-2 font-normal" title="how many figures can follow one with nothing bent; whole: from every figure every other can be reached, at every level">links per figure</th>
+            <th class="px-3 py-2 font-normal" title="how many figures can follow one with nothing bent; whole: from every figure every other can be reached, at every level"
+              >links per figure</th
+            >
           </tr>
         </thead>
         <tbody>
           {#each report.dances as dance (dance.dance)}
             <tr class="border-t-[1.5px] border-line">
-              <th class="px-3 py-1.5 font-semibold whitespace-nowrap"><a class="underline decoration-line underline-offset-4 hover:decoration-ink" href={`#/figures?dance=${dance.dance}`}>{reference.danceTitle(dance.dance)}</a></th>
+              <th class="px-3 py-1.5 font-semibold whitespace-nowrap"
+                ><a class="underline decoration-line underline-offset-4 hover:decoration-ink" href={`#/figures?dance=${dance.dance}`}>{reference.danceTitle(dance.dance)}</a></th
+              >
               <td class="w-[22rem] px-3 py-1.5">
                 <span class="flex" style:width={`${Math.max(12, (100 * dance.all) / most)}%`}>
                   {#each LEVELS as level, index (level)}
                     {@const count = dance.figures[level] ?? 0}
                     {#if count > 0}
                       <a
-                        class={['min-w-5 border-y-[1.5px] border-r-[1.5px] border-line text-center text-sm leading-6 font-semibold first:rounded-l first:border-l-[1.5px] last:rounded-r', SHADES[index]]}
+                        class={[
+                          'min-w-5 border-y-[1.5px] border-r-[1.5px] border-line text-center text-sm leading-6 font-semibold first:rounded-l first:border-l-[1.5px] last:rounded-r',
+                          SHADES[index],
+                        ]}
                         style:flex-grow={count}
                         href={`#/figures?dance=${dance.dance}&level=${level}`}
                         aria-label={`${count} ${level}`}>{count}</a
@@ -78,7 +87,11 @@
               <td class="px-3 py-1.5 whitespace-nowrap">
                 {dance.errors > 0 ? `${dance.errors} wrong` : dance.warnings === 0 ? 'nothing' : `${dance.warnings} to look at`}{dance.mutes > 0 ? `, ${dance.mutes} muted` : ''}
               </td>
-              <td class="px-3 py-1.5"><a class="underline decoration-line underline-offset-4 hover:decoration-ink" href={`#/map?dance=${dance.dance}`}>{dance.holdingPerFigure.toFixed(1)}, {parts(dance.components)}</a></td>
+              <td class="px-3 py-1.5"
+                ><a class="underline decoration-line underline-offset-4 hover:decoration-ink" href={`#/map?dance=${dance.dance}`}
+                  >{dance.holdingPerFigure.toFixed(1)}, {parts(dance.components)}</a
+                ></td
+              >
             </tr>
           {/each}
         </tbody>

@@ -80,7 +80,9 @@
         {#if list.lines.length > 0}
           <section>
             <h2 class="text-xl">{list.title}</h2>
-            <ul class="list-disc pl-5">{#each list.lines as line (line)}<li>{line}</li>{/each}</ul>
+            <ul class="list-disc pl-5">
+              {#each list.lines as line (line)}<li>{line}</li>{/each}
+            </ul>
           </section>
         {/if}
       {/each}

@@ -200,7 +200,13 @@
     {/if}
 
     {#if sheet.effects}
-      <EffectsDialog title={sheet.figure.title} effects={sheet.effects} onkeep={() => attempt(sheet!.keepAnyway())} oncopy={() => attempt(keepAsCopy())} oncancel={() => (sheet!.effects = undefined)} />
+      <EffectsDialog
+        title={sheet.figure.title}
+        effects={sheet.effects}
+        onkeep={() => attempt(sheet!.keepAnyway())}
+        oncopy={() => attempt(keepAsCopy())}
+        oncancel={() => (sheet!.effects = undefined)}
+      />
     {/if}
 
     <div class={['grid gap-3', foldedOut ? 'grid-cols-1' : 'grid-cols-1 lg:grid-cols-2']}>
@@ -246,15 +252,14 @@
           <button class="act px-2" aria-label="Save the steps as SVG" title="Save the steps as SVG, 1 : 10" onclick={() => sheet!.saveSteps()}><Download size={18} /></button>
         </div>
         <div class="min-h-0 flex-1"><StepDrawing reading={sheet.reading} {at} onsets={sheet.onsets} /></div>
-        <p class="border-t-[6px] border-line px-3 py-1 text-sm text-soft">
-          Wall on this side, line of dance to the right. His prints are filled, hers are outlined.
-        </p>
+        <p class="border-t-[6px] border-line px-3 py-1 text-sm text-soft">Wall on this side, line of dance to the right. His prints are filled, hers are outlined.</p>
       </section>
       <SheetPanel {sheet} panel={query.get('panel') ?? 'checked'} onpanel={(panel) => show({ panel: panel === 'checked' ? '' : panel })} onplace={goTo} />
     </div>
     <p class="px-1 text-sm text-soft">
       <strong>Take care:</strong>
-      {#each ['warm-up', ...(sheet.figure.cautions ?? []).filter((tag) => tag !== 'warm-up')] as caution (caution)}<span class="mr-3">{reference.cautionWords(caution)}</span>{/each}
+      {#each ['warm-up', ...(sheet.figure.cautions ?? []).filter((tag) => tag !== 'warm-up')] as caution (caution)}<span class="mr-3">{reference.cautionWords(caution)}</span
+        >{/each}
     </p>
   </div>
 {/if}

@@ -79,13 +79,7 @@
       ]}
       onchange={(foot) => ask({ foot })}
     />
-    <Choice
-      label="Facing"
-      any="anywhere"
-      value={question.facing}
-      options={FACINGS.map((facing) => ({ value: facing, label: facing }))}
-      onchange={(facing) => ask({ facing })}
-    />
+    <Choice label="Facing" any="anywhere" value={question.facing} options={FACINGS.map((facing) => ({ value: facing, label: facing }))} onchange={(facing) => ask({ facing })} />
     <Choice
       label="In"
       any="any position"

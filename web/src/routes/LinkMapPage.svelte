@@ -46,7 +46,12 @@
   <header class="flex flex-wrap items-center gap-2">
     <h1 class="mr-4 text-4xl">What leads where</h1>
     <Choice label="Dance" value={dance} options={reference.dances.map(({ id, title }) => ({ value: id, label: title }))} onchange={(chosen) => ask({ dance: chosen, from: '' })} />
-    <Choice label="Up to" value={level} options={reference.notation.levels.map(({ shorthand, wording }) => ({ value: shorthand, label: wording }))} onchange={(chosen) => ask({ level: chosen })} />
+    <Choice
+      label="Up to"
+      value={level}
+      options={reference.notation.levels.map(({ shorthand, wording }) => ({ value: shorthand, label: wording }))}
+      onchange={(chosen) => ask({ level: chosen })}
+    />
   </header>
   {#if failure}
     <Message sentence={failure} />
@@ -56,7 +61,9 @@
     <p class="panel p-10 text-center text-xl text-soft">The book has no figures of this dance at this level yet.</p>
   {:else}
     <p>
-      {map.components.length === 1 ? 'From every figure every other can be reached.' : `It falls into ${map.components.length} parts; the largest has ${map.components[0]?.length} figures.`}
+      {map.components.length === 1
+        ? 'From every figure every other can be reached.'
+        : `It falls into ${map.components.length} parts; the largest has ${map.components[0]?.length} figures.`}
       {#if map.deadEnds.length > 0}<strong>Nothing follows</strong> {names(map.deadEnds)}.{/if}
       {#if map.unreachable.length > 0}<strong>Nothing leads to</strong> {names(map.unreachable)}.{/if}
       On average {map.holdingPerFigure.toFixed(1)} figures follow a figure with nothing bent.
@@ -78,7 +85,9 @@
             {#each map.figures as figure (figure.id)}
               <tr class={['border-t border-line', figure.id === from && 'bg-spruce-wash']}>
                 <th scope="row" class="sticky left-0 bg-board p-0 text-left">
-                  <button class="w-full cursor-pointer px-2 py-1 text-left font-semibold whitespace-nowrap hover:underline" onclick={() => ask({ from: figure.id })}>{figure.title}</button>
+                  <button class="w-full cursor-pointer px-2 py-1 text-left font-semibold whitespace-nowrap hover:underline" onclick={() => ask({ from: figure.id })}
+                    >{figure.title}</button
+                  >
                 </th>
                 {#each map.figures as to (to.id)}
                   {@const outcome = figure.successors[to.id]}
@@ -99,7 +108,8 @@
             {#each Object.entries(chosen.successors) as [id, outcome] (id)}
               <li>
                 <button class="flex w-full cursor-pointer items-center gap-2 rounded-lg px-1 py-1 text-left hover:bg-floor" onclick={() => ask({ from: id })}>
-                  <SeamMark {outcome} size={22} /> {title(id)} <span class="text-soft">{outcome}</span>
+                  <SeamMark {outcome} size={22} />
+                  {title(id)} <span class="text-soft">{outcome}</span>
                 </button>
               </li>
             {:else}

@@ -149,7 +149,8 @@
         <div class={['panel flex w-34 shrink-0 flex-col lg:w-auto items-center justify-center p-2 lg:min-h-0 lg:flex-1', countsIn && 'border-brass bg-floor']}>
           <span class="font-title text-[4.5rem] leading-none font-bold whitespace-nowrap lg:text-[min(13rem,22vh)]" data-testid="count">{word ?? '–'}</span>
           <span class="text-soft lg:text-xl" data-testid="bar">
-            {#if countsIn}count-in{:else}bar {man?.bar ?? 1}{#if rehearsal.options.loops && rehearsal.playing} · time {rehearsal.round + 1}{/if}{/if}
+            {#if countsIn}count-in{:else}bar {man?.bar ?? 1}{#if rehearsal.options.loops && rehearsal.playing}
+                · time {rehearsal.round + 1}{/if}{/if}
           </span>
         </div>
         <div class="flex min-w-0 flex-1 flex-col gap-2 lg:flex-none">
@@ -193,11 +194,17 @@
             value={rehearsal.options.percent}
             oninput={(event) => setPercent(event.currentTarget.valueAsNumber)}
           />
-          <span class="w-24 font-semibold whitespace-nowrap" data-testid="tempo">{rehearsal.percentNow} %{#if rehearsal.silent}, silent{/if}</span>
+          <span class="w-24 font-semibold whitespace-nowrap" data-testid="tempo"
+            >{rehearsal.percentNow} %{#if rehearsal.silent}, silent{/if}</span
+          >
         </label>
         <span class="ml-auto flex gap-2">
           {#each PANELS as each (each.key)}
-            <button class={['act h-12 px-3', panel === each.key && 'bg-line']} aria-expanded={panel === each.key} onclick={() => (panel = panel === each.key ? undefined : each.key)}>
+            <button
+              class={['act h-12 px-3', panel === each.key && 'bg-line']}
+              aria-expanded={panel === each.key}
+              onclick={() => (panel = panel === each.key ? undefined : each.key)}
+            >
               <each.icon size={18} aria-hidden="true" />{each.label}
             </button>
           {/each}

@@ -286,7 +286,8 @@
       <span class={['font-semibold', standing.good ? 'text-spruce' : 'text-madder']} data-testid="standing">{standing.words}</span>
       <span class="flex flex-wrap items-center gap-2">
         <button class="act" title="Compose (K)" onclick={() => compose()}>Compose</button>
-        {#if desk.broken > 0}<button class="act" title="What would mend every seam (M)" onclick={() => address({ figure: String(desk!.selected), mend: '1' })}>Mend all</button>{/if}
+        {#if desk.broken > 0}<button class="act" title="What would mend every seam (M)" onclick={() => address({ figure: String(desk!.selected), mend: '1' })}>Mend all</button
+          >{/if}
         <a class="act" title="Rehearse (R)" href={`#/routines/${id}/rehearse?figure=${desk.selected}`}><Footprints size={18} />Rehearse</a>
         <button class="act" title="The floor (F)" onclick={() => address({ figure: String(desk!.selected), floor: '1' })}><Maximize size={18} />Floor</button>
         <button class="act" title="Does it loop? (L)" disabled={desk.placements.length === 0} onclick={() => desk!.tryLoop()}>Loop?</button>
@@ -297,10 +298,17 @@
           <Redo2 size={18} />
         </button>
         {#if !desk.isNew}
-          <button class="act" aria-label="Versions" title="Kept versions (V)" onclick={() => address({ figure: String(desk!.selected), versions: '1' })}><HistoryIcon size={18} /></button>
+          <button class="act" aria-label="Versions" title="Kept versions (V)" onclick={() => address({ figure: String(desk!.selected), versions: '1' })}
+            ><HistoryIcon size={18} /></button
+          >
         {/if}
         {#if !desk.isNew}
-          <button class="act" aria-label={desk.routine.archived ? 'Take out of the archive' : 'Archive'} title={desk.routine.archived ? 'Take out of the archive' : 'Put away'} onclick={() => desk!.archive(!desk!.routine.archived)}>
+          <button
+            class="act"
+            aria-label={desk.routine.archived ? 'Take out of the archive' : 'Archive'}
+            title={desk.routine.archived ? 'Take out of the archive' : 'Put away'}
+            onclick={() => desk!.archive(!desk!.routine.archived)}
+          >
             {#if desk.routine.archived}<ArchiveRestore size={18} />{:else}<Archive size={18} />{/if}
           </button>
         {/if}
@@ -346,7 +354,9 @@
             {/if}
           </span>
         </div>
-        <div class="min-h-0 flex-1 p-2"><FloorPlan score={shownScore ?? score} beat={playback.beat} selected={desk.selected} report={isOnFloor || hits.length > 0 ? room.report : undefined} {sectionOf} /></div>
+        <div class="min-h-0 flex-1 p-2">
+          <FloorPlan score={shownScore ?? score} beat={playback.beat} selected={desk.selected} report={isOnFloor || hits.length > 0 ? room.report : undefined} {sectionOf} />
+        </div>
       </section>
 
       <aside class="panel flex min-h-0 flex-col overflow-y-auto p-3" aria-label="Chosen figure">
@@ -359,90 +369,91 @@
         {:else if isComposing}
           <ComposePanel {desk} {figures} fillsGap={query.get('compose') === 'gap'} onclose={() => address({ figure: String(desk!.selected) })} />
         {:else}
-        {#if desk.loop}
-          <section class="mb-3 rounded-lg bg-floor p-2" aria-label="Loop">
-            <p class="font-semibold">
-              {desk.loop.verdict.outcome === 'holds' ? 'It loops.' : desk.loop.roundCorner.outcome === 'holds' ? 'It loops round a corner.' : `From the end to the beginning it ${desk.loop.verdict.outcome}.`}
-            </p>
-            {#each desk.loop.completions as chain (chain.wording)}
-              <button
-                class="act mt-1 h-auto w-full justify-start py-1 text-left whitespace-normal"
-                onclick={() => {
-                  desk!.select(score!.placements.length - 1);
-                  desk!.insert(chain.placements);
-                }}
-              >
-                Close it with {chain.wording}
-              </button>
-            {/each}
-          </section>
-        {/if}
-        {#if chosen}
-          <h2 class="text-xl">{chosen.title}</h2>
-          <div class="mt-1 flex flex-wrap gap-2">
-            <button class="act" onclick={() => desk!.turnCorner()}>
-              <CornerMark size={17} />{chosen.cornerAfter ? 'No corner' : 'Corner after'}
-            </button>
-            <button class="act" aria-pressed={chosen.highlight} aria-label="Highlight" onclick={() => desk!.highlight()}>
-              <Star size={17} class={chosen.highlight ? 'fill-brass text-brass' : ''} />
-            </button>
-            <button class="act" aria-label="Take it out" onclick={takeOut}><Trash2 size={17} /></button>
-            {#if desk.chosen?.figure}<a class="act" href={`#/figures/${chosen.figure}`}>Sheet</a>{/if}
-          </div>
-          {#if desk.chosen?.element}
-            <ElementFields element={desk.chosen.element} label="Change it" onsubmit={(element) => desk!.dance({ element })} />
-          {:else if desk.chosen}
-            <WayFields placement={desk.chosen} onchange={(way) => desk!.dance(way)} />
-          {/if}
-          <input
-            class="field mt-2"
-            placeholder="A note for this figure"
-            aria-label="Note"
-            maxlength="1000"
-            value={desk.chosen?.note ?? ''}
-            oninput={(event) => desk!.typeNote(event.currentTarget.value)}
-            onchange={() => desk!.accept()}
-          />
-          {#if desk.chosen}
-            <SectionFields
-              placement={desk.chosen}
-              section={desk.section}
-              ondivide={(section) => desk!.divide(section)}
-              onrounds={(rounds) => desk!.dance({ rounds })}
-            />
-          {/if}
-        {/if}
-        {#if seamShown}
-          <div class="mt-3 flex items-baseline justify-between">
-            <h3 class="text-lg">The seam after it {seamShown.verdict.outcome}</h3>
-            <button class="text-soft underline" onclick={() => address({ figure: String(desk!.selected) })}>close</button>
-          </div>
-          <div class="mt-1"><Seam
-              verdict={seamShown.verdict}
-              repairs={desk.repairs}
-              bridges={desk.bridges}
-              onrepair={(repair) => {
-                desk!.mend(repair);
-                address({ figure: String(desk!.selected) });
-              }}
-              onbridges={() => desk!.askBridges()}
-              onbridge={(chain) => desk!.insert(chain.placements)}
-              onfill={() => compose('gap')}
-            /></div>
-        {/if}
-        <div class="mt-3 mb-1 flex items-baseline justify-between gap-2">
-          <h3 class="text-lg">{chosen ? `What may come ${desk.direction}` : 'Begin with'}</h3>
-          {#if chosen}
-            <span class="flex gap-2">
-              {#each DIRECTIONS.filter(({ direction }) => direction !== desk!.direction) as { direction, title } (direction)}
-                <button class="text-soft underline" {title} onclick={() => desk!.look(direction)}>{direction}?</button>
+          {#if desk.loop}
+            <section class="mb-3 rounded-lg bg-floor p-2" aria-label="Loop">
+              <p class="font-semibold">
+                {desk.loop.verdict.outcome === 'holds'
+                  ? 'It loops.'
+                  : desk.loop.roundCorner.outcome === 'holds'
+                    ? 'It loops round a corner.'
+                    : `From the end to the beginning it ${desk.loop.verdict.outcome}.`}
+              </p>
+              {#each desk.loop.completions as chain (chain.wording)}
+                <button
+                  class="act mt-1 h-auto w-full justify-start py-1 text-left whitespace-normal"
+                  onclick={() => {
+                    desk!.select(score!.placements.length - 1);
+                    desk!.insert(chain.placements);
+                  }}
+                >
+                  Close it with {chain.wording}
+                </button>
               {/each}
-            </span>
+            </section>
           {/if}
-        </div>
-        <NextFigures next={desk.next} direction={chosen ? desk.direction : 'next'} onadd={add} />
-        <h3 class="mt-3 mb-1 text-lg">Or an element</h3>
-        <ElementFields label="Put it in" onsubmit={(element) => desk!.addElement(element)} />
+          {#if chosen}
+            <h2 class="text-xl">{chosen.title}</h2>
+            <div class="mt-1 flex flex-wrap gap-2">
+              <button class="act" onclick={() => desk!.turnCorner()}>
+                <CornerMark size={17} />{chosen.cornerAfter ? 'No corner' : 'Corner after'}
+              </button>
+              <button class="act" aria-pressed={chosen.highlight} aria-label="Highlight" onclick={() => desk!.highlight()}>
+                <Star size={17} class={chosen.highlight ? 'fill-brass text-brass' : ''} />
+              </button>
+              <button class="act" aria-label="Take it out" onclick={takeOut}><Trash2 size={17} /></button>
+              {#if desk.chosen?.figure}<a class="act" href={`#/figures/${chosen.figure}`}>Sheet</a>{/if}
+            </div>
+            {#if desk.chosen?.element}
+              <ElementFields element={desk.chosen.element} label="Change it" onsubmit={(element) => desk!.dance({ element })} />
+            {:else if desk.chosen}
+              <WayFields placement={desk.chosen} onchange={(way) => desk!.dance(way)} />
+            {/if}
+            <input
+              class="field mt-2"
+              placeholder="A note for this figure"
+              aria-label="Note"
+              maxlength="1000"
+              value={desk.chosen?.note ?? ''}
+              oninput={(event) => desk!.typeNote(event.currentTarget.value)}
+              onchange={() => desk!.accept()}
+            />
+            {#if desk.chosen}
+              <SectionFields placement={desk.chosen} section={desk.section} ondivide={(section) => desk!.divide(section)} onrounds={(rounds) => desk!.dance({ rounds })} />
+            {/if}
+          {/if}
+          {#if seamShown}
+            <div class="mt-3 flex items-baseline justify-between">
+              <h3 class="text-lg">The seam after it {seamShown.verdict.outcome}</h3>
+              <button class="text-soft underline" onclick={() => address({ figure: String(desk!.selected) })}>close</button>
+            </div>
+            <div class="mt-1">
+              <Seam
+                verdict={seamShown.verdict}
+                repairs={desk.repairs}
+                bridges={desk.bridges}
+                onrepair={(repair) => {
+                  desk!.mend(repair);
+                  address({ figure: String(desk!.selected) });
+                }}
+                onbridges={() => desk!.askBridges()}
+                onbridge={(chain) => desk!.insert(chain.placements)}
+                onfill={() => compose('gap')}
+              />
+            </div>
+          {/if}
+          <div class="mt-3 mb-1 flex items-baseline justify-between gap-2">
+            <h3 class="text-lg">{chosen ? `What may come ${desk.direction}` : 'Begin with'}</h3>
+            {#if chosen}
+              <span class="flex gap-2">
+                {#each DIRECTIONS.filter(({ direction }) => direction !== desk!.direction) as { direction, title } (direction)}
+                  <button class="text-soft underline" {title} onclick={() => desk!.look(direction)}>{direction}?</button>
+                {/each}
+              </span>
+            {/if}
+          </div>
+          <NextFigures next={desk.next} direction={chosen ? desk.direction : 'next'} onadd={add} />
+          <h3 class="mt-3 mb-1 text-lg">Or an element</h3>
+          <ElementFields label="Put it in" onsubmit={(element) => desk!.addElement(element)} />
         {/if}
       </aside>
     </div>

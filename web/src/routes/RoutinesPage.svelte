@@ -61,9 +61,7 @@
     event.preventDefault();
     const tempo = reference.dance(dance)?.slowestBarsPerMinute ?? 30;
     try {
-      const created = required(
-        await api.POST('/api/routines', { body: { id: idFor(title), title: title.trim(), dance, tempo, placements: [] } }),
-      );
+      const created = required(await api.POST('/api/routines', { body: { id: idFor(title), title: title.trim(), dance, tempo, placements: [] } }));
       await push(`/routines/${created.id}`);
     } catch (thrown) {
       failure = sentenceOf(thrown);
@@ -76,12 +74,7 @@
   {#if failure}<Message sentence={failure} />{/if}
   <form class="panel flex flex-wrap items-center gap-2 p-3" onsubmit={create}>
     <input class="field min-w-56 flex-1" placeholder="Title of a new routine" aria-label="Title of a new routine" required maxlength="120" bind:value={title} />
-    <Choice
-      label="Dance"
-      value={dance}
-      options={reference.dances.map((each) => ({ value: each.id, label: each.title }))}
-      onchange={(chosen) => (dance = chosen)}
-    />
+    <Choice label="Dance" value={dance} options={reference.dances.map((each) => ({ value: each.id, label: each.title }))} onchange={(chosen) => (dance = chosen)} />
     <button class="act act-main" disabled={title.trim() === ''}>Start it</button>
   </form>
   {#if routines === undefined}

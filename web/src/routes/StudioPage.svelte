@@ -33,7 +33,9 @@
         <h2 class="text-2xl">Backups</h2>
         <button class="act act-main" disabled={studio.busy !== undefined} onclick={() => studio.backUp()}><Archive size={18} />Back up now</button>
       </div>
-      <p class="mt-1 leading-snug text-soft">Everything in one file: figures, routines and all their versions. One is made every day; those of the last seven days and of four weeks stay.</p>
+      <p class="mt-1 leading-snug text-soft">
+        Everything in one file: figures, routines and all their versions. One is made every day; those of the last seven days and of four weeks stay.
+      </p>
       <ul class="mt-3">
         {#each studio.backups ?? [] as backup (backup.name)}
           <li class="flex flex-wrap items-center justify-between gap-2 border-t border-line py-2">

@@ -70,19 +70,12 @@ export type ScoredPlacement = Schemas['ScoredPlacement'];
 export type Seam = Schemas['Seam'];
 export type Dance = Schemas['DanceDocument'];
 export type Notation = Schemas['NotationDocument'];
+/** One thing that is wrong with what was sent. */
+export type Fault = Schemas['Fault'];
 export type Part = 'man' | 'lady';
 export type ColumnKey = keyof Row;
 
 export const api = createClient<paths>({ baseUrl: '' });
-
-/** One thing that is wrong with what was sent. */
-export interface Fault {
-  place: string;
-  found: string;
-  expected: string;
-  sentence: string;
-  nearest: string[];
-}
 
 /** Why the program could not do what was asked, as it said so itself. */
 export class Problem extends Error {
@@ -97,15 +90,10 @@ export class Problem extends Error {
 }
 
 /** The data of an answer, or its problem thrown. */
-export function required<T>(answer: { data?: T; error?: unknown; response: Response }): T {
+export function required<T>(answer: { data?: T; error?: Partial<Schemas['Problem']>; response: Response }): T {
   if (answer.response.ok) return answer.data as T;
-  const body = (answer.error ?? {}) as { detail?: string; faults?: Fault[]; stored?: unknown };
-  throw new Problem(
-    answer.response.status,
-    body.detail ?? `The program answered ${answer.response.status}.`,
-    body.faults,
-    body.stored,
-  );
+  const problem = answer.error ?? {};
+  throw new Problem(answer.response.status, problem.detail ?? `The program answered ${answer.response.status}.`, problem.faults, problem.stored);
 }
 
 /** A file the program makes of what is sent. */

@@ -2,7 +2,7 @@
   import type { ColumnKey, Part, Row } from '$lib/api/client';
   import { reference } from '$lib/reference/reference.svelte';
   import { tick } from 'svelte';
-  import { WIDTH } from './columns';
+  import { widths } from './columns';
   import type { FigureSheet } from './FigureSheet.svelte';
   import { blockOf } from './rows';
   import TurnRibbon from './TurnRibbon.svelte';
@@ -26,7 +26,13 @@
     body: 'Hips, body',
   };
   let rows = $derived(sheet.figure[part]);
-  let total = $derived(columns.reduce((sum, column) => sum + WIDTH[column], 0));
+  /** Both charts have the same columns at the same places. */
+  let shares = $derived(widths(columns, [...sheet.figure.man, ...sheet.figure.lady], title));
+  let total = $derived(shares.reduce((sum, share) => sum + share, 0));
+
+  function title(column: ColumnKey) {
+    return SHORT_TITLE[column] ?? reference.columnTitle(column);
+  }
 
   function id(row: number, column: ColumnKey) {
     return `cell-${part}-${row}-${column}`;
@@ -39,7 +45,7 @@
   async function go(row: number, column: ColumnKey) {
     await tick();
     const cell = document.getElementById(id(row, column));
-    if (cell instanceof HTMLInputElement) {
+    if (cell instanceof HTMLTextAreaElement) {
       cell.focus();
       cell.select();
     }
@@ -127,60 +133,63 @@
     </div>
   </div>
   <div class="overflow-x-auto">
-  <table class="w-full min-w-[34rem] table-fixed border-collapse">
-    <colgroup>
-      <col style="width: 1.9rem" />
-      {#each columns as column (column)}<col style={`width: ${(100 * WIDTH[column]) / total}%`} />{/each}
-    </colgroup>
-    <thead>
-      <tr class="text-left text-[0.8rem] text-soft">
-        <th scope="col" class="py-1 pl-2 font-semibold"><span class="sr-only">Step</span></th>
-        {#each columns as column (column)}
-          <th scope="col" class="truncate px-1 py-1 font-semibold" title={reference.columnTitle(column)}>
-            {SHORT_TITLE[column] ?? reference.columnTitle(column)}
-          </th>
-        {/each}
-      </tr>
-    </thead>
-    <tbody>
-      {#each rows as row, index (index)}
-        <tr class={['border-t border-line', lit === index && (part === 'man' ? 'bg-spruce-wash' : 'bg-madder-wash')]}>
-          <th scope="row" class="pl-2 text-left font-title font-semibold text-soft">{index + 1}</th>
+    <table class="w-full min-w-[34rem] table-fixed border-collapse">
+      <colgroup>
+        <col style="width: 1.9rem" />
+        {#each columns as column, index (column)}<col style={`width: ${(100 * (shares[index] ?? 0)) / total}%`} />{/each}
+      </colgroup>
+      <thead>
+        <tr class="text-left text-[0.8rem] text-soft">
+          <th scope="col" class="py-1 pl-2 font-semibold"><span class="sr-only">Step</span></th>
           {#each columns as column (column)}
-            {@const unreadable = sheet.unreadable(pointer(index, column))}
-            {@const finding = sheet.finding(pointer(index, column))}
-            {@const derived = sheet.isDerived(pointer(index, column))}
-            <td class="relative p-0">
-              <input
-                id={id(index, column)}
-                class={[
-                  'h-9 w-full min-w-0 truncate bg-transparent px-1 text-[0.95rem] focus:bg-board focus:outline-3 focus:outline-brass',
-                  derived && 'italic text-soft',
-                  (column === 'count' || column === 'foot') && 'font-semibold',
-                  (unreadable || finding?.severity === 'error') && 'bg-madder-wash font-bold underline decoration-madder decoration-wavy decoration-2 underline-offset-4',
-                ]}
-                value={text(row, column)}
-                title={(sheet.reading[part][index]?.wording[column] ?? '') + (derived ? ' (derived from the partner)' : '')}
-                aria-label={`${part}, step ${index + 1}, ${reference.columnTitle(column)}`}
-                aria-invalid={unreadable || finding?.severity === 'error' ? 'true' : undefined}
-                autocomplete="off"
-                spellcheck="false"
-                onfocus={() => onfocus({ part, row: index, column })}
-                oninput={(event) => sheet.type(part, index, column, event.currentTarget.value)}
-                onblur={() => sheet.accept()}
-                onpaste={(event) => paste(event, index, column)}
-                onkeydown={(event) => keydown(event, index, column)}
-              />
-              {#if unreadable || (finding && finding.severity !== 'note')}
-                <svg class="pointer-events-none absolute top-0 right-0" width="13" height="13" viewBox="0 0 13 13" aria-hidden="true">
-                  <path d={unreadable || finding?.severity === 'error' ? 'M0 0h13v13z' : 'M5 0h8v8z'} fill={unreadable || finding?.severity === 'error' ? 'var(--ff-madder)' : 'var(--ff-brass)'} />
-                </svg>
-              {/if}
-            </td>
+            <th scope="col" class="px-1 py-1 align-bottom leading-tight font-semibold" title={reference.columnTitle(column)}>
+              {title(column)}
+            </th>
           {/each}
         </tr>
-      {/each}
-    </tbody>
-  </table>
+      </thead>
+      <tbody>
+        {#each rows as row, index (index)}
+          <tr class={['border-t border-line', lit === index && (part === 'man' ? 'bg-spruce-wash' : 'bg-madder-wash')]}>
+            <th scope="row" class="pl-2 text-left font-title font-semibold text-soft">{index + 1}</th>
+            {#each columns as column (column)}
+              {@const unreadable = sheet.unreadable(pointer(index, column))}
+              {@const finding = sheet.finding(pointer(index, column))}
+              {@const derived = sheet.isDerived(pointer(index, column))}
+              <td class="relative p-0 align-top">
+                <textarea
+                  rows="1"
+                  id={id(index, column)}
+                  class={[
+                    'field-sizing-content block min-h-9 w-full min-w-0 resize-none overflow-hidden bg-transparent px-1 py-1.5 text-[0.95rem] leading-tight wrap-break-word focus:bg-board focus:outline-3 focus:outline-brass',
+                    derived && 'italic text-soft',
+                    (column === 'count' || column === 'foot') && 'font-semibold',
+                    (unreadable || finding?.severity === 'error') && 'bg-madder-wash font-bold underline decoration-madder decoration-wavy decoration-2 underline-offset-4',
+                  ]}
+                  value={text(row, column)}
+                  title={(sheet.reading[part][index]?.wording[column] ?? '') + (derived ? ' (derived from the partner)' : '')}
+                  aria-label={`${part}, step ${index + 1}, ${reference.columnTitle(column)}`}
+                  aria-invalid={unreadable || finding?.severity === 'error' ? 'true' : undefined}
+                  autocomplete="off"
+                  spellcheck="false"
+                  onfocus={() => onfocus({ part, row: index, column })}
+                  oninput={(event) => sheet.type(part, index, column, event.currentTarget.value)}
+                  onblur={() => sheet.accept()}
+                  onpaste={(event) => paste(event, index, column)}
+                  onkeydown={(event) => keydown(event, index, column)}></textarea>
+                {#if unreadable || (finding && finding.severity !== 'note')}
+                  <svg class="pointer-events-none absolute top-0 right-0" width="13" height="13" viewBox="0 0 13 13" aria-hidden="true">
+                    <path
+                      d={unreadable || finding?.severity === 'error' ? 'M0 0h13v13z' : 'M5 0h8v8z'}
+                      fill={unreadable || finding?.severity === 'error' ? 'var(--ff-madder)' : 'var(--ff-brass)'}
+                    />
+                  </svg>
+                {/if}
+              </td>
+            {/each}
+          </tr>
+        {/each}
+      </tbody>
+    </table>
   </div>
 </section>

@@ -26,7 +26,8 @@
     <Dialog.Content class="panel fixed top-1/2 left-1/2 z-50 flex max-h-[90vh] w-[min(44rem,94vw)] -translate-x-1/2 -translate-y-1/2 flex-col gap-3 p-5 shadow-2xl">
       <Dialog.Title class="font-title text-2xl font-semibold">This changes what routines dance</Dialog.Title>
       <Dialog.Description class="leading-snug">
-        {title} is danced in {effects.length} {effects.length === 1 ? 'routine' : 'routines'}{broken.length < effects.length ? `; ${broken.length} of them would break` : ''}.
+        {title} is danced in {effects.length}
+        {effects.length === 1 ? 'routine' : 'routines'}{broken.length < effects.length ? `; ${broken.length} of them would break` : ''}.
       </Dialog.Description>
       <ul class="min-h-0 flex-1 space-y-3 overflow-y-auto" aria-label="What would break">
         {#each broken as effect (effect.routine)}

@@ -224,7 +224,8 @@ export class FigureSheet extends EditSession<Figure> {
       return;
     }
     await super.keep();
-    if (effects.length > 0 && this.isKept) notices.say({ sentence: `Danced in ${effects.length} ${effects.length === 1 ? 'routine' : 'routines'}: every seam there is as it was.` });
+    if (effects.length > 0 && this.isKept)
+      notices.say({ sentence: `Danced in ${effects.length} ${effects.length === 1 ? 'routine' : 'routines'}: every seam there is as it was.` });
   }
 
   /** Keeps it although routines break; they are marked in the list of routines. */

@@ -70,9 +70,7 @@
     </article>
   {/each}
   {#if errors + warnings === 0}
-    <p class="text-soft">
-      The count fills its bars, the right foot is free for every step, and the turns lead to every alignment in both parts.
-    </p>
+    <p class="text-soft">The count fills its bars, the right foot is free for every step, and the turns lead to every alignment in both parts.</p>
   {/if}
   {#each sheet.muted as finding (key(finding))}
     <article class="border-l-4 border-dashed border-line pl-3" data-muted={finding.rule}>

@@ -10,7 +10,11 @@
 {#if rows.length > 0}
   <table class="mt-2 w-full border-collapse text-left">
     <thead>
-      <tr class="text-sm text-soft"><th class="font-semibold">Times</th><th class="font-semibold">Beats</th><th class="font-semibold">Man free</th><th class="font-semibold">Lady free</th><th class="font-semibold">He faces</th><th class="font-semibold">Fits</th></tr>
+      <tr class="text-sm text-soft"
+        ><th class="font-semibold">Times</th><th class="font-semibold">Beats</th><th class="font-semibold">Man free</th><th class="font-semibold">Lady free</th><th
+          class="font-semibold">He faces</th
+        ><th class="font-semibold">Fits</th></tr
+      >
     </thead>
     <tbody>
       {#each rows as row (row.times)}

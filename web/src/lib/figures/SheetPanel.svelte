@@ -48,7 +48,11 @@
     <Tabs.Content value="ends"><EndsPanel {sheet} /></Tabs.Content>
     <Tabs.Content value="ways"><WaysPanel {sheet} /></Tabs.Content>
     <Tabs.Content value="words"><WordsPanel {sheet} /></Tabs.Content>
-    <Tabs.Content value="versions">{#if panel === 'versions'}<VersionsPanel {sheet} />{/if}</Tabs.Content>
-    <Tabs.Content value="shipped">{#if panel === 'shipped'}<ShippedPanel {sheet} />{/if}</Tabs.Content>
+    <Tabs.Content value="versions"
+      >{#if panel === 'versions'}<VersionsPanel {sheet} />{/if}</Tabs.Content
+    >
+    <Tabs.Content value="shipped"
+      >{#if panel === 'shipped'}<ShippedPanel {sheet} />{/if}</Tabs.Content
+    >
   </div>
 </Tabs.Root>

@@ -23,19 +23,19 @@
   }
   let lines = $derived<Line[]>(
     PARTS.flatMap((part) =>
-      (variation[part] ?? []).flatMap(({ row, cells }) =>
-        Object.entries(cells).map(([column, text]) => ({ part, row, column: column as ColumnKey, text: text ?? '' })),
-      ),
+      (variation[part] ?? []).flatMap(({ row, cells }) => Object.entries(cells).map(([column, text]) => ({ part, row, column: column as ColumnKey, text: text ?? '' }))),
     ),
   );
 
   function write(next: Line[]) {
     const rows = (part: Part) => {
       const own = next.filter((line) => line.part === part);
-      return [...new Set(own.map((line) => line.row))].sort((a, b) => a - b).map((row) => ({
-        row,
-        cells: Object.fromEntries(own.filter((line) => line.row === row).map((line) => [line.column, line.text])) as Row,
-      }));
+      return [...new Set(own.map((line) => line.row))]
+        .sort((a, b) => a - b)
+        .map((row) => ({
+          row,
+          cells: Object.fromEntries(own.filter((line) => line.row === row).map((line) => [line.column, line.text])) as Row,
+        }));
     };
     onchange({ ...variation, man: rows('man'), lady: rows('lady') });
   }

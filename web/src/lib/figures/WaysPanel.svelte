@@ -22,7 +22,10 @@
   }
 
   function texts(text: string) {
-    const parts = text.split(',').map((part) => part.trim()).filter((part) => part !== '');
+    const parts = text
+      .split(',')
+      .map((part) => part.trim())
+      .filter((part) => part !== '');
     return parts.length > 0 ? parts : undefined;
   }
 
@@ -60,9 +63,20 @@
     <h3 class="text-base">Parts it may be used in</h3>
     {#each list('splits') as split, index (index)}
       <div class="mt-1 grid grid-cols-[1fr_4rem_4rem_auto] gap-1">
-        <input class="field min-w-0 px-2" aria-label={`Part ${index + 1}, name`} value={split.name} onchange={(event) => sheet.set({ splits: list('splits').with(index, { ...split, name: event.currentTarget.value }) })} />
+        <input
+          class="field min-w-0 px-2"
+          aria-label={`Part ${index + 1}, name`}
+          value={split.name}
+          onchange={(event) => sheet.set({ splits: list('splits').with(index, { ...split, name: event.currentTarget.value }) })}
+        />
         {#each ['first', 'last'] as const as key (key)}
-          <input class="field px-2" inputmode="numeric" aria-label={`Part ${index + 1}, ${key} step`} value={split[key]} onchange={(event) => sheet.set({ splits: list('splits').with(index, { ...split, [key]: number(event.currentTarget.value) }) })} />
+          <input
+            class="field px-2"
+            inputmode="numeric"
+            aria-label={`Part ${index + 1}, ${key} step`}
+            value={split[key]}
+            onchange={(event) => sheet.set({ splits: list('splits').with(index, { ...split, [key]: number(event.currentTarget.value) }) })}
+          />
         {/each}
         <input
           class="field col-span-3 min-w-0 px-2"
@@ -74,7 +88,9 @@
         <button class="act px-2" aria-label="Remove part" onclick={() => sheet.set({ splits: list('splits').toSpliced(index, 1) })}><Trash2 size={14} /></button>
       </div>
     {/each}
-    <button class="act mt-1" onclick={() => sheet.set({ splits: [...list('splits'), { name: 'first half', first: 1, last: Math.ceil(sheet.figure.man.length / 2) }] })}>Add a part</button>
+    <button class="act mt-1" onclick={() => sheet.set({ splits: [...list('splits'), { name: 'first half', first: 1, last: Math.ceil(sheet.figure.man.length / 2) }] })}
+      >Add a part</button
+    >
   </section>
 
   <section aria-label="Repeats">
@@ -82,9 +98,30 @@
     {#if sheet.figure.repeat}
       {@const unit = sheet.figure.repeat}
       <div class="mt-1 flex flex-wrap items-center gap-2">
-        from <input class="field w-14 px-2" inputmode="numeric" aria-label="First step" value={unit.first} onchange={(event) => sheet.set({ repeat: { ...unit, first: number(event.currentTarget.value) } })} />
-        to <input class="field w-14 px-2" inputmode="numeric" aria-label="Last step" value={unit.last} onchange={(event) => sheet.set({ repeat: { ...unit, last: number(event.currentTarget.value) } })} />
-        danced <input id="field-repeat/times" class={['field w-20 px-2', sheet.finding('/repeat/times') && 'border-madder text-madder']} aria-label="Times" value={unit.times} onchange={(event) => sheet.set({ repeat: { ...unit, times: event.currentTarget.value } })} /> times
+        from <input
+          class="field w-14 px-2"
+          inputmode="numeric"
+          aria-label="First step"
+          value={unit.first}
+          onchange={(event) => sheet.set({ repeat: { ...unit, first: number(event.currentTarget.value) } })}
+        />
+        to
+        <input
+          class="field w-14 px-2"
+          inputmode="numeric"
+          aria-label="Last step"
+          value={unit.last}
+          onchange={(event) => sheet.set({ repeat: { ...unit, last: number(event.currentTarget.value) } })}
+        />
+        danced
+        <input
+          id="field-repeat/times"
+          class={['field w-20 px-2', sheet.finding('/repeat/times') && 'border-madder text-madder']}
+          aria-label="Times"
+          value={unit.times}
+          onchange={(event) => sheet.set({ repeat: { ...unit, times: event.currentTarget.value } })}
+        />
+        times
         <button class="act px-2" aria-label="No repeats" onclick={() => sheet.set({ repeat: undefined })}><Trash2 size={14} /></button>
       </div>
       <RepeatTable rows={sheet.reading.repeats} />

@@ -30,7 +30,12 @@
     <legend class="font-semibold">Cautions</legend>
     {#each reference.notation.cautions as caution (caution.shorthand)}
       <label class="mt-1 flex gap-2">
-        <input type="checkbox" class="mt-0.5 size-5 shrink-0 accent-ink" checked={sheet.figure.cautions?.includes(caution.shorthand)} onchange={(event) => heed(caution.shorthand, event.currentTarget.checked)} />
+        <input
+          type="checkbox"
+          class="mt-0.5 size-5 shrink-0 accent-ink"
+          checked={sheet.figure.cautions?.includes(caution.shorthand)}
+          onchange={(event) => heed(caution.shorthand, event.currentTarget.checked)}
+        />
         <span><strong>{caution.shorthand}</strong> <span class="text-soft">{caution.wording}</span></span>
       </label>
     {/each}

@@ -15,7 +15,11 @@ export interface Beginning {
 }
 
 function idFor(dance: string, title: string) {
-  const slug = title.toLowerCase().normalize('NFKD').replace(/[^a-z0-9]+/g, '-').replace(/^-|-$/g, '');
+  const slug = title
+    .toLowerCase()
+    .normalize('NFKD')
+    .replace(/[^a-z0-9]+/g, '-')
+    .replace(/^-|-$/g, '');
   return `${dance}-${slug}`.slice(0, 110);
 }
 
@@ -46,9 +50,7 @@ export async function begin(beginning: Beginning): Promise<string> {
     start: { position: 'closed', hold: 'closed' },
     end: { position: 'closed', hold: 'closed' },
   };
-  const figure: Figure = beginning.copyOf
-    ? { ...(await figureStore.load(beginning.copyOf)).document, id, title: blank.title }
-    : { ...blank, ...(await charts(beginning)) };
+  const figure: Figure = beginning.copyOf ? { ...(await figureStore.load(beginning.copyOf)).document, id, title: blank.title } : { ...blank, ...(await charts(beginning)) };
   keepRecovered(figureStore.kind, id, { value: figure, tag: '' });
   return id;
 }

@@ -75,5 +75,9 @@ export function withBlock(figure: Figure, part: Part, row: number, columns: (key
 /** A block of cells as a spreadsheet copies it: tabs between cells, line ends between rows. */
 export function blockOf(text: string): string[][] | undefined {
   if (!/[\t\n]/.test(text.trimEnd())) return undefined;
-  return text.replace(/\r/g, '').replace(/\n+$/, '').split('\n').map((line) => line.split('\t'));
+  return text
+    .replace(/\r/g, '')
+    .replace(/\n+$/, '')
+    .split('\n')
+    .map((line) => line.split('\t'));
 }

@@ -78,12 +78,7 @@
         <circle cx={circle.x} cy={circle.y} r="0.07" fill="var(--ff-ink)" />
       {/if}
       {#each hits as hit, index (index)}
-        <path
-          d={`M${hit.x - 0.25} ${hit.y - 0.25}l0.5 0.5m0 -0.5l-0.5 0.5`}
-          stroke="var(--ff-madder)"
-          stroke-width="0.13"
-          stroke-linecap="round"
-        />
+        <path d={`M${hit.x - 0.25} ${hit.y - 0.25}l0.5 0.5m0 -0.5l-0.5 0.5`} stroke="var(--ff-madder)" stroke-width="0.13" stroke-linecap="round" />
       {/each}
       {#if poses}<Couple {poses} />{/if}
     </g>

@@ -62,11 +62,7 @@
   let box = $derived.by(() => {
     const stances = reading.stances;
     if (!stances) return { x: 0, y: 0, width: 3, height: 2 };
-    const places = [stances.start.man, stances.start.lady, ...stances.man, ...stances.lady].flatMap((stance) => [
-      stance.body,
-      stance.left,
-      stance.right,
-    ]);
+    const places = [stances.start.man, stances.start.lady, ...stances.man, ...stances.lady].flatMap((stance) => [stance.body, stance.left, stance.right]);
     const xs = places.map((place) => place.x);
     const ys = places.map((place) => place.y);
     const x = Math.min(...xs) - MARGIN;
@@ -97,7 +93,5 @@
     </g>
   </svg>
 {:else}
-  <p class="grid h-full place-items-center p-6 text-center text-soft">
-    The steps are drawn here as soon as both counts can be read.
-  </p>
+  <p class="grid h-full place-items-center p-6 text-center text-soft">The steps are drawn here as soon as both counts can be read.</p>
 {/if}

@@ -25,6 +25,9 @@
 </script>
 
 <g transform={`translate(${place.x} ${place.y}) rotate(${place.degrees})`} fill="none" stroke={colour} stroke-width="0.022" stroke-linecap="round">
-  <path d={`M${at(-shown, RADIUS)} A${RADIUS} ${RADIUS} 0 ${Math.abs(shown) > 180 ? 1 : 0} ${sweep} ${at(0, RADIUS)}`} stroke-dasharray={part === 'man' ? undefined : '0.05 0.045'} />
+  <path
+    d={`M${at(-shown, RADIUS)} A${RADIUS} ${RADIUS} 0 ${Math.abs(shown) > 180 ? 1 : 0} ${sweep} ${at(0, RADIUS)}`}
+    stroke-dasharray={part === 'man' ? undefined : '0.05 0.045'}
+  />
   <path d={`M${at(back, RADIUS - 0.045)} L${at(0, RADIUS)} L${at(back, RADIUS + 0.045)}`} />
 </g>

@@ -4,21 +4,10 @@
     warnings: number;
   }
   let { errors, warnings }: Props = $props();
-  let words = $derived(
-    errors > 0
-      ? `${errors} to mend`
-      : warnings > 0
-        ? `${warnings} to look at`
-        : 'adds up',
-  );
+  let words = $derived(errors > 0 ? `${errors} to mend` : warnings > 0 ? `${warnings} to look at` : 'adds up');
 </script>
 
-<span
-  class={[
-    'inline-flex items-center gap-1.5 font-semibold',
-    errors > 0 ? 'text-madder' : warnings > 0 ? 'text-brass-deep' : 'text-spruce',
-  ]}
->
+<span class={['inline-flex items-center gap-1.5 font-semibold', errors > 0 ? 'text-madder' : warnings > 0 ? 'text-brass-deep' : 'text-spruce']}>
   <svg width="18" height="18" viewBox="0 0 20 20" aria-hidden="true" fill="none" stroke="currentColor" stroke-width="2.6">
     {#if errors > 0}
       <path d="M8 3H3v14h5M12 3h5v5M17 13v4h-5" />

@@ -33,9 +33,7 @@
 
   let placement = $derived(rehearsal.current('man')?.placement ?? 0);
   /** Near the couple only what they dance now and next; the whole way only in the whole room. */
-  let shownStretches = $derived(
-    stretches.flatMap((stretch, index) => (rehearsal.options.follow && (index < placement || index > placement + 1) ? [] : [{ stretch, index }])),
-  );
+  let shownStretches = $derived(stretches.flatMap((stretch, index) => (rehearsal.options.follow && (index < placement || index > placement + 1) ? [] : [{ stretch, index }])));
   let man = $derived(rehearsal.index('man'));
   let lady = $derived(rehearsal.index('lady'));
   let contacts = $derived<Partial<Record<Part, { foot: string; contacts: Contact[] }>>>({ man: rehearsal.steps('man')[man], lady: rehearsal.steps('lady')[lady] });

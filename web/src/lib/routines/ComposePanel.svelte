@@ -49,8 +49,12 @@
     <details>
       <summary class="cursor-pointer font-semibold">What the music asks</summary>
       <p class="mt-1 text-sm text-soft">Bars are counted from 1 where this stretch begins.</p>
-      <label class="mt-1 grid grid-cols-[9.5rem_1fr] items-center gap-2">a figure begins with bar <input class="field px-2" placeholder="9, 17" bind:value={composing.boundaries} /></label>
-      <label class="mt-1 grid grid-cols-[9.5rem_1fr] items-center gap-2">the music strikes at bar <input class="field px-2" placeholder="5, 13" bind:value={composing.hits} /></label>
+      <label class="mt-1 grid grid-cols-[9.5rem_1fr] items-center gap-2"
+        >a figure begins with bar <input class="field px-2" placeholder="9, 17" bind:value={composing.boundaries} /></label
+      >
+      <label class="mt-1 grid grid-cols-[9.5rem_1fr] items-center gap-2"
+        >the music strikes at bar <input class="field px-2" placeholder="5, 13" bind:value={composing.hits} /></label
+      >
     </details>
     <details>
       <summary class="cursor-pointer font-semibold">What counts how much</summary>
@@ -71,7 +75,12 @@
         {#each figures as figure (figure.id)}
           <li class="grid grid-cols-[1fr_auto] items-center gap-2 py-0.5">
             <span class="truncate">{figure.title}</span>
-            <select class="field min-h-8 px-1" aria-label={figure.title} value={composing.wishFor(figure.id)} onchange={(event) => composing.want(figure.id, event.currentTarget.value)}>
+            <select
+              class="field min-h-8 px-1"
+              aria-label={figure.title}
+              value={composing.wishFor(figure.id)}
+              onchange={(event) => composing.want(figure.id, event.currentTarget.value)}
+            >
               <option value="">may</option>
               <option value="required">must</option>
               <option value="favourite">gladly</option>
@@ -112,7 +121,9 @@
           <p class="leading-snug font-semibold">{composition.titles.join(' · ')}</p>
           <p class="text-sm text-soft">
             {composition.points} points:
-            {Object.entries(composition.reasons).map(([reason, points]) => `${reason} ${points > 0 ? '+' : ''}${points}`).join(', ') || 'nothing special'}
+            {Object.entries(composition.reasons)
+              .map(([reason, points]) => `${reason} ${points > 0 ? '+' : ''}${points}`)
+              .join(', ') || 'nothing special'}
           </p>
           <button class="act mt-1" onclick={() => take(index)}>Take it</button>
         </li>

@@ -22,7 +22,12 @@
     {/each}
   </select>
   <label class="inline-flex items-center gap-1" title="Only neighbours that the syllabus lists may follow each other">
-    <input type="checkbox" class="size-5 accent-ink" checked={routine.syllabus ?? false} onchange={(event) => onchange({ syllabus: event.currentTarget.checked || undefined, level: routine.level })} />
+    <input
+      type="checkbox"
+      class="size-5 accent-ink"
+      checked={routine.syllabus ?? false}
+      onchange={(event) => onchange({ syllabus: event.currentTarget.checked || undefined, level: routine.level })}
+    />
     syllabus
   </label>
 </span>

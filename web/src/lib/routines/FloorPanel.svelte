@@ -76,7 +76,11 @@
       </ul>
     {/if}
     <table class="mt-3 w-full">
-      <thead><tr class="text-left text-soft"><th class="font-normal">side</th><th class="font-normal">used</th><th class="font-normal">there is</th><th class="font-normal">left at its end</th></tr></thead>
+      <thead
+        ><tr class="text-left text-soft"
+          ><th class="font-normal">side</th><th class="font-normal">used</th><th class="font-normal">there is</th><th class="font-normal">left at its end</th></tr
+        ></thead
+      >
       <tbody>
         {#each report.sides as side (side.side)}
           <tr><td class="font-semibold">{side.side + 1}</td><td>{side.used.toFixed(1)} m</td><td>{side.there.toFixed(1)} m</td><td>{side.ahead.toFixed(1)} m</td></tr>
@@ -89,7 +93,8 @@
         {#each report.corners as corner (corner.after)}
           <li>
             <button class="act h-auto w-full justify-start py-1 text-left whitespace-normal" onclick={() => desk.turnCornerAfter(corner.after)}>
-              after {corner.after + 1} {title(corner.after)}, {corner.ahead.toFixed(1)} m before the wall{corner.outcome === 'bends' ? ', bending' : ''}
+              after {corner.after + 1}
+              {title(corner.after)}, {corner.ahead.toFixed(1)} m before the wall{corner.outcome === 'bends' ? ', bending' : ''}
             </button>
           </li>
         {/each}
@@ -114,7 +119,11 @@
       options={FLOORS.map((each) => ({ value: each.title, label: `${each.title}, ${each.length} × ${each.width} m` }))}
       value={room.tried?.title ?? ''}
       any="its own"
-      onchange={(chosen) => room.try(FLOORS.find((each) => each.title === chosen), desk.routine)}
+      onchange={(chosen) =>
+        room.try(
+          FLOORS.find((each) => each.title === chosen),
+          desk.routine,
+        )}
     />
     {#if room.tried}
       <button

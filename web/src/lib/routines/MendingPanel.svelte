@@ -57,7 +57,9 @@
               <input type="checkbox" class="mt-1 size-5 shrink-0 accent-ink" checked onchange={() => mending.leaveOut(step)} />
               <span class="min-w-0">
                 {@render where(step.broken)}
-                <span class="mt-1 flex items-center gap-1.5 leading-snug"><SeamMark outcome={step.repair.verdict.outcome} size={20} /><span class="first-letter:uppercase">{step.repair.label}</span></span>
+                <span class="mt-1 flex items-center gap-1.5 leading-snug"
+                  ><SeamMark outcome={step.repair.verdict.outcome} size={20} /><span class="first-letter:uppercase">{step.repair.label}</span></span
+                >
               </span>
             </label>
           </li>

@@ -16,13 +16,13 @@
 <ul aria-label={`What may come ${direction}`} id="next-figures">
   {#each next.may as following (following.placement.figure)}
     <li>
-      <button
-        class="flex w-full cursor-pointer items-center gap-3 rounded-lg px-2 py-1.5 text-left hover:bg-floor"
-        onclick={() => onadd(following)}
-      >
+      <button class="flex w-full cursor-pointer items-center gap-3 rounded-lg px-2 py-1.5 text-left hover:bg-floor" onclick={() => onadd(following)}>
         <SeamMark outcome={following.outcome} size={26} />
         <span class="min-w-0">
-          <span class="block font-semibold">{following.title} <span class="font-normal text-soft">{[following.way || following.level, following.placement.cornerAfter && 'corner after'].filter(Boolean).join(', ')}</span></span>
+          <span class="block font-semibold"
+            >{following.title}
+            <span class="font-normal text-soft">{[following.way || following.level, following.placement.cornerAfter && 'corner after'].filter(Boolean).join(', ')}</span></span
+          >
           {#if following.reason}<span class="block text-sm leading-snug text-soft">{following.reason}</span>{/if}
         </span>
       </button>

@@ -111,9 +111,7 @@
         >
           {#if seam.corner}<span class="flex items-center gap-0.5 text-brass-deep"><CornerMark size={15} />corner</span>{/if}
           <SeamMark outcome={seam.verdict.outcome} />
-          <span
-            class={seam.verdict.outcome === 'breaks' ? 'text-madder' : seam.verdict.outcome === 'bends' ? 'text-brass-deep' : 'text-spruce'}
-          >
+          <span class={seam.verdict.outcome === 'breaks' ? 'text-madder' : seam.verdict.outcome === 'bends' ? 'text-brass-deep' : 'text-spruce'}>
             {seam.verdict.outcome}
           </span>
         </button>

@@ -25,7 +25,10 @@
   <ul class="mb-2 space-y-1" aria-label="Bridges">
     {#each bridges as chain (chain.wording)}
       <li>
-        <button class="flex w-full cursor-pointer items-baseline justify-between gap-2 rounded-lg border-[1.5px] border-line px-2 py-1.5 text-left hover:border-ink" onclick={() => onbridge(chain)}>
+        <button
+          class="flex w-full cursor-pointer items-baseline justify-between gap-2 rounded-lg border-[1.5px] border-line px-2 py-1.5 text-left hover:border-ink"
+          onclick={() => onbridge(chain)}
+        >
           <span>{chain.wording}</span><span class="shrink-0 text-soft">{chain.beats} beats</span>
         </button>
       </li>
@@ -40,7 +43,11 @@
   <ul class="mt-1 space-y-1" aria-label="Repairs">
     {#each repairs as repair (repair.label)}
       <li>
-        <button class="flex w-full cursor-pointer items-center gap-2 rounded-lg border-[1.5px] border-line px-2 py-1.5 text-left hover:border-ink" data-repair={repair.kind} onclick={() => onrepair(repair)}>
+        <button
+          class="flex w-full cursor-pointer items-center gap-2 rounded-lg border-[1.5px] border-line px-2 py-1.5 text-left hover:border-ink"
+          data-repair={repair.kind}
+          onclick={() => onrepair(repair)}
+        >
           <SeamMark outcome={repair.verdict.outcome} size={22} />
           <span class="first-letter:uppercase">{repair.label}</span>
         </button>

@@ -24,8 +24,22 @@
   {#if placement.section}
     {@const own = placement.section}
     <div class="flex items-center gap-2">
-      <input class="field min-w-0 flex-1" aria-label="Title of the section" maxlength="120" value={own.title} onchange={(event) => ondivide({ ...own, title: event.currentTarget.value.trim() || own.title })} />
-      <input class="field w-16 px-2" type="number" min="1" max={MOST_TIMES} aria-label="How often it is danced" value={own.times} onchange={(event) => ondivide({ ...own, times: Math.max(1, Math.min(MOST_TIMES, event.currentTarget.valueAsNumber || 1)) })} />
+      <input
+        class="field min-w-0 flex-1"
+        aria-label="Title of the section"
+        maxlength="120"
+        value={own.title}
+        onchange={(event) => ondivide({ ...own, title: event.currentTarget.value.trim() || own.title })}
+      />
+      <input
+        class="field w-16 px-2"
+        type="number"
+        min="1"
+        max={MOST_TIMES}
+        aria-label="How often it is danced"
+        value={own.times}
+        onchange={(event) => ondivide({ ...own, times: Math.max(1, Math.min(MOST_TIMES, event.currentTarget.valueAsNumber || 1)) })}
+      />
       <span class="text-soft">{own.times === 1 ? 'time' : 'times'}</span>
       <button class="act" onclick={() => ondivide(undefined)}>No section</button>
     </div>

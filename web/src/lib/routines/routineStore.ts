@@ -17,8 +17,7 @@ export const routineStore: Store<Routine> = {
   kind: 'routine',
   load: async (id) => stored(await api.GET('/api/routines/{id}', { params: { path: { id } } })),
   create: async (body) => stored(await api.POST('/api/routines', { body })),
-  replace: async (body, tag) =>
-    stored(await api.PUT('/api/routines/{id}', { params: { path: { id: body.id }, header: { 'If-Match': tag } }, body })),
+  replace: async (body, tag) => stored(await api.PUT('/api/routines/{id}', { params: { path: { id: body.id }, header: { 'If-Match': tag } }, body })),
   remove: async (id, tag) => {
     required(await api.DELETE('/api/routines/{id}', { params: { path: { id }, header: { 'If-Match': tag } } }));
   },

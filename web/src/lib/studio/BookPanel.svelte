@@ -34,7 +34,11 @@
       <ul class="mt-2 max-h-96 overflow-y-auto">
         {#each studio.differing as item (`${item.kind}/${item.id}`)}
           <li class="flex flex-wrap items-center justify-between gap-2 border-t border-line py-2">
-            <span><strong>{item.title}</strong><span class="block text-sm text-soft">{item.kind}{item.kind === 'figure' ? `, differs in ${item.differences} ${item.differences === 1 ? 'place' : 'places'}` : ''}</span></span>
+            <span
+              ><strong>{item.title}</strong><span class="block text-sm text-soft"
+                >{item.kind}{item.kind === 'figure' ? `, differs in ${item.differences} ${item.differences === 1 ? 'place' : 'places'}` : ''}</span
+              ></span
+            >
             <Choice label="" options={CHOICES} value={studio.chosen(item)} onchange={(choice) => studio.choose(item, choice as ImportChoice)} />
           </li>
         {/each}

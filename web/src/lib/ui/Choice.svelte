@@ -22,12 +22,7 @@
   let shownLabel = $derived(all.find((option) => option.value === shown)?.label ?? value);
 </script>
 
-<Select.Root
-  type="single"
-  value={shown}
-  items={all}
-  onValueChange={(chosen) => onchange(chosen === ANY ? '' : chosen)}
->
+<Select.Root type="single" value={shown} items={all} onValueChange={(chosen) => onchange(chosen === ANY ? '' : chosen)}>
   <Select.Trigger class="field inline-flex cursor-pointer items-center gap-2" aria-label={`${label}: ${shownLabel}`}>
     <span class="text-soft">{label}</span>
     <span class="font-semibold">{shownLabel}</span>
@@ -36,11 +31,7 @@
   <Select.Portal>
     <Select.Content sideOffset={6} class="panel z-30 max-h-96 min-w-44 overflow-y-auto p-1 shadow-xl">
       {#each all as option (option.value)}
-        <Select.Item
-          value={option.value}
-          label={option.label}
-          class="flex cursor-pointer items-center justify-between gap-4 rounded-lg px-3 py-2 data-highlighted:bg-line"
-        >
+        <Select.Item value={option.value} label={option.label} class="flex cursor-pointer items-center justify-between gap-4 rounded-lg px-3 py-2 data-highlighted:bg-line">
           {#snippet children({ selected })}
             {option.label}
             {#if selected}<Check size={16} aria-hidden="true" />{/if}

@@ -9,7 +9,10 @@
   let { id, label, hint, value, onchange }: Props = $props();
 
   function lines(text: string) {
-    return text.split('\n').map((line) => line.trim()).filter((line) => line !== '');
+    return text
+      .split('\n')
+      .map((line) => line.trim())
+      .filter((line) => line !== '');
   }
 </script>
 
@@ -20,6 +23,5 @@
     class="field mt-1 w-full py-2 leading-snug"
     rows={Math.max(2, value.length + 1)}
     value={value.join('\n')}
-    onchange={(event) => onchange(lines(event.currentTarget.value))}
-  ></textarea>
+    onchange={(event) => onchange(lines(event.currentTarget.value))}></textarea>
 </label>

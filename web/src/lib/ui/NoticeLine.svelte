@@ -13,7 +13,9 @@
           <Undo2 size={17} />Undo
         </button>
       {/if}
-      <button class="inline-flex size-10 shrink-0 cursor-pointer items-center justify-center rounded-lg" aria-label="Close this line" onclick={() => notices.dismiss()}><X size={18} /></button>
+      <button class="inline-flex size-10 shrink-0 cursor-pointer items-center justify-center rounded-lg" aria-label="Close this line" onclick={() => notices.dismiss()}
+        ><X size={18} /></button
+      >
     </div>
   {/if}
 </div>

@@ -79,9 +79,7 @@
 <Dialog.Root bind:open>
   <Dialog.Portal>
     <Dialog.Overlay class="fixed inset-0 z-40 bg-black/50" />
-    <Dialog.Content
-      class="panel fixed top-1/2 left-1/2 z-50 max-h-[90vh] w-[min(60rem,94vw)] -translate-x-1/2 -translate-y-1/2 overflow-y-auto p-6 shadow-2xl"
-    >
+    <Dialog.Content class="panel fixed top-1/2 left-1/2 z-50 max-h-[90vh] w-[min(60rem,94vw)] -translate-x-1/2 -translate-y-1/2 overflow-y-auto p-6 shadow-2xl">
       <Dialog.Title class="font-title text-2xl font-semibold">Shortcuts</Dialog.Title>
       <Dialog.Description class="text-soft">Everything can be done with the keyboard.</Dialog.Description>
       <div class="mt-4 grid gap-6 sm:grid-cols-3">

@@ -1,7 +1,12 @@
 /** Whether what stands in a field of the document is still being typed; what stands in a form becomes part of it only when that is sent. */
 export function isTyped(event: Event): boolean {
   const field = event.target;
-  return event.type === 'input' && (field instanceof HTMLInputElement || field instanceof HTMLTextAreaElement) && field.form === null && !['checkbox', 'radio', 'range'].includes(field.type);
+  return (
+    event.type === 'input' &&
+    (field instanceof HTMLInputElement || field instanceof HTMLTextAreaElement) &&
+    field.form === null &&
+    !['checkbox', 'radio', 'range'].includes(field.type)
+  );
 }
 
 /** Has the field that has the focus say what stands in it, as if it were left, and gives the focus back. */

@@ -3,11 +3,10 @@ package fluidframe.app;
 import fluidframe.app.problems.LastWords;
 import fluidframe.app.start.CannotStartException;
 import fluidframe.app.start.CommandLine;
+import java.util.Map;
 import org.springframework.boot.SpringApplication;
 import org.springframework.boot.autoconfigure.SpringBootApplication;
 import org.springframework.core.env.MapPropertySource;
-
-import java.util.Map;
 
 /** Serves the program: the interface, and the interface's data over HTTP; or does what its command line asks of the data instead. */
 @SpringBootApplication

@@ -1,13 +1,23 @@
 package fluidframe.app;
 
+import fluidframe.app.problems.Fault;
+import io.swagger.v3.core.converter.ModelConverters;
 import io.swagger.v3.oas.models.OpenAPI;
 import io.swagger.v3.oas.models.info.Info;
-import org.springdoc.core.customizers.OpenApiCustomizer;
-import org.springframework.context.annotation.Bean;
-import org.springframework.boot.test.context.TestConfiguration;
-
+import io.swagger.v3.oas.models.media.ArraySchema;
+import io.swagger.v3.oas.models.media.Content;
+import io.swagger.v3.oas.models.media.IntegerSchema;
+import io.swagger.v3.oas.models.media.MediaType;
+import io.swagger.v3.oas.models.media.ObjectSchema;
+import io.swagger.v3.oas.models.media.Schema;
+import io.swagger.v3.oas.models.media.StringSchema;
+import io.swagger.v3.oas.models.responses.ApiResponse;
+import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import org.springdoc.core.customizers.OpenApiCustomizer;
+import org.springframework.boot.test.context.TestConfiguration;
+import org.springframework.context.annotation.Bean;
 
 /** The head of the OpenAPI document, and which fields of an answer are always there. */
 @TestConfiguration(proxyBeanMethods = false)
@@ -44,5 +54,22 @@ class ApiDescription {
                         .map(Object::toString).filter(property -> !absent.contains(property)).sorted().toList());
             }
         });
+    }
+
+    /** Whatever is refused, and whatever goes wrong, is answered in one form. */
+    @Bean
+    OpenApiCustomizer everyOperationMayBeRefused() {
+        return api -> {
+            Map<String, Schema> schemas = ModelConverters.getInstance(true).read(Fault.class);
+            schemas.get("Fault").setRequired(List.of("expected", "found", "nearest", "place", "sentence"));
+            schemas.forEach(api.getComponents()::addSchemas);
+            api.getComponents().addSchemas("Problem", new ObjectSchema().description("Why it was refused: what is wrong where, and what is stored instead where somebody else was quicker.")
+                    .addProperty("title", new StringSchema()).addProperty("status", new IntegerSchema()).addProperty("detail", new StringSchema()).addProperty("instance", new StringSchema())
+                    .addProperty("faults", new ArraySchema().items(new Schema<>().$ref("#/components/schemas/Fault"))).addProperty("stored", new ObjectSchema())
+                    .required(List.of("detail", "status", "title")));
+            ApiResponse refused = new ApiResponse().description("Refused, or not possible now").content(new Content().addMediaType("application/problem+json",
+                    new MediaType().schema(new Schema<>().$ref("#/components/schemas/Problem"))));
+            api.getPaths().values().forEach(path -> path.readOperations().forEach(operation -> operation.getResponses().setDefault(refused)));
+        };
     }
 }

@@ -2,14 +2,13 @@ package fluidframe.app;
 
 import fluidframe.app.start.FirstDatabase;
 import fluidframe.app.storage.DatabaseFile;
-import org.springframework.boot.test.util.TestPropertyValues;
-import org.springframework.context.ApplicationContextInitializer;
-import org.springframework.context.ConfigurableApplicationContext;
-
 import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import org.springframework.boot.test.util.TestPropertyValues;
+import org.springframework.context.ApplicationContextInitializer;
+import org.springframework.context.ConfigurableApplicationContext;
 
 /** Lets a test class begin as a coach does on the first day: with a database of its own that has the shipped books in it. */
 public class OwnDatabase implements ApplicationContextInitializer<ConfigurableApplicationContext> {

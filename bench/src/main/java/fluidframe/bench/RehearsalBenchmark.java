@@ -2,8 +2,8 @@ package fluidframe.bench;
 
 import fluidframe.core.couple.Part;
 import fluidframe.core.figure.Way;
-import fluidframe.core.link.Dancing;
 import fluidframe.core.link.Conditions;
+import fluidframe.core.link.Dancing;
 import fluidframe.core.motion.Motion;
 import fluidframe.core.room.RoomReport;
 import fluidframe.core.routine.Placement;

@@ -1,14 +1,13 @@
 package fluidframe.e2e;
 
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.LoadState;
-import org.junit.jupiter.api.Test;
-
 import java.util.List;
-
-import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import org.junit.jupiter.api.Test;
 
 /** A coach's work in the real interface of the real program. */
 class CoachTest extends BrowserTest {

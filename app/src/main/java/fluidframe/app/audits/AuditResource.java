@@ -8,12 +8,11 @@ import fluidframe.core.audit.Audit;
 import fluidframe.core.notation.DraftReader;
 import io.swagger.v3.oas.annotations.tags.Tag;
 import jakarta.validation.Valid;
+import java.util.List;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
-
-import java.util.List;
 
 /** Checks a figure without storing it. */
 @RestController

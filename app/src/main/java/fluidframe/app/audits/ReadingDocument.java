@@ -3,8 +3,8 @@ package fluidframe.app.audits;
 import fluidframe.app.audits.FindingDocument.PlaceDocument;
 import fluidframe.app.figures.FigureDocument.RowDocument;
 import fluidframe.app.figures.FigureMapper;
-import fluidframe.app.floor.StanceDocument.CoupleStanceDocument;
 import fluidframe.app.floor.StanceDocument;
+import fluidframe.app.floor.StanceDocument.CoupleStanceDocument;
 import fluidframe.app.space.HeadingDocument;
 import fluidframe.core.audit.Audit;
 import fluidframe.core.audit.Subject;
@@ -26,7 +26,6 @@ import fluidframe.core.step.Step;
 import fluidframe.core.time.Slot;
 import fluidframe.core.time.Timing;
 import io.swagger.v3.oas.annotations.media.Schema;
-
 import java.util.ArrayList;
 import java.util.EnumMap;
 import java.util.List;

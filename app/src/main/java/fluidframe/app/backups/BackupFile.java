@@ -1,15 +1,10 @@
 package fluidframe.app.backups;
 
-import org.apache.commons.codec.digest.DigestUtils;
 import fluidframe.app.problems.Fault;
 import fluidframe.app.problems.RefusedException;
 import fluidframe.app.storage.Rows;
 import fluidframe.app.storage.Staging;
 import fluidframe.app.storage.Table;
-import tools.jackson.core.JacksonException;
-import tools.jackson.databind.JsonNode;
-import tools.jackson.databind.json.JsonMapper;
-
 import java.io.BufferedReader;
 import java.io.IOException;
 import java.io.InputStream;
@@ -33,6 +28,10 @@ import java.util.stream.Collectors;
 import java.util.zip.ZipEntry;
 import java.util.zip.ZipFile;
 import java.util.zip.ZipOutputStream;
+import org.apache.commons.codec.digest.DigestUtils;
+import tools.jackson.core.JacksonException;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.json.JsonMapper;
 
 /**
  * A backup: a ZIP with one text for each table, a JSON array a row, and a list of contents that says what form the data has and what each text's

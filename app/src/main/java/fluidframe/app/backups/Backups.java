@@ -1,22 +1,15 @@
 package fluidframe.app.backups;
 
-import fluidframe.app.storage.Changes;
-import fluidframe.app.storage.Stamp;
 import fluidframe.app.problems.UnknownException;
 import fluidframe.app.storage.Access;
+import fluidframe.app.storage.Changes;
 import fluidframe.app.storage.Database;
 import fluidframe.app.storage.DatabaseCheck;
 import fluidframe.app.storage.DatabaseFile;
 import fluidframe.app.storage.Rows;
 import fluidframe.app.storage.Staging;
+import fluidframe.app.storage.Stamp;
 import fluidframe.app.storage.Table;
-import org.springframework.beans.factory.annotation.Value;
-import org.springframework.jdbc.core.ConnectionCallback;
-import org.springframework.jdbc.core.JdbcTemplate;
-import org.springframework.stereotype.Service;
-import org.springframework.transaction.PlatformTransactionManager;
-import org.springframework.transaction.support.TransactionTemplate;
-
 import java.io.IOException;
 import java.io.OutputStream;
 import java.io.UncheckedIOException;
@@ -34,6 +27,12 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.regex.Pattern;
 import java.util.stream.Stream;
+import org.springframework.beans.factory.annotation.Value;
+import org.springframework.jdbc.core.ConnectionCallback;
+import org.springframework.jdbc.core.JdbcTemplate;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.PlatformTransactionManager;
+import org.springframework.transaction.support.TransactionTemplate;
 
 /** Backups of everything, in a folder beside the data. */
 @Service

@@ -6,13 +6,12 @@ import fluidframe.core.book.BookReport;
 import fluidframe.core.book.DanceReport;
 import fluidframe.core.dance.Dance;
 import fluidframe.core.dance.Dances;
-import org.springframework.context.annotation.Lazy;
-import org.springframework.scheduling.annotation.Scheduled;
-import org.springframework.stereotype.Component;
-
 import java.util.List;
 import java.util.Map;
 import java.util.concurrent.ConcurrentHashMap;
+import org.springframework.context.annotation.Lazy;
+import org.springframework.scheduling.annotation.Scheduled;
+import org.springframework.stereotype.Component;
 
 /** Reports on the dances of the book, each worked out again only when a figure of it has changed. */
 @Component

@@ -2,9 +2,9 @@ package fluidframe.app.composing;
 
 import com.fasterxml.jackson.annotation.JsonInclude;
 import fluidframe.app.links.VerdictDocument;
+import fluidframe.app.routines.RoutineDocument;
 import fluidframe.app.routines.RoutineDocument.ElementDocument;
 import fluidframe.app.routines.RoutineDocument.PlacementDocument;
-import fluidframe.app.routines.RoutineDocument;
 import fluidframe.core.compose.Composition;
 import fluidframe.core.couple.Part;
 import fluidframe.core.figure.Way;

@@ -5,8 +5,8 @@ import com.github.benmanes.caffeine.cache.Caffeine;
 import fluidframe.app.figures.FigureStore;
 import fluidframe.app.storage.Edition;
 import fluidframe.core.dance.Dance;
-import fluidframe.core.link.Repertoire;
 import fluidframe.core.link.Conditions;
+import fluidframe.core.link.Repertoire;
 import java.util.List;
 import org.springframework.stereotype.Component;
 

@@ -1,12 +1,11 @@
 package fluidframe.app.doors;
 
 import jakarta.servlet.ServletException;
+import java.io.IOException;
+import java.util.Map;
 import org.apache.catalina.connector.Request;
 import org.apache.catalina.connector.Response;
 import org.apache.catalina.valves.ValveBase;
-
-import java.io.IOException;
-import java.util.Map;
 
 /** Tells the browser with every answer what its pages may do: load only what comes with the program, be framed by nobody, and send nothing about. */
 final class HeaderValve extends ValveBase {

@@ -3,15 +3,17 @@ package fluidframe.app.exchange;
 import fluidframe.app.exchange.BookImporter.Imported;
 import fluidframe.app.exchange.ImportDocuments.ImportQuestion;
 import fluidframe.app.exchange.ImportDocuments.PlanDocument;
-import fluidframe.app.work.Work;
-import jakarta.validation.Valid;
 import fluidframe.app.figures.FigureStore;
 import fluidframe.app.routines.RoutineStore;
+import fluidframe.app.work.Work;
 import io.swagger.v3.oas.annotations.media.Content;
 import io.swagger.v3.oas.annotations.media.Schema;
 import io.swagger.v3.oas.annotations.responses.ApiResponse;
 import io.swagger.v3.oas.annotations.tags.Tag;
 import jakarta.servlet.http.HttpServletResponse;
+import jakarta.validation.Valid;
+import java.io.IOException;
+import java.util.List;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.MediaType;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -23,9 +25,6 @@ import org.springframework.web.bind.annotation.RestController;
 import tools.jackson.core.JsonGenerator;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
-
-import java.io.IOException;
-import java.util.List;
 
 /** Whole books in and out. */
 @RestController

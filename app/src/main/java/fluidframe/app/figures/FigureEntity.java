@@ -11,11 +11,11 @@ import fluidframe.core.notation.Column;
 import fluidframe.core.text.Fraction;
 import jakarta.persistence.Entity;
 import jakarta.persistence.Table;
+import java.util.List;
+import java.util.stream.Collectors;
 import org.hibernate.envers.AuditOverride;
 import org.hibernate.envers.Audited;
 import org.hibernate.envers.NotAudited;
-import java.util.List;
-import java.util.stream.Collectors;
 
 /** A stored figure: its document, and what lists and searches need of it without reading the document. */
 @Entity

@@ -1,32 +1,31 @@
 package fluidframe.app.figures;
 
-import fluidframe.app.storage.Changes;
-import fluidframe.app.storage.CurrentStudio;
-import fluidframe.app.storage.DocumentStore;
-import fluidframe.app.storage.Edition;
 import fluidframe.app.problems.ConflictException;
 import fluidframe.app.problems.Fault;
 import fluidframe.app.problems.RefusedException;
 import fluidframe.app.problems.Revision;
 import fluidframe.app.problems.UnknownException;
+import fluidframe.app.storage.Changes;
+import fluidframe.app.storage.CurrentStudio;
+import fluidframe.app.storage.DocumentStore;
+import fluidframe.app.storage.Edition;
 import fluidframe.core.audit.Audit;
 import fluidframe.core.figure.Figure;
 import fluidframe.core.notation.DraftReader;
 import fluidframe.core.notation.DraftReading;
 import jakarta.persistence.EntityManager;
+import java.util.ArrayList;
+import java.util.Collection;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.function.Function;
+import java.util.stream.Collectors;
 import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import tools.jackson.databind.json.JsonMapper;
-
-import java.util.ArrayList;
-import java.util.List;
-import java.util.Map;
-import java.util.Set;
-import java.util.Collection;
-import java.util.Optional;
-import java.util.function.Function;
-import java.util.stream.Collectors;
 
 /** Keeps figures. What goes in has been read whole and has a length; findings do not keep a figure out. */
 @Service

@@ -1,7 +1,7 @@
 package fluidframe.app.figures;
 
-import fluidframe.app.storage.StoredVersion;
 import com.fasterxml.jackson.annotation.JsonInclude;
+import fluidframe.app.storage.StoredVersion;
 import io.swagger.v3.oas.annotations.media.Schema;
 import io.swagger.v3.oas.annotations.tags.Tag;
 import jakarta.validation.Valid;

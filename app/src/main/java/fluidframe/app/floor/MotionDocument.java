@@ -4,8 +4,8 @@ import fluidframe.core.motion.Curve;
 import fluidframe.core.motion.DancerMotion;
 import fluidframe.core.motion.Motion;
 import fluidframe.core.motion.PlaceCurve;
-import tools.jackson.databind.annotation.JsonSerialize;
 import io.swagger.v3.oas.annotations.media.Schema;
+import tools.jackson.databind.annotation.JsonSerialize;
 
 /**
  * Both dancers between the steps. Every curve is a list of keys, three numbers each: the beat, the value there, and how fast the value changes there for each

@@ -1,5 +1,6 @@
 package fluidframe.app.problems;
 
+import java.util.List;
 import org.apache.catalina.core.StandardHost;
 import org.springframework.boot.tomcat.servlet.TomcatServletWebServerFactory;
 import org.springframework.boot.web.server.WebServerFactoryCustomizer;
@@ -9,8 +10,6 @@ import org.springframework.core.Ordered;
 import org.springframework.web.accept.ContentNegotiationStrategy;
 import org.springframework.web.servlet.config.annotation.ContentNegotiationConfigurer;
 import org.springframework.web.servlet.config.annotation.WebMvcConfigurer;
-
-import java.util.List;
 
 /** Has every refusal answered as a problem, also those the server makes before the program is asked. */
 @Configuration(proxyBeanMethods = false)

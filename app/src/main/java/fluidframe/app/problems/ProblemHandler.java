@@ -1,6 +1,8 @@
 package fluidframe.app.problems;
 
 import fluidframe.core.work.TooMuchException;
+import java.util.List;
+import java.util.stream.Collectors;
 import org.apache.catalina.connector.ClientAbortException;
 import org.apache.tomcat.util.http.InvalidParameterException;
 import org.slf4j.Logger;
@@ -20,9 +22,6 @@ import tools.jackson.core.JacksonException;
 import tools.jackson.core.exc.StreamReadException;
 import tools.jackson.databind.DatabindException;
 import tools.jackson.databind.exc.UnrecognizedPropertyException;
-
-import java.util.List;
-import java.util.stream.Collectors;
 
 /** Answers every error as a problem detail that says where, what was found and what was expected. */
 @RestControllerAdvice

@@ -1,13 +1,12 @@
 package fluidframe.app.problems;
 
+import java.io.IOException;
+import java.util.Optional;
 import org.apache.catalina.connector.Request;
 import org.apache.catalina.connector.Response;
 import org.apache.catalina.valves.ErrorReportValve;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.MediaType;
-
-import java.io.IOException;
-import java.util.Optional;
 
 /** Writes a problem where the server would write a page of its own. */
 public final class ProblemReportValve extends ErrorReportValve {

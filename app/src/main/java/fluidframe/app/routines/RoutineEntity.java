@@ -1,17 +1,17 @@
 package fluidframe.app.routines;
 
 import fluidframe.app.storage.StoredDocument;
-import jakarta.persistence.Entity;
-import org.hibernate.envers.AuditOverride;
-import org.hibernate.envers.Audited;
 import jakarta.persistence.CollectionTable;
 import jakarta.persistence.Column;
 import jakarta.persistence.ElementCollection;
+import jakarta.persistence.Entity;
 import jakarta.persistence.JoinColumn;
+import jakarta.persistence.Table;
 import java.util.HashSet;
 import java.util.Set;
+import org.hibernate.envers.AuditOverride;
+import org.hibernate.envers.Audited;
 import org.hibernate.envers.NotAudited;
-import jakarta.persistence.Table;
 
 
 /** A stored routine: its document, and which figures it needs. */

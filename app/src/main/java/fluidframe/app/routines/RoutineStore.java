@@ -1,24 +1,23 @@
 package fluidframe.app.routines;
 
-import fluidframe.app.storage.Changes;
-import fluidframe.app.storage.CurrentStudio;
-import fluidframe.app.storage.Editions;
-import org.springframework.transaction.support.TransactionOperations;
-import fluidframe.app.storage.DocumentStore;
 import fluidframe.app.figures.FigureDeletion;
 import fluidframe.app.figures.FigureStore;
 import fluidframe.app.problems.ConflictException;
 import fluidframe.app.problems.Revision;
 import fluidframe.app.problems.UnknownException;
+import fluidframe.app.storage.Changes;
+import fluidframe.app.storage.CurrentStudio;
+import fluidframe.app.storage.DocumentStore;
+import fluidframe.app.storage.Editions;
 import jakarta.persistence.EntityManager;
-import org.springframework.context.event.EventListener;
-import org.springframework.stereotype.Service;
-import org.springframework.transaction.annotation.Transactional;
-import tools.jackson.databind.json.JsonMapper;
-
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Collectors;
+import org.springframework.context.event.EventListener;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+import org.springframework.transaction.support.TransactionOperations;
+import tools.jackson.databind.json.JsonMapper;
 
 /** Keeps routines. */
 @Service

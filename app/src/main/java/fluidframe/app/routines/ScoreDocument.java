@@ -9,21 +9,20 @@ import fluidframe.app.routines.RoutineDocument.DancersDocument;
 import fluidframe.app.space.HeadingDocument;
 import fluidframe.core.figure.Figure;
 import fluidframe.core.link.Element;
+import fluidframe.core.music.MusicMap;
 import fluidframe.core.notation.Column;
 import fluidframe.core.routine.Course;
-import fluidframe.core.step.Footwork;
-import fluidframe.core.music.MusicMap;
 import fluidframe.core.routine.Score;
-import fluidframe.core.time.Beats;
-import java.util.stream.Stream;
 import fluidframe.core.routine.ScoreStep;
 import fluidframe.core.routine.ScoredPlacement;
 import fluidframe.core.routine.Seam;
+import fluidframe.core.step.Footwork;
 import fluidframe.core.text.Fraction;
+import fluidframe.core.time.Beats;
 import io.swagger.v3.oas.annotations.media.Schema;
-
 import java.util.List;
 import java.util.Locale;
+import java.util.stream.Stream;
 
 /** A routine unrolled; times in beats and seconds, places in metres and degrees. The phrases are where those of the music begin. */
 @Schema(name = "Score")

@@ -1,5 +1,6 @@
 package fluidframe.app.routines;
 
+import com.fasterxml.jackson.annotation.JsonInclude;
 import fluidframe.app.storage.StoredVersion;
 import fluidframe.app.work.Work;
 import fluidframe.core.link.Outcome;
@@ -8,14 +9,12 @@ import fluidframe.core.routine.Placement;
 import fluidframe.core.routine.Routine;
 import fluidframe.core.routine.RoutineDifference;
 import fluidframe.core.text.Fraction;
-import com.fasterxml.jackson.annotation.JsonInclude;
 import io.swagger.v3.oas.annotations.media.Schema;
 import io.swagger.v3.oas.annotations.tags.Tag;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
 import java.util.List;
 import java.util.Optional;
-import tools.jackson.databind.json.JsonMapper;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
@@ -23,6 +22,7 @@ import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
+import tools.jackson.databind.json.JsonMapper;
 
 /** The versions of routines, and two routines side by side. */
 @RestController

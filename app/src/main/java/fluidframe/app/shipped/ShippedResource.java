@@ -1,7 +1,7 @@
 package fluidframe.app.shipped;
 
-import fluidframe.app.figures.FigureDocument;
 import fluidframe.app.figures.FigureDifferenceDocument;
+import fluidframe.app.figures.FigureDocument;
 import io.swagger.v3.oas.annotations.media.Schema;
 import io.swagger.v3.oas.annotations.tags.Tag;
 import jakarta.validation.Valid;

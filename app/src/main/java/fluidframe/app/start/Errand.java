@@ -1,11 +1,10 @@
 package fluidframe.app.start;
 
-import fluidframe.app.storage.Stamp;
 import fluidframe.app.backups.OfflineBackup;
 import fluidframe.app.problems.RefusedException;
 import fluidframe.app.start.CommandLine.Place;
 import fluidframe.app.storage.Salvage;
-
+import fluidframe.app.storage.Stamp;
 import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.net.URI;

@@ -1,8 +1,7 @@
 package fluidframe.app.start;
 
-import fluidframe.app.storage.Stamp;
 import fluidframe.app.storage.DatabaseFile;
-
+import fluidframe.app.storage.Stamp;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;

@@ -4,12 +4,6 @@ import com.zaxxer.hikari.HikariConfig;
 import com.zaxxer.hikari.HikariDataSource;
 import fluidframe.app.problems.BusyException;
 import fluidframe.app.problems.LastWords;
-import org.h2.api.ErrorCode;
-import org.h2.mvstore.MVStoreException;
-import org.slf4j.Logger;
-import org.slf4j.LoggerFactory;
-import org.springframework.jdbc.datasource.AbstractDataSource;
-
 import java.sql.Connection;
 import java.sql.DriverManager;
 import java.sql.SQLException;
@@ -19,6 +13,11 @@ import java.util.Set;
 import java.util.concurrent.TimeUnit;
 import java.util.concurrent.locks.ReentrantLock;
 import java.util.concurrent.locks.ReentrantReadWriteLock;
+import org.h2.api.ErrorCode;
+import org.h2.mvstore.MVStoreException;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
+import org.springframework.jdbc.datasource.AbstractDataSource;
 
 /**
  * The database file, opened for writing where that is possible and for reading where it is not, and opened anew when that changes: when the disk

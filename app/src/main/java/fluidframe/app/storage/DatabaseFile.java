@@ -1,11 +1,11 @@
 package fluidframe.app.storage;
 
 import java.io.IOException;
-import org.apache.commons.codec.digest.DigestUtils;
 import java.io.InputStream;
 import java.io.UncheckedIOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import org.apache.commons.codec.digest.DigestUtils;
 
 /**
  * The file in which everything is kept. When the program ends it seals the file: it notes its checksum beside it, so that the next start knows

@@ -9,8 +9,8 @@ import java.util.Map;
 import java.util.Objects;
 import java.util.function.Function;
 import org.springframework.data.jpa.repository.JpaRepository;
-import org.springframework.transaction.support.TransactionSynchronizationManager;
 import org.springframework.transaction.support.TransactionOperations;
+import org.springframework.transaction.support.TransactionSynchronizationManager;
 
 /**
  * What has been read of stored documents, each edition once however often it is asked for.

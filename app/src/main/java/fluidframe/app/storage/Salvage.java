@@ -1,11 +1,5 @@
 package fluidframe.app.storage;
 
-import org.springframework.util.FileSystemUtils;
-import org.h2.tools.Recover;
-import org.h2.tools.RunScript;
-import org.slf4j.Logger;
-import org.slf4j.LoggerFactory;
-
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
@@ -22,6 +16,11 @@ import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import org.h2.tools.Recover;
+import org.h2.tools.RunScript;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
+import org.springframework.util.FileSystemUtils;
 
 /** Reads from a damaged database file what can be read, row by row, and lays it down in a sound one. The damaged file is only read. */
 public final class Salvage {

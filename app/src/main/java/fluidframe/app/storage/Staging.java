@@ -1,8 +1,5 @@
 package fluidframe.app.storage;
 
-import org.springframework.util.FileSystemUtils;
-import org.flywaydb.core.Flyway;
-
 import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.nio.file.Files;
@@ -13,6 +10,8 @@ import java.sql.ResultSet;
 import java.sql.SQLException;
 import java.sql.Statement;
 import java.util.List;
+import org.flywaydb.core.Flyway;
+import org.springframework.util.FileSystemUtils;
 
 /** A database beside the real one, in which data of an older form is laid down as it was and then lifted to today's. */
 public final class Staging implements AutoCloseable {

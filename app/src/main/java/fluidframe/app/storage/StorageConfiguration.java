@@ -1,6 +1,8 @@
 package fluidframe.app.storage;
 
 import jakarta.persistence.EntityManagerFactory;
+import java.sql.SQLException;
+import java.time.Clock;
 import org.springframework.beans.factory.annotation.Value;
 import org.springframework.boot.flyway.autoconfigure.FlywayMigrationStrategy;
 import org.springframework.context.annotation.Bean;
@@ -9,9 +11,6 @@ import org.springframework.context.annotation.Lazy;
 import org.springframework.scheduling.annotation.EnableScheduling;
 import org.springframework.transaction.PlatformTransactionManager;
 import org.springframework.transaction.support.TransactionTemplate;
-
-import java.sql.SQLException;
-import java.time.Clock;
 
 /** How the program reaches its database. */
 @Configuration(proxyBeanMethods = false)

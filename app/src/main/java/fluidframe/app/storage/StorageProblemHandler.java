@@ -2,6 +2,7 @@ package fluidframe.app.storage;
 
 import fluidframe.app.problems.Problems;
 import jakarta.persistence.PersistenceException;
+import java.time.Duration;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.core.Ordered;
@@ -16,8 +17,6 @@ import org.springframework.orm.jpa.EntityManagerFactoryUtils;
 import org.springframework.transaction.TransactionException;
 import org.springframework.web.bind.annotation.ExceptionHandler;
 import org.springframework.web.bind.annotation.RestControllerAdvice;
-
-import java.time.Duration;
 
 /** What is answered when the database does not do what is asked of it. */
 @RestControllerAdvice

@@ -1,9 +1,8 @@
 package fluidframe.app.work;
 
+import java.util.function.BooleanSupplier;
 import org.springframework.web.context.request.RequestAttributes;
 import org.springframework.web.context.request.RequestContextHolder;
-
-import java.util.function.BooleanSupplier;
 
 /** Who waits for an answer. */
 final class Caller {

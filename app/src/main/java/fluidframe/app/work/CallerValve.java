@@ -1,13 +1,12 @@
 package fluidframe.app.work;
 
 import jakarta.servlet.ServletException;
+import java.io.IOException;
+import java.util.function.BooleanSupplier;
 import org.apache.catalina.connector.Request;
 import org.apache.catalina.connector.Response;
 import org.apache.catalina.valves.ValveBase;
 import org.apache.coyote.ActionCode;
-
-import java.io.IOException;
-import java.util.function.BooleanSupplier;
 
 /**
  * Lets work find out that its caller has hung up. The server itself would only notice when it writes the answer; this looks whether the connection

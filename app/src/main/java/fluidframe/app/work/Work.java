@@ -5,12 +5,11 @@ import fluidframe.core.routine.Routine;
 import fluidframe.core.time.Beats;
 import fluidframe.core.work.StoppedException;
 import fluidframe.core.work.Stopping;
-import org.springframework.stereotype.Component;
-
 import java.util.EnumMap;
 import java.util.Map;
 import java.util.function.Function;
 import java.util.function.Supplier;
+import org.springframework.stereotype.Component;
 
 /**
  * Does costly work a few pieces at a time, in the order asked for, each with a deadline and only while its caller listens. So no request, and no

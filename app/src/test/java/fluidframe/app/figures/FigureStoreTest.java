@@ -16,7 +16,6 @@ import fluidframe.app.problems.Revision;
 import fluidframe.app.problems.UnknownException;
 import fluidframe.app.storage.Changes;
 import fluidframe.app.storage.CurrentStudio;
-import org.springframework.transaction.support.TransactionOperations;
 import fluidframe.core.audit.Audit;
 import fluidframe.core.audit.Severity;
 import fluidframe.core.figure.Figure;
@@ -25,6 +24,7 @@ import java.util.Optional;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.mockito.InOrder;
+import org.springframework.transaction.support.TransactionOperations;
 import tools.jackson.databind.json.JsonMapper;
 
 class FigureStoreTest {

@@ -1,13 +1,12 @@
 package fluidframe.app.storage;
 
-import org.h2.store.fs.FileBaseDefault;
-import org.h2.store.fs.FilePath;
-import org.h2.store.fs.FilePathWrapper;
-
 import java.io.IOException;
 import java.nio.ByteBuffer;
 import java.nio.channels.FileChannel;
 import java.nio.channels.FileLock;
+import org.h2.store.fs.FileBaseDefault;
+import org.h2.store.fs.FilePath;
+import org.h2.store.fs.FilePathWrapper;
 
 /** A disk, for the database, that can be told to have no room: files under "failing:" cannot be written then. */
 public final class FailingDisk extends FilePathWrapper {

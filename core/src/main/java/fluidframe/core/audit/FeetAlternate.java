@@ -1,10 +1,9 @@
 package fluidframe.core.audit;
 
-import fluidframe.core.figure.WeightWalk;
 import fluidframe.core.couple.Part;
+import fluidframe.core.figure.WeightWalk;
 import fluidframe.core.notation.Column;
 import fluidframe.core.notation.Place;
-
 import java.util.ArrayList;
 import java.util.List;
 

@@ -1,17 +1,16 @@
 package fluidframe.core.audit;
 
+import fluidframe.core.couple.Part;
 import fluidframe.core.dance.HeelLead;
 import fluidframe.core.figure.Height;
-
-import fluidframe.core.couple.Part;
 import fluidframe.core.notation.Column;
 import fluidframe.core.notation.Place;
 import fluidframe.core.step.Action;
 import fluidframe.core.step.Footwork;
-import fluidframe.core.step.StepDirection;
 import fluidframe.core.step.Step;
-import java.util.Optional;
+import fluidframe.core.step.StepDirection;
 import java.util.EnumSet;
+import java.util.Optional;
 import java.util.Set;
 
 /** F1. From a lowered position the swinging leg arrives heel first; steps on edges, locks, runs and touches are their own matter. */

@@ -3,11 +3,11 @@ package fluidframe.core.audit;
 import fluidframe.core.couple.Part;
 import fluidframe.core.notation.Column;
 import fluidframe.core.notation.Place;
-import fluidframe.core.step.StepDirection;
 import fluidframe.core.step.RiseFall;
 import fluidframe.core.step.Step;
-import java.util.Optional;
+import fluidframe.core.step.StepDirection;
 import java.util.List;
+import java.util.Optional;
 
 /** R3. Backward on the inside of a turn the heel stays down until the other foot has passed. */
 final class InsideBackStepStaysFlat extends StepRule {

@@ -1,7 +1,7 @@
 package fluidframe.core.audit;
 
-import fluidframe.core.dance.HeelLead;
 import fluidframe.core.couple.Part;
+import fluidframe.core.dance.HeelLead;
 import fluidframe.core.notation.Column;
 import fluidframe.core.notation.Place;
 import fluidframe.core.step.Footwork;

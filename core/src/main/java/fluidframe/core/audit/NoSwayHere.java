@@ -5,9 +5,9 @@ import fluidframe.core.notation.Column;
 import fluidframe.core.notation.Place;
 import fluidframe.core.step.Action;
 import fluidframe.core.step.Step;
-import java.util.Optional;
 import fluidframe.core.step.Sway;
 import java.util.EnumSet;
+import java.util.Optional;
 import java.util.Set;
 
 /** S2. */

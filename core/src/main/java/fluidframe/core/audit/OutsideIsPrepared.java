@@ -5,9 +5,9 @@ import fluidframe.core.couple.Position;
 import fluidframe.core.notation.Column;
 import fluidframe.core.notation.Place;
 import fluidframe.core.step.BodyTurn;
-import fluidframe.core.step.StepDirection;
 import fluidframe.core.step.PositionModifier;
 import fluidframe.core.step.Step;
+import fluidframe.core.step.StepDirection;
 import java.util.Optional;
 import java.util.Set;
 

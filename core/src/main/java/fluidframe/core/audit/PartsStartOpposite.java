@@ -1,8 +1,8 @@
 package fluidframe.core.audit;
 
-import fluidframe.core.figure.WeightWalk;
 import fluidframe.core.couple.Part;
 import fluidframe.core.figure.Chart;
+import fluidframe.core.figure.WeightWalk;
 import fluidframe.core.notation.Column;
 import fluidframe.core.notation.Place;
 import fluidframe.core.step.Foot;

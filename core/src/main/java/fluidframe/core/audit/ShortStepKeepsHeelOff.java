@@ -5,8 +5,8 @@ import fluidframe.core.notation.Column;
 import fluidframe.core.notation.Place;
 import fluidframe.core.step.Footwork;
 import fluidframe.core.step.Step;
-import java.util.Optional;
 import fluidframe.core.time.Beats;
+import java.util.Optional;
 
 /** F6. Half a beat of tango is nearly half a second and leaves time; what counts is half a beat or less in under 0.3 s. */
 final class ShortStepKeepsHeelOff extends StepRule {

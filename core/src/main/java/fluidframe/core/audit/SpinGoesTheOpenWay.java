@@ -7,9 +7,9 @@ import fluidframe.core.space.Side;
 import fluidframe.core.space.Turn;
 import fluidframe.core.step.Action;
 import fluidframe.core.step.Foot;
-import fluidframe.core.step.StepDirection;
 import fluidframe.core.step.PositionModifier;
 import fluidframe.core.step.Step;
+import fluidframe.core.step.StepDirection;
 import java.util.Optional;
 
 /** W5. Across with the left foot the body is already wound to the right, and the other way round. */

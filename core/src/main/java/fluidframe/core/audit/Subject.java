@@ -1,11 +1,10 @@
 package fluidframe.core.audit;
 
-import fluidframe.core.figure.Height;
-
 import fluidframe.core.couple.Part;
 import fluidframe.core.dance.Dance;
 import fluidframe.core.figure.Chart;
 import fluidframe.core.figure.Figure;
+import fluidframe.core.figure.Height;
 import fluidframe.core.figure.Moment;
 import fluidframe.core.figure.Moments;
 import fluidframe.core.figure.TurnAccount;

@@ -5,8 +5,8 @@ import fluidframe.core.notation.Column;
 import fluidframe.core.notation.Place;
 import fluidframe.core.step.Action;
 import fluidframe.core.step.Footwork;
-import fluidframe.core.step.StepDirection;
 import fluidframe.core.step.Step;
+import fluidframe.core.step.StepDirection;
 import java.util.Optional;
 
 /** F2. */

@@ -1,15 +1,15 @@
 package fluidframe.core.card;
 
-import fluidframe.core.step.Step;
 import fluidframe.core.couple.Part;
 import fluidframe.core.couple.Relation;
 import fluidframe.core.couple.RelationChange;
-import fluidframe.core.figure.Moments;
 import fluidframe.core.couple.Titles;
 import fluidframe.core.figure.Caution;
 import fluidframe.core.figure.Chart;
 import fluidframe.core.figure.Figure;
+import fluidframe.core.figure.Moments;
 import fluidframe.core.step.FootworkSchool;
+import fluidframe.core.step.Step;
 import java.util.ArrayList;
 import java.util.EnumSet;
 import java.util.List;

@@ -1,11 +1,11 @@
 package fluidframe.core.compose;
 
-import fluidframe.core.music.MusicMap;
 import fluidframe.core.figure.Figure;
 import fluidframe.core.figure.Level;
+import fluidframe.core.link.Conditions;
 import fluidframe.core.link.Outcome;
 import fluidframe.core.link.Repertoire;
-import fluidframe.core.link.Conditions;
+import fluidframe.core.music.MusicMap;
 import fluidframe.core.time.Beats;
 import java.util.ArrayList;
 import java.util.HashMap;

@@ -1,9 +1,9 @@
 package fluidframe.core.compose;
 
 import fluidframe.core.figure.Figure;
-import fluidframe.core.music.MusicMap;
 import fluidframe.core.link.Dancing;
 import fluidframe.core.link.ExitState;
+import fluidframe.core.music.MusicMap;
 import fluidframe.core.time.Beats;
 import java.util.List;
 import java.util.Optional;

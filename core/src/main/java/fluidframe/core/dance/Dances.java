@@ -1,12 +1,18 @@
 package fluidframe.core.dance;
 
+import static fluidframe.core.dance.Style.RHYTHM;
+import static fluidframe.core.dance.Style.SMOOTH;
+import static fluidframe.core.dance.Style.STANDARD;
+import static fluidframe.core.dance.Technique.LATIN;
+import static fluidframe.core.dance.Technique.MARCH;
+import static fluidframe.core.dance.Technique.TANGO;
+
 import fluidframe.core.music.Groove;
 import fluidframe.core.music.Grooves;
 import fluidframe.core.time.Beats;
 import fluidframe.core.time.Feel;
 import fluidframe.core.time.Rhythm;
 import fluidframe.core.time.Tempo;
-
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -14,13 +20,6 @@ import java.util.Set;
 import java.util.TreeSet;
 import java.util.function.Function;
 import java.util.stream.Collectors;
-
-import static fluidframe.core.dance.Style.RHYTHM;
-import static fluidframe.core.dance.Style.SMOOTH;
-import static fluidframe.core.dance.Style.STANDARD;
-import static fluidframe.core.dance.Technique.LATIN;
-import static fluidframe.core.dance.Technique.MARCH;
-import static fluidframe.core.dance.Technique.TANGO;
 
 /**
  * The catalogue of dances. Metres, start beats and tempo ranges are the usual ones of competition music; the two

@@ -1,12 +1,12 @@
 package fluidframe.core.drawing;
 
-import java.util.regex.Pattern;
 import fluidframe.core.couple.Part;
 import fluidframe.core.geometry.Footprint;
 import fluidframe.core.space.Point;
 import java.io.StringWriter;
 import java.util.List;
 import java.util.Locale;
+import java.util.regex.Pattern;
 import javax.xml.stream.XMLOutputFactory;
 import javax.xml.stream.XMLStreamException;
 import javax.xml.stream.XMLStreamWriter;

@@ -1,9 +1,9 @@
 package fluidframe.core.figure;
 
 import fluidframe.core.couple.Part;
+import java.util.Collections;
 import java.util.SortedSet;
 import java.util.TreeSet;
-import java.util.Collections;
 
 /**
  * Rows that may be danced several times running. Where their weight changes are odd in number, every other repeat is

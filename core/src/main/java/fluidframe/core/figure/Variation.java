@@ -4,10 +4,10 @@ import fluidframe.core.couple.Part;
 import fluidframe.core.couple.Relation;
 import fluidframe.core.step.Step;
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.Collections;
 import java.util.SortedMap;
 import java.util.TreeMap;
 

@@ -7,7 +7,6 @@ import fluidframe.core.space.Heading;
 import fluidframe.core.space.Turn;
 import fluidframe.core.step.Step;
 import fluidframe.core.time.Beats;
-import fluidframe.core.time.Count;
 import fluidframe.core.time.CountException;
 import fluidframe.core.time.Slot;
 import fluidframe.core.time.Timing;

@@ -1,9 +1,9 @@
 package fluidframe.core.geometry;
 
+import fluidframe.core.couple.Part;
 import fluidframe.core.figure.Chart;
 import fluidframe.core.figure.Moment;
 import fluidframe.core.figure.TurnAccount;
-import fluidframe.core.couple.Part;
 import fluidframe.core.time.Timing;
 import java.util.ArrayList;
 import java.util.List;

@@ -6,9 +6,9 @@ import fluidframe.core.space.Point;
 import fluidframe.core.step.Action;
 import fluidframe.core.step.Foot;
 import fluidframe.core.step.FootPosition;
-import fluidframe.core.step.StepDirection;
 import fluidframe.core.step.PositionModifier;
 import fluidframe.core.step.Step;
+import fluidframe.core.step.StepDirection;
 import fluidframe.core.step.Weight;
 
 /**

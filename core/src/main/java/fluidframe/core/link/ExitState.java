@@ -1,9 +1,9 @@
 package fluidframe.core.link;
 
+import fluidframe.core.couple.Relation;
 import fluidframe.core.figure.Chart;
 import fluidframe.core.figure.Figure;
 import fluidframe.core.figure.Height;
-import fluidframe.core.couple.Relation;
 import fluidframe.core.space.Heading;
 import fluidframe.core.space.Turn;
 import fluidframe.core.step.Action;

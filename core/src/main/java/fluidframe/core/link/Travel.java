@@ -3,9 +3,9 @@ package fluidframe.core.link;
 import fluidframe.core.figure.Chart;
 import fluidframe.core.step.Foot;
 import fluidframe.core.step.FootPosition;
-import fluidframe.core.step.StepDirection;
 import fluidframe.core.step.PositionModifier;
 import fluidframe.core.step.Step;
+import fluidframe.core.step.StepDirection;
 import java.util.Optional;
 
 /** Which way a dancer moves, as the body looks. */

@@ -13,10 +13,9 @@ import fluidframe.core.step.StepTurn;
 import fluidframe.core.step.Sway;
 import fluidframe.core.text.Lexicon;
 import fluidframe.core.text.Term;
-import fluidframe.core.text.Words;
 import fluidframe.core.text.UnreadableTextException;
+import fluidframe.core.text.Words;
 import fluidframe.core.time.Count;
-
 import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;

@@ -1,14 +1,13 @@
 package fluidframe.core.routine;
 
-import fluidframe.core.music.MusicMap;
 import fluidframe.core.dance.Dance;
 import fluidframe.core.geometry.Dancers;
-import fluidframe.core.link.Dancing;
 import fluidframe.core.link.Conditions;
+import fluidframe.core.link.Dancing;
+import fluidframe.core.music.MusicMap;
 import fluidframe.core.time.Beats;
 import fluidframe.core.time.Tempo;
 import fluidframe.core.work.TooMuchException;
-
 import java.util.ArrayList;
 import java.util.List;
 

@@ -1,11 +1,11 @@
 package fluidframe.core.routine;
 
-import fluidframe.core.figure.Moments;
 import fluidframe.core.couple.Part;
 import fluidframe.core.couple.Relation;
 import fluidframe.core.figure.Figure;
 import fluidframe.core.figure.FreeFeet;
 import fluidframe.core.figure.Height;
+import fluidframe.core.figure.Moments;
 import fluidframe.core.figure.TurnAccount;
 import fluidframe.core.geometry.CoupleFit;
 import fluidframe.core.geometry.CoupleStance;
@@ -18,7 +18,6 @@ import fluidframe.core.time.Rhythm;
 import fluidframe.core.time.Slot;
 import fluidframe.core.time.Timing;
 import fluidframe.core.work.Stopping;
-
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;

@@ -2,9 +2,8 @@ package fluidframe.core.step;
 
 import fluidframe.core.text.Lexicon;
 import fluidframe.core.text.Term;
-import fluidframe.core.text.Words;
 import fluidframe.core.text.UnreadableTextException;
-
+import fluidframe.core.text.Words;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Collections;

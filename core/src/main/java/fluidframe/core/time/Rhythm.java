@@ -1,9 +1,9 @@
 package fluidframe.core.time;
 
+import java.util.Collections;
 import java.util.Optional;
 import java.util.SortedSet;
 import java.util.TreeSet;
-import java.util.Collections;
 
 /**
  * How a dance counts: its bar, the beats a figure may start on, what a slow and a quick are worth.

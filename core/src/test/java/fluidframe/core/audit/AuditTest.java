@@ -1,5 +1,7 @@
 package fluidframe.core.audit;
 
+import static org.assertj.core.api.Assertions.assertThat;
+
 import fluidframe.core.Charts;
 import fluidframe.core.Danced;
 import fluidframe.core.couple.Part;
@@ -7,13 +9,10 @@ import fluidframe.core.notation.Column;
 import fluidframe.core.notation.FigureDraft;
 import fluidframe.core.notation.Place;
 import fluidframe.core.notation.RowDraft;
+import java.util.List;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
-
-import java.util.List;
-
-import static org.assertj.core.api.Assertions.assertThat;
 
 class AuditTest {
 

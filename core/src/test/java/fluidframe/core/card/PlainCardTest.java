@@ -1,12 +1,12 @@
 package fluidframe.core.card;
 
-import fluidframe.core.couple.RelationChange;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import fluidframe.core.Charts;
 import fluidframe.core.Danced;
 import fluidframe.core.RandomRows;
 import fluidframe.core.couple.Part;
+import fluidframe.core.couple.RelationChange;
 import fluidframe.core.couple.Titles;
 import fluidframe.core.notation.Column;
 import fluidframe.core.step.FootworkSchool;

@@ -1,13 +1,12 @@
 package fluidframe.core.figure;
 
+import static org.assertj.core.api.Assertions.assertThat;
+
 import fluidframe.core.Charts;
 import fluidframe.core.space.Heading;
 import fluidframe.core.step.Foot;
-import org.junit.jupiter.api.Test;
-
 import java.util.List;
-
-import static org.assertj.core.api.Assertions.assertThat;
+import org.junit.jupiter.api.Test;
 
 class TurnAccountTest {
 

@@ -1,12 +1,12 @@
 package fluidframe.core.geometry;
 
+import static org.assertj.core.api.Assertions.assertThat;
+
 import fluidframe.core.Charts;
 import fluidframe.core.figure.Figure;
 import fluidframe.core.space.Point;
 import fluidframe.core.time.Timing;
 import org.junit.jupiter.api.Test;
-
-import static org.assertj.core.api.Assertions.assertThat;
 
 class CoupleFitTest {
 

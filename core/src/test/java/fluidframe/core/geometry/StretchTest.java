@@ -4,9 +4,9 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import fluidframe.core.couple.Part;
 import fluidframe.core.dance.Dances;
+import fluidframe.core.link.Conditions;
 import fluidframe.core.link.Element;
 import fluidframe.core.link.ElementKind;
-import fluidframe.core.link.Conditions;
 import fluidframe.core.routine.Placement;
 import fluidframe.core.routine.Routine;
 import fluidframe.core.routine.Score;

@@ -1,5 +1,7 @@
 package fluidframe.core.link;
 
+import static org.assertj.core.api.Assertions.assertThat;
+
 import fluidframe.core.couple.Hold;
 import fluidframe.core.couple.Position;
 import fluidframe.core.couple.Relation;
@@ -7,14 +9,11 @@ import fluidframe.core.dance.Dances;
 import fluidframe.core.space.Heading;
 import fluidframe.core.step.Foot;
 import fluidframe.core.time.Beats;
+import java.util.List;
+import java.util.Optional;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
-
-import java.util.List;
-import java.util.Optional;
-
-import static org.assertj.core.api.Assertions.assertThat;
 
 class LinkTest {
 

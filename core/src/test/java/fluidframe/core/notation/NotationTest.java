@@ -1,14 +1,13 @@
 package fluidframe.core.notation;
 
+import static org.assertj.core.api.Assertions.assertThat;
+
 import fluidframe.core.Charts;
 import fluidframe.core.couple.Part;
+import java.util.List;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
-
-import java.util.List;
-
-import static org.assertj.core.api.Assertions.assertThat;
 
 class NotationTest {
 

@@ -4,9 +4,9 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import fluidframe.core.dance.Dances;
+import fluidframe.core.link.Conditions;
 import fluidframe.core.link.Element;
 import fluidframe.core.link.ElementKind;
-import fluidframe.core.link.Conditions;
 import fluidframe.core.time.Beats;
 import fluidframe.core.time.Tempo;
 import fluidframe.core.work.TooMuchException;
