@@ -89,8 +89,15 @@ export class Problem extends Error {
   }
 }
 
+/** What came back: the data asked for, or a problem. */
+export interface Answer<T> {
+  data?: T;
+  error?: Partial<Schemas['Problem']>;
+  response: Response;
+}
+
 /** The data of an answer, or its problem thrown. */
-export function required<T>(answer: { data?: T; error?: Partial<Schemas['Problem']>; response: Response }): T {
+export function required<T>(answer: Answer<T>): T {
   if (answer.response.ok) return answer.data as T;
   const problem = answer.error ?? {};
   throw new Problem(answer.response.status, problem.detail ?? `The program answered ${answer.response.status}.`, problem.faults, problem.stored);

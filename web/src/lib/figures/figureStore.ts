@@ -1,9 +1,5 @@
 import { api, required, type Figure } from '$lib/api/client';
-import type { Store, Stored } from '$lib/ui/EditSession.svelte';
-
-function stored(answer: { data?: Figure; error?: unknown; response: Response }): Stored<Figure> {
-  return { document: required(answer), tag: answer.response.headers.get('ETag') ?? '' };
-}
+import { stored, type Store } from '$lib/ui/EditSession.svelte';
 
 export const figureStore: Store<Figure> = {
   kind: 'figure',

@@ -1,10 +1,6 @@
 import { api, required, type Routine } from '$lib/api/client';
 import { keepRecovered } from '$lib/ui/recovered';
-import type { Store, Stored } from '$lib/ui/EditSession.svelte';
-
-function stored(answer: { data?: Routine; error?: unknown; response: Response }): Stored<Routine> {
-  return { document: required(answer), tag: answer.response.headers.get('ETag') ?? '' };
-}
+import { stored, type Store } from '$lib/ui/EditSession.svelte';
 
 /** Begins a copy of a routine as unkept work in this browser, and answers its id. */
 export function copyOf(routine: Routine): string {

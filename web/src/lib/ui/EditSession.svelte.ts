@@ -1,5 +1,4 @@
-import { Problem, sentenceOf } from '$lib/api/client';
-import type { Fault } from '$lib/api/client';
+import { Problem, required, sentenceOf, type Answer, type Fault } from '$lib/api/client';
 import { dropRecovered, findRecovered, keepRecovered } from './recovered';
 import { History } from './History.svelte';
 import { notices } from './Notices.svelte';
@@ -9,6 +8,11 @@ import { same } from './same';
 export interface Stored<T> {
   document: T;
   tag: string;
+}
+
+/** The document of an answer with its tag, or the answer's problem thrown. */
+export function stored<T>(answer: Answer<T>): Stored<T> {
+  return { document: required(answer), tag: answer.response.headers.get('ETag') ?? '' };
 }
 
 /** Where documents of one kind are stored. */
