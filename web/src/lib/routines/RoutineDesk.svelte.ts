@@ -32,6 +32,8 @@ export class RoutineDesk extends EditSession<Routine> {
   loop = $state.raw<Loop>();
   bridges = $state.raw<Chain[]>();
   #toChoose: Place | undefined;
+  /** The placements the score has been made of. */
+  #scored: Placement[] = [];
 
   static async open(id: string): Promise<RoutineDesk> {
     const desk = new RoutineDesk(routineStore, await opened(routineStore, id));
@@ -62,7 +64,9 @@ export class RoutineDesk extends EditSession<Routine> {
     return this.placements.slice(0, index + 1).findLast((placement) => placement.section)?.section;
   }
 
+  /** Which placement is chosen, and in which round; while the score is behind the routine, the one that will be. */
   get #at(): Place {
+    if (this.#toChoose) return this.#toChoose;
     const passage = this.score?.placements[this.selected];
     return { index: Math.min(passage?.index ?? this.selected, Math.max(0, this.placements.length - 1)), round: passage?.round ?? 1 };
   }
@@ -78,6 +82,7 @@ export class RoutineDesk extends EditSession<Routine> {
   select(placement: number) {
     const last = (this.score?.placements.length ?? this.placements.length) - 1;
     this.selected = Math.max(0, Math.min(placement, last));
+    this.#chooseLater();
     this.bridges = undefined;
     void this.#askNext();
   }
@@ -290,11 +295,20 @@ export class RoutineDesk extends EditSession<Routine> {
   async #read(routine: Routine) {
     try {
       this.score = required(await api.POST('/api/scores', { body: titled(routine) }));
+      this.#scored = routine.placements;
       this.#choose(this.score);
       this.failure = undefined;
     } catch (thrown) {
       this.fail(thrown);
     }
+  }
+
+  /** What is chosen while the score is behind the routine stays chosen when the score is there. */
+  #chooseLater() {
+    const passage = this.score?.placements[this.selected];
+    const meant = passage && this.#scored[passage.index];
+    const index = meant ? this.placements.indexOf(meant) : -1;
+    if (this.#toChoose && passage && index >= 0) this.#toChoose = { index, round: passage.round };
   }
 
   /** Chooses the passage that was meant before the score was there. */
@@ -303,7 +317,7 @@ export class RoutineDesk extends EditSession<Routine> {
     const exact = placements.findIndex(({ index, round }) => index === wanted?.index && round === wanted.round);
     const other = placements.findIndex(({ index }) => index === wanted?.index);
     if (wanted) this.selected = exact >= 0 ? exact : other;
-    this.#toChoose = undefined;
+    if (!this.#latest.isBehind) this.#toChoose = undefined;
     this.selected = Math.max(0, Math.min(this.selected, placements.length - 1));
   }
 
