@@ -10,15 +10,15 @@ import org.junit.jupiter.api.Test;
 
 class ArchitectureTest {
 
-    private final JavaClasses core = new ClassFileImporter().withImportOption(new ImportOption.DoNotIncludeTests()).importPackages("fluidframe.core");
+    private static final JavaClasses CORE = new ClassFileImporter().withImportOption(new ImportOption.DoNotIncludeTests()).importPackages("fluidframe.core");
 
     @Test
     void theCoreKnowsOnlyTheJdkAndTheLeastSquaresLibrary() {
-        classes().should().onlyDependOnClassesThat().resideInAnyPackage("fluidframe.core..", "java..", "javax.sound.midi..", "javax.xml.stream..", "org.hipparchus..").check(core);
+        classes().should().onlyDependOnClassesThat().resideInAnyPackage("fluidframe.core..", "java..", "javax.sound.midi..", "javax.xml.stream..", "org.hipparchus..").check(CORE);
     }
 
     @Test
     void itsPackagesDependOneWay() {
-        SlicesRuleDefinition.slices().matching("fluidframe.core.(*)..").should().beFreeOfCycles().check(core);
+        SlicesRuleDefinition.slices().matching("fluidframe.core.(*)..").should().beFreeOfCycles().check(CORE);
     }
 }
