@@ -27,7 +27,7 @@ final class BodiesKeepDistance extends CheckedRule {
         return subject.stances().map(this::check).orElse(List.of());
     }
 
-    private List<Finding> check(CoupleStances track) {
+    List<Finding> check(CoupleStances track) {
         List<Finding> found = new ArrayList<>();
         for (Meeting meeting : track.meetings()) {
             Relation wanted = meeting.wanted();

@@ -33,7 +33,7 @@ final class FeetKeepApart extends CheckedRule {
         return found;
     }
 
-    private Optional<Finding> check(CoupleStances track, Moment moment) {
+    Optional<Finding> check(CoupleStances track, Moment moment) {
         Stance his = track.man().get(moment.manDone());
         Stance hers = track.lady().get(moment.ladyDone());
         for (Footprint hisPrint : List.of(his.left(), his.right())) {

@@ -41,7 +41,7 @@ final class PathsStayTogether extends CheckedRule {
         return found;
     }
 
-    private Optional<Finding> worst(CoupleStances track) {
+    Optional<Finding> worst(CoupleStances track) {
         Optional<Meeting> missed = track.meetings().stream().max(Comparator.comparingDouble(PathsStayTogether::miss)).filter(meeting -> miss(meeting) > 1);
         if (missed.isPresent()) {
             Meeting meeting = missed.get();

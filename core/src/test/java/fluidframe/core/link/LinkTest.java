@@ -36,6 +36,14 @@ class LinkTest {
         assertThat(Link.between(FACING_CENTRE_RIGHT_FREE, entry(Foot.RIGHT, needed, CLOSED)).outcome()).isEqualTo(outcome);
     }
 
+    /** Sixteenths of a turn: an eighth bends, anything more breaks, to both sides. */
+    @ParameterizedTest
+    @CsvSource({"0, HOLDS", "1, BENDS", "2, BENDS", "-2, BENDS", "3, BREAKS", "-3, BREAKS", "8, BREAKS"})
+    void anAlignmentBendsByAnEighthAndNoMore(int off, Outcome outcome) {
+        EntryState entry = entry(Foot.RIGHT, "DC", CLOSED);
+        assertThat(Fit.alignment(new Heading(Heading.parse("DC").sixteenths() + off), entry)).isEqualTo(outcome);
+    }
+
     @Test
     void aFootThatCarriesTheWeightCannotStep() {
         Verdict verdict = Link.between(FACING_CENTRE_RIGHT_FREE, entry(Foot.LEFT, "DC", CLOSED));
