@@ -22,6 +22,7 @@
   import FigureSheetPage from './routes/FigureSheetPage.svelte';
   import LinkMapPage from './routes/LinkMapPage.svelte';
   import NewFigurePage from './routes/NewFigurePage.svelte';
+  import AboutPage from './routes/AboutPage.svelte';
   import NotFoundPage from './routes/NotFoundPage.svelte';
   import RehearsePage from './routes/RehearsePage.svelte';
   import RoutineDeskPage from './routes/RoutineDeskPage.svelte';
@@ -39,6 +40,7 @@
     '/routines': RoutinesPage,
     '/routines/:id': RoutineDeskPage,
     '/routines/:id/rehearse': RehearsePage,
+    '/about': AboutPage,
     '*': NotFoundPage,
   };
   const RAIL = [

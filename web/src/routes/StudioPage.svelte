@@ -74,4 +74,5 @@
       </section>
     </div>
   </div>
+  <p><a class="font-semibold underline" href="#/about">About Fluid Frame</a>: its version, where your data is, and what it is made of.</p>
 </div>

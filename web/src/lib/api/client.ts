@@ -54,6 +54,7 @@ export type Collision = Schemas['Collision'];
 export type Deletion = Schemas['Deletion'];
 export type ImportPlan = Schemas['ImportPlan'];
 export type ImportItem = Schemas['ImportItem'];
+export type About = Schemas['About'];
 export type Status = Schemas['Status'];
 export type Backup = Schemas['Backup'];
 export type Restored = Schemas['Restored'];

@@ -13,8 +13,8 @@ class ArchitectureTest {
     private static final JavaClasses CORE = new ClassFileImporter().withImportOption(new ImportOption.DoNotIncludeTests()).importPackages("fluidframe.core");
 
     @Test
-    void theCoreKnowsOnlyTheJdkAndTheLeastSquaresLibrary() {
-        classes().should().onlyDependOnClassesThat().resideInAnyPackage("fluidframe.core..", "java..", "javax.sound.midi..", "javax.xml.stream..", "org.hipparchus..").check(CORE);
+    void theCoreKnowsOnlyTheJdkAndAFewLibrariesOfAlgorithms() {
+        classes().should().onlyDependOnClassesThat().resideInAnyPackage("fluidframe.core..", "java..", "javax.sound.midi..", "javax.xml.stream..", "org.hipparchus..", "org.apache.commons.text.similarity..", "com.github.difflib..", "org.jgrapht..").check(CORE);
     }
 
     @Test

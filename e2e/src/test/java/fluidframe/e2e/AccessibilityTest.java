@@ -11,7 +11,7 @@ class AccessibilityTest extends BrowserTest {
 
     @ParameterizedTest
     @ValueSource(strings = {"figures?dance=tango", "book", "figures/new?dance=tango", "figures/waltz-natural-turn", "figures/rumba-alemana?columns=all", "figures/waltz-whisk/card",
-            "routines", "routines/ferry-night-rumba", "routines/lamplight-tango?floor=1", "studio", "nowhere"})
+            "routines", "routines/ferry-night-rumba", "routines/lamplight-tango?floor=1", "studio", "about", "nowhere"})
     void everyViewIsAccessibleInBothThemes(String view) {
         open(view);
         assertAccessible();

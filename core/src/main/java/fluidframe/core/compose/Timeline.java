@@ -6,6 +6,7 @@ import fluidframe.core.link.Repertoire;
 import fluidframe.core.time.Beats;
 import java.util.HashSet;
 import java.util.Set;
+import org.hipparchus.util.ArithmeticUtils;
 
 /** A wish's time in whole units, the longest time of which every length and every point of the music is a multiple, and what each point of it is worth. */
 final class Timeline {
@@ -44,20 +45,16 @@ final class Timeline {
     private static int unit(Repertoire repertoire, Wish wish) {
         int unit = 0;
         for (Dancing dancing : repertoire.dancings()) {
-            unit = greatestCommonDivisor(unit, dancing.length().ticks());
+            unit = ArithmeticUtils.gcd(unit, dancing.length().ticks());
         }
-        unit = greatestCommonDivisor(unit, wish.music().bar().ticks());
+        unit = ArithmeticUtils.gcd(unit, wish.music().bar().ticks());
         for (Beats boundary : wish.music().sectionStarts()) {
-            unit = greatestCommonDivisor(unit, boundary.ticks());
+            unit = ArithmeticUtils.gcd(unit, boundary.ticks());
         }
         for (Beats hit : wish.music().hits()) {
-            unit = greatestCommonDivisor(unit, hit.ticks());
+            unit = ArithmeticUtils.gcd(unit, hit.ticks());
         }
         return Math.max(1, unit);
-    }
-
-    private static int greatestCommonDivisor(int a, int b) {
-        return b == 0 ? a : greatestCommonDivisor(b, a % b);
     }
 
     private int[] limits(Wish wish) {

@@ -2,18 +2,21 @@ package fluidframe.core.link;
 
 import fluidframe.core.figure.Figure;
 import fluidframe.core.work.Stopping;
-import java.util.ArrayDeque;
 import java.util.ArrayList;
-import java.util.BitSet;
 import java.util.Collections;
 import java.util.Comparator;
-import java.util.Deque;
 import java.util.HashMap;
+import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import java.util.stream.Stream;
+import org.jgrapht.Graph;
+import org.jgrapht.alg.connectivity.KosarajuStrongConnectivityInspector;
+import org.jgrapht.graph.DefaultDirectedGraph;
+import org.jgrapht.graph.DefaultEdge;
 
 /**
  * Which figures of a dance can follow which, each begun on any heading it may start from, along a side or round a
@@ -99,38 +102,21 @@ public record LinkMap(Map<String, Map<String, Outcome>> successors, List<String>
     }
 
     private static List<List<String>> components(Map<String, Map<String, Outcome>> successors) {
-        List<String> ids = List.copyOf(successors.keySet());
-        Map<String, Integer> places = new HashMap<>();
-        ids.forEach(id -> places.put(id, places.size()));
-        List<BitSet> reachable = ids.stream().map(id -> reachable(places.get(id), ids, successors, places)).toList();
-        BitSet placed = new BitSet();
+        Graph<String, DefaultEdge> graph = new DefaultDirectedGraph<>(DefaultEdge.class);
+        successors.keySet().forEach(graph::addVertex);
+        successors.forEach((from, to) -> to.keySet().forEach(next -> graph.addEdge(from, next)));
+        Stopping.check();
+        Map<String, Set<String>> whole = new HashMap<>();
+        new KosarajuStrongConnectivityInspector<>(graph).stronglyConnectedSets().forEach(ids -> ids.forEach(id -> whole.put(id, ids)));
         List<List<String>> components = new ArrayList<>();
-        for (int place = 0; place < ids.size(); place++) {
-            if (!placed.get(place)) {
-                int from = place;
-                List<String> component = new ArrayList<>(List.of(ids.get(from)));
-                reachable.get(from).stream().filter(other -> other != from && reachable.get(other).get(from)).mapToObj(ids::get).sorted().forEach(component::add);
-                component.forEach(id -> placed.set(places.get(id)));
-                components.add(component);
+        Set<String> placed = new HashSet<>();
+        for (String first : successors.keySet()) {
+            if (placed.addAll(whole.get(first))) {
+                List<String> others = whole.get(first).stream().filter(id -> !id.equals(first)).sorted().toList();
+                components.add(Stream.concat(Stream.of(first), others.stream()).toList());
             }
         }
         components.sort(Comparator.comparingInt((List<String> component) -> -component.size()));
         return components;
-    }
-
-    private static BitSet reachable(int from, List<String> ids, Map<String, Map<String, Outcome>> successors, Map<String, Integer> places) {
-        Stopping.check();
-        BitSet seen = new BitSet();
-        Deque<Integer> open = new ArrayDeque<>(List.of(from));
-        while (!open.isEmpty()) {
-            for (String next : successors.get(ids.get(open.poll())).keySet()) {
-                int place = places.get(next);
-                if (!seen.get(place)) {
-                    seen.set(place);
-                    open.add(place);
-                }
-            }
-        }
-        return seen;
     }
 }

@@ -1,8 +1,12 @@
 package fluidframe.core.routine;
 
+import com.github.difflib.DiffUtils;
+import com.github.difflib.patch.AbstractDelta;
+import com.github.difflib.patch.DeltaType;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.IntStream;
 
 /**
  * Two versions of a routine laid side by side, so that as many placements as can be stand beside their like.
@@ -26,34 +30,22 @@ public record RoutineDifference(List<Line> lines) {
     }
 
     public static RoutineDifference between(Routine before, Routine after) {
-        List<Placement> a = before.placements();
-        List<Placement> b = after.placements();
-        int[][] common = new int[a.size() + 1][b.size() + 1];
-        for (int i = a.size() - 1; i >= 0; i--) {
-            for (int j = b.size() - 1; j >= 0; j--) {
-                common[i][j] = isLike(a.get(i), b.get(j)) ? common[i + 1][j + 1] + 1 : Math.max(common[i + 1][j], common[i][j + 1]);
-            }
-        }
         List<Line> lines = new ArrayList<>();
-        int i = 0;
-        int j = 0;
-        while (i < a.size() || j < b.size()) {
-            if (i < a.size() && j < b.size() && isLike(a.get(i), b.get(j))) {
-                lines.add(new Line(Optional.of(i), Optional.of(j), isSame(a.get(i++), b.get(j++))));
-            } else if (j >= b.size() || i < a.size() && common[i + 1][j] >= common[i][j + 1]) {
-                lines.add(new Line(Optional.of(i++), Optional.empty(), false));
-            } else {
-                lines.add(new Line(Optional.empty(), Optional.of(j++), false));
+        for (AbstractDelta<String> delta : DiffUtils.diff(keys(before), keys(after), true).getDeltas()) {
+            int from = delta.getSource().getPosition();
+            int to = delta.getTarget().getPosition();
+            for (int i = 0; i < delta.getSource().size(); i++) {
+                lines.add(delta.getType() == DeltaType.EQUAL ? new Line(Optional.of(from + i), Optional.of(to + i), before.placements().get(from + i).equals(after.placements().get(to + i)))
+                        : new Line(Optional.of(from + i), Optional.empty(), false));
+            }
+            if (delta.getType() != DeltaType.EQUAL) {
+                IntStream.range(to, to + delta.getTarget().size()).forEach(index -> lines.add(new Line(Optional.empty(), Optional.of(index), false)));
             }
         }
         return new RoutineDifference(lines);
     }
 
-    private static boolean isLike(Placement a, Placement b) {
-        return a.item().key().equals(b.item().key());
-    }
-
-    private static boolean isSame(Placement a, Placement b) {
-        return a.equals(b);
+    private static List<String> keys(Routine routine) {
+        return routine.placements().stream().map(placement -> placement.item().key()).toList();
     }
 }

@@ -3,6 +3,7 @@ package fluidframe.core.text;
 import java.util.Map;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
+import org.hipparchus.util.ArithmeticUtils;
 
 /**
  * A non-negative mixed number as coaches write it: {@code 1}, {@code 3/8}, {@code 1 1/2}, and the single signs
@@ -66,12 +67,8 @@ public record Fraction(int parts, int whole) {
         if (rest == 0) {
             return Integer.toString(ones);
         }
-        int common = greatestCommonDivisor(rest, whole);
+        int common = ArithmeticUtils.gcd(rest, whole);
         String fraction = rest / common + "/" + whole / common;
         return ones == 0 ? fraction : ones + " " + fraction;
-    }
-
-    private static int greatestCommonDivisor(int a, int b) {
-        return b == 0 ? a : greatestCommonDivisor(b, a % b);
     }
 }

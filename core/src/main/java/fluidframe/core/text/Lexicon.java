@@ -11,6 +11,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.regex.Pattern;
 import java.util.stream.Stream;
+import org.apache.commons.text.similarity.LevenshteinDistance;
 
 /**
  * The terms that may stand in one place, found by shorthand, wording or synonym, whatever their case and
@@ -96,7 +97,7 @@ public final class Lexicon<T extends Term> {
     public List<String> nearest(String text) {
         String wanted = normalise(text);
         return byPhrase.entrySet().stream()
-                .map(entry -> Map.entry(entry.getValue().shorthand(), EditDistance.between(wanted, entry.getKey())))
+                .map(entry -> Map.entry(entry.getValue().shorthand(), LevenshteinDistance.getDefaultInstance().apply(wanted, entry.getKey())))
                 .sorted(Comparator.comparingInt(Map.Entry::getValue))
                 .map(Map.Entry::getKey)
                 .distinct()
