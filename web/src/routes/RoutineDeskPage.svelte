@@ -102,12 +102,19 @@
     if (await desk?.delete()) await push('/routines');
   }
 
-  /** Takes the chosen figure out; where the seam breaks then, what would mend it is shown at once. */
+  /** Takes the chosen figure out; where the seam breaks then, what would mend it is shown at once, unless the coach has turned to something else. */
   async function takeOut() {
+    const looking = router.querystring;
     await desk?.remove();
-    if (!desk) return;
+    if (!desk || router.querystring !== looking) return;
     if (desk.seamAfter(desk.selected)?.verdict.outcome === 'breaks') showSeam(desk.selected);
     else address({ figure: String(desk.selected) });
+  }
+
+  /** Opens the plan that mends everything, once it is known what breaks. */
+  async function mendAll() {
+    await desk?.settled;
+    if (desk && desk.broken > 0) address({ figure: String(desk.selected), mend: '1' });
   }
 
   function keep() {
@@ -223,7 +230,7 @@
         void push(`/routines/${id}/rehearse?figure=${desk!.selected}`);
         return true;
       case 'm':
-        if (desk!.broken > 0) address({ figure: String(desk!.selected), mend: '1' });
+        void mendAll();
         return true;
       case 'l':
         void desk!.tryLoop();

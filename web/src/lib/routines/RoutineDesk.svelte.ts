@@ -71,6 +71,11 @@ export class RoutineDesk extends EditSession<Routine> {
     return { index: Math.min(passage?.index ?? this.selected, Math.max(0, this.placements.length - 1)), round: passage?.round ?? 1 };
   }
 
+  /** Done when the score is that of the routine. */
+  get settled(): Promise<void> {
+    return this.#latest.settled;
+  }
+
   seamAfter(placement: number): Seam | undefined {
     return this.score?.seams.find((seam) => seam.after === placement);
   }
