@@ -34,6 +34,7 @@
     failure = undefined;
     faults = [];
     try {
+      await reference.load();
       const id = await begin({
         title: String(form.get('title')),
         dance,

@@ -59,8 +59,9 @@
 
   async function create(event: SubmitEvent) {
     event.preventDefault();
-    const tempo = reference.dance(dance)?.slowestBarsPerMinute ?? 30;
     try {
+      await reference.load();
+      const tempo = reference.dance(dance)?.slowestBarsPerMinute ?? 30;
       const created = required(await api.POST('/api/routines', { body: { id: idFor(title), title: title.trim(), dance, tempo, placements: [] } }));
       await push(`/routines/${created.id}`);
     } catch (thrown) {
