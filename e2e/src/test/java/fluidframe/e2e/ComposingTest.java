@@ -64,7 +64,10 @@ class ComposingTest extends BrowserTest {
         assertThat(standing()).hasText("every seam can be danced");
         placements().nth(1).focus();
         press("Enter", "Delete");
+        assertThat(standing()).hasText("1 seam breaks");
         press("m");
+        page.getByLabel("Mending plan").getByText("Do this").focus();
+        press("Enter");
         assertThat(standing()).hasText("every seam can be danced");
         press("l");
         assertThat(page.getByLabel("Loop", new Page.GetByLabelOptions().setExact(true))).isVisible();

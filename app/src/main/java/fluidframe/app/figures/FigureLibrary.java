@@ -11,6 +11,8 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
 import org.springframework.context.annotation.Lazy;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.support.TransactionOperations;
@@ -23,6 +25,7 @@ import tools.jackson.databind.json.JsonMapper;
 @Component
 public class FigureLibrary {
 
+    private static final Logger LOG = LoggerFactory.getLogger(FigureLibrary.class);
     /** Twenty times the shipped book. */
     private static final int MOST_REMEMBERED = 4_000;
 
@@ -31,7 +34,7 @@ public class FigureLibrary {
     private final CurrentStudio studio;
     private final TransactionOperations reading;
     private final JsonMapper json;
-    private final Editions<FigureEntity, StoredFigure> editions;
+    private final Editions<FigureEntity, Optional<StoredFigure>> editions;
     private volatile FigureIndex index;
 
     FigureLibrary(@Lazy FigureRepository repository, Changes changes, CurrentStudio studio, TransactionOperations reading, JsonMapper json) {
@@ -40,7 +43,7 @@ public class FigureLibrary {
         this.studio = studio;
         this.reading = reading;
         this.json = json;
-        this.editions = new Editions<>(MOST_REMEMBERED, repository, reading, this::read);
+        this.editions = new Editions<>(MOST_REMEMBERED, repository, reading, this::readable);
     }
 
     public Optional<StoredFigure> find(String id) {
@@ -50,13 +53,17 @@ public class FigureLibrary {
     /** Those of the ids that there are, by id. */
     public Map<String, StoredFigure> findAll(Collection<String> ids) {
         Map<String, StoredFigure> found = new LinkedHashMap<>();
-        editions.of(editions(ids)).forEach(figure -> found.put(figure.figure().id(), figure));
+        read(editions(ids)).forEach(figure -> found.put(figure.figure().id(), figure));
         return found;
     }
 
     /** The figures of a dance, the easiest first, then by title. */
     public List<StoredFigure> ofDance(String dance) {
-        return editions.of(editionsOfDance(dance));
+        return read(editionsOfDance(dance));
+    }
+
+    private List<StoredFigure> read(List<Edition> wanted) {
+        return editions.of(wanted).stream().flatMap(Optional::stream).toList();
     }
 
     /** The editions of those figures that there are: as long as they are the same, so is everything that is computed of them. */
@@ -90,10 +97,25 @@ public class FigureLibrary {
         return fresh;
     }
 
-    /** What is in the database is always readable: what today's rules dislike was judged when it came in. */
+    /** One of a dance that is not there any more, or of no length, stands in no list and in nobody's way; it is kept, and its versions can be exported. */
+    private Optional<StoredFigure> readable(FigureEntity entity) {
+        try {
+            return Optional.of(read(entity));
+        } catch (IllegalStateException e) {
+            LOG.warn("A stored figure is left out: {}", e.getMessage());
+            return Optional.empty();
+        }
+    }
+
+    /**
+     * What is in the database is read without the gate that what is new must pass: a word that is understood no longer leaves its cell empty, and what today's
+     * rules dislike is a finding.
+     *
+     * @throws IllegalStateException if there is no such dance, or no length
+     */
     StoredFigure read(FigureEntity entity) {
         FigureDocument document = json.readValue(entity.document(), FigureDocument.class);
         return new StoredFigure(DraftReader.read(FigureMapper.draft(document)).figure()
-                .orElseThrow(() -> new IllegalStateException("the stored figure " + entity.slug() + " cannot be read")), document, new Revision(entity.revision()));
+                .orElseThrow(() -> new IllegalStateException(entity.slug() + " is of the dance \"" + document.dance() + "\", " + document.bars() + " bars")), document, new Revision(entity.revision()));
     }
 }

@@ -15,6 +15,7 @@ import fluidframe.core.figure.Figure;
 import java.util.List;
 import java.util.Map;
 import java.util.TreeMap;
+import java.util.function.UnaryOperator;
 import java.util.stream.StreamSupport;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
@@ -32,6 +33,7 @@ class FigureLibraryTest {
     private final JsonMapper json = JsonMapper.builder().build();
     private final FigureLibrary library = new FigureLibrary(repository, changes, new CurrentStudio(), TransactionOperations.withoutTransaction(), json);
     private final Map<Long, FigureRow> stored = new TreeMap<>();
+    private UnaryOperator<String> rewrite = UnaryOperator.identity();
 
     @BeforeEach
     void twoFiguresAreStored() {
@@ -87,6 +89,21 @@ class FigureLibraryTest {
     }
 
     @Test
+    void aWordThatIsUnderstoodNoLongerLeavesTheFigureReadable() {
+        rewrite = document -> document.replace("\"f DW\"", "\"f NOWHERE\"");
+        StoredFigure read = library.find("figure-1").orElseThrow();
+        assertThat(read.document().startAlignments()).contains("f NOWHERE");
+        assertThat(read.figure().startAlignments()).hasSizeLessThan(read.document().startAlignments().size());
+    }
+
+    @Test
+    void aFigureOfADanceThatIsGoneIsInNobodysWay() {
+        rewrite = document -> document.contains("figure-1") ? document.replace("\"dance\":\"foxtrot\"", "\"dance\":\"forgotten\"") : document;
+        assertThat(library.ofDance("waltz")).extracting(figure -> figure.figure().id()).containsExactly("figure-2");
+        assertThat(library.find("figure-1")).isEmpty();
+    }
+
+    @Test
     void nothingIsReadWhereThereIsNothing() {
         stored.clear();
         assertThat(library.ofDance("waltz")).isEmpty();
@@ -104,7 +121,7 @@ class FigureLibraryTest {
         FigureEntity entity = mock();
         when(entity.id()).thenReturn(id);
         when(entity.revision()).thenReturn(stored.get(id).revision());
-        when(entity.document()).thenReturn(json.writeValueAsString(FigureMapper.document(figure)));
+        when(entity.document()).thenReturn(rewrite.apply(json.writeValueAsString(FigureMapper.document(figure))));
         return entity;
     }
 }
