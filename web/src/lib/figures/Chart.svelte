@@ -151,7 +151,7 @@
       <tbody>
         {#each rows as row, index (index)}
           <tr class={['border-t border-line', lit === index && (part === 'man' ? 'bg-spruce-wash' : 'bg-madder-wash')]}>
-            <th scope="row" class="pl-2 text-left font-title font-semibold text-soft">{index + 1}</th>
+            <th scope="row" class="pt-1.5 pl-2 text-left align-top font-title leading-tight font-semibold text-soft">{index + 1}</th>
             {#each columns as column (column)}
               {@const unreadable = sheet.unreadable(pointer(index, column))}
               {@const finding = sheet.finding(pointer(index, column))}
