@@ -58,7 +58,7 @@ class LinkMapResource {
 
     private LinkMapDocument map(Dance known, Conditions conditions) {
         Repertoire repertoire = repertoires.of(known, conditions);
-        LinkMap map = LinkMap.of(repertoire);
+        LinkMap map = repertoires.map(known, conditions);
         List<Figure> mapped = repertoire.figures().stream().filter(figure -> map.successors().containsKey(figure.id())).toList();
         return new LinkMapDocument(known.id(), new MappedFigures(mapped, map), map.deadEnds(), map.unreachable(), map.components(), map.holdingPerFigure());
     }
