@@ -4,6 +4,8 @@ import { sentenceOf } from '$lib/api/client';
 export interface KeptVersion {
   number: number;
   kept: string;
+  /** Who kept it; absent where that was not yet recorded. */
+  author?: string;
 }
 
 /** How many versions the program answers at a time. */

@@ -28,7 +28,11 @@
     <ol class="space-y-1">
       {#each list.versions ?? [] as version, index (version.number)}
         <li class="flex items-center justify-between gap-2 border-t border-line pt-1">
-          <span>{momentOf(version.kept)}<span class="block text-sm text-soft">{@render about(version)}{index === 0 ? ', the latest' : ''}</span></span>
+          <span
+            >{momentOf(version.kept)}<span class="block text-sm text-soft"
+              >{@render about(version)}{index === 0 ? ', the latest' : ''}{version.author ? `, kept by ${version.author}` : ''}</span
+            ></span
+          >
           <button class="act" onclick={() => list.compare(version)}>Compare</button>
         </li>
       {:else}

@@ -50,7 +50,6 @@ class SoundResource {
 
     private static final double SLOWEST = 5;
     private static final double FASTEST = 200;
-    private static final int USUAL_COUNT_IN = 2;
 
     private final RoutineReader reader;
     private final Scores scores;
@@ -125,7 +124,7 @@ class SoundResource {
         try {
             TrackWish whole = TrackWish.whole(score.length());
             TrackWish wish = new TrackWish(beats(question.from(), whole.from()), beats(question.to(), whole.to()),
-                    question.countInBars() == null ? USUAL_COUNT_IN : question.countInBars(), part(question.counted()), counting(question.counting()),
+                    question.countInBars() == null ? routine.dance().music().countIn() : question.countInBars(), part(question.counted()), counting(question.counting()),
                     gain(question.clicks(), whole.clicks()), gain(question.voice(), whole.voice()), gain(question.music(), whole.music()));
             return new Asked(wish, Track.of(score, wish));
         } catch (IllegalArgumentException e) {

@@ -10,7 +10,7 @@ import java.util.List;
  * @param groove     how a small band plays it
  * @param accents    how strongly each beat of the bar is felt
  * @param phraseBars how many bars a phrase usually has
- * @param countIn    how many bars one counts in before it, usually
+ * @param countIn    how many bars are counted in where nothing else is asked
  */
 public record DanceMusic(Groove groove, List<Accent> accents, int phraseBars, int countIn) {
 
@@ -18,8 +18,8 @@ public record DanceMusic(Groove groove, List<Accent> accents, int phraseBars, in
         accents = List.copyOf(accents);
     }
 
-    /** The usual: phrases of eight bars, one bar counted in. */
+    /** The usual: phrases of eight bars, two bars counted in. */
     public static DanceMusic of(Groove groove, int beatsPerBar) {
-        return new DanceMusic(groove, Accent.ofBar(beatsPerBar), 8, 1);
+        return new DanceMusic(groove, Accent.ofBar(beatsPerBar), 8, 2);
     }
 }
