@@ -3,19 +3,15 @@ package fluidframe.app.composing;
 import com.fasterxml.jackson.annotation.JsonInclude;
 import fluidframe.app.links.VerdictDocument;
 import fluidframe.app.routines.RoutineDocument;
-import fluidframe.app.routines.RoutineDocument.ElementDocument;
 import fluidframe.app.routines.RoutineDocument.PlacementDocument;
 import fluidframe.core.compose.Composition;
-import fluidframe.core.couple.Part;
-import fluidframe.core.figure.Way;
 import fluidframe.core.link.Comparison;
 import fluidframe.core.link.Dancing;
-import fluidframe.core.link.Element;
-import fluidframe.core.link.Item;
 import fluidframe.core.link.Move;
 import fluidframe.core.link.Outcome;
 import fluidframe.core.link.Repair;
 import fluidframe.core.link.Verdict;
+import fluidframe.core.mending.MendedRoutine;
 import fluidframe.core.space.Alignment;
 import fluidframe.core.time.Beats;
 import io.swagger.v3.oas.annotations.media.Schema;
@@ -25,7 +21,6 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
-import java.util.Optional;
 
 /** What goes in and out when a routine is put together. */
 final class ComposingDocuments {
@@ -45,7 +40,7 @@ final class ComposingDocuments {
         /** The reason is why it bends, if it does. */
         static FollowingDocument of(Dancing dancing, boolean cornerAfter, Outcome outcome, Verdict verdict) {
             String reason = verdict.comparisons().stream().filter(compared -> compared.outcome() == Outcome.BENDS).map(Comparison::reason).findFirst().orElse("");
-            return new FollowingDocument(ComposingDocuments.placement(dancing, cornerAfter), dancing.figure().title(), dancing.way().wording(),
+            return new FollowingDocument(RoutineWriter.placement(dancing, cornerAfter), dancing.figure().title(), dancing.way().wording(),
                     dancing.figure().level().shorthand(), dancing.length().toDouble(), outcome.name().toLowerCase(Locale.ROOT), reason);
         }
     }
@@ -64,8 +59,9 @@ final class ComposingDocuments {
     @Schema(name = "Repair")
     record RepairDocument(String kind, String label, List<PlacementDocument> placements, VerdictDocument verdict) {
 
-        static RepairDocument of(Repair repair, RoutineDocument mended) {
-            return new RepairDocument(repair.kind().name().toLowerCase(Locale.ROOT), repair.label(), mended.placements(), VerdictDocument.of(repair.verdict()));
+        static RepairDocument of(MendedRoutine mended, RoutineWriter writer) {
+            Repair repair = mended.repair();
+            return new RepairDocument(repair.kind().name().toLowerCase(Locale.ROOT), repair.label(), writer.placements(mended), VerdictDocument.of(repair.verdict()));
         }
     }
 
@@ -92,7 +88,7 @@ final class ComposingDocuments {
         static ChainDocument of(List<Move> moves) {
             return new ChainDocument(String.join(", ", moves.stream().map(move -> move.dancing().wording()).toList()),
                     moves.stream().mapToDouble(move -> move.dancing().length().toDouble()).sum(),
-                    moves.stream().map(move -> ComposingDocuments.placement(move.dancing(), false)).toList());
+                    moves.stream().map(move -> RoutineWriter.placement(move.dancing(), false)).toList());
         }
     }
 
@@ -128,7 +124,7 @@ final class ComposingDocuments {
 
         /** What begins a routine says where the couple stand, if not as its charts are written. */
         private static PlacementDocument placement(Composition.Piece piece, boolean begins) {
-            PlacementDocument placement = ComposingDocuments.placement(piece.dancing(), piece.cornerAfter());
+            PlacementDocument placement = RoutineWriter.placement(piece.dancing(), piece.cornerAfter());
             boolean turned = begins && piece.onset().equals(Beats.ZERO) && !piece.facing().equals(piece.dancing().danced().startHeading());
             return turned ? placement.startingOn(new Alignment.Facing(piece.facing()).toString()) : placement;
         }
@@ -154,29 +150,5 @@ final class ComposingDocuments {
     /** "phrase starts". */
     static String name(Composition.Reason reason) {
         return reason.name().toLowerCase(Locale.ROOT).replace('_', ' ');
-    }
-
-    static PlacementDocument placement(Item item, boolean cornerAfter) {
-        if (item instanceof Element element) {
-            return new PlacementDocument(null, document(element), null, null, null, null, null, null, cornerAfter, false, null, null, null);
-        }
-        Dancing dancing = (Dancing) item;
-        Way way = dancing.way();
-        return new PlacementDocument(dancing.figure().id(), null, orNull(way.split()), orNull(way.finish()), orNull(way.timing()),
-                way.repeats() == 1 ? null : way.repeats(), orNull(way.school()), null, cornerAfter, false, null, null, null);
-    }
-
-    static PlacementDocument danced(PlacementDocument old, Way way, boolean keepsStart, boolean cornerAfter) {
-        return new PlacementDocument(old.figure(), old.element(), orNull(way.split()), orNull(way.finish()), orNull(way.timing()), way.repeats() == 1 ? null : way.repeats(),
-                orNull(way.school()), keepsStart ? old.start() : null, cornerAfter, old.highlight(), old.note(), old.section(), old.rounds());
-    }
-
-    private static ElementDocument document(Element element) {
-        return new ElementDocument(element.kind().shorthand(), element.beats(), null, element.part().map(Part::wording).orElse(null),
-                element.to().isNone() ? null : element.to().toString(), element.turn().isNone() ? null : element.turn().toString());
-    }
-
-    private static String orNull(Optional<String> text) {
-        return text.orElse(null);
     }
 }

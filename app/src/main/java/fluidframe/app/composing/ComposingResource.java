@@ -13,6 +13,7 @@ import fluidframe.app.composing.ComposingDocuments.ProgressDocument;
 import fluidframe.app.composing.ComposingDocuments.RefusalDocument;
 import fluidframe.app.composing.ComposingDocuments.RepairDocument;
 import fluidframe.app.composing.MendingPlanDocument.MendingQuestion;
+import fluidframe.app.composing.MendingPlanDocument.SeamDocument;
 import fluidframe.app.links.VerdictDocument;
 import fluidframe.app.problems.Fault;
 import fluidframe.app.problems.RefusedException;
@@ -39,6 +40,8 @@ import fluidframe.core.link.Link;
 import fluidframe.core.link.Move;
 import fluidframe.core.link.Outcome;
 import fluidframe.core.link.Verdict;
+import fluidframe.core.mending.Mender;
+import fluidframe.core.mending.SeamKey;
 import fluidframe.core.music.MusicMap;
 import fluidframe.core.music.MusicSection;
 import fluidframe.core.time.Beats;
@@ -87,15 +90,13 @@ class ComposingResource {
     private final RoutineReader reader;
     private final Repertoires repertoires;
     private final Scores scores;
-    private final Mender mender;
     private final Runs runs;
     private final Work work;
 
-    ComposingResource(RoutineReader reader, Repertoires repertoires, Scores scores, Mender mender, Runs runs, Work work) {
+    ComposingResource(RoutineReader reader, Repertoires repertoires, Scores scores, Runs runs, Work work) {
         this.reader = reader;
         this.repertoires = repertoires;
         this.scores = scores;
-        this.mender = mender;
         this.runs = runs;
         this.work = work;
     }
@@ -164,13 +165,27 @@ class ComposingResource {
     /** What mends the seam after a place; of each only what leaves the whole routine with less to mend. */
     @PostMapping("/repairs")
     List<RepairDocument> repairs(@Valid @RequestBody PlaceQuestion question) {
-        return work.quickly(() -> mender.repairs(question.routine(), question.after()));
+        return work.quickly(() -> mending(question));
     }
 
     /** How every seam that breaks could be mended, the seams named left out; it never takes away a corner or an alignment that is set. */
     @PostMapping("/mending-plans")
     MendingPlanDocument plan(@Valid @RequestBody MendingQuestion question) {
-        return work.patiently(() -> mender.plan(question.routine(), question.skipped() == null ? List.of() : question.skipped()));
+        return work.patiently(() -> planned(question));
+    }
+
+    private List<RepairDocument> mending(PlaceQuestion question) {
+        Standing standing = standing(question.routine());
+        standing.placed(question.after());
+        standing.placed(question.after() + 1);
+        RoutineWriter writer = new RoutineWriter(question.routine(), standing.routine());
+        return new Mender(standing.repertoire()).repairs(standing.course(), question.after()).stream().map(mended -> RepairDocument.of(mended, writer)).toList();
+    }
+
+    private MendingPlanDocument planned(MendingQuestion question) {
+        Standing standing = standing(question.routine());
+        List<SeamKey> skipped = question.skipped() == null ? List.of() : question.skipped().stream().map(SeamDocument::key).toList();
+        return MendingPlanDocument.of(new Mender(standing.repertoire()).plan(standing.course(), skipped), new RoutineWriter(question.routine(), standing.routine()));
     }
 
     /** The shortest chains of figures that lead from a place to what is danced after it now. */

@@ -5,14 +5,12 @@ import fluidframe.app.problems.RefusedException;
 import fluidframe.core.link.Dancing;
 import fluidframe.core.link.EntryState;
 import fluidframe.core.link.ExitState;
-import fluidframe.core.link.Repairs;
 import fluidframe.core.link.Repertoire;
 import fluidframe.core.routine.Course;
 import fluidframe.core.routine.Floor;
 import fluidframe.core.routine.Routine;
 import fluidframe.core.routine.Score;
 import fluidframe.core.routine.ScoredPlacement;
-import fluidframe.core.space.Alignment;
 import fluidframe.core.space.Point;
 import java.util.ArrayList;
 import java.util.List;
@@ -97,13 +95,5 @@ final class Standing {
             metres.add(floor.along(side + corner));
         }
         return metres;
-    }
-
-    /** Where the passage meets the next. */
-    Repairs.Join seam(int passage) {
-        ScoredPlacement before = placed(passage);
-        ScoredPlacement after = placed(passage + 1);
-        return new Repairs.Join(before.dancing(), before.entry(), course.startsAt(passage), after.dancing(),
-                after.placement().start().map(Alignment::foot), before.placement().cornerAfter());
     }
 }

@@ -8,6 +8,7 @@ import fluidframe.core.link.EntryState;
 import fluidframe.core.link.ExitState;
 import fluidframe.core.link.Link;
 import fluidframe.core.link.Outcome;
+import fluidframe.core.link.Repairs;
 import fluidframe.core.link.Travel;
 import fluidframe.core.space.Alignment;
 import fluidframe.core.space.Heading;
@@ -49,6 +50,14 @@ public record Course(Routine routine, Beats firstBeat, List<ScoredPlacement> pla
     /** Where in the bar a passage begins, from zero. */
     public Beats startsAt(int passage) {
         return routine.dance().rhythm().withinBar(firstBeat.plus(placements.get(passage).onset()));
+    }
+
+    /** Where a passage meets the next. */
+    public Repairs.Join join(int passage) {
+        ScoredPlacement before = placements.get(passage);
+        ScoredPlacement after = placements.get(passage + 1);
+        return new Repairs.Join(before.dancing(), before.entry(), startsAt(passage), after.dancing(), after.placement().start().map(Alignment::foot),
+                before.placement().cornerAfter());
     }
 
     public int count(Outcome outcome) {

@@ -34,7 +34,7 @@ public record Placement(Item item, Optional<Alignment> start, boolean cornerAfte
     }
 
     public Placement withCornerAfter() {
-        return new Placement(item, start, true, highlight, note, section, rounds);
+        return turningCorner(true);
     }
 
     public Placement beginning(Section other) {
@@ -43,6 +43,25 @@ public record Placement(Item item, Optional<Alignment> start, boolean cornerAfte
 
     public Placement onlyIn(SortedSet<Integer> others) {
         return new Placement(item, start, cornerAfter, highlight, note, section, others);
+    }
+
+    /** The same place with something else danced there. */
+    public Placement dancing(Item other) {
+        return new Placement(other, start, cornerAfter, highlight, note, section, rounds);
+    }
+
+    public Placement turningCorner(boolean corner) {
+        return new Placement(item, start, corner, highlight, note, section, rounds);
+    }
+
+    /** The same without an alignment it must start on. */
+    public Placement startingAnywhere() {
+        return new Placement(item, Optional.empty(), cornerAfter, highlight, note, section, rounds);
+    }
+
+    /** The same with no section beginning there. */
+    public Placement withinSection() {
+        return new Placement(item, start, cornerAfter, highlight, note, Optional.empty(), rounds);
     }
 
     boolean isDancedIn(int round) {

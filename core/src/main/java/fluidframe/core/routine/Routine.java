@@ -79,6 +79,15 @@ public record Routine(String id, String title, Dance dance, Tempo tempo, Conditi
         return passages.stream().map(passage -> passage.placement().item().length()).reduce(Beats.ZERO, Beats::plus);
     }
 
+    /**
+     * The same with other placements.
+     *
+     * @throws TooMuchException if it is longer then than anything that is danced
+     */
+    public Routine placing(List<Placement> others) {
+        return new Routine(id, title, dance, tempo, conditions, others, floor, dancers);
+    }
+
     /** The same on another floor. */
     public Routine on(Floor other) {
         return new Routine(id, title, dance, tempo, conditions, placements, other, dancers);

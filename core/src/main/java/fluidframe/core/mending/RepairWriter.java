@@ -1,71 +1,74 @@
-package fluidframe.app.composing;
+package fluidframe.core.mending;
 
-import fluidframe.app.routines.RoutineDocument;
-import fluidframe.app.routines.RoutineDocument.PlacementDocument;
+import static fluidframe.core.mending.MendedRoutine.NEW;
+
+import fluidframe.core.figure.Way;
+import fluidframe.core.link.Dancing;
+import fluidframe.core.link.Item;
 import fluidframe.core.link.Repair;
-import fluidframe.core.notation.RepeatTimes;
 import fluidframe.core.routine.Passage;
+import fluidframe.core.routine.Placement;
 import fluidframe.core.routine.Routine;
 import fluidframe.core.routine.Section;
+import fluidframe.core.work.TooMuchException;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;
+import java.util.Optional;
 import java.util.SortedSet;
 import java.util.TreeSet;
+import java.util.stream.Stream;
 
 /** Writes a repair of one seam into a routine: for every time the two placements are danced, or only for the times they meet so. */
-final class Mending {
+final class RepairWriter {
 
-    /** The origin of a placement that was not there before. */
-    static final int NEW = -1;
-
-    private final RoutineDocument document;
     private final Routine routine;
     private final Passage before;
     private final Passage after;
 
-    Mending(RoutineDocument document, Routine routine, Passage before, Passage after) {
-        this.document = document;
+    RepairWriter(Routine routine, Passage before, Passage after) {
         this.routine = routine;
         this.before = before;
         this.after = after;
     }
 
-    /**
-     * A routine with a repair written into it.
-     *
-     * @param origins for each placement the index it had before, or {@link #NEW}
-     */
-    record Written(RoutineDocument document, List<Integer> origins) {
-    }
+    private record Placed(Placement placement, int origin) {
 
-    private record Placed(PlacementDocument document, int origin) {
-
-        Placed as(PlacementDocument other) {
+        Placed as(Placement other) {
             return new Placed(other, origin);
         }
     }
 
-    /** Where a section meets itself again the narrower change comes first, elsewhere the wider one. */
-    List<Written> of(Repair repair) {
-        Written wide = everyTime(repair);
-        Written narrow = theseTimes(repair);
-        return wide.equals(narrow) ? List.of(wide) : meetAgain() ? List.of(narrow, wide) : List.of(wide, narrow);
+    /** Where a section meets itself again the narrower change comes first, elsewhere the wider one; neither if it would be too long to dance. */
+    List<MendedRoutine> write(Repair repair) {
+        List<Placed> wide = everyTime(repair);
+        List<Placed> narrow = theseTimes(repair);
+        Stream<List<Placed>> changes = wide.equals(narrow) ? Stream.of(wide) : meetAgain() ? Stream.of(narrow, wide) : Stream.of(wide, narrow);
+        return changes.flatMap(placements -> mended(repair, placements).stream()).toList();
+    }
+
+    private Optional<MendedRoutine> mended(Repair repair, List<Placed> placements) {
+        try {
+            return Optional.of(new MendedRoutine(repair, routine.placing(placements.stream().map(Placed::placement).toList()),
+                    placements.stream().map(Placed::origin).toList()));
+        } catch (TooMuchException e) {
+            return Optional.empty();
+        }
     }
 
     private boolean meetAgain() {
         return sectionOf(before.index()) == sectionOf(after.index()) && after.round() != before.round();
     }
 
-    private Written everyTime(Repair repair) {
+    private List<Placed> everyTime(Repair repair) {
         List<Placed> placements = placed();
         change(placements, before.index(), after.index(), repair);
-        placements.addAll(before.index() + 1, between(repair, null));
-        return written(placements);
+        placements.addAll(before.index() + 1, between(repair, Collections.emptySortedSet()));
+        return placements;
     }
 
     /** The placements are parted into the times that meet so and the others, and only the first are changed. */
-    private Written theseTimes(Repair repair) {
+    private List<Placed> theseTimes(Repair repair) {
         List<Placed> placements = placed();
         boolean again = meetAgain();
         SortedSet<Integer> leaving = again ? rounds(1, times(before) - 1) : rounds(before.round(), before.round());
@@ -82,36 +85,41 @@ final class Mending {
         first += parted && first == later ? 1 : 0;
         second += parted && second == later ? 1 : 0;
         change(placements, first, second, repair);
-        placements.addAll(first + 1, between(repair, times(before) > 1 ? RepeatTimes.write(leaving) : null));
-        return written(placements);
+        placements.addAll(first + 1, between(repair, times(before) > 1 ? leaving : Collections.emptySortedSet()));
+        return placements;
     }
 
     private List<Placed> placed() {
         List<Placed> placements = new ArrayList<>();
-        document.placements().forEach(placement -> placements.add(new Placed(placement, placements.size())));
+        routine.placements().forEach(placement -> placements.add(new Placed(placement, placements.size())));
         return placements;
-    }
-
-    private Written written(List<Placed> placements) {
-        return new Written(document.with(placements.stream().map(Placed::document).toList()), placements.stream().map(Placed::origin).toList());
     }
 
     private static void change(List<Placed> placements, int first, int second, Repair repair) {
         Placed before = placements.get(first);
-        placements.set(first, before.as(ComposingDocuments.danced(before.document(), repair.before(), true, repair.corner())));
+        placements.set(first, before.as(danced(before.placement(), repair.before()).turningCorner(repair.corner())));
         Placed next = placements.get(second);
-        placements.set(second, next.as(ComposingDocuments.danced(next.document(), repair.after(), repair.start().isPresent(), next.document().cornerAfter())));
+        Placement danced = danced(next.placement(), repair.after());
+        placements.set(second, next.as(repair.start().isPresent() ? danced : danced.startingAnywhere()));
     }
 
-    private static List<Placed> between(Repair repair, String rounds) {
-        return repair.between().stream().map(item -> new Placed(ComposingDocuments.placement(item, false).within(null, rounds), NEW)).toList();
+    private static Placement danced(Placement placement, Way way) {
+        return placement.item() instanceof Dancing dancing ? placement.dancing(Dancing.of(dancing.figure(), way)) : placement;
+    }
+
+    private static List<Placed> between(Repair repair, SortedSet<Integer> rounds) {
+        return repair.between().stream().map(RepairWriter::asWritten).map(item -> new Placed(Placement.of(item).onlyIn(rounds), NEW)).toList();
+    }
+
+    private static Item asWritten(Item item) {
+        return item instanceof Dancing dancing ? Dancing.of(dancing.figure(), dancing.way()) : item;
     }
 
     /** @return whether the placement became two, the one with these rounds first */
-    private boolean part(List<Placed> placements, int index, SortedSet<Integer> rounds, int times) {
+    private static boolean part(List<Placed> placements, int index, SortedSet<Integer> rounds, int times) {
         Placed placed = placements.get(index);
-        PlacementDocument whole = placed.document();
-        SortedSet<Integer> danced = new TreeSet<>(routine.placements().get(index).rounds());
+        Placement whole = placed.placement();
+        SortedSet<Integer> danced = new TreeSet<>(whole.rounds());
         if (danced.isEmpty()) {
             danced.addAll(rounds(1, times));
         }
@@ -121,8 +129,8 @@ final class Mending {
         if (others.isEmpty()) {
             return false;
         }
-        placements.set(index, placed.as(whole.within(whole.section(), RepeatTimes.write(danced))));
-        placements.add(index + 1, placed.as(whole.within(null, RepeatTimes.write(others))));
+        placements.set(index, placed.as(whole.onlyIn(danced)));
+        placements.add(index + 1, placed.as(whole.onlyIn(others).withinSection()));
         return true;
     }
 

@@ -1,0 +1,70 @@
+package fluidframe.app.composing;
+
+import fluidframe.app.routines.RoutineDocument;
+import fluidframe.app.routines.RoutineDocument.ElementDocument;
+import fluidframe.app.routines.RoutineDocument.PlacementDocument;
+import fluidframe.app.routines.RoutineDocument.SectionDocument;
+import fluidframe.core.couple.Part;
+import fluidframe.core.figure.Way;
+import fluidframe.core.link.Dancing;
+import fluidframe.core.link.Element;
+import fluidframe.core.link.Item;
+import fluidframe.core.mending.MendedRoutine;
+import fluidframe.core.notation.RepeatTimes;
+import fluidframe.core.routine.Placement;
+import fluidframe.core.routine.Routine;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+
+/** Writes what the program changes in a routine; what it leaves is left in the words in which it was sent. */
+final class RoutineWriter {
+
+    private final Map<Placement, PlacementDocument> sent = new HashMap<>();
+
+    /**
+     * @param document a routine as it was sent
+     * @param routine  the same, read
+     */
+    RoutineWriter(RoutineDocument document, Routine routine) {
+        for (int i = 0; i < document.placements().size(); i++) {
+            sent.put(routine.placements().get(i), document.placements().get(i));
+        }
+    }
+
+    List<PlacementDocument> placements(MendedRoutine mended) {
+        List<PlacementDocument> written = new ArrayList<>();
+        mended.routine().placements().forEach(placement -> written.add(sent.getOrDefault(placement, placement(placement))));
+        return written;
+    }
+
+    private static PlacementDocument placement(Placement placement) {
+        PlacementDocument danced = placement(placement.item(), placement.cornerAfter());
+        return new PlacementDocument(danced.figure(), danced.element(), danced.split(), danced.finish(), danced.timing(), danced.repeats(), danced.school(),
+                placement.start().map(Object::toString).orElse(null), placement.cornerAfter(), placement.highlight(),
+                placement.note().isEmpty() ? null : placement.note(),
+                placement.section().map(section -> new SectionDocument(section.title(), section.times())).orElse(null),
+                placement.rounds().isEmpty() ? null : RepeatTimes.write(placement.rounds()));
+    }
+
+    static PlacementDocument placement(Item item, boolean cornerAfter) {
+        if (item instanceof Element element) {
+            return new PlacementDocument(null, document(element), null, null, null, null, null, null, cornerAfter, false, null, null, null);
+        }
+        Dancing dancing = (Dancing) item;
+        Way way = dancing.way();
+        return new PlacementDocument(dancing.figure().id(), null, orNull(way.split()), orNull(way.finish()), orNull(way.timing()),
+                way.repeats() == 1 ? null : way.repeats(), orNull(way.school()), null, cornerAfter, false, null, null, null);
+    }
+
+    private static ElementDocument document(Element element) {
+        return new ElementDocument(element.kind().shorthand(), element.beats(), null, element.part().map(Part::wording).orElse(null),
+                element.to().isNone() ? null : element.to().toString(), element.turn().isNone() ? null : element.turn().toString());
+    }
+
+    private static String orNull(Optional<String> text) {
+        return text.orElse(null);
+    }
+}
