@@ -13,35 +13,32 @@ import fluidframe.core.mending.MendedRoutine;
 import fluidframe.core.notation.RepeatTimes;
 import fluidframe.core.routine.Placement;
 import fluidframe.core.routine.Routine;
-import java.util.ArrayList;
-import java.util.HashMap;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
+import java.util.stream.IntStream;
 
 /** Writes what the program changes in a routine; what it leaves is left in the words in which it was sent. */
 final class RoutineWriter {
 
-    private final Map<Placement, PlacementDocument> sent = new HashMap<>();
+    private final RoutineDocument document;
+    private final Routine routine;
 
     /**
      * @param document a routine as it was sent
      * @param routine  the same, read
      */
     RoutineWriter(RoutineDocument document, Routine routine) {
-        for (int i = 0; i < document.placements().size(); i++) {
-            sent.put(routine.placements().get(i), document.placements().get(i));
-        }
+        this.document = document;
+        this.routine = routine;
     }
 
     List<PlacementDocument> placements(MendedRoutine mended) {
-        List<PlacementDocument> written = new ArrayList<>();
-        mended.routine().placements().forEach(placement -> written.add(sent.getOrDefault(placement, placement(placement))));
-        return written;
+        return IntStream.range(0, mended.origins().size()).mapToObj(i -> placement(mended.routine().placements().get(i), mended.origins().get(i))).toList();
     }
 
-    private static PlacementDocument placement(Placement placement) {
-        PlacementDocument danced = placement(placement.item(), placement.cornerAfter());
+    private PlacementDocument placement(Placement placement, int origin) {
+        boolean sent = origin != MendedRoutine.NEW && routine.placements().get(origin).item().equals(placement.item());
+        PlacementDocument danced = sent ? document.placements().get(origin) : placement(placement.item(), placement.cornerAfter());
         return new PlacementDocument(danced.figure(), danced.element(), danced.split(), danced.finish(), danced.timing(), danced.repeats(), danced.school(),
                 placement.start().map(Object::toString).orElse(null), placement.cornerAfter(), placement.highlight(),
                 placement.note().isEmpty() ? null : placement.note(),
