@@ -10,7 +10,7 @@ import java.util.List;
 /** A figure in the open format. Chart cells are shorthand; what is absent is empty. */
 @JsonInclude(JsonInclude.Include.NON_EMPTY)
 @JsonPropertyOrder({"id", "dance", "feel", "title", "level", "bars", "start", "end", "startAlignments", "insistsOnAlignment",
-        "sameFoot", "school", "man", "lady", "timings", "splits", "finishes", "repeat", "schools", "follows", "precedes", "cues",
+        "sameFoot", "eitherFoot", "curve", "opens", "closes", "school", "man", "lady", "timings", "splits", "entries", "finishes", "repeat", "schools", "follows", "precedes", "cues",
         "faults", "drills", "cautions", "mutes", "derived"})
 @Schema(name = "Figure")
 public record FigureDocument(
@@ -25,11 +25,16 @@ public record FigureDocument(
         List<@NotNull(message = "an alignment") String> startAlignments,
         @JsonInclude(JsonInclude.Include.NON_DEFAULT) boolean insistsOnAlignment,
         @JsonInclude(JsonInclude.Include.NON_DEFAULT) boolean sameFoot,
+        @JsonInclude(JsonInclude.Include.NON_DEFAULT) boolean eitherFoot,
+        String curve,
+        Boolean opens,
+        Boolean closes,
         @Valid SchoolsDocument school,
         @NotNull(message = "the man's chart") List<@Valid @NotNull(message = "a row") RowDocument> man,
         @NotNull(message = "the lady's chart") List<@Valid @NotNull(message = "a row") RowDocument> lady,
         List<@Valid @NotNull(message = "a timing") TimingDocument> timings,
         List<@Valid @NotNull(message = "a split") SplitDocument> splits,
+        List<@Valid @NotNull(message = "an entry") VariationDocument> entries,
         List<@Valid @NotNull(message = "a finish") VariationDocument> finishes,
         @Valid RepeatDocument repeat,
         List<@Valid @NotNull(message = "a school") VariationDocument> schools,
@@ -44,8 +49,8 @@ public record FigureDocument(
 
     /** The same under another id and title. */
     public FigureDocument called(String otherId, String otherTitle) {
-        return new FigureDocument(otherId, dance, feel, otherTitle, level, bars, start, end, startAlignments, insistsOnAlignment, sameFoot, school, man, lady, timings, splits,
-                finishes, repeat, schools, follows, precedes, cues, faults, drills, cautions, mutes, derived);
+        return new FigureDocument(otherId, dance, feel, otherTitle, level, bars, start, end, startAlignments, insistsOnAlignment, sameFoot, eitherFoot, curve, opens, closes,
+                school, man, lady, timings, splits, entries, finishes, repeat, schools, follows, precedes, cues, faults, drills, cautions, mutes, derived);
     }
 
     /** Position, hold and, where it is not the usual, proximity. */
@@ -74,7 +79,7 @@ public record FigureDocument(
     public record VariationDocument(@NotNull(message = "a name") String name,
                                     List<@Valid @NotNull(message = "a changed row") RowChangeDocument> man,
                                     List<@Valid @NotNull(message = "a changed row") RowChangeDocument> lady,
-                                    @Valid RelationDocument end) {
+                                    @Valid RelationDocument start, @Valid RelationDocument end) {
     }
 
     /** The cells of one row, counted from 1, that differ; an empty text empties the cell. */
@@ -108,6 +113,6 @@ public record FigureDocument(
     @Schema(name = "Split")
     public record SplitDocument(@NotNull(message = "a name") String name,
                                 @Schema(requiredMode = Schema.RequiredMode.REQUIRED) int first, @Schema(requiredMode = Schema.RequiredMode.REQUIRED) int last,
-                                List<@NotNull(message = "an alignment") String> startAlignments) {
+                                List<@NotNull(message = "an alignment") String> startAlignments, String purpose) {
     }
 }

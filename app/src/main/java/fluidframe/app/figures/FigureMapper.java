@@ -19,6 +19,7 @@ import fluidframe.core.notation.FigureDraft.RepeatDraft;
 import fluidframe.core.notation.FigureDraft.RowChangeDraft;
 import fluidframe.core.notation.FigureDraft.SplitDraft;
 import fluidframe.core.notation.FigureDraft.TimingDraft;
+import fluidframe.core.notation.FigureDraft.UsageDraft;
 import fluidframe.core.notation.FigureDraft.VariantsDraft;
 import fluidframe.core.notation.FigureDraft.VariationDraft;
 import fluidframe.core.notation.RowDraft;
@@ -46,16 +47,19 @@ public final class FigureMapper {
     private static VariantsDraft variants(FigureDocument document) {
         Optional<SchoolsDocument> school = Optional.ofNullable(document.school());
         return new VariantsDraft(each(document.timings(), timing -> new TimingDraft(timing.name(), timing.man(), timing.lady())),
-                each(document.splits(), split -> new SplitDraft(split.name(), split.first(), split.last(), orEmpty(split.startAlignments()))),
+                each(document.splits(), split -> new SplitDraft(split.name(), split.first(), split.last(), orEmpty(split.startAlignments()),
+                        Optional.ofNullable(split.purpose()))),
                 each(document.finishes(), FigureMapper::variation),
                 Optional.ofNullable(document.repeat()).map(unit -> new RepeatDraft(unit.first(), unit.last(),
                         Optional.ofNullable(unit.ladyFirst()), Optional.ofNullable(unit.ladyLast()), unit.times())),
-                school.map(SchoolsDocument::man), school.map(SchoolsDocument::lady), each(document.schools(), FigureMapper::variation));
+                school.map(SchoolsDocument::man), school.map(SchoolsDocument::lady), each(document.schools(), FigureMapper::variation),
+                each(document.entries(), FigureMapper::variation), new UsageDraft(document.eitherFoot(), Optional.ofNullable(document.curve()),
+                        Optional.ofNullable(document.opens()), Optional.ofNullable(document.closes())));
     }
 
     private static VariationDraft variation(VariationDocument variation) {
         return new VariationDraft(variation.name(), each(variation.man(), FigureMapper::change), each(variation.lady(), FigureMapper::change),
-                Optional.ofNullable(variation.end()).map(FigureMapper::relation));
+                Optional.ofNullable(variation.start()).map(FigureMapper::relation), Optional.ofNullable(variation.end()).map(FigureMapper::relation));
     }
 
     private static RowChangeDraft change(RowChangeDocument change) {
@@ -106,11 +110,14 @@ public final class FigureMapper {
         VariantsDraft variants = draft.variants();
         return new FigureDocument(draft.id(), draft.dance(), draft.feel().orElse(null), draft.title(), draft.level(), draft.bars(),
                 relation(draft.start()), relation(draft.end()), draft.startAlignments(), draft.insistsOnAlignment(), draft.sameFoot(),
+                variants.usage().eitherFoot(), variants.usage().curve().orElse(null), variants.usage().opens().orElse(null),
+                variants.usage().closes().orElse(null),
                 variants.manSchool().isEmpty() && variants.ladySchool().isEmpty() ? null
                         : new SchoolsDocument(variants.manSchool().orElse(null), variants.ladySchool().orElse(null)),
                 each(draft.man(), FigureMapper::row), each(draft.lady(), FigureMapper::row),
                 each(variants.timings(), timing -> new TimingDocument(timing.name(), timing.man(), timing.lady())),
-                each(variants.splits(), split -> new SplitDocument(split.name(), split.first(), split.last(), split.startAlignments())),
+                each(variants.splits(), split -> new SplitDocument(split.name(), split.first(), split.last(), split.startAlignments(), split.purpose().orElse(null))),
+                each(variants.entries(), FigureMapper::variation),
                 each(variants.finishes(), FigureMapper::variation),
                 variants.repeat().map(unit -> new RepeatDocument(unit.first(), unit.last(), unit.ladyFirst().orElse(null),
                         unit.ladyLast().orElse(null), unit.times())).orElse(null),
@@ -126,7 +133,7 @@ public final class FigureMapper {
     private static VariationDocument variation(VariationDraft variation) {
         return new VariationDocument(variation.name(), each(variation.man(), change -> new RowChangeDocument(change.row(), row(change.cells()))),
                 each(variation.lady(), change -> new RowChangeDocument(change.row(), row(change.cells()))),
-                variation.end().map(FigureMapper::relation).orElse(null));
+                variation.start().map(FigureMapper::relation).orElse(null), variation.end().map(FigureMapper::relation).orElse(null));
     }
 
     public static RowDocument row(RowDraft row) {

@@ -56,7 +56,7 @@ public record RoutineDocument(
     }
 
     /**
-     * A figure or an element placed in a routine. Of a figure the part, finish, timing, school and number of repeats it is danced in,
+     * A figure or an element placed in a routine. Of a figure the part, entry, finish, timing, school, foot and number of repeats it is danced in,
      * absent as charted; start is the man's alignment it starts on here, absent for the nearest; section the section that begins
      * with it; rounds the times of its section it is danced in, absent for every time.
      */
@@ -66,18 +66,22 @@ public record RoutineDocument(
                                     Integer repeats, String school, String start,
                                     @JsonInclude(JsonInclude.Include.NON_DEFAULT) boolean cornerAfter,
                                     @JsonInclude(JsonInclude.Include.NON_DEFAULT) boolean highlight, String note,
-                                    @Valid SectionDocument section, String rounds) {
+                                    @Valid SectionDocument section, String rounds, String entry,
+                                    @JsonInclude(JsonInclude.Include.NON_DEFAULT) boolean otherFoot) {
 
         PlacementDocument dancing(String otherFigure) {
-            return new PlacementDocument(otherFigure, element, split, finish, timing, repeats, school, start, cornerAfter, highlight, note, section, rounds);
+            return new PlacementDocument(otherFigure, element, split, finish, timing, repeats, school, start, cornerAfter, highlight, note, section, rounds,
+                    entry, otherFoot);
         }
 
         public PlacementDocument startingOn(String alignment) {
-            return new PlacementDocument(figure, element, split, finish, timing, repeats, school, alignment, cornerAfter, highlight, note, section, rounds);
+            return new PlacementDocument(figure, element, split, finish, timing, repeats, school, alignment, cornerAfter, highlight, note, section, rounds,
+                    entry, otherFoot);
         }
 
         public PlacementDocument within(SectionDocument otherSection, String otherRounds) {
-            return new PlacementDocument(figure, element, split, finish, timing, repeats, school, start, cornerAfter, highlight, note, otherSection, otherRounds);
+            return new PlacementDocument(figure, element, split, finish, timing, repeats, school, start, cornerAfter, highlight, note, otherSection, otherRounds,
+                    entry, otherFoot);
         }
     }
 

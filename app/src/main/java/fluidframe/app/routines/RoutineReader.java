@@ -236,7 +236,8 @@ public class RoutineReader {
                 fault(place + "/figure", document.figure(), "a figure of " + dance.get().id());
             }
             Way way = new Way(named(document.split()), named(document.finish()), named(document.timing()),
-                    document.repeats() == null ? 1 : document.repeats(), named(document.school()));
+                    document.repeats() == null ? 1 : document.repeats(), named(document.school()),
+                    named(document.entry()), document.otherFoot());
             try {
                 return Optional.of(Dancing.of(figure, checked(figure, way)));
             } catch (IllegalArgumentException e) {

@@ -21,7 +21,7 @@ public final class Audit {
             new CountIsReadable(), new CountFillsBars(), new StartsOnAllowedBeat(), new PartsLastEquallyLong(),
             new SpokenCountAgrees(), new NamedTimingsFit(), new StepsTakeTime(),
             new FeetAlternate(), new TapIsNoStep(), new PartsStartOpposite(), new TurnNeedsFullWeight(), new SpinGoesTheOpenWay(),
-            new RepeatEndsOnTheRightFoot(),
+            new RepeatEndsOnTheRightFoot(), new PartsAreWhole(),
             new TurnAccountAgrees(), new PartsTurnTogether(), new FacingSuitsPosition(), new StartAndFinishesAreLegal(),
             new TurnIsNotTooMuch(), new TurnIsShared(),
             new HeelLeadsForward(), new ToeLeadsBack(), new FootworkSuitsRise(), new LatinHasNoHeelLead(), new LockKeepsHeelOff(),
@@ -69,6 +69,9 @@ public final class Audit {
         for (Rule rule : rules) {
             Stopping.check();
             rule.check(subject).forEach(finding -> found.add(finding.mutedBy(figure.mutes())));
+        }
+        if (rules == RULES && FOUNDATIONS.stream().allMatch(rule -> rule.check(subject).isEmpty())) {
+            found.addAll(WaysAudit.of(figure, RULES, found));
         }
         found.sort(Comparator.comparing(Finding::isMuted).thenComparing(Finding::severity)
                 .thenComparing(finding -> finding.place().part().map(Enum::ordinal).orElse(-1))

@@ -33,13 +33,24 @@ public record Finding(String rule, Severity severity, Place place, String stated
         return new Finding(rule, severity, place, stated, reckoned, sentence, others, muted);
     }
 
+    /** This finding told of a way of dancing the figure; what would mend the charts need not mend it. */
+    Finding of(DancedWay way) {
+        return new Finding(rule, severity, way.own(place), stated, reckoned, way.said() + sentence, List.of(), muted);
+    }
+
     public boolean isMuted() {
         return muted.isPresent();
     }
 
     /** This finding, muted if one of the mutes names its rule and its place or every place. */
     Finding mutedBy(List<Mute> mutes) {
-        return mutes.stream().filter(mute -> mute.rule().equals(rule) && (mute.at().isEmpty() || mute.at().equals(place.pointer()))).findFirst()
+        return mutedBy(mutes, place);
+    }
+
+    /** The same, where a mute may name the place in the charts from which a way of dancing it is made. */
+    Finding mutedBy(List<Mute> mutes, Place charted) {
+        return mutes.stream().filter(mute -> mute.rule().equals(rule)
+                        && (mute.at().isEmpty() || mute.at().equals(place.pointer()) || mute.at().equals(charted.pointer()))).findFirst()
                 .map(mute -> new Finding(rule, severity, place, stated, reckoned, sentence, List.of(), Optional.of(mute.reason()))).orElse(this);
     }
 }

@@ -11,7 +11,6 @@ import fluidframe.core.time.Slot;
 import fluidframe.core.time.Timing;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Optional;
 
 /**
  * A figure with its unit danced several times. Each repeat goes on from where the last one ended; where the unit's weight
@@ -95,9 +94,8 @@ public final class Repeats {
     private Figure times(int times) {
         Beats unitLength = unitLength(Part.MAN);
         Beats length = figure.length().plus(unitLength.times(times - 1));
-        Variants variants = figure.variants();
         return figure.withCharts(chart(Part.MAN, times), chart(Part.LADY, times)).withLength(length)
-                .withVariants(new Variants(List.of(), List.of(), List.of(), Optional.empty(), variants.manSchool(), variants.ladySchool(), List.of()));
+                .withVariants(figure.variants().ofOtherRows());
     }
 
     private Timing timing(Part part) {

@@ -12,39 +12,54 @@ import java.util.stream.Stream;
  * @param timing  another count
  * @param repeats how often its unit is danced in all
  * @param school  another school
+ * @param entry   another entry
+ * @param otherFoot whether it is danced from the other foot, as in a mirror
  */
-public record Way(Optional<String> split, Optional<String> finish, Optional<String> timing, int repeats, Optional<String> school) {
+public record Way(Optional<String> split, Optional<String> finish, Optional<String> timing, int repeats, Optional<String> school,
+                  Optional<String> entry, boolean otherFoot) {
 
-    public static final Way AS_CHARTED = new Way(Optional.empty(), Optional.empty(), Optional.empty(), 1, Optional.empty());
+    public static final Way AS_CHARTED = new Way(Optional.empty(), Optional.empty(), Optional.empty(), 1, Optional.empty(), Optional.empty(), false);
 
     public boolean isAsCharted() {
         return equals(AS_CHARTED);
     }
 
     public Way withSplit(String name) {
-        return new Way(Optional.of(name), finish, timing, repeats, school);
+        return new Way(Optional.of(name), finish, timing, repeats, school, entry, otherFoot);
     }
 
     public Way withFinish(String name) {
-        return new Way(split, Optional.of(name), timing, repeats, school);
+        return new Way(split, Optional.of(name), timing, repeats, school, entry, otherFoot);
     }
 
     public Way withTiming(String name) {
-        return new Way(split, finish, Optional.of(name), repeats, school);
+        return new Way(split, finish, Optional.of(name), repeats, school, entry, otherFoot);
+    }
+
+    public Way withSchool(String name) {
+        return new Way(split, finish, timing, repeats, Optional.of(name), entry, otherFoot);
+    }
+
+    public Way withEntry(String name) {
+        return new Way(split, finish, timing, repeats, school, Optional.of(name), otherFoot);
+    }
+
+    public Way onOtherFoot() {
+        return new Way(split, finish, timing, repeats, school, entry, true);
     }
 
     public Way withRepeats(int times) {
-        return new Way(split, finish, timing, times, school);
+        return new Way(split, finish, timing, times, school, entry, otherFoot);
     }
 
     /** How many of its variants are not as charted. */
     public int changes() {
-        return (int) Stream.of(split, finish, timing, school).filter(Optional::isPresent).count() + (repeats == 1 ? 0 : 1);
+        return (int) Stream.of(split, finish, timing, school, entry).filter(Optional::isPresent).count() + (repeats == 1 ? 0 : 1) + (otherFoot ? 1 : 0);
     }
 
     /** "1–3, underturned, 2 times"; empty as charted. */
     public String wording() {
-        return Stream.of(split, finish, timing, school, repeats == 1 ? Optional.<String>empty() : Optional.of(repeats + " times"))
+        return Stream.of(split, entry, finish, timing, school, otherFoot ? Optional.of("from the other foot") : Optional.<String>empty(), repeats == 1 ? Optional.<String>empty() : Optional.of(repeats + " times"))
                 .flatMap(Optional::stream).collect(Collectors.joining(", "));
     }
 }

@@ -15,9 +15,10 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Stream;
 
 /**
- * A figure danced in one of its ways is a figure again: the same rows counted, finished, repeated or cut otherwise. So
+ * A figure danced in one of its ways is a figure again: the same rows entered, counted, finished, repeated or cut otherwise, or as in a mirror. So
  * everything that is computed of a figure is computed of every way of dancing it.
  */
 public final class Ways {
@@ -31,24 +32,35 @@ public final class Ways {
     public static Map<Way, Figure> of(Figure figure) {
         Variants variants = figure.variants();
         List<Way> ways = new ArrayList<>();
-        for (Optional<String> finish : orNone(variants.finishes().stream().map(Variation::name).toList())) {
-            for (Optional<String> timing : orNone(variants.timings().stream().map(NamedTiming::name).toList())) {
-                Way way = new Way(Optional.empty(), finish, timing, 1, Optional.empty());
-                ways.add(way);
-                boolean eachTime = finish.map(name -> touches(named(variants.finishes(), name), variants.repeat())).orElse(false);
-                variants.repeat().filter(unit -> !eachTime)
-                        .ifPresent(unit -> unit.times().stream().filter(times -> times > 1).forEach(times -> ways.add(way.withRepeats(times))));
-                variants.splits().forEach(split -> {
-                    boolean finished = finish.map(name -> touches(named(variants.finishes(), name), split)).orElse(true);
-                    if (finished && split.last() - split.first() + 1 < figure.man().steps().size()) {
-                        ways.add(way.withSplit(split.name()));
-                    }
-                });
+        for (Optional<String> entry : orNone(variants.entries().stream().map(Variation::name).toList())) {
+            for (Optional<String> finish : orNone(variants.finishes().stream().map(Variation::name).toList())) {
+                for (Optional<String> timing : orNone(variants.timings().stream().map(NamedTiming::name).toList())) {
+                    add(figure, new Way(Optional.empty(), finish, timing, 1, Optional.empty(), entry, false), ways);
+                }
             }
+        }
+        if (variants.usage().eitherFoot()) {
+            List.copyOf(ways).forEach(way -> ways.add(way.onOtherFoot()));
         }
         Map<Way, Figure> danced = new LinkedHashMap<>();
         ways.forEach(way -> tried(figure, way).ifPresent(each -> danced.put(way, each)));
         return danced;
+    }
+
+    /** A whole way, and what it leaves room for: its unit repeated, where neither end changes the unit, and its parts, where every change falls into them. */
+    private static void add(Figure figure, Way way, List<Way> ways) {
+        Variants variants = figure.variants();
+        ways.add(way);
+        List<Variation> changes = Stream.concat(way.entry().map(name -> named(variants.entries(), name)).stream(),
+                way.finish().map(name -> named(variants.finishes(), name)).stream()).toList();
+        variants.repeat().filter(unit -> changes.stream().noneMatch(change -> touches(change, unit)))
+                .ifPresent(unit -> unit.times().stream().filter(times -> times > 1).forEach(times -> ways.add(way.withRepeats(times))));
+        variants.splits().forEach(split -> {
+            boolean changed = changes.stream().allMatch(change -> touches(change, split));
+            if (changed && split.last() - split.first() + 1 < figure.man().steps().size()) {
+                ways.add(way.withSplit(split.name()));
+            }
+        });
     }
 
     private static List<Optional<String>> orNone(List<String> names) {
@@ -58,9 +70,9 @@ public final class Ways {
         return all;
     }
 
-    /** A finish inside the unit would come every time the unit is danced, not at the end. */
-    private static boolean touches(Variation finish, Optional<RepeatUnit> repeat) {
-        return repeat.map(unit -> finish.man().keySet().stream().anyMatch(row -> row >= unit.man().first() && row <= unit.man().last())).orElse(false);
+    /** A change inside the unit would come every time the unit is danced, not at one end. */
+    private static boolean touches(Variation change, RepeatUnit unit) {
+        return change.man().keySet().stream().anyMatch(row -> row >= unit.man().first() && row <= unit.man().last());
     }
 
     private static boolean touches(Variation finish, Split split) {
@@ -82,10 +94,23 @@ public final class Ways {
     public static Figure danced(Figure figure, Way way) {
         Variants variants = figure.variants();
         Figure danced = way.school().map(name -> named(variants.schools(), name).applyTo(figure)).orElse(figure);
+        danced = way.entry().isPresent() ? named(variants.entries(), way.entry().get()).applyTo(danced) : danced;
         danced = way.finish().isPresent() ? named(variants.finishes(), way.finish().get()).applyTo(danced) : danced;
         danced = way.timing().isPresent() ? timed(danced, way.timing().get()) : danced;
         danced = way.repeats() > 1 ? Repeats.danced(danced, way.repeats()) : danced;
-        return way.split().isPresent() ? cut(danced, way.split().get()) : danced;
+        danced = danced == figure ? figure : danced.withLength(Counted.length(danced));
+        danced = way.split().isPresent() ? cut(danced, way.split().get()) : danced;
+        return way.otherFoot() ? onOtherFoot(danced) : danced;
+    }
+
+    /** As in a mirror, from where it is charted to begin. */
+    private static Figure onOtherFoot(Figure figure) {
+        if (!figure.variants().usage().eitherFoot()) {
+            throw new IllegalArgumentException("it is danced from one foot only");
+        }
+        Figure mirrored = MirrorImage.of(figure);
+        Turn back = mirrored.startHeading().turnTo(figure.startHeading());
+        return mirrored.withCharts(mirrored.man().turned(back), mirrored.lady().turned(back)).withStartAlignments(figure.startAlignments());
     }
 
     private static Variation named(List<Variation> variations, String name) {
@@ -127,7 +152,7 @@ public final class Ways {
         List<Alignment> starts = split.startAlignments().isEmpty()
                 ? figure.startAlignments().stream().map(alignment -> alignment.turned(on)).toList() : split.startAlignments();
         return countable(figure.withCharts(man, new Chart(Part.LADY, hersCut)).withStart(before).withEnd(toTheEnd ? figure.end() : after)
-                .withStartAlignments(starts).withLength(to.minus(from)).withVariants(Variants.NONE));
+                .withStartAlignments(starts).withLength(to.minus(from)).withVariants(figure.variants().ofOtherRows()));
     }
 
     /** A part may begin with what is no count of its own, such as an "&" whose beat belongs to the step before. */

@@ -7,6 +7,7 @@ import java.util.List;
 import java.util.Objects;
 import java.util.Optional;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 
 /**
  * One place in which two descriptions of a figure differ.
@@ -56,6 +57,8 @@ public record DraftDifference(Place place, String one, String other) {
         add(found, "finishes", said(one.finishes()), said(other.finishes()));
         add(found, "repeat", said(one.repeat().stream().toList()), said(other.repeat().stream().toList()));
         add(found, "schools", said(one.schools()), said(other.schools()));
+        add(found, "entries", said(one.entries()), said(other.entries()));
+        add(found, "usage", said(List.of(one.usage())), said(List.of(other.usage())));
     }
 
     private static void texts(List<DraftDifference> found, String field, List<String> one, List<String> other) {
@@ -91,14 +94,21 @@ public record DraftDifference(Place place, String one, String other) {
             return timing.name() + ": " + timing.man() + " and " + timing.lady();
         }
         if (draft instanceof FigureDraft.SplitDraft split) {
-            return split.name() + ": steps " + split.first() + " to " + split.last() + (split.startAlignments().isEmpty() ? "" : " from " + list(split.startAlignments()));
+            return split.name() + ": steps " + split.first() + " to " + split.last() + (split.startAlignments().isEmpty() ? "" : " from " + list(split.startAlignments()))
+                    + split.purpose().map(purpose -> ", " + purpose).orElse("");
         }
         if (draft instanceof FigureDraft.RepeatDraft repeat) {
             return "steps " + repeat.first() + " to " + repeat.last() + ", " + repeat.times() + " times";
         }
         if (draft instanceof FigureDraft.VariationDraft variation) {
             return variation.name() + ": man " + changes(variation.man()) + "; lady " + changes(variation.lady())
-                    + variation.end().map(end -> "; ends in " + relation(end)).orElse("");
+                    + variation.start().map(start -> "; begins in " + relation(start)).orElse("") + variation.end().map(end -> "; ends in " + relation(end)).orElse("");
+        }
+        if (draft instanceof FigureDraft.UsageDraft usage) {
+            return Stream.of(usage.eitherFoot() ? Optional.of("from either foot") : Optional.<String>empty(), usage.curve().map(curve -> "curves by " + curve),
+                            usage.opens().map(opens -> (opens ? "begins" : "begins no") + " routine"),
+                            usage.closes().map(closes -> (closes ? "ends" : "ends no") + " routine"))
+                    .flatMap(Optional::stream).collect(Collectors.joining(", "));
         }
         if (draft instanceof Mute mute) {
             return mute.rule() + Optional.of(mute.at()).filter(at -> !at.isEmpty()).map(at -> " at " + at).orElse("") + ": " + mute.reason();

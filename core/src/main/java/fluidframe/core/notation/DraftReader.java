@@ -19,10 +19,13 @@ import fluidframe.core.figure.RepeatUnit;
 import fluidframe.core.figure.Rows;
 import fluidframe.core.figure.School;
 import fluidframe.core.figure.Split;
+import fluidframe.core.figure.SplitPurpose;
 import fluidframe.core.figure.Teaching;
+import fluidframe.core.figure.Usage;
 import fluidframe.core.figure.Variants;
 import fluidframe.core.figure.Variation;
 import fluidframe.core.space.Alignment;
+import fluidframe.core.space.Turn;
 import fluidframe.core.step.Action;
 import fluidframe.core.step.BodyAction;
 import fluidframe.core.step.Foot;
@@ -233,7 +236,17 @@ public final class DraftReader {
         }
         return new Variants(timings(), splits(), variations("finishes", variants.finishes(), charts), repeat(),
                 variants.manSchool().flatMap(text -> read(Place.field("school/man"), text, School.LEXICON::read)),
-                variants.ladySchool().flatMap(text -> read(Place.field("school/lady"), text, School.LEXICON::read)), schools);
+                variants.ladySchool().flatMap(text -> read(Place.field("school/lady"), text, School.LEXICON::read)), schools,
+                variations("entries", variants.entries(), charts), usage(variants.usage()));
+    }
+
+    private Usage usage(FigureDraft.UsageDraft usage) {
+        Place place = Place.field("curve");
+        int curve = usage.curve().flatMap(text -> read(place, text, Turn::parseSize)).map(Turn::size).orElse(0);
+        if (curve > Usage.MOST_CURVE) {
+            complain(place, usage.curve().orElseThrow(), "a curve of no more than " + new Turn(Usage.MOST_CURVE).sizeText());
+        }
+        return new Usage(usage.eitherFoot(), curve, usage.opens(), usage.closes());
     }
 
     private List<Variation> variations(String field, List<FigureDraft.VariationDraft> drafts, Map<Part, Chart> charts) {
@@ -243,7 +256,8 @@ public final class DraftReader {
             String at = field + "/" + i;
             checkName(at + "/name", variation.name());
             variations.add(new Variation(variation.name(), changes(at, variation.man(), charts.get(Part.MAN)),
-                    changes(at, variation.lady(), charts.get(Part.LADY)), variation.end().map(end -> relation(at + "/end", end))));
+                    changes(at, variation.lady(), charts.get(Part.LADY)),
+                    variation.start().map(start -> relation(at + "/start", start)), variation.end().map(end -> relation(at + "/end", end))));
         }
         return variations;
     }
@@ -330,8 +344,10 @@ public final class DraftReader {
             FigureDraft.SplitDraft split = draft.variants().splits().get(i);
             checkName("splits/" + i + "/name", split.name());
             List<Alignment> starts = each("splits/" + i + "/startAlignments", split.startAlignments(), Alignment::parse);
+            Place place = Place.field("splits/" + i + "/purpose");
+            Optional<SplitPurpose> purpose = split.purpose().flatMap(text -> read(place, text, SplitPurpose.LEXICON::read));
             rows("splits/" + i, split.first(), split.last(), draft.man().size())
-                    .ifPresent(rows -> splits.add(new Split(split.name(), split.first(), split.last(), starts)));
+                    .ifPresent(rows -> splits.add(new Split(split.name(), split.first(), split.last(), starts, purpose)));
         }
         return splits;
     }

@@ -8,9 +8,12 @@ import fluidframe.core.figure.Chart;
 import fluidframe.core.figure.Figure;
 import fluidframe.core.figure.RepeatUnit;
 import fluidframe.core.figure.School;
+import fluidframe.core.figure.SplitPurpose;
+import fluidframe.core.figure.Usage;
 import fluidframe.core.figure.Variants;
 import fluidframe.core.figure.Variation;
 import fluidframe.core.space.Alignment;
+import fluidframe.core.space.Turn;
 import fluidframe.core.step.Step;
 import fluidframe.core.text.Fraction;
 import fluidframe.core.time.Feel;
@@ -45,11 +48,17 @@ public final class DraftWriter {
         Variants variants = figure.variants();
         return new FigureDraft.VariantsDraft(
                 variants.timings().stream().map(timing -> new FigureDraft.TimingDraft(timing.name(), timing.man().toString(), timing.lady().toString())).toList(),
-                variants.splits().stream().map(split -> new FigureDraft.SplitDraft(split.name(), split.first(), split.last(), split.startAlignments().stream().map(Alignment::toString).toList())).toList(),
+                variants.splits().stream().map(split -> new FigureDraft.SplitDraft(split.name(), split.first(), split.last(), split.startAlignments().stream().map(Alignment::toString).toList(), split.purpose().map(SplitPurpose::shorthand))).toList(),
                 variants.finishes().stream().map(finish -> variation(figure, finish)).toList(),
                 variants.repeat().map(DraftWriter::repeat),
                 variants.manSchool().map(School::shorthand), variants.ladySchool().map(School::shorthand),
-                variants.schools().stream().map(school -> variation(figure, school)).toList());
+                variants.schools().stream().map(school -> variation(figure, school)).toList(),
+                variants.entries().stream().map(entry -> variation(figure, entry)).toList(), usage(variants.usage()));
+    }
+
+    private static FigureDraft.UsageDraft usage(Usage usage) {
+        Optional<String> curve = Optional.of(usage.curve()).filter(sixteenths -> sixteenths > 0).map(sixteenths -> new Turn(sixteenths).sizeText());
+        return new FigureDraft.UsageDraft(usage.eitherFoot(), curve, usage.opens(), usage.closes());
     }
 
     private static FigureDraft.RepeatDraft repeat(RepeatUnit unit) {
@@ -61,7 +70,7 @@ public final class DraftWriter {
 
     private static FigureDraft.VariationDraft variation(Figure figure, Variation variation) {
         return new FigureDraft.VariationDraft(variation.name(), changes(figure, variation, Part.MAN),
-                changes(figure, variation, Part.LADY), variation.end().map(DraftWriter::relation));
+                changes(figure, variation, Part.LADY), variation.start().map(DraftWriter::relation), variation.end().map(DraftWriter::relation));
     }
 
     private static List<FigureDraft.RowChangeDraft> changes(Figure figure, Variation variation, Part part) {

@@ -23,14 +23,14 @@ public record FigureDraft(String id, String dance, Optional<String> feel, String
     }
 
     /** A usable part of the figure, rows counted from 1, and where it may start if not only where the figure leads. */
-    public record SplitDraft(String name, int first, int last, List<String> startAlignments) {
+    public record SplitDraft(String name, int first, int last, List<String> startAlignments, Optional<String> purpose) {
 
         public SplitDraft {
             startAlignments = List.copyOf(startAlignments);
         }
 
         public SplitDraft(String name, int first, int last) {
-            this(name, first, last, List.of());
+            this(name, first, last, List.of(), Optional.empty());
         }
     }
 
@@ -46,31 +46,48 @@ public record FigureDraft(String id, String dance, Optional<String> feel, String
         }
     }
 
-    /** A finish or a school as text. */
-    public record VariationDraft(String name, List<RowChangeDraft> man, List<RowChangeDraft> lady, Optional<RelationDraft> end) {
+    /** An entry, a finish or a school as text. */
+    public record VariationDraft(String name, List<RowChangeDraft> man, List<RowChangeDraft> lady, Optional<RelationDraft> start,
+                                 Optional<RelationDraft> end) {
 
         public VariationDraft {
             man = List.copyOf(man);
             lady = List.copyOf(lady);
         }
+
+        public VariationDraft(String name, List<RowChangeDraft> man, List<RowChangeDraft> lady, Optional<RelationDraft> end) {
+            this(name, man, lady, Optional.empty(), end);
+        }
+    }
+
+    /** How freely it may be used, as text: whether from either foot, the curve it may take, whether a routine may begin and end with it. */
+    public record UsageDraft(boolean eitherFoot, Optional<String> curve, Optional<Boolean> opens, Optional<Boolean> closes) {
+
+        public static final UsageDraft PLAIN = new UsageDraft(false, Optional.empty(), Optional.empty(), Optional.empty());
     }
 
     /** The other ways of dancing a figure as text. */
     public record VariantsDraft(List<TimingDraft> timings, List<SplitDraft> splits, List<VariationDraft> finishes,
                                 Optional<RepeatDraft> repeat, Optional<String> manSchool, Optional<String> ladySchool,
-                                List<VariationDraft> schools) {
+                                List<VariationDraft> schools, List<VariationDraft> entries, UsageDraft usage) {
 
         public VariantsDraft {
             timings = List.copyOf(timings);
             splits = List.copyOf(splits);
             finishes = List.copyOf(finishes);
             schools = List.copyOf(schools);
+            entries = List.copyOf(entries);
+        }
+
+        public VariantsDraft(List<TimingDraft> timings, List<SplitDraft> splits, List<VariationDraft> finishes, Optional<RepeatDraft> repeat,
+                             Optional<String> manSchool, Optional<String> ladySchool, List<VariationDraft> schools) {
+            this(timings, splits, finishes, repeat, manSchool, ladySchool, schools, List.of(), UsageDraft.PLAIN);
         }
 
         VariantsDraft withTimes(String times) {
             return new VariantsDraft(timings, splits, finishes,
                     repeat.map(unit -> new RepeatDraft(unit.first(), unit.last(), unit.ladyFirst(), unit.ladyLast(), times)),
-                    manSchool, ladySchool, schools);
+                    manSchool, ladySchool, schools, entries, usage);
         }
     }
 

@@ -4,8 +4,8 @@ import fluidframe.core.couple.Position;
 import fluidframe.core.couple.RelationChange;
 import fluidframe.core.space.Alignment;
 import fluidframe.core.space.Turn;
+import fluidframe.core.text.Mirrored;
 import fluidframe.core.time.CountToken;
-
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
@@ -90,7 +90,8 @@ public record Step(Optional<CountToken> count, Optional<CountToken> alsoCounted,
     /** The same row seen in a mirror along the line of dance. */
     public Step mirrored() {
         return new Step(count, alsoCounted, foot.map(Foot::other), footPosition.map(FootPosition::mirrored), alignment.map(Alignment::mirrored),
-                turn.mirrored(), rise, footwork, sway.map(Sway::mirrored), cbm, actions, body.mirrored(), relation.mirrored(), arms, lead, note);
+                turn.mirrored(), rise, footwork, sway.map(Sway::mirrored), cbm, actions, body.mirrored(), relation.mirrored(), Mirrored.of(arms),
+                Mirrored.of(lead), Mirrored.of(note));
     }
 
     public boolean takesWeight() {

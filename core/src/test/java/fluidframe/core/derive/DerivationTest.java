@@ -14,6 +14,7 @@ import fluidframe.core.dance.Dance;
 import fluidframe.core.dance.Dances;
 import fluidframe.core.figure.Chart;
 import fluidframe.core.figure.Figure;
+import fluidframe.core.figure.MirrorImage;
 import fluidframe.core.step.Step;
 import fluidframe.core.time.Count;
 import fluidframe.core.time.CountException;

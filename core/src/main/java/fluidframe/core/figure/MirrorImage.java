@@ -1,10 +1,6 @@
-package fluidframe.core.derive;
+package fluidframe.core.figure;
 
 import fluidframe.core.couple.Relation;
-import fluidframe.core.figure.Chart;
-import fluidframe.core.figure.Figure;
-import fluidframe.core.figure.Variants;
-import fluidframe.core.figure.Variation;
 import fluidframe.core.space.Alignment;
 import fluidframe.core.step.Step;
 import java.util.SortedMap;
@@ -22,7 +18,8 @@ public final class MirrorImage {
                 .withStart(of(figure.start())).withEnd(of(figure.end()))
                 .withStartAlignments(figure.startAlignments().stream().map(Alignment::mirrored).toList())
                 .withVariants(new Variants(variants.timings(), variants.splits(), variants.finishes().stream().map(MirrorImage::of).toList(),
-                        variants.repeat(), variants.manSchool(), variants.ladySchool(), variants.schools().stream().map(MirrorImage::of).toList()));
+                        variants.repeat(), variants.manSchool(), variants.ladySchool(), variants.schools().stream().map(MirrorImage::of).toList(),
+                        variants.entries().stream().map(MirrorImage::of).toList(), variants.usage()));
     }
 
     public static Chart of(Chart chart) {
@@ -34,7 +31,8 @@ public final class MirrorImage {
     }
 
     private static Variation of(Variation variation) {
-        return new Variation(variation.name(), rows(variation.man()), rows(variation.lady()), variation.end().map(MirrorImage::of));
+        return new Variation(variation.name(), rows(variation.man()), rows(variation.lady()), variation.start().map(MirrorImage::of),
+                variation.end().map(MirrorImage::of));
     }
 
     private static SortedMap<Integer, Step> rows(SortedMap<Integer, Step> rows) {
