@@ -49,6 +49,10 @@ public enum Hold implements Term {
         };
     }
 
+    public boolean has(Contact contact) {
+        return contacts.contains(contact);
+    }
+
     /** How many hands are held. */
     public int hands() {
         return contacts.size();

@@ -100,7 +100,8 @@ public final class Ways {
         danced = way.repeats() > 1 ? Repeats.danced(danced, way.repeats()) : danced;
         danced = danced == figure ? figure : danced.withLength(Counted.length(danced));
         danced = way.split().isPresent() ? cut(danced, way.split().get()) : danced;
-        return way.otherFoot() ? onOtherFoot(danced) : danced;
+        danced = way.otherFoot() ? onOtherFoot(danced) : danced;
+        return danced == figure ? figure : danced.withVariants(variants.ofOtherRows());
     }
 
     /** As in a mirror, from where it is charted to begin. */
@@ -152,7 +153,7 @@ public final class Ways {
         List<Alignment> starts = split.startAlignments().isEmpty()
                 ? figure.startAlignments().stream().map(alignment -> alignment.turned(on)).toList() : split.startAlignments();
         return countable(figure.withCharts(man, new Chart(Part.LADY, hersCut)).withStart(before).withEnd(toTheEnd ? figure.end() : after)
-                .withStartAlignments(starts).withLength(to.minus(from)).withVariants(figure.variants().ofOtherRows()));
+                .withStartAlignments(starts).withLength(to.minus(from)));
     }
 
     /** A part may begin with what is no count of its own, such as an "&" whose beat belongs to the step before. */

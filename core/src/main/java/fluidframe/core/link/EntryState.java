@@ -1,6 +1,7 @@
 package fluidframe.core.link;
 
 import fluidframe.core.couple.Part;
+import fluidframe.core.couple.Position;
 import fluidframe.core.couple.Relation;
 import fluidframe.core.figure.Chart;
 import fluidframe.core.figure.Figure;
@@ -9,6 +10,7 @@ import fluidframe.core.space.Heading;
 import fluidframe.core.step.Foot;
 import fluidframe.core.step.Footwork;
 import fluidframe.core.step.Step;
+import fluidframe.core.step.StepDirection;
 import fluidframe.core.time.Beats;
 import fluidframe.core.time.CountException;
 import fluidframe.core.time.Rhythm;
@@ -29,9 +31,13 @@ import java.util.stream.Stream;
  * @param turns     whether a turn comes with the first step
  * @param beat      where in the bar it must begin, from zero; empty where any start beat of the dance will do
  * @param rhythm    the dance's rhythm
+ * @param line      whether it begins in line or outside partner
+ * @param curve     how much it may be curved, sixteenths of a turn
+ * @param opens     whether the two draw apart with the first step, so that it can begin at arm's length as well as close
  */
 public record EntryState(Foot manFree, Foot ladyFree, List<Heading> facings, boolean loose, Relation relation, boolean heelLeads,
-                         Travel travel, boolean turns, Optional<Beats> beat, Rhythm rhythm) {
+                         Travel travel, boolean turns, Optional<Beats> beat, Rhythm rhythm, Line line, int curve,
+                         boolean opens) {
 
     public static EntryState of(Figure figure) {
         Heading written = figure.startHeading();
@@ -40,7 +46,13 @@ public record EntryState(Foot manFree, Foot ladyFree, List<Heading> facings, boo
         return new EntryState(figure.man().freeFeet().before(), figure.lady().freeFeet().before(),
                 Stream.concat(Stream.of(written), others).distinct().toList(),
                 !figure.dance().travels() && !figure.insistsOnAlignment(), figure.start(), heelLeads(figure.man()) || heelLeads(figure.lady()),
-                Travel.beginning(figure.man()), !first.turn().between().isNone(), beat(figure), figure.rhythm());
+                Travel.beginning(figure.man()), !first.turn().between().isNone() || !first.turn().on().isNone(), beat(figure), figure.rhythm(),
+                Line.entering(figure), figure.variants().usage().curve(), opens(first, figure.lady().steps().get(0)));
+    }
+
+    private static boolean opens(Step his, Step hers) {
+        boolean fallsAway = Stream.of(his, hers).anyMatch(step -> step.leadsTo().position().filter(position -> position == Position.FALLAWAY || position == Position.OPEN_FACING).isPresent());
+        return fallsAway || his.goes(StepDirection.BACK) && hers.goes(StepDirection.BACK);
     }
 
     private static boolean heelLeads(Chart chart) {
@@ -70,6 +82,6 @@ public record EntryState(Foot manFree, Foot ladyFree, List<Heading> facings, boo
 
     /** The same entry from one heading only. */
     public EntryState from(Heading facing) {
-        return new EntryState(manFree, ladyFree, List.of(facing), loose, relation, heelLeads, travel, turns, beat, rhythm);
+        return new EntryState(manFree, ladyFree, List.of(facing), loose, relation, heelLeads, travel, turns, beat, rhythm, line, curve, opens);
     }
 }

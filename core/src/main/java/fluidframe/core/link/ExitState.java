@@ -4,12 +4,15 @@ import fluidframe.core.couple.Relation;
 import fluidframe.core.figure.Chart;
 import fluidframe.core.figure.Figure;
 import fluidframe.core.figure.Height;
+import fluidframe.core.figure.MakingRoom;
 import fluidframe.core.space.Heading;
 import fluidframe.core.space.Turn;
 import fluidframe.core.step.Action;
 import fluidframe.core.step.Foot;
 import fluidframe.core.step.Step;
 import fluidframe.core.time.Beats;
+import java.util.EnumSet;
+import java.util.Set;
 
 /**
  * How a figure leaves the couple.
@@ -20,10 +23,18 @@ import fluidframe.core.time.Beats;
  * @param relation position and hold
  * @param up       whether one of them is still up
  * @param travel   which way the man is moving
- * @param checked  whether the last step checks or turns on its foot, so that another way is open
+ * @param checked  whether the last step checks or turns, so that another way is open
  * @param beat     where in the bar the next figure begins, from zero
+ * @param line     whether they are in line or one is outside the other
+ * @param room     whether the last step makes room for a step outside partner
+ * @param curve    how much it may be curved, sixteenths of a turn
  */
-public record ExitState(Foot manFree, Foot ladyFree, Heading facing, Relation relation, boolean up, Travel travel, boolean checked, Beats beat) {
+public record ExitState(Foot manFree, Foot ladyFree, Heading facing, Relation relation, boolean up, Travel travel, boolean checked, Beats beat, Line line,
+                        boolean room, int curve) {
+
+    /** What stops a movement or turns it on the spot. */
+    private static final Set<Action> STOPPING = EnumSet.of(Action.CHECK, Action.ROCK, Action.SWIVEL, Action.SPIRAL, Action.PIVOT, Action.SPIN, Action.SPOT_TURN,
+            Action.HEEL_TURN, Action.HEEL_PULL, Action.TWIST, Action.LUNGE, Action.HOVER, Action.POSE);
 
     /** The exit as the charts are written, begun on the figure's own beat. */
     public static ExitState of(Figure figure) {
@@ -39,26 +50,34 @@ public record ExitState(Foot manFree, Foot ladyFree, Heading facing, Relation re
         boolean up = Height.end(figure.man()) != Height.LOWERED || Height.end(figure.lady()) != Height.LOWERED;
         return new ExitState(figure.man().freeFeet().last(), figure.lady().freeFeet().last(),
                 figure.man().turnAccount().end().plus(turnedBy), figure.end(), up, Travel.ending(figure.man()), checks(figure.man()),
-                figure.rhythm().withinBar(startsAt.plus(figure.length())));
+                figure.rhythm().withinBar(startsAt.plus(figure.length())), Line.leaving(figure), room(figure), figure.variants().usage().curve());
+    }
+
+    private static boolean room(Figure figure) {
+        return MakingRoom.by(last(figure.man())) || MakingRoom.by(last(figure.lady()));
+    }
+
+    private static Step last(Chart chart) {
+        return chart.steps().get(chart.steps().size() - 1);
     }
 
     private static boolean checks(Chart chart) {
-        Step last = chart.steps().get(chart.steps().size() - 1);
-        return last.does(Action.CHECK) || last.does(Action.ROCK) || last.does(Action.SWIVEL) || !last.turn().on().isNone();
+        Step last = last(chart);
+        return last.does(STOPPING) || !last.turn().on().isNone();
     }
 
     /** The same exit of a figure begun on another heading. */
     public ExitState turned(Turn by) {
-        return new ExitState(manFree, ladyFree, facing.plus(by), relation, up, travel, checked, beat);
+        return new ExitState(manFree, ladyFree, facing.plus(by), relation, up, travel, checked, beat, line, room, curve);
     }
 
     /** The same exit of a figure begun so much later in the bar. */
     public ExitState begunAt(Beats startsAt, Figure figure) {
-        return new ExitState(manFree, ladyFree, facing, relation, up, travel, checked, figure.rhythm().withinBar(startsAt.plus(figure.length())));
+        return new ExitState(manFree, ladyFree, facing, relation, up, travel, checked, figure.rhythm().withinBar(startsAt.plus(figure.length())), line, room, curve);
     }
 
     /** The same moment named from the line of dance of the next side. */
     public ExitState afterCorner() {
-        return new ExitState(manFree, ladyFree, facing.afterCorner(), relation, up, travel, checked, beat);
+        return new ExitState(manFree, ladyFree, facing.afterCorner(), relation, up, travel, checked, beat, line, room, curve);
     }
 }

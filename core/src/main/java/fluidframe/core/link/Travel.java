@@ -39,7 +39,7 @@ public enum Travel {
         return placement.map(place -> switch (place) {
             case FORWARD, DIAGONAL_FORWARD -> FORWARD;
             case BACK, DIAGONAL_BACK -> BACK;
-            case SIDE -> step.foot().equals(Optional.of(Foot.LEFT)) ? LEFT : RIGHT;
+            case SIDE -> step.has(PositionModifier.SLIGHTLY_BACK) ? BACK : step.has(PositionModifier.SLIGHTLY_FORWARD) ? FORWARD : step.foot().equals(Optional.of(Foot.LEFT)) ? LEFT : RIGHT;
             case CLOSE, CROSS_IN_FRONT, CROSS_BEHIND, IN_PLACE -> ON_THE_SPOT;
         }).orElse(ON_THE_SPOT);
     }

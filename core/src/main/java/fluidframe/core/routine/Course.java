@@ -6,6 +6,7 @@ import fluidframe.core.couple.Relation;
 import fluidframe.core.link.Dancing;
 import fluidframe.core.link.EntryState;
 import fluidframe.core.link.ExitState;
+import fluidframe.core.link.Line;
 import fluidframe.core.link.Link;
 import fluidframe.core.link.Outcome;
 import fluidframe.core.link.Repairs;
@@ -121,7 +122,8 @@ public record Course(Routine routine, Beats firstBeat, List<ScoredPlacement> pla
                     .map(item -> ((Dancing) item).entry()).findFirst();
             Heading facing = first.start().map(Alignment::foot).or(() -> wanted.map(entry -> entry.facings().get(0))).orElse(Heading.LINE_OF_DANCE);
             return new ExitState(wanted.map(EntryState::manFree).orElse(Foot.BOTH), wanted.map(EntryState::ladyFree).orElse(Foot.BOTH), facing,
-                    wanted.map(EntryState::relation).orElse(Relation.of(Position.CLOSED, Hold.CLOSED)), false, Travel.ON_THE_SPOT, false, Beats.ZERO);
+                    wanted.map(EntryState::relation).orElse(Relation.of(Position.CLOSED, Hold.CLOSED)), false, Travel.ON_THE_SPOT, false, Beats.ZERO,
+                    wanted.map(EntryState::line).orElse(Line.IN_LINE), true, 0);
         }
     }
 }

@@ -4,6 +4,7 @@ import fluidframe.core.text.Fraction;
 import fluidframe.core.text.UnreadableTextException;
 
 import java.util.Locale;
+import java.util.Map;
 import java.util.Optional;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
@@ -17,6 +18,8 @@ public record Turn(int sixteenths) {
 
     public static final int WHOLE = 16;
     public static final Turn NONE = new Turn(0);
+    private static final Map<Integer, String> SPOKEN = Map.of(1, "a sixteenth of a turn", 2, "an eighth of a turn", 4, "a quarter turn", 6, "three eighths of a turn",
+            8, "half a turn", 10, "five eighths of a turn", 12, "three quarters of a turn", 14, "seven eighths of a turn", WHOLE, "a whole turn");
     private static final Pattern TEXT = Pattern.compile("(.+?)\\s*(L|R|left|right)", Pattern.CASE_INSENSITIVE);
     private static final String EXPECTED = "an amount of turn such as 1/4 R or 3/8 L";
 
@@ -87,6 +90,11 @@ public record Turn(int sixteenths) {
     /** Only the amount, without the side: {@code 3/8}. */
     public String sizeText() {
         return new Fraction(size(), WHOLE).toString();
+    }
+
+    /** The amount as it is said: "a quarter turn", "three eighths of a turn". */
+    public String spokenSize() {
+        return SPOKEN.getOrDefault(size(), sizeText() + (size() < WHOLE ? " of a turn" : " turns"));
     }
 
     /** Canonical text: {@code 3/8 R}, or {@code 0}. */

@@ -28,7 +28,7 @@ class ElementTest {
 
     private static final Dance WALTZ = Dances.find("waltz").orElseThrow();
     private static final ExitState STANDING = new ExitState(Foot.RIGHT, Foot.LEFT, Heading.parse("DW"), Relation.of(Position.CLOSED, Hold.CLOSED), true,
-            Travel.FORWARD, false, Beats.ZERO);
+            Travel.FORWARD, false, Beats.ZERO, Line.IN_LINE, false, 0);
 
     @ParameterizedTest
     @CsvSource({"HOLD,3,RF,LF", "TAP,1,RF,LF", "REPLACE,1,LF,RF", "REPLACE,3,LF,RF", "CHECK,1,LF,RF", "WALK,2,RF,LF", "WALK,3,LF,RF", "ROUND,8,RF,LF",
