@@ -7,6 +7,7 @@ import fluidframe.core.dance.Dance;
 import fluidframe.core.dance.Dances;
 import fluidframe.core.figure.Figure;
 import fluidframe.core.figure.Level;
+import fluidframe.core.figure.Neighbours;
 import fluidframe.core.link.Aspect;
 import fluidframe.core.link.Conditions;
 import fluidframe.core.link.Dancing;
@@ -20,8 +21,10 @@ import fluidframe.core.link.Verdict;
 import fluidframe.core.routine.Course;
 import fluidframe.core.routine.Routine;
 import fluidframe.core.routine.ScoredPlacement;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -116,6 +119,27 @@ class ShippedLinksTest {
             }
             assertThat(repertoire.meets(Optional.empty(), move.exit(), next)).isEqualTo(Outcome.BREAKS);
         });
+    }
+
+    /** In some way, along the side or at a corner; and what lists any neighbours has at least one along the side. */
+    @ParameterizedTest
+    @MethodSource("dances")
+    void everyListedNeighbourFollows(Dance dance) {
+        List<Figure> figures = ShippedLibrary.ofDance(dance.id());
+        for (Figure figure : figures) {
+            List<Figure> listed = figures.stream().filter(next -> Neighbours.areListed(figure, next)).toList();
+            assertThat(listed).filteredOn(next -> best(figure, next, true) == Outcome.BREAKS).as("after %s", figure.id()).isEmpty();
+            if (!listed.isEmpty()) {
+                assertThat(listed).as("after %s along the side", figure.id()).anyMatch(next -> best(figure, next, false) != Outcome.BREAKS);
+            }
+        }
+    }
+
+    private static Outcome best(Figure figure, Figure next, boolean corners) {
+        Repertoire before = Repertoire.of(List.of(figure), Conditions.OPEN);
+        List<Dancing> after = Repertoire.of(List.of(next), Conditions.OPEN).dancings();
+        return before.beginnings().stream().flatMap(move -> corners ? Stream.of(move.exit(), move.exit().afterCorner()) : Stream.of(move.exit()))
+                .flatMap(exit -> after.stream().map(dancing -> before.meets(Optional.empty(), exit, dancing))).min(Comparator.naturalOrder()).orElseThrow();
     }
 
     @ParameterizedTest

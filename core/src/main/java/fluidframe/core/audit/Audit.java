@@ -21,15 +21,15 @@ public final class Audit {
             new CountIsReadable(), new CountFillsBars(), new StartsOnAllowedBeat(), new PartsLastEquallyLong(),
             new SpokenCountAgrees(), new NamedTimingsFit(), new StepsTakeTime(),
             new FeetAlternate(), new TapIsNoStep(), new PartsStartOpposite(), new TurnNeedsFullWeight(), new SpinGoesTheOpenWay(),
-            new RepeatEndsOnTheRightFoot(), new PartsAreWhole(),
+            new RepeatEndsOnTheRightFoot(), new PartsAreWhole(), new CrossingStepsCross(),
             new TurnAccountAgrees(), new PartsTurnTogether(), new FacingSuitsPosition(), new StartAndFinishesAreLegal(),
             new TurnIsNotTooMuch(), new TurnIsShared(),
             new HeelLeadsForward(), new ToeLeadsBack(), new FootworkSuitsRise(), new LatinHasNoHeelLead(), new LockKeepsHeelOff(),
-            new ShortStepKeepsHeelOff(), new TouchIsLight(),
-            new RiseGoesInOrder(), new NoRiseHere(), new InsideBackStepStaysFlat(),
-            new SwaySuitsTravel(), new NoSwayHere(), new ContraryMovement(),
-            new RelationsLeadOn(), new OutsideIsPrepared(),
-            new BodiesKeepDistance(), new FeetKeepApart(), new PathsStayTogether(),
+            new ShortStepKeepsHeelOff(), new TouchIsLight(), new HeelTurnUsesTheHeel(), new HeelLeadsLowered(),
+            new RiseGoesInOrder(), new NoRiseHere(), new InsideBackStepStaysFlat(), new RiseIsWrittenInItsRow(),
+            new SwaySuitsTravel(), new NoSwayHere(), new ContraryMovement(), new CrossedBodyWalks(), new SideLeadSuitsFoot(),
+            new RelationsLeadOn(), new OutsideIsPrepared(), new RowsOfBothAgree(), new HoldSuitsPosition(),
+            new BodiesKeepDistance(), new FeetKeepApart(), new PathsStayTogether(), new BodiesTakeTime(), new ArmsReach(),
             new HipsStayInTheirRow(), new SchoolsMatch(), new CautionsAreShown());
 
     /** Without these a figure has no length, and nothing can be computed from it. */

@@ -8,6 +8,7 @@ import fluidframe.core.step.Action;
 import fluidframe.core.step.Step;
 import fluidframe.core.time.Beats;
 import java.util.ArrayList;
+import java.util.EnumSet;
 import java.util.List;
 import java.util.Set;
 import java.util.function.Predicate;
@@ -24,7 +25,10 @@ final class CautionsAreShown extends CheckedRule {
     public List<Finding> check(Subject subject) {
         Set<Caution> carried = Set.copyOf(subject.figure().teaching().cautions());
         List<Finding> found = new ArrayList<>();
-        require(carried, Caution.SPIN, anyStep(subject, CautionsAreShown::spinsRound), "a spin of a whole turn or more", found);
+        require(carried, Caution.SPIN, spins(subject), "a spin of a whole turn or more", found);
+        unasked(carried, Caution.SPIN, goesRound(subject.steps(Part.MAN)) || goesRound(subject.steps(Part.LADY)), "a spin or a turn nearly once round", found);
+        unasked(carried, Caution.SPIRAL, anyStep(subject, step -> step.does(Action.SPIRAL)), "a spiral", found);
+        unasked(carried, Caution.LOCK_AT_SPEED, anyStep(subject, step -> step.does(Action.LOCK)), "a lock", found);
         require(carried, Caution.SPIRAL, anyStep(subject, step -> step.does(Action.SPIRAL)), "a spiral", found);
         require(carried, Caution.LUNGE, anyStep(subject, step -> step.does(Action.LUNGE)), "a lunge", found);
         require(carried, Caution.DIP, anyStep(subject, step -> step.does(Action.DIP) || step.does(Action.BACK_BEND)), "a dip or back-bend", found);
@@ -34,8 +38,25 @@ final class CautionsAreShown extends CheckedRule {
 
     private static final double SPEED_SECONDS = 0.35;
 
-    private static boolean spinsRound(Step step) {
-        return step.turn().on().size() >= Turn.WHOLE || step.does(Action.SPIN) && step.turn().between().size() + step.turn().on().size() >= Turn.WHOLE;
+    private static final Set<Action> SPINNING = EnumSet.of(Action.SPIN, Action.SPIRAL);
+
+    private static final Set<Action> TURNING_ON = EnumSet.of(Action.SPIN, Action.SPIRAL, Action.SPOT_TURN, Action.PIVOT, Action.TWIST);
+    private static final int NEARLY_ROUND = 3 * Turn.WHOLE / 4;
+
+    private static boolean spins(Subject subject) {
+        return spins(subject.steps(Part.MAN)) || spins(subject.steps(Part.LADY));
+    }
+
+    /** A whole turn on one foot, or spun on one step after another. */
+    private static boolean spins(List<Step> steps) {
+        int spun = 0;
+        for (Step step : steps) {
+            spun = step.does(SPINNING) ? spun + step.turn().between().size() + step.turn().on().size() : 0;
+            if (spun >= Turn.WHOLE || step.turn().on().size() >= Turn.WHOLE) {
+                return true;
+            }
+        }
+        return false;
     }
 
     private static boolean locksAtSpeed(Subject subject) {
@@ -68,5 +89,25 @@ final class CautionsAreShown extends CheckedRule {
             found.add(note(place, "no caution " + caution, caution.shorthand(), "It contains " + what + "; it should carry the caution \"" + caution
                     + "\".", new Fix("add the caution", place, caution.shorthand())));
         }
+    }
+
+    private void unasked(Set<Caution> carried, Caution caution, boolean mayBe, String what, List<Finding> found) {
+        if (carried.contains(caution) && !mayBe) {
+            found.add(note(Place.field("cautions"), caution.shorthand(), "nothing that asks for it", "It carries the caution \"" + caution + "\", and no step contains " + what
+                    + "; a caution that is everywhere is read nowhere."));
+        }
+    }
+
+    /** Turning on and on the same way, as under an arm or on the spot, by nearly once round; or anything that is called a spin, a pivot and the like. */
+    private static boolean goesRound(List<Step> steps) {
+        int round = 0;
+        for (Step step : steps) {
+            int turn = step.turn().between().sixteenths() + step.turn().on().sixteenths();
+            round = turn == 0 || Integer.signum(turn) != Integer.signum(round) ? turn : round + turn;
+            if (Math.abs(round) >= NEARLY_ROUND || step.does(TURNING_ON)) {
+                return true;
+            }
+        }
+        return false;
     }
 }

@@ -13,7 +13,7 @@ import java.util.Optional;
 
 /**
  * C1. In the swing dances and tango. The first step of a turning figure, taken forward or back, begins the turn with
- * CBM; a step outside partner, and the through step of a promenade (his right foot, her left), is taken in CBMP.
+ * CBM, and so does the step after the feet have closed, which begins its second half; a step outside partner, and the through step of a promenade (his right foot, her left), is taken in CBMP.
  */
 final class ContraryMovement extends CheckedRule {
 
@@ -38,6 +38,7 @@ final class ContraryMovement extends CheckedRule {
             if (turnsAtOnce(subject.steps(part.partner()))) {
                 first(part, steps).ifPresent(found::add);
             }
+            halves(subject, part, steps).forEach(found::add);
         }
         return found;
     }
@@ -54,6 +55,28 @@ final class ContraryMovement extends CheckedRule {
         Place place = Place.cell(part, 0, Column.CBM);
         return Optional.of(warning(place, "nothing", "CBM", "The " + part.wording() + "'s first step leads into a turn of "
                 + steps.get(1).turn().between() + "; it wants CBM.", new Fix("add CBM", place, "CBM")));
+    }
+
+    /** After the feet of both have closed a walk into a turn of both begins it anew. */
+    private List<Finding> halves(Subject subject, Part part, List<Step> steps) {
+        List<Finding> found = new ArrayList<>();
+        List<Step> partners = subject.steps(part.partner());
+        for (int row = 2; row + 1 < Math.min(steps.size(), partners.size()); row++) {
+            Step step = steps.get(row);
+            boolean closed = steps.get(row - 1).goes(StepDirection.CLOSE) && steps.get(row - 1).takesWeight();
+            boolean walks = step.goes(StepDirection.FORWARD) || step.goes(StepDirection.BACK);
+            boolean bothTurn = turnsAfter(steps, row) && turnsAfter(partners, row);
+            if (closed && walks && bothTurn && !step.cbm() && !step.has(PositionModifier.CBMP) && !isOpen(step) && !step.has(PositionModifier.SMALL)) {
+                Place place = Place.cell(part, row, Column.CBM);
+                found.add(warning(place, "nothing", "CBM", "The " + part.wording() + "'s step " + (row + 1) + " leads into a turn of " + steps.get(row + 1).turn().between()
+                        + "; it wants CBM.", new Fix("add CBM", place, "CBM")));
+            }
+        }
+        return found;
+    }
+
+    private static boolean turnsAfter(List<Step> steps, int row) {
+        return steps.get(row + 1).turn().between().size() >= NOTABLE_TURN;
     }
 
     /** Turning the partner alone, as to promenade, is no turning figure. */

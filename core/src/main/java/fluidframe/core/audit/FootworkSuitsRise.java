@@ -46,7 +46,7 @@ final class FootworkSuitsRise extends StepRule {
     }
 
     /** Steps are named by their number or by the beat they are counted on. */
-    private static boolean names(int number, int row, Step step) {
+    static boolean names(int number, int row, Step step) {
         return number == row + 1 || step.count().map(CountToken::toString).filter(String.valueOf(number)::equals).isPresent();
     }
 

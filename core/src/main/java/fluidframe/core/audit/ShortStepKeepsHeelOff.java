@@ -21,8 +21,14 @@ final class ShortStepKeepsHeelOff extends StepRule {
         Optional<Beats> length = subject.timing(part).map(timing -> timing.slots().get(row).length());
         boolean quick = length.filter(beats -> beats.compareTo(Beats.HALF) <= 0
                 && subject.dance().fastest().seconds(subject.figure().rhythm(), beats) < subject.dance().technique().lowering()).isPresent();
-        boolean lowers = step.takesWeight() && step.footwork().contacts().size() > 1 && step.footwork().last().orElseThrow() == Footwork.Surface.HEEL;
+        boolean lowers = step.takesWeight() && step.footwork().contacts().size() > 1 && isDown(subject, step.footwork().last().orElseThrow());
         return quick && lowers ? Optional.of(warning(Place.cell(part, row, Column.FOOTWORK), step.footwork().toString(), "heel off the floor",
                 "Step " + (row + 1) + " lasts " + length.get() + " of a beat; its footwork " + step.footwork() + " lowers the heel in that time.")) : Optional.empty();
+    }
+
+    /** Danced through the hips the foot is flat as soon as the weight is over it; elsewhere flat is lowered as well as the heel. */
+    private static boolean isDown(Subject subject, Footwork.Surface last) {
+        boolean flat = last == Footwork.Surface.FLAT || last == Footwork.Surface.WHOLE;
+        return last == Footwork.Surface.HEEL || flat && !subject.dance().technique().hipAction();
     }
 }

@@ -86,16 +86,28 @@ public final class Subject {
         return moments;
     }
 
+    /** The same with every step as long as it usually is, whether or not that keeps them together. */
+    Optional<CoupleStances> unfitted() {
+        return ahead().map(figure -> CoupleFit.nominal(figure, timings.get(Part.MAN), timings.get(Part.LADY)));
+    }
+
+    /** The figure begun so that the man looks along x; nothing where one of the counts means nothing. */
+    private Optional<Figure> ahead() {
+        if (timings.size() < Part.values().length) {
+            return Optional.empty();
+        }
+        Turn back = new Turn(-accounts.get(Part.MAN).start().sixteenths());
+        return Optional.of(figure.withCharts(figure.man().turned(back), figure.lady().turned(back)));
+    }
+
     /**
      * Where both are after each row, the man beginning at the origin and looking along x; nothing where one of the
      * counts means nothing. Begun like this, not as the room lies, it is the same to the last digit however the
      * figure is rotated.
      */
     public Optional<CoupleStances> stances() {
-        if (stances == null && timings.size() == Part.values().length) {
-            Turn back = new Turn(-accounts.get(Part.MAN).start().sixteenths());
-            Figure ahead = figure.withCharts(figure.man().turned(back), figure.lady().turned(back));
-            stances = CoupleFit.solve(ahead, timings.get(Part.MAN), timings.get(Part.LADY));
+        if (stances == null) {
+            ahead().ifPresent(figure -> stances = CoupleFit.solve(figure, timings.get(Part.MAN), timings.get(Part.LADY)));
         }
         return Optional.ofNullable(stances);
     }

@@ -36,18 +36,18 @@ final class TurnIsNotTooMuch extends CheckedRule {
             for (int row = 0; row < steps.size(); row++) {
                 Step step = steps.get(row);
                 int between = Math.max(ordinary, Math.max(limit(step), row > 0 ? limit(steps.get(row - 1)) : ORDINARY));
-                check(part, row, step.turn().between(), between, found);
-                check(part, row, step.turn().on(), Math.max(limit(step), Turn.WHOLE / 2), found);
+                check(part, row, step.turn().between(), between, "between two steps like these", found);
+                check(part, row, step.turn().on(), Math.max(limit(step), Turn.WHOLE / 2), "on a foot that does not spin", found);
             }
         }
         return found;
     }
 
-    private void check(Part part, int row, Turn turn, int limit, List<Finding> found) {
+    private void check(Part part, int row, Turn turn, int limit, String what, List<Finding> found) {
         if (turn.size() > limit) {
             String most = new Turn(limit).sizeText();
             found.add(warning(Place.cell(part, row, Column.TURN), turn.sizeText(), "at most " + most,
-                    "Step " + (row + 1) + " turns " + turn.sizeText() + "; without a pivot, spin or the like " + most + " is the most."));
+                    "Step " + (row + 1) + " turns " + turn.sizeText() + "; " + what + " " + most + " is the most."));
         }
     }
 

@@ -22,7 +22,8 @@ final class WaysAudit {
     private static final Map<Kind, Set<String>> LEFT_OUT = new EnumMap<>(Map.of(
             Kind.FINISH, Set.of("A1", "A2"),
             Kind.ENTRY_AND_FINISH, Set.of("A1", "A2"),
-            Kind.PART, Set.of("R1", "C1", "A6", "S1")));
+            Kind.REPEATS, Set.of("R4"),
+            Kind.PART, Set.of("R1", "R4", "C1", "A6", "S1", "L1")));
 
     private WaysAudit() {
     }

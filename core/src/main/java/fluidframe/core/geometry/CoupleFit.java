@@ -91,6 +91,18 @@ public final class CoupleFit {
         return solve(figure, man, lady, accounts, CoupleStance.standing(figure.start(), Point.ORIGIN, angle), 0, StepLengths.of(figure.dance()));
     }
 
+    /** The figure alone, begun like that, each part walked by itself with steps of the usual length. */
+    public static CoupleStances nominal(Figure figure, Timing man, Timing lady) {
+        Map<Part, TurnAccount> accounts = accounts(figure);
+        CoupleStance start = CoupleStance.standing(figure.start(), Point.ORIGIN, accounts.get(Part.MAN).start().radians());
+        CoupleStances track = new CoupleStances(start, List.of(), List.of(), List.of(), List.of());
+        for (Stretch stretch : Stretch.of(Moments.of(figure, man, lady))) {
+            CoupleFit fit = new CoupleFit(figure, stretch, man, lady, accounts, track.end(), 0, StepLengths.of(figure.dance()));
+            track = track.then(new CoupleStances(track.end(), fit.man.nominal(), fit.lady.nominal(), List.of(), List.of()));
+        }
+        return track;
+    }
+
     private static Map<Part, TurnAccount> accounts(Figure figure) {
         return Map.of(Part.MAN, figure.man().turnAccount(), Part.LADY, figure.lady().turnAccount());
     }

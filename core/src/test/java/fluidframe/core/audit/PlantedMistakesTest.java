@@ -126,7 +126,7 @@ class PlantedMistakesTest {
     @Test
     void aStatedEndThatNoRowReachesOffersToSayIt() {
         FigureDraft draft = Danced.figure("change step");
-        FigureDraft ends = Charts.figure("viennese-waltz", "1", "closed; closed", "closed; double", draft.man(), draft.lady());
+        FigureDraft ends = Charts.figure("viennese-waltz", "1", "closed; closed", "closed facing; closed", draft.man(), draft.lady());
         assertThat(found(ends, "P1")).singleElement().satisfies(finding -> {
             assertThat(finding.place().pointer()).isEqualTo("/man/2/relation");
             assertThat(finding.fixes()).singleElement().satisfies(fix -> assertThat(found(Audit.apply(ends, fix), "P1")).isEmpty());

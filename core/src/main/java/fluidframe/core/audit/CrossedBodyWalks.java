@@ -1,0 +1,31 @@
+package fluidframe.core.audit;
+
+import fluidframe.core.couple.Part;
+import fluidframe.core.notation.Column;
+import fluidframe.core.notation.Place;
+import fluidframe.core.step.PositionModifier;
+import fluidframe.core.step.Step;
+import fluidframe.core.step.StepDirection;
+import java.util.Optional;
+
+/** C2. CBMP places the foot on or across the line of the other; a plain side step leaves that line. */
+final class CrossedBodyWalks extends StepRule {
+
+    CrossedBodyWalks() {
+        super("C2", "a step in CBMP walks or crosses", "To the side there is no line of the other foot to place it on.");
+    }
+
+    @Override
+    boolean concerns(Subject subject) {
+        return subject.dance().technique().contraryMovement();
+    }
+
+    @Override
+    Optional<Finding> check(Subject subject, Part part, int row, Step step) {
+        boolean beside = step.goes(StepDirection.SIDE) || step.goes(StepDirection.CLOSE);
+        boolean crosses = step.has(PositionModifier.ACROSS) || step.has(PositionModifier.IN_PROMENADE) || step.has(PositionModifier.IN_COUNTER_PROMENADE);
+        return step.has(PositionModifier.CBMP) && beside && !crosses
+                ? Optional.of(warning(Place.cell(part, row, Column.FOOT_POSITION), step.footPosition().orElseThrow().toString(), "no CBMP",
+                        "Step " + (row + 1) + " goes " + step.footPosition().orElseThrow().placement().wording() + " and does not cross; CBMP belongs to a forward or backward step.")) : Optional.empty();
+    }
+}

@@ -1,0 +1,96 @@
+package fluidframe.core.audit;
+
+import fluidframe.core.couple.Hold;
+import fluidframe.core.couple.Part;
+import fluidframe.core.couple.Position;
+import fluidframe.core.couple.Relation;
+import fluidframe.core.figure.Figure;
+import fluidframe.core.figure.Moment;
+import fluidframe.core.notation.Column;
+import fluidframe.core.notation.Place;
+import fluidframe.core.space.Turn;
+import fluidframe.core.step.Step;
+import java.util.ArrayList;
+import java.util.EnumSet;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+
+/**
+ * P4. Which hands can be joined where. In closed hold his right arm is round her: the two are close and face each other or open into a promenade. Right to
+ * right crosses in front of two who stand side by side in promenade. In body contact they hold each other. Who turns half round or more within the hold
+ * cannot keep both hands.
+ */
+final class HoldSuitsPosition extends CheckedRule {
+
+    private static final Set<Position> TOO_FAR_OR_BEHIND = EnumSet.of(Position.OPEN_FACING, Position.FAN, Position.MIRRORED_FAN, Position.APART, Position.TANDEM,
+            Position.SHADOW_RIGHT, Position.SHADOW_LEFT, Position.SIDE_BY_SIDE_LEFT);
+    private static final Set<Position> PROMENADES = EnumSet.of(Position.PROMENADE, Position.COUNTER_PROMENADE, Position.FALLAWAY, Position.COUNTER_FALLAWAY);
+    private static final Set<Hold> HANDSHAKES = EnumSet.of(Hold.RIGHT_TO_RIGHT, Hold.LEFT_TO_LEFT, Hold.CROSSED);
+    private static final int HALF_TURN = Turn.WHOLE / 2;
+
+    HoldSuitsPosition() {
+        super("P4", "the hands can be joined so in this position", "A hold the arms cannot reach, or that a turn would wind up, has to be released and retaken.");
+    }
+
+    @Override
+    public List<Finding> check(Subject subject) {
+        List<Finding> found = new ArrayList<>();
+        Figure figure = subject.figure();
+        impossible(figure.start()).ifPresent(why -> found.add(error(Place.field("start/hold"), figure.start().hold().shorthand(), "another hold", "At the start " + why)));
+        Relation before = figure.start();
+        for (Moment moment : subject.moments()) {
+            Relation now = moment.relation();
+            if (!now.equals(before)) {
+                Part part = moment.manRow().isPresent() ? Part.MAN : Part.LADY;
+                int row = moment.row(part).orElseThrow();
+                impossible(now).ifPresent(why -> found.add(error(Place.cell(part, row, Column.RELATION), now.hold().shorthand(), "another hold", "From the " + part.wording() + "'s step " + (row + 1) + " on " + why)));
+            }
+            before = now;
+        }
+        wound(subject).ifPresent(found::add);
+        return found;
+    }
+
+    private static Optional<String> impossible(Relation relation) {
+        Position position = relation.position();
+        Hold hold = relation.hold();
+        String stand = "they stand in " + position.wording() + " with " + (hold == Hold.NONE ? "no hold" : hold.wording());
+        if (hold == Hold.CLOSED && TOO_FAR_OR_BEHIND.contains(position)) {
+            return Optional.of(stand + "; his right hand does not reach her back there.");
+        }
+        if (HANDSHAKES.contains(hold) && (PROMENADES.contains(position) || position.isClosedHold())) {
+            return Optional.of(stand + "; those hands would cross between their bodies. Release, and take his left to her right.");
+        }
+        if (position.isClosedHold() && hold != Hold.CLOSED) {
+            return Optional.of(stand + "; in body contact they hold each other: say closed hold, or closed facing.");
+        }
+        return hold.hands() == 2 && position == Position.APART ? Optional.of(stand + "; so far apart only one hand can be kept.") : Optional.empty();
+    }
+
+    /** One of the two turning by half or more against the other while both hands are held. */
+    private Optional<Finding> wound(Subject subject) {
+        for (Part part : Part.values()) {
+            List<Step> steps = subject.steps(part);
+            for (Moment moment : subject.moments()) {
+                if (moment.row(part).isEmpty() || !moment.isShared()) {
+                    continue;
+                }
+                int row = moment.row(part).getAsInt();
+                int partners = moment.row(part.partner()).orElseThrow();
+                int turned = turn(steps.get(row)) - turn(subject.steps(part.partner()).get(partners));
+                boolean both = moment.relation().hold().hands() == 2 && moment.relation().hold() != Hold.CLOSED;
+                if (both && Math.abs(turned) > HALF_TURN) {
+                    return Optional.of(warning(Place.cell(part, row, Column.RELATION), moment.relation().hold().shorthand(), "one hand or none", "The " + part.wording() + "'s step " + (row + 1)
+                            + " turns " + new Turn(turned).spokenSize() + " within " + moment.relation().hold().wording() + "; release a hand on step " + (row + 1) + " and take it again on step "
+                            + Math.min(row + 2, steps.size()) + "."));
+                }
+            }
+        }
+        return Optional.empty();
+    }
+
+    private static int turn(Step step) {
+        return step.turn().between().sixteenths() + step.turn().on().sixteenths();
+    }
+}
