@@ -13,6 +13,7 @@ import fluidframe.core.link.Repair;
 import fluidframe.core.link.Verdict;
 import fluidframe.core.mending.MendedRoutine;
 import fluidframe.core.space.Alignment;
+import fluidframe.core.space.Point;
 import fluidframe.core.time.Beats;
 import io.swagger.v3.oas.annotations.media.Schema;
 import jakarta.validation.Valid;
@@ -98,29 +99,33 @@ final class ComposingDocuments {
      * @param routine   the routine it goes into; its dance, level and syllabus count
      * @param after     the placement it follows, from 0; absent to begin the routine with it
      * @param meetsNext whether it must lead into the placement that follows now
+     * @param toBar     the bar of the routine it goes to; instead of how many bars at least and at most
      * @param least     bars at least
      * @param most      bars at most
      * @param highlights figures that should begin on hits
      * @param hits      bars that begin with a hit of the music, counted from 1 where the composition begins
      * @param boundaries bars with which a figure must begin, counted in the same way
-     * @param fitsRoom  whether each side must have room on the floor of the hall
+     * @param corners   how many corners are turned; as many as the way needs if absent
+     * @param fitsRoom  whether each side must have room on the floor of the hall; if absent, in the dances that go round it
+     * @param lifted    what a composition need not keep to: opening, ending, parts, corners, required, often, thrice
      * @param weights   how many points the soft wishes count, by the names the reasons have; the usual where absent
      * @param run       a name by which its progress can be asked for and it can be stopped; absent if nobody will
      * @param mostTimes how often a figure may begin within four bars, 1 if absent
      */
     @Schema(name = "CompositionQuestion")
     record CompositionQuestion(@NotNull(message = "a routine") @Valid RoutineDocument routine, Integer after, boolean meetsNext,
-                               @NotNull(message = "bars at least") Integer least, @NotNull(message = "bars at most") Integer most,
+                               Integer toBar, Integer least, Integer most,
                                List<@NotNull(message = "a figure's id") String> required, List<@NotNull(message = "a figure's id") String> forbidden,
                                List<@NotNull(message = "a figure's id") String> favourites, Integer mostTimes, boolean bends, Integer corners,
                                List<@NotNull(message = "a figure's id") String> highlights, List<@NotNull(message = "a bar from 1") Integer> hits,
-                               List<@NotNull(message = "a bar from 1") Integer> boundaries, boolean fitsRoom,
+                               List<@NotNull(message = "a bar from 1") Integer> boundaries, Boolean fitsRoom, List<@NotNull(message = "what is lifted") String> lifted,
                                Map<String, @NotNull(message = "points") Integer> weights, String run) {
     }
 
-    /** One answer: what is danced, its points, and what they are given for. */
+    /** One answer: what is danced, how it differs from the first, its points, what they are given for, and its way over the floor, metres. */
     @Schema(name = "Composition")
-    record CompositionDocument(List<PlacementDocument> placements, List<String> titles, double beats, int points, Map<String, Integer> reasons) {
+    record CompositionDocument(List<PlacementDocument> placements, List<String> titles, double beats, String difference, int points, Map<String, Integer> reasons,
+                               List<PointDocument> path) {
 
         /** What begins a routine says where the couple stand, if not as its charts are written. */
         private static PlacementDocument placement(Composition.Piece piece, boolean begins) {
@@ -129,7 +134,7 @@ final class ComposingDocuments {
             return turned ? placement.startingOn(new Alignment.Facing(piece.facing()).toString()) : placement;
         }
 
-        static CompositionDocument of(Composition composition, boolean begins) {
+        static CompositionDocument of(Composition composition, boolean begins, String difference, List<Point> path) {
             Map<String, Integer> reasons = new LinkedHashMap<>();
             composition.reasons().forEach((reason, points) -> {
                 if (points != 0) {
@@ -137,14 +142,25 @@ final class ComposingDocuments {
                 }
             });
             return new CompositionDocument(composition.steps().stream().map(piece -> placement(piece, begins)).toList(),
-                    composition.steps().stream().map(piece -> piece.dancing().wording()).toList(), composition.length().toDouble(), composition.points(), reasons);
+                    composition.steps().stream().map(piece -> piece.dancing().wording()).toList(), composition.length().toDouble(), difference, composition.points(), reasons,
+                    path.stream().map(point -> new PointDocument(rounded(point.x()), rounded(point.y()))).toList());
+        }
+
+        /** A picture needs no more than centimetres. */
+        private static double rounded(double metres) {
+            return Math.round(metres * 100) / 100.0;
         }
     }
 
-    /** The answers; whether they are proved to be the best; what could be given up where there is none. */
+    /** A place on the floor, metres along and across the first side. */
+    @Schema(name = "PathPoint")
+    record PointDocument(double x, double y) {
+    }
+
+    /** The answers; whether they are proved to be the best; what could be given up where there is none; what was left out of the wish, and why. */
     @JsonInclude(JsonInclude.Include.NON_NULL)
     @Schema(name = "Compositions")
-    record CompositionsDocument(List<CompositionDocument> compositions, boolean exact, int bound, List<List<String>> relaxations) {
+    record CompositionsDocument(List<CompositionDocument> compositions, boolean exact, int bound, List<List<String>> relaxations, List<String> notes) {
     }
 
     /** "phrase starts". */

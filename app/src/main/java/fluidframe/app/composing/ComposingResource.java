@@ -22,12 +22,11 @@ import fluidframe.app.routines.RoutineReader;
 import fluidframe.app.routines.Scores;
 import fluidframe.app.work.Work;
 import fluidframe.core.compose.Answer;
-import fluidframe.core.compose.Choice;
 import fluidframe.core.compose.Composer;
 import fluidframe.core.compose.Composition;
+import fluidframe.core.compose.Difference;
 import fluidframe.core.compose.Relaxation;
 import fluidframe.core.compose.Weights;
-import fluidframe.core.compose.Wish;
 import fluidframe.core.figure.Neighbours;
 import fluidframe.core.link.Before;
 import fluidframe.core.link.Bridges;
@@ -42,26 +41,19 @@ import fluidframe.core.link.Outcome;
 import fluidframe.core.link.Verdict;
 import fluidframe.core.mending.Mender;
 import fluidframe.core.mending.SeamKey;
-import fluidframe.core.music.MusicMap;
-import fluidframe.core.music.MusicSection;
 import fluidframe.core.time.Beats;
 import io.swagger.v3.oas.annotations.tags.Tag;
 import jakarta.validation.Valid;
 import java.time.Duration;
 import java.util.ArrayList;
 import java.util.Comparator;
-import java.util.EnumMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
-import java.util.Optional;
 import java.util.Set;
-import java.util.SortedSet;
 import java.util.TreeMap;
-import java.util.TreeSet;
 import java.util.function.Function;
-import java.util.stream.Collectors;
 import org.springframework.http.HttpStatus;
 import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -78,9 +70,6 @@ import org.springframework.web.bind.annotation.RestController;
 @Tag(name = "composing")
 class ComposingResource {
 
-    private static final int MOST_BARS = 256;
-    private static final int WINDOW_BARS = 4;
-    private static final int ANSWERS = 5;
     /** No request keeps a thread longer; what has been found by then is answered. */
     private static final Duration LONGEST = Duration.ofSeconds(10);
     private static final int CHAINS = 4;
@@ -232,10 +221,25 @@ class ComposingResource {
 
     private CompositionsDocument composing(CompositionQuestion question) {
         Standing standing = standing(question.routine());
-        Wish wish = wish(question, standing);
-        Answer answer = runs.run(question.run(), LONGEST, run -> Composer.compose(standing.repertoire(), wish, run));
-        return new CompositionsDocument(answer.compositions().stream().map(composition -> CompositionDocument.of(composition, question.after() == null)).toList(), answer.exact(), answer.bound(),
-                answer.relaxations().stream().map(Relaxation::labels).toList());
+        WishReader reader = new WishReader(question, standing);
+        Answer answer = runs.run(question.run(), LONGEST, run -> answer(standing, reader, run));
+        Beats bar = standing.routine().dance().rhythm().bar();
+        List<Composition> found = answer.compositions();
+        return new CompositionsDocument(found.stream().map(composition -> CompositionDocument.of(composition, question.after() == null,
+                Difference.between(found.get(0), composition, bar), CompositionPath.of(composition, standing.routine()))).toList(), answer.exact(), answer.bound(),
+                answer.relaxations().stream().map(Relaxation::labels).toList(), reader.notes());
+    }
+
+    /** With the likeliest number of corners that has an answer, if the coach has not said how many. */
+    private static Answer answer(Standing standing, WishReader reader, Run run) {
+        List<Integer> corners = reader.corners();
+        for (int count : corners) {
+            Answer answer = Composer.search(standing.repertoire(), reader.wish(count), run);
+            if (!answer.compositions().isEmpty() || run.stops()) {
+                return answer;
+            }
+        }
+        return Composer.compose(standing.repertoire(), reader.wish(corners.get(0)), run);
     }
 
     /** How many points each soft wish usually counts, by the names the reasons have. */
@@ -258,63 +262,6 @@ class ComposingResource {
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void stop(@PathVariable String run) {
         runs.get(run).stop();
-    }
-
-    private static Wish wish(CompositionQuestion question, Standing standing) {
-        Beats bar = standing.routine().dance().rhythm().bar();
-        if (question.least() < 1 || question.most() > MOST_BARS) {
-            throw new RefusedException("That many bars cannot be composed.", List.of(Fault.of("/most", String.valueOf(question.most()), "1 to " + MOST_BARS + " bars")));
-        }
-        checkKnown(question.required(), "/required", standing);
-        checkKnown(question.highlights(), "/highlights", standing);
-        checkKnown(question.forbidden(), "/forbidden", standing);
-        Optional<Wish.Beginning> from = Optional.ofNullable(question.after())
-                .map(after -> new Wish.Beginning(standing.dancing(after).listed(), standing.exit(after)));
-        Optional<Dancing> to = question.meetsNext() ? Optional.of(standing.dancing(question.after() == null ? 0 : question.after() + 1)) : Optional.empty();
-        try {
-            Choice choice = new Choice(set(question.required()), set(question.forbidden()), set(question.favourites()), set(question.highlights()));
-            MusicMap music = standing.routine().music().withSections(bars(question.boundaries(), "/boundaries").stream().map(number -> new MusicSection(number, "")).toList())
-                    .withHits(bars(question.hits(), "/hits").stream().map(number -> bar.times(number - 1)).collect(Collectors.toSet()));
-            int corners = question.corners() == null ? 0 : Math.max(0, Math.min(question.corners(), Wish.MOST_CORNERS + 1));
-            List<Double> sides = question.fitsRoom() ? standing.sides(Optional.ofNullable(question.after()), corners) : List.of();
-            return new Wish(from, to, bar.times(question.least()), bar.times(question.most()), choice,
-                    question.mostTimes() == null ? 1 : question.mostTimes(), bar.times(WINDOW_BARS), question.bends(), corners, music, sides,
-                    weights(question.weights()), ANSWERS);
-        } catch (IllegalArgumentException e) {
-            throw new RefusedException("This cannot be composed: " + e.getMessage() + ".", List.of(Fault.of("", "these wishes", e.getMessage())));
-        }
-    }
-
-    /** Bars that are counted from 1, in order. */
-    private static SortedSet<Integer> bars(List<Integer> asked, String place) {
-        SortedSet<Integer> bars = new TreeSet<>(asked == null ? List.of() : asked);
-        bars.stream().filter(number -> number < 1 || number > MOST_BARS).findFirst().ifPresent(number -> {
-            throw new RefusedException("There is no such bar.", List.of(Fault.of(place, String.valueOf(number), "bars from 1 to " + MOST_BARS)));
-        });
-        return bars;
-    }
-
-    private static Weights weights(Map<String, Integer> asked) {
-        Map<Composition.Reason, Integer> points = new EnumMap<>(Weights.USUAL.byReason());
-        Map<String, Composition.Reason> names = points.keySet().stream().collect(Collectors.toMap(ComposingDocuments::name, reason -> reason));
-        (asked == null ? Map.<String, Integer>of() : asked).forEach((name, each) -> {
-            if (!names.containsKey(name)) {
-                throw new RefusedException("Nothing of that name is counted.", List.of(Fault.of("/weights", name, "one of " + new TreeSet<>(names.keySet()))));
-            }
-            points.put(names.get(name), each);
-        });
-        return Weights.of(points);
-    }
-
-    private static void checkKnown(List<String> ids, String place, Standing standing) {
-        Set<String> known = Set.copyOf(standing.repertoire().dancings().stream().map(dancing -> dancing.figure().id()).distinct().toList());
-        set(ids).stream().filter(id -> !known.contains(id)).findFirst().ifPresent(id -> {
-            throw new RefusedException("There is no such figure to dance.", List.of(Fault.of(place, id, "a figure of the dance at the routine's level")));
-        });
-    }
-
-    private static Set<String> set(List<String> ids) {
-        return ids == null ? Set.of() : Set.copyOf(ids);
     }
 
     private static String name(Enum<?> value) {

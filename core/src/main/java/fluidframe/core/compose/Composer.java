@@ -11,6 +11,7 @@ import java.util.Arrays;
 import java.util.Collection;
 import java.util.Comparator;
 import java.util.EnumMap;
+import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -36,6 +37,8 @@ public final class Composer {
     /** Sequences that have covered less than so many centimetres more or less are alike. */
     private static final int ALIKE = 100;
     private static final int CHECK_EVERY = 256;
+    /** Of a side so much must be behind the couple before they turn its corner. */
+    private static final double LEAST_OF_SIDE = 0.6;
     private static final Comparator<Sequence> BEST_FIRST = Comparator.<Sequence>comparingInt(sequence -> -sequence.promise())
             .thenComparingInt(sequence -> -sequence.length()).thenComparingLong(Sequence::order);
     private static final Comparator<Sequence> MOST_PROMISING_FIRST = Comparator.<Sequence>comparingInt(sequence -> -sequence.promise())
@@ -49,6 +52,15 @@ public final class Composer {
     private final UpperBound upperBound;
     private final int[] sides;
     private final int carried;
+    private final List<Composition> found = new ArrayList<>();
+    /** What each answer found so far dances, by the unit at which it begins. */
+    private final List<Map<Integer, String>> known = new ArrayList<>();
+    /** Units of each of them that may be danced again. */
+    private int[] mostShared = new int[0];
+    private int taken;
+    /** Units there must be between corners, where the room's sides are not known. */
+    private final int cornerGap;
+    private final int lastCorner;
     /** While the most promising are carried on: what a sequence of each length must promise at least. */
     private int[] floors = new int[0];
 
@@ -60,6 +72,8 @@ public final class Composer {
         this.graph = new MoveGraph(repertoire, wish, timeline, movePoints);
         this.upperBound = new UpperBound(graph, timeline, wish.corners(), watch);
         this.carried = Math.max(1, Math.min(MOST_CARRIED, CARRIED_IN_ALL / Math.max(1, timeline.most())));
+        this.cornerGap = timeline.most() / (2 * (wish.corners() + 1));
+        this.lastCorner = timeline.most() - timeline.units(wish.music().bar());
         this.sides = wish.sides().stream().mapToInt(Ground::centimetres).toArray();
     }
 
@@ -72,27 +86,61 @@ public final class Composer {
         return none ? answer.with(Relaxations.smallest(repertoire, wish, watch)) : answer;
     }
 
-    static Answer search(Repertoire repertoire, Wish wish, Watch watch) {
+    /** The same without asking what could be given up where there is no answer. */
+    public static Answer search(Repertoire repertoire, Wish wish, Watch watch) {
         return new Composer(repertoire, wish, watch).search();
     }
 
+    /** Each answer is the best of all that really differ from those before it. */
     private Answer search() {
+        boolean proved = true;
+        int bound = 0;
+        while (found.size() < wish.answers() && !watch.stops()) {
+            remember();
+            Next next = proved ? best() : mostPromising(bound);
+            proved &= next.proved();
+            bound = found.isEmpty() ? next.bound() : bound;
+            if (next.composition().isEmpty()) {
+                break;
+            }
+            found.add(next.composition().get());
+        }
+        found.sort(Comparator.comparingInt(composition -> -composition.points()));
+        return new Answer(found, proved && !watch.stops(), bound, List.of());
+    }
+
+    /**
+     * The next answer.
+     *
+     * @param proved whether it is the best there is, or there is none
+     * @param bound  points that none can have more of
+     */
+    private record Next(Optional<Composition> composition, boolean proved, int bound) {
+    }
+
+    /** Puts the answers found so far into numbers: what is danced at which unit. */
+    private void remember() {
+        known.clear();
+        mostShared = new int[found.size()];
+        for (Composition composition : found) {
+            Map<Integer, String> figures = new HashMap<>();
+            composition.steps().forEach(piece -> figures.put(timeline.units(piece.onset()), piece.dancing().figure().id()));
+            mostShared[known.size()] = timeline.units(composition.length()) * Composition.MOST_ALIKE / 100;
+            known.add(figures);
+        }
+    }
+
+    private Next best() {
         PriorityQueue<Sequence> open = new PriorityQueue<>(BEST_FIRST);
         long order = 0;
         open.addAll(beginnings());
-        List<Composition> found = new ArrayList<>();
-        int taken = 0;
-        while (!open.isEmpty() && found.size() < wish.answers()) {
-            if (open.size() > MOST_OPEN || ++taken % CHECK_EVERY == 0 && ends(taken, found)) {
-                return carriedThrough(found, open.peek().promise());
+        while (!open.isEmpty()) {
+            if (open.size() > MOST_OPEN || ++taken % CHECK_EVERY == 0 && ends()) {
+                return mostPromising(open.peek().promise());
             }
             Sequence sequence = open.poll();
             if (sequence.hasEnded()) {
-                Composition composition = composition(sequence);
-                if (found.stream().allMatch(composition::reallyDiffersFrom)) {
-                    found.add(composition);
-                }
-                continue;
+                return new Next(Optional.of(composition(sequence)), true, sequence.points());
             }
             if (isComplete(sequence)) {
                 open.add(sequence.ended(sidePoints(0, sequence.covered()), ++order));
@@ -101,29 +149,30 @@ public final class Composer {
                 order = extend(sequence, edge, open, order);
             }
         }
-        int bound = found.isEmpty() ? 0 : found.get(0).points();
-        return new Answer(found, !watch.stops(), bound, List.of());
+        return new Next(Optional.empty(), true, 0);
     }
 
-    private boolean ends(int taken, List<Composition> found) {
+    private boolean ends() {
         watch.saw(taken, found.size());
         return watch.stops();
     }
 
-    /** The most promising sequences of each length, carried on to the next; what is complete among them, the best first. */
-    private Answer carriedThrough(List<Composition> proved, int bound) {
+    /** The most promising sequences of each length, carried on to the next; of what is complete among them the best. */
+    private Next mostPromising(int bound) {
         List<List<Sequence>> byLength = new ArrayList<>();
         for (int length = 0; length <= timeline.most(); length++) {
             byLength.add(new ArrayList<>());
         }
+        floors = new int[0];
         beginnings().forEach(first -> byLength.get(first.length()).add(first));
         floors = new int[timeline.most() + 1];
         Arrays.fill(floors, UpperBound.NEVER);
-        List<Sequence> complete = new ArrayList<>();
+        Optional<Sequence> complete = Optional.empty();
         for (int length = 0; length <= timeline.most() && !watch.stops(); length++) {
             for (Sequence sequence : mostPromising(byLength.get(length))) {
                 if (isComplete(sequence)) {
-                    complete.add(sequence.ended(sidePoints(0, sequence.covered()), 0));
+                    Sequence ended = sequence.ended(sidePoints(0, sequence.covered()), 0);
+                    complete = complete.filter(other -> other.points() >= ended.points()).or(() -> Optional.of(ended));
                 }
                 List<Sequence> longer = new ArrayList<>();
                 for (Edge edge : graph.edges(sequence.node())) {
@@ -136,20 +185,9 @@ public final class Composer {
             }
             byLength.set(length, List.of());
         }
-        complete.sort(Comparator.comparingInt(sequence -> -sequence.points()));
-        List<Composition> found = new ArrayList<>(proved);
-        for (Sequence sequence : complete) {
-            if (found.size() == wish.answers()) {
-                break;
-            }
-            Composition composition = composition(sequence);
-            if (found.stream().allMatch(composition::reallyDiffersFrom)) {
-                found.add(composition);
-            }
-        }
-        int most = proved.isEmpty() ? bound : Math.max(bound, proved.get(0).points());
-        boolean bestPossible = found.size() == wish.answers() && found.stream().skip(proved.size()).allMatch(composition -> composition.points() == bound);
-        return new Answer(found, bestPossible, most, List.of());
+        floors = new int[0];
+        boolean bestPossible = complete.map(sequence -> sequence.points() == bound).orElse(false);
+        return new Next(complete.map(this::composition), bestPossible, bound);
     }
 
     /** Once twice as many are waiting as are looked at, the less promising half goes, and nothing as poor comes in any more. */
@@ -181,7 +219,7 @@ public final class Composer {
 
     private List<Sequence> beginnings() {
         List<Sequence> firsts = new ArrayList<>();
-        graph.start().ifPresent(node -> firsts.add(Sequence.starting(node, wish.corners(), Math.max(UpperBound.NEVER, upperBound.at(node, 0, 0, wish.corners())))));
+        graph.start().ifPresent(node -> firsts.add(Sequence.starting(node, wish.corners(), Math.max(UpperBound.NEVER, upperBound.at(node, 0, 0, wish.corners())), found.size())));
         long order = 0;
         for (Edge edge : graph.beginnings()) {
             for (boolean corner : corners(wish.corners())) {
@@ -198,8 +236,10 @@ public final class Composer {
     private long extend(Sequence sequence, Edge edge, Collection<Sequence> open, long order) {
         int repeats = repeats(sequence, edge);
         long next = order;
-        if (repeats < wish.mostTimes()) {
-            int points = sequence.points() - (repeats > 0 ? wish.weights().repetition() : 0);
+        String figure = edge.move().dancing().figure().id();
+        boolean often = sequence.times(figure, Integer.MAX_VALUE) >= wish.taste().mostInAll() || wish.taste().notThrice() && sequence.danced(figure, 2);
+        if (repeats < wish.mostTimes() && !often) {
+            int points = sequence.points() - repetition(sequence, edge);
             for (boolean corner : corners(sequence.corners())) {
                 add(sequence, edge, corner, points, open, ++next);
             }
@@ -216,6 +256,10 @@ public final class Composer {
         if (length > timeline.limit(from) || sides.length > 0 && covered > side(cornersLeft)) {
             return;
         }
+        int[] shared = shared(before, edge, from);
+        if (shared == null || corner && !isInPlace(before, edge, length, cornersLeft, covered)) {
+            return;
+        }
         int node = corner ? edge.toRoundCorner() : edge.to();
         int left = cornersLeft - (corner ? 1 : 0);
         int now = points + edge.points() + timeline.points(edge, from) + (corner ? sidePoints(cornersLeft, covered) : 0);
@@ -223,8 +267,33 @@ public final class Composer {
         int promise = now + more + (sides.length > 0 ? (left + 1) * wish.weights().ground() : 0);
         boolean poor = length < floors.length && promise <= floors[length];
         if (more > UpperBound.NEVER && !poor) {
-            sequences.add(new Sequence(before, edge, corner, node, length, mask, left, corner ? 0 : covered, now, promise, order));
+            sequences.add(new Sequence(before, edge, corner, node, length, mask, left, corner ? 0 : covered, now, promise, shared, order));
         }
+    }
+
+    /** How much of each answer found before has been danced again; null if too much. */
+    private int[] shared(Sequence before, Edge edge, int from) {
+        int[] shared = before == null ? new int[known.size()] : before.shared();
+        for (int i = 0; i < shared.length; i++) {
+            if (edge.move().dancing().figure().id().equals(known.get(i).get(from))) {
+                shared = shared.clone();
+                shared[i] += edge.length();
+                if (shared[i] > mostShared[i]) {
+                    return null;
+                }
+            }
+        }
+        return shared;
+    }
+
+    /** A corner comes when most of its side is behind the couple, and not as the last thing. */
+    private boolean isInPlace(Sequence before, Edge edge, int length, int cornersLeft, int covered) {
+        if (!wish.taste().cornersInPlace()) {
+            return true;
+        }
+        int since = (before == null ? 0 : before.sinceCorner()) + edge.length();
+        boolean far = sides.length > 0 ? covered >= side(cornersLeft) * LEAST_OF_SIDE : since >= cornerGap;
+        return far && length <= lastCorner;
     }
 
     /** Centimetres of the side that is danced while so many corners are still to come. */
@@ -240,6 +309,12 @@ public final class Composer {
     /** How often the figure already begins in the window that ends with it. */
     private int repeats(Sequence sequence, Edge edge) {
         return sequence.times(edge.move().dancing().figure().id(), timeline.window());
+    }
+
+    /** What is taken off for a figure that was danced just now, or that follows the same one as it did before. */
+    private int repetition(Sequence before, Edge edge) {
+        boolean echo = before.edge() != null && before.echoes(edge.move().dancing().figure().id());
+        return repeats(before, edge) > 0 || echo ? wish.weights().repetition() : 0;
     }
 
     private boolean isComplete(Sequence sequence) {
@@ -262,15 +337,14 @@ public final class Composer {
             for (Reason reason : MovePoints.REASONS) {
                 reasons.merge(reason, movePoints.of(reason, move, before), Integer::sum);
             }
-            reasons.merge(Reason.PHRASE_STARTS, timeline.phrasePoints(onset), Integer::sum);
+            reasons.merge(Reason.PHRASE_STARTS, timeline.phrasePoints(edge.begun(), onset), Integer::sum);
             reasons.merge(Reason.HIGHLIGHTS_ON_HITS, timeline.hitPoints(edge.highlight(), onset), Integer::sum);
             reasons.merge(Reason.DIFFICULTY, timeline.arcPoints(edge.level(), onset), Integer::sum);
             if (each.corner()) {
                 int covered = (each.before() == null ? 0 : each.before().covered()) + edge.covers();
                 reasons.merge(Reason.GROUND_COVERED, sidePoints(each.corners() + 1, covered), Integer::sum);
             }
-            boolean repeated = each.before() != null && repeats(each.before(), edge) > 0;
-            reasons.merge(Reason.REPETITION, repeated ? -wish.weights().repetition() : 0, Integer::sum);
+            reasons.merge(Reason.REPETITION, each.before() == null ? 0 : -repetition(each.before(), edge), Integer::sum);
             pieces.add(new Piece(move.dancing(), move.facing(), move.outcome(), timeline.beats(onset), each.corner()));
             before = Optional.of(move.dancing().figure());
         }

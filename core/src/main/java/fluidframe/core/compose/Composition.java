@@ -33,7 +33,7 @@ public record Composition(List<Piece> steps, Beats length, int points, Map<Reaso
 
     /** What points are given or taken for. */
     public enum Reason {
-        BENDS, PHRASE_STARTS, RECOMMENDED_LINKS, FAVOURITES, REPETITION, NOT_AS_CHARTED, HIGHLIGHTS_ON_HITS, DIFFICULTY, GROUND_COVERED
+        BENDS, PHRASE_STARTS, RECOMMENDED_LINKS, FAVOURITES, REPETITION, NOT_AS_CHARTED, HIGHLIGHTS_ON_HITS, DIFFICULTY, CONTRAST, GROUND_COVERED
     }
 
     public Composition {
@@ -41,10 +41,17 @@ public record Composition(List<Piece> steps, Beats length, int points, Map<Reaso
         reasons = Collections.unmodifiableMap(new EnumMap<>(reasons));
     }
 
-    /** Whether another answer dances at least two other figures at other times. */
+    /** Of two answers that really differ at most so much is the same, in hundredths. */
+    static final int MOST_ALIKE = 60;
+
+    /** How many beats of another answer are danced here too, the same figure at the same time. */
+    Beats sharedWith(Composition other) {
+        return steps.stream().filter(piece -> other.steps.stream().anyMatch(each -> each.onset().equals(piece.onset())
+                && each.dancing().figure().id().equals(piece.dancing().figure().id()))).map(piece -> piece.dancing().length()).reduce(Beats.ZERO, Beats::plus);
+    }
+
+    /** Whether at least two beats in five are another figure. */
     boolean reallyDiffersFrom(Composition other) {
-        long missing = steps.stream().filter(piece -> other.steps.stream().noneMatch(each -> each.onset().equals(piece.onset())
-                && each.dancing().figure().id().equals(piece.dancing().figure().id()))).count();
-        return missing >= Math.min(2, steps.size());
+        return sharedWith(other).ticks() * 100L <= (long) length.ticks() * MOST_ALIKE;
     }
 }

@@ -27,16 +27,16 @@ final class MoveGraph {
 
     /**
      * A move in numbers: where it leads, how long it is, its points but for those of its place in the music and for repetition, its bit among the
-     * required figures, and how far it carries the couple along the side, centimetres.
+     * required figures, how far it carries the couple along the side, centimetres, and whether it is begun at its beginning.
      */
-    record Edge(Move move, int to, int toRoundCorner, int length, int points, int bit, boolean highlight, int level, int covers) {
+    record Edge(Move move, int to, int toRoundCorner, int length, int points, int bit, boolean highlight, int level, int covers, boolean begun) {
     }
 
-    private record Node(Optional<Figure> last, ExitState exit) {
+    private record Node(Optional<Figure> last, ExitState exit, boolean closes) {
 
         @Override
         public boolean equals(Object other) {
-            return other instanceof Node node && node.exit.equals(exit) && node.last.map(Figure::id).equals(last.map(Figure::id));
+            return other instanceof Node node && node.closes == closes && node.exit.equals(exit) && node.last.map(Figure::id).equals(last.map(Figure::id));
         }
 
         @Override
@@ -50,14 +50,15 @@ final class MoveGraph {
      *
      * @param lists whether the figure before lists its neighbours, so that every other one bends
      * @param binds whether the syllabus speaks of the figure before at all
+     * @param closes whether the routine may end here
      */
-    private record Group(ExitState exit, boolean lists, boolean binds) {
+    private record Group(ExitState exit, boolean lists, boolean binds, boolean closes) {
     }
 
-    private record Landing(int to, int length, int covers) {
+    private record Landing(int to, int length, int covers, boolean begun, int bit) {
     }
 
-    private record Alike(int column, int columnRoundCorner, int length, int bit, int level, boolean highlight) {
+    private record Alike(int column, int columnRoundCorner, int length, int bit, int level, boolean highlight, boolean begun) {
     }
 
     private final Repertoire repertoire;
@@ -73,6 +74,7 @@ final class MoveGraph {
     private final List<Integer> groupOf = new ArrayList<>();
     private final List<Edge[]> listed = new ArrayList<>();
     private final Map<ExitState, Map<String, List<Move>>> movesByFigure = new HashMap<>();
+    private final Map<Dancing, Boolean> closing = new HashMap<>();
     private final Map<String, Set<String>> listedIds = new HashMap<>();
     private final List<Edge> beginnings = new ArrayList<>();
     private final Optional<Integer> start;
@@ -85,9 +87,9 @@ final class MoveGraph {
         this.timeline = timeline;
         this.points = points;
         wish.required().stream().sorted().forEach(id -> requiredBits.put(id, 1 << requiredBits.size()));
-        this.start = wish.from().map(from -> index(new Node(from.last(), from.exit())));
+        this.start = wish.from().map(from -> index(new Node(from.last(), from.exit(), false)));
         if (start.isEmpty()) {
-            repertoire.beginnings().stream().filter(move -> !wish.forbidden().contains(move.dancing().figure().id()))
+            repertoire.beginnings().stream().filter(move -> isAllowed(move.outcome(), move.dancing()) && (!wish.taste().opens() || Bookends.opens(move.dancing())))
                     .forEach(move -> beginnings.add(edge(move, Optional.empty())));
         }
         List<Edge[]> common = explored();
@@ -173,7 +175,7 @@ final class MoveGraph {
     /** Whether what is to follow the composition can follow here. */
     boolean arrives(int node) {
         return wish.to().map(next -> repertoire.meets(nodes.get(node).last(), nodes.get(node).exit(), next))
-                .map(outcome -> outcome == Outcome.HOLDS || wish.bends() && outcome == Outcome.BENDS).orElse(true);
+                .map(outcome -> outcome == Outcome.HOLDS || wish.bends() && outcome == Outcome.BENDS).orElse(!wish.taste().closes() || nodes.get(node).closes());
     }
 
     /** All that can be danced from a node. Of several ways to the same node in the same time only the best is kept: nothing later can tell them apart. */
@@ -186,14 +188,14 @@ final class MoveGraph {
     }
 
     private List<Move> allowed(List<Move> moves) {
-        return moves.stream().filter(move -> isAllowed(move.outcome(), move.dancing().figure())).toList();
+        return moves.stream().filter(move -> isAllowed(move.outcome(), move.dancing())).toList();
     }
 
     private Edge[] best(List<Move> moves, Optional<Figure> last) {
         Map<Landing, Edge> best = new LinkedHashMap<>();
         for (Move move : moves) {
             Edge edge = edge(move, last);
-            best.merge(new Landing(edge.to(), edge.length(), edge.covers()), edge, MoveGraph::better);
+            best.merge(new Landing(edge.to(), edge.length(), edge.covers(), edge.begun(), edge.bit()), edge, MoveGraph::better);
         }
         return best.values().toArray(Edge[]::new);
     }
@@ -208,7 +210,7 @@ final class MoveGraph {
         List<Move> moves = new ArrayList<>();
         for (Move move : repertoire.bodies(group.exit())) {
             Outcome outcome = unlisted(group, move.dancing().figure()).worse(move.outcome());
-            if (isAllowed(outcome, move.dancing().figure())) {
+            if (isAllowed(outcome, move.dancing())) {
                 moves.add(outcome == move.outcome() ? move : new Move(move.dancing(), move.facing(), outcome, move.exit()));
             }
         }
@@ -229,14 +231,15 @@ final class MoveGraph {
     private Edge[] alike(Edge[] from) {
         Map<Alike, Edge> best = new LinkedHashMap<>();
         for (Edge edge : from) {
-            Alike alike = new Alike(columns[edge.to()], columns[edge.toRoundCorner()], edge.length(), edge.bit(), edge.level(), edge.highlight());
+            Alike alike = new Alike(columns[edge.to()], columns[edge.toRoundCorner()], edge.length(), edge.bit(), edge.level(), edge.highlight(), edge.begun());
             best.merge(alike, edge, MoveGraph::better);
         }
         return best.values().toArray(Edge[]::new);
     }
 
-    private boolean isAllowed(Outcome outcome, Figure figure) {
-        return outcome != Outcome.BREAKS && (wish.bends() || outcome == Outcome.HOLDS) && !wish.forbidden().contains(figure.id());
+    private boolean isAllowed(Outcome outcome, Dancing dancing) {
+        return outcome != Outcome.BREAKS && (wish.bends() || outcome == Outcome.HOLDS) && !wish.forbidden().contains(dancing.figure().id())
+                && (!wish.taste().wholeFigures() || Bookends.isUsed(dancing));
     }
 
     /** The moves to figures that the syllabus lists after the last one. */
@@ -279,15 +282,17 @@ final class MoveGraph {
         indices.put(node, nodes.size());
         nodes.add(node);
         edges.add(null);
-        groupOf.add(groupIndices.computeIfAbsent(new Group(node.exit(), lists, binds), added -> groupIndices.size()));
+        groupOf.add(groupIndices.computeIfAbsent(new Group(node.exit(), lists, binds, node.closes()), added -> groupIndices.size()));
         return nodes.size() - 1;
     }
 
     private Edge edge(Move move, Optional<Figure> last) {
         Figure figure = move.dancing().figure();
-        int to = index(new Node(Optional.of(figure), move.exit()));
-        int toRoundCorner = wish.corners() > 0 ? index(new Node(Optional.of(figure), move.exit().afterCorner())) : to;
-        return new Edge(move, to, toRoundCorner, timeline.units(move.dancing().length()), points.of(move, last), requiredBits.getOrDefault(figure.id(), 0),
-                wish.choice().highlights().contains(figure.id()), figure.level().ordinal(), wish.sides().isEmpty() ? 0 : ground.covered(move));
+        boolean closes = closing.computeIfAbsent(move.dancing(), Bookends::closes);
+        int to = index(new Node(Optional.of(figure), move.exit(), closes));
+        int toRoundCorner = wish.corners() > 0 ? index(new Node(Optional.of(figure), move.exit().afterCorner(), false)) : to;
+        boolean counts = !wish.taste().requiredWhole() || move.dancing().way().split().isEmpty();
+        return new Edge(move, to, toRoundCorner, timeline.units(move.dancing().length()), points.of(move, last), counts ? requiredBits.getOrDefault(figure.id(), 0) : 0,
+                wish.choice().highlights().contains(figure.id()), figure.level().ordinal(), wish.sides().isEmpty() ? 0 : ground.covered(move), Bookends.isBegun(move.dancing()));
     }
 }

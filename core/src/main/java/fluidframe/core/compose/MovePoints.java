@@ -5,16 +5,18 @@ import fluidframe.core.figure.Figure;
 import fluidframe.core.figure.Neighbours;
 import fluidframe.core.link.Move;
 import fluidframe.core.link.Outcome;
+import fluidframe.core.time.Beats;
 import java.util.List;
 import java.util.Optional;
 
 /** The points of a move that do not depend on when it comes nor on what came long before. */
 final class MovePoints {
 
-    static final List<Reason> REASONS = List.of(Reason.BENDS, Reason.RECOMMENDED_LINKS, Reason.FAVOURITES, Reason.NOT_AS_CHARTED);
+    static final List<Reason> REASONS = List.of(Reason.BENDS, Reason.RECOMMENDED_LINKS, Reason.FAVOURITES, Reason.NOT_AS_CHARTED, Reason.CONTRAST);
 
     private final Weights weights;
     private final Choice choice;
+    private final Characters characters = new Characters();
 
     MovePoints(Wish wish) {
         this.weights = wish.weights();
@@ -39,7 +41,15 @@ final class MovePoints {
             case RECOMMENDED_LINKS -> last.isPresent() && Neighbours.areListed(last.get(), figure) ? weights.neighbour() : 0;
             case FAVOURITES -> choice.favourites().contains(figure.id()) ? weights.favourite() : 0;
             case NOT_AS_CHARTED -> move.dancing().way().isAsCharted() ? 0 : -weights.charted();
+            case CONTRAST -> last.map(before -> contrasts(before, figure)).orElse(true) ? weights.contrast() : 0;
             case PHRASE_STARTS, REPETITION, HIGHLIGHTS_ON_HITS, DIFFICULTY, GROUND_COVERED -> throw new IllegalArgumentException(reason + " depends on more than the move");
         };
+    }
+
+    /** After nothing that is known anything may be a contrast; two short figures of one bar never are, however they turn. */
+    private boolean contrasts(Figure before, Figure figure) {
+        Beats bar = figure.dance().rhythm().bar();
+        boolean pieces = before.length().compareTo(bar) <= 0 && figure.length().compareTo(bar) <= 0;
+        return !pieces && characters.of(before) != characters.of(figure);
     }
 }

@@ -48,6 +48,7 @@ final class Relaxations {
         links(wish);
         figures(wish);
         room(wish);
+        taste(wish.taste());
     }
 
     static List<Relaxation> smallest(Repertoire repertoire, Wish wish, Watch watch) {
@@ -133,6 +134,22 @@ final class Relaxations {
         }
         if (wish.corners() < Wish.MOST_CORNERS) {
             offer("turn one corner more", each -> each.corners() < Wish.MOST_CORNERS ? each.withCorners(each.corners() + 1) : each);
+        }
+    }
+
+    private void taste(Taste taste) {
+        lift(taste.opens(), "let it begin with any figure", Taste::withAnyOpening);
+        lift(taste.closes(), "let it end on any figure", Taste::withAnyEnd);
+        lift(taste.wholeFigures(), "use parts of figures anywhere", Taste::withParts);
+        lift(taste.cornersInPlace(), "turn corners anywhere", Taste::withCornersAnywhere);
+        lift(taste.requiredWhole(), "let part of a required figure do", Taste::withPartsOfRequired);
+        lift(taste.mostInAll() < Integer.MAX_VALUE, "let a figure come twice as often in all", each -> each.withMostInAll(2 * each.mostInAll()));
+        lift(taste.notThrice(), "let a figure come three times running", Taste::withThrice);
+    }
+
+    private void lift(boolean asked, String label, UnaryOperator<Taste> lifted) {
+        if (asked) {
+            offer(label, each -> each.withTaste(lifted.apply(each.taste())));
         }
     }
 

@@ -16,16 +16,17 @@ import java.util.List;
  * @param corners how many corners are still to be turned
  * @param covered centimetres along this side
  * @param promise its points and those that could still come
+ * @param shared  for each answer found before, units of it that are danced here too
  * @param order   when it was thought of
  */
-record Sequence(Sequence before, Edge edge, boolean corner, int node, int length, int mask, int corners, int covered, int points, int promise, long order) {
+record Sequence(Sequence before, Edge edge, boolean corner, int node, int length, int mask, int corners, int covered, int points, int promise, int[] shared, long order) {
 
-    static Sequence starting(int node, int corners, int promise) {
-        return new Sequence(null, null, false, node, 0, 0, corners, 0, 0, promise, 0);
+    static Sequence starting(int node, int corners, int promise, int answers) {
+        return new Sequence(null, null, false, node, 0, 0, corners, 0, 0, promise, new int[answers], 0);
     }
 
     Sequence ended(int sidePoints, long at) {
-        return new Sequence(this, null, false, node, length, mask, corners, covered, points + sidePoints, points + sidePoints, at);
+        return new Sequence(this, null, false, node, length, mask, corners, covered, points + sidePoints, points + sidePoints, shared, at);
     }
 
     boolean hasEnded() {
@@ -47,6 +48,37 @@ record Sequence(Sequence before, Edge edge, boolean corner, int node, int length
             moves.add(each);
         }
         return moves;
+    }
+
+    /** Whether the last so many moves were all this figure. */
+    boolean danced(String figure, int running) {
+        Sequence each = this;
+        for (int i = 0; i < running; i++) {
+            if (each == null || each.edge == null || !each.figure().equals(figure)) {
+                return false;
+            }
+            each = each.before;
+        }
+        return true;
+    }
+
+    /** Whether a figure has already come straight after the one danced last. */
+    boolean echoes(String next) {
+        for (Sequence each = this; each.before != null && each.before.edge != null; each = each.before) {
+            if (each.figure().equals(next) && each.before.figure().equals(figure())) {
+                return true;
+            }
+        }
+        return false;
+    }
+
+    /** Units since the last corner, or since the beginning. */
+    int sinceCorner() {
+        Sequence each = this;
+        while (each != null && each.edge != null && !each.corner) {
+            each = each.before;
+        }
+        return length - (each == null ? 0 : each.length);
     }
 
     /** Every move in the order danced. */

@@ -113,8 +113,9 @@ final class Timeline {
         return limits[at];
     }
 
-    int phrasePoints(int at) {
-        return phrasePoints[at];
+    /** A phrase begins with the beginning of a figure or of nothing. */
+    int phrasePoints(boolean begun, int at) {
+        return begun ? phrasePoints[at] : 0;
     }
 
     int hitPoints(boolean highlight, int at) {
@@ -127,6 +128,6 @@ final class Timeline {
 
     /** The points of a figure for beginning where it does. */
     int points(MoveGraph.Edge edge, int at) {
-        return phrasePoints[at] + hitPoints(edge.highlight(), at) + arcPoints(edge.level(), at);
+        return phrasePoints(edge.begun(), at) + hitPoints(edge.highlight(), at) + arcPoints(edge.level(), at);
     }
 }

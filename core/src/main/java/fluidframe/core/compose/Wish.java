@@ -26,9 +26,10 @@ import java.util.Set;
  *                  does not matter
  * @param weights   how much the soft wishes count
  * @param answers   how many answers that really differ
+ * @param taste     what a coach asks of any composition
  */
 public record Wish(Optional<Beginning> from, Optional<Dancing> to, Beats least, Beats most, Choice choice, int mostTimes, Beats window, boolean bends,
-                   int corners, MusicMap music, List<Double> sides, Weights weights, int answers) {
+                   int corners, MusicMap music, List<Double> sides, Weights weights, int answers, Taste taste) {
 
     public static final int MOST_CORNERS = 8;
 
@@ -55,7 +56,7 @@ public record Wish(Optional<Beginning> from, Optional<Dancing> to, Beats least, 
     /** A wish for so many beats, with nothing else asked. */
     public static Wish of(Beats least, Beats most, MusicMap music) {
         return new Wish(Optional.empty(), Optional.empty(), least, most, Choice.FREE, 1, music.bar().times(4), false, 0, music, List.of(),
-                Weights.USUAL, 5);
+                Weights.USUAL, 5, Taste.FREE);
     }
 
     public Set<String> required() {
@@ -67,11 +68,11 @@ public record Wish(Optional<Beginning> from, Optional<Dancing> to, Beats least, 
     }
 
     public Wish withLength(Beats shortest, Beats longest) {
-        return new Wish(from, to, shortest, longest, choice, mostTimes, window, bends, corners, music, sides, weights, answers);
+        return new Wish(from, to, shortest, longest, choice, mostTimes, window, bends, corners, music, sides, weights, answers, taste);
     }
 
     public Wish withChoice(Choice other) {
-        return new Wish(from, to, least, most, other, mostTimes, window, bends, corners, music, sides, weights, answers);
+        return new Wish(from, to, least, most, other, mostTimes, window, bends, corners, music, sides, weights, answers, taste);
     }
 
     public Wish withRequired(Set<String> others) {
@@ -83,31 +84,35 @@ public record Wish(Optional<Beginning> from, Optional<Dancing> to, Beats least, 
     }
 
     public Wish withBends(boolean allowed) {
-        return new Wish(from, to, least, most, choice, mostTimes, window, allowed, corners, music, sides, weights, answers);
+        return new Wish(from, to, least, most, choice, mostTimes, window, allowed, corners, music, sides, weights, answers, taste);
     }
 
     public Wish withMostTimes(int times) {
-        return new Wish(from, to, least, most, choice, times, window, bends, corners, music, sides, weights, answers);
+        return new Wish(from, to, least, most, choice, times, window, bends, corners, music, sides, weights, answers, taste);
     }
 
     /** The room is left out of account, because its sides belong to the corners. */
     public Wish withCorners(int turned) {
-        return new Wish(from, to, least, most, choice, mostTimes, window, bends, turned, music, List.of(), weights, answers);
+        return new Wish(from, to, least, most, choice, mostTimes, window, bends, turned, music, List.of(), weights, answers, taste);
     }
 
     public Wish withMusic(MusicMap other) {
-        return new Wish(from, to, least, most, choice, mostTimes, window, bends, corners, other, sides, weights, answers);
+        return new Wish(from, to, least, most, choice, mostTimes, window, bends, corners, other, sides, weights, answers, taste);
     }
 
     public Wish withSides(List<Double> metres) {
-        return new Wish(from, to, least, most, choice, mostTimes, window, bends, corners, music, metres, weights, answers);
+        return new Wish(from, to, least, most, choice, mostTimes, window, bends, corners, music, metres, weights, answers, taste);
     }
 
     public Wish withEnd(Optional<Dancing> next) {
-        return new Wish(from, next, least, most, choice, mostTimes, window, bends, corners, music, sides, weights, answers);
+        return new Wish(from, next, least, most, choice, mostTimes, window, bends, corners, music, sides, weights, answers, taste);
+    }
+
+    public Wish withTaste(Taste other) {
+        return new Wish(from, to, least, most, choice, mostTimes, window, bends, corners, music, sides, weights, answers, other);
     }
 
     public Wish withAnswers(int wanted) {
-        return new Wish(from, to, least, most, choice, mostTimes, window, bends, corners, music, sides, weights, wanted);
+        return new Wish(from, to, least, most, choice, mostTimes, window, bends, corners, music, sides, weights, wanted, taste);
     }
 }

@@ -66,6 +66,11 @@ public record ExitState(Foot manFree, Foot ladyFree, Heading facing, Relation re
         return last.does(STOPPING) || !last.turn().on().isNone();
     }
 
+    /** Whether the couple could stay as they are: lowered, in line, and not on the way backwards. */
+    public boolean endsAtRest() {
+        return !up && line == Line.IN_LINE && travel != Travel.BACK;
+    }
+
     /** The same exit of a figure begun on another heading. */
     public ExitState turned(Turn by) {
         return new ExitState(manFree, ladyFree, facing.plus(by), relation, up, travel, checked, beat, line, room, curve);

@@ -2,6 +2,7 @@ package fluidframe.core.music;
 
 import fluidframe.core.time.Beats;
 import fluidframe.core.time.Tempo;
+import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;
 import java.util.Set;
@@ -54,6 +55,33 @@ public record MusicMap(Beats bar, Beats upBeat, List<Integer> phrases, List<Musi
             left -= bars;
         }
         return left % phrases.get(phrases.size() - 1) + 1;
+    }
+
+    /**
+     * The same piece heard from one of its bars on: the phrase it falls into goes on to its end, and what came before is left out.
+     *
+     * @throws IllegalArgumentException for a bar before the first
+     */
+    public MusicMap from(int number) {
+        if (number < 1) {
+            throw new IllegalArgumentException("bars are counted from 1, not " + number);
+        }
+        Beats gone = bar.times(number - 1);
+        List<Integer> left = new ArrayList<>();
+        int end = 0;
+        for (int bars : phrases) {
+            end += bars;
+            if (end >= number) {
+                left.add(Math.min(bars, end - number + 1));
+            }
+        }
+        int last = phrases.get(phrases.size() - 1);
+        if (end < number) {
+            left.add(last - barOfPhrase(number) + 1);
+        }
+        left.add(last);
+        return new MusicMap(bar, upBeat, left, sections.stream().filter(section -> section.bar() >= number).map(section -> new MusicSection(section.bar() - number + 1, section.title())).toList(),
+                tempo, hits.stream().filter(hit -> hit.compareTo(gone) >= 0).map(hit -> hit.minus(gone)).collect(Collectors.toCollection(TreeSet::new)));
     }
 
     /** Whether a phrase begins here. */

@@ -25,6 +25,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.OptionalInt;
 import java.util.Set;
+import java.util.stream.IntStream;
 import java.util.stream.LongStream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -80,14 +81,15 @@ class ComposerTest {
     private static List<Wish> eachAlone(Wish wish) {
         return List.of(wish.withBends(true), wish.withLength(wish.least(), wish.most().plus(BAR)), wish.withLength(wish.least().minus(BAR), wish.most()),
                 wish.withMostTimes(wish.mostTimes() + 1), wish.withCorners(wish.corners() + 1), wish.withRequired(Set.of()), wish.withForbidden(Set.of()),
-                wish.withMusic(wish.music().withSections(List.of()).withHits(Set.of())), wish.withSides(List.of()));
+                wish.withTaste(Taste.FREE), wish.withMusic(wish.music().withSections(List.of()).withHits(Set.of())), wish.withSides(List.of()));
     }
 
     private static List<Wish> wishes() {
         Wish four = Wish.of(BAR.times(4), BAR.times(4), MUSIC);
         MusicMap music = MusicMap.plain(BAR, 2, new Tempo(29)).withSections(List.of(new MusicSection(3, ""))).withHits(Set.of(BAR, BAR.times(3)));
         Choice highlight = new Choice(Set.of(), Set.of("walk-5"), Set.of("walk-3"), Set.of("walk-0", "walk-2"));
-        return List.of(four.withBends(true), four, four.withBends(true).withMusic(music).withChoice(highlight),
+        return List.of(four.withBends(true).withMostTimes(4).withTaste(Taste.FREE.withMostInAll(2)), four.withBends(true).withMostTimes(4).withTaste(new Taste(false, false, false, false, false, 4, true)),
+                four.withBends(true), four, four.withBends(true).withMusic(music).withChoice(highlight),
                 four.withBends(true).withCorners(1).withSides(List.of(2.5, 1.5)), four.withBends(true).withSides(List.of(1.2)), four.withRequired(Set.of("walk-0", "walk-1")).withBends(true), four.withCorners(1).withBends(true),
                 Wish.of(BAR.times(3), BAR.times(5), MUSIC).withRequired(Set.of("walk-2")).withMostTimes(2));
     }
@@ -122,7 +124,7 @@ class ComposerTest {
         Repertoire repertoire = Repertoire.of(SmallBook.random(10, 4), Conditions.OPEN);
         Dancing part = Dancing.of(SmallBook.turning("next"), Way.AS_CHARTED.withSplit("4–6"));
         Wish wish = Wish.of(BAR.times(3), BAR.times(4), MUSIC).withBends(true);
-        Wish meeting = new Wish(wish.from(), Optional.of(part), wish.least(), wish.most(), Choice.FREE, 2, BAR, true, 0, MusicMap.plain(BAR, 1, new Tempo(29)), List.of(), Weights.USUAL, 5);
+        Wish meeting = new Wish(wish.from(), Optional.of(part), wish.least(), wish.most(), Choice.FREE, 2, BAR, true, 0, MusicMap.plain(BAR, 1, new Tempo(29)), List.of(), Weights.USUAL, 5, Taste.FREE);
         List<Composition> found = Composer.compose(repertoire, meeting, () -> false).compositions();
         assertThat(found).isNotEmpty().allSatisfy(each -> {
             Composition.Piece last = each.steps().get(each.steps().size() - 1);
@@ -206,6 +208,11 @@ class ComposerTest {
             return wish.sides().isEmpty() ? 0 : 6 * Math.max(0, covered) / side(corners);
         }
 
+        private static boolean echoes(List<Begun> before, String next) {
+            return !before.isEmpty() && IntStream.range(1, before.size())
+                    .anyMatch(i -> before.get(i).id().equals(next) && before.get(i - 1).id().equals(before.get(before.size() - 1).id()));
+        }
+
         private record Begun(String id, Beats onset) {
         }
 
@@ -214,7 +221,11 @@ class ComposerTest {
             Beats end = onset.plus(move.dancing().length());
             int left = corners - (corner ? 1 : 0);
             long repeats = before.stream().filter(each -> each.id().equals(figure.id()) && onset.minus(each.onset()).compareTo(wish.window()) < 0).count();
-            boolean allowed = (wish.bends() || move.outcome() == Outcome.HOLDS) && repeats < wish.mostTimes();
+            long inAll = before.stream().filter(each -> each.id().equals(figure.id())).count();
+            int done = before.size();
+            boolean twiceNow = done > 1 && before.get(done - 1).id().equals(figure.id()) && before.get(done - 2).id().equals(figure.id());
+            boolean tasteful = inAll < wish.taste().mostInAll() && !(wish.taste().notThrice() && twiceNow);
+            boolean allowed = tasteful && (wish.bends() || move.outcome() == Outcome.HOLDS) && repeats < wish.mostTimes();
             int covered = walked + (wish.sides().isEmpty() ? 0 : new Ground().covered(move));
             boolean outside = !wish.sides().isEmpty() && left >= 0 && covered > side(corners);
             boolean across = wish.music().sectionStarts().stream().anyMatch(boundary -> boundary.compareTo(onset) > 0 && boundary.compareTo(end) < 0);
@@ -222,8 +233,8 @@ class ComposerTest {
                 return;
             }
             boolean listed = last.filter(each -> each.neighbours().precedes().contains(figure.id())).isPresent();
-            int now = score + (move.outcome() == Outcome.BENDS ? -6 : 0) + (listed ? 4 : 0) + (repeats > 0 ? -5 : 0)
-                    + (wish.music().startsPhrase(onset) ? 3 : 0) + (move.dancing().way().isAsCharted() ? 0 : -1)
+            int now = score + (move.outcome() == Outcome.BENDS ? -6 : 0) + (listed ? 4 : 0) + (repeats > 0 || echoes(before, figure.id()) ? -5 : 0)
+                    + (wish.music().startsPhrase(onset) ? 3 : 0) + (move.dancing().way().isAsCharted() ? 0 : -2) + (last.isEmpty() ? 2 : 0)
                     + (wish.choice().favourites().contains(figure.id()) ? 3 : 0)
                     + (wish.choice().highlights().contains(figure.id()) && wish.music().hits().contains(onset) ? 5 : 0)
                     + (figure.level().ordinal() == wantedLevel(onset) ? 1 : 0) + (corner ? sidePoints(corners, covered) : 0);

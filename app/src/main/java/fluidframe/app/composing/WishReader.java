@@ -1,0 +1,173 @@
+package fluidframe.app.composing;
+
+import fluidframe.app.composing.ComposingDocuments.CompositionQuestion;
+import fluidframe.app.problems.Fault;
+import fluidframe.app.problems.RefusedException;
+import fluidframe.core.compose.Choice;
+import fluidframe.core.compose.Composition;
+import fluidframe.core.compose.LikelyCorners;
+import fluidframe.core.compose.Taste;
+import fluidframe.core.compose.Weights;
+import fluidframe.core.compose.Wish;
+import fluidframe.core.figure.Figure;
+import fluidframe.core.figure.Level;
+import fluidframe.core.link.Dancing;
+import fluidframe.core.music.MusicMap;
+import fluidframe.core.music.MusicSection;
+import fluidframe.core.routine.Routine;
+import fluidframe.core.time.Beats;
+import java.util.EnumMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.SortedSet;
+import java.util.TreeMap;
+import java.util.TreeSet;
+import java.util.function.UnaryOperator;
+import java.util.stream.Collectors;
+
+/** Reads what is to be composed as a coach says it: to which bar, in the room there is. */
+final class WishReader {
+
+    private static final int MOST_BARS = 256;
+    private static final int WINDOW_BARS = 4;
+    private static final int ANSWERS = 5;
+    private static final Map<String, UnaryOperator<Taste>> LIFTS = new TreeMap<>(Map.of("opening", Taste::withAnyOpening, "ending", Taste::withAnyEnd, "parts", Taste::withParts,
+            "corners", Taste::withCornersAnywhere, "required", Taste::withPartsOfRequired, "often", taste -> taste.withMostInAll(Integer.MAX_VALUE), "thrice", Taste::withThrice));
+
+    private final CompositionQuestion question;
+    private final Standing standing;
+    private final Beats bar;
+    private final int least;
+    private final int most;
+
+    /**
+     * @throws RefusedException naming everything that cannot be composed
+     */
+    WishReader(CompositionQuestion question, Standing standing) {
+        this.question = question;
+        this.standing = standing;
+        this.bar = standing.routine().dance().rhythm().bar();
+        int toBar = question.toBar() == null ? 0 : question.toBar() - barsBefore();
+        this.least = question.toBar() != null ? toBar : orRefuse(question.least(), "/least");
+        this.most = question.toBar() != null ? toBar : orRefuse(question.most(), "/most");
+        if (least < 1 || most > MOST_BARS) {
+            String place = question.toBar() != null ? "/toBar" : "/most";
+            throw new RefusedException("That many bars cannot be composed.", List.of(Fault.of(place, String.valueOf(question.toBar() != null ? question.toBar() : most),
+                    question.toBar() != null ? "a bar after " + barsBefore() + ", no more than " + MOST_BARS + " on" : "1 to " + MOST_BARS + " bars")));
+        }
+        checkKnown(question.required(), "/required");
+        checkKnown(question.highlights(), "/highlights");
+        checkKnown(question.forbidden(), "/forbidden");
+    }
+
+    private static int orRefuse(Integer bars, String place) {
+        if (bars == null) {
+            throw new RefusedException("How long it is to be is not said.", List.of(Fault.of(place, "nothing", "bars, or the bar it goes to")));
+        }
+        return bars;
+    }
+
+    /** Whole bars danced before the composition begins. */
+    private int barsBefore() {
+        if (question.after() == null) {
+            return 0;
+        }
+        Beats end = standing.placed(question.after()).onset().plus(standing.dancing(question.after()).length());
+        return end.ticks() / bar.ticks();
+    }
+
+    /** How many corners may be turned, the likeliest number first. */
+    List<Integer> corners() {
+        if (question.corners() != null) {
+            return List.of(Math.max(0, Math.min(question.corners(), Wish.MOST_CORNERS + 1)));
+        }
+        if (!fitsRoom()) {
+            return List.of(0);
+        }
+        return LikelyCorners.of(standing.repertoire(), bar.times(most), side -> standing.sides(Optional.ofNullable(question.after()), side).get(side));
+    }
+
+    private boolean fitsRoom() {
+        return question.fitsRoom() == null ? standing.routine().dance().travels() : question.fitsRoom();
+    }
+
+    /** @throws RefusedException naming what cannot be */
+    Wish wish(int corners) {
+        Routine routine = standing.routine();
+        Optional<Wish.Beginning> from = Optional.ofNullable(question.after())
+                .map(after -> new Wish.Beginning(standing.dancing(after).listed(), standing.exit(after)));
+        Optional<Dancing> to = question.meetsNext() ? Optional.of(standing.dancing(question.after() == null ? 0 : question.after() + 1)) : Optional.empty();
+        try {
+            Choice choice = new Choice(withinLevel(question.required()), set(question.forbidden()), set(question.favourites()), withinLevel(question.highlights()));
+            MusicMap music = routine.music().from(barsBefore() + 1).withSections(bars(question.boundaries(), "/boundaries").stream().map(number -> new MusicSection(number, "")).toList())
+                    .withHits(bars(question.hits(), "/hits").stream().map(number -> bar.times(number - 1)).collect(Collectors.toSet()));
+            List<Double> sides = fitsRoom() ? standing.sides(Optional.ofNullable(question.after()), corners) : List.of();
+            return new Wish(from, to, bar.times(least), bar.times(most), choice, question.mostTimes() == null ? 1 : question.mostTimes(), bar.times(WINDOW_BARS), question.bends(), corners, music,
+                    sides, weights(), ANSWERS, taste());
+        } catch (IllegalArgumentException e) {
+            throw new RefusedException("This cannot be composed: " + e.getMessage() + ".", List.of(Fault.of("", "these wishes", e.getMessage())));
+        }
+    }
+
+    private Taste taste() {
+        Taste taste = Taste.of(most, standing.repertoire());
+        for (String each : question.lifted() == null ? List.<String>of() : question.lifted()) {
+            if (!LIFTS.containsKey(each)) {
+                throw new RefusedException("Nothing of that name can be lifted.", List.of(Fault.of("/lifted", each, "one of " + LIFTS.keySet())));
+            }
+            taste = LIFTS.get(each).apply(taste);
+        }
+        return taste;
+    }
+
+    /** Bars that are counted from 1, in order. */
+    private static SortedSet<Integer> bars(List<Integer> asked, String place) {
+        SortedSet<Integer> bars = new TreeSet<>(asked == null ? List.of() : asked);
+        bars.stream().filter(number -> number < 1 || number > MOST_BARS).findFirst().ifPresent(number -> {
+            throw new RefusedException("There is no such bar.", List.of(Fault.of(place, String.valueOf(number), "bars from 1 to " + MOST_BARS)));
+        });
+        return bars;
+    }
+
+    private Weights weights() {
+        Map<Composition.Reason, Integer> points = new EnumMap<>(Weights.USUAL.byReason());
+        Map<String, Composition.Reason> names = points.keySet().stream().collect(Collectors.toMap(ComposingDocuments::name, reason -> reason));
+        (question.weights() == null ? Map.<String, Integer>of() : question.weights()).forEach((name, each) -> {
+            if (!names.containsKey(name)) {
+                throw new RefusedException("Nothing of that name is counted.", List.of(Fault.of("/weights", name, "one of " + new TreeSet<>(names.keySet()))));
+            }
+            points.put(names.get(name), each);
+        });
+        return Weights.of(points);
+    }
+
+    /** A figure above the routine's level is known, and left out with a sentence. */
+    private void checkKnown(List<String> ids, String place) {
+        Set<String> known = standing.repertoire().figures().stream().map(Figure::id).collect(Collectors.toSet());
+        set(ids).stream().filter(id -> !known.contains(id)).findFirst().ifPresent(id -> {
+            throw new RefusedException("There is no such figure to dance.", List.of(Fault.of(place, id, "a figure of the dance")));
+        });
+    }
+
+    /** What is left out of the wish, and why. */
+    List<String> notes() {
+        Level highest = standing.repertoire().conditions().highest();
+        return standing.repertoire().figures().stream().filter(figure -> isAbove(figure) && (set(question.required()).contains(figure.id()) || set(question.highlights()).contains(figure.id())))
+                .map(figure -> "The " + figure.title() + " is " + figure.level() + ", and this routine goes up to " + highest + "; it is left out.").toList();
+    }
+
+    private boolean isAbove(Figure figure) {
+        return figure.level().compareTo(standing.repertoire().conditions().highest()) > 0;
+    }
+
+    private Set<String> withinLevel(List<String> ids) {
+        Set<String> above = standing.repertoire().figures().stream().filter(this::isAbove).map(Figure::id).collect(Collectors.toSet());
+        return set(ids).stream().filter(id -> !above.contains(id)).collect(Collectors.toSet());
+    }
+
+    private static Set<String> set(List<String> ids) {
+        return ids == null ? Set.of() : Set.copyOf(ids);
+    }
+}
