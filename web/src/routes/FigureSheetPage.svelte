@@ -84,7 +84,7 @@
   }
 
   function panelOf(field: string): string {
-    if (/^(timings|finishes|schools|repeat|splits)/.test(field)) return 'ways';
+    if (/^(timings|entries|finishes|schools|repeat|splits)/.test(field)) return 'ways';
     return /^(cautions|cues|faults|drills)/.test(field) ? 'words' : /^(start|end|school|feel)/.test(field) ? 'ends' : '';
   }
 

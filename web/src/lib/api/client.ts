@@ -41,6 +41,7 @@ export type Progress = Schemas['Progress'];
 export type RoutineElement = Schemas['Element'];
 export type Section = Schemas['Section'];
 export type Compositions = Schemas['Compositions'];
+export type Composition = Schemas['Composition'];
 export type Version = Schemas['Version'];
 export type FigureVersion = Schemas['FigureVersion'];
 export type FigureDifference = Schemas['FigureDifference'];

@@ -30,7 +30,7 @@
     sheet.set({ school: next.man || next.lady ? next : undefined });
   }
 
-  function flag(key: keyof Pick<Figure, 'sameFoot' | 'insistsOnAlignment'>, on: boolean) {
+  function flag(key: keyof Pick<Figure, 'sameFoot' | 'insistsOnAlignment' | 'eitherFoot'>, on: boolean) {
     sheet.set({ [key]: on });
   }
 </script>
@@ -60,7 +60,33 @@
       <input type="checkbox" class="size-5 accent-ink" checked={sheet.figure.sameFoot} onchange={(event) => flag('sameFoot', event.currentTarget.checked)} />
       Both start with the same foot
     </label>
+    <label class="flex items-center gap-2">
+      <input type="checkbox" class="size-5 accent-ink" checked={sheet.figure.eitherFoot} onchange={(event) => flag('eitherFoot', event.currentTarget.checked)} />
+      It is danced from either foot, the other way as in a mirror
+    </label>
   </div>
+  <fieldset class="flex flex-wrap items-center gap-2">
+    <legend class="mb-1 font-semibold">In a routine</legend>
+    <Choice
+      label="It may be curved by"
+      any="nothing"
+      options={['1/16', '1/8', '1/4'].map((curve) => ({ value: curve, label: curve }))}
+      value={sheet.figure.curve ?? ''}
+      onchange={(curve) => sheet.set({ curve: curve || undefined })}
+    />
+    {#each [{ key: 'opens', label: 'It may open one' }, { key: 'closes', label: 'It may close one' }] as const as { key, label } (key)}
+      <Choice
+        {label}
+        any="as its charts tell"
+        options={[
+          { value: 'yes', label: 'yes' },
+          { value: 'no', label: 'no' },
+        ]}
+        value={sheet.figure[key] === undefined ? '' : sheet.figure[key] ? 'yes' : 'no'}
+        onchange={(chosen) => sheet.set({ [key]: chosen === '' ? undefined : chosen === 'yes' })}
+      />
+    {/each}
+  </fieldset>
   <fieldset class="flex flex-wrap items-center gap-2">
     <legend class="mb-1 font-semibold">Charts are written in the school</legend>
     <Choice label="Man" any="any" options={SCHOOLS} value={sheet.figure.school?.man ?? ''} onchange={(chosen) => school('man', chosen)} />

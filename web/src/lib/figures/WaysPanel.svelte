@@ -11,13 +11,13 @@
   let { sheet }: Props = $props();
 
   const SCHOOLS = ['classic', 'contemporary', 'bounce', 'glide'];
-  type Lists = 'timings' | 'splits' | 'finishes' | 'schools';
+  type Lists = 'timings' | 'splits' | 'entries' | 'finishes' | 'schools';
 
   function list<K extends Lists>(key: K): NonNullable<Figure[K]> {
     return (sheet.figure[key] ?? []) as NonNullable<Figure[K]>;
   }
 
-  function variations(key: 'finishes' | 'schools', next: Variation[]) {
+  function variations(key: 'entries' | 'finishes' | 'schools', next: Variation[]) {
     sheet.set({ [key]: next });
   }
 
@@ -78,8 +78,19 @@
             onchange={(event) => sheet.set({ splits: list('splits').with(index, { ...split, [key]: number(event.currentTarget.value) }) })}
           />
         {/each}
+        <select
+          class="field min-w-0 px-1"
+          aria-label={`Part ${index + 1}, used as`}
+          value={split.purpose ?? ''}
+          onchange={(event) => sheet.set({ splits: list('splits').with(index, { ...split, purpose: event.currentTarget.value || undefined }) })}
+        >
+          <option value="">to practise</option>
+          <option value="link">a link</option>
+          <option value="entry">a beginning</option>
+          <option value="exit">an end</option>
+        </select>
         <input
-          class="field col-span-3 min-w-0 px-2"
+          class="field col-span-2 min-w-0 px-2"
           aria-label={`Part ${index + 1}, may start`}
           placeholder="may also start: b LOD, b DC"
           value={split.startAlignments?.join(', ')}
@@ -130,7 +141,7 @@
     {/if}
   </section>
 
-  {#each [{ key: 'finishes', title: 'Other finishes', add: 'Add a finish', name: 'underturned' }, { key: 'schools', title: 'In other schools', add: 'Add a school', name: 'contemporary' }] as const as kind (kind.key)}
+  {#each [{ key: 'entries', title: 'Other entries', add: 'Add an entry', name: 'outside partner' }, { key: 'finishes', title: 'Other finishes', add: 'Add a finish', name: 'underturned' }, { key: 'schools', title: 'In other schools', add: 'Add a school', name: 'contemporary' }] as const as kind (kind.key)}
     <section aria-label={kind.title}>
       <h3 class="text-base">{kind.title}</h3>
       <div class="mt-1 space-y-2">

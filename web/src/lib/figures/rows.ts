@@ -35,6 +35,7 @@ export function withRows(figure: Figure, part: Part, moved: MovedRow[]): Figure 
       const at = mute.at ? followed(mute.at) : mute.at;
       return mute.at && at === undefined ? [] : [{ ...mute, at }];
     }),
+    entries: figure.entries?.map(variation),
     finishes: figure.finishes?.map(variation),
     schools: figure.schools?.map(variation),
   };

@@ -4,6 +4,7 @@
   import { reference } from '$lib/reference/reference.svelte';
   import { untrack } from 'svelte';
   import { Composing } from './Composing.svelte';
+  import PathPicture from './PathPicture.svelte';
   import type { RoutineDesk } from './RoutineDesk.svelte';
 
   interface Props {
@@ -16,7 +17,19 @@
   const composing = new Composing(() => desk);
   composing.meetsNext = untrack(() => fillsGap);
   let travels = $derived(reference.dance(desk.routine.dance)?.travels ?? false);
+  let bars = $derived(desk.score?.placements[desk.selected]?.bar ?? 0);
+  composing.toBar = untrack(() => (Math.floor(bars / 8) + 2) * 8);
   let hasNext = $derived(desk.selected + 1 < (desk.score?.placements.length ?? 0));
+
+  const TASTE = [
+    { key: 'opening', label: 'begins with a figure that can open a routine' },
+    { key: 'ending', label: 'ends on one that can close it' },
+    { key: 'parts', label: 'whole figures, parts only as links' },
+    { key: 'corners', label: 'corners only where a side is danced' },
+    { key: 'required', label: 'what must come, comes whole' },
+    { key: 'often', label: 'no figure again and again' },
+    { key: 'thrice', label: 'none three times running' },
+  ];
 
   function take(index: number) {
     const composition = composing.answer?.compositions[index];
@@ -34,18 +47,39 @@
       void composing.ask();
     }}
   >
-    <div class="flex flex-wrap items-center gap-2">
-      <label class="inline-flex items-center gap-1">from <input class="field w-16 px-2" type="number" min="1" max="256" bind:value={composing.least} /></label>
-      <label class="inline-flex items-center gap-1">to <input class="field w-16 px-2" type="number" min="1" max="256" bind:value={composing.most} /></label> bars
-      <label class="inline-flex items-center gap-1"><input class="field w-16 px-2" type="number" min="0" max="8" bind:value={composing.corners} /> corners</label>
+    <div class="flex flex-wrap items-center gap-x-4 gap-y-2 text-lg">
+      <label class="inline-flex items-center gap-2">to bar <input class="field w-20 px-2" type="number" min="1" max="256" bind:value={composing.toBar} /></label>
+      {#if travels}
+        <label class="inline-flex items-center gap-2">
+          corners <input class="field w-20 px-2" type="number" min="0" max="8" placeholder="auto" bind:value={composing.corners} />
+        </label>
+      {/if}
     </div>
     <label class="flex items-center gap-2"><input type="checkbox" class="size-5 accent-ink" bind:checked={composing.bends} /> links may bend</label>
     {#if hasNext}
       <label class="flex items-center gap-2"><input type="checkbox" class="size-5 accent-ink" bind:checked={composing.meetsNext} /> it leads into what follows now</label>
     {/if}
     {#if travels}
-      <label class="flex items-center gap-2"><input type="checkbox" class="size-5 accent-ink" bind:checked={composing.fitsRoom} /> every side has room in the hall</label>
+      <label class="flex items-center gap-2"><input type="checkbox" class="size-5 accent-ink" bind:checked={composing.fitsRoom} /> in the room there is</label>
     {/if}
+    <details>
+      <summary class="cursor-pointer font-semibold">What it keeps to</summary>
+      <ul class="mt-1">
+        {#each TASTE as { key, label } (key)}
+          <li>
+            <label class="flex items-center gap-2 py-0.5">
+              <input
+                type="checkbox"
+                class="size-5 accent-ink"
+                checked={!composing.lifted.includes(key)}
+                onchange={(event) => (composing.lifted = event.currentTarget.checked ? composing.lifted.filter((each) => each !== key) : [...composing.lifted, key])}
+              />
+              {label}
+            </label>
+          </li>
+        {/each}
+      </ul>
+    </details>
     <details>
       <summary class="cursor-pointer font-semibold">What the music asks</summary>
       <p class="mt-1 text-sm text-soft">Bars are counted from 1 where this stretch begins.</p>
@@ -115,11 +149,16 @@
         The best found; none can have more than {answer.bound} points.
       {/if}
     </p>
+    {#each answer.notes as note (note)}<p class="text-soft">{note}</p>{/each}
     <ol class="space-y-2" aria-label="Compositions">
       {#each answer.compositions as composition, index (index)}
-        <li class="rounded-lg border-[1.5px] border-line p-2">
-          <p class="leading-snug font-semibold">{composition.titles.join(' · ')}</p>
-          <p class="text-sm text-soft">
+        <li class="rounded-lg border-[1.5px] border-line p-3">
+          <div class="grid grid-cols-[1fr_auto] items-start gap-3">
+            <p class="text-lg leading-snug font-semibold">{composition.difference}</p>
+            <PathPicture path={composition.path} floor={desk.routine.floor} label={`The way of answer ${index + 1}`} />
+          </div>
+          <p class="mt-1 leading-snug">{composition.titles.join(' · ')}</p>
+          <p class="mt-1 text-sm text-soft">
             {composition.points} points:
             {Object.entries(composition.reasons)
               .map(([reason, points]) => `${reason} ${points > 0 ? '+' : ''}${points}`)

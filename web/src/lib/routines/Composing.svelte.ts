@@ -14,12 +14,15 @@ function barsOf(text: string): number[] {
 
 /** What is asked of a composition, and what came of it. */
 export class Composing {
-  least = $state(8);
-  most = $state(8);
-  corners = $state(0);
+  /** The bar of the routine it goes to. */
+  toBar = $state(16);
+  /** How many corners are turned; empty for as many as the way needs. */
+  corners = $state<number | null>(null);
   bends = $state(false);
   meetsNext = $state(false);
-  fitsRoom = $state(false);
+  fitsRoom = $state(true);
+  /** What a composition need not keep to. */
+  lifted = $state<string[]>([]);
   /** Bars in words, as they are typed: "5, 13". */
   hits = $state('');
   boundaries = $state('');
@@ -65,13 +68,13 @@ export class Composing {
         routine,
         after: placements.length === 0 ? undefined : selected,
         meetsNext: this.meetsNext && selected + 1 < passages,
-        least: this.least,
-        most: Math.max(this.least, this.most),
+        toBar: this.toBar,
         required: this.#wished('required'),
         forbidden: this.#wished('forbidden'),
         favourites: this.#wished('favourite'),
         bends: this.bends,
-        corners: this.corners,
+        corners: this.corners ?? undefined,
+        lifted: this.lifted,
         highlights: this.#wished('highlight'),
         hits: barsOf(this.hits),
         boundaries: barsOf(this.boundaries),

@@ -37,6 +37,7 @@
     {/each}
   </ul>
 {/if}
+{#if verdict.outcome !== 'holds'}<p class="mb-2 text-lg leading-snug font-semibold">{verdict.sentence}</p>{/if}
 <VerdictView comparisons={wanting} />
 {#if verdict.outcome !== 'holds'}
   <h4 class="mt-2 font-semibold">What would mend it</h4>
@@ -49,7 +50,9 @@
           onclick={() => onrepair(repair)}
         >
           <SeamMark outcome={repair.verdict.outcome} size={22} />
-          <span class="first-letter:uppercase">{repair.label}</span>
+          <span class="leading-snug"
+            ><span class="block first-letter:uppercase">{repair.label}</span><span class="block text-sm text-soft first-letter:uppercase">{repair.effect}</span></span
+          >
         </button>
       </li>
     {:else}

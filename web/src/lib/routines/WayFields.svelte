@@ -21,6 +21,7 @@
 
   const LISTS = [
     { key: 'split', list: 'splits', label: 'Part', any: 'all' },
+    { key: 'entry', list: 'entries', label: 'Entry', any: 'charted' },
     { key: 'finish', list: 'finishes', label: 'Finish', any: 'charted' },
     { key: 'timing', list: 'timings', label: 'Timing', any: 'charted' },
     { key: 'school', list: 'schools', label: 'School', any: 'charted' },
@@ -47,6 +48,15 @@
         />
       {/if}
     {/each}
+    {#if figure.eitherFoot}
+      <Choice
+        label="Foot"
+        any="charted"
+        options={[{ value: 'other', label: 'the other' }]}
+        value={placement.otherFoot ? 'other' : ''}
+        onchange={(chosen) => onchange({ otherFoot: chosen === 'other' || undefined })}
+      />
+    {/if}
     {#if figure.repeat}
       <Choice
         label="Times"

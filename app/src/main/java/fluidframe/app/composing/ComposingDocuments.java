@@ -56,13 +56,13 @@ final class ComposingDocuments {
     record NextDocument(List<FollowingDocument> may, List<RefusalDocument> mayNot) {
     }
 
-    /** Something that mends a seam: the placements of the whole routine afterwards, and the verdict there then. */
+    /** Something that mends a seam, and what it does to the bars, the phrase and the way: the placements of the whole routine afterwards, and the verdict there then. */
     @Schema(name = "Repair")
-    record RepairDocument(String kind, String label, List<PlacementDocument> placements, VerdictDocument verdict) {
+    record RepairDocument(String kind, String label, String effect, List<PlacementDocument> placements, VerdictDocument verdict) {
 
         static RepairDocument of(MendedRoutine mended, RoutineWriter writer) {
             Repair repair = mended.repair();
-            return new RepairDocument(repair.kind().name().toLowerCase(Locale.ROOT), repair.label(), writer.placements(mended), VerdictDocument.of(repair.verdict()));
+            return new RepairDocument(repair.kind().name().toLowerCase(Locale.ROOT), repair.label(), mended.effect().sentence(), writer.placements(mended), VerdictDocument.of(repair.verdict()));
         }
     }
 

@@ -7,9 +7,9 @@ import io.swagger.v3.oas.annotations.media.Schema;
 import java.util.List;
 import java.util.Locale;
 
-/** Whether a figure may follow another: holds, bends or breaks, and why. */
+/** Whether a figure may follow another: holds, bends or breaks, in one sentence and thing by thing. */
 @Schema(name = "Verdict")
-public record VerdictDocument(String outcome, List<ComparisonDocument> comparisons) {
+public record VerdictDocument(String outcome, String sentence, List<ComparisonDocument> comparisons) {
 
     /** One compared thing. */
     @Schema(name = "Comparison")
@@ -22,7 +22,7 @@ public record VerdictDocument(String outcome, List<ComparisonDocument> compariso
     }
 
     public static VerdictDocument of(Verdict verdict) {
-        return new VerdictDocument(verdict.outcome().name().toLowerCase(Locale.ROOT),
+        return new VerdictDocument(verdict.outcome().name().toLowerCase(Locale.ROOT), verdict.sentence(),
                 verdict.comparisons().stream().map(ComparisonDocument::of).toList());
     }
 }

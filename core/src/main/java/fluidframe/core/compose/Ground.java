@@ -12,14 +12,14 @@ import java.util.HashMap;
 import java.util.Map;
 
 /** How far figures carry the couple along the line of dance; each figure's way over the floor is solved once. */
-final class Ground {
+public final class Ground {
 
     private static final int CENTIMETRES = 100;
 
     private final Map<Dancing, Point> carried = new HashMap<>();
 
     /** Centimetres along the line of dance, less than nothing against it. */
-    int covered(Move move) {
+    public int covered(Move move) {
         Dancing dancing = move.dancing();
         Point asCharted = carried.computeIfAbsent(dancing, each -> carried(each.danced()));
         double turnedBy = dancing.danced().startHeading().turnTo(move.facing()).radians();

@@ -19,8 +19,11 @@ import java.util.Optional;
  */
 public record Repair(Kind kind, String label, Way before, Way after, Optional<Heading> start, boolean corner, List<Item> between, Verdict verdict) {
 
-    /** What is changed, the cheapest first. */
+    /**
+     * What is changed, in the order in which a coach would try it: the figure that the syllabus lists between the two; a short figure of their level; another
+     * way of the same two; a corner; a chain of figures; last an element, which stops the dance.
+     */
     public enum Kind {
-        FINISH, START, SPLIT, REPEATS, TIMING, CORNER, ELEMENT, BRIDGE
+        LISTED, SHORT, ENTRY, FINISH, START, SPLIT, REPEATS, TIMING, OTHER_FOOT, CORNER, BRIDGE, ELEMENT
     }
 }

@@ -86,7 +86,7 @@ public final class Mender {
     }
 
     private Stream<MendedRoutine> mended(Course course, int after) {
-        RepairWriter writer = new RepairWriter(course.routine(), course.placements().get(after).passage(), course.placements().get(after + 1).passage());
+        RepairWriter writer = new RepairWriter(course, after);
         int wanting = wanting(course);
         return new Repairs(repertoire).of(course.join(after)).stream()
                 .flatMap(repair -> writer.write(repair).stream().map(mended -> new Candidate(mended, wanting(Course.of(mended.routine()))))

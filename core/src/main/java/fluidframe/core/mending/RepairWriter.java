@@ -6,6 +6,7 @@ import fluidframe.core.figure.Way;
 import fluidframe.core.link.Dancing;
 import fluidframe.core.link.Item;
 import fluidframe.core.link.Repair;
+import fluidframe.core.routine.Course;
 import fluidframe.core.routine.Passage;
 import fluidframe.core.routine.Placement;
 import fluidframe.core.routine.Routine;
@@ -22,14 +23,19 @@ import java.util.stream.Stream;
 /** Writes a repair of one seam into a routine: for every time the two placements are danced, or only for the times they meet so. */
 final class RepairWriter {
 
+    private final Course course;
+    private final int seam;
     private final Routine routine;
     private final Passage before;
     private final Passage after;
 
-    RepairWriter(Routine routine, Passage before, Passage after) {
-        this.routine = routine;
-        this.before = before;
-        this.after = after;
+    /** @param seam the passage before it */
+    RepairWriter(Course course, int seam) {
+        this.course = course;
+        this.seam = seam;
+        this.routine = course.routine();
+        this.before = course.placements().get(seam).passage();
+        this.after = course.placements().get(seam + 1).passage();
     }
 
     private record Placed(Placement placement, int origin) {
@@ -49,7 +55,7 @@ final class RepairWriter {
 
     private Optional<MendedRoutine> mended(Repair repair, List<Placed> placements) {
         try {
-            return Optional.of(new MendedRoutine(repair, routine.placing(placements.stream().map(Placed::placement).toList()),
+            return Optional.of(new MendedRoutine(repair, RepairEffect.of(course, seam, repair), routine.placing(placements.stream().map(Placed::placement).toList()),
                     placements.stream().map(Placed::origin).toList()));
         } catch (TooMuchException e) {
             return Optional.empty();

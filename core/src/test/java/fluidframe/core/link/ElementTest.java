@@ -82,7 +82,7 @@ class ElementTest {
         Repairs.Join seam = new Repairs.Join(walk, Heading.LINE_OF_DANCE, Beats.ZERO, same, Optional.empty(), false);
         List<Repair> offered = repairs.of(seam).stream().filter(repair -> repair.kind() == Repair.Kind.ELEMENT).toList();
         assertThat(repairs.verdict(seam).outcome()).isEqualTo(Outcome.BREAKS);
-        assertThat(offered).extracting(Repair::label).containsExactly("replace for 3 beats between", "check for 3 beats between");
+        assertThat(offered).extracting(Repair::label).containsExactly("replace for 3 beats between, which stops the dance", "check for 3 beats between, which stops the dance");
         for (Repair repair : offered) {
             Dancing between = repair.between().get(0).after(walk.exitFrom(Heading.LINE_OF_DANCE, Beats.ZERO), WALTZ);
             assertThat(Link.between(between.exit(), same.entry()).outcome()).isEqualTo(Outcome.HOLDS);
