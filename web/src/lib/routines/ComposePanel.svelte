@@ -18,7 +18,7 @@
   composing.meetsNext = untrack(() => fillsGap);
   let travels = $derived(reference.dance(desk.routine.dance)?.travels ?? false);
   let bars = $derived(desk.score?.placements[desk.selected]?.bar ?? 0);
-  composing.toBar = untrack(() => (Math.floor(bars / 8) + 2) * 8);
+  composing.toBar = untrack(() => (fillsGap ? bars + 6 : (Math.floor(bars / 8) + 2) * 8));
   let hasNext = $derived(desk.selected + 1 < (desk.score?.placements.length ?? 0));
 
   const TASTE = [
@@ -140,7 +140,7 @@
   {#if composing.failure}<Message sentence={composing.failure} />{/if}
   {#if composing.answer}
     {@const answer = composing.answer}
-    <p class="text-soft" role="status">
+    <p class="text-soft" role="status" {@attach (line) => line.scrollIntoView({ block: 'start' })}>
       {#if answer.compositions.length === 0}
         {answer.exact ? 'There is no such sequence.' : 'None was found in time.'}
       {:else if answer.exact}

@@ -37,7 +37,7 @@ class ComposingHttpTest extends OverHttp {
 
     @Test
     void theUsualWeightsAreToldByTheirNames() throws Exception {
-        http.read("/api/composing-weights").andExpect(status().isOk()).andExpect(jsonPath("$['highlights on hits']", is(5))).andExpect(jsonPath("$.length()", is(9)));
+        http.read("/api/composing-weights").andExpect(status().isOk()).andExpect(jsonPath("$['highlights on hits']", is(5))).andExpect(jsonPath("$.length()", is(10)));
     }
 
     @Test
@@ -98,6 +98,29 @@ class ComposingHttpTest extends OverHttp {
             composition.get("placements").forEach(placement -> whole.withArray("placements").add(placement));
             http.send("/api/scores", whole).andExpect(jsonPath("$.seams[*].verdict.outcome", everyItem(is("holds")))).andExpect(jsonPath("$.placements[*].figure", hasItem("waltz-whisk")));
         }
+    }
+
+    @Test
+    void aWishIsSaidToABarAndItsTasteCanBeLifted() throws Exception {
+        ObjectNode question = composing(routine("waltz-natural-turn"), 0, 1).put("toBar", 10);
+        question.remove("least");
+        question.remove("most");
+        JsonNode answer = JSON.readTree(http.send("/api/compositions", question).andExpect(status().isOk()).andReturn().getResponse().getContentAsString());
+        assertThat(answer.at("/compositions/0/beats").asDouble()).isEqualTo(24);
+        assertThat(answer.at("/compositions/0/path").size()).isGreaterThan(8);
+        assertThat(answer.at("/compositions/1/difference").asText()).endsWith(".");
+        http.send("/api/compositions", question.put("toBar", 2)).andExpect(status().isUnprocessableContent()).andExpect(jsonPath("$.faults[0].place", is("/toBar")));
+        question.put("toBar", 10).putArray("lifted").add("taste");
+        http.send("/api/compositions", question).andExpect(status().isUnprocessableContent()).andExpect(jsonPath("$.faults[0].place", is("/lifted")));
+    }
+
+    @Test
+    void aFigureAboveTheLevelGetsASentenceAndNotARefusal() throws Exception {
+        ObjectNode routine = routine("waltz-natural-turn").put("level", "bronze");
+        ObjectNode question = composing(routine, 0, 6);
+        question.putArray("required").add("waltz-fallaway-reverse");
+        http.send("/api/compositions", question).andExpect(status().isOk()).andExpect(jsonPath("$.notes[0]", containsString("it is left out")))
+                .andExpect(jsonPath("$.compositions", not(hasSize(0))));
     }
 
     @Test

@@ -99,7 +99,7 @@ final class ComposingDocuments {
      * @param routine   the routine it goes into; its dance, level and syllabus count
      * @param after     the placement it follows, from 0; absent to begin the routine with it
      * @param meetsNext whether it must lead into the placement that follows now
-     * @param toBar     the bar of the routine it goes to; instead of how many bars at least and at most
+     * @param toBar     the bar of the routine it goes to, at the latest where it leads into what follows; instead of how many bars at least and at most
      * @param least     bars at least
      * @param most      bars at most
      * @param highlights figures that should begin on hits

@@ -226,7 +226,7 @@ class ComposingResource {
         Beats bar = standing.routine().dance().rhythm().bar();
         List<Composition> found = answer.compositions();
         return new CompositionsDocument(found.stream().map(composition -> CompositionDocument.of(composition, question.after() == null,
-                Difference.between(found.get(0), composition, bar), CompositionPath.of(composition, standing.routine()))).toList(), answer.exact(), answer.bound(),
+                Difference.between(found.get(0), composition, bar, reader.barsBefore()), CompositionPath.of(composition, standing.routine()))).toList(), answer.exact(), answer.bound(),
                 answer.relaxations().stream().map(Relaxation::labels).toList(), reader.notes());
     }
 

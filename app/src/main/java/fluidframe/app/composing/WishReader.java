@@ -50,7 +50,7 @@ final class WishReader {
         this.standing = standing;
         this.bar = standing.routine().dance().rhythm().bar();
         int toBar = question.toBar() == null ? 0 : question.toBar() - barsBefore();
-        this.least = question.toBar() != null ? toBar : orRefuse(question.least(), "/least");
+        this.least = question.toBar() == null ? orRefuse(question.least(), "/least") : question.meetsNext() ? Math.min(1, toBar) : toBar;
         this.most = question.toBar() != null ? toBar : orRefuse(question.most(), "/most");
         if (least < 1 || most > MOST_BARS) {
             String place = question.toBar() != null ? "/toBar" : "/most";
@@ -70,7 +70,7 @@ final class WishReader {
     }
 
     /** Whole bars danced before the composition begins. */
-    private int barsBefore() {
+    int barsBefore() {
         if (question.after() == null) {
             return 0;
         }

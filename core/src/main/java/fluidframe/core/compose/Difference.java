@@ -16,10 +16,13 @@ public final class Difference {
     private Difference() {
     }
 
-    /** @param bar how long a bar lasts, beats */
-    public static String between(Composition first, Composition other, Beats bar) {
+    /**
+     * @param bar    how long a bar lasts, beats
+     * @param before whole bars danced before the compositions begin
+     */
+    public static String between(Composition first, Composition other, Beats bar, int before) {
         if (first == other) {
-            return "Begins with the " + titles(first).get(0) + corners(first, bar) + ".";
+            return "Begins with the " + titles(first).get(0) + corners(first, bar, before) + ".";
         }
         List<String> said = new ArrayList<>();
         Set<String> more = new LinkedHashSet<>(titles(other));
@@ -39,8 +42,8 @@ public final class Difference {
         if (said.isEmpty()) {
             said.add("dances the same figures in another order");
         }
-        if (!corners(first, bar).equals(corners(other, bar))) {
-            said.add(corners(other, bar).isEmpty() ? "turns no corner" : corners(other, bar).substring(2));
+        if (!corners(first, bar, before).equals(corners(other, bar, before))) {
+            said.add(corners(other, bar, before).isEmpty() ? "turns no corner" : corners(other, bar, before).substring(2));
         }
         String sentence = String.join("; ", said);
         return sentence.substring(0, 1).toUpperCase(Locale.ROOT) + sentence.substring(1) + ".";
@@ -55,9 +58,9 @@ public final class Difference {
         return titles.size() > MOST_NAMED ? named + " and " + (titles.size() - MOST_NAMED) + " more" : named;
     }
 
-    private static String corners(Composition composition, Beats bar) {
+    private static String corners(Composition composition, Beats bar, int before) {
         String bars = composition.steps().stream().filter(Composition.Piece::cornerAfter)
-                .map(piece -> String.valueOf((piece.onset().plus(piece.dancing().length()).ticks() + bar.ticks() - 1) / bar.ticks())).collect(Collectors.joining(" and "));
+                .map(piece -> String.valueOf(before + (piece.onset().plus(piece.dancing().length()).ticks() + bar.ticks() - 1) / bar.ticks())).collect(Collectors.joining(" and "));
         return bars.isEmpty() ? "" : "; turns a corner after bar " + bars;
     }
 }
