@@ -214,6 +214,10 @@
         showSeam(desk!.selected);
         void desk!.askBridges();
         return true;
+      case 'd':
+        showSeam(desk!.selected);
+        void desk!.askDetours();
+        return true;
       case 'g':
         void compose('gap');
         return true;
@@ -438,6 +442,9 @@
                 verdict={seamShown.verdict}
                 repairs={desk.repairs}
                 bridges={desk.bridges}
+                detours={desk.detours}
+                escapes={desk.chosen?.escapes ?? []}
+                floor={desk.routine.floor}
                 onrepair={(repair) => {
                   desk!.mend(repair);
                   address({ figure: String(desk!.selected) });
@@ -445,6 +452,10 @@
                 onbridges={() => desk!.askBridges()}
                 onbridge={(chain) => desk!.insert(chain.placements)}
                 onfill={() => compose('gap')}
+                onblocked={() => desk!.askDetours()}
+                onescapes={(detours) => {
+                  desk!.keepEscapes(detours);
+                }}
               />
             </div>
           {/if}

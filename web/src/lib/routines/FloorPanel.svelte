@@ -24,6 +24,8 @@
   let floor = $derived<Floor>({ ...desk.score!.floor, ...desk.routine.floor });
   let dancers = $derived(desk.routine.dancers ?? desk.score!.dancers);
   let report = $derived(room.report);
+  /** What is kept for every passage, each as often as it is danced. */
+  let escapes = $derived(desk.score!.placements.flatMap(({ index }, passage) => (desk.placements[index]?.escapes ?? []).map(({ sentence }) => ({ index: passage, sentence }))));
 
   function change(part: Partial<Floor>) {
     desk.standOn({ ...floor, ...part });
@@ -110,6 +112,15 @@
         {/each}
       </ul>
     {/if}
+  {/if}
+
+  {#if escapes.length > 0}
+    <h3 class="mt-3 text-base">If the way is blocked</h3>
+    <ul class="mt-1 space-y-1 leading-snug" aria-label="Escape plans">
+      {#each escapes as { index, sentence } (`${index} ${sentence}`)}
+        <li><span class="font-semibold">after {index + 1} {title(index)}:</span> {sentence}</li>
+      {/each}
+    </ul>
   {/if}
 
   <h3 class="mt-3 text-base">Try it on</h3>

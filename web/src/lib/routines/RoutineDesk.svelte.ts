@@ -1,5 +1,5 @@
 import { api, required } from '$lib/api/client';
-import type { Chain, Floor, Following, Loop, NextFigures, Placement, Repair, Routine, RoutineElement, Score, Seam, Section } from '$lib/api/client';
+import type { Chain, Detour, Floor, Following, Loop, NextFigures, Placement, Repair, Routine, RoutineElement, Score, Seam, Section } from '$lib/api/client';
 import { EditSession, opened } from '$lib/ui/EditSession.svelte';
 import { Latest } from '$lib/ui/Latest';
 import { routineStore } from './routineStore';
@@ -31,6 +31,8 @@ export class RoutineDesk extends EditSession<Routine> {
   repairs = $state.raw<Repair[]>([]);
   loop = $state.raw<Loop>();
   bridges = $state.raw<Chain[]>();
+  /** Ways round what blocks the way after the chosen place, once they are asked for. */
+  detours = $state.raw<Detour[]>();
   #toChoose: Place | undefined;
   /** The placements the score has been made of. */
   #scored: Placement[] = [];
@@ -89,6 +91,7 @@ export class RoutineDesk extends EditSession<Routine> {
     this.selected = Math.max(0, Math.min(placement, last));
     this.#chooseLater();
     this.bridges = undefined;
+    this.detours = undefined;
     void this.#askNext();
   }
 
@@ -148,6 +151,21 @@ export class RoutineDesk extends EditSession<Routine> {
     } catch (thrown) {
       this.fail(thrown);
     }
+  }
+
+  /** What could be danced if the way were blocked after the chosen place. */
+  async askDetours() {
+    try {
+      this.detours = required(await api.POST('/api/detours', { body: { routine: this.routine, after: this.selected } }));
+    } catch (thrown) {
+      this.fail(thrown);
+    }
+  }
+
+  /** Keeps ways round with the routine, beside the placement after which they begin. */
+  keepEscapes(detours: Detour[]) {
+    const escapes = detours.map(({ kind, sentence, placements, rejoins }) => ({ kind, sentence, placements, later: rejoins - this.selected }));
+    this.#amend((old) => ({ ...old, escapes: escapes.length > 0 ? escapes : undefined }));
   }
 
   /** Takes over placements that a plan has worked out, in one step. */
@@ -294,6 +312,7 @@ export class RoutineDesk extends EditSession<Routine> {
   protected changed() {
     this.loop = undefined;
     this.bridges = undefined;
+    this.detours = undefined;
     void this.#latest.ask(this.routine).then(() => this.#askNext());
   }
 

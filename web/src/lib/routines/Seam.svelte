@@ -1,18 +1,24 @@
 <script lang="ts">
-  import type { Chain, Repair, Verdict } from '$lib/api/client';
+  import type { Chain, Detour, Escape, Repair, Routine, Verdict } from '$lib/api/client';
   import SeamMark from '$lib/glyphs/SeamMark.svelte';
+  import PathPicture from './PathPicture.svelte';
   import VerdictView from './VerdictView.svelte';
 
   interface Props {
     verdict: Verdict;
     repairs: Repair[];
     bridges: Chain[] | undefined;
+    detours: Detour[] | undefined;
+    escapes: Escape[];
+    floor: Routine['floor'];
     onrepair: (repair: Repair) => void;
     onbridges: () => void;
     onbridge: (chain: Chain) => void;
     onfill: () => void;
+    onblocked: () => void;
+    onescapes: (detours: Detour[]) => void;
   }
-  let { verdict, repairs, bridges, onrepair, onbridges, onbridge, onfill }: Props = $props();
+  let { verdict, repairs, bridges, detours, escapes, floor, onrepair, onbridges, onbridge, onfill, onblocked, onescapes }: Props = $props();
   let wanting = $derived(verdict.comparisons.filter((comparison) => comparison.outcome !== 'holds'));
   let agreeing = $derived(verdict.comparisons.filter((comparison) => comparison.outcome === 'holds'));
 </script>
@@ -20,7 +26,29 @@
 <div class="mb-2 flex flex-wrap gap-2">
   <button class="act" title="Shortest ways across (B)" onclick={onbridges}>Bridge it</button>
   <button class="act" title="Compose between (G)" onclick={onfill}>Fill this gap</button>
+  <button class="act" title="Ways round what is in the way (D)" onclick={onblocked}>Blocked here?</button>
 </div>
+{#if detours}
+  <section aria-label="Ways round" class="mb-3 rounded-lg border-[1.5px] border-line p-2">
+    <ul class="space-y-2">
+      {#each detours as detour (detour.sentence)}
+        <li class="grid grid-cols-[1fr_auto] items-start gap-3">
+          <span class="leading-snug">{detour.sentence}</span>
+          <PathPicture path={detour.path} {floor} label={detour.kind} />
+        </li>
+      {/each}
+    </ul>
+    <button class="act act-main mt-2" onclick={() => onescapes(detours)}>Keep them with the routine</button>
+  </section>
+{:else if escapes.length > 0}
+  <section aria-label="Escape plan" class="mb-3 rounded-lg border-[1.5px] border-line p-2">
+    <h4 class="font-semibold">If the way is blocked</h4>
+    <ul class="mt-1 space-y-1">
+      {#each escapes as escape (escape.sentence)}<li class="leading-snug">{escape.sentence}</li>{/each}
+    </ul>
+    <button class="act mt-2" onclick={() => onescapes([])}>Forget them</button>
+  </section>
+{/if}
 {#if bridges}
   <ul class="mb-2 space-y-1" aria-label="Bridges">
     {#each bridges as chain (chain.wording)}

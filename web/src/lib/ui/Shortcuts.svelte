@@ -47,6 +47,7 @@
         ['K', 'compose what follows'],
         ['G', 'fill the gap to the next'],
         ['B', 'bridge to the next'],
+        ['D', 'ways round, if the way is blocked'],
         ['E', 'put an element in'],
         ['M', 'what would mend every seam that breaks'],
         ['L', 'does it loop?'],

@@ -124,6 +124,19 @@ class ComposingHttpTest extends OverHttp {
     }
 
     @Test
+    void detoursAreKeptWithTheRoutineAndMustBeDanceable() throws Exception {
+        ObjectNode routine = routine("waltz-natural-turn", "waltz-closed-change-rf", "waltz-reverse-turn", "waltz-whisk", "waltz-chasse-from-promenade");
+        JsonNode detours = JSON.readTree(http.send("/api/detours", place(routine, 0)).andExpect(status().isOk()).andReturn().getResponse().getContentAsString());
+        assertThat(detours.size()).isPositive();
+        ObjectNode escape = ((ObjectNode) routine.at("/placements/0")).putArray("escapes").addObject();
+        escape.put("kind", "wait").put("sentence", detours.at("/0/sentence").asText()).put("later", detours.at("/0/rejoins").asInt()).set("placements", detours.at("/0/placements"));
+        http.send("/api/scores", routine).andExpect(status().isOk());
+        ((ObjectNode) escape.at("/placements/0")).put("figure", "waltz-nothing");
+        http.send("/api/scores", routine).andExpect(status().isUnprocessableContent()).andExpect(jsonPath("$.faults[0].place", is("/placements/0/escapes/0/placements/0/figure")));
+        http.send("/api/detours", place(routine("waltz-natural-turn"), 0)).andExpect(status().isUnprocessableContent());
+    }
+
+    @Test
     void loopsAndMapsAreAnswered() throws Exception {
         http.send("/api/loops", routine("waltz-natural-turn")).andExpect(status().isOk()).andExpect(jsonPath("$.verdict.outcome", is("breaks")))
                 .andExpect(jsonPath("$.roundCorner.outcome", is("holds"))).andExpect(jsonPath("$.completions[0].placements", not(hasSize(0))));

@@ -72,7 +72,7 @@ class CoachTest extends BrowserTest {
         page.keyboard().press("Delete");
         assertThat(page.getByTestId("standing")).containsText("1 seam breaks");
         page.locator("[data-outcome=breaks]").click();
-        assertThat(page.getByText("RF is free, but the next figure starts with LF")).isVisible();
+        assertThat(page.getByText("He has his right foot free, and the Reverse Turn needs the left foot.").first()).isVisible();
         page.getByLabel("What may come next").getByText("Closed Change on RF").click();
         assertThat(page.getByTestId("standing")).hasText("every seam can be danced");
 

@@ -125,8 +125,15 @@ class ComposingTest extends BrowserTest {
         compose().click();
         page.getByLabel("Compositions").locator("li").first().getByText("Take it").click();
         assertThat(placements()).not().hasCount(2);
-        assertThat(standing()).hasText("every seam can be danced");
+        assertThat(standing()).containsText("every seam can be danced");
         assertThat(placements().last()).containsText("Chassé from Promenade");
+
+        placements().first().click();
+        press("d");
+        page.getByText("Keep them with the routine").click();
+        assertThat(page.getByLabel("Escape plan").locator("li").first()).isVisible();
+        button("Floor").click();
+        assertThat(page.getByLabel("Escape plans")).containsText("after 1 Whisk");
     }
 
     @Test

@@ -5,6 +5,7 @@ import fluidframe.app.links.VerdictDocument;
 import fluidframe.app.routines.RoutineDocument;
 import fluidframe.app.routines.RoutineDocument.PlacementDocument;
 import fluidframe.core.compose.Composition;
+import fluidframe.core.detour.Detour;
 import fluidframe.core.link.Comparison;
 import fluidframe.core.link.Dancing;
 import fluidframe.core.link.Move;
@@ -143,18 +144,28 @@ final class ComposingDocuments {
             });
             return new CompositionDocument(composition.steps().stream().map(piece -> placement(piece, begins)).toList(),
                     composition.steps().stream().map(piece -> piece.dancing().wording()).toList(), composition.length().toDouble(), difference, composition.points(), reasons,
-                    path.stream().map(point -> new PointDocument(rounded(point.x()), rounded(point.y()))).toList());
-        }
-
-        /** A picture needs no more than centimetres. */
-        private static double rounded(double metres) {
-            return Math.round(metres * 100) / 100.0;
+                    PointDocument.of(path));
         }
     }
 
     /** A place on the floor, metres along and across the first side. */
     @Schema(name = "PathPoint")
     record PointDocument(double x, double y) {
+
+        /** A picture needs no more than centimetres. */
+        static List<PointDocument> of(List<Point> path) {
+            return path.stream().map(point -> new PointDocument(Math.round(point.x() * 100) / 100.0, Math.round(point.y() * 100) / 100.0)).toList();
+        }
+    }
+
+    /** A way round what blocks the way after a place: what is danced, with which passage, from 0, and in which bar the routine goes on. */
+    @Schema(name = "Detour")
+    record DetourDocument(String kind, String sentence, int rejoins, int bar, double beats, List<PlacementDocument> placements, List<PointDocument> path) {
+
+        static DetourDocument of(Detour detour, List<Point> path) {
+            return new DetourDocument(detour.kind().wording(), detour.sentence(), detour.rejoins(), detour.bar(), detour.length().toDouble(),
+                    detour.items().stream().map(item -> RoutineWriter.placement(item, false)).toList(), PointDocument.of(path));
+        }
     }
 
     /** The answers; whether they are proved to be the best; what could be given up where there is none; what was left out of the wish, and why. */

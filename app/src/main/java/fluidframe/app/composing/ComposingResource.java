@@ -5,6 +5,7 @@ import fluidframe.app.composing.ComposingDocuments.ChainDocument;
 import fluidframe.app.composing.ComposingDocuments.CompositionDocument;
 import fluidframe.app.composing.ComposingDocuments.CompositionQuestion;
 import fluidframe.app.composing.ComposingDocuments.CompositionsDocument;
+import fluidframe.app.composing.ComposingDocuments.DetourDocument;
 import fluidframe.app.composing.ComposingDocuments.FollowingDocument;
 import fluidframe.app.composing.ComposingDocuments.LoopDocument;
 import fluidframe.app.composing.ComposingDocuments.NextDocument;
@@ -27,6 +28,7 @@ import fluidframe.core.compose.Composition;
 import fluidframe.core.compose.Difference;
 import fluidframe.core.compose.Relaxation;
 import fluidframe.core.compose.Weights;
+import fluidframe.core.detour.Detours;
 import fluidframe.core.figure.Neighbours;
 import fluidframe.core.link.Before;
 import fluidframe.core.link.Bridges;
@@ -175,6 +177,20 @@ class ComposingResource {
         Standing standing = standing(question.routine());
         List<SeamKey> skipped = question.skipped() == null ? List.of() : question.skipped().stream().map(SeamDocument::key).toList();
         return MendingPlanDocument.of(new Mender(standing.repertoire()).plan(standing.course(), skipped), new RoutineWriter(question.routine(), standing.routine()));
+    }
+
+    /** Ways round what blocks the way after a place, each of which rejoins the routine with the phrase. */
+    @PostMapping("/detours")
+    List<DetourDocument> detours(@Valid @RequestBody PlaceQuestion question) {
+        return work.patiently(() -> goingRound(question));
+    }
+
+    private List<DetourDocument> goingRound(PlaceQuestion question) {
+        Standing standing = standing(question.routine());
+        standing.placed(question.after());
+        standing.placed(question.after() + 1);
+        return new Detours(standing.repertoire()).after(standing.course(), question.after(), () -> false).stream()
+                .map(detour -> DetourDocument.of(detour, CompositionPath.of(detour, standing.routine()))).toList();
     }
 
     /** The shortest chains of figures that lead from a place to what is danced after it now. */

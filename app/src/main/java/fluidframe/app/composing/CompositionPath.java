@@ -3,6 +3,7 @@ package fluidframe.app.composing;
 import fluidframe.core.compose.Composition;
 import fluidframe.core.compose.Composition.Piece;
 import fluidframe.core.couple.Part;
+import fluidframe.core.detour.Detour;
 import fluidframe.core.routine.Placement;
 import fluidframe.core.routine.Routine;
 import fluidframe.core.routine.Score;
@@ -24,6 +25,15 @@ final class CompositionPath {
             Placement placement = Placement.of(piece.dancing()).turningCorner(piece.cornerAfter());
             placements.add(placements.isEmpty() ? placement.withStart(new Alignment.Facing(piece.facing())) : placement);
         }
+        return of(placements, routine);
+    }
+
+    /** Of a detour, from where the routine begins. */
+    static List<Point> of(Detour detour, Routine routine) {
+        return of(detour.items().stream().map(Placement::of).toList(), routine);
+    }
+
+    private static List<Point> of(List<Placement> placements, Routine routine) {
         Score score = Score.of(routine.placing(placements));
         return Stream.concat(score.start().map(stance -> stance.man().body()).stream(),
                 score.steps().stream().filter(step -> step.part() == Part.MAN).map(step -> step.stance().body())).toList();

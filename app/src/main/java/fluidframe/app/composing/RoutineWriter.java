@@ -43,18 +43,18 @@ final class RoutineWriter {
                 placement.start().map(Object::toString).orElse(null), placement.cornerAfter(), placement.highlight(),
                 placement.note().isEmpty() ? null : placement.note(),
                 placement.section().map(section -> new SectionDocument(section.title(), section.times())).orElse(null),
-                placement.rounds().isEmpty() ? null : RepeatTimes.write(placement.rounds()), danced.entry(), danced.otherFoot());
+                placement.rounds().isEmpty() ? null : RepeatTimes.write(placement.rounds()), danced.entry(), danced.otherFoot(), danced.escapes());
     }
 
     static PlacementDocument placement(Item item, boolean cornerAfter) {
         if (item instanceof Element element) {
-            return new PlacementDocument(null, document(element), null, null, null, null, null, null, cornerAfter, false, null, null, null, null, false);
+            return new PlacementDocument(null, document(element), null, null, null, null, null, null, cornerAfter, false, null, null, null, null, false, null);
         }
         Dancing dancing = (Dancing) item;
         Way way = dancing.way();
         return new PlacementDocument(dancing.figure().id(), null, orNull(way.split()), orNull(way.finish()), orNull(way.timing()),
                 way.repeats() == 1 ? null : way.repeats(), orNull(way.school()), null, cornerAfter, false, null, null, null,
-                orNull(way.entry()), way.otherFoot());
+                orNull(way.entry()), way.otherFoot(), null);
     }
 
     private static ElementDocument document(Element element) {

@@ -6,10 +6,12 @@ import fluidframe.core.geometry.Dancers;
 import io.swagger.v3.oas.annotations.media.Schema;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
+import jakarta.validation.constraints.Size;
 
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
+import java.util.stream.Stream;
 
 /** A routine in the open format; without a floor it is danced in the hall the program comes with. */
 @JsonInclude(JsonInclude.Include.NON_EMPTY)
@@ -28,7 +30,8 @@ public record RoutineDocument(
 
     /** The ids of the figures it needs. */
     public List<String> figures() {
-        return placements.stream().map(PlacementDocument::figure).filter(Objects::nonNull).distinct().toList();
+        return Stream.concat(placements.stream(), placements.stream().flatMap(placement -> placement.detours().stream())).map(PlacementDocument::figure)
+                .filter(Objects::nonNull).distinct().toList();
     }
 
     /** The same with other placements. */
@@ -43,7 +46,7 @@ public record RoutineDocument(
 
     /** The same with figures of other ids, where there are some, in the place of its own. */
     public RoutineDocument dancing(Map<String, String> otherIds) {
-        return with(placements.stream().map(placement -> placement.dancing(otherIds.getOrDefault(placement.figure(), placement.figure()))).toList());
+        return with(placements.stream().map(placement -> placement.dancing(otherIds)).toList());
     }
 
     /** How tall the couple are, metres; absent for the height for which the dances' step lengths are given. */
@@ -58,7 +61,7 @@ public record RoutineDocument(
     /**
      * A figure or an element placed in a routine. Of a figure the part, entry, finish, timing, school, foot and number of repeats it is danced in,
      * absent as charted; start is the man's alignment it starts on here, absent for the nearest; section the section that begins
-     * with it; rounds the times of its section it is danced in, absent for every time.
+     * with it; rounds the times of its section it is danced in, absent for every time; escapes what may be danced instead of what follows when the way is blocked.
      */
     @JsonInclude(JsonInclude.Include.NON_EMPTY)
     @Schema(name = "Placement")
@@ -67,22 +70,38 @@ public record RoutineDocument(
                                     @JsonInclude(JsonInclude.Include.NON_DEFAULT) boolean cornerAfter,
                                     @JsonInclude(JsonInclude.Include.NON_DEFAULT) boolean highlight, String note,
                                     @Valid SectionDocument section, String rounds, String entry,
-                                    @JsonInclude(JsonInclude.Include.NON_DEFAULT) boolean otherFoot) {
+                                    @JsonInclude(JsonInclude.Include.NON_DEFAULT) boolean otherFoot,
+                                    @Size(max = 3, message = "at most 3 escapes") List<@Valid @NotNull(message = "an escape") EscapeDocument> escapes) {
 
-        PlacementDocument dancing(String otherFigure) {
-            return new PlacementDocument(otherFigure, element, split, finish, timing, repeats, school, start, cornerAfter, highlight, note, section, rounds,
-                    entry, otherFoot);
+        /** Everything its escapes dance. */
+        List<PlacementDocument> detours() {
+            return escapes == null ? List.of() : escapes.stream().flatMap(escape -> escape.placements().stream()).toList();
+        }
+
+        PlacementDocument dancing(Map<String, String> otherIds) {
+            List<EscapeDocument> others = escapes == null ? null : escapes.stream().map(escape -> new EscapeDocument(escape.kind(), escape.sentence(),
+                    escape.placements().stream().map(placement -> placement.dancing(otherIds)).toList(), escape.later())).toList();
+            return new PlacementDocument(otherIds.getOrDefault(figure, figure), element, split, finish, timing, repeats, school, start, cornerAfter, highlight, note, section, rounds,
+                    entry, otherFoot, others);
         }
 
         public PlacementDocument startingOn(String alignment) {
             return new PlacementDocument(figure, element, split, finish, timing, repeats, school, alignment, cornerAfter, highlight, note, section, rounds,
-                    entry, otherFoot);
+                    entry, otherFoot, escapes);
         }
 
         public PlacementDocument within(SectionDocument otherSection, String otherRounds) {
             return new PlacementDocument(figure, element, split, finish, timing, repeats, school, start, cornerAfter, highlight, note, otherSection, otherRounds,
-                    entry, otherFoot);
+                    entry, otherFoot, escapes);
         }
+    }
+
+    /** A way round what blocks the way after a placement: what is danced, and how many placements later the routine goes on. */
+    @JsonInclude(JsonInclude.Include.NON_EMPTY)
+    @Schema(name = "Escape")
+    public record EscapeDocument(@NotNull(message = "wait, turn out or go round") String kind, @NotNull(message = "a sentence") @Size(max = 1000, message = "at most 1000 letters") String sentence,
+                                 @NotNull(message = "what is danced") @Size(max = 32, message = "at most 32 placements") List<@Valid @NotNull(message = "a placement") PlacementDocument> placements,
+                                 @NotNull(message = "how many placements later it goes on") Integer later) {
     }
 
     /** What is done between figures: its length in beats or in bars, who does it, what it leads into, how far they turn. */

@@ -8,6 +8,7 @@ import fluidframe.app.problems.Fault;
 import fluidframe.app.problems.RefusedException;
 import fluidframe.app.routines.RoutineDocument.DancersDocument;
 import fluidframe.app.routines.RoutineDocument.ElementDocument;
+import fluidframe.app.routines.RoutineDocument.EscapeDocument;
 import fluidframe.app.routines.RoutineDocument.PlacementDocument;
 import fluidframe.app.routines.RoutineDocument.SectionDocument;
 import fluidframe.app.storage.Edition;
@@ -170,7 +171,24 @@ public class RoutineReader {
             Optional<Alignment> start = start(place, document.start());
             Optional<Section> section = section(place + "/section", document.section());
             SortedSet<Integer> rounds = rounds(place + "/rounds", document.rounds());
+            escapes(place + "/escapes", document, figures, dance);
             return item.map(each -> new Placement(each, start, document.cornerAfter(), document.highlight(), note, section, rounds));
+        }
+
+        /** An escape dances what the book has; it has none of its own. */
+        private void escapes(String place, PlacementDocument document, Map<String, Figure> figures, Optional<Dance> dance) {
+            List<EscapeDocument> escapes = document.escapes() == null ? List.of() : document.escapes();
+            for (int i = 0; i < escapes.size(); i++) {
+                for (int j = 0; j < escapes.get(i).placements().size(); j++) {
+                    String at = place + "/" + i + "/placements/" + j;
+                    PlacementDocument danced = escapes.get(i).placements().get(j);
+                    if (danced.escapes() != null && !danced.escapes().isEmpty()) {
+                        fault(at + "/escapes", "escapes", "no escapes within an escape");
+                    } else {
+                        placement(at, danced, figures, dance);
+                    }
+                }
+            }
         }
 
         private Optional<Section> section(String place, SectionDocument document) {

@@ -1,0 +1,2 @@
+/** Ways round what stands in the way of a routine. */
+package fluidframe.core.detour;
