@@ -5,21 +5,31 @@
     path: Composition['path'];
     floor: Routine['floor'];
     label: string;
+    /** Shows the way as large as it can be, not where it lies on the floor. */
+    close?: boolean;
   }
-  let { path, floor, label }: Props = $props();
+  let { path, floor, label, close = false }: Props = $props();
 
   /** The hall a routine without a floor of its own is danced in, metres. */
   const HALL = { length: 18, width: 11 };
   const WIDTH = 108;
-  let length = $derived(floor?.length ?? HALL.length);
-  let width = $derived(floor?.width ?? HALL.width);
-  let scale = $derived(WIDTH / length);
+  const MARGIN = 0.5;
+  let whole = $derived({ left: 0, bottom: 0, length: floor?.length ?? HALL.length, width: floor?.width ?? HALL.width });
+  let around = $derived.by(() => {
+    const xs = path.map(({ x }) => x);
+    const ys = path.map(({ y }) => y);
+    const size = Math.max(Math.max(...xs) - Math.min(...xs), (Math.max(...ys) - Math.min(...ys)) / 0.6) + 2 * MARGIN;
+    return { left: (Math.min(...xs) + Math.max(...xs) - size) / 2, bottom: (Math.min(...ys) + Math.max(...ys) - size * 0.6) / 2, length: size, width: size * 0.6 };
+  });
+  let shown = $derived(close ? around : whole);
+  let scale = $derived(WIDTH / shown.length);
   /** The first side runs along the lower edge, as on the floor plan. */
-  let points = $derived(path.map(({ x, y }) => `${(x * scale).toFixed(1)},${((width - y) * scale).toFixed(1)}`).join(' '));
-  let start = $derived(path[0]);
+  let spots = $derived(path.map(({ x, y }) => ({ x: (x - shown.left) * scale, y: (shown.width - (y - shown.bottom)) * scale })));
+  let points = $derived(spots.map(({ x, y }) => `${x.toFixed(1)},${y.toFixed(1)}`).join(' '));
+  let start = $derived(spots[0]);
 </script>
 
-<svg width={WIDTH} height={width * scale} viewBox={`0 0 ${WIDTH} ${width * scale}`} role="img" aria-label={label} class="rounded border-[1.5px] border-line bg-board">
+<svg width={WIDTH} height={shown.width * scale} viewBox={`0 0 ${WIDTH} ${shown.width * scale}`} role="img" aria-label={label} class="rounded border-[1.5px] border-line bg-board">
   <polyline {points} fill="none" stroke="currentColor" stroke-width="2" stroke-linejoin="round" />
-  {#if start}<circle cx={start.x * scale} cy={(width - start.y) * scale} r="3.5" fill="currentColor" />{/if}
+  {#if start}<circle cx={start.x} cy={start.y} r="3.5" fill="currentColor" />{/if}
 </svg>

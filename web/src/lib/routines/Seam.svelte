@@ -34,7 +34,7 @@
       {#each detours as detour (detour.sentence)}
         <li class="grid grid-cols-[1fr_auto] items-start gap-3">
           <span class="leading-snug">{detour.sentence}</span>
-          <PathPicture path={detour.path} {floor} label={detour.kind} />
+          <PathPicture path={detour.path} {floor} label={detour.kind} close />
         </li>
       {/each}
     </ul>
