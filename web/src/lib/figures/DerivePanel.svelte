@@ -36,6 +36,12 @@
         </li>
       {/each}
     </ul>
+    {#if proposal.doubts.length > 0}
+      <h3 class="mt-3 text-base">What could not be known</h3>
+      <ul class="mt-1 max-h-40 list-disc overflow-y-auto pl-5 leading-snug">
+        {#each proposal.doubts as doubt (doubt)}<li>{doubt}</li>{/each}
+      </ul>
+    {/if}
     <div class="mt-3 flex gap-2">
       <button class="act act-main" {@attach focused} disabled={proposal.changes.length === 0} onclick={() => sheet.acceptProposal()}>Accept</button>
       <button class="act" onclick={() => (sheet.proposal = undefined)}>Leave as it is</button>

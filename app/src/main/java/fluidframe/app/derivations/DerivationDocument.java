@@ -2,7 +2,10 @@ package fluidframe.app.derivations;
 
 import fluidframe.app.figures.FigureDocument;
 import fluidframe.app.figures.FigureMapper;
+import fluidframe.core.audit.Doubts;
 import fluidframe.core.couple.Part;
+import fluidframe.core.couple.Relation;
+import fluidframe.core.derive.PartnerPart;
 import fluidframe.core.figure.Chart;
 import fluidframe.core.figure.Figure;
 import fluidframe.core.notation.Column;
@@ -15,9 +18,9 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.stream.Stream;
 
-/** A derived figure, and every cell and field in which it differs from the one it was derived from. */
+/** A derived figure, every cell and field in which it differs from the one it was derived from, and in a line each what could not be known. */
 @Schema(name = "Derivation")
-record DerivationDocument(FigureDocument figure, List<ChangeDocument> changes) {
+record DerivationDocument(FigureDocument figure, List<ChangeDocument> changes, List<String> doubts) {
 
     /** One difference: where, what stood there, what would. */
     @Schema(name = "Change")
@@ -27,15 +30,18 @@ record DerivationDocument(FigureDocument figure, List<ChangeDocument> changes) {
     /** The figure with one chart derived; its cells are marked as such. */
     static DerivationDocument partner(Figure figure, Chart derived) {
         Part part = derived.part();
+        Relation standing = PartnerPart.standing(figure, part.partner());
         FigureDraft before = DraftWriter.write(figure);
-        FigureDraft after = before.withChart(part, DraftWriter.rows(derived)).withDerived(derivedCells(before, part, derived));
-        return new DerivationDocument(FigureMapper.document(after), changes(before, after));
+        Figure danced = (part == Part.MAN ? figure.withCharts(derived, figure.lady()) : figure.withCharts(figure.man(), derived)).withStart(standing);
+        FigureDraft after = DraftWriter.write(danced).withDerived(derivedCells(before, part, derived));
+        List<String> assumed = standing.equals(figure.start()) ? List.of() : List.of("The first step is taken in " + standing.position().wording() + ", so the figure is taken to begin there.");
+        return new DerivationDocument(FigureMapper.document(after), changes(before, after), Stream.concat(assumed.stream(), Doubts.of(figure, danced, part).stream()).toList());
     }
 
     static DerivationDocument whole(Figure figure, Figure derived) {
         FigureDraft before = DraftWriter.write(figure);
         FigureDraft after = DraftWriter.write(derived);
-        return new DerivationDocument(FigureMapper.document(after), changes(before, after));
+        return new DerivationDocument(FigureMapper.document(after), changes(before, after), List.of());
     }
 
     private static List<String> derivedCells(FigureDraft before, Part part, Chart derived) {

@@ -10,6 +10,7 @@ import fluidframe.core.step.Footwork;
 import fluidframe.core.step.Footwork.Contact;
 import fluidframe.core.step.Footwork.Surface;
 import fluidframe.core.step.PositionModifier;
+import fluidframe.core.step.RiseFall;
 import fluidframe.core.step.Step;
 import fluidframe.core.step.StepDirection;
 import fluidframe.core.step.Sway;
@@ -27,8 +28,8 @@ import java.util.stream.Collectors;
  * What the partner does while facing: the other foot, forward for back, across in front for across behind, the same
  * direction of the room faced instead of backed, the same turn, the sway mirrored. It is its own inverse.
  *
- * <p>Footwork of forward and backward steps of the swing dances and tango is turned round, HT for TH, and the flat forward
- * step H answers the backward BH; sideways, closing and Latin steps keep theirs. The coach corrects the few rows in
+ * <p>Footwork of forward and backward steps of the swing dances and tango is turned round, HT for TH, unless the step is placed up, when both are on the
+ * toe; and the flat forward step H answers the backward BH; sideways, closing and Latin steps keep theirs. The coach corrects the few rows in
  * which a figure is not naturally opposite.
  */
 public final class NaturalOpposite {
@@ -87,6 +88,9 @@ public final class NaturalOpposite {
         if (!forward && !back) {
             return footwork;
         }
+        if (isUp(step)) {
+            return footwork;
+        }
         if (forward && footwork.equals(FLAT_FORWARD)) {
             return FLAT_BACK;
         }
@@ -102,6 +106,13 @@ public final class NaturalOpposite {
         List<Contact> turnedRound = new ArrayList<>(footwork.contacts());
         Collections.reverse(turnedRound);
         return new Footwork(turnedRound, footwork.notes());
+    }
+
+    /** Placed up, or lowering what was up: then forward and back are both taken on the toe. */
+    private static boolean isUp(Step step) {
+        List<RiseFall.Kind> kinds = step.rise().phases().stream().map(RiseFall.Phase::kind).toList();
+        boolean up = !kinds.isEmpty() && (kinds.get(0) == RiseFall.Kind.UP || kinds.get(0) == RiseFall.Kind.REMAIN_UP);
+        return up || kinds.contains(RiseFall.Kind.LOWER) && !kinds.contains(RiseFall.Kind.COMMENCE);
     }
 
     private static Footwork plain(Surface... surfaces) {

@@ -7,9 +7,11 @@ import fluidframe.core.Charts;
 import fluidframe.core.Danced;
 import fluidframe.core.RandomRows;
 import fluidframe.core.audit.Audit;
+import fluidframe.core.audit.Doubts;
 import fluidframe.core.audit.Finding;
 import fluidframe.core.audit.Severity;
 import fluidframe.core.couple.Part;
+import fluidframe.core.couple.Position;
 import fluidframe.core.dance.Dance;
 import fluidframe.core.dance.Dances;
 import fluidframe.core.figure.Chart;
@@ -102,5 +104,41 @@ class DerivationTest {
     void oneChartIsDerivedForThePartnerWhicheverItIs() {
         Chart lady = Charts.read(Danced.figure("change step")).lady();
         assertThat(NaturalOpposite.of(lady, WALTZ).part()).isEqualTo(Part.MAN);
+    }
+
+    @Test
+    void whatIsPlacedUpIsOnTheToeInBothParts() {
+        Figure feather = Charts.read(Danced.figure("feather step"));
+
+        Chart lady = PartnerPart.of(feather, Part.MAN);
+
+        assertThat(lady.steps()).extracting(step -> step.footwork().toString()).containsExactly("TH", "T", "TH");
+        assertThat(Audit.of(feather.withCharts(feather.man(), lady))).noneMatch(finding -> finding.rule().startsWith("F"));
+    }
+
+    @Test
+    void aFirstStepInPromenadeIsTakenFromPromenade() {
+        Figure closed = Charts.read(Charts.figure("tango", "0.5", "closed; closed", "PP; closed", Charts.rows("S|LF|sd in PP|m LOD p DW"), Charts.rows("S|RF|sd in PP|m LOD p DC")));
+
+        assertThat(PartnerPart.standing(closed, Part.MAN).position()).isEqualTo(Position.PROMENADE);
+        assertThat(PartnerPart.of(closed, Part.MAN).steps().get(0).turn().between().isNone()).isTrue();
+        assertThat(PartnerPart.standing(Charts.read(Danced.figure("natural turn")), Part.MAN).position()).isEqualTo(Position.CLOSED);
+    }
+
+    @Test
+    void openingSideBySideKeepsTheFeetOpposite() {
+        Figure opened = Charts.read(Charts.figure("rumba", "1", "open facing; L-to-R", "open facing; L-to-R", Charts.rows("2|LF|bk|f LOD|1/4 L|side R", "3|RF|ip|f LOD", "4-1|LF|sd|f W|1/4 R|open facing"),
+                Charts.rows("2|RF|bk|f LOD|1/4 R|side R", "3|LF|ip|f LOD", "4-1|RF|sd|b W|1/4 L|open facing")));
+
+        assertThat(PartnerPart.of(opened, Part.MAN).steps()).extracting(step -> step.foot().orElseThrow().shorthand()).containsExactly("RF", "LF", "RF");
+    }
+
+    @Test
+    void whatCouldNotBeKnownIsSaid() {
+        Figure natural = Charts.read(Danced.figure("natural turn"));
+        Chart same = natural.lady();
+
+        assertThat(Doubts.of(natural, natural.withCharts(natural.man(), same), Part.LADY)).isEmpty();
+        assertThat(Doubts.of(natural, natural.withCharts(natural.man(), new Chart(Part.LADY, natural.man().steps())), Part.LADY)).isNotEmpty();
     }
 }
