@@ -53,8 +53,8 @@ final class ContraryMovement extends CheckedRule {
             return Optional.empty();
         }
         Place place = Place.cell(part, 0, Column.CBM);
-        return Optional.of(warning(place, "nothing", "CBM", "The " + part.wording() + "'s first step leads into a turn of "
-                + steps.get(1).turn().between() + "; it wants CBM.", new Fix("add CBM", place, "CBM")));
+        return Optional.of(warning(place, "nothing", "CBM", "The " + part.wording() + "'s first step leads into "
+                + steps.get(1).turn().between().spoken() + "; it wants CBM.", new Fix("add CBM", place, "CBM")));
     }
 
     /** After the feet of both have closed a walk into a turn of both begins it anew. */
@@ -68,7 +68,7 @@ final class ContraryMovement extends CheckedRule {
             boolean bothTurn = turnsAfter(steps, row) && turnsAfter(partners, row);
             if (closed && walks && bothTurn && !step.cbm() && !step.has(PositionModifier.CBMP) && !isOpen(step) && !step.has(PositionModifier.SMALL)) {
                 Place place = Place.cell(part, row, Column.CBM);
-                found.add(warning(place, "nothing", "CBM", "The " + part.wording() + "'s step " + (row + 1) + " leads into a turn of " + steps.get(row + 1).turn().between()
+                found.add(warning(place, "nothing", "CBM", "The " + part.wording() + "'s step " + (row + 1) + " leads into " + steps.get(row + 1).turn().between().spoken()
                         + "; it wants CBM.", new Fix("add CBM", place, "CBM")));
             }
         }

@@ -47,7 +47,7 @@ final class TurnIsNotTooMuch extends CheckedRule {
         if (turn.size() > limit) {
             String most = new Turn(limit).sizeText();
             found.add(warning(Place.cell(part, row, Column.TURN), turn.sizeText(), "at most " + most,
-                    "Step " + (row + 1) + " turns " + turn.sizeText() + "; " + what + " " + most + " is the most."));
+                    "Step " + (row + 1) + " makes " + turn.spokenSize() + "; " + what + " " + new Turn(limit).spokenSize() + " is the most."));
         }
     }
 

@@ -3,6 +3,7 @@ package fluidframe.core.audit;
 import fluidframe.core.couple.Part;
 import fluidframe.core.notation.Column;
 import fluidframe.core.notation.Place;
+import fluidframe.core.space.Turn;
 import fluidframe.core.step.Action;
 import fluidframe.core.step.Step;
 import fluidframe.core.step.StepDirection;
@@ -31,8 +32,9 @@ final class TurnIsShared extends CheckedRule {
             onlyTurn(subject.steps(part)).ifPresent(row -> {
                 Step first = subject.steps(part).get(row - 1);
                 String side = first.goes(StepDirection.BACK) ? "on the inside more and earlier" : "on the outside a little each step";
-                String turn = subject.steps(part).get(row).turn().between().toString();
-                found.add(note(Place.cell(part, row, Column.TURN), turn, "shared", "All of the turn, " + turn + ", is before step "
+                Turn between = subject.steps(part).get(row).turn().between();
+                String turn = between.toString();
+                found.add(note(Place.cell(part, row, Column.TURN), turn, "shared", "All of the turn, " + between.spoken() + ", is before step "
                         + (row + 1) + "; there is room to share it: " + side + "."));
             });
         }

@@ -91,7 +91,7 @@ public record Element(ElementKind kind, int beats, Optional<Part> part, Relation
     /** "3 beats, only the lady, into promenade". */
     public String details() {
         String who = part.map(one -> ", only the " + one.wording()).orElse("");
-        String turned = turn.isNone() ? "" : ", turning " + turn;
+        String turned = turn.isNone() ? "" : ", turning " + turn.spoken();
         return beats + (beats == 1 ? " beat" : " beats") + who + turned + (to.isNone() ? "" : ", into " + to.wording());
     }
 

@@ -97,6 +97,11 @@ public record Turn(int sixteenths) {
         return SPOKEN.getOrDefault(size(), sizeText() + (size() < WHOLE ? " of a turn" : " turns"));
     }
 
+    /** "A quarter turn to the right", in the middle of a sentence. */
+    public String spoken() {
+        return side().map(side -> spokenSize() + " to the " + side.wording()).orElse("no turn");
+    }
+
     /** Canonical text: {@code 3/8 R}, or {@code 0}. */
     @Override
     public String toString() {

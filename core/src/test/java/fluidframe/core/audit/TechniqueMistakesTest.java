@@ -132,6 +132,6 @@ class TechniqueMistakesTest {
     @Test
     void whatTheRuleOnTurnsSaysFitsWhatItFound() {
         FigureDraft much = changed("natural turn", Part.MAN, 2, Column.TURN, "1/2 R");
-        assertThat(found(much, "A5")).first().satisfies(finding -> assertThat(finding.sentence()).contains("turns 1/2", "3/8 is the most"));
+        assertThat(found(much, "A5")).first().satisfies(finding -> assertThat(finding.sentence()).contains("makes half a turn", "three eighths of a turn is the most"));
     }
 }
