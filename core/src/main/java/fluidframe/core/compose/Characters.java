@@ -4,6 +4,7 @@ import fluidframe.core.figure.Figure;
 import fluidframe.core.figure.TurnAccount;
 import java.util.HashMap;
 import java.util.Map;
+import java.util.Optional;
 
 /** What a figure mainly does, to be told from what comes before and after it; worked out once for each. */
 final class Characters {
@@ -16,10 +17,26 @@ final class Characters {
         TURNS_LEFT, TURNS_RIGHT, GOES_STRAIGHT
     }
 
-    private final Map<String, Character> known = new HashMap<>();
+    /**
+     * What counts of a figure for its contrast to others.
+     *
+     * @param character what it mainly does; empty for nothing that is known, to which anything is a contrast
+     * @param piece     whether it lasts no longer than a bar
+     */
+    record Kind(Optional<Character> character, boolean piece) {
 
-    Character of(Figure figure) {
-        return known.computeIfAbsent(figure.id(), id -> told(figure));
+        static final Kind ANY = new Kind(Optional.empty(), false);
+
+        /** Two pieces of one bar never are a contrast, however they turn. */
+        boolean contrasts(Kind next) {
+            return character.isEmpty() || !(piece && next.piece) && !character.equals(next.character);
+        }
+    }
+
+    private final Map<String, Kind> known = new HashMap<>();
+
+    Kind of(Figure figure) {
+        return known.computeIfAbsent(figure.id(), id -> new Kind(Optional.of(told(figure)), figure.length().compareTo(figure.dance().rhythm().bar()) <= 0));
     }
 
     private static Character told(Figure figure) {

@@ -20,18 +20,22 @@ import java.util.PriorityQueue;
 
 /**
  * Finds the best sequences for a wish. First the best that could still be reached is worked out for every state, length and
- * set of required figures, leaving repetition out of account; that never says too little. Then sequences are taken
- * up in the order of what they have plus what they could still reach, so the first to be complete is the best. Where
- * repetition makes too many sequences promising, the search ends at a number of sequences, not at a time, so the same
- * question has the same answer; then the most promising few of each length are carried through to the end, and the answer
- * says how much better another could be at most; where they have as many points as any could have, they are the best all the same.
+ * set of required figures, leaving repetition out of account; that never says too little. Then the most promising few of each
+ * length are carried through to the end. Where what they lead to has fewer points than another could have, sequences are taken
+ * up in the order of what they have plus what they could still reach, so the first to be complete is the best. The search ends at a number of
+ * sequences, not at a time, so the same question has the same answer; what is not proved then says how much better another could be at most.
  */
 public final class Composer {
 
     private static final int MOST_OPEN = 120_000;
+    /** With more points than this between the best found and the most there could be a proof is out of reach, but in small books. */
+    private static final int MOST_POINTS_OPEN = 12;
+    private static final int FEW_OPEN = 12_000;
     /** How many of each length are carried on, fewer where there are many lengths. */
-    private static final int MOST_CARRIED = 120;
-    private static final int CARRIED_IN_ALL = 8000;
+    private static final int MOST_CARRIED = 100;
+    private static final int CARRIED_IN_ALL = 6000;
+    /** Once the first answer is found, so many times fewer are carried on for each other one. */
+    private static final int NEXT_ANSWERS = 2;
     /** For each that is carried on so many are looked at. */
     private static final int LOOKED_AT_EACH = 6;
     /** Sequences that have covered less than so many centimetres more or less are alike. */
@@ -52,6 +56,7 @@ public final class Composer {
     private final UpperBound upperBound;
     private final int[] sides;
     private final int carried;
+    private int carrying;
     private final List<Composition> found = new ArrayList<>();
     /** What each answer found so far dances, by the unit at which it begins. */
     private final List<Map<Integer, String>> known = new ArrayList<>();
@@ -97,7 +102,7 @@ public final class Composer {
         int bound = 0;
         while (found.size() < wish.answers() && !watch.stops()) {
             remember();
-            Next next = proved ? best() : mostPromising(bound);
+            Next next = proved ? best() : mostPromising(bound, carried / NEXT_ANSWERS);
             proved &= next.proved();
             bound = found.isEmpty() ? next.bound() : bound;
             if (next.composition().isEmpty()) {
@@ -130,13 +135,25 @@ public final class Composer {
         }
     }
 
+    /**
+     * First the most promising are carried through. What they lead to is the best if it has as many points as any could have; else sequences are taken up in
+     * the order of their promise, as long as one promises more; only few of them where so many points are open that nothing could be proved.
+     */
     private Next best() {
+        List<Sequence> beginnings = beginnings();
+        int bound = beginnings.stream().mapToInt(Sequence::promise).max().orElse(0);
+        Next carriedOn = mostPromising(bound, found.isEmpty() ? carried : carried / NEXT_ANSWERS);
+        int least = carriedOn.composition().map(Composition::points).orElse(UpperBound.NEVER);
+        if (carriedOn.proved()) {
+            return carriedOn;
+        }
+        int most = least > UpperBound.NEVER && bound - least > MOST_POINTS_OPEN ? FEW_OPEN : MOST_OPEN;
         PriorityQueue<Sequence> open = new PriorityQueue<>(BEST_FIRST);
         long order = 0;
-        open.addAll(beginnings());
-        while (!open.isEmpty()) {
-            if (open.size() > MOST_OPEN || ++taken % CHECK_EVERY == 0 && ends()) {
-                return mostPromising(open.peek().promise());
+        open.addAll(beginnings);
+        while (!open.isEmpty() && open.peek().promise() > least) {
+            if (open.size() > most || ++taken % CHECK_EVERY == 0 && ends()) {
+                return new Next(carriedOn.composition(), false, open.peek().promise());
             }
             Sequence sequence = open.poll();
             if (sequence.hasEnded()) {
@@ -149,7 +166,7 @@ public final class Composer {
                 order = extend(sequence, edge, open, order);
             }
         }
-        return new Next(Optional.empty(), true, 0);
+        return new Next(carriedOn.composition(), true, Math.max(least, 0));
     }
 
     private boolean ends() {
@@ -158,7 +175,8 @@ public final class Composer {
     }
 
     /** The most promising sequences of each length, carried on to the next; of what is complete among them the best. */
-    private Next mostPromising(int bound) {
+    private Next mostPromising(int bound, int width) {
+        carrying = Math.max(1, width);
         List<List<Sequence>> byLength = new ArrayList<>();
         for (int length = 0; length <= timeline.most(); length++) {
             byLength.add(new ArrayList<>());
@@ -192,9 +210,9 @@ public final class Composer {
 
     /** Once twice as many are waiting as are looked at, the less promising half goes, and nothing as poor comes in any more. */
     private void trim(List<Sequence> sequences, int length) {
-        if (sequences.size() >= 2 * LOOKED_AT_EACH * carried) {
+        if (sequences.size() >= 2 * LOOKED_AT_EACH * carrying) {
             sequences.sort(MOST_PROMISING_FIRST);
-            sequences.subList(LOOKED_AT_EACH * carried, sequences.size()).clear();
+            sequences.subList(LOOKED_AT_EACH * carrying, sequences.size()).clear();
             floors[length] = sequences.get(sequences.size() - 1).promise();
         }
     }
@@ -208,7 +226,7 @@ public final class Composer {
         sequences.sort(MOST_PROMISING_FIRST);
         Map<Ahead, Sequence> kept = new LinkedHashMap<>();
         for (Sequence sequence : sequences) {
-            if (kept.size() >= carried) {
+            if (kept.size() >= carrying) {
                 break;
             }
             List<String> window = sequence.within(timeline.window()).stream().map(Sequence::figure).toList();
@@ -234,19 +252,14 @@ public final class Composer {
     }
 
     private long extend(Sequence sequence, Edge edge, Collection<Sequence> open, long order) {
-        int repeats = repeats(sequence, edge);
         long next = order;
-        String figure = edge.move().dancing().figure().id();
-        boolean often = sequence.times(figure, Integer.MAX_VALUE) >= wish.taste().mostInAll() || wish.taste().notThrice() && sequence.danced(figure, 2);
-        if (repeats < wish.mostTimes() && !often) {
-            int points = sequence.points() - repetition(sequence, edge);
-            for (boolean corner : corners(sequence.corners())) {
-                add(sequence, edge, corner, points, open, ++next);
-            }
+        for (boolean corner : corners(sequence.corners())) {
+            add(sequence, edge, corner, sequence.points(), open, ++next);
         }
         return next;
     }
 
+    /** What costs least to find out is asked first; most sequences are turned away by their length or by what they could still reach. */
     private void add(Sequence before, Edge edge, boolean corner, int points, Collection<Sequence> sequences, long order) {
         int from = before == null ? 0 : before.length();
         int mask = (before == null ? 0 : before.mask()) | edge.bit();
@@ -256,19 +269,34 @@ public final class Composer {
         if (length > timeline.limit(from) || sides.length > 0 && covered > side(cornersLeft)) {
             return;
         }
-        int[] shared = shared(before, edge, from);
-        if (shared == null || corner && !isInPlace(before, edge, length, cornersLeft, covered)) {
-            return;
-        }
         int node = corner ? edge.toRoundCorner() : edge.to();
         int left = cornersLeft - (corner ? 1 : 0);
-        int now = points + edge.points() + timeline.points(edge, from) + (corner ? sidePoints(cornersLeft, covered) : 0);
         int more = upperBound.at(node, length, mask, left);
+        int now = points + edge.points() + timeline.points(edge, from) + (corner ? sidePoints(cornersLeft, covered) : 0);
         int promise = now + more + (sides.length > 0 ? (left + 1) * wish.weights().ground() : 0);
-        boolean poor = length < floors.length && promise <= floors[length];
-        if (more > UpperBound.NEVER && !poor) {
-            sequences.add(new Sequence(before, edge, corner, node, length, mask, left, corner ? 0 : covered, now, promise, shared, order));
+        if (more <= UpperBound.NEVER || isPoor(length, promise) || comesTooOften(before, edge) || corner && !isInPlace(before, edge, length, cornersLeft, covered)) {
+            return;
         }
+        int taken = before == null ? 0 : repetition(before, edge);
+        int[] shared = shared(before, edge, from);
+        if (shared != null && !isPoor(length, promise - taken)) {
+            sequences.add(new Sequence(before, edge, corner, node, length, mask, left, corner ? 0 : covered, now - taken, promise - taken, shared, order));
+        }
+    }
+
+    /** While the most promising are carried on: whether a sequence of this length promises less than those that wait. */
+    private boolean isPoor(int length, int promise) {
+        return length < floors.length && promise <= floors[length];
+    }
+
+    private boolean comesTooOften(Sequence before, Edge edge) {
+        if (before == null) {
+            return false;
+        }
+        Taste taste = wish.taste();
+        String figure = edge.move().dancing().figure().id();
+        return repeats(before, edge) >= wish.mostTimes() || taste.notThrice() && before.danced(figure, 2)
+                || taste.mostInAll() < Integer.MAX_VALUE && before.times(figure, Integer.MAX_VALUE) >= taste.mostInAll();
     }
 
     /** How much of each answer found before has been danced again; null if too much. */
@@ -320,6 +348,25 @@ public final class Composer {
     private boolean isComplete(Sequence sequence) {
         return sequence.edge() != null && sequence.length() >= timeline.least() && sequence.mask() == graph.allRequired() && sequence.corners() == 0
                 && graph.arrives(sequence.node());
+    }
+
+    /**
+     * What a sequence that somebody else has put together would count, by the same points as the composer's own; the room and the figures wished for are
+     * left out of account.
+     *
+     * @param moves what is danced, one after another, at least one
+     */
+    public static Composition appraise(Repertoire repertoire, Wish wish, List<Move> moves) {
+        Composer composer = new Composer(repertoire, wish.withSides(List.of()), () -> false);
+        Sequence sequence = null;
+        for (Move move : moves) {
+            int from = sequence == null ? 0 : sequence.length();
+            Edge edge = new Edge(move, 0, 0, composer.timeline.units(move.dancing().length()), 0, 0, false, move.dancing().figure().level().ordinal(), 0, Bookends.isBegun(move.dancing()));
+            sequence = new Sequence(sequence, edge, false, 0, from + edge.length(), 0, 0, 0, 0, 0, new int[0], 0);
+        }
+        Composition composition = composer.composition(sequence.ended(0, 0));
+        int points = composition.reasons().values().stream().mapToInt(Integer::intValue).sum();
+        return new Composition(composition.steps(), composition.length(), points, composition.reasons());
     }
 
     private Composition composition(Sequence ended) {

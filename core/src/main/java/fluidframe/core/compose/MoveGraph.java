@@ -16,6 +16,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.function.ToIntFunction;
 
 /**
  * What a wish allows to follow what, in numbers. A node is a state of the couple after a figure; an edge is a figure danced from there.
@@ -51,8 +52,9 @@ final class MoveGraph {
      * @param lists whether the figure before lists its neighbours, so that every other one bends
      * @param binds whether the syllabus speaks of the figure before at all
      * @param closes whether the routine may end here
+     * @param kind   what of the figure before counts for its contrast to the next
      */
-    private record Group(ExitState exit, boolean lists, boolean binds, boolean closes) {
+    private record Group(ExitState exit, boolean lists, boolean binds, boolean closes, Characters.Kind kind) {
     }
 
     private record Landing(int to, int length, int covers, boolean begun, int bit) {
@@ -90,7 +92,7 @@ final class MoveGraph {
         this.start = wish.from().map(from -> index(new Node(from.last(), from.exit(), false)));
         if (start.isEmpty()) {
             repertoire.beginnings().stream().filter(move -> isAllowed(move.outcome(), move.dancing()) && (!wish.taste().opens() || Bookends.opens(move.dancing())))
-                    .forEach(move -> beginnings.add(edge(move, Optional.empty())));
+                    .forEach(move -> beginnings.add(edge(move, points.of(move, Optional.empty()))));
         }
         List<Edge[]> common = explored();
         this.columns = columns();
@@ -182,7 +184,7 @@ final class MoveGraph {
     Edge[] edges(int node) {
         if (edges.get(node) == null) {
             Optional<Figure> last = nodes.get(node).last();
-            edges.set(node, best(allowed(repertoire.after(last, nodes.get(node).exit())), last));
+            edges.set(node, best(allowed(repertoire.after(last, nodes.get(node).exit())), move -> points.of(move, last)));
         }
         return edges.get(node);
     }
@@ -191,10 +193,10 @@ final class MoveGraph {
         return moves.stream().filter(move -> isAllowed(move.outcome(), move.dancing())).toList();
     }
 
-    private Edge[] best(List<Move> moves, Optional<Figure> last) {
+    private Edge[] best(List<Move> moves, ToIntFunction<Move> counting) {
         Map<Landing, Edge> best = new LinkedHashMap<>();
         for (Move move : moves) {
-            Edge edge = edge(move, last);
+            Edge edge = edge(move, counting.applyAsInt(move));
             best.merge(new Landing(edge.to(), edge.length(), edge.covers(), edge.begun(), edge.bit()), edge, MoveGraph::better);
         }
         return best.values().toArray(Edge[]::new);
@@ -214,7 +216,7 @@ final class MoveGraph {
                 moves.add(outcome == move.outcome() ? move : new Move(move.dancing(), move.facing(), outcome, move.exit()));
             }
         }
-        return best(moves, Optional.empty());
+        return best(moves, move -> points.afterAny(move, group.kind()));
     }
 
     private Outcome unlisted(Group group, Figure next) {
@@ -249,7 +251,7 @@ final class MoveGraph {
         node.last().ifPresent(last -> {
             Map<String, List<Move>> byFigure = byFigure(node.exit());
             for (String id : listedAfter(last)) {
-                allowed(byFigure.getOrDefault(id, List.of())).forEach(move -> found.add(edge(move, node.last())));
+                allowed(byFigure.getOrDefault(id, List.of())).forEach(move -> found.add(edge(move, points.of(move, node.last()))));
             }
         });
         return found.toArray(Edge[]::new);
@@ -282,17 +284,17 @@ final class MoveGraph {
         indices.put(node, nodes.size());
         nodes.add(node);
         edges.add(null);
-        groupOf.add(groupIndices.computeIfAbsent(new Group(node.exit(), lists, binds, node.closes()), added -> groupIndices.size()));
+        groupOf.add(groupIndices.computeIfAbsent(new Group(node.exit(), lists, binds, node.closes(), points.kind(node.last())), added -> groupIndices.size()));
         return nodes.size() - 1;
     }
 
-    private Edge edge(Move move, Optional<Figure> last) {
+    private Edge edge(Move move, int counted) {
         Figure figure = move.dancing().figure();
         boolean closes = closing.computeIfAbsent(move.dancing(), Bookends::closes);
         int to = index(new Node(Optional.of(figure), move.exit(), closes));
         int toRoundCorner = wish.corners() > 0 ? index(new Node(Optional.of(figure), move.exit().afterCorner(), false)) : to;
         boolean counts = !wish.taste().requiredWhole() || move.dancing().way().split().isEmpty();
-        return new Edge(move, to, toRoundCorner, timeline.units(move.dancing().length()), points.of(move, last), counts ? requiredBits.getOrDefault(figure.id(), 0) : 0,
+        return new Edge(move, to, toRoundCorner, timeline.units(move.dancing().length()), counted, counts ? requiredBits.getOrDefault(figure.id(), 0) : 0,
                 wish.choice().highlights().contains(figure.id()), figure.level().ordinal(), wish.sides().isEmpty() ? 0 : ground.covered(move), Bookends.isBegun(move.dancing()));
     }
 }

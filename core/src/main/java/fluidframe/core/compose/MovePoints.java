@@ -5,7 +5,6 @@ import fluidframe.core.figure.Figure;
 import fluidframe.core.figure.Neighbours;
 import fluidframe.core.link.Move;
 import fluidframe.core.link.Outcome;
-import fluidframe.core.time.Beats;
 import java.util.List;
 import java.util.Optional;
 
@@ -31,6 +30,17 @@ final class MovePoints {
         return points;
     }
 
+    /** The points of a move after any figure of one character that does not list it. */
+    int afterAny(Move move, Characters.Kind last) {
+        return of(Reason.BENDS, move, Optional.empty()) + of(Reason.FAVOURITES, move, Optional.empty()) + of(Reason.NOT_AS_CHARTED, move, Optional.empty())
+                + (last.contrasts(characters.of(move.dancing().figure())) ? weights.contrast() : 0);
+    }
+
+    /** What of the figure before counts for what comes after it. */
+    Characters.Kind kind(Optional<Figure> last) {
+        return last.map(characters::of).orElse(Characters.Kind.ANY);
+    }
+
     /**
      * @throws IllegalArgumentException for a reason that is not one of {@link #REASONS}
      */
@@ -41,15 +51,8 @@ final class MovePoints {
             case RECOMMENDED_LINKS -> last.isPresent() && Neighbours.areListed(last.get(), figure) ? weights.neighbour() : 0;
             case FAVOURITES -> choice.favourites().contains(figure.id()) ? weights.favourite() : 0;
             case NOT_AS_CHARTED -> move.dancing().way().isAsCharted() ? 0 : -weights.charted();
-            case CONTRAST -> last.map(before -> contrasts(before, figure)).orElse(true) ? weights.contrast() : 0;
+            case CONTRAST -> kind(last).contrasts(characters.of(figure)) ? weights.contrast() : 0;
             case PHRASE_STARTS, REPETITION, HIGHLIGHTS_ON_HITS, DIFFICULTY, GROUND_COVERED -> throw new IllegalArgumentException(reason + " depends on more than the move");
         };
-    }
-
-    /** After nothing that is known anything may be a contrast; two short figures of one bar never are, however they turn. */
-    private boolean contrasts(Figure before, Figure figure) {
-        Beats bar = figure.dance().rhythm().bar();
-        boolean pieces = before.length().compareTo(bar) <= 0 && figure.length().compareTo(bar) <= 0;
-        return !pieces && characters.of(before) != characters.of(figure);
     }
 }
