@@ -339,10 +339,14 @@ public final class Composer {
         return sequence.times(edge.move().dancing().figure().id(), timeline.window());
     }
 
-    /** What is taken off for a figure that was danced just now, or that follows the same one as it did before. */
+    /** What is taken off for a figure that was danced just now, or that follows the same one as it did before; then it is no contrast any more either. */
     private int repetition(Sequence before, Edge edge) {
-        boolean echo = before.edge() != null && before.echoes(edge.move().dancing().figure().id());
-        return repeats(before, edge) > 0 || echo ? wish.weights().repetition() : 0;
+        Move move = edge.move();
+        boolean echo = before.edge() != null && before.echoes(move.dancing().figure().id());
+        if (!echo) {
+            return repeats(before, edge) > 0 ? wish.weights().repetition() : 0;
+        }
+        return wish.weights().repetition() + movePoints.of(Reason.CONTRAST, move, Optional.of(before.edge().move().dancing().figure()));
     }
 
     private boolean isComplete(Sequence sequence) {

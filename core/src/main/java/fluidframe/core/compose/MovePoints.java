@@ -50,7 +50,7 @@ final class MovePoints {
             case BENDS -> move.outcome() == Outcome.BENDS ? -weights.bend() : 0;
             case RECOMMENDED_LINKS -> last.isPresent() && Neighbours.areListed(last.get(), figure) ? weights.neighbour() : 0;
             case FAVOURITES -> choice.favourites().contains(figure.id()) ? weights.favourite() : 0;
-            case NOT_AS_CHARTED -> move.dancing().way().isAsCharted() ? 0 : -weights.charted();
+            case NOT_AS_CHARTED -> move.dancing().way().isAsCharted() ? 0 : -weights.charted() * (move.dancing().way().split().isPresent() ? 2 : 1);
             case CONTRAST -> kind(last).contrasts(characters.of(figure)) ? weights.contrast() : 0;
             case PHRASE_STARTS, REPETITION, HIGHLIGHTS_ON_HITS, DIFFICULTY, GROUND_COVERED -> throw new IllegalArgumentException(reason + " depends on more than the move");
         };

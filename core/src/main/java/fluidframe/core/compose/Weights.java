@@ -11,7 +11,7 @@ import java.util.Map;
  * @param neighbour  for a link the syllabus recommends
  * @param favourite  for a favourite figure
  * @param repetition taken off for a figure that was already danced within the window, or that follows the same figure once more
- * @param charted    taken off for a figure danced otherwise than charted
+ * @param charted    taken off for a figure danced otherwise than charted, twice for a part of one
  * @param hit        for a highlight that begins on a hit of the music
  * @param difficulty for a figure as hard as it should be where it comes, see {@link Arc}
  * @param contrast   for a figure of another character than the one before: turning right after left, travelling after turning
