@@ -44,7 +44,8 @@ final class ConstraintModel {
     }
 
     private void move(int from, Optional<Figure> last, Move move) {
-        if (move.outcome() == Outcome.BENDS && !wish.bends()) {
+        boolean part = move.dancing().way().split().isPresent();
+        if (part || move.outcome() == Outcome.BENDS && !wish.bends()) {
             return;
         }
         Weights weights = wish.weights();

@@ -37,16 +37,18 @@ public final class Composer {
     /** Once the first answer is found, so many times fewer are carried on for each other one. */
     private static final int NEXT_ANSWERS = 2;
     /** For each that is carried on so many are looked at. */
-    private static final int LOOKED_AT_EACH = 6;
+    private static final int LOOKED_AT_EACH = 4;
     /** Sequences that have covered less than so many centimetres more or less are alike. */
     private static final int ALIKE = 100;
     private static final int CHECK_EVERY = 256;
     /** Of a side so much must be behind the couple before they turn its corner. */
     private static final double LEAST_OF_SIDE = 0.6;
-    private static final Comparator<Sequence> BEST_FIRST = Comparator.<Sequence>comparingInt(sequence -> -sequence.promise())
-            .thenComparingInt(sequence -> -sequence.length()).thenComparingLong(Sequence::order);
-    private static final Comparator<Sequence> MOST_PROMISING_FIRST = Comparator.<Sequence>comparingInt(sequence -> -sequence.promise())
-            .thenComparingInt(Sequence::node);
+    private static final Comparator<Sequence> BEST_FIRST = (one, other) -> one.promise() != other.promise() ? Integer.compare(other.promise(), one.promise())
+            : one.length() != other.length() ? Integer.compare(other.length(), one.length()) : Long.compare(one.order(), other.order());
+    private static final Comparator<Sequence> MOST_PROMISING_FIRST = (one, other) -> one.promise() != other.promise()
+            ? Integer.compare(other.promise(), one.promise()) : Integer.compare(one.node(), other.node());
+    private static final boolean[] STRAIGHT_ON = {false};
+    private static final boolean[] ON_OR_ROUND = {false, true};
 
     private final Wish wish;
     private final Watch watch;
@@ -218,7 +220,7 @@ public final class Composer {
     }
 
     /** What lies ahead of sequences of one length that agree in this is the same. */
-    private record Ahead(int node, int mask, int corners, int covered, List<String> window) {
+    private record Ahead(int node, int mask, int corners, int covered, List<Integer> window) {
     }
 
     /** At most a few, and of sequences that are at the same state after the same last figures only the best. */
@@ -229,7 +231,7 @@ public final class Composer {
             if (kept.size() >= carrying) {
                 break;
             }
-            List<String> window = sequence.within(timeline.window()).stream().map(Sequence::figure).toList();
+            List<Integer> window = sequence.within(timeline.window()).stream().map(each -> each.edge().figure()).toList();
             kept.putIfAbsent(new Ahead(sequence.node(), sequence.mask(), sequence.corners(), sequence.covered() / ALIKE, window), sequence);
         }
         return List.copyOf(kept.values());
@@ -248,7 +250,7 @@ public final class Composer {
     }
 
     private static boolean[] corners(int left) {
-        return left > 0 ? new boolean[] {false, true} : new boolean[] {false};
+        return left > 0 ? ON_OR_ROUND : STRAIGHT_ON;
     }
 
     private long extend(Sequence sequence, Edge edge, Collection<Sequence> open, long order) {
@@ -280,7 +282,8 @@ public final class Composer {
         int taken = before == null ? 0 : repetition(before, edge);
         int[] shared = shared(before, edge, from);
         if (shared != null && !isPoor(length, promise - taken)) {
-            sequences.add(new Sequence(before, edge, corner, node, length, mask, left, corner ? 0 : covered, now - taken, promise - taken, shared, order));
+            sequences.add(new Sequence(before, edge, corner, node, length, mask, left, corner ? 0 : covered, now - taken, promise - taken,
+                    before == null ? 0 : before.pairsWith(edge.figure()), shared, order));
         }
     }
 
@@ -294,7 +297,7 @@ public final class Composer {
             return false;
         }
         Taste taste = wish.taste();
-        String figure = edge.move().dancing().figure().id();
+        int figure = edge.figure();
         return repeats(before, edge) >= wish.mostTimes() || taste.notThrice() && before.danced(figure, 2)
                 || taste.mostInAll() < Integer.MAX_VALUE && before.times(figure, Integer.MAX_VALUE) >= taste.mostInAll();
     }
@@ -336,13 +339,13 @@ public final class Composer {
 
     /** How often the figure already begins in the window that ends with it. */
     private int repeats(Sequence sequence, Edge edge) {
-        return sequence.times(edge.move().dancing().figure().id(), timeline.window());
+        return sequence.times(edge.figure(), timeline.window());
     }
 
     /** What is taken off for a figure that was danced just now, or that follows the same one as it did before; then it is no contrast any more either. */
     private int repetition(Sequence before, Edge edge) {
         Move move = edge.move();
-        boolean echo = before.edge() != null && before.echoes(move.dancing().figure().id());
+        boolean echo = before.edge() != null && before.echoes(edge.figure());
         if (!echo) {
             return repeats(before, edge) > 0 ? wish.weights().repetition() : 0;
         }
@@ -362,11 +365,14 @@ public final class Composer {
      */
     public static Composition appraise(Repertoire repertoire, Wish wish, List<Move> moves) {
         Composer composer = new Composer(repertoire, wish.withSides(List.of()), () -> false);
+        Map<String, Integer> numbers = new HashMap<>();
         Sequence sequence = null;
         for (Move move : moves) {
             int from = sequence == null ? 0 : sequence.length();
-            Edge edge = new Edge(move, 0, 0, composer.timeline.units(move.dancing().length()), 0, 0, false, move.dancing().figure().level().ordinal(), 0, Bookends.isBegun(move.dancing()));
-            sequence = new Sequence(sequence, edge, false, 0, from + edge.length(), 0, 0, 0, 0, 0, new int[0], 0);
+            Edge edge = new Edge(move, 0, 0, composer.timeline.units(move.dancing().length()), 0, 0, false, move.dancing().figure().level().ordinal(), 0, Bookends.isBegun(move.dancing()),
+                    numbers.computeIfAbsent(move.dancing().figure().id(), id -> numbers.size()));
+            sequence = new Sequence(sequence, edge, false, 0, from + edge.length(), 0, 0, 0, 0, 0,
+                    sequence == null ? 0 : sequence.pairsWith(edge.figure()), new int[0], 0);
         }
         Composition composition = composer.composition(sequence.ended(0, 0));
         int points = composition.reasons().values().stream().mapToInt(Integer::intValue).sum();

@@ -28,9 +28,10 @@ final class MoveGraph {
 
     /**
      * A move in numbers: where it leads, how long it is, its points but for those of its place in the music and for repetition, its bit among the
-     * required figures, how far it carries the couple along the side, centimetres, and whether it is begun at its beginning.
+     * required figures, how far it carries the couple along the side, centimetres, whether it is begun at its beginning, and
+     * the number of its figure.
      */
-    record Edge(Move move, int to, int toRoundCorner, int length, int points, int bit, boolean highlight, int level, int covers, boolean begun) {
+    record Edge(Move move, int to, int toRoundCorner, int length, int points, int bit, boolean highlight, int level, int covers, boolean begun, int figure) {
     }
 
     private record Node(Optional<Figure> last, ExitState exit, boolean closes) {
@@ -52,9 +53,8 @@ final class MoveGraph {
      * @param lists whether the figure before lists its neighbours, so that every other one bends
      * @param binds whether the syllabus speaks of the figure before at all
      * @param closes whether the routine may end here
-     * @param kind   what of the figure before counts for its contrast to the next
      */
-    private record Group(ExitState exit, boolean lists, boolean binds, boolean closes, Characters.Kind kind) {
+    private record Group(ExitState exit, boolean lists, boolean binds, boolean closes) {
     }
 
     private record Landing(int to, int length, int covers, boolean begun, int bit) {
@@ -76,6 +76,7 @@ final class MoveGraph {
     private final List<Integer> groupOf = new ArrayList<>();
     private final List<Edge[]> listed = new ArrayList<>();
     private final Map<ExitState, Map<String, List<Move>>> movesByFigure = new HashMap<>();
+    private final Map<String, Integer> numbers = new HashMap<>();
     private final Map<Dancing, Boolean> closing = new HashMap<>();
     private final Map<String, Set<String>> listedIds = new HashMap<>();
     private final List<Edge> beginnings = new ArrayList<>();
@@ -216,7 +217,7 @@ final class MoveGraph {
                 moves.add(outcome == move.outcome() ? move : new Move(move.dancing(), move.facing(), outcome, move.exit()));
             }
         }
-        return best(moves, move -> points.afterAny(move, group.kind()));
+        return best(moves, move -> points.of(move, Optional.empty()));
     }
 
     private Outcome unlisted(Group group, Figure next) {
@@ -284,7 +285,7 @@ final class MoveGraph {
         indices.put(node, nodes.size());
         nodes.add(node);
         edges.add(null);
-        groupOf.add(groupIndices.computeIfAbsent(new Group(node.exit(), lists, binds, node.closes(), points.kind(node.last())), added -> groupIndices.size()));
+        groupOf.add(groupIndices.computeIfAbsent(new Group(node.exit(), lists, binds, node.closes()), added -> groupIndices.size()));
         return nodes.size() - 1;
     }
 
@@ -295,6 +296,7 @@ final class MoveGraph {
         int toRoundCorner = wish.corners() > 0 ? index(new Node(Optional.of(figure), move.exit().afterCorner(), false)) : to;
         boolean counts = !wish.taste().requiredWhole() || move.dancing().way().split().isEmpty();
         return new Edge(move, to, toRoundCorner, timeline.units(move.dancing().length()), counted, counts ? requiredBits.getOrDefault(figure.id(), 0) : 0,
-                wish.choice().highlights().contains(figure.id()), figure.level().ordinal(), wish.sides().isEmpty() ? 0 : ground.covered(move), Bookends.isBegun(move.dancing()));
+                wish.choice().highlights().contains(figure.id()), figure.level().ordinal(), wish.sides().isEmpty() ? 0 : ground.covered(move), Bookends.isBegun(move.dancing()),
+                numbers.computeIfAbsent(figure.id(), id -> numbers.size()));
     }
 }

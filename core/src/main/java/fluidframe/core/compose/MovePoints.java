@@ -22,6 +22,7 @@ final class MovePoints {
         this.choice = wish.choice();
     }
 
+    /** After a figure that is not known no fewer than after any that does not list it. */
     int of(Move move, Optional<Figure> last) {
         int points = 0;
         for (Reason reason : REASONS) {
@@ -30,14 +31,7 @@ final class MovePoints {
         return points;
     }
 
-    /** The points of a move after any figure of one character that does not list it. */
-    int afterAny(Move move, Characters.Kind last) {
-        return of(Reason.BENDS, move, Optional.empty()) + of(Reason.FAVOURITES, move, Optional.empty()) + of(Reason.NOT_AS_CHARTED, move, Optional.empty())
-                + (last.contrasts(characters.of(move.dancing().figure())) ? weights.contrast() : 0);
-    }
-
-    /** What of the figure before counts for what comes after it. */
-    Characters.Kind kind(Optional<Figure> last) {
+    private Characters.Kind kind(Optional<Figure> last) {
         return last.map(characters::of).orElse(Characters.Kind.ANY);
     }
 

@@ -16,17 +16,18 @@ import java.util.List;
  * @param corners how many corners are still to be turned
  * @param covered centimetres along this side
  * @param promise its points and those that could still come
+ * @param pairs   which figures have followed which, as bits that may stand for several pairs
  * @param shared  for each answer found before, units of it that are danced here too
  * @param order   when it was thought of
  */
-record Sequence(Sequence before, Edge edge, boolean corner, int node, int length, int mask, int corners, int covered, int points, int promise, int[] shared, long order) {
+record Sequence(Sequence before, Edge edge, boolean corner, int node, int length, int mask, int corners, int covered, int points, int promise, long pairs, int[] shared, long order) {
 
     static Sequence starting(int node, int corners, int promise, int answers) {
-        return new Sequence(null, null, false, node, 0, 0, corners, 0, 0, promise, new int[answers], 0);
+        return new Sequence(null, null, false, node, 0, 0, corners, 0, 0, promise, 0, new int[answers], 0);
     }
 
     Sequence ended(int sidePoints, long at) {
-        return new Sequence(this, null, false, node, length, mask, corners, covered, points + sidePoints, points + sidePoints, shared, at);
+        return new Sequence(this, null, false, node, length, mask, corners, covered, points + sidePoints, points + sidePoints, pairs, shared, at);
     }
 
     boolean hasEnded() {
@@ -35,10 +36,6 @@ record Sequence(Sequence before, Edge edge, boolean corner, int node, int length
 
     int onset() {
         return length - edge.length();
-    }
-
-    String figure() {
-        return edge.move().dancing().figure().id();
     }
 
     /** The moves of which it was made, the last first, back to one that began before a window of so many units. */
@@ -51,10 +48,10 @@ record Sequence(Sequence before, Edge edge, boolean corner, int node, int length
     }
 
     /** Whether the last so many moves were all this figure. */
-    boolean danced(String figure, int running) {
+    boolean danced(int figure, int running) {
         Sequence each = this;
         for (int i = 0; i < running; i++) {
-            if (each == null || each.edge == null || !each.figure().equals(figure)) {
+            if (each == null || each.edge == null || each.edge.figure() != figure) {
                 return false;
             }
             each = each.before;
@@ -63,13 +60,25 @@ record Sequence(Sequence before, Edge edge, boolean corner, int node, int length
     }
 
     /** Whether a figure has already come straight after the one danced last. */
-    boolean echoes(String next) {
+    boolean echoes(int next) {
+        if ((pairs & pair(edge.figure(), next)) == 0) {
+            return false;
+        }
         for (Sequence each = this; each.before != null && each.before.edge != null; each = each.before) {
-            if (each.figure().equals(next) && each.before.figure().equals(figure())) {
+            if (each.edge.figure() == next && each.before.edge.figure() == edge.figure()) {
                 return true;
             }
         }
         return false;
+    }
+
+    /** The pairs that have come once a figure follows. */
+    long pairsWith(int next) {
+        return edge == null ? pairs : pairs | pair(edge.figure(), next);
+    }
+
+    private static long pair(int figure, int next) {
+        return 1L << (31 * figure + next);
     }
 
     /** Units since the last corner, or since the beginning. */
@@ -89,10 +98,10 @@ record Sequence(Sequence before, Edge edge, boolean corner, int node, int length
     }
 
     /** How often a figure begins in the last so many units. */
-    int times(String figure, int window) {
+    int times(int figure, int window) {
         int count = 0;
         for (Sequence each = this; each != null && each.edge != null && length - each.onset() < window; each = each.before) {
-            count += each.figure().equals(figure) ? 1 : 0;
+            count += each.edge.figure() == figure ? 1 : 0;
         }
         return count;
     }

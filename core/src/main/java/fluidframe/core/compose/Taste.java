@@ -44,6 +44,10 @@ public record Taste(boolean opens, boolean closes, boolean wholeFigures, boolean
         return new Taste(opens, closes, false, cornersInPlace, requiredWhole, mostInAll, notThrice);
     }
 
+    public Taste withWholeFigures() {
+        return new Taste(opens, closes, true, cornersInPlace, requiredWhole, mostInAll, notThrice);
+    }
+
     public Taste withCornersAnywhere() {
         return new Taste(opens, closes, wholeFigures, false, requiredWhole, mostInAll, notThrice);
     }

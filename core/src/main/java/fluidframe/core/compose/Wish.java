@@ -108,6 +108,10 @@ public record Wish(Optional<Beginning> from, Optional<Dancing> to, Beats least, 
         return new Wish(from, next, least, most, choice, mostTimes, window, bends, corners, music, sides, weights, answers, taste);
     }
 
+    public Wish withWeights(Weights others) {
+        return new Wish(from, to, least, most, choice, mostTimes, window, bends, corners, music, sides, others, answers, taste);
+    }
+
     public Wish withTaste(Taste other) {
         return new Wish(from, to, least, most, choice, mostTimes, window, bends, corners, music, sides, weights, answers, other);
     }

@@ -50,7 +50,7 @@ public record ExitState(Foot manFree, Foot ladyFree, Heading facing, Relation re
         boolean up = Height.end(figure.man()) != Height.LOWERED || Height.end(figure.lady()) != Height.LOWERED;
         return new ExitState(figure.man().freeFeet().last(), figure.lady().freeFeet().last(),
                 figure.man().turnAccount().end().plus(turnedBy), figure.end(), up, Travel.ending(figure.man()), checks(figure.man()),
-                figure.rhythm().withinBar(startsAt.plus(figure.length())), Line.leaving(figure), room(figure), figure.variants().usage().curve());
+                figure.rhythm().withinBar(startsAt.plus(figure.length())), Line.leaving(figure), !figure.end().position().isClosedHold() || room(figure), figure.variants().usage().curve());
     }
 
     private static boolean room(Figure figure) {
