@@ -11,7 +11,7 @@ import java.util.Set;
 /** Which hands hold what. A hold is a set of contacts, so that the way from one to another can be counted in hands. */
 public enum Hold implements Term {
     CLOSED("closed", "closed hold", List.of("ballroom hold", "normal hold"), Contact.LEFT_TO_RIGHT, Contact.RIGHT_ON_BACK),
-    DOUBLE("double", "double hold, both hands", List.of("double hold", "two-hand"), Contact.LEFT_TO_RIGHT, Contact.RIGHT_TO_LEFT),
+    DOUBLE("double", "double hold", List.of("both hands", "two-hand", "two hand hold"), Contact.LEFT_TO_RIGHT, Contact.RIGHT_TO_LEFT),
     LEFT_TO_RIGHT("L-to-R", "his left hand to her right", List.of("L to R", "left to right"), Contact.LEFT_TO_RIGHT),
     RIGHT_TO_LEFT("R-to-L", "his right hand to her left", List.of("R to L", "right to left"), Contact.RIGHT_TO_LEFT),
     RIGHT_TO_RIGHT("R-to-R", "right hand to right hand", List.of("R to R", "handshake"), Contact.RIGHT_TO_RIGHT),

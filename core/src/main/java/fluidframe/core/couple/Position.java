@@ -14,7 +14,7 @@ import java.util.List;
  * centres; the bearing is where she is as he sees her, to his left positive.
  */
 public enum Position implements Term {
-    CLOSED("closed", "closed, in body contact", 8, 0.25, 0.5, 0.31, -20, "body contact"),
+    CLOSED("closed", "closed position", 8, 0.25, 0.5, 0.31, -20, "body contact"),
     CLOSED_FACING("closed facing", "closed facing", 8, 0.3, 0.7, 0.5, 0, "facing"),
     OPEN_FACING("open facing", "open facing", 8, 0.6, 1.3, 0.8, 0, "open"),
     PROMENADE("PP", "promenade", 4, 0.25, 1.2, 0.42, -45, "promenade position"),
@@ -22,16 +22,16 @@ public enum Position implements Term {
     FALLAWAY("fallaway", "fallaway", 4, 0.25, 1.2, 0.42, -45, "fallaway position"),
     COUNTER_PROMENADE("CPP", "counter promenade", -4, 0.25, 1.2, 0.42, 45, "counter promenade position"),
     OPEN_COUNTER_PROMENADE("open CPP", "open counter promenade", -4, 0.25, 1.2, 0.75, 45, "open counter promenade position"),
-    OUTSIDE_RIGHT("OP", "outside partner, on his right", 8, 0.25, 0.6, 0.38, -45, "OP R", "outside partner", "outside right"),
-    OUTSIDE_LEFT("OP L", "outside partner, on his left", 8, 0.25, 0.6, 0.38, 45, "outside left"),
+    OUTSIDE_RIGHT("OP", "outside partner on his right", 8, 0.25, 0.6, 0.38, -45, "OP R", "outside partner", "outside right"),
+    OUTSIDE_LEFT("OP L", "outside partner on his left", 8, 0.25, 0.6, 0.38, 45, "outside left"),
     FAN("fan", "fan", -4, 0.8, 1.5, 1.1, 90, "fan position"),
     MIRRORED_FAN("fan R", "fan on his right", 4, 0.8, 1.5, 1.1, -90),
     COUNTER_FALLAWAY("counter fallaway", "counter fallaway", -4, 0.25, 1.2, 0.42, 45),
-    SIDE_BY_SIDE_RIGHT("side R", "side by side, lady on his right", 0, 0.2, 1.0, 0.6, -90, "side by side R"),
-    SIDE_BY_SIDE_LEFT("side L", "side by side, lady on his left", 0, 0.2, 1.0, 0.6, 90, "side by side L"),
-    SHADOW_RIGHT("shadow R", "shadow, lady in front to his right", 0, 0.2, 1.0, 0.4, -45, "right shadow"),
-    SHADOW_LEFT("shadow L", "shadow, lady in front to his left", 0, 0.2, 1.0, 0.4, 45, "left shadow"),
-    TANDEM("tandem", "tandem, lady in front", 0, 0.2, 1.2, 0.5, 0),
+    SIDE_BY_SIDE_RIGHT("side R", "side by side with the lady on his right", 0, 0.2, 1.0, 0.6, -90, "side by side R"),
+    SIDE_BY_SIDE_LEFT("side L", "side by side with the lady on his left", 0, 0.2, 1.0, 0.6, 90, "side by side L"),
+    SHADOW_RIGHT("shadow R", "shadow with the lady in front to his right", 0, 0.2, 1.0, 0.4, -45, "right shadow"),
+    SHADOW_LEFT("shadow L", "shadow with the lady in front to his left", 0, 0.2, 1.0, 0.4, 45, "left shadow"),
+    TANDEM("tandem", "tandem with the lady in front", 0, 0.2, 1.2, 0.5, 0),
     APART("apart", "apart", 8, 0, 6, 1.5, 0);
 
     public static final Lexicon<Position> LEXICON = Lexicon.of("a position such as closed, PP, CPP, open facing or fan", List.of(values()));

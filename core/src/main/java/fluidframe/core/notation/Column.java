@@ -113,7 +113,24 @@ public enum Column {
      * @throws UnreadableTextException if the text does not belong in this column
      */
     Object read(String text) {
-        return reader.apply(text);
+        try {
+            return reader.apply(text);
+        } catch (UnreadableTextException e) {
+            return inShorthand(text, e);
+        }
+    }
+
+    /** Shorthand first, since most cells are; what cannot be read so is tried as people say it, and complained of as it was written. */
+    private Object inShorthand(String text, UnreadableTextException asWritten) {
+        String shorthand = Phrasing.shorthand(this, text);
+        if (shorthand.equals(text)) {
+            throw asWritten;
+        }
+        try {
+            return reader.apply(shorthand);
+        } catch (UnreadableTextException e) {
+            throw asWritten;
+        }
     }
 
     /** The cell as canonical shorthand; empty where the row says nothing. */

@@ -18,6 +18,8 @@ public record Turn(int sixteenths) {
 
     public static final int WHOLE = 16;
     public static final Turn NONE = new Turn(0);
+    /** Nobody turns more on one step. */
+    private static final int MOST = 2 * WHOLE;
     private static final Map<Integer, String> SPOKEN = Map.of(1, "a sixteenth of a turn", 2, "an eighth of a turn", 4, "a quarter turn", 6, "three eighths of a turn",
             8, "half a turn", 10, "five eighths of a turn", 12, "three quarters of a turn", 14, "seven eighths of a turn", WHOLE, "a whole turn");
     private static final Pattern TEXT = Pattern.compile("(.+?)\\s*(L|R|left|right)", Pattern.CASE_INSENSITIVE);
@@ -43,7 +45,11 @@ public record Turn(int sixteenths) {
             throw new UnreadableTextException(text, EXPECTED);
         }
         Side side = matcher.group(2).toUpperCase(Locale.ROOT).startsWith("L") ? Side.LEFT : Side.RIGHT;
-        return new Turn(side.sign() * sixteenths(matcher.group(1)));
+        int size = sixteenths(matcher.group(1));
+        if (size > MOST) {
+            throw new UnreadableTextException(text, EXPECTED + "; more than two whole turns is no step's, and degrees are written with their sign");
+        }
+        return new Turn(side.sign() * size);
     }
 
     /** The size of a turn written without its side. */

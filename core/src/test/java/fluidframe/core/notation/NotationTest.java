@@ -17,7 +17,7 @@ class NotationTest {
             "FOOT_POSITION; touch; tap", "FOOT_POSITION; point side; pt sd", "FOOT_POSITION; sd PW; sd pw",
             "TURN; ¼ R; 1/4 R", "TURN; 3/8 r body turns less; 3/8 R, body less", "TURN; on 1 1/4 L; on 1 1/4 L",
             "TURN; commence to turn R; begin R", "RISE; CR E1; cr e1", "RISE; commence e 1, nfr; cr e1, NFR",
-            "FOOTWORK; ht; HT", "FOOTWORK; ie th; IE TH", "FOOTWORK; heel; ", "SWAY; left; L", "CBM; yes; CBM",
+            "FOOTWORK; ht; HT", "FOOTWORK; ie th; IE TH", "FOOTWORK; heel; H", "FOOTWORK; sideways; ", "SWAY; left; L", "CBM; yes; CBM",
             "ACTION; Heel Turn, check; heel turn, check", "BODY; settle r @ 1/2; settle R @1/2",
             "RELATION; fan, L to R; fan, hold L-to-R", "RELATION; promenade; PP", "ALIGNMENT; facing dw; f DW"})
     void shorthandInCanonicalShorthandOut(Column column, String typed, String canonical) {

@@ -22,7 +22,7 @@ class SpaceTest {
 
     @Test
     void everyTurnReadsBack() {
-        for (int sixteenths = -40; sixteenths <= 40; sixteenths++) {
+        for (int sixteenths = -32; sixteenths <= 32; sixteenths++) {
             assertThat(Turn.parse(new Turn(sixteenths).toString())).isEqualTo(new Turn(sixteenths));
         }
     }
