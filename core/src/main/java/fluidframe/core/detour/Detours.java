@@ -34,7 +34,7 @@ import java.util.stream.Collectors;
 
 /**
  * "Blocked here": the shortest ways to wait, to turn out or to go round that rejoin a routine at a later seam. Each lasts as long as what it replaces, so that
- * the music goes on under it as rehearsed and the phrase is kept; where nothing does, the couple stand for a phrase.
+ * the music goes on under it as rehearsed and the phrase is kept; where too few do, links may bend, and at last the couple stand for a phrase.
  */
 public final class Detours {
 
@@ -62,15 +62,9 @@ public final class Detours {
      * @return at most {@value #MOST}, of different kinds first and among them those that rejoin soonest
      */
     public List<Detour> after(Course course, int after, Watch watch) {
-        List<Detour> found = new ArrayList<>();
-        for (int rejoins = after + 2; rejoins < course.placements().size() && !watch.stops(); rejoins++) {
-            Beats length = course.placements().get(rejoins).onset().minus(course.placements().get(after + 1).onset());
-            if (length.compareTo(bar(course).times(LONGEST_BARS)) > 0) {
-                break;
-            }
-            for (Composition composition : instead(course, after, rejoins, length, watch)) {
-                found.add(detour(course, after, rejoins, composition));
-            }
+        List<Detour> found = new ArrayList<>(holding(course, after, false, watch));
+        if (found.size() < MOST) {
+            found.addAll(holding(course, after, true, watch));
         }
         List<Detour> chosen = choose(found);
         if (chosen.size() < MOST && after + 1 < course.placements().size()) {
@@ -79,15 +73,29 @@ public final class Detours {
         return chosen;
     }
 
+    private List<Detour> holding(Course course, int after, boolean bends, Watch watch) {
+        List<Detour> found = new ArrayList<>();
+        for (int rejoins = after + 2; rejoins < course.placements().size() && !watch.stops(); rejoins++) {
+            Beats length = course.placements().get(rejoins).onset().minus(course.placements().get(after + 1).onset());
+            if (length.compareTo(bar(course).times(LONGEST_BARS)) > 0) {
+                break;
+            }
+            for (Composition composition : instead(course, after, rejoins, length, bends, watch)) {
+                found.add(detour(course, after, rejoins, composition));
+            }
+        }
+        return found;
+    }
+
     private static Beats bar(Course course) {
         return course.routine().dance().rhythm().bar();
     }
 
-    private List<Composition> instead(Course course, int after, int rejoins, Beats length, Watch watch) {
+    private List<Composition> instead(Course course, int after, int rejoins, Beats length, boolean bends, Watch watch) {
         int corners = (int) course.placements().subList(after + 1, rejoins).stream().filter(each -> each.placement().cornerAfter()).count();
         MusicMap music = course.routine().music();
         Wish wish = new Wish(Optional.of(new Wish.Beginning(course.placements().get(after).dancing().listed(), course.exit(after))), Optional.of(course.placements().get(rejoins).dancing()),
-                length, length, Choice.FREE, 1, bar(course).times(WINDOW_BARS), false, corners, MusicMap.plain(music.bar(), 1, music.tempo()), List.of(), Weights.USUAL, ANSWERS,
+                length, length, Choice.FREE, 1, bar(course).times(WINDOW_BARS), bends, corners, MusicMap.plain(music.bar(), 1, music.tempo()), List.of(), Weights.USUAL, ANSWERS,
                 Taste.FREE.withMostInAll(2));
         List<String> own = course.placements().subList(after + 1, rejoins).stream().map(each -> each.dancing().figure().id()).toList();
         return Composer.search(repertoire, wish, watch).compositions().stream()
