@@ -1,6 +1,7 @@
 package fluidframe.core.audit;
 
 import fluidframe.core.couple.Hold;
+import fluidframe.core.couple.Hold.Contact;
 import fluidframe.core.couple.Part;
 import fluidframe.core.couple.Position;
 import fluidframe.core.couple.Relation;
@@ -13,13 +14,16 @@ import fluidframe.core.step.Step;
 import java.util.ArrayList;
 import java.util.EnumSet;
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
 import java.util.Set;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
 
 /**
  * P4. Which hands can be joined where. In closed hold his right arm is round her: the two are close and face each other or open into a promenade. Right to
  * right crosses in front of two who stand side by side in promenade. In body contact they hold each other. Who turns half round or more within the hold
- * cannot keep both hands.
+ * cannot keep both hands. A lead is given with a hand that holds.
  */
 final class HoldSuitsPosition extends CheckedRule {
 
@@ -28,6 +32,7 @@ final class HoldSuitsPosition extends CheckedRule {
     private static final Set<Position> PROMENADES = EnumSet.of(Position.PROMENADE, Position.COUNTER_PROMENADE, Position.FALLAWAY, Position.COUNTER_FALLAWAY);
     private static final Set<Hold> HANDSHAKES = EnumSet.of(Hold.RIGHT_TO_RIGHT, Hold.LEFT_TO_LEFT, Hold.CROSSED);
     private static final int HALF_TURN = Turn.WHOLE / 2;
+    private static final Pattern NAMED_HAND = Pattern.compile("^(?!.*\\b(?:free|release|let|take|retake|change|open|into|her|shoulder|back|hip|waist)).*\\b(left|right) hand\\b", Pattern.CASE_INSENSITIVE);
 
     HoldSuitsPosition() {
         super("P4", "the hands can be joined so in this position", "A hold the arms cannot reach, or that a turn would wind up, has to be released and retaken.");
@@ -49,6 +54,7 @@ final class HoldSuitsPosition extends CheckedRule {
             before = now;
         }
         wound(subject).ifPresent(found::add);
+        leads(subject).ifPresent(found::add);
         return found;
     }
 
@@ -66,6 +72,25 @@ final class HoldSuitsPosition extends CheckedRule {
             return Optional.of(stand + "; in body contact they hold each other: say closed hold, or closed facing.");
         }
         return hold.hands() == 2 && position == Position.APART ? Optional.of(stand + "; so far apart only one hand can be kept.") : Optional.empty();
+    }
+
+    /** A lead that names a hand of his which holds nothing just then. */
+    private Optional<Finding> leads(Subject subject) {
+        for (Moment moment : subject.moments()) {
+            if (moment.manRow().isEmpty()) {
+                continue;
+            }
+            int row = moment.manRow().getAsInt();
+            Matcher named = NAMED_HAND.matcher(subject.steps(Part.MAN).get(row).lead());
+            Hold hold = moment.relation().hold();
+            boolean free = named.find() && (named.group(1).equalsIgnoreCase("left") ? !hold.has(Contact.LEFT_TO_RIGHT) && !hold.has(Contact.LEFT_TO_LEFT)
+                    : !hold.has(Contact.RIGHT_TO_LEFT) && !hold.has(Contact.RIGHT_TO_RIGHT) && !hold.has(Contact.RIGHT_ON_BACK));
+            if (free) {
+                return Optional.of(warning(Place.cell(Part.MAN, row, Column.LEAD), named.group(1).toLowerCase(Locale.ROOT) + " hand", hold.wording(), "Step " + (row + 1) + " is led with his "
+                        + named.group(1).toLowerCase(Locale.ROOT) + " hand, which holds nothing in " + hold.wording() + "."));
+            }
+        }
+        return Optional.empty();
     }
 
     /** One of the two turning by half or more against the other while both hands are held. */

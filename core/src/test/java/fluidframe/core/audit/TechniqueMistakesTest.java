@@ -103,6 +103,14 @@ class TechniqueMistakesTest {
         assertThat(found(standing, "P4")).hasSize(findings);
     }
 
+    @ParameterizedTest
+    @CsvSource({"lead with the left hand, 0", "lead with the right hand, 1", "release the right hand, 0"})
+    void aLeadIsGivenWithAHandThatHolds(String lead, int findings) {
+        FigureDraft led = Charts.figure("rumba", "1", "open facing; L-to-R", "open facing; L-to-R", Charts.rows("2|LF|fwd|f W", "3|RF|ip", "4-1|LF|cl"), Charts.rows("2|RF|bk|b W", "3|LF|ip", "4-1|RF|cl"))
+                .withCell(Part.MAN, 0, Column.LEAD, lead);
+        assertThat(found(led, "P4")).hasSize(findings);
+    }
+
     @Test
     void whoTurnsWithinBothHandsReleasesOne() {
         FigureDraft wound = Charts.figure("rumba", "1", "open facing; double", "open facing; double", Charts.rows("2|LF|ip|f W", "3|RF|ip", "4-1|LF|ip"),
