@@ -90,13 +90,13 @@
           <option value="exit">an end</option>
         </select>
         <input
-          class="field col-span-2 min-w-0 px-2"
+          class="field col-span-3 min-w-0 px-2"
           aria-label={`Part ${index + 1}, may start`}
           placeholder="may also start: b LOD, b DC"
           value={split.startAlignments?.join(', ')}
           onchange={(event) => sheet.set({ splits: list('splits').with(index, { ...split, startAlignments: texts(event.currentTarget.value) }) })}
         />
-        <button class="act px-2" aria-label="Remove part" onclick={() => sheet.set({ splits: list('splits').toSpliced(index, 1) })}><Trash2 size={14} /></button>
+        <button class="act justify-self-start px-2" aria-label="Remove part" onclick={() => sheet.set({ splits: list('splits').toSpliced(index, 1) })}><Trash2 size={14} /></button>
       </div>
     {/each}
     <button class="act mt-1" onclick={() => sheet.set({ splits: [...list('splits'), { name: 'first half', first: 1, last: Math.ceil(sheet.figure.man.length / 2) }] })}
