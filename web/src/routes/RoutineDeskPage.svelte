@@ -444,7 +444,6 @@
                 bridges={desk.bridges}
                 detours={desk.detours}
                 escapes={desk.chosen?.escapes ?? []}
-                floor={desk.routine.floor}
                 onrepair={(repair) => {
                   desk!.mend(repair);
                   address({ figure: String(desk!.selected) });

@@ -155,7 +155,7 @@
         <li class="rounded-lg border-[1.5px] border-line p-3">
           <div class="grid grid-cols-[1fr_auto] items-start gap-3">
             <p class="text-lg leading-snug font-semibold">{composition.difference}</p>
-            <PathPicture path={composition.path} floor={desk.routine.floor} label={`The way of answer ${index + 1}`} />
+            <PathPicture path={composition.path} floor={desk.score?.floor} label={`The way of answer ${index + 1}`} />
           </div>
           <p class="mt-1 leading-snug">{composition.titles.join(' · ')}</p>
           <p class="mt-1 text-sm text-soft">

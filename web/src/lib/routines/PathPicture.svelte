@@ -1,27 +1,23 @@
 <script lang="ts">
-  import type { Composition, Routine } from '$lib/api/client';
+  import type { Composition } from '$lib/api/client';
 
   interface Props {
     path: Composition['path'];
-    floor: Routine['floor'];
+    /** The floor it lies on, metres; without one the way is shown as large as it can be. */
+    floor?: { length: number; width: number };
     label: string;
-    /** Shows the way as large as it can be, not where it lies on the floor. */
-    close?: boolean;
   }
-  let { path, floor, label, close = false }: Props = $props();
+  let { path, floor, label }: Props = $props();
 
-  /** The hall a routine without a floor of its own is danced in, metres. */
-  const HALL = { length: 18, width: 11 };
   const WIDTH = 108;
   const MARGIN = 0.5;
-  let whole = $derived({ left: 0, bottom: 0, length: floor?.length ?? HALL.length, width: floor?.width ?? HALL.width });
   let around = $derived.by(() => {
     const xs = path.map(({ x }) => x);
     const ys = path.map(({ y }) => y);
     const size = Math.max(Math.max(...xs) - Math.min(...xs), (Math.max(...ys) - Math.min(...ys)) / 0.6) + 2 * MARGIN;
     return { left: (Math.min(...xs) + Math.max(...xs) - size) / 2, bottom: (Math.min(...ys) + Math.max(...ys) - size * 0.6) / 2, length: size, width: size * 0.6 };
   });
-  let shown = $derived(close ? around : whole);
+  let shown = $derived(floor ? { left: 0, bottom: 0, length: floor.length, width: floor.width } : around);
   let scale = $derived(WIDTH / shown.length);
   /** The first side runs along the lower edge, as on the floor plan. */
   let spots = $derived(path.map(({ x, y }) => ({ x: (x - shown.left) * scale, y: (shown.width - (y - shown.bottom)) * scale })));

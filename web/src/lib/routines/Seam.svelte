@@ -1,5 +1,5 @@
 <script lang="ts">
-  import type { Chain, Detour, Escape, Repair, Routine, Verdict } from '$lib/api/client';
+  import type { Chain, Detour, Escape, Repair, Verdict } from '$lib/api/client';
   import SeamMark from '$lib/glyphs/SeamMark.svelte';
   import PathPicture from './PathPicture.svelte';
   import VerdictView from './VerdictView.svelte';
@@ -10,7 +10,6 @@
     bridges: Chain[] | undefined;
     detours: Detour[] | undefined;
     escapes: Escape[];
-    floor: Routine['floor'];
     onrepair: (repair: Repair) => void;
     onbridges: () => void;
     onbridge: (chain: Chain) => void;
@@ -18,7 +17,7 @@
     onblocked: () => void;
     onescapes: (detours: Detour[]) => void;
   }
-  let { verdict, repairs, bridges, detours, escapes, floor, onrepair, onbridges, onbridge, onfill, onblocked, onescapes }: Props = $props();
+  let { verdict, repairs, bridges, detours, escapes, onrepair, onbridges, onbridge, onfill, onblocked, onescapes }: Props = $props();
   let wanting = $derived(verdict.comparisons.filter((comparison) => comparison.outcome !== 'holds'));
   let agreeing = $derived(verdict.comparisons.filter((comparison) => comparison.outcome === 'holds'));
 </script>
@@ -34,7 +33,7 @@
       {#each detours as detour (detour.sentence)}
         <li class="grid grid-cols-[1fr_auto] items-start gap-3">
           <span class="leading-snug">{detour.sentence}</span>
-          <PathPicture path={detour.path} {floor} label={detour.kind} close />
+          <PathPicture path={detour.path} label={detour.kind} />
         </li>
       {/each}
     </ul>

@@ -238,24 +238,12 @@ class ComposingResource {
     private CompositionsDocument composing(CompositionQuestion question) {
         Standing standing = standing(question.routine());
         WishReader reader = new WishReader(question, standing);
-        Answer answer = runs.run(question.run(), LONGEST, run -> answer(standing, reader, run));
+        Answer answer = runs.run(question.run(), LONGEST, run -> Composer.compose(standing.repertoire(), reader.wishes(), run));
         Beats bar = standing.routine().dance().rhythm().bar();
         List<Composition> found = answer.compositions();
         return new CompositionsDocument(found.stream().map(composition -> CompositionDocument.of(composition, question.after() == null,
                 Difference.between(found.get(0), composition, bar, reader.barsBefore()), CompositionPath.of(composition, standing.routine()))).toList(), answer.exact(), answer.bound(),
                 answer.relaxations().stream().map(Relaxation::labels).toList(), reader.notes());
-    }
-
-    /** With the likeliest number of corners that has an answer, if the coach has not said how many. */
-    private static Answer answer(Standing standing, WishReader reader, Run run) {
-        List<Integer> corners = reader.corners();
-        for (int count : corners) {
-            Answer answer = Composer.search(standing.repertoire(), reader.wish(count), run);
-            if (!answer.compositions().isEmpty() || run.stops()) {
-                return answer;
-            }
-        }
-        return Composer.compose(standing.repertoire(), reader.wish(corners.get(0)), run);
     }
 
     /** How many points each soft wish usually counts, by the names the reasons have. */

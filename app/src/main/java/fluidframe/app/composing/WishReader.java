@@ -79,7 +79,7 @@ final class WishReader {
     }
 
     /** How many corners may be turned, the likeliest number first. */
-    List<Integer> corners() {
+    private List<Integer> corners() {
         if (question.corners() != null) {
             return List.of(Math.max(0, Math.min(question.corners(), Wish.MOST_CORNERS + 1)));
         }
@@ -93,8 +93,16 @@ final class WishReader {
         return question.fitsRoom() == null ? standing.routine().dance().travels() : question.fitsRoom();
     }
 
-    /** @throws RefusedException naming what cannot be */
-    Wish wish(int corners) {
+    /**
+     * One for each number of corners that is likely, the likeliest first.
+     *
+     * @throws RefusedException naming what cannot be
+     */
+    List<Wish> wishes() {
+        return corners().stream().map(this::wish).toList();
+    }
+
+    private Wish wish(int corners) {
         Routine routine = standing.routine();
         Optional<Wish.Beginning> from = Optional.ofNullable(question.after())
                 .map(after -> new Wish.Beginning(standing.dancing(after).listed(), standing.exit(after)));

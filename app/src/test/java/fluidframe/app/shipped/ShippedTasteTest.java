@@ -2,7 +2,6 @@ package fluidframe.app.shipped;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import fluidframe.core.compose.Answer;
 import fluidframe.core.compose.Composer;
 import fluidframe.core.compose.Composition;
 import fluidframe.core.compose.LikelyCorners;
@@ -97,14 +96,8 @@ class ShippedTasteTest {
         IntToDoubleFunction side = each -> each == 0 ? floor.ahead(floor.start(), 0) : floor.along(each);
         Repertoire repertoire = repertoire(dance);
         Wish wish = Wish.of(length, length, MusicMap.plain(dance.rhythm().bar(), dance.music().phraseBars(), dance.slowest())).withTaste(Taste.of(bars, repertoire));
-        for (int corners : dance.travels() ? LikelyCorners.of(repertoire, length, side) : List.of(0)) {
-            Wish cornered = wish.withCorners(corners);
-            List<Double> sides = IntStream.rangeClosed(0, corners).mapToObj(each -> side.applyAsDouble(each)).toList();
-            Answer answer = Composer.search(repertoire, dance.travels() ? cornered.withSides(sides) : cornered, () -> false);
-            if (!answer.compositions().isEmpty()) {
-                return answer.compositions();
-            }
-        }
-        return List.of();
+        List<Wish> wishes = !dance.travels() ? List.of(wish) : LikelyCorners.of(repertoire, length, side).stream()
+                .map(corners -> wish.withCorners(corners).withSides(IntStream.rangeClosed(0, corners).mapToObj(side::applyAsDouble).toList())).toList();
+        return Composer.compose(repertoire, wishes, () -> false).compositions();
     }
 }

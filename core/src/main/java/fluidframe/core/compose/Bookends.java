@@ -56,7 +56,7 @@ final class Bookends {
     }
 
     private static Optional<Split> split(Dancing dancing) {
-        return dancing.way().split().flatMap(name -> dancing.figure().variants().splits().stream().filter(split -> split.name().equals(name)).findFirst());
+        return dancing.way().split().flatMap(dancing.figure().variants()::split);
     }
 
     private static boolean beginsFromStanding(Figure figure) {

@@ -1,7 +1,6 @@
 package fluidframe.core.compose;
 
 import fluidframe.core.figure.Figure;
-import fluidframe.core.figure.TurnAccount;
 import java.util.HashMap;
 import java.util.Map;
 import java.util.Optional;
@@ -40,10 +39,7 @@ final class Characters {
     }
 
     private static Character told(Figure figure) {
-        int turned = 0;
-        for (TurnAccount.Entry entry : figure.man().turnAccount().entries()) {
-            turned += entry.before().turnTo(entry.after()).sixteenths();
-        }
+        int turned = figure.man().turnAccount().net().sixteenths();
         return turned >= TURNING ? Character.TURNS_LEFT : turned <= -TURNING ? Character.TURNS_RIGHT : Character.GOES_STRAIGHT;
     }
 }

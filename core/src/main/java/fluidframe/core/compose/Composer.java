@@ -93,6 +93,21 @@ public final class Composer {
         return none ? answer.with(Relaxations.smallest(repertoire, wish, watch)) : answer;
     }
 
+    /**
+     * The answer to the first of several wishes that has one, such as for likely numbers of corners; if none has, what could be given up of the first.
+     *
+     * @param wishes at least one
+     */
+    public static Answer compose(Repertoire repertoire, List<Wish> wishes, Watch watch) {
+        for (Wish wish : wishes) {
+            Answer answer = search(repertoire, wish, watch);
+            if (!answer.compositions().isEmpty() || watch.stops()) {
+                return answer;
+            }
+        }
+        return compose(repertoire, wishes.get(0), watch);
+    }
+
     /** The same without asking what could be given up where there is no answer. */
     public static Answer search(Repertoire repertoire, Wish wish, Watch watch) {
         return new Composer(repertoire, wish, watch).search();
@@ -279,10 +294,10 @@ public final class Composer {
         if (more <= UpperBound.NEVER || isPoor(length, promise) || comesTooOften(before, edge) || corner && !isInPlace(before, edge, length, cornersLeft, covered)) {
             return;
         }
-        int taken = before == null ? 0 : repetition(before, edge);
+        int repeated = before == null ? 0 : repetition(before, edge);
         int[] shared = shared(before, edge, from);
-        if (shared != null && !isPoor(length, promise - taken)) {
-            sequences.add(new Sequence(before, edge, corner, node, length, mask, left, corner ? 0 : covered, now - taken, promise - taken,
+        if (shared != null && !isPoor(length, promise - repeated)) {
+            sequences.add(new Sequence(before, edge, corner, node, length, mask, left, corner ? 0 : covered, now - repeated, promise - repeated,
                     before == null ? 0 : before.pairsWith(edge.figure()), shared, order));
         }
     }

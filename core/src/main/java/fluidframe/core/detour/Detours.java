@@ -11,7 +11,6 @@ import fluidframe.core.compose.Weights;
 import fluidframe.core.compose.Wish;
 import fluidframe.core.detour.Detour.Kind;
 import fluidframe.core.figure.Figure;
-import fluidframe.core.figure.TurnAccount;
 import fluidframe.core.link.Dancing;
 import fluidframe.core.link.Element;
 import fluidframe.core.link.ElementKind;
@@ -130,11 +129,7 @@ public final class Detours {
     }
 
     private static boolean turns(Figure figure) {
-        int turned = 0;
-        for (TurnAccount.Entry entry : figure.man().turnAccount().entries()) {
-            turned += entry.before().turnTo(entry.after()).sixteenths();
-        }
-        return Math.abs(turned) >= TURNING;
+        return figure.man().turnAccount().net().size() >= TURNING;
     }
 
     private static List<Detour> choose(List<Detour> found) {

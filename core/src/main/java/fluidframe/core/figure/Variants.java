@@ -32,6 +32,11 @@ public record Variants(List<NamedTiming> timings, List<Split> splits, List<Varia
         entries = List.copyOf(entries);
     }
 
+    /** The part of a name. */
+    public Optional<Split> split(String name) {
+        return splits.stream().filter(split -> split.name().equals(name)).findFirst();
+    }
+
     /** The schools its charts are written in and how freely it may be used; of other rows than those its ways name nothing else is left. */
     Variants ofOtherRows() {
         return new Variants(List.of(), List.of(), List.of(), Optional.empty(), manSchool, ladySchool, List.of(), List.of(), usage);

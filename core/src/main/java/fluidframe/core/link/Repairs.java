@@ -124,7 +124,7 @@ public final class Repairs {
         if (way.split().isEmpty()) {
             return true;
         }
-        Split split = figure.variants().splits().stream().filter(each -> each.name().equals(way.split().get())).findFirst().orElseThrow();
+        Split split = figure.variants().split(way.split().get()).orElseThrow();
         return entry ? split.first() == 1 : split.last() == figure.man().steps().size();
     }
 
