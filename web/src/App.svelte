@@ -2,7 +2,9 @@
   import { sentenceOf } from '$lib/api/client';
   import { reference } from '$lib/reference/reference.svelte';
   import Message from '$lib/ui/Message.svelte';
-  import Shortcuts from '$lib/ui/Shortcuts.svelte';
+  import { keysFor } from '$lib/keys/keys';
+  import { EVERYWHERE } from '$lib/keys/shortcuts';
+  import Shortcuts from '$lib/keys/Shortcuts.svelte';
   import { theme } from '$lib/ui/Theme.svelte';
   import BookOpen from '@lucide/svelte/icons/book-open';
   import Keyboard from '@lucide/svelte/icons/keyboard';
@@ -58,13 +60,10 @@
 
   $effect(() => standby.watch());
 
-  function keydown(event: KeyboardEvent) {
-    const writing = event.target instanceof HTMLInputElement || event.target instanceof HTMLTextAreaElement;
-    if (event.key === '?' && !writing) shortcuts = true;
-  }
+  const keys = keysFor(EVERYWHERE, { help: () => (shortcuts = true) });
 </script>
 
-<svelte:window onkeydown={keydown} />
+<svelte:window onkeydown={keys} />
 
 <div class="flex h-full flex-col-reverse sm:flex-row">
   {#if !fills}<nav class="flex shrink-0 items-center gap-1 bg-ink print:hidden p-2 text-floor sm:w-22 sm:flex-col evening:bg-board evening:text-ink" aria-label="Views">

@@ -6,6 +6,8 @@
   import { FigureSheet, type TextField } from '$lib/figures/FigureSheet.svelte';
   import EffectsDialog from '$lib/figures/EffectsDialog.svelte';
   import SheetPanel from '$lib/figures/SheetPanel.svelte';
+  import { keysFor } from '$lib/keys/keys';
+  import { SHEET } from '$lib/keys/shortcuts';
   import StepDrawing from '$lib/floor/StepDrawing.svelte';
   import { reference } from '$lib/reference/reference.svelte';
   import Choice from '$lib/ui/Choice.svelte';
@@ -96,24 +98,18 @@
     document.getElementById(cell)?.focus();
   }
 
-  function keydown(event: KeyboardEvent) {
-    if (event.altKey && event.key.toLowerCase() === 'o' && sheet) {
-      event.preventDefault();
+  const keys = keysFor(SHEET, {
+    undo: () => sheet?.undo(),
+    redo: () => sheet?.redo(),
+    keep,
+    opposite: () => {
       show({ panel: 'derive' });
-      void sheet.propose({ kind: 'opposite', from: 'man' });
-    }
-    if (!(event.ctrlKey || event.metaKey) || !sheet) return;
-    const key = event.key.toLowerCase();
-    if (key === 's') keep();
-    else if (key === 'z' && event.shiftKey) sheet.redo();
-    else if (key === 'z') sheet.undo();
-    else if (key === 'y') sheet.redo();
-    else return;
-    event.preventDefault();
-  }
+      void sheet?.propose({ kind: 'opposite', from: 'man' });
+    },
+  });
 </script>
 
-<svelte:window onkeydown={keydown} />
+<svelte:window onkeydown={keys} />
 
 {#snippet field(name: TextField, label: string, width: string)}
   <label class="inline-flex items-center gap-2">

@@ -2,6 +2,8 @@
   import EndMark from '$lib/figures/EndMark.svelte';
   import { ANYTHING, FigureList, type Question } from '$lib/figures/FigureList.svelte';
   import AuditMark from '$lib/glyphs/AuditMark.svelte';
+  import { keysFor } from '$lib/keys/keys';
+  import { LIST } from '$lib/keys/shortcuts';
   import { reference } from '$lib/reference/reference.svelte';
   import { changedQuery } from '$lib/ui/address';
   import Choice from '$lib/ui/Choice.svelte';
@@ -28,19 +30,13 @@
     void replace(`/figures?${changedQuery(new URLSearchParams(router.querystring ?? ''), change)}`);
   }
 
-  function keydown(event: KeyboardEvent) {
-    const writing = event.target instanceof HTMLInputElement;
-    if (event.key === 'n' && !writing && !event.ctrlKey && !event.metaKey && !event.altKey) {
-      event.preventDefault();
-      void push(newAddress);
-    }
-  }
+  const keys = keysFor(LIST, { create: () => void push(newAddress) });
 
   let newAddress = $derived(`/figures/new?dance=${question.dance || reference.lastDance}`);
   let asksAnything = $derived(Object.values(question).some((text) => text !== ''));
 </script>
 
-<svelte:window onkeydown={keydown} />
+<svelte:window onkeydown={keys} />
 
 <div class="mx-auto flex h-full max-w-[88rem] flex-col px-6 py-5">
   <header class="flex flex-wrap items-center gap-2 pb-4">

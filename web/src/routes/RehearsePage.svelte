@@ -1,5 +1,7 @@
 <script lang="ts">
   import { sentenceOf } from '$lib/api/client';
+  import { keysFor, type Answer } from '$lib/keys/keys';
+  import { REHEARSAL } from '$lib/keys/shortcuts';
   import LoopFields from '$lib/rehearsal/LoopFields.svelte';
   import { Rehearsal } from '$lib/rehearsal/Rehearsal.svelte';
   import SoundFields from '$lib/rehearsal/SoundFields.svelte';
@@ -62,58 +64,28 @@
   /** The slider moves in quarters of a beat, so that it is not laid out anew in every frame. */
   let slid = $derived(rehearsal ? Math.max(rehearsal.from, Math.round(rehearsal.beat * 4) / 4) : 0);
 
-  function keydown(event: KeyboardEvent) {
-    if (!rehearsal || event.ctrlKey || event.metaKey || event.altKey) return;
-    const writing = event.target instanceof HTMLInputElement && event.target.type !== 'range';
-    const inMenu = event.target instanceof Element && event.target.closest('[role=listbox],[role=dialog]') !== null;
-    if (!writing && !inMenu && plain(rehearsal, event)) event.preventDefault();
-  }
+  let here = $derived(man?.placement ?? 0);
 
-  function plain(now: Rehearsal, event: KeyboardEvent): boolean {
+  let keys = $derived(rehearsal && keysFor(REHEARSAL, answers(rehearsal)));
+
+  function answers(now: Rehearsal): Record<keyof typeof REHEARSAL, Answer> {
     const options = now.options;
-    switch (event.key) {
-      case ' ':
-        if (event.target instanceof HTMLButtonElement) return false;
-        now.toggle();
-        return true;
-      case 'ArrowRight':
-      case 'ArrowLeft':
-        now.step(event.key === 'ArrowRight' ? 1 : -1);
-        return true;
-      case 'ArrowUp':
-      case 'ArrowDown':
-        setPercent(options.percent + (event.key === 'ArrowUp' ? 5 : -5));
-        return true;
-      case '[':
-        now.choose(man?.placement ?? 0, Math.max(man?.placement ?? 0, now.last));
-        return true;
-      case ']':
-        now.choose(Math.min(now.first, man?.placement ?? 0), man?.placement ?? 0);
-        return true;
-      case 'a':
-        now.choose(0, now.score.placements.length - 1);
-        return true;
-      case 'l':
-        now.set({ loops: !options.loops });
-        return true;
-      case 'r':
-        now.set({ wallUp: (options.wallUp % 4) + 1 });
-        return true;
-      case 'm':
-        now.set({ mirrored: !options.mirrored });
-        return true;
-      case 'f':
-        now.set({ follow: !options.follow });
-        return true;
-      case 'p':
-        now.set({ shown: options.shown === 'both' ? 'man' : options.shown === 'man' ? 'lady' : 'both' });
-        return true;
-      case 't':
-        now.music.tap();
-        return true;
-      default:
-        return false;
-    }
+    return {
+      play: ({ target }) => !(target instanceof HTMLButtonElement) && now.toggle(),
+      stepBack: () => now.step(-1),
+      stepOn: () => now.step(1),
+      faster: () => setPercent(options.percent + 5),
+      slower: () => setPercent(options.percent - 5),
+      begin: () => now.choose(here, Math.max(here, now.last)),
+      end: () => now.choose(Math.min(now.first, here), here),
+      whole: () => now.choose(0, now.score.placements.length - 1),
+      again: () => now.set({ loops: !options.loops }),
+      wall: () => now.set({ wallUp: (options.wallUp % 4) + 1 }),
+      mirror: () => now.set({ mirrored: !options.mirrored }),
+      follow: () => now.set({ follow: !options.follow }),
+      part: () => now.set({ shown: options.shown === 'both' ? 'man' : options.shown === 'man' ? 'lady' : 'both' }),
+      tap: () => now.music.tap(),
+    };
   }
 
   function setPercent(percent: number) {
@@ -121,7 +93,7 @@
   }
 </script>
 
-<svelte:window onkeydown={keydown} />
+<svelte:window onkeydown={keys} />
 
 {#if failure}
   <div class="mx-auto max-w-2xl p-10">

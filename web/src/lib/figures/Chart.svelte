@@ -1,6 +1,8 @@
 <script lang="ts">
   import type { ColumnKey, Part, Row } from '$lib/api/client';
   import { reference } from '$lib/reference/reference.svelte';
+  import { keysWithin } from '$lib/keys/keys';
+  import { CHART } from '$lib/keys/shortcuts';
   import { tick } from 'svelte';
   import { widths } from './columns';
   import type { FigureSheet } from './FigureSheet.svelte';
@@ -51,66 +53,47 @@
     }
   }
 
-  function keydown(event: KeyboardEvent, row: number, column: ColumnKey) {
-    const handled = event.ctrlKey || event.metaKey ? control(event, row, column) : plain(event, row, column);
-    if (handled) {
-      event.preventDefault();
-      event.stopPropagation();
-    }
-  }
-
   /** Takes one of the cells the program offers; the typing goes on behind it. */
-  function complete(row: number, column: ColumnKey, choice: number) {
+  function complete(choice: number) {
     const offered = sheet.completions[choice];
-    if (offered) sheet.type(part, row, column, offered.text);
+    if (offered) sheet.type(part, at.row, at.column, offered.text);
   }
 
-  function control(event: KeyboardEvent, row: number, column: ColumnKey): boolean {
-    switch (event.key) {
-      case 'Enter':
-        sheet.insertRow(part, row);
-        void go(row + 1, 'count');
-        return true;
-      case 'd':
-        sheet.repeatRow(part, row);
-        void go(row + 1, column);
-        return true;
-      case 'Backspace':
-        sheet.removeRow(part, row);
-        void go(Math.max(0, row - 1), column);
-        return true;
-      case '.':
-        sheet.mend(pointer(row, column));
-        return true;
-      case ' ':
-        complete(row, column, 0);
-        return true;
-      default:
-        return false;
-    }
-  }
+  let at: { row: number; column: ColumnKey } = { row: 0, column: 'count' };
 
-  function plain(event: KeyboardEvent, row: number, column: ColumnKey): boolean {
-    const by = event.key === 'ArrowUp' ? -1 : event.key === 'ArrowDown' ? 1 : 0;
-    if (by !== 0) {
-      void go(event.altKey ? sheet.moveRow(part, row, by) : row + by, column);
-      return true;
-    }
-    if (event.altKey && /^[1-8]$/.test(event.key)) {
-      complete(row, column, Number(event.key) - 1);
-      return true;
-    }
-    if (event.key === 'Enter') {
+  const keys = keysWithin(CHART, {
+    down: () => {
       sheet.accept();
-      void go(Math.min(row + 1, rows.length - 1), column);
-      return true;
-    }
-    if (event.key === 'Escape') {
+      void go(Math.min(at.row + 1, rows.length - 1), at.column);
+    },
+    above: () => void go(at.row - 1, at.column),
+    below: () => void go(at.row + 1, at.column),
+    cancel: () => {
       sheet.cancel();
-      void go(row, column);
-      return true;
-    }
-    return false;
+      void go(at.row, at.column);
+    },
+    insert: () => {
+      sheet.insertRow(part, at.row);
+      void go(at.row + 1, 'count');
+    },
+    repeat: () => {
+      sheet.repeatRow(part, at.row);
+      void go(at.row + 1, at.column);
+    },
+    moveUp: () => void go(sheet.moveRow(part, at.row, -1), at.column),
+    moveDown: () => void go(sheet.moveRow(part, at.row, 1), at.column),
+    remove: () => {
+      sheet.removeRow(part, at.row);
+      void go(Math.max(0, at.row - 1), at.column);
+    },
+    mend: () => sheet.mend(pointer(at.row, at.column)),
+    first: () => complete(0),
+    offered: ({ key }) => complete(Number(key) - 1),
+  });
+
+  function keydown(event: KeyboardEvent, row: number, column: ColumnKey) {
+    at = { row, column };
+    keys(event);
   }
 
   function paste(event: ClipboardEvent, row: number, column: ColumnKey) {

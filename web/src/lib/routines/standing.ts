@@ -6,7 +6,12 @@ export function hitsOf(report: RoomReport | undefined): Collision[] {
 }
 
 /** How a routine stands: the seams that break, and the walls and obstacles that are hit. */
-export function standingOf(broken: number, hits: Collision[]): { good: boolean; words: string } {
+export interface Standing {
+  good: boolean;
+  words: string;
+}
+
+export function standingOf(broken: number, hits: Collision[]): Standing {
   const walls = hits.filter(({ wall }) => wall).length;
   const obstacles = hits.length - walls;
   const seams = broken === 0 ? 'every seam can be danced' : `${broken} ${broken === 1 ? 'seam breaks' : 'seams break'}`;

@@ -7,3 +7,13 @@ export function changedQuery(query: URLSearchParams, change: Record<string, stri
   }
   return next.toString();
 }
+
+/** The answers of an address's query: what it says of each name. */
+export function asked(querystring: string | undefined): Record<string, string | undefined> {
+  return Object.fromEntries(new URLSearchParams(querystring ?? ''));
+}
+
+/** A query that says just this. */
+export function queryOf(answers: Record<string, string>): string {
+  return new URLSearchParams(answers).toString();
+}

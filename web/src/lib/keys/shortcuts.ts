@@ -1,0 +1,93 @@
+/** A shortcut: the presses that mean it (in the words of tinykeys), how a coach finds it on the keyboard, and what it does. */
+export interface Shortcut {
+  presses: string[];
+  keys: string;
+  does: string;
+}
+
+function shortcut(keys: string, does: string, ...presses: string[]): Shortcut {
+  return { presses, keys, does };
+}
+
+const KEEPING = {
+  undo: shortcut('Ctrl Z', 'undo', '$mod+z'),
+  redo: shortcut('Ctrl Y', 'redo', '$mod+y', '$mod+Shift+z'),
+  keep: shortcut('Ctrl S', 'keep', '$mod+s'),
+};
+
+export const EVERYWHERE = { help: shortcut('?', 'this page', '[Shift]+?') };
+
+export const LIST = { create: shortcut('N', 'new figure', 'n') };
+
+export const SHEET = { ...KEEPING, opposite: shortcut('Alt O', 'lady’s chart from the man’s', 'Alt+o') };
+
+export const CHART = {
+  down: shortcut('Enter', 'same cell of the next row', 'Enter'),
+  above: shortcut('↑', 'row above', 'ArrowUp'),
+  below: shortcut('↓', 'row below', 'ArrowDown'),
+  cancel: shortcut('Esc', 'leave the cell as it was', 'Escape'),
+  insert: shortcut('Ctrl Enter', 'new row below', '$mod+Enter'),
+  repeat: shortcut('Ctrl D', 'this row once more', '$mod+d'),
+  moveUp: shortcut('Alt ↑', 'move the row up', 'Alt+ArrowUp'),
+  moveDown: shortcut('Alt ↓', 'move the row down', 'Alt+ArrowDown'),
+  remove: shortcut('Ctrl Backspace', 'take the row out', '$mod+Backspace'),
+  mend: shortcut('Ctrl .', 'mend what is found here', '$mod+.'),
+  first: shortcut('Ctrl Space', 'take the first cell offered', '$mod+Space'),
+  offered: shortcut('Alt 1 … 8', 'take the one of that number', 'Alt+([1-8])'),
+};
+
+export const DESK = {
+  ...KEEPING,
+  previous: shortcut('←', 'the figure before', 'ArrowLeft'),
+  following: shortcut('→', 'the figure after', 'ArrowRight'),
+  earlier: shortcut('Alt ←', 'move it to the front', 'Alt+ArrowLeft'),
+  later: shortcut('Alt →', 'move it to the back', 'Alt+ArrowRight'),
+  takeOut: shortcut('Delete', 'take it out', 'Delete'),
+  corner: shortcut('C', 'turn a corner after it', 'c'),
+  next: shortcut('N', 'what may come next', 'n'),
+  before: shortcut('P', 'what may come before, or next', 'p'),
+  instead: shortcut('I', 'what may come in its place', 'i'),
+  compose: shortcut('K', 'compose what follows', 'k'),
+  gap: shortcut('G', 'fill the gap to the next', 'g'),
+  bridge: shortcut('B', 'bridge to the next', 'b'),
+  detour: shortcut('D', 'ways round, if the way is blocked', 'd'),
+  element: shortcut('E', 'put an element in', 'e'),
+  mend: shortcut('M', 'what would mend every seam that breaks', 'm'),
+  loop: shortcut('L', 'does it loop?', 'l'),
+  versions: shortcut('V', 'kept versions', 'v'),
+  floor: shortcut('F', 'the floor, and other floors', 'f'),
+  rehearse: shortcut('R', 'rehearse from here', 'r'),
+  play: shortcut('Space', 'play, pause', 'Space'),
+  stepBack: shortcut(',', 'a step back', ','),
+  stepOn: shortcut('.', 'a step on', '.'),
+};
+
+export const REHEARSAL = {
+  play: shortcut('Space', 'dance, pause', 'Space'),
+  stepBack: shortcut('←', 'a step back', 'ArrowLeft'),
+  stepOn: shortcut('→', 'a step on', 'ArrowRight'),
+  faster: shortcut('↑', 'faster', 'ArrowUp'),
+  slower: shortcut('↓', 'slower', 'ArrowDown'),
+  begin: shortcut('[', 'the stretch begins here', '[Alt]+['),
+  end: shortcut(']', 'the stretch ends here', '[Alt]+]'),
+  whole: shortcut('A', 'the whole routine', 'a'),
+  again: shortcut('L', 'again and again, or once', 'l'),
+  wall: shortcut('R', 'the next wall up', 'r'),
+  mirror: shortcut('M', 'mirrored, or not', 'm'),
+  follow: shortcut('F', 'follow the couple, or the whole room', 'f'),
+  part: shortcut('P', 'both, the man, the lady', 'p'),
+  tap: shortcut('T', 'tap a beat of your own music', 't'),
+};
+
+/** What the page of shortcuts shows, view by view. */
+export const VIEWS: { title: string; shortcuts: Record<string, Shortcut> }[] = [
+  { title: 'Everywhere', shortcuts: { ...EVERYWHERE, ...KEEPING } },
+  { title: 'Figures', shortcuts: LIST },
+  { title: 'Figure sheet', shortcuts: { opposite: SHEET.opposite, cell: { presses: [], keys: 'Tab', does: 'next cell of the row' }, ...CHART } },
+  { title: 'Routine desk', shortcuts: without(DESK, KEEPING) },
+  { title: 'Rehearsal', shortcuts: REHEARSAL },
+];
+
+function without(shortcuts: Record<string, Shortcut>, others: Record<string, Shortcut>) {
+  return Object.fromEntries(Object.entries(shortcuts).filter(([name]) => !(name in others)));
+}

@@ -1,0 +1,104 @@
+<script lang="ts">
+  import CornerMark from '@lucide/svelte/icons/corner-left-up';
+  import Star from '@lucide/svelte/icons/star';
+  import Trash2 from '@lucide/svelte/icons/trash-2';
+  import type { DeskView } from './DeskView.svelte';
+  import ElementFields from './ElementFields.svelte';
+  import LoopAnswer from './LoopAnswer.svelte';
+  import NextFigures from './NextFigures.svelte';
+  import type { Direction } from './RoutineDesk.svelte';
+  import Seam from './Seam.svelte';
+  import SectionFields from './SectionFields.svelte';
+  import WayFields from './WayFields.svelte';
+
+  interface Props {
+    view: DeskView;
+  }
+  let { view }: Props = $props();
+
+  const DIRECTIONS: { direction: Direction; title: string }[] = [
+    { direction: 'next', title: 'What may come next (P)' },
+    { direction: 'before', title: 'What may come before (P)' },
+    { direction: 'instead', title: 'What may come in its place (I)' },
+  ];
+  let desk = $derived(view.desk);
+  let chosen = $derived(desk.score?.placements[desk.selected]);
+  let seam = $derived(view.seam);
+</script>
+
+{#if desk.loop}
+  <LoopAnswer
+    loop={desk.loop}
+    onclose={(chain) => {
+      desk.select(desk.score!.placements.length - 1);
+      desk.insert(chain.placements);
+    }}
+  />
+{/if}
+{#if chosen}
+  <h2 class="text-xl">{chosen.title}</h2>
+  <div class="mt-1 flex flex-wrap gap-2">
+    <button class="act" onclick={() => desk.turnCorner()}>
+      <CornerMark size={17} />{chosen.cornerAfter ? 'No corner' : 'Corner after'}
+    </button>
+    <button class="act" aria-pressed={chosen.highlight} aria-label="Highlight" onclick={() => desk.highlight()}>
+      <Star size={17} class={chosen.highlight ? 'fill-brass text-brass' : ''} />
+    </button>
+    <button class="act" aria-label="Take it out" onclick={() => view.takeOut()}><Trash2 size={17} /></button>
+    {#if desk.chosen?.figure}<a class="act" href={`#/figures/${chosen.figure}`}>Sheet</a>{/if}
+  </div>
+  {#if desk.chosen?.element}
+    <ElementFields element={desk.chosen.element} label="Change it" onsubmit={(element) => desk.dance({ element })} />
+  {:else if desk.chosen}
+    <WayFields placement={desk.chosen} onchange={(way) => desk.dance(way)} />
+  {/if}
+  <input
+    class="field mt-2"
+    placeholder="A note for this figure"
+    aria-label="Note"
+    maxlength="1000"
+    value={desk.chosen?.note ?? ''}
+    oninput={(event) => desk.typeNote(event.currentTarget.value)}
+    onchange={() => desk.accept()}
+  />
+  {#if desk.chosen}
+    <SectionFields placement={desk.chosen} section={desk.section} ondivide={(section) => desk.divide(section)} onrounds={(rounds) => desk.dance({ rounds })} />
+  {/if}
+{/if}
+{#if seam}
+  <div class="mt-3 flex items-baseline justify-between">
+    <h3 class="text-lg">The seam after it {seam.verdict.outcome}</h3>
+    <button class="text-soft underline" onclick={() => view.close()}>close</button>
+  </div>
+  <div class="mt-1">
+    <Seam
+      verdict={seam.verdict}
+      repairs={desk.repairs}
+      bridges={desk.bridges}
+      detours={desk.detours}
+      escapes={desk.chosen?.escapes ?? []}
+      onrepair={(repair) => {
+        desk.mend(repair);
+        view.close();
+      }}
+      onbridges={() => desk.askBridges()}
+      onbridge={(chain) => desk.insert(chain.placements)}
+      onfill={() => view.compose('gap')}
+      onblocked={() => desk.askDetours()}
+      onescapes={(detours) => desk.keepEscapes(detours)}
+    />
+  </div>
+{/if}
+<div class="mt-3 mb-1 flex items-baseline justify-between gap-2">
+  <h3 class="text-lg">{chosen ? `What may come ${desk.direction}` : 'Begin with'}</h3>
+  {#if chosen}
+    <span class="flex gap-2">
+      {#each DIRECTIONS.filter(({ direction }) => direction !== desk.direction) as { direction, title } (direction)}
+        <button class="text-soft underline" {title} onclick={() => desk.look(direction)}>{direction}?</button>
+      {/each}
+    </span>
+  {/if}
+</div>
+<NextFigures next={desk.next} direction={chosen ? desk.direction : 'next'} onadd={(following) => view.add(following)} />
+<h3 class="mt-3 mb-1 text-lg">Or an element</h3>
+<ElementFields label="Put it in" onsubmit={(element) => desk.addElement(element)} />

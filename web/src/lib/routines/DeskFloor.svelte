@@ -1,0 +1,53 @@
+<script lang="ts">
+  import FloorPlan from '$lib/floor/FloorPlan.svelte';
+  import Pause from '@lucide/svelte/icons/pause';
+  import Play from '@lucide/svelte/icons/play';
+  import SkipBack from '@lucide/svelte/icons/skip-back';
+  import SkipForward from '@lucide/svelte/icons/skip-forward';
+  import type { DeskView } from './DeskView.svelte';
+
+  interface Props {
+    view: DeskView;
+    /** Whether anything in the room is hit, so that the room's report is drawn though its panel is closed. */
+    hit: boolean;
+  }
+  let { view, hit }: Props = $props();
+
+  let playback = $derived(view.playback);
+  let score = $derived(view.room.triedScore ?? view.desk.score);
+  let man = $derived(playback.current('man'));
+  let lady = $derived(playback.current('lady'));
+
+  /** Which section a placement belongs to, counted from 0. */
+  function sectionOf(placement: number) {
+    const index = view.desk.score?.placements[placement]?.index ?? 0;
+    return view.desk.placements.slice(0, index + 1).filter((each) => each.section).length;
+  }
+</script>
+
+<section class="panel flex min-h-96 flex-col overflow-hidden lg:min-h-0" aria-label="Floor">
+  <div class="flex flex-wrap items-center gap-3 border-b-[1.5px] border-line px-3 py-2">
+    <button class="act" aria-label="A step back" onclick={() => view.step(-1)}><SkipBack size={18} /></button>
+    <button class="act act-main w-28 justify-center" onclick={() => playback.toggle()}>
+      {#if playback.playing}<Pause size={18} /> Pause{:else}<Play size={18} /> Play{/if}
+    </button>
+    <button class="act" aria-label="A step on" onclick={() => view.step(1)}><SkipForward size={18} /></button>
+    <span class="min-w-16 text-center font-title text-5xl leading-none font-bold" data-testid="count">{man?.count ?? '–'}</span>
+    <span class="leading-tight text-soft">bar<span class="block font-title text-xl font-semibold text-ink">{man?.bar ?? '–'}</span></span>
+    <span class="min-w-0 flex-1 leading-snug">
+      <span class="block truncate"><strong class="text-spruce">Man</strong> {man?.wording ?? 'ready'}</span>
+      <span class="block truncate"><strong class="text-madder">Lady</strong> {lady?.wording ?? 'ready'}</span>
+      {#if man && lady}
+        <span class="block text-sm leading-tight text-soft" data-testid="where">
+          {man.seconds.toFixed(1)} s · free {man.freeFoot} and {lady.freeFoot} · facing {man.facing.name} and {lady.facing.name}{#if man.roundCorner && lady.roundCorner}
+            , after the corner {man.roundCorner.name} and {lady.roundCorner.name}{/if} · {man.position}, hold {man.hold}
+        </span>
+      {/if}
+    </span>
+  </div>
+  <div class="min-h-0 flex-1 p-2">
+    {#if score}
+      <FloorPlan {score} beat={playback.beat} selected={view.desk.selected} report={view.panel === 'floor' || hit ? view.room.report : undefined} {sectionOf} />
+    {/if}
+  </div>
+</section>

@@ -1,0 +1,71 @@
+<script lang="ts">
+  import { reference } from '$lib/reference/reference.svelte';
+  import Archive from '@lucide/svelte/icons/archive';
+  import ArchiveRestore from '@lucide/svelte/icons/archive-restore';
+  import Copy from '@lucide/svelte/icons/copy';
+  import Footprints from '@lucide/svelte/icons/footprints';
+  import HistoryIcon from '@lucide/svelte/icons/history';
+  import Maximize from '@lucide/svelte/icons/maximize';
+  import Redo2 from '@lucide/svelte/icons/redo-2';
+  import Trash2 from '@lucide/svelte/icons/trash-2';
+  import Undo2 from '@lucide/svelte/icons/undo-2';
+  import { push } from 'svelte-spa-router';
+  import ConditionFields from './ConditionFields.svelte';
+  import type { DeskView } from './DeskView.svelte';
+  import { copyOf } from './routineStore';
+  import type { Standing } from './standing';
+
+  interface Props {
+    view: DeskView;
+    standing: Standing;
+  }
+  let { view, standing }: Props = $props();
+
+  let desk = $derived(view.desk);
+  let seconds = $derived(desk.score?.seconds ?? 0);
+</script>
+
+<header class="flex flex-wrap items-center gap-x-4 gap-y-2">
+  <span class="text-soft">{reference.danceTitle(desk.routine.dance)}</span>
+  <h1 class="sr-only">{desk.routine.title}</h1>
+  <input
+    class="min-w-80 flex-1 truncate rounded-lg bg-transparent px-1 font-title text-3xl font-semibold hover:bg-board"
+    aria-label="Title of the routine"
+    maxlength="120"
+    value={desk.routine.title}
+    oninput={(event) => desk.typeTitle(event.currentTarget.value)}
+    onchange={() => desk.accept()}
+  />
+  <label class="inline-flex items-center gap-2">
+    <input class="field w-20 font-semibold" type="number" min="1" max="400" value={desk.routine.tempo} onchange={(event) => desk.setTempo(event.currentTarget.valueAsNumber)} />
+    <span class="text-soft">bars a minute</span>
+  </label>
+  <ConditionFields routine={desk.routine} onchange={(conditions) => desk.bind(conditions)} />
+  <span class="text-soft">{Math.floor(seconds / 60)}:{String(Math.round(seconds % 60)).padStart(2, '0')}</span>
+  <span class={['font-semibold', standing.good ? 'text-spruce' : 'text-madder']} data-testid="standing">{standing.words}</span>
+  <span class="flex flex-wrap items-center gap-2">
+    <button class="act" title="Compose (K)" onclick={() => view.compose()}>Compose</button>
+    {#if desk.broken > 0}<button class="act" title="What would mend every seam (M)" onclick={() => view.open('mend')}>Mend all</button>{/if}
+    <a class="act" title="Rehearse (R)" href={`#/routines/${desk.routine.id}/rehearse?figure=${desk.selected}`}><Footprints size={18} />Rehearse</a>
+    <button class="act" title="The floor (F)" onclick={() => view.open('floor')}><Maximize size={18} />Floor</button>
+    <button class="act" title="Does it loop? (L)" disabled={desk.placements.length === 0} onclick={() => desk.tryLoop()}>Loop?</button>
+    <button class="act" aria-label="Undo" title="Undo (Ctrl Z)" disabled={!desk.canUndo} onclick={() => desk.undo()}><Undo2 size={18} /></button>
+    <button class="act" aria-label="Redo" title="Redo (Ctrl Y)" disabled={!desk.canRedo} onclick={() => desk.redo()}><Redo2 size={18} /></button>
+    {#if !desk.isNew}
+      <button class="act" aria-label="Versions" title="Kept versions (V)" onclick={() => view.open('versions')}><HistoryIcon size={18} /></button>
+      <button
+        class="act"
+        aria-label={desk.routine.archived ? 'Take out of the archive' : 'Archive'}
+        title={desk.routine.archived ? 'Take out of the archive' : 'Put away'}
+        onclick={() => desk.archive(!desk.routine.archived)}
+      >
+        {#if desk.routine.archived}<ArchiveRestore size={18} />{:else}<Archive size={18} />{/if}
+      </button>
+      <button class="act" aria-label="Delete" title="Delete the routine" onclick={() => view.delete()}><Trash2 size={18} /></button>
+    {/if}
+    <button class="act" aria-label="Copy" title="Begin a copy" onclick={() => push(`/routines/${copyOf(desk.routine)}`)}><Copy size={18} /></button>
+    <button class="act act-main" disabled={desk.isKept || desk.keeping} onclick={() => view.keep()}>
+      {desk.isKept ? 'Kept' : 'Keep'}
+    </button>
+  </span>
+</header>
