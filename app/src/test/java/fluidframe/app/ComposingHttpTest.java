@@ -24,7 +24,7 @@ import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.node.ObjectNode;
 
 /** Putting routines together over HTTP. */
-@SpringBootTest(properties = {"fluidframe.test=composing", "springdoc.api-docs.enabled=false"})
+@SpringBootTest(properties = {"fluidframe.test=program", "springdoc.api-docs.enabled=false"})
 class ComposingHttpTest extends OverHttp {
 
     @Test

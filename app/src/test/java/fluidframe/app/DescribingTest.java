@@ -23,7 +23,7 @@ import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.node.ObjectNode;
 
 /** Describing a figure over HTTP: deriving charts, completing cells, reading cards, muting, CSV. */
-@SpringBootTest(properties = {"fluidframe.test=describing", "springdoc.api-docs.enabled=false"})
+@SpringBootTest(properties = {"fluidframe.test=program", "springdoc.api-docs.enabled=false"})
 class DescribingTest extends OverHttp {
 
     private static final String NATURAL_TURN = "waltz-natural-turn";

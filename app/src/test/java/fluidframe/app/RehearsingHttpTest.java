@@ -24,7 +24,7 @@ import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.node.ObjectNode;
 
 /** Floors, sounds and drawings over HTTP. */
-@SpringBootTest(properties = {"fluidframe.test=rehearsing", "springdoc.api-docs.enabled=false"})
+@SpringBootTest(properties = {"fluidframe.test=program", "springdoc.api-docs.enabled=false"})
 class RehearsingHttpTest extends OverHttp {
 
     @Test

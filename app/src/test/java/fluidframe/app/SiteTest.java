@@ -12,7 +12,7 @@ import org.springframework.boot.test.context.SpringBootTest;
 import org.springframework.core.io.support.PathMatchingResourcePatternResolver;
 
 /** How long a browser may keep what. Shares its program with the other tests over HTTP. */
-@SpringBootTest(properties = {"fluidframe.test=versions", "springdoc.api-docs.enabled=false"})
+@SpringBootTest(properties = {"fluidframe.test=program", "springdoc.api-docs.enabled=false"})
 class SiteTest extends OverHttp {
 
     @Test

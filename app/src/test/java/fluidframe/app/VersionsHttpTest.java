@@ -23,7 +23,7 @@ import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.node.ObjectNode;
 
 /** What was kept comes back; what a change breaks is said before it is kept; what is mended takes nothing away. */
-@SpringBootTest(properties = {"fluidframe.test=versions", "springdoc.api-docs.enabled=false"})
+@SpringBootTest(properties = {"fluidframe.test=program", "springdoc.api-docs.enabled=false"})
 class VersionsHttpTest extends OverHttp {
 
     @Test
