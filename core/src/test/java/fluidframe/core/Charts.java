@@ -1,6 +1,5 @@
 package fluidframe.core;
 
-import fluidframe.core.couple.Part;
 import fluidframe.core.figure.Figure;
 import fluidframe.core.notation.Column;
 import fluidframe.core.notation.DraftReader;
@@ -81,11 +80,5 @@ public final class Charts {
             throw new AssertionError(reading.unreadable().toString());
         }
         return reading.figure().orElseThrow();
-    }
-
-    public static FigureDraft withVariants(FigureDraft draft, VariantsDraft variants) {
-        return new FigureDraft(draft.id(), draft.dance(), draft.feel(), draft.title(), draft.level(), draft.bars(), draft.start(), draft.end(),
-                draft.startAlignments(), draft.insistsOnAlignment(), draft.chart(Part.MAN), draft.chart(Part.LADY), variants, draft.follows(),
-                draft.precedes(), draft.cues(), draft.faults(), draft.drills(), draft.cautions(), draft.sameFoot(), draft.mutes(), draft.derived());
     }
 }

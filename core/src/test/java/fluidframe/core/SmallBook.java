@@ -38,7 +38,7 @@ public final class SmallBook {
 
     /** Two bars with a part to leave early, a finish turned less and a unit to repeat. */
     public static Figure turning(String id) {
-        FigureDraft draft = Charts.withVariants(Charts.naturalTurn(), new VariantsDraft(List.of(), List.of(new SplitDraft("1–3", 1, 3), new SplitDraft("4–6", 4, 6)),
+        FigureDraft draft = Charts.naturalTurn().withVariants(new VariantsDraft(List.of(), List.of(new SplitDraft("1–3", 1, 3), new SplitDraft("4–6", 4, 6)),
                 List.of(new VariationDraft("to LOD", List.of(change(5, "1/2 R, body less", "p LOD"), change(6, "body completes", "f LOD")),
                         List.of(change(6, "1/4 R", "b LOD")), Optional.empty())),
                 Optional.of(new RepeatDraft(1, 6, Optional.empty(), Optional.empty(), "1-2")), Optional.empty(), Optional.empty(), List.of()));
@@ -60,14 +60,10 @@ public final class SmallBook {
     }
 
     public static Figure at(Level level, Figure figure) {
-        return new Figure(figure.id(), figure.dance(), figure.feel(), figure.title(), level, figure.length(), figure.start(), figure.end(), figure.startAlignments(),
-                figure.insistsOnAlignment(), figure.man(), figure.lady(), figure.variants(), figure.neighbours(), figure.teaching(),
-                figure.sameFoot(), figure.mutes(), figure.derived());
+        return figure.withLevel(level);
     }
 
     private static Figure named(Figure figure, String id, List<String> precedes) {
-        return new Figure(id, figure.dance(), figure.feel(), id, figure.level(), figure.length(), figure.start(), figure.end(), figure.startAlignments(),
-                figure.insistsOnAlignment(), figure.man(), figure.lady(), figure.variants(), new Neighbours(List.of(), precedes), figure.teaching(),
-                figure.sameFoot(), figure.mutes(), figure.derived());
+        return figure.with().id(id).title(id).neighbours(new Neighbours(List.of(), precedes)).build();
     }
 }

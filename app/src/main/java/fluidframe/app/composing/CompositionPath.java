@@ -22,7 +22,7 @@ final class CompositionPath {
     static List<Point> of(Composition composition, Routine routine) {
         List<Placement> placements = new ArrayList<>();
         for (Piece piece : composition.steps()) {
-            Placement placement = Placement.of(piece.dancing()).turningCorner(piece.cornerAfter());
+            Placement placement = Placement.of(piece.dancing()).withCornerAfter(piece.cornerAfter());
             placements.add(placements.isEmpty() ? placement.withStart(new Alignment.Facing(piece.facing())) : placement);
         }
         return of(placements, routine);

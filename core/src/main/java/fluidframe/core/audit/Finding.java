@@ -3,6 +3,7 @@ package fluidframe.core.audit;
 import fluidframe.core.figure.Mute;
 import fluidframe.core.notation.Place;
 
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.List;
 import java.util.Optional;
 
@@ -18,8 +19,9 @@ import java.util.Optional;
  * @param fixes    changes that mend it, the likeliest first; each has been tried
  * @param muted    why the coach accepts it, if so
  */
+@RecordBuilder
 public record Finding(String rule, Severity severity, Place place, String stated, String reckoned, String sentence,
-                      List<Fix> fixes, Optional<String> muted) {
+                      List<Fix> fixes, Optional<String> muted) implements FindingBuilder.With {
 
     public Finding {
         fixes = List.copyOf(fixes);
@@ -29,13 +31,9 @@ public record Finding(String rule, Severity severity, Place place, String stated
         this(rule, severity, place, stated, reckoned, sentence, fixes, Optional.empty());
     }
 
-    public Finding withFixes(List<Fix> others) {
-        return new Finding(rule, severity, place, stated, reckoned, sentence, others, muted);
-    }
-
     /** This finding told of a way of dancing the figure; what would mend the charts need not mend it. */
     Finding of(DancedWay way) {
-        return new Finding(rule, severity, way.own(place), stated, reckoned, way.said() + sentence, List.of(), muted);
+        return with().place(way.own(place)).sentence(way.said() + sentence).fixes(List.of()).build();
     }
 
     public boolean isMuted() {
@@ -51,6 +49,6 @@ public record Finding(String rule, Severity severity, Place place, String stated
     Finding mutedBy(List<Mute> mutes, Place charted) {
         return mutes.stream().filter(mute -> mute.rule().equals(rule)
                         && (mute.at().isEmpty() || mute.at().equals(place.pointer()) || mute.at().equals(charted.pointer()))).findFirst()
-                .map(mute -> new Finding(rule, severity, place, stated, reckoned, sentence, List.of(), Optional.of(mute.reason()))).orElse(this);
+                .map(mute -> withFixes(List.of()).withMuted(Optional.of(mute.reason()))).orElse(this);
     }
 }

@@ -107,7 +107,7 @@ final class Relaxations {
         }
         nextLevel(conditions.highest()).ifPresent(level ->
                 singles.add(new Single("allow " + level, request -> new Request(request.wish(), new Conditions(request.conditions().syllabus(), level)))));
-        wish.to().ifPresent(next -> offer("end without leading into " + next.wording(), each -> each.withEnd(Optional.empty())));
+        wish.to().ifPresent(next -> offer("end without leading into " + next.wording(), each -> each.withTo(Optional.empty())));
     }
 
     /** The lowest level above the highest allowed at which the book has figures. */

@@ -1,6 +1,7 @@
 package fluidframe.core.compose;
 
 import fluidframe.core.link.Repertoire;
+import io.soabase.recordbuilder.core.RecordBuilder;
 
 /**
  * What makes a composition one that a coach would put on a floor. Everything here is asked for unless it is lifted.
@@ -13,7 +14,8 @@ import fluidframe.core.link.Repertoire;
  * @param mostInAll      how often a figure may come in all
  * @param notThrice      whether no figure comes three times running, but for its own repeats
  */
-public record Taste(boolean opens, boolean closes, boolean wholeFigures, boolean cornersInPlace, boolean requiredWhole, int mostInAll, boolean notThrice) {
+@RecordBuilder
+public record Taste(boolean opens, boolean closes, boolean wholeFigures, boolean cornersInPlace, boolean requiredWhole, int mostInAll, boolean notThrice) implements TasteBuilder.With {
 
     private static final int BARS_EACH = 8;
     private static final int ALWAYS = 2;
@@ -33,34 +35,30 @@ public record Taste(boolean opens, boolean closes, boolean wholeFigures, boolean
     }
 
     public Taste withAnyOpening() {
-        return new Taste(false, closes, wholeFigures, cornersInPlace, requiredWhole, mostInAll, notThrice);
+        return withOpens(false);
     }
 
     public Taste withAnyEnd() {
-        return new Taste(opens, false, wholeFigures, cornersInPlace, requiredWhole, mostInAll, notThrice);
+        return withCloses(false);
     }
 
     public Taste withParts() {
-        return new Taste(opens, closes, false, cornersInPlace, requiredWhole, mostInAll, notThrice);
+        return withWholeFigures(false);
     }
 
     public Taste withWholeFigures() {
-        return new Taste(opens, closes, true, cornersInPlace, requiredWhole, mostInAll, notThrice);
+        return withWholeFigures(true);
     }
 
     public Taste withCornersAnywhere() {
-        return new Taste(opens, closes, wholeFigures, false, requiredWhole, mostInAll, notThrice);
+        return withCornersInPlace(false);
     }
 
     public Taste withPartsOfRequired() {
-        return new Taste(opens, closes, wholeFigures, cornersInPlace, false, mostInAll, notThrice);
-    }
-
-    public Taste withMostInAll(int times) {
-        return new Taste(opens, closes, wholeFigures, cornersInPlace, requiredWhole, times, notThrice);
+        return withRequiredWhole(false);
     }
 
     public Taste withThrice() {
-        return new Taste(opens, closes, wholeFigures, cornersInPlace, requiredWhole, mostInAll, false);
+        return withNotThrice(false);
     }
 }

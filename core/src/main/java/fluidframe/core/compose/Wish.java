@@ -5,6 +5,7 @@ import fluidframe.core.link.Dancing;
 import fluidframe.core.link.ExitState;
 import fluidframe.core.music.MusicMap;
 import fluidframe.core.time.Beats;
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
@@ -28,8 +29,9 @@ import java.util.Set;
  * @param answers   how many answers that really differ
  * @param taste     what a coach asks of any composition
  */
+@RecordBuilder
 public record Wish(Optional<Beginning> from, Optional<Dancing> to, Beats least, Beats most, Choice choice, int mostTimes, Beats window, boolean bends,
-                   int corners, MusicMap music, List<Double> sides, Weights weights, int answers, Taste taste) {
+                   int corners, MusicMap music, List<Double> sides, Weights weights, int answers, Taste taste) implements WishBuilder.With {
 
     public static final int MOST_CORNERS = 8;
 
@@ -68,11 +70,7 @@ public record Wish(Optional<Beginning> from, Optional<Dancing> to, Beats least, 
     }
 
     public Wish withLength(Beats shortest, Beats longest) {
-        return new Wish(from, to, shortest, longest, choice, mostTimes, window, bends, corners, music, sides, weights, answers, taste);
-    }
-
-    public Wish withChoice(Choice other) {
-        return new Wish(from, to, least, most, other, mostTimes, window, bends, corners, music, sides, weights, answers, taste);
+        return withLeast(shortest).withMost(longest);
     }
 
     public Wish withRequired(Set<String> others) {
@@ -83,40 +81,8 @@ public record Wish(Optional<Beginning> from, Optional<Dancing> to, Beats least, 
         return withChoice(choice.withForbidden(others));
     }
 
-    public Wish withBends(boolean allowed) {
-        return new Wish(from, to, least, most, choice, mostTimes, window, allowed, corners, music, sides, weights, answers, taste);
-    }
-
-    public Wish withMostTimes(int times) {
-        return new Wish(from, to, least, most, choice, times, window, bends, corners, music, sides, weights, answers, taste);
-    }
-
     /** The room is left out of account, because its sides belong to the corners. */
     public Wish withCorners(int turned) {
-        return new Wish(from, to, least, most, choice, mostTimes, window, bends, turned, music, List.of(), weights, answers, taste);
-    }
-
-    public Wish withMusic(MusicMap other) {
-        return new Wish(from, to, least, most, choice, mostTimes, window, bends, corners, other, sides, weights, answers, taste);
-    }
-
-    public Wish withSides(List<Double> metres) {
-        return new Wish(from, to, least, most, choice, mostTimes, window, bends, corners, music, metres, weights, answers, taste);
-    }
-
-    public Wish withEnd(Optional<Dancing> next) {
-        return new Wish(from, next, least, most, choice, mostTimes, window, bends, corners, music, sides, weights, answers, taste);
-    }
-
-    public Wish withWeights(Weights others) {
-        return new Wish(from, to, least, most, choice, mostTimes, window, bends, corners, music, sides, others, answers, taste);
-    }
-
-    public Wish withTaste(Taste other) {
-        return new Wish(from, to, least, most, choice, mostTimes, window, bends, corners, music, sides, weights, answers, other);
-    }
-
-    public Wish withAnswers(int wanted) {
-        return new Wish(from, to, least, most, choice, mostTimes, window, bends, corners, music, sides, weights, wanted, taste);
+        return with().corners(turned).sides(List.of()).build();
     }
 }

@@ -47,7 +47,7 @@ public final class Dances {
             spot("american-cha-cha", "American Cha Cha", RHYTHM, rhythm(4, NONE, NONE, 2), 30, 30, LATIN, Grooves.CHA_CHA, 0.35),
             spot("american-rumba", "American Rumba", RHYTHM, rhythm(4, Beats.of(2), Beats.ONE, 1), 30, 32, LATIN, Grooves.RUMBA, 0.4),
             spot("swing", "Swing", RHYTHM, rhythm(4, Beats.of(2), Beats.ONE, 1, 3), 34, 36, LATIN.withQuarterBeats(), Grooves.SWING, 0.3),
-            spot("bolero", "Bolero", RHYTHM, rhythm(4, Beats.of(2), Beats.ONE, 1), 24, 26, LATIN.withRise(true), Grooves.BOLERO, 0.55),
+            spot("bolero", "Bolero", RHYTHM, rhythm(4, Beats.of(2), Beats.ONE, 1), 24, 26, LATIN.withRises(true), Grooves.BOLERO, 0.55),
             spot("mambo", "Mambo", RHYTHM, rhythm(4, NONE, NONE, 2), 47, 51, LATIN, Grooves.MAMBO, 0.35));
 
     private static final Map<String, Dance> BY_ID =

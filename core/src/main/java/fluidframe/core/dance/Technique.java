@@ -1,5 +1,7 @@
 package fluidframe.core.dance;
 
+import io.soabase.recordbuilder.core.RecordBuilder;
+
 /**
  * What the rules of technique ask of a dance. From general knowledge of technique as it is commonly taught.
  *
@@ -13,8 +15,9 @@ package fluidframe.core.dance;
  * @param shortestStep     seconds a change of weight wants at top tempo
  * @param lowering         seconds it takes to lower the heel of a short step and to rise again
  */
+@RecordBuilder
 public record Technique(HeelLead heelLead, boolean rises, boolean sways, boolean contraryMovement, boolean hipAction, boolean quarterBeats,
-                        double shortestStep, double lowering) {
+                        double shortestStep, double lowering) implements TechniqueBuilder.With {
 
     private static final double SHORTEST_STEP = 0.17;
     private static final double LOWERING = 0.3;
@@ -22,21 +25,13 @@ public record Technique(HeelLead heelLead, boolean rises, boolean sways, boolean
     /** The swinging dances. */
     public static final Technique SWING = new Technique(HeelLead.WANTED, true, true, true, false, false, SHORTEST_STEP, LOWERING);
     /** Taken on the heel, without rise. */
-    public static final Technique TANGO = SWING.withRise(false);
+    public static final Technique TANGO = SWING.withRises(false);
     /** Danced through the hips. */
     public static final Technique LATIN = new Technique(HeelLead.FORBIDDEN, false, false, false, true, false, SHORTEST_STEP, LOWERING);
     /** Marched: heel or ball. */
     public static final Technique MARCH = LATIN.withHeelLead(HeelLead.ALLOWED);
 
-    public Technique withRise(boolean other) {
-        return new Technique(heelLead, other, sways, contraryMovement, hipAction, quarterBeats, shortestStep, lowering);
-    }
-
-    public Technique withHeelLead(HeelLead other) {
-        return new Technique(other, rises, sways, contraryMovement, hipAction, quarterBeats, shortestStep, lowering);
-    }
-
     public Technique withQuarterBeats() {
-        return new Technique(heelLead, rises, sways, contraryMovement, hipAction, true, shortestStep, lowering);
+        return withQuarterBeats(true);
     }
 }

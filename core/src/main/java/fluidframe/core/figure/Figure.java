@@ -9,6 +9,7 @@ import fluidframe.core.time.Beats;
 import fluidframe.core.time.Feel;
 import fluidframe.core.time.Rhythm;
 import fluidframe.core.time.Timing;
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.Collections;
 import java.util.List;
 import java.util.Set;
@@ -37,10 +38,11 @@ import java.util.TreeSet;
  * @param mutes              findings that are accepted, with reasons
  * @param derived            JSON pointers of the cells that were derived from the partner's chart and not touched since
  */
+@RecordBuilder
 public record Figure(String id, Dance dance, Feel feel, String title, Level level, Beats length, Relation start, Relation end,
                      List<Alignment> startAlignments, boolean insistsOnAlignment, Chart man, Chart lady,
                      Variants variants, Neighbours neighbours, Teaching teaching, boolean sameFoot, List<Mute> mutes,
-                     Set<String> derived) {
+                     Set<String> derived) implements FigureBuilder.With {
 
     public Figure {
         startAlignments = List.copyOf(startAlignments);
@@ -67,33 +69,7 @@ public record Figure(String id, Dance dance, Feel feel, String title, Level leve
     }
 
     public Figure withCharts(Chart his, Chart hers) {
-        return new Figure(id, dance, feel, title, level, length, start, end, startAlignments, insistsOnAlignment, his, hers,
-                variants, neighbours, teaching, sameFoot, mutes, derived);
-    }
-
-    public Figure withEnd(Relation other) {
-        return new Figure(id, dance, feel, title, level, length, start, other, startAlignments, insistsOnAlignment, man, lady,
-                variants, neighbours, teaching, sameFoot, mutes, derived);
-    }
-
-    public Figure withStart(Relation other) {
-        return new Figure(id, dance, feel, title, level, length, other, end, startAlignments, insistsOnAlignment, man, lady,
-                variants, neighbours, teaching, sameFoot, mutes, derived);
-    }
-
-    public Figure withStartAlignments(List<Alignment> others) {
-        return new Figure(id, dance, feel, title, level, length, start, end, others, insistsOnAlignment, man, lady,
-                variants, neighbours, teaching, sameFoot, mutes, derived);
-    }
-
-    public Figure withLength(Beats other) {
-        return new Figure(id, dance, feel, title, level, other, start, end, startAlignments, insistsOnAlignment, man, lady,
-                variants, neighbours, teaching, sameFoot, mutes, derived);
-    }
-
-    public Figure withVariants(Variants others) {
-        return new Figure(id, dance, feel, title, level, length, start, end, startAlignments, insistsOnAlignment, man, lady,
-                others, neighbours, teaching, sameFoot, mutes, derived);
+        return withMan(his).withLady(hers);
     }
 
     /** Where the man looks before the first step, as the charts are written. */

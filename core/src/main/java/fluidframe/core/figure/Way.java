@@ -1,5 +1,6 @@
 package fluidframe.core.figure;
 
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.Optional;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
@@ -15,8 +16,9 @@ import java.util.stream.Stream;
  * @param entry   another entry
  * @param otherFoot whether it is danced from the other foot, as in a mirror
  */
+@RecordBuilder
 public record Way(Optional<String> split, Optional<String> finish, Optional<String> timing, int repeats, Optional<String> school,
-                  Optional<String> entry, boolean otherFoot) {
+                  Optional<String> entry, boolean otherFoot) implements WayBuilder.With {
 
     public static final Way AS_CHARTED = new Way(Optional.empty(), Optional.empty(), Optional.empty(), 1, Optional.empty(), Optional.empty(), false);
 
@@ -25,31 +27,27 @@ public record Way(Optional<String> split, Optional<String> finish, Optional<Stri
     }
 
     public Way withSplit(String name) {
-        return new Way(Optional.of(name), finish, timing, repeats, school, entry, otherFoot);
+        return withSplit(Optional.of(name));
     }
 
     public Way withFinish(String name) {
-        return new Way(split, Optional.of(name), timing, repeats, school, entry, otherFoot);
+        return withFinish(Optional.of(name));
     }
 
     public Way withTiming(String name) {
-        return new Way(split, finish, Optional.of(name), repeats, school, entry, otherFoot);
+        return withTiming(Optional.of(name));
     }
 
     public Way withSchool(String name) {
-        return new Way(split, finish, timing, repeats, Optional.of(name), entry, otherFoot);
+        return withSchool(Optional.of(name));
     }
 
     public Way withEntry(String name) {
-        return new Way(split, finish, timing, repeats, school, Optional.of(name), otherFoot);
+        return withEntry(Optional.of(name));
     }
 
     public Way onOtherFoot() {
-        return new Way(split, finish, timing, repeats, school, entry, true);
-    }
-
-    public Way withRepeats(int times) {
-        return new Way(split, finish, timing, times, school, entry, otherFoot);
+        return withOtherFoot(true);
     }
 
     /** How many of its variants are not as charted. */

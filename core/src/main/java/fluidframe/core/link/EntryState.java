@@ -14,6 +14,7 @@ import fluidframe.core.step.StepDirection;
 import fluidframe.core.time.Beats;
 import fluidframe.core.time.CountException;
 import fluidframe.core.time.Rhythm;
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Stream;
@@ -35,9 +36,10 @@ import java.util.stream.Stream;
  * @param curve     how much it may be curved, sixteenths of a turn
  * @param opens     whether the two draw apart with the first step, so that it can begin at arm's length as well as close
  */
+@RecordBuilder
 public record EntryState(Foot manFree, Foot ladyFree, List<Heading> facings, boolean loose, Relation relation, boolean heelLeads,
                          Travel travel, boolean turns, Optional<Beats> beat, Rhythm rhythm, Line line, int curve,
-                         boolean opens) {
+                         boolean opens) implements EntryStateBuilder.With {
 
     public static EntryState of(Figure figure) {
         Heading written = figure.startHeading();
@@ -82,6 +84,6 @@ public record EntryState(Foot manFree, Foot ladyFree, List<Heading> facings, boo
 
     /** The same entry from one heading only. */
     public EntryState from(Heading facing) {
-        return new EntryState(manFree, ladyFree, List.of(facing), loose, relation, heelLeads, travel, turns, beat, rhythm, line, curve, opens);
+        return withFacings(List.of(facing));
     }
 }

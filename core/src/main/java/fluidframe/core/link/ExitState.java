@@ -11,6 +11,7 @@ import fluidframe.core.step.Action;
 import fluidframe.core.step.Foot;
 import fluidframe.core.step.Step;
 import fluidframe.core.time.Beats;
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.EnumSet;
 import java.util.Set;
 
@@ -29,8 +30,9 @@ import java.util.Set;
  * @param room     whether the last step makes room for a step outside partner
  * @param curve    how much it may be curved, sixteenths of a turn
  */
+@RecordBuilder
 public record ExitState(Foot manFree, Foot ladyFree, Heading facing, Relation relation, boolean up, Travel travel, boolean checked, Beats beat, Line line,
-                        boolean room, int curve) {
+                        boolean room, int curve) implements ExitStateBuilder.With {
 
     /** What stops a movement or turns it on the spot. */
     private static final Set<Action> STOPPING = EnumSet.of(Action.CHECK, Action.ROCK, Action.SWIVEL, Action.SPIRAL, Action.PIVOT, Action.SPIN, Action.SPOT_TURN,
@@ -73,16 +75,16 @@ public record ExitState(Foot manFree, Foot ladyFree, Heading facing, Relation re
 
     /** The same exit of a figure begun on another heading. */
     public ExitState turned(Turn by) {
-        return new ExitState(manFree, ladyFree, facing.plus(by), relation, up, travel, checked, beat, line, room, curve);
+        return withFacing(facing.plus(by));
     }
 
     /** The same exit of a figure begun so much later in the bar. */
     public ExitState begunAt(Beats startsAt, Figure figure) {
-        return new ExitState(manFree, ladyFree, facing, relation, up, travel, checked, figure.rhythm().withinBar(startsAt.plus(figure.length())), line, room, curve);
+        return withBeat(figure.rhythm().withinBar(startsAt.plus(figure.length())));
     }
 
     /** The same moment named from the line of dance of the next side. */
     public ExitState afterCorner() {
-        return new ExitState(manFree, ladyFree, facing.afterCorner(), relation, up, travel, checked, beat, line, room, curve);
+        return withFacing(facing.afterCorner());
     }
 }

@@ -103,18 +103,18 @@ final class RepairWriter {
 
     private static void change(List<Placed> placements, int first, int second, Repair repair) {
         Placed before = placements.get(first);
-        placements.set(first, before.as(danced(before.placement(), repair.before()).turningCorner(repair.corner())));
+        placements.set(first, before.as(danced(before.placement(), repair.before()).withCornerAfter(repair.corner())));
         Placed next = placements.get(second);
         Placement danced = danced(next.placement(), repair.after());
         placements.set(second, next.as(repair.start().isPresent() ? danced : danced.startingAnywhere()));
     }
 
     private static Placement danced(Placement placement, Way way) {
-        return placement.item() instanceof Dancing dancing ? placement.dancing(Dancing.of(dancing.figure(), way)) : placement;
+        return placement.item() instanceof Dancing dancing ? placement.withItem(Dancing.of(dancing.figure(), way)) : placement;
     }
 
     private static List<Placed> between(Repair repair, SortedSet<Integer> rounds) {
-        return repair.between().stream().map(RepairWriter::asWritten).map(item -> new Placed(Placement.of(item).onlyIn(rounds), NEW)).toList();
+        return repair.between().stream().map(RepairWriter::asWritten).map(item -> new Placed(Placement.of(item).withRounds(rounds), NEW)).toList();
     }
 
     private static Item asWritten(Item item) {
@@ -135,8 +135,8 @@ final class RepairWriter {
         if (others.isEmpty()) {
             return false;
         }
-        placements.set(index, placed.as(whole.onlyIn(danced)));
-        placements.add(index + 1, placed.as(whole.onlyIn(others).withinSection()));
+        placements.set(index, placed.as(whole.withRounds(danced)));
+        placements.add(index + 1, placed.as(whole.withRounds(others).withinSection()));
         return true;
     }
 

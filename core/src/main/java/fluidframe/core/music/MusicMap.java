@@ -2,6 +2,7 @@ package fluidframe.core.music;
 
 import fluidframe.core.time.Beats;
 import fluidframe.core.time.Tempo;
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;
@@ -20,7 +21,8 @@ import java.util.stream.Collectors;
  * @param tempo    how fast it goes
  * @param hits     where the music strikes
  */
-public record MusicMap(Beats bar, Beats upBeat, List<Integer> phrases, List<MusicSection> sections, Tempo tempo, SortedSet<Beats> hits) {
+@RecordBuilder
+public record MusicMap(Beats bar, Beats upBeat, List<Integer> phrases, List<MusicSection> sections, Tempo tempo, SortedSet<Beats> hits) implements MusicMapBuilder.With {
 
     /**
      * @throws IllegalArgumentException if there is no bar, no phrase, or one without bars, or if the up-beat is a bar or longer
@@ -94,13 +96,8 @@ public record MusicMap(Beats bar, Beats upBeat, List<Integer> phrases, List<Musi
         return sections.stream().map(section -> bar.times(section.bar() - 1)).collect(Collectors.toUnmodifiableSet());
     }
 
-    /** The same piece with other parts. */
-    public MusicMap withSections(List<MusicSection> others) {
-        return new MusicMap(bar, upBeat, phrases, others, tempo, hits);
-    }
-
     /** The same piece, striking elsewhere. */
     public MusicMap withHits(Set<Beats> others) {
-        return new MusicMap(bar, upBeat, phrases, sections, tempo, new TreeSet<>(others));
+        return withHits(new TreeSet<>(others));
     }
 }

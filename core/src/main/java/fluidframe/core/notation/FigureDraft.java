@@ -2,17 +2,19 @@ package fluidframe.core.notation;
 
 import fluidframe.core.couple.Part;
 import fluidframe.core.figure.Mute;
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 
 /** A figure as text, the way it stands in a book and in the fields of a sheet. */
+@RecordBuilder
 public record FigureDraft(String id, String dance, Optional<String> feel, String title, String level, String bars,
                           RelationDraft start, RelationDraft end, List<String> startAlignments, boolean insistsOnAlignment,
                           List<RowDraft> man, List<RowDraft> lady, VariantsDraft variants,
                           List<String> follows, List<String> precedes, List<String> cues, List<String> faults,
                           List<String> drills, List<String> cautions, boolean sameFoot, List<Mute> mutes,
-                          List<String> derived) {
+                          List<String> derived) implements FigureDraftBuilder.With {
 
     /** Position, hold and, where it is not the usual, proximity as text. */
     public record RelationDraft(String position, String hold, Optional<String> proximity) {
@@ -35,7 +37,8 @@ public record FigureDraft(String id, String dance, Optional<String> feel, String
     }
 
     /** Rows that may be repeated, counted from 1; the lady's only where they differ. */
-    public record RepeatDraft(int first, int last, Optional<Integer> ladyFirst, Optional<Integer> ladyLast, String times) {
+    @RecordBuilder
+    public record RepeatDraft(int first, int last, Optional<Integer> ladyFirst, Optional<Integer> ladyLast, String times) implements FigureDraftRepeatDraftBuilder.With {
     }
 
     /** The cells of one row, counted from 1, that are otherwise in a variation; an empty cell is emptied. */
@@ -67,9 +70,10 @@ public record FigureDraft(String id, String dance, Optional<String> feel, String
     }
 
     /** The other ways of dancing a figure as text. */
+    @RecordBuilder
     public record VariantsDraft(List<TimingDraft> timings, List<SplitDraft> splits, List<VariationDraft> finishes,
                                 Optional<RepeatDraft> repeat, Optional<String> manSchool, Optional<String> ladySchool,
-                                List<VariationDraft> schools, List<VariationDraft> entries, UsageDraft usage) {
+                                List<VariationDraft> schools, List<VariationDraft> entries, UsageDraft usage) implements FigureDraftVariantsDraftBuilder.With {
 
         public VariantsDraft {
             timings = List.copyOf(timings);
@@ -85,9 +89,7 @@ public record FigureDraft(String id, String dance, Optional<String> feel, String
         }
 
         VariantsDraft withTimes(String times) {
-            return new VariantsDraft(timings, splits, finishes,
-                    repeat.map(unit -> new RepeatDraft(unit.first(), unit.last(), unit.ladyFirst(), unit.ladyLast(), times)),
-                    manSchool, ladySchool, schools, entries, usage);
+            return withRepeat(repeat.map(unit -> unit.withTimes(times)));
         }
     }
 
@@ -118,29 +120,11 @@ public record FigureDraft(String id, String dance, Optional<String> feel, String
     }
 
     public FigureDraft withChart(Part part, List<RowDraft> rows) {
-        return new FigureDraft(id, dance, feel, title, level, bars, start, end, startAlignments, insistsOnAlignment,
-                part == Part.MAN ? rows : man, part == Part.LADY ? rows : lady, variants, follows, precedes,
-                cues, faults, drills, cautions, sameFoot, mutes, derived);
-    }
-
-    public FigureDraft withDerived(List<String> pointers) {
-        return new FigureDraft(id, dance, feel, title, level, bars, start, end, startAlignments, insistsOnAlignment, man, lady,
-                variants, follows, precedes, cues, faults, drills, cautions, sameFoot, mutes, pointers);
-    }
-
-    public FigureDraft withBars(String other) {
-        return new FigureDraft(id, dance, feel, title, level, other, start, end, startAlignments, insistsOnAlignment, man, lady,
-                variants, follows, precedes, cues, faults, drills, cautions, sameFoot, mutes, derived);
+        return part == Part.MAN ? withMan(rows) : withLady(rows);
     }
 
     /** The same draft with other numbers of repeats of its unit. */
     public FigureDraft withTimes(String times) {
-        return new FigureDraft(id, dance, feel, title, level, bars, start, end, startAlignments, insistsOnAlignment, man, lady,
-                variants.withTimes(times), follows, precedes, cues, faults, drills, cautions, sameFoot, mutes, derived);
-    }
-
-    public FigureDraft withCautions(List<String> others) {
-        return new FigureDraft(id, dance, feel, title, level, bars, start, end, startAlignments, insistsOnAlignment, man, lady,
-                variants, follows, precedes, cues, faults, drills, others, sameFoot, mutes, derived);
+        return withVariants(variants.withTimes(times));
     }
 }

@@ -2,6 +2,7 @@ package fluidframe.core.routine;
 
 import fluidframe.core.link.Item;
 import fluidframe.core.space.Alignment;
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.Collections;
 import java.util.Optional;
 import java.util.SortedSet;
@@ -18,8 +19,9 @@ import java.util.TreeSet;
  * @param section     the section that begins with it, if one does
  * @param rounds      which times of its section it is danced; every time if empty. So a section's ending changes
  */
+@RecordBuilder
 public record Placement(Item item, Optional<Alignment> start, boolean cornerAfter, boolean highlight, String note, Optional<Section> section,
-                        SortedSet<Integer> rounds) {
+                        SortedSet<Integer> rounds) implements PlacementBuilder.With {
 
     public Placement {
         rounds = Collections.unmodifiableSortedSet(new TreeSet<>(rounds));
@@ -30,38 +32,25 @@ public record Placement(Item item, Optional<Alignment> start, boolean cornerAfte
     }
 
     public Placement withStart(Alignment alignment) {
-        return new Placement(item, Optional.of(alignment), cornerAfter, highlight, note, section, rounds);
+        return withStart(Optional.of(alignment));
     }
 
     public Placement withCornerAfter() {
-        return turningCorner(true);
+        return withCornerAfter(true);
     }
 
     public Placement beginning(Section other) {
-        return new Placement(item, start, cornerAfter, highlight, note, Optional.of(other), rounds);
-    }
-
-    public Placement onlyIn(SortedSet<Integer> others) {
-        return new Placement(item, start, cornerAfter, highlight, note, section, others);
-    }
-
-    /** The same place with something else danced there. */
-    public Placement dancing(Item other) {
-        return new Placement(other, start, cornerAfter, highlight, note, section, rounds);
-    }
-
-    public Placement turningCorner(boolean corner) {
-        return new Placement(item, start, corner, highlight, note, section, rounds);
+        return withSection(Optional.of(other));
     }
 
     /** The same without an alignment it must start on. */
     public Placement startingAnywhere() {
-        return new Placement(item, Optional.empty(), cornerAfter, highlight, note, section, rounds);
+        return withStart(Optional.empty());
     }
 
     /** The same with no section beginning there. */
     public Placement withinSection() {
-        return new Placement(item, start, cornerAfter, highlight, note, Optional.empty(), rounds);
+        return withSection(Optional.empty());
     }
 
     boolean isDancedIn(int round) {

@@ -6,6 +6,7 @@ import fluidframe.core.space.Alignment;
 import fluidframe.core.space.Turn;
 import fluidframe.core.text.Mirrored;
 import fluidframe.core.time.CountToken;
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
@@ -31,10 +32,11 @@ import java.util.Set;
  * @param lead         how the step is led or followed
  * @param note         anything else
  */
+@RecordBuilder
 public record Step(Optional<CountToken> count, Optional<CountToken> alsoCounted, Optional<Foot> foot, Optional<FootPosition> footPosition,
                    Optional<Alignment> alignment, StepTurn turn, RiseFall rise, Footwork footwork, Optional<Sway> sway,
                    boolean cbm, List<Action> actions, BodyAction body, RelationChange relation, String arms,
-                   String lead, String note) {
+                   String lead, String note) implements StepBuilder.With {
 
     public static final Step EMPTY = new Step(Optional.empty(), Optional.empty(), Optional.empty(), Optional.empty(), Optional.empty(),
             StepTurn.NONE, RiseFall.NONE, Footwork.NONE, Optional.empty(), false, List.of(), BodyAction.NONE,
@@ -69,22 +71,12 @@ public record Step(Optional<CountToken> count, Optional<CountToken> alsoCounted,
     }
 
     public Step withCount(CountToken token) {
-        return new Step(Optional.of(token), Optional.empty(), foot, footPosition, alignment, turn, rise, footwork, sway, cbm, actions, body,
-                relation, arms, lead, note);
-    }
-
-    public Step withTurn(StepTurn other) {
-        return new Step(count, alsoCounted, foot, footPosition, alignment, other, rise, footwork, sway, cbm, actions, body, relation, arms, lead, note);
-    }
-
-    public Step withAlignment(Optional<Alignment> other) {
-        return new Step(count, alsoCounted, foot, footPosition, other, turn, rise, footwork, sway, cbm, actions, body, relation, arms, lead, note);
+        return with().count(Optional.of(token)).alsoCounted(Optional.empty()).build();
     }
 
     /** The same row with the couple rotated as a whole. */
     public Step turned(Turn by) {
-        return new Step(count, alsoCounted, foot, footPosition, alignment.map(stated -> stated.turned(by)), turn, rise, footwork, sway, cbm,
-                actions, body, relation, arms, lead, note);
+        return withAlignment(alignment.map(stated -> stated.turned(by)));
     }
 
     /** The same row seen in a mirror along the line of dance. */

@@ -6,10 +6,7 @@ import fluidframe.core.SmallBook;
 import fluidframe.core.figure.Figure;
 import fluidframe.core.figure.Level;
 import fluidframe.core.notation.FigureDraft;
-import fluidframe.core.notation.FigureDraft.RelationDraft;
 import fluidframe.core.notation.FigureDraft.UsageDraft;
-import fluidframe.core.notation.FigureDraft.VariantsDraft;
-import fluidframe.core.notation.RowDraft;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -60,12 +57,10 @@ final class ApprovedBook {
     }
 
     private static FigureDraft named(FigureDraft draft, String name, Level level, List<String> precedes, UsageDraft usage) {
-        VariantsDraft variants = draft.variants();
-        RelationDraft start = draft.start();
-        List<RowDraft> man = draft.man();
-        return new FigureDraft(name.replace(' ', '-'), draft.dance(), draft.feel(), name, level.shorthand(), draft.bars(), start, draft.end(), draft.startAlignments(),
-                draft.insistsOnAlignment(), man, draft.lady(), new VariantsDraft(variants.timings(), variants.splits(), variants.finishes(), variants.repeat(), variants.manSchool(),
-                        variants.ladySchool(), variants.schools(), variants.entries(), usage), draft.follows(), precedes.stream().map(id -> id.replace(' ', '-')).toList(), draft.cues(),
-                draft.faults(), draft.drills(), draft.cautions(), draft.sameFoot(), draft.mutes(), draft.derived());
+        return draft.with().id(id(name)).title(name).level(level.shorthand()).precedes(precedes.stream().map(ApprovedBook::id).toList()).variants(draft.variants().withUsage(usage)).build();
+    }
+
+    private static String id(String name) {
+        return name.replace(' ', '-');
     }
 }

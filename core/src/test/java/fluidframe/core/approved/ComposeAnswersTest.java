@@ -78,7 +78,7 @@ class ComposeAnswersTest {
         wishes.put("round a corner", bends.withCorners(1));
         wishes.put("round two with sides", bends.withCorners(1).withSides(List.of(3.0, 2.0)));
         wishes.put("one side of the room", bends.withSides(List.of(4.0)));
-        wishes.put("into a figure", bends.withEnd(Optional.of(last)));
+        wishes.put("into a figure", bends.withTo(Optional.of(last)));
         wishes.put("after a figure", new Wish(Optional.of(new Wish.Beginning(Optional.of(first.figure()), first.exit())), Optional.of(last), BAR.times(4), BAR.times(4), Choice.FREE, 2, BAR.times(2), true, 0,
                 MUSIC, List.of(), bends.weights(), 3, Taste.FREE));
         wishes.put("with taste", bends.withTaste(new Taste(true, true, true, true, true, 2, true)));

@@ -16,8 +16,6 @@ final class Findings {
     }
 
     static FigureDraft muting(FigureDraft draft, Mute mute) {
-        return new FigureDraft(draft.id(), draft.dance(), draft.feel(), draft.title(), draft.level(), draft.bars(), draft.start(), draft.end(),
-                draft.startAlignments(), draft.insistsOnAlignment(), draft.man(), draft.lady(), draft.variants(), draft.follows(), draft.precedes(),
-                draft.cues(), draft.faults(), draft.drills(), draft.cautions(), draft.sameFoot(), List.of(mute), draft.derived());
+        return draft.withMutes(List.of(mute));
     }
 }

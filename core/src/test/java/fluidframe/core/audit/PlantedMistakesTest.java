@@ -92,7 +92,7 @@ class PlantedMistakesTest {
     @Test
     void aNamedTimingMustFillTheSameBeatsAndRows() {
         FigureDraft draft = Danced.figure("feather step");
-        FigureDraft timed = Charts.withVariants(draft, timings(new TimingDraft("even", "S S S", "S Q Q"), new TimingDraft("short", "S Q Q", "S S"),
+        FigureDraft timed = draft.withVariants(timings(new TimingDraft("even", "S S S", "S Q Q"), new TimingDraft("short", "S Q Q", "S S"),
                 new TimingDraft("held", "1 2 4", "1 3 4")));
         assertThat(found(timed, "T6")).extracting(finding -> finding.place().pointer()).containsExactly("/timings/0/man", "/timings/1/lady");
     }
@@ -148,7 +148,7 @@ class PlantedMistakesTest {
         VariationDraft lopsided = new VariationDraft("lopsided", List.of(change(5, "p C", "1/4 R, body less"), change(6, "f C", "body completes")),
                 List.of(), Optional.empty());
         VariationDraft wrong = new VariationDraft("wrong", List.of(change(5, "p LOD", "3/8 R, body less")), List.of(), Optional.empty());
-        FigureDraft finished = Charts.withVariants(draft, new VariantsDraft(List.of(), List.of(), List.of(good, lopsided, wrong), Optional.empty(),
+        FigureDraft finished = draft.withVariants(new VariantsDraft(List.of(), List.of(), List.of(good, lopsided, wrong), Optional.empty(),
                 Optional.empty(), Optional.empty(), List.of()));
         assertThat(found(finished, "A4")).extracting(finding -> finding.place().pointer()).containsExactly("/finishes/2/man/0");
     }
@@ -157,20 +157,20 @@ class PlantedMistakesTest {
     void aUnitThatEndsOnTheWrongFootNamesTheNumbersThatWork() {
         FigureDraft walks = Charts.figure("foxtrot", "2.5", Charts.rows("S|LF|fwd|f LOD", "S|RF|fwd", "S|LF|fwd", "S|RF|fwd", "Q|LF|sd", "Q|RF|cl"),
                 Charts.rows("S|RF|bk|b LOD", "S|LF|bk", "S|RF|bk", "S|LF|bk", "Q|RF|sd", "Q|LF|cl"));
-        FigureDraft threes = Charts.withVariants(walks, repeat(1, 3, "1-4"));
+        FigureDraft threes = walks.withVariants(repeat(1, 3, "1-4"));
         assertThat(found(threes, "W6")).singleElement().satisfies(finding -> {
             assertThat(finding.place().pointer()).isEqualTo("/repeat/times");
             assertThat(finding.sentence()).contains("2, 4 times").contains("which the man starts with RF").contains("replace");
             assertThat(finding.fixes()).singleElement().satisfies(fix -> assertThat(fix.text()).isEqualTo("1, 3"));
         });
-        assertThat(found(Charts.withVariants(walks, repeat(1, 2, "1-4")), "W6")).isEmpty();
+        assertThat(found(walks.withVariants(repeat(1, 2, "1-4")), "W6")).isEmpty();
     }
 
     @Test
     void aSchoolMustBeDancedByBoth() {
         FigureDraft draft = Danced.figure("basic in place");
         VariationDraft one = new VariationDraft("contemporary", List.of(new RowChangeDraft(1, new RowDraft(Map.of(Column.BODY, "ribs L")))), List.of(), Optional.empty());
-        FigureDraft lopsided = Charts.withVariants(draft, new VariantsDraft(List.of(), List.of(), List.of(), Optional.empty(), Optional.of("classic"),
+        FigureDraft lopsided = draft.withVariants(new VariantsDraft(List.of(), List.of(), List.of(), Optional.empty(), Optional.of("classic"),
                 Optional.of("contemporary"), List.of(one)));
         assertThat(found(lopsided, "V1")).extracting(finding -> finding.place().pointer()).containsExactly("/school/lady", "/schools/0/lady");
     }
@@ -224,8 +224,6 @@ class PlantedMistakesTest {
     }
 
     private static FigureDraft startingOn(FigureDraft draft, String... alignments) {
-        return new FigureDraft(draft.id(), draft.dance(), draft.feel(), draft.title(), draft.level(), draft.bars(), draft.start(), draft.end(),
-                List.of(alignments), draft.insistsOnAlignment(), draft.man(), draft.lady(), draft.variants(), draft.follows(), draft.precedes(),
-                draft.cues(), draft.faults(), draft.drills(), draft.cautions(), draft.sameFoot(), draft.mutes(), draft.derived());
+        return draft.withStartAlignments(List.of(alignments));
     }
 }

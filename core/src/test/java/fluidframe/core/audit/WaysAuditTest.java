@@ -36,11 +36,11 @@ class WaysAuditTest {
     }
 
     private static FigureDraft finished(FigureDraft draft, VariationDraft... finishes) {
-        return Charts.withVariants(draft, new VariantsDraft(List.of(), List.of(), Arrays.asList(finishes), Optional.empty(), Optional.empty(), Optional.empty(), List.of()));
+        return draft.withVariants(new VariantsDraft(List.of(), List.of(), Arrays.asList(finishes), Optional.empty(), Optional.empty(), Optional.empty(), List.of()));
     }
 
     private static FigureDraft parted(FigureDraft draft, SplitDraft... splits) {
-        return Charts.withVariants(draft, new VariantsDraft(List.of(), Arrays.asList(splits), List.of(), Optional.empty(), Optional.empty(), Optional.empty(), List.of()));
+        return draft.withVariants(new VariantsDraft(List.of(), Arrays.asList(splits), List.of(), Optional.empty(), Optional.empty(), Optional.empty(), List.of()));
     }
 
     @Test
@@ -82,7 +82,7 @@ class WaysAuditTest {
     void aLadyWhoTurnsOtherwiseInAnEntryIsFound() {
         VariationDraft apart = new VariationDraft("apart", List.of(new RowChangeDraft(2, new RowDraft(Map.of(Column.TURN, "1/4 L", Column.ALIGNMENT, "b LOD")))), List.of(), Optional.empty());
         FigureDraft draft = Danced.figure("natural turn");
-        FigureDraft entered = Charts.withVariants(draft, new VariantsDraft(List.of(), List.of(), List.of(), Optional.empty(), Optional.empty(), Optional.empty(), List.of(),
+        FigureDraft entered = draft.withVariants(new VariantsDraft(List.of(), List.of(), List.of(), Optional.empty(), Optional.empty(), Optional.empty(), List.of(),
                 List.of(apart), UsageDraft.PLAIN));
 
         assertThat(found(entered, "A1")).isNotEmpty().allSatisfy(finding -> assertThat(finding.sentence()).contains("\"apart\""));
@@ -124,7 +124,7 @@ class WaysAuditTest {
     @Test
     void anEntryAndAFinishAreDancedTogether() {
         FigureDraft draft = Danced.figure("natural turn");
-        FigureDraft both = Charts.withVariants(draft, new VariantsDraft(List.of(), List.of(), List.of(changed("late", cell(6, Column.NOTE, "held"))), Optional.empty(),
+        FigureDraft both = draft.withVariants(new VariantsDraft(List.of(), List.of(), List.of(changed("late", cell(6, Column.NOTE, "held"))), Optional.empty(),
                 Optional.empty(), Optional.empty(), List.of(), List.of(changed("outside", cell(1, Column.FOOT_POSITION, "fwd CBMP OP"))), UsageDraft.PLAIN));
 
         assertThat(Ways.of(Charts.read(both)).keySet()).contains(Way.AS_CHARTED.withEntry("outside").withFinish("late"));
@@ -133,7 +133,7 @@ class WaysAuditTest {
     @Test
     void fromTheOtherFootIsTheMirrorBegunWhereItIsCharted() {
         FigureDraft draft = Danced.figure("basic in place");
-        FigureDraft either = Charts.withVariants(draft, new VariantsDraft(List.of(), List.of(), List.of(), Optional.empty(), Optional.empty(), Optional.empty(), List.of(),
+        FigureDraft either = draft.withVariants(new VariantsDraft(List.of(), List.of(), List.of(), Optional.empty(), Optional.empty(), Optional.empty(), List.of(),
                 List.of(), new UsageDraft(true, Optional.empty(), Optional.empty(), Optional.empty())));
 
         var other = Ways.danced(Charts.read(either), Way.AS_CHARTED.onOtherFoot());

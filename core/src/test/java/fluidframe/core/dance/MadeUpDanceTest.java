@@ -52,9 +52,7 @@ class MadeUpDanceTest {
     private static Figure walk(String id, String his, String hers, String rise) {
         FigureDraft draft = Charts.figure(GLIDE.id(), "1", Charts.chart("count|foot|footPosition|alignment|rise|footwork", "Q|" + his + "|fwd|f LOD|" + rise + "|H", "Q|" + hers + "|fwd|f LOD||H"),
                 Charts.chart("count|foot|footPosition|alignment|rise|footwork", "Q|" + hers + "|bk|b LOD|" + rise + "|BH", "Q|" + his + "|bk|b LOD||BH"));
-        FigureDraft named = new FigureDraft(id, draft.dance(), draft.feel(), id, draft.level(), draft.bars(), draft.start(), draft.end(), draft.startAlignments(), false,
-                draft.man(), draft.lady(), draft.variants(), List.of(), List.of(), List.of(), List.of(), List.of(), List.of(), false, List.of(), List.of());
-        return DraftReader.read(named, List.of(GLIDE)).figure().orElseThrow();
+        return DraftReader.read(draft.withId(id).withTitle(id), List.of(GLIDE)).figure().orElseThrow();
     }
 
     @Test

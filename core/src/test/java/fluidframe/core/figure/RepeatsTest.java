@@ -19,7 +19,7 @@ class RepeatsTest {
         String[] man = {"1|LF|fwd|f LOD", "2|RF|sd|b DW|3/8 L", "3|LF|cl|b LOD|1/8 L"};
         String[] lady = {"1|RF|bk|b LOD", "2|LF|sd|p DW|3/8 L", "3|RF|cl|f LOD|1/8 L"};
         FigureDraft draft = Charts.figure("waltz", "1", Charts.rows(man), Charts.rows(lady));
-        return Charts.read(Charts.withVariants(draft, new VariantsDraft(List.of(), List.of(), List.of(),
+        return Charts.read(draft.withVariants(new VariantsDraft(List.of(), List.of(), List.of(),
                 Optional.of(new RepeatDraft(1, 3, Optional.empty(), Optional.empty(), times)), Optional.empty(), Optional.empty(), List.of())));
     }
 
@@ -42,7 +42,7 @@ class RepeatsTest {
     void aNumberThatDoesNotFitSaysWhatMendsIt() {
         FigureDraft draft = Charts.figure("foxtrot", "2", Charts.rows("S|LF|fwd|f LOD", "Q|RF|sd", "Q|LF|cl", "S|RF|fwd", "Q|LF|sd", "Q|RF|cl"),
                 Charts.rows("S|RF|bk|b LOD", "Q|LF|sd", "Q|RF|cl", "S|LF|bk", "Q|RF|sd", "Q|LF|cl"));
-        Figure figure = Charts.read(Charts.withVariants(draft, new VariantsDraft(List.of(), List.of(), List.of(),
+        Figure figure = Charts.read(draft.withVariants(new VariantsDraft(List.of(), List.of(), List.of(),
                 Optional.of(new RepeatDraft(1, 3, Optional.empty(), Optional.empty(), "1-3")), Optional.empty(), Optional.empty(), List.of())));
         assertThat(Repeats.table(figure)).extracting(RepeatOutcome::fits).containsExactly(true, false, true);
         assertThat(Repeats.table(figure).get(1).mend()).contains("1 or 3 times").contains("replace");

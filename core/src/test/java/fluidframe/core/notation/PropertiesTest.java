@@ -86,10 +86,10 @@ class PropertiesTest {
 
     @Property(tries = 100)
     void aUnitDancedNTimesLastsNTimesAsLong(@ForAll @IntRange(min = 1, max = 12) int times, @ForAll("turns") String turn) {
-        Figure unit = Charts.read(Charts.withVariants(Charts.figure("waltz", "2",
+        Figure unit = Charts.read(Charts.figure("waltz", "2",
                 Charts.rows("1|LF|fwd|f LOD", "2|RF|sd||" + turn, "3|LF|cl", "1|RF|fwd", "2|LF|sd||" + turn, "3|RF|cl"),
-                Charts.rows("1|RF|bk|b LOD", "2|LF|sd||" + turn, "3|RF|cl", "1|LF|bk", "2|RF|sd||" + turn, "3|LF|cl")),
-                new VariantsDraft(List.of(), List.of(), List.of(), Optional.of(new RepeatDraft(1, 6, Optional.empty(), Optional.empty(), "1-12")), Optional.empty(), Optional.empty(), List.of())));
+                Charts.rows("1|RF|bk|b LOD", "2|LF|sd||" + turn, "3|RF|cl", "1|LF|bk", "2|RF|sd||" + turn, "3|LF|cl"))
+                .withVariants(new VariantsDraft(List.of(), List.of(), List.of(), Optional.of(new RepeatDraft(1, 6, Optional.empty(), Optional.empty(), "1-12")), Optional.empty(), Optional.empty(), List.of())));
         RepeatOutcome outcome = Repeats.table(unit).get(times - 1);
         assertThat(outcome.length()).isEqualTo(unit.length().times(times));
         assertThat(outcome.manFree()).as("an even unit leaves the foot free that it began with").isEqualTo(unit.man().freeFeet().before());

@@ -34,14 +34,14 @@ class SectionTest {
 
     @Test
     void itsEndingChangesFromTimeToTime() {
-        Placement first = B.onlyIn(new TreeSet<>(Set.of(1, 2)));
-        Placement last = LONGER.onlyIn(new TreeSet<>(Set.of(3)));
+        Placement first = B.withRounds(new TreeSet<>(Set.of(1, 2)));
+        Placement last = LONGER.withRounds(new TreeSet<>(Set.of(3)));
         assertThat(danced(A.beginning(new Section("verse", 3)), first, last)).containsExactly("a1", "b1", "a2", "b2", "a3", "hold3");
     }
 
     @Test
     void barsRunOnThroughEveryRepeatAndSeamsAreJudgedBetweenThem() {
-        Score score = Score.of(routine(A.beginning(new Section("verse", 3)), B, LONGER.onlyIn(new TreeSet<>(Set.of(2)))));
+        Score score = Score.of(routine(A.beginning(new Section("verse", 3)), B, LONGER.withRounds(new TreeSet<>(Set.of(2)))));
         assertThat(score.placements()).extracting(ScoredPlacement::bar).containsExactly(1, 2, 3, 4, 5, 7, 8);
         assertThat(score.placements()).extracting(each -> each.passage().round()).containsExactly(1, 1, 2, 2, 2, 3, 3);
         assertThat(score.seams()).hasSize(6).allMatch(seam -> seam.verdict().outcome() == Outcome.HOLDS);
