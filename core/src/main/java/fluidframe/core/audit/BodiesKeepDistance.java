@@ -27,11 +27,11 @@ final class BodiesKeepDistance extends CheckedRule {
         return subject.stances().map(this::check).orElse(List.of());
     }
 
-    List<Finding> check(CoupleStances track) {
+    List<Finding> check(CoupleStances stances) {
         List<Finding> found = new ArrayList<>();
-        for (Meeting meeting : track.meetings()) {
+        for (Meeting meeting : stances.meetings()) {
             Relation wanted = meeting.wanted();
-            double apart = track.man().get(meeting.manRow()).body().distanceTo(track.lady().get(meeting.ladyRow()).body());
+            double apart = stances.man().get(meeting.manRow()).body().distanceTo(stances.lady().get(meeting.ladyRow()).body());
             if (apart > wanted.farthest() + TOLERANCE || apart < wanted.position().nearest() - TOLERANCE) {
                 Place place = Place.cell(Part.LADY, meeting.ladyRow(), Column.FOOT_POSITION);
                 String stated = String.format(Locale.ROOT, "%.2f m", apart);

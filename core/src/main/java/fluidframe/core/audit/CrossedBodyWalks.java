@@ -26,6 +26,6 @@ final class CrossedBodyWalks extends StepRule {
         boolean crosses = step.has(PositionModifier.ACROSS) || step.has(PositionModifier.IN_PROMENADE) || step.has(PositionModifier.IN_COUNTER_PROMENADE);
         return step.has(PositionModifier.CBMP) && beside && !crosses
                 ? Optional.of(warning(Place.cell(part, row, Column.FOOT_POSITION), step.footPosition().orElseThrow().toString(), "no CBMP",
-                        "Step " + (row + 1) + " goes " + step.footPosition().orElseThrow().placement().wording() + " and does not cross; CBMP belongs to a forward or backward step.")) : Optional.empty();
+                        "Step " + (row + 1) + " goes " + step.footPosition().orElseThrow().direction().wording() + " and does not cross; CBMP belongs to a forward or backward step.")) : Optional.empty();
     }
 }

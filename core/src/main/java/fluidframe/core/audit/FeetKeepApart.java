@@ -24,18 +24,18 @@ final class FeetKeepApart extends CheckedRule {
     @Override
     public List<Finding> check(Subject subject) {
         List<Finding> found = new ArrayList<>();
-        Optional<CoupleStances> track = subject.stances();
+        Optional<CoupleStances> stances = subject.stances();
         for (Moment moment : subject.moments()) {
             if (moment.isShared() && found.isEmpty()) {
-                track.flatMap(t -> check(t, moment)).ifPresent(found::add);
+                stances.flatMap(t -> check(t, moment)).ifPresent(found::add);
             }
         }
         return found;
     }
 
-    Optional<Finding> check(CoupleStances track, Moment moment) {
-        Stance his = track.man().get(moment.manDone());
-        Stance hers = track.lady().get(moment.ladyDone());
+    Optional<Finding> check(CoupleStances stances, Moment moment) {
+        Stance his = stances.man().get(moment.manDone());
+        Stance hers = stances.lady().get(moment.ladyDone());
         for (Footprint hisPrint : List.of(his.left(), his.right())) {
             for (Footprint herPrint : List.of(hers.left(), hers.right())) {
                 double apart = hisPrint.at().distanceTo(herPrint.at());

@@ -41,8 +41,8 @@ final class PathsStayTogether extends CheckedRule {
         return found;
     }
 
-    Optional<Finding> worst(CoupleStances track) {
-        Optional<Meeting> missed = track.meetings().stream().max(Comparator.comparingDouble(PathsStayTogether::miss)).filter(meeting -> miss(meeting) > 1);
+    Optional<Finding> worst(CoupleStances stances) {
+        Optional<Meeting> missed = stances.meetings().stream().max(Comparator.comparingDouble(PathsStayTogether::miss)).filter(meeting -> miss(meeting) > 1);
         if (missed.isPresent()) {
             Meeting meeting = missed.get();
             String stated = String.format(Locale.ROOT, "%.2f m off", meeting.missed());
@@ -50,8 +50,8 @@ final class PathsStayTogether extends CheckedRule {
                     String.format(Locale.ROOT, "However the steps are sized, at the lady's step %d she is %.2f m from where %s puts her.",
                             meeting.ladyRow() + 1, meeting.missed(), meeting.wanted().position().wording())));
         }
-        double room = track.meetings().stream().anyMatch(meeting -> isLoose(meeting.wanted())) ? LOOSE : 1;
-        return track.strides().stream().max(Comparator.comparingDouble(PathsStayTogether::strain)).filter(stride -> strain(stride) > room)
+        double room = stances.meetings().stream().anyMatch(meeting -> isLoose(meeting.wanted())) ? LOOSE : 1;
+        return stances.strides().stream().max(Comparator.comparingDouble(PathsStayTogether::strain)).filter(stride -> strain(stride) > room)
                 .map(this::strained);
     }
 

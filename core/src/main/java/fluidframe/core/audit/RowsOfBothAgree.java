@@ -53,8 +53,8 @@ final class RowsOfBothAgree extends CheckedRule {
 
     private Optional<Finding> locks(Moment moment, Step his, Step hers) {
         boolean both = his.does(Action.LOCK) && hers.does(Action.LOCK) && his.footPosition().isPresent() && hers.footPosition().isPresent();
-        boolean same = both && his.footPosition().get().placement() == hers.footPosition().get().placement();
-        return same ? contradiction(moment, hers, "a lock, the foot " + his.footPosition().get().placement().wording(), "the same; facing him she locks the other way") : Optional.empty();
+        boolean same = both && his.footPosition().get().direction() == hers.footPosition().get().direction();
+        return same ? contradiction(moment, hers, "a lock, the foot " + his.footPosition().get().direction().wording(), "the same; facing him she locks the other way") : Optional.empty();
     }
 
     private Optional<Finding> leads(Moment moment, Step his, Step hers) {

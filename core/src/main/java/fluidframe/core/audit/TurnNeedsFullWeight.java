@@ -51,7 +51,7 @@ final class TurnNeedsFullWeight extends StepRule {
         }
         FootPosition position = step.footPosition().orElseThrow();
         Place place = Place.cell(part, row, step.does(Action.TAP) ? Column.ACTION : Column.FOOT_POSITION);
-        String full = new FootPosition(position.placement(), Optional.empty(), Weight.FULL, position.modifiers()).toString();
+        String full = new FootPosition(position.direction(), Optional.empty(), Weight.FULL, position.modifiers()).toString();
         String weight = step.weight() == Weight.PART ? "part of the weight" : "no weight";
         return error(place, position.toString(), full, "A " + turn + " needs full weight first; this row takes " + weight + ".",
                 new Fix("take full weight", place, full));

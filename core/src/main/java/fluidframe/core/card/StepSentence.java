@@ -84,7 +84,7 @@ final class StepSentence {
 
     private static String way(FootPosition position, Foot foot) {
         String other = foot == Foot.BOTH ? "the other foot" : foot.other().wording();
-        String place = switch (position.placement()) {
+        String place = switch (position.direction()) {
             case FORWARD -> "forward";
             case BACK -> "back";
             case SIDE -> "to the side";

@@ -63,7 +63,7 @@ final class Bookends {
         List<Step> steps = figure.man().steps();
         boolean turning = steps.stream().limit(2).anyMatch(step -> step.does(TURNING));
         boolean swings = figure.dance().technique().contraryMovement();
-        boolean off = steps.get(0).takesWeight() && (!swings || steps.get(0).footPosition().filter(position -> STEPPING_OFF.contains(position.placement())).isPresent());
+        boolean off = steps.get(0).takesWeight() && (!swings || steps.get(0).footPosition().filter(position -> STEPPING_OFF.contains(position.direction())).isPresent());
         boolean opensOut = steps.get(0).leadsTo().position().isPresent() && swings;
         boolean usualFoot = figure.dance().travels() || !steps.get(0).foot().equals(Optional.of(Foot.RIGHT));
         return FACING.contains(figure.start().position()) && !turning && off && !opensOut && usualFoot;

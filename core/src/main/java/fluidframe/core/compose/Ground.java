@@ -31,8 +31,8 @@ public final class Ground {
     }
 
     private static Point carried(Figure figure) {
-        CoupleStances track = CoupleFit.solve(figure, figure.timing(Part.MAN), figure.timing(Part.LADY));
-        return middle(track.end()).minus(middle(track.start()));
+        CoupleStances stances = CoupleFit.solve(figure, figure.timing(Part.MAN), figure.timing(Part.LADY));
+        return middle(stances.end()).minus(middle(stances.start()));
     }
 
     private static Point middle(CoupleStance stance) {

@@ -34,7 +34,7 @@ import java.util.stream.Collectors;
  */
 public final class NaturalOpposite {
 
-    private static final Map<StepDirection, StepDirection> PLACEMENTS = new EnumMap<>(Map.of(
+    private static final Map<StepDirection, StepDirection> DIRECTIONS = new EnumMap<>(Map.of(
             StepDirection.FORWARD, StepDirection.BACK, StepDirection.BACK, StepDirection.FORWARD,
             StepDirection.DIAGONAL_FORWARD, StepDirection.DIAGONAL_BACK, StepDirection.DIAGONAL_BACK, StepDirection.DIAGONAL_FORWARD,
             StepDirection.CROSS_IN_FRONT, StepDirection.CROSS_BEHIND, StepDirection.CROSS_BEHIND, StepDirection.CROSS_IN_FRONT));
@@ -63,7 +63,7 @@ public final class NaturalOpposite {
     }
 
     private static FootPosition position(FootPosition position) {
-        return new FootPosition(PLACEMENTS.getOrDefault(position.placement(), position.placement()), position.touch(), position.weight(),
+        return new FootPosition(DIRECTIONS.getOrDefault(position.direction(), position.direction()), position.touch(), position.weight(),
                 position.modifiers().stream().map(modifier -> MODIFIERS.getOrDefault(modifier, modifier)).collect(Collectors.toSet()));
     }
 

@@ -74,7 +74,7 @@ public final class PartnerPart {
 
     /** The side of the moving foot leads, which is the other one now. */
     private static FootPosition otherSideLeading(FootPosition position) {
-        return new FootPosition(position.placement(), position.touch(), position.weight(), position.modifiers().stream().map(modifier -> switch (modifier) {
+        return new FootPosition(position.direction(), position.touch(), position.weight(), position.modifiers().stream().map(modifier -> switch (modifier) {
             case LEFT_SIDE_LEADING -> PositionModifier.RIGHT_SIDE_LEADING;
             case RIGHT_SIDE_LEADING -> PositionModifier.LEFT_SIDE_LEADING;
             default -> modifier;

@@ -31,13 +31,13 @@ public final class StepDrawing {
      * @throws fluidframe.core.time.CountException if a count cannot be laid on the figure's length
      */
     public static String of(Figure figure) {
-        CoupleStances track = CoupleFit.solve(figure, figure.timing(Part.MAN), figure.timing(Part.LADY));
+        CoupleStances stances = CoupleFit.solve(figure, figure.timing(Part.MAN), figure.timing(Part.LADY));
         List<Numbered> prints = new ArrayList<>();
         for (Part part : Part.values()) {
-            Stance start = track.start().of(part);
+            Stance start = stances.start().of(part);
             prints.add(new Numbered(part, true, start.left(), ""));
             prints.add(new Numbered(part, false, start.right(), ""));
-            add(prints, figure.chart(part), track.of(part));
+            add(prints, figure.chart(part), stances.of(part));
         }
         double left = prints.stream().mapToDouble(print -> print.foot().at().x()).min().orElse(0) - MARGIN;
         double right = prints.stream().mapToDouble(print -> print.foot().at().x()).max().orElse(0) + MARGIN;

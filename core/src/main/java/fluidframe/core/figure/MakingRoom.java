@@ -22,7 +22,7 @@ public final class MakingRoom {
 
     /** Whether the step after this one may go outside. */
     public static boolean by(Step step) {
-        boolean aside = step.footPosition().filter(position -> ASIDE.contains(position.placement()) || position.modifiers().stream().anyMatch(LEADS::contains)).isPresent();
+        boolean aside = step.footPosition().filter(position -> ASIDE.contains(position.direction()) || position.modifiers().stream().anyMatch(LEADS::contains)).isPresent();
         return aside || turns(step);
     }
 

@@ -95,12 +95,12 @@ public final class CoupleFit {
     public static CoupleStances nominal(Figure figure, Timing man, Timing lady) {
         Map<Part, TurnAccount> accounts = accounts(figure);
         CoupleStance start = CoupleStance.standing(figure.start(), Point.ORIGIN, accounts.get(Part.MAN).start().radians());
-        CoupleStances track = new CoupleStances(start, List.of(), List.of(), List.of(), List.of());
+        CoupleStances stances = new CoupleStances(start, List.of(), List.of(), List.of(), List.of());
         for (Stretch stretch : Stretch.of(Moments.of(figure, man, lady))) {
-            CoupleFit fit = new CoupleFit(figure, stretch, man, lady, accounts, track.end(), 0, StepLengths.of(figure.dance()));
-            track = track.then(new CoupleStances(track.end(), fit.man.nominal(), fit.lady.nominal(), List.of(), List.of()));
+            CoupleFit fit = new CoupleFit(figure, stretch, man, lady, accounts, stances.end(), 0, StepLengths.of(figure.dance()));
+            stances = stances.then(new CoupleStances(stances.end(), fit.man.nominal(), fit.lady.nominal(), List.of(), List.of()));
         }
-        return track;
+        return stances;
     }
 
     private static Map<Part, TurnAccount> accounts(Figure figure) {
@@ -109,12 +109,12 @@ public final class CoupleFit {
 
     private static CoupleStances solve(Figure figure, Timing man, Timing lady, Map<Part, TurnAccount> accounts, CoupleStance start, double turnedBy,
                                      StepLengths lengths) {
-        CoupleStances track = new CoupleStances(start, List.of(), List.of(), List.of(), List.of());
+        CoupleStances stances = new CoupleStances(start, List.of(), List.of(), List.of(), List.of());
         for (Stretch stretch : Stretch.of(Moments.of(figure, man, lady))) {
             Stopping.check();
-            track = track.then(new CoupleFit(figure, stretch, man, lady, accounts, track.end(), turnedBy, lengths).solve());
+            stances = stances.then(new CoupleFit(figure, stretch, man, lady, accounts, stances.end(), turnedBy, lengths).solve());
         }
-        return track;
+        return stances;
     }
 
     private static List<Meeting> meetings(Figure figure, Stretch stretch) {
@@ -209,7 +209,7 @@ public final class CoupleFit {
             return minimum;
         }
 
-        private CoupleStances track() {
+        private CoupleStances stances() {
             List<FittedStride> fitted = new ArrayList<>();
             for (int i = 0; i < strides; i++) {
                 PartWalk walk = i < manStrides ? man : lady;
@@ -267,7 +267,7 @@ public final class CoupleFit {
             moving = better != balance && farthest(better.at, balance.at) > CONVERGED;
             balance = better;
         }
-        return balance.track();
+        return balance.stances();
     }
 
     private Balance better(Balance balance) {

@@ -24,14 +24,14 @@ public record CoupleStances(CoupleStance start, List<Stance> man, List<Stance> l
         meetings = List.copyOf(meetings);
     }
 
-    /** The same track turned about the origin, radians to the left. */
+    /** The same stances turned about the origin, radians to the left. */
     public CoupleStances rotated(double radians) {
         return new CoupleStances(new CoupleStance(start.man().rotated(radians), start.lady().rotated(radians)),
                 man.stream().map(stance -> stance.rotated(radians)).toList(), lady.stream().map(stance -> stance.rotated(radians)).toList(),
                 strides, meetings);
     }
 
-    /** This track, and where it ends another begun there, whose rows are counted on from this one's. */
+    /** These stances, and where they end others begun there, whose rows are counted on from these. */
     CoupleStances then(CoupleStances next) {
         return new CoupleStances(start, joined(man, next.man), joined(lady, next.lady),
                 joined(strides, next.strides.stream().map(stride -> stride.later(of(stride.part()).size())).toList()),

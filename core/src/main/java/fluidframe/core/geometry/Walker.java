@@ -47,7 +47,7 @@ final class Walker {
     /** Whether the step is free to give a little, so that the partner can be met. */
     static boolean isFree(Step step) {
         return step.foot().filter(foot -> foot != Foot.BOTH).isPresent()
-                && step.footPosition().filter(position -> position.placement() != StepDirection.IN_PLACE).isPresent();
+                && step.footPosition().filter(position -> position.direction() != StepDirection.IN_PLACE).isPresent();
     }
 
     /**
@@ -86,7 +86,7 @@ final class Walker {
         FootPosition position = step.footPosition().orElseThrow();
         double own = step.foot().orElseThrow() == Foot.LEFT ? 1 : -1;
         double placed = entry.placed().radians() + turnedBy;
-        return switch (position.placement()) {
+        return switch (position.direction()) {
             case CLOSE -> new Stride.Closing(new Point(nudge(position).x(), own * Stance.TRACK).rotated(placed));
             case CROSS_IN_FRONT -> new Stride.Closing(new Point(CROSS_DEPTH, -own * CROSS_OVER).rotated(placed));
             case CROSS_BEHIND -> new Stride.Closing(new Point(-CROSS_DEPTH, -own * CROSS_OVER).rotated(placed));
@@ -103,14 +103,14 @@ final class Walker {
         double frame = entry.before().radians() + entry.between().radians() / 2 + turnedBy;
         boolean onOwnTrack = !position.has(PositionModifier.CBMP) && !position.has(PositionModifier.ACROSS);
         double track = onOwnTrack ? own * Stance.TRACK : 0;
-        Point reach = switch (position.placement()) {
+        Point reach = switch (position.direction()) {
             case FORWARD -> new Point(length, 0);
             case BACK -> new Point(-length, 0);
             case DIAGONAL_FORWARD -> new Point(length * DIAGONAL, own * length * DIAGONAL);
             case DIAGONAL_BACK -> new Point(-length * DIAGONAL, own * length * DIAGONAL);
             default -> new Point(0, own * length * SIDE_LENGTH);
         };
-        Point aside = switch (position.placement()) {
+        Point aside = switch (position.direction()) {
             case FORWARD, BACK -> new Point(0, track);
             case DIAGONAL_FORWARD, DIAGONAL_BACK -> Point.ORIGIN;
             default -> new Point(0, own * Stance.TRACK);

@@ -35,7 +35,7 @@ public enum Travel {
 
     /** A small step gathers no way that would have to be stopped. */
     private static Travel of(Step step) {
-        Optional<StepDirection> placement = step.footPosition().filter(position -> !position.has(PositionModifier.SMALL)).map(FootPosition::placement);
+        Optional<StepDirection> placement = step.footPosition().filter(position -> !position.has(PositionModifier.SMALL)).map(FootPosition::direction);
         return placement.map(place -> switch (place) {
             case FORWARD, DIAGONAL_FORWARD -> FORWARD;
             case BACK, DIAGONAL_BACK -> BACK;

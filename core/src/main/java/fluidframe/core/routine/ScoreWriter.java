@@ -60,16 +60,16 @@ final class ScoreWriter {
         }
         Timing man = figure.timing(Part.MAN);
         Timing lady = figure.timing(Part.LADY);
-        CoupleStances track = CoupleFit.solve(figure, man, lady, stance, turnedBy.radians() + placed.side() * CORNER.radians(), lengths);
-        write(index, placed, turnedBy, man, lady, track);
-        stance = track.end();
+        CoupleStances stances = CoupleFit.solve(figure, man, lady, stance, turnedBy.radians() + placed.side() * CORNER.radians(), lengths);
+        write(index, placed, turnedBy, man, lady, stances);
+        stance = stances.end();
     }
 
     private double seconds(Beats at) {
         return course.routine().tempo().seconds(rhythm, at);
     }
 
-    private void write(int index, ScoredPlacement placed, Turn turnedBy, Timing man, Timing lady, CoupleStances track) {
+    private void write(int index, ScoredPlacement placed, Turn turnedBy, Timing man, Timing lady, CoupleStances stances) {
         Figure figure = placed.dancing().danced();
         for (Part part : Part.values()) {
             Timing timing = part == Part.MAN ? man : lady;
@@ -85,7 +85,7 @@ final class ScoreWriter {
                 Beats counted = course.firstBeat().plus(at);
                 steps.add(new ScoreStep(index, row, part, step, at, slot.length(), seconds(at), Math.floorDiv(counted.ticks(), rhythm.bar().ticks()) + 1,
                         rhythm.beatOfBar(counted), free.after().get(row), step.alignment().map(alignment -> alignment.turned(turnedBy)),
-                        account.entries().get(row).body().plus(turnedBy), relations.get(row), track.of(part).get(row), reached.get(row),
+                        account.entries().get(row).body().plus(turnedBy), relations.get(row), stances.of(part).get(row), reached.get(row),
                         left.get(row)));
             }
         }

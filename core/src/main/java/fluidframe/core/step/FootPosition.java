@@ -18,14 +18,14 @@ import java.util.stream.Stream;
  * Where the foot goes, how much weight it takes and what makes the step exact: {@code fwd CBMP OP}, {@code sd sl fwd},
  * {@code pt sd}. A brush or tap that names no place happens beside the supporting foot.
  *
- * @param placement where the foot goes
+ * @param direction where the foot goes
  * @param touch     how it arrives, if it takes no weight
  * @param weight    full unless the foot only touches or the cell says part ({@code pw}) or none ({@code nw})
  * @param modifiers in the order of their declaration
  */
-public record FootPosition(StepDirection placement, Optional<Touch> touch, Weight weight, Set<PositionModifier> modifiers) {
+public record FootPosition(StepDirection direction, Optional<Touch> touch, Weight weight, Set<PositionModifier> modifiers) {
 
-    /** How weight is written where it is not what the placement implies. */
+    /** How weight is written where it is not what the direction implies. */
     private enum WeightMark implements Term {
         PART("pw", "part weight", Weight.PART), NONE("nw", "no weight", Weight.NONE), FULL("wt", "full weight", Weight.FULL);
 
@@ -53,24 +53,24 @@ public record FootPosition(StepDirection placement, Optional<Touch> touch, Weigh
         modifiers = Collections.unmodifiableSet(ordered);
     }
 
-    public static FootPosition of(StepDirection placement, PositionModifier... modifiers) {
-        return new FootPosition(placement, Optional.empty(), Weight.FULL, Set.of(modifiers));
+    public static FootPosition of(StepDirection direction, PositionModifier... modifiers) {
+        return new FootPosition(direction, Optional.empty(), Weight.FULL, Set.of(modifiers));
     }
 
     /**
      * @throws UnreadableTextException naming the word that belongs to no foot position
      */
     public static FootPosition parse(String text) {
-        StepDirection placement = null;
+        StepDirection direction = null;
         Touch touch = null;
         Weight weight = null;
         EnumSet<PositionModifier> modifiers = EnumSet.noneOf(PositionModifier.class);
         for (Term term : LEXICON.readAll(text)) {
             if (term instanceof StepDirection found) {
-                if (placement != null) {
-                    throw new UnreadableTextException(text, "one place for the foot, not both " + placement + " and " + found);
+                if (direction != null) {
+                    throw new UnreadableTextException(text, "one place for the foot, not both " + direction + " and " + found);
                 }
-                placement = found;
+                direction = found;
             } else if (term instanceof Touch found) {
                 touch = found;
             } else if (term instanceof WeightMark found) {
@@ -79,10 +79,10 @@ public record FootPosition(StepDirection placement, Optional<Touch> touch, Weigh
                 modifiers.add((PositionModifier) term);
             }
         }
-        if (placement == null && touch == null) {
+        if (direction == null && touch == null) {
             throw new UnreadableTextException(text, EXPECTED, List.of("fwd", "bk", "sd"));
         }
-        return new FootPosition(placement == null ? StepDirection.CLOSE : placement, Optional.ofNullable(touch),
+        return new FootPosition(direction == null ? StepDirection.CLOSE : direction, Optional.ofNullable(touch),
                 weight != null ? weight : usualWeight(touch), modifiers);
     }
 
@@ -97,23 +97,23 @@ public record FootPosition(StepDirection placement, Optional<Touch> touch, Weigh
     public FootPosition with(PositionModifier modifier) {
         EnumSet<PositionModifier> more = EnumSet.of(modifier);
         more.addAll(modifiers);
-        return new FootPosition(placement, touch, weight, more);
+        return new FootPosition(direction, touch, weight, more);
     }
 
     /** The same position seen in a mirror. */
     public FootPosition mirrored() {
-        return new FootPosition(placement, touch, weight, modifiers.stream().map(PositionModifier::mirrored).collect(Collectors.toSet()));
+        return new FootPosition(direction, touch, weight, modifiers.stream().map(PositionModifier::mirrored).collect(Collectors.toSet()));
     }
 
     public FootPosition withWeight(Weight other) {
-        return new FootPosition(placement, touch, other, modifiers);
+        return new FootPosition(direction, touch, other, modifiers);
     }
 
     private List<Term> terms() {
         List<Term> terms = new ArrayList<>();
         touch.ifPresent(terms::add);
-        if (touch.isEmpty() || placement != StepDirection.CLOSE) {
-            terms.add(placement);
+        if (touch.isEmpty() || direction != StepDirection.CLOSE) {
+            terms.add(direction);
         }
         terms.addAll(modifiers);
         if (weight != usualWeight(touch.orElse(null))) {

@@ -94,8 +94,8 @@ public record Step(Optional<CountToken> count, Optional<CountToken> alsoCounted,
         return actions.contains(action);
     }
 
-    public boolean goes(StepDirection placement) {
-        return footPosition.map(position -> position.placement() == placement).orElse(false);
+    public boolean goes(StepDirection direction) {
+        return footPosition.map(position -> position.direction() == direction).orElse(false);
     }
 
     public boolean does(Set<Action> anyOf) {
