@@ -58,7 +58,7 @@ public final class RandomRows {
     private CountToken token() {
         boolean bracketed = random.nextBoolean();
         return switch (random.nextInt(5)) {
-            case 0 -> new CountToken.Worded(some(() -> of(Word.values())), bracketed);
+            case 0 -> new CountToken.Worded(some(() -> of(Word.values())).stream().limit(2).toList(), bracketed);
             case 1 -> new CountToken.And(bracketed);
             case 2 -> new CountToken.A(bracketed);
             case 3 -> new CountToken.Held();
@@ -87,7 +87,7 @@ public final class RandomRows {
             case 2 -> new BodyTurn.Turns(new Turn(random.nextBoolean() ? 1 + random.nextInt(4) : -1 - random.nextInt(4)));
             default -> new BodyTurn.Follows();
         };
-        return new StepTurn(anyTurn(), anyTurn(), body, maybe(() -> of(Side.values())));
+        return new StepTurn(anyTurn(), anyTurn(), body, maybe(() -> new StepTurn.Phase(random.nextBoolean(), of(Side.values()))));
     }
 
     private Turn anyTurn() {

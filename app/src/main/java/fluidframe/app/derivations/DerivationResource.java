@@ -92,7 +92,7 @@ class DerivationResource {
 
     private static Count count(String place, String text) {
         try {
-            return Count.parse(text == null ? "" : text);
+            return Counts.read(text == null ? "" : text);
         } catch (UnreadableTextException e) {
             throw new RefusedException("The count cannot be read.", List.of(Fault.of(place, e.text(), e.expected())));
         }

@@ -123,7 +123,7 @@ final class StepSentence {
     }
 
     private static void turn(StepTurn turn, List<String> said) {
-        turn.begins().ifPresent(side -> said.add("beginning to turn to the " + side.wording()));
+        turn.phase().ifPresent(phase -> said.add((phase.begins() ? "beginning to turn to the " : "turning on to the ") + phase.side().wording()));
         if (!turn.between().isNone()) {
             said.add("turning " + Directions.of(turn.between()));
         }

@@ -1,6 +1,17 @@
 package fluidframe.core.notation;
 
 import fluidframe.core.couple.RelationChange;
+import fluidframe.core.phrase.AlignmentPhrasing;
+import fluidframe.core.phrase.BodyPhrasing;
+import fluidframe.core.phrase.CountPhrasing;
+import fluidframe.core.phrase.FootPositionPhrasing;
+import fluidframe.core.phrase.FootworkPhrasing;
+import fluidframe.core.phrase.Phrasing;
+import fluidframe.core.phrase.Phrasings;
+import fluidframe.core.phrase.Reading;
+import fluidframe.core.phrase.RisePhrasing;
+import fluidframe.core.phrase.Situation;
+import fluidframe.core.phrase.TurnPhrasing;
 import fluidframe.core.space.Alignment;
 import fluidframe.core.step.Action;
 import fluidframe.core.step.BodyAction;
@@ -27,35 +38,35 @@ import java.util.stream.Collectors;
  * canonical shorthand, and how to say it in full. An empty cell says nothing.
  */
 public enum Column {
-    COUNT("count", "Count", Count::parseToken,
+    COUNT("count", "Count", Count::parseToken, new CountPhrasing(),
             step -> text(step.count()), step -> text(step.count())),
-    WORDS("words", "Also counted", Count::parseToken,
+    WORDS("words", "Also counted", Count::parseToken, new CountPhrasing(),
             step -> text(step.alsoCounted()), step -> text(step.alsoCounted())),
-    FOOT("foot", "Foot", Foot.LEXICON::read,
+    FOOT("foot", "Foot", Foot.LEXICON::read, Phrasings.FOOT,
             step -> text(step.foot()), step -> step.foot().map(Foot::wording).orElse("")),
-    FOOT_POSITION("footPosition", "Foot position", FootPosition::parse,
+    FOOT_POSITION("footPosition", "Foot position", FootPosition::parse, new FootPositionPhrasing(),
             step -> text(step.footPosition()), step -> step.footPosition().map(FootPosition::wording).orElse("")),
-    ALIGNMENT("alignment", "Alignment", Alignment::parse,
+    ALIGNMENT("alignment", "Alignment", Alignment::parse, new AlignmentPhrasing(),
             step -> text(step.alignment()), step -> step.alignment().map(Alignment::wording).orElse("")),
-    TURN("turn", "Turn", StepTurn::parse,
+    TURN("turn", "Turn", StepTurn::parse, new TurnPhrasing(),
             step -> step.turn().toString(), step -> step.turn().wording()),
-    RISE("rise", "Rise and fall", RiseFall::parse,
+    RISE("rise", "Rise and fall", RiseFall::parse, new RisePhrasing(),
             step -> step.rise().toString(), step -> step.rise().wording()),
-    FOOTWORK("footwork", "Footwork", Footwork::parse,
+    FOOTWORK("footwork", "Footwork", Footwork::parse, new FootworkPhrasing(),
             step -> step.footwork().toString(), step -> step.footwork().wording()),
-    SWAY("sway", "Sway", Sway.LEXICON::read,
+    SWAY("sway", "Sway", Sway.LEXICON::read, Phrasings.SWAY,
             step -> text(step.sway()), step -> step.sway().map(Sway::wording).orElse("")),
-    CBM("cbm", "CBM", ContraryBodyMovement::read,
+    CBM("cbm", "CBM", ContraryBodyMovement::read, Phrasings.CONTRARY_BODY_MOVEMENT,
             step -> step.cbm() ? ContraryBodyMovement.CBM.shorthand() : "", step -> step.cbm() ? ContraryBodyMovement.CBM.wording() : ""),
-    ACTION("action", "Action", Action.LEXICON::readAll,
+    ACTION("action", "Action", Action.LEXICON::readAll, Phrasings.ACTION,
             step -> terms(step.actions(), Term::shorthand), step -> terms(step.actions(), Term::wording)),
-    BODY("body", "Hips and body", BodyAction::parse,
+    BODY("body", "Hips and body", BodyAction::parse, new BodyPhrasing(),
             step -> step.body().toString(), step -> step.body().wording()),
-    RELATION("relation", "Position and hold", RelationChange::parse,
+    RELATION("relation", "Position and hold", RelationChange::parse, Phrasings.RELATION,
             step -> step.relation().toString(), step -> step.relation().wording()),
-    ARMS("arms", "Arms", String::strip, Step::arms, Step::arms),
-    LEAD("lead", "Lead", String::strip, Step::lead, Step::lead),
-    NOTE("note", "Note", String::strip, Step::note, Step::note);
+    ARMS("arms", "Arms", String::strip, Column::asWritten, Step::arms, Step::arms),
+    LEAD("lead", "Lead", String::strip, Column::asWritten, Step::lead, Step::lead),
+    NOTE("note", "Note", String::strip, Column::asWritten, Step::note, Step::note);
 
     /** Contrary body movement: there or not. */
     private enum ContraryBodyMovement implements Term {
@@ -82,14 +93,15 @@ public enum Column {
     private final String key;
     private final String title;
     private final Function<String, ?> reader;
+    private final Phrasing phrasing;
     private final Function<Step, String> shorthand;
     private final Function<Step, String> wording;
 
-    Column(String key, String title, Function<String, ?> reader, Function<Step, String> shorthand,
-           Function<Step, String> wording) {
+    Column(String key, String title, Function<String, ?> reader, Phrasing phrasing, Function<Step, String> shorthand, Function<Step, String> wording) {
         this.key = key;
         this.title = title;
         this.reader = reader;
+        this.phrasing = phrasing;
         this.shorthand = shorthand;
         this.wording = wording;
     }
@@ -107,30 +119,39 @@ public enum Column {
         return Arrays.stream(values()).filter(column -> column.key.equals(key)).findFirst();
     }
 
-    /**
-     * Reads a cell that is not empty.
-     *
-     * @throws UnreadableTextException if the text does not belong in this column
-     */
-    Object read(String text) {
-        try {
-            return reader.apply(text);
-        } catch (UnreadableTextException e) {
-            return inShorthand(text, e);
-        }
+    /** Whether its cells are notation; the others are anybody's own words. */
+    public boolean isNotation() {
+        return this != ARMS && this != LEAD && this != NOTE;
     }
 
-    /** Shorthand first, since most cells are; what cannot be read so is tried as people say it, and complained of as it was written. */
-    private Object inShorthand(String text, UnreadableTextException asWritten) {
-        String shorthand = Phrasing.shorthand(this, text);
-        if (shorthand.equals(text)) {
-            throw asWritten;
+    Phrasing phrasing() {
+        return phrasing;
+    }
+
+    /**
+     * Reads canonical shorthand.
+     *
+     * @throws UnreadableTextException if the text is none of this column
+     */
+    Object readShorthand(String text) {
+        return reader.apply(text);
+    }
+
+    /**
+     * Reads a cell that is not empty, whatever row it stands in.
+     *
+     * @throws UnreadableTextException if the text does not belong in this column, or could mean two things
+     */
+    Object read(String text) {
+        CellReading reading = CellReader.read(this, text, () -> Situation.UNKNOWN);
+        if (!reading.isUnderstood()) {
+            throw new UnreadableTextException(text, reading.expected(), reading.choices().stream().map(CellReading.Choice::text).toList());
         }
-        try {
-            return reader.apply(shorthand);
-        } catch (UnreadableTextException e) {
-            throw asWritten;
-        }
+        return reading.value().orElseThrow();
+    }
+
+    private static Reading asWritten(String text, Situation situation) {
+        return new Reading(List.of(text), true, List.of());
     }
 
     /** The cell as canonical shorthand; empty where the row says nothing. */

@@ -24,6 +24,7 @@ import fluidframe.core.figure.Teaching;
 import fluidframe.core.figure.Usage;
 import fluidframe.core.figure.Variants;
 import fluidframe.core.figure.Variation;
+import fluidframe.core.phrase.Situation;
 import fluidframe.core.space.Alignment;
 import fluidframe.core.space.Turn;
 import fluidframe.core.step.Action;
@@ -53,6 +54,7 @@ import java.util.SortedSet;
 import java.util.TreeMap;
 import java.util.TreeSet;
 import java.util.function.Function;
+import java.util.function.Supplier;
 import java.util.regex.Pattern;
 
 /** Reads a draft into a figure, collecting every text it cannot read instead of stopping at the first. */
@@ -101,7 +103,7 @@ public final class DraftReader {
         Level level = read(Place.field("level"), draft.level(), Level.LEXICON::read).orElse(Level.OPEN);
         Relation start = relation("start", draft.start());
         Relation end = relation("end", draft.end());
-        List<Alignment> startAlignments = each("startAlignments", draft.startAlignments(), Alignment::parse);
+        List<Alignment> startAlignments = each("startAlignments", draft.startAlignments(), DraftReader::alignment);
         Chart man = chart(Part.MAN);
         Chart lady = chart(Part.LADY);
         Feel feel = draft.feel().flatMap(text -> read(Place.field("feel"), text, Feel.LEXICON::read)).orElse(Feel.QUARTER);
@@ -178,7 +180,7 @@ public final class DraftReader {
         List<Step> steps = new ArrayList<>();
         for (int i = 0; i < Math.min(rows.size(), MOST_ROWS); i++) {
             int row = i;
-            steps.add(step(rows.get(i), column -> Place.cell(part, row, column)));
+            steps.add(step(rows.get(i), column -> Place.cell(part, row, column), () -> Situations.of(rows, row, draft.dance(), dances)));
         }
         return new Chart(part, steps);
     }
@@ -194,17 +196,30 @@ public final class DraftReader {
         return step(read);
     }
 
-    private Step step(RowDraft row, Function<Column, Place> place) {
+    private Step step(RowDraft row, Function<Column, Place> place, Supplier<Situation> situation) {
         Map<Column, Object> read = new EnumMap<>(Column.class);
         row.cells().forEach((column, text) -> {
             if (!text.isBlank()) {
-                read(place.apply(column), text, column::read).ifPresent(value -> read.put(column, value));
+                cell(column, text, place.apply(column), situation).ifPresent(value -> read.put(column, value));
             }
         });
         return step(read);
     }
 
-    private static Step step(Map<Column, Object> read) {
+    /** What a cell says; where some of it was not understood, what the rest says. */
+    private Optional<Object> cell(Column column, String text, Place place, Supplier<Situation> situation) {
+        if (text.length() > LONGEST_TEXT) {
+            complain(place, text.length() + " letters", "at most " + LONGEST_TEXT + " letters");
+            return Optional.empty();
+        }
+        CellReading reading = CellReader.read(column, text, situation);
+        if (!reading.isUnderstood()) {
+            unreadable.add(Unreadable.of(place, text, reading));
+        }
+        return reading.value();
+    }
+
+    static Step step(Map<Column, Object> read) {
         return new Step(
                 Optional.ofNullable((CountToken) read.get(Column.COUNT)),
                 Optional.ofNullable((CountToken) read.get(Column.WORDS)),
@@ -272,7 +287,8 @@ public final class DraftReader {
                         "a row of the " + chart.part().wording() + "'s chart from 1 to " + chart.steps().size() + ", each once");
             } else {
                 RowDraft row = draft.chart(chart.part()).get(change.row() - 1).with(change.cells());
-                rows.put(change.row() - 1, step(row, column -> Place.field(at + "/" + column.key())));
+                int index = change.row() - 1;
+                rows.put(index, step(row, column -> Place.field(at + "/" + column.key()), () -> Situations.of(draft.chart(chart.part()), index, draft.dance(), dances)));
             }
         }
         return rows;
@@ -329,8 +345,8 @@ public final class DraftReader {
         for (int i = 0; i < draft.variants().timings().size(); i++) {
             FigureDraft.TimingDraft timing = draft.variants().timings().get(i);
             checkName("timings/" + i + "/name", timing.name());
-            Optional<Count> man = read(Place.field("timings/" + i + "/man"), timing.man(), Count::parse);
-            Optional<Count> lady = read(Place.field("timings/" + i + "/lady"), timing.lady(), Count::parse);
+            Optional<Count> man = read(Place.field("timings/" + i + "/man"), timing.man(), text -> Counts.read(text, draft.man().size()));
+            Optional<Count> lady = read(Place.field("timings/" + i + "/lady"), timing.lady(), text -> Counts.read(text, draft.lady().size()));
             if (man.isPresent() && lady.isPresent()) {
                 timings.add(new NamedTiming(timing.name(), man.get(), lady.get()));
             }
@@ -343,7 +359,7 @@ public final class DraftReader {
         for (int i = 0; i < draft.variants().splits().size(); i++) {
             FigureDraft.SplitDraft split = draft.variants().splits().get(i);
             checkName("splits/" + i + "/name", split.name());
-            List<Alignment> starts = each("splits/" + i + "/startAlignments", split.startAlignments(), Alignment::parse);
+            List<Alignment> starts = each("splits/" + i + "/startAlignments", split.startAlignments(), DraftReader::alignment);
             Place place = Place.field("splits/" + i + "/purpose");
             Optional<SplitPurpose> purpose = split.purpose().flatMap(text -> read(place, text, SplitPurpose.LEXICON::read));
             rows("splits/" + i, split.first(), split.last(), draft.man().size())
@@ -367,6 +383,10 @@ public final class DraftReader {
             read(Place.field(field + "/" + i), texts.get(i), reader).ifPresent(read::add);
         }
         return read;
+    }
+
+    private static Alignment alignment(String text) {
+        return (Alignment) Column.ALIGNMENT.read(text);
     }
 
     private <T> Optional<T> read(Place place, String text, Function<String, T> reader) {

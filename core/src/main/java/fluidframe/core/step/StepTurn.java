@@ -6,7 +6,6 @@ import fluidframe.core.text.UnreadableTextException;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
@@ -17,16 +16,34 @@ import java.util.regex.Pattern;
  * @param between turn of the foot between the previous step and this one
  * @param on      turn on this foot after it is placed
  * @param body    what the body does about it
- * @param begins  the side to which the body begins to turn although nothing has turned so far
+ * @param phase   to which side the body begins to turn, or goes on turning, without a size
  */
-public record StepTurn(Turn between, Turn on, BodyTurn body, Optional<Side> begins) {
+public record StepTurn(Turn between, Turn on, BodyTurn body, Optional<Phase> phase) {
+
+    /**
+     * A turn of which only the side is told.
+     *
+     * @param begins whether it begins here, although nothing has turned so far; otherwise it goes on
+     * @param side   to which side
+     */
+    public record Phase(boolean begins, Side side) {
+
+        private String wording() {
+            return (begins ? "begins to turn to the " : "goes on turning to the ") + side.wording();
+        }
+
+        @Override
+        public String toString() {
+            return (begins ? "begin " : "cont ") + side.letter();
+        }
+    }
 
     public static final StepTurn NONE = new StepTurn(Turn.NONE, Turn.NONE, new BodyTurn.Follows(), Optional.empty());
 
     private static final String EXPECTED =
-            "a turn such as 1/4 R, on 1/2 L, body 1/8 R, body less, body completes, or begin R";
+            "a turn such as 1/4 R, on 1/2 L, body 1/8 R, body less, body completes, begin R or cont R";
     private static final Pattern CLAUSE = Pattern.compile(
-            "\\s*[,;]?\\s*(?:(?<begin>begin|commence|com)\\s*(?:to turn\\s*)?(?<side>L|R)\\b"
+            "\\s*[,;]?\\s*(?:(?<phase>begin|commence|com|cont)\\s*(?:to turn\\s*)?(?<side>L|R)\\b"
                     + "|body\\s+(?:turns\\s+)?(?:(?<completes>completes?|comp)\\b|less(?:\\s+(?<less>[\\d/½¼¾⅛⅜⅝⅞]+(?:\\s+\\d+/\\d+)?))?|(?<body>[\\d/½¼¾⅛⅜⅝⅞ ]+\\s*[LR])\\b)"
                     + "|(?<on>on\\s+)?(?<turn>[\\d/½¼¾⅛⅜⅝⅞ ]+\\s*[LR])\\b)\\s*", Pattern.CASE_INSENSITIVE);
 
@@ -57,9 +74,9 @@ public record StepTurn(Turn between, Turn on, BodyTurn body, Optional<Side> begi
     }
 
     private StepTurn with(Matcher clause) {
-        if (clause.group("begin") != null) {
-            String side = clause.group("side").toUpperCase(Locale.ROOT);
-            return new StepTurn(between, on, body, Optional.of(side.equals("L") ? Side.LEFT : Side.RIGHT));
+        if (clause.group("phase") != null) {
+            boolean left = clause.group("side").equalsIgnoreCase("L");
+            return withPhase(Optional.of(new Phase(!clause.group("phase").equalsIgnoreCase("cont"), left ? Side.LEFT : Side.RIGHT)));
         }
         if (clause.group("turn") != null) {
             Turn turn = Turn.parse(clause.group("turn"));
@@ -80,24 +97,28 @@ public record StepTurn(Turn between, Turn on, BodyTurn body, Optional<Side> begi
     }
 
     public StepTurn withBetween(Turn turn) {
-        return new StepTurn(turn, on, body, begins);
+        return new StepTurn(turn, on, body, phase);
     }
 
     public StepTurn withOn(Turn turn) {
-        return new StepTurn(between, turn, body, begins);
+        return new StepTurn(between, turn, body, phase);
     }
 
     public StepTurn withBody(BodyTurn other) {
-        return new StepTurn(between, on, other, begins);
+        return new StepTurn(between, on, other, phase);
+    }
+
+    public StepTurn withPhase(Optional<Phase> other) {
+        return new StepTurn(between, on, body, other);
     }
 
     public StepTurn mirrored() {
-        return new StepTurn(between.mirrored(), on.mirrored(), body.mirrored(), begins.map(Side::other));
+        return new StepTurn(between.mirrored(), on.mirrored(), body.mirrored(), phase.map(each -> new Phase(each.begins(), each.side().other())));
     }
 
     public String wording() {
         List<String> said = new ArrayList<>();
-        begins.ifPresent(side -> said.add("begins to turn to the " + side.wording()));
+        phase.map(Phase::wording).ifPresent(said::add);
         if (!between.isNone()) {
             said.add(between.sizeText() + " to the " + between.side().orElseThrow().wording());
         }
@@ -113,7 +134,7 @@ public record StepTurn(Turn between, Turn on, BodyTurn body, Optional<Side> begi
     @Override
     public String toString() {
         List<String> said = new ArrayList<>();
-        begins.ifPresent(side -> said.add("begin " + side.letter()));
+        phase.map(Phase::toString).ifPresent(said::add);
         if (!between.isNone()) {
             said.add(between.toString());
         }

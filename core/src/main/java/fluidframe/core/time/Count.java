@@ -18,8 +18,10 @@ import java.util.stream.Collectors;
 public record Count(List<CountToken> tokens) {
 
     private static final Pattern MARK = Pattern.compile(
-            "[\\s,|]+|(?<open>\\()|(?<close>\\))|(?<beats>\\d{1,2}(?:-\\d{1,2})*)|(?<words>[sq](?:-[sq])*)"
-                    + "|(?<and>&|and)|(?<a>a)|(?<held>h(?:old)?)", Pattern.CASE_INSENSITIVE);
+            "[\\s,|]+|(?<open>\\()|(?<close>\\))|(?<beats>\\d{1,2}(?![\\d/])(?:-\\d{1,2}(?![\\d/]))*)|(?<words>[sq](?:-[sq])?(?![-–a-z]))"
+                    + "|(?<and>&|and(?![a-z]))|(?<a>a(?![a-z]))|(?<held>h(?:old)?(?![a-z]))", Pattern.CASE_INSENSITIVE);
+    /** From here on a number could as well be two beats. */
+    private static final int TWO_FIGURES = 10;
     private static final String EXPECTED = "a count such as S Q Q, 1 2 3, 2 3 4-1, 1 a 2 or 2 3 4 & 1, with ( ) for no weight and h for a held beat";
 
     public Count {
@@ -45,7 +47,7 @@ public record Count(List<CountToken> tokens) {
                 }
                 bracketed = opens;
             } else {
-                token(matcher, bracketed).ifPresent(tokens::add);
+                token(matcher, bracketed, lastBeat(tokens)).ifPresent(tokens::add);
             }
             at = matcher.end();
         }
@@ -55,11 +57,24 @@ public record Count(List<CountToken> tokens) {
         return new Count(tokens);
     }
 
-    private static Optional<CountToken> token(Matcher matcher, boolean bracketed) {
+    /** The beat that was counted last, or none. */
+    private static int lastBeat(List<CountToken> tokens) {
+        for (int i = tokens.size() - 1; i >= 0; i--) {
+            if (tokens.get(i) instanceof CountToken.Numbered numbered) {
+                return numbered.beats().get(numbered.beats().size() - 1);
+            }
+        }
+        return 0;
+    }
+
+    private static Optional<CountToken> token(Matcher matcher, boolean bracketed, int last) {
         if (matcher.group("beats") != null) {
             List<Integer> beats = Arrays.stream(matcher.group("beats").split("-")).map(Integer::valueOf).toList();
             if (beats.contains(0)) {
                 throw new UnreadableTextException(matcher.group("beats"), "beats counted from 1");
+            }
+            if (beats.get(0) >= TWO_FIGURES && last + 1 != beats.get(0)) {
+                throw new UnreadableTextException(matcher.group("beats"), "beats apart from each other, or counted on from the one before");
             }
             return Optional.of(new CountToken.Numbered(beats, bracketed));
         }

@@ -8,6 +8,9 @@ import java.util.List;
  */
 final class WordCount {
 
+    /** More words than this in a row are said one after another. */
+    private static final int MOST_TIED = 2;
+
     private final Rhythm rhythm;
     private final List<CountToken> tokens;
 
@@ -125,6 +128,6 @@ final class WordCount {
                 rest = rest.minus(each);
             }
         }
-        return rest.equals(Beats.ZERO) ? words : List.of();
+        return rest.equals(Beats.ZERO) && words.size() <= MOST_TIED ? words : List.of();
     }
 }

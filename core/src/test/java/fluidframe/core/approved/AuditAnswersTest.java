@@ -50,7 +50,7 @@ class AuditAnswersTest {
             DraftReading reading = DraftReader.read(wrong);
             lines.add("");
             lines.add(part + " " + (row + 1) + ", " + column + ": \"" + draft.chart(part).get(row).cell(column) + "\" becomes \"" + text + "\"");
-            lines.addAll(reading.isComplete() ? said(reading.figure().orElseThrow()) : reading.unreadable().stream().map(Object::toString).toList());
+            lines.addAll(reading.isComplete() ? said(reading.figure().orElseThrow()) : reading.unreadable().stream().map(unreadable -> "  " + unreadable.sentence()).toList());
         }
         Approved.assertApproved("audits/" + name.replace(' ', '-'), lines);
     }

@@ -20,7 +20,7 @@ class PhrasingTest {
         "ALIGNMENT|Facing Diag. Wall|f DW", "ALIGNMENT|pointing diag centre|p DC", "ALIGNMENT|against line of dance|f ALOD", "ALIGNMENT|DC|f DC",
         "ALIGNMENT|moving along line of dance, pointing diagonally to wall|m LOD p DW", "ALIGNMENT|backing between line of dance and diagonally to wall|b LOD/DW",
         "SWAY|S|-", "SWAY|straight|-", "SWAY|to the left|L",
-        "RISE|begin to rise at the end of one, continue on two and three, lower at the end of three|cr e1, cont, lo e3", "RISE|commence to rise e/o 1|cr e1", "RISE|remains up|rem up",
+        "RISE|begin to rise at the end of one, continue on two and three, lower at the end of three|cr e1, cont 2, cont 3, lo e3", "RISE|commence to rise e/o 1|cr e1", "RISE|remains up|rem up",
         "FOOT|right foot|RF", "FOOT|L foot|LF", "FOOT_POSITION|RF fwd|fwd", "FOOT_POSITION|LF closes to RF|cl", "FOOT_POSITION|R foot back and slightly rightward|bk sl R",
         "FOOT_POSITION|side and slightly forward|sd sl fwd", "COUNT|slow|S", "COUNT|and|&", "BODY|hips settle left after 1/2 beat|settle L @1/2",
         "RELATION|side by side with the lady on his left; his left hand to her right|side L, hold L-to-R"})

@@ -1,0 +1,45 @@
+package fluidframe.core.phrase;
+
+import fluidframe.core.space.Heading;
+import java.util.List;
+
+/** How the eight directions of the room are called. */
+final class Headings {
+
+    private static final String LINE = "line|lod (of) (dance)";
+    private static final String DIAGONAL = "diag|diagonal|diagonally (to|towards|toward) (the) ";
+    private static final List<String> CENTRE = List.of("centre|center|ctr|c|middle (line) (of) (the) (room)");
+    private static final String WALL = "wall|w (of) (the) (room)";
+    private static final int EIGHTH = 2;
+
+    private Headings() {
+    }
+
+    interface Meaning<T> {
+        T of(Heading heading);
+    }
+
+    /** Adds every direction, after "to", "down", "along" or nothing. */
+    static <T> Phrasebook<T> sayIn(Phrasebook<T> book, Meaning<T> meaning) {
+        say(book, meaning, 0, "(down|along|with|to|towards) (the) " + LINE, "line dance", "lod", "(down) (the) long way", "down the room");
+        say(book, meaning, 1, "(to) d c", "dc", "diagcentre", "diagcenter");
+        say(book, meaning, 2, "c");
+        say(book, meaning, 3, "dc a", "dca", "adc", "dc against (the) (line|lod) (of) (dance)");
+        say(book, meaning, 4, "(to) (up) against (the) " + LINE, "alod", "up (the) " + LINE, "reverse|rev (of) (the) " + LINE, "rlod", "against");
+        say(book, meaning, 5, "dw a", "dwa", "adw", "dw against (the) (line|lod) (of) (dance)");
+        say(book, meaning, 6, "(to|towards|toward|the) (the) " + WALL, "outer wall");
+        say(book, meaning, 7, "(to) d w", "dw", "diagwall");
+        for (String centre : CENTRE) {
+            say(book, meaning, 2, "(to|towards|toward) (the) " + centre);
+            say(book, meaning, 1, DIAGONAL + centre);
+            say(book, meaning, 3, DIAGONAL + centre + " against (the) (line|lod) (of) (dance)", "against (the) (line|lod) (of) (dance) " + DIAGONAL + centre);
+        }
+        say(book, meaning, 7, DIAGONAL + WALL);
+        say(book, meaning, 5, DIAGONAL + WALL + " against (the) (line|lod) (of) (dance)", "against (the) (line|lod) (of) (dance) " + DIAGONAL + WALL);
+        return book;
+    }
+
+    private static <T> void say(Phrasebook<T> book, Meaning<T> meaning, int eighths, String... patterns) {
+        book.say(meaning.of(new Heading(EIGHTH * eighths)), patterns);
+    }
+}

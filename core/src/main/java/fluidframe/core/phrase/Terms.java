@@ -1,0 +1,43 @@
+package fluidframe.core.phrase;
+
+import fluidframe.core.text.Token;
+import java.util.List;
+import java.util.Optional;
+import java.util.function.Function;
+import java.util.stream.Collectors;
+
+/** A cell that holds terms, each for itself: they are written one after another. */
+final class Terms implements Phrasing {
+
+    /** What changes nothing. */
+    static final String IGNORED = "";
+
+    private final Phrasebook<String> book;
+    private final String separator;
+    private final int most;
+
+    /**
+     * @param book      what is said for each term, in shorthand; nothing for what changes nothing
+     * @param separator what stands between two terms
+     * @param most      how many there can be; with more of them it is not known which was meant
+     */
+    Terms(Phrasebook<String> book, String separator, int most) {
+        this.book = book;
+        this.separator = separator;
+        this.most = most;
+    }
+
+    @Override
+    public Reading read(String text, Situation situation) {
+        Sentence<String> sentence = Sentence.read(text, book, Terms::none, Function.identity());
+        List<String> terms = sentence.meanings().stream().filter(term -> !term.equals(IGNORED)).distinct().toList();
+        if (terms.isEmpty()) {
+            return new Reading(List.of(), false, sentence.leftovers());
+        }
+        return terms.size() > most ? new Reading(terms, false, sentence.leftovers()) : Reading.sure(terms.stream().collect(Collectors.joining(separator)), sentence.leftovers());
+    }
+
+    private static Optional<String> none(Token number) {
+        return Optional.empty();
+    }
+}
