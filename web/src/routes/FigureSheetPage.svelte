@@ -1,9 +1,10 @@
 <script lang="ts">
   import { sentenceOf, type ColumnKey, type Part, type Place } from '$lib/api/client';
+  import CellLine from '$lib/figures/CellLine.svelte';
   import Chart from '$lib/figures/Chart.svelte';
   import { columnsFor } from '$lib/figures/columns';
   import Download from '@lucide/svelte/icons/download';
-  import { FigureSheet, type TextField } from '$lib/figures/FigureSheet.svelte';
+  import { FigureSheet, type Cell, type TextField } from '$lib/figures/FigureSheet.svelte';
   import EffectsDialog from '$lib/figures/EffectsDialog.svelte';
   import SheetPanel from '$lib/figures/SheetPanel.svelte';
   import { keysFor } from '$lib/keys/keys';
@@ -24,7 +25,7 @@
 
   let sheet = $state.raw<FigureSheet>();
   let failure = $state<string>();
-  let place = $state<{ part: Part; row: number; column: ColumnKey }>();
+  let place = $state<Cell>();
 
   let id = $derived((router.params as Record<string, string> | undefined)?.id ?? '');
   let query = $derived(new URLSearchParams(router.querystring ?? ''));
@@ -33,7 +34,6 @@
   let isLatin = $derived(dance !== undefined && /Latin|Rhythm/.test(dance.style));
   let columns = $derived(columnsFor(isLatin, foldedOut));
   let at = $derived(Math.min(Number(query.get('at') ?? sheet?.onsets.length ?? 0), sheet?.onsets.length ?? 0));
-  let saying = $derived(place && sheet?.reading[place.part][place.row]?.wording[place.column]);
 
   $effect(() => {
     sheet = undefined;
@@ -211,23 +211,8 @@
     </div>
 
     <p class="flex min-h-7 flex-wrap items-center gap-x-3 px-1 text-soft" aria-live="off">
-      {#if place && sheet.completions.length > 0}
-        {#each sheet.completions as completion, index (completion.text)}
-          <button
-            class="cursor-pointer hover:text-ink"
-            tabindex="-1"
-            onmousedown={(event) => {
-              event.preventDefault();
-              sheet!.type(place!.part, place!.row, place!.column, completion.text);
-            }}
-          >
-            <span class="key">{index === 0 ? 'Ctrl Space' : `Alt ${index + 1}`}</span>
-            <strong class="text-ink">{completion.text}</strong>
-          </button>
-        {/each}
-      {:else if place}
-        <strong class="text-ink capitalize">{place.part}, step {place.row + 1}:</strong>
-        {saying || 'nothing said here'}
+      {#if place}
+        <CellLine {sheet} cell={place} />
       {:else}
         Choose a cell to read it in full.
       {/if}

@@ -55,8 +55,9 @@
 
   /** Takes one of the cells the program offers; the typing goes on behind it. */
   function complete(choice: number) {
-    const offered = sheet.completions[choice];
-    if (offered) sheet.type(part, at.row, at.column, offered.text);
+    const cell = { part, ...at };
+    const offer = sheet.offered(cell)[choice];
+    if (offer) sheet.take(cell, offer);
   }
 
   let at: { row: number; column: ColumnKey } = { row: 0, column: 'count' };

@@ -34,6 +34,21 @@ interface Asked {
 }
 
 /** A figure being described: its text, what the program says of it, and what a cell could become. */
+/** A cell of a chart. */
+export interface Cell {
+  part: Part;
+  row: number;
+  column: ColumnKey;
+}
+
+/** What may be taken for a cell: in its own column, in another, or over several rows. */
+export interface Offer {
+  column: ColumnKey;
+  text: string;
+  wording: string;
+  rows?: string[];
+}
+
 export class FigureSheet extends EditSession<Figure> {
   #latest = new Latest<Figure>((figure) => this.#read(figure));
   #completing = new Latest<Asked>((asked) => this.#complete(asked));
@@ -87,6 +102,38 @@ export class FigureSheet extends EditSession<Figure> {
 
   isDerived(pointer: string) {
     return this.figure.derived?.includes(pointer) ?? false;
+  }
+
+  /** What may be taken for a cell with one key: what it may have been meant to say, or else how it may go on. */
+  offered({ part, row, column }: Cell): Offer[] {
+    const unreadable = this.unreadable(`/${part}/${row}/${column}`);
+    const choices = (unreadable?.choices ?? []).map((choice) => ({ ...choice, column: choice.column as ColumnKey }));
+    const spread =
+      unreadable && unreadable.rows.length > 1 ? [{ column, text: unreadable.rows.join(', '), wording: `over ${unreadable.rows.length} rows`, rows: unreadable.rows }] : [];
+    return choices.length + spread.length > 0 ? [...choices, ...spread] : this.completions.map((completion) => ({ column, ...completion }));
+  }
+
+  /** Takes one of them. Words that belong in another column go there, and leave the rest of their cell behind. */
+  take(cell: Cell, offer: Offer) {
+    const { part, row, column } = cell;
+    if (offer.rows) {
+      this.paste(
+        part,
+        row,
+        [column],
+        offer.rows.map((text) => [text]),
+      );
+    } else if (offer.column === column) {
+      this.type(part, row, column, offer.text);
+    } else {
+      const text = this.figure[part][row]?.[column] ?? '';
+      const unreadable = this.unreadable(`/${part}/${row}/${column}`);
+      const rest = unreadable ? text.slice(0, unreadable.from) + text.slice(unreadable.from + unreadable.text.length) : '';
+      const rows = this.figure[part].map((each, index) => (index === row ? { ...each, [column]: rest.trim(), [offer.column]: offer.text } : each));
+      this.#editing = undefined;
+      this.history.cancel();
+      this.change({ ...this.figure, [part]: rows });
+    }
   }
 
   /** While a cell is being typed the rest is read along with it. */

@@ -16,6 +16,7 @@ import fluidframe.core.figure.RepeatOutcome;
 import fluidframe.core.figure.Repeats;
 import fluidframe.core.figure.TurnAccount;
 import fluidframe.core.geometry.CoupleStances;
+import fluidframe.core.notation.CellReading;
 import fluidframe.core.notation.Column;
 import fluidframe.core.notation.DraftReading;
 import fluidframe.core.notation.DraftWriter;
@@ -47,12 +48,34 @@ import java.util.Optional;
 public record ReadingDocument(List<UnreadableDocument> unreadable, List<FindingDocument> findings, List<RowReading> man,
                               List<RowReading> lady, List<RepeatReading> repeats, StancesDocument stances) {
 
-    /** A text that cannot be read. */
+    /**
+     * A text that cannot be read, or not without a doubt.
+     *
+     * @param text    the words that were not understood, or all of it
+     * @param from    where in the cell they begin
+     * @param nearest what they might have been
+     * @param choices what the cell may have been meant to say, the likeliest first
+     * @param rows    the cells of several rows, if it says more than one row can
+     */
     @Schema(name = "Unreadable")
-    public record UnreadableDocument(PlaceDocument place, String text, String expected, List<String> nearest, String sentence) {
+    public record UnreadableDocument(PlaceDocument place, String text, int from, String expected, List<String> nearest, List<ChoiceDocument> choices, List<String> rows, String sentence) {
 
         static UnreadableDocument of(Unreadable unreadable) {
-            return new UnreadableDocument(PlaceDocument.of(unreadable.place()), unreadable.text(), unreadable.expected(), unreadable.nearest(), unreadable.sentence());
+            return new UnreadableDocument(PlaceDocument.of(unreadable.place()), unreadable.text(), unreadable.from(), unreadable.expected(), unreadable.nearest(),
+                    unreadable.choices().stream().map(ChoiceDocument::of).toList(), unreadable.rows(), unreadable.sentence());
+        }
+    }
+
+    /**
+     * A cell that may have been meant.
+     *
+     * @param column where it stands; another column where the words belong there
+     */
+    @Schema(name = "CellChoice")
+    public record ChoiceDocument(String column, String text, String wording) {
+
+        static ChoiceDocument of(CellReading.Choice choice) {
+            return new ChoiceDocument(choice.column().key(), choice.text(), choice.wording());
         }
     }
 

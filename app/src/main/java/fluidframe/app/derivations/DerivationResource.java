@@ -12,6 +12,7 @@ import fluidframe.core.derive.Retiming;
 import fluidframe.core.figure.Chart;
 import fluidframe.core.figure.Figure;
 import fluidframe.core.figure.MirrorImage;
+import fluidframe.core.notation.Counts;
 import fluidframe.core.text.UnreadableTextException;
 import fluidframe.core.time.Count;
 import fluidframe.core.time.CountException;
