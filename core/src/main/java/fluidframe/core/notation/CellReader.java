@@ -10,6 +10,7 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.EnumMap;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.function.Supplier;
@@ -38,12 +39,12 @@ public final class CellReader {
         Reading reading = column.phrasing().read(text, situation);
         List<Choice> readings = reading.shorthands().stream().flatMap(shorthand -> choice(column, shorthand).stream()).distinct().toList();
         boolean sure = reading.sure() && readings.size() == 1;
+        Optional<Object> value = sure ? Optional.of(column.readShorthand(reading.shorthands().get(0))) : Optional.empty();
         if (sure && reading.leftovers().isEmpty()) {
-            return CellReading.of(column.readShorthand(readings.get(0).text()));
+            return CellReading.of(value.get());
         }
-        Optional<Object> value = sure ? Optional.of(column.readShorthand(readings.get(0).text())) : Optional.empty();
         List<Choice> elsewhere = readings.isEmpty() || !reading.leftovers().isEmpty() ? elsewhere(column, text, reading.leftovers(), situation) : List.of();
-        List<Leftover> leftovers = readings.isEmpty() && reading.leftovers().isEmpty() ? List.of(new Leftover(0, text.length(), text, refused.nearest())) : reading.leftovers();
+        List<Leftover> leftovers = readings.isEmpty() && reading.leftovers().isEmpty() ? List.of(new Leftover(0, text.length(), text, refused.nearest())) : reading.leftovers().stream().map(leftover -> new Leftover(leftover.from(), leftover.to(), leftover.text(), column.phrasing().nearest(leftover.text().toLowerCase(Locale.ROOT)))).toList();
         List<String> rows = column == Column.COUNT ? new CountPhrasing().rows(text) : List.of();
         return new CellReading(value, Stream.concat(sure ? Stream.empty() : readings.stream(), elsewhere.stream()).toList(), leftovers, rows, refused.expected());
     }

@@ -6,9 +6,9 @@ import fluidframe.core.phrase.BodyPhrasing;
 import fluidframe.core.phrase.CountPhrasing;
 import fluidframe.core.phrase.FootPositionPhrasing;
 import fluidframe.core.phrase.FootworkPhrasing;
+import fluidframe.core.phrase.OwnWords;
 import fluidframe.core.phrase.Phrasing;
 import fluidframe.core.phrase.Phrasings;
-import fluidframe.core.phrase.Reading;
 import fluidframe.core.phrase.RisePhrasing;
 import fluidframe.core.phrase.Situation;
 import fluidframe.core.phrase.TurnPhrasing;
@@ -29,6 +29,7 @@ import fluidframe.core.text.Words;
 import fluidframe.core.time.Count;
 import java.util.Arrays;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.function.Function;
 import java.util.stream.Collectors;
@@ -64,9 +65,9 @@ public enum Column {
             step -> step.body().toString(), step -> step.body().wording()),
     RELATION("relation", "Position and hold", RelationChange::parse, Phrasings.RELATION,
             step -> step.relation().toString(), step -> step.relation().wording()),
-    ARMS("arms", "Arms", String::strip, Column::asWritten, Step::arms, Step::arms),
-    LEAD("lead", "Lead", String::strip, Column::asWritten, Step::lead, Step::lead),
-    NOTE("note", "Note", String::strip, Column::asWritten, Step::note, Step::note);
+    ARMS("arms", "Arms", String::strip, OwnWords.ANY, Step::arms, Step::arms),
+    LEAD("lead", "Lead", String::strip, OwnWords.ANY, Step::lead, Step::lead),
+    NOTE("note", "Note", String::strip, OwnWords.ANY, Step::note, Step::note);
 
     /** Contrary body movement: there or not. */
     private enum ContraryBodyMovement implements Term {
@@ -124,7 +125,8 @@ public enum Column {
         return this != ARMS && this != LEAD && this != NOTE;
     }
 
-    Phrasing phrasing() {
+    /** How its cells are said. */
+    public Phrasing phrasing() {
         return phrasing;
     }
 
@@ -150,8 +152,13 @@ public enum Column {
         return reading.value().orElseThrow();
     }
 
-    private static Reading asWritten(String text, Situation situation) {
-        return new Reading(List.of(text), true, List.of());
+    /**
+     * Shorthand as the program writes it.
+     *
+     * @throws UnreadableTextException if the text is no shorthand of this column
+     */
+    public String canonical(String text) {
+        return shorthand(DraftReader.step(Map.of(this, readShorthand(text))));
     }
 
     /** The cell as canonical shorthand; empty where the row says nothing. */

@@ -28,8 +28,13 @@ public final class AlignmentPhrasing implements Phrasing {
             .say(new Looks(Relation.IGNORED), "between|almost|nearly|room|dance|of|alignment"), Where::new);
 
     @Override
+    public List<String> nearest(String word) {
+        return BOOK.nearest(word, AlignmentPhrasing::shown);
+    }
+
+    @Override
     public Reading read(String text, Situation situation) {
-        Sentence<Piece> sentence = Sentence.read(text, BOOK, AlignmentPhrasing::none, AlignmentPhrasing::shown);
+        Sentence<Piece> sentence = Sentence.read(text, BOOK, AlignmentPhrasing::none);
         Optional<Heading> moving = Optional.empty();
         List<Alignment> alignments = new ArrayList<>();
         Relation relation = null;

@@ -29,8 +29,13 @@ public final class BodyPhrasing implements Phrasing {
     }
 
     @Override
+    public List<String> nearest(String word) {
+        return BOOK.nearest(word, Piece::text);
+    }
+
+    @Override
     public Reading read(String text, Situation situation) {
-        Sentence<Piece> sentence = Sentence.read(text, BOOK, BodyPhrasing::number, Piece::text);
+        Sentence<Piece> sentence = Sentence.read(text, BOOK, BodyPhrasing::number);
         List<String> entries = new ArrayList<>();
         boolean sided = false;
         boolean timed = false;

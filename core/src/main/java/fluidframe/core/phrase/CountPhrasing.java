@@ -49,6 +49,11 @@ public final class CountPhrasing implements Phrasing {
 
     /** One mark. Two figures that touch are the number that comes next, or else two beats. */
     @Override
+    public List<String> nearest(String word) {
+        return List.of();
+    }
+
+    @Override
     public Reading read(String text, Situation situation) {
         Run run = new Run(text, situation.lastBeat());
         List<String> joined = run.tied();

@@ -70,15 +70,20 @@ public final class FootPositionPhrasing implements Phrasing {
             .say(new Modifier(PositionModifier.OUTSIDE_PARTNER), "outside (partner|lady|her|man|him|the) (on) (the) (right|r) (side)", "op (r)").say(new Modifier(PositionModifier.OUTSIDE_PARTNER_LEFT), "outside (partner|lady|her|man|him) (on) (the) left|l (side)", "op l")
             .say(new Modifier(PositionModifier.PARTNER_OUTSIDE), "po", "partner|lady|man|him|her (stepping) outside (on) (the) (right) (side)", "with partner outside").say(new Modifier(PositionModifier.PARTNER_OUTSIDE_LEFT), "po l", "partner|lady|man (stepping) outside (on) (the) left (side)")
             .say(new Modifier(PositionModifier.IN_PROMENADE), "(in) pp", "(in) promenade (position)").say(new Modifier(PositionModifier.IN_COUNTER_PROMENADE), "(in) cpp", "(in) counter promenade (position)").say(new Modifier(PositionModifier.IN_FALLAWAY), "(in) fa|fallaway (position)", "(in) fall away (position)")
-            .say(new Arrival(Touch.BRUSH), "br|brush|brushes|brushing").say(new Arrival(Touch.TAP), "tap|taps|tch|touch|touches|touching").say(new Arrival(Touch.POINT), "pt|point|points|pointed|pointing")
+            .say(new Arrival(Touch.BRUSH), "br|brush|brushes|brushing").say(new Arrival(Touch.TAP), "tap|taps|tch|touch|touches|touching").say(new Arrival(Touch.POINT), "pt|point|points|pointed")
             .say(new OwnFoot(Foot.RIGHT), "rf", "right|r|rt foot").say(new OwnFoot(Foot.LEFT), "lf", "left|l|lt foot").say(new OwnFoot(Foot.BOTH), "both feet")
-            .say(new OtherFoot(), "to|of|past|by|on|onto|over (the) " + FEET, "to|of|past|by|on|onto|over (the) " + SIDES + " foot", "to (the) other")
+            .say(new OtherFoot(), "to|of|past|onto|over (the) " + FEET, "to|of|past|onto|over (the) " + SIDES + " foot", "to (the) other")
             .say(new Towards(Foot.RIGHT), "to (the) right|r|rt (side)", "rightwards").say(new Towards(Foot.LEFT), "to (the) left|l|lt (side)", "leftwards")
             .say(new Ignored(), "step|steps|stepping|stepped|move|moves|moving|moved|place|places|placed|go|goes|going|foot|leg|takes|take|almost|loosely");
 
     @Override
+    public List<String> nearest(String word) {
+        return BOOK.nearest(word, FootPositionPhrasing::shown);
+    }
+
+    @Override
     public Reading read(String text, Situation situation) {
-        Sentence<Piece> sentence = Sentence.read(text, BOOK, FootPositionPhrasing::none, FootPositionPhrasing::shown);
+        Sentence<Piece> sentence = Sentence.read(text, BOOK, FootPositionPhrasing::none);
         Optional<Foot> own = situation.foot();
         Set<StepDirection> directions = new LinkedHashSet<>();
         Set<PositionModifier> modifiers = EnumSet.noneOf(PositionModifier.class);
@@ -96,14 +101,16 @@ public final class FootPositionPhrasing implements Phrasing {
             } else if (piece instanceof Mark found) {
                 rest.add(found.mark());
             } else if (piece instanceof OwnFoot found) {
-                boolean first = at == 0;
-                if (first && own.isPresent() && own.get() != found.foot()) {
+                boolean other = at > 0 && goesToTheOther(directions, rest);
+                if (!other && own.isPresent() && own.get() != found.foot()) {
                     sentence.leave(said.get(at));
-                } else if (first) {
+                } else if (!other) {
                     own = Optional.of(found.foot());
                 }
             } else if (piece instanceof Towards found) {
-                if (own.isPresent() && directions.isEmpty()) {
+                if (goesToTheOther(directions, rest)) {
+                    closesOrCrosses = true;
+                } else if (own.isPresent() && directions.isEmpty()) {
                     towards(found, own.get(), directions, modifiers);
                 } else {
                     sentence.leave(said.get(at));
@@ -112,6 +119,11 @@ public final class FootPositionPhrasing implements Phrasing {
             closesOrCrosses |= piece instanceof OtherFoot;
         }
         return reading(directions, modifiers, rest, sentence, closesOrCrosses);
+    }
+
+    /** What closes, crosses or brushes does so to the other foot, whose side needs no "foot". */
+    private static boolean goesToTheOther(Set<StepDirection> directions, List<String> rest) {
+        return directions.contains(StepDirection.CLOSE) || directions.contains(StepDirection.CROSS_BEHIND) || directions.contains(StepDirection.CROSS_IN_FRONT) || rest.contains(Touch.BRUSH.shorthand());
     }
 
     private static void towards(Towards side, Foot own, Set<StepDirection> directions, Set<PositionModifier> modifiers) {

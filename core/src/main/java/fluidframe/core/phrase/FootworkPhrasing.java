@@ -21,8 +21,13 @@ public final class FootworkPhrasing implements Phrasing {
     private static final List<String> NOTES = List.of("tr", "hr", "press");
 
     @Override
+    public List<String> nearest(String word) {
+        return BOOK.nearest(word, Function.identity());
+    }
+
+    @Override
     public Reading read(String text, Situation situation) {
-        Sentence<String> sentence = Sentence.read(text, BOOK, FootworkPhrasing::letters, Function.identity());
+        Sentence<String> sentence = Sentence.read(text, BOOK, FootworkPhrasing::letters);
         List<String> said = sentence.meanings().stream().filter(piece -> !piece.equals(Terms.IGNORED)).toList();
         List<String> contacts = said.stream().filter(piece -> !NOTES.contains(piece)).toList();
         boolean ends = !contacts.isEmpty() && contacts.get(contacts.size() - 1).endsWith("E");

@@ -8,11 +8,9 @@ import java.util.Collection;
 import java.util.Comparator;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
-import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.Set;
 import java.util.function.Function;
 import java.util.stream.Stream;
 import org.apache.commons.text.similarity.LevenshteinDistance;
@@ -111,13 +109,11 @@ public final class Phrasebook<T> {
         return Optional.ofNullable(found);
     }
 
-    /** What the phrases nearest to a word mean, the nearest first. */
-    public List<T> nearest(String word) {
-        Set<T> nearest = new LinkedHashSet<>();
-        phrases.entrySet().stream().filter(entry -> Math.abs(entry.getKey().length() - word.length()) <= distance(word))
-                .map(entry -> Map.entry(entry.getValue(), LevenshteinDistance.getDefaultInstance().apply(word, entry.getKey())))
-                .filter(entry -> entry.getValue() <= distance(word)).sorted(Comparator.comparingInt(Map.Entry::getValue)).map(Map.Entry::getKey).forEach(nearest::add);
-        return nearest.stream().limit(SUGGESTIONS).toList();
+    /** How the phrases nearest to a word are written, the nearest first; what is written as nothing is left out. */
+    List<String> nearest(String word, Function<T, String> shown) {
+        LevenshteinDistance distance = new LevenshteinDistance(distance(word));
+        return phrases.entrySet().stream().filter(entry -> Math.abs(entry.getKey().length() - word.length()) <= distance(word)).map(entry -> Map.entry(shown.apply(entry.getValue()), distance.apply(word, entry.getKey())))
+                .filter(entry -> entry.getValue() >= 0 && !entry.getKey().isEmpty() && !entry.getKey().equalsIgnoreCase(word)).sorted(Comparator.comparingInt(Map.Entry::getValue)).map(Map.Entry::getKey).distinct().limit(SUGGESTIONS).toList();
     }
 
     /** How many letters may be wrong. */

@@ -48,8 +48,13 @@ public final class RisePhrasing implements Phrasing {
             .say(new Nothing(), "no rise (or|and) (fall)", "none|nil|level|no", "no rise or lowering", "stays level").say(new Rises(), "rise|rises|rising").say(new Ignored(), "gradually|gradual|slightly|slowly|normal|normally|softly|early|late|body|to|this");
 
     @Override
+    public List<String> nearest(String word) {
+        return BOOK.nearest(word, RisePhrasing::shown);
+    }
+
+    @Override
     public Reading read(String text, Situation situation) {
-        Sentence<Piece> sentence = Sentence.read(text, BOOK, RisePhrasing::number, RisePhrasing::shown);
+        Sentence<Piece> sentence = Sentence.read(text, BOOK, RisePhrasing::number);
         List<Sentence.Said<Piece>> said = sentence.said();
         List<RiseFall.Phase> phases = new ArrayList<>();
         boolean nothing = false;

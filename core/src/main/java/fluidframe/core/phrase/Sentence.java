@@ -36,9 +36,8 @@ final class Sentence<T> {
 
     /**
      * @param numbers what a number means by itself, if it means anything
-     * @param shown   how a meaning is written, to offer what is near to a word that means nothing
      */
-    static <T> Sentence<T> read(String text, Phrasebook<T> book, Function<Token, Optional<T>> numbers, Function<T, String> shown) {
+    static <T> Sentence<T> read(String text, Phrasebook<T> book, Function<Token, Optional<T>> numbers) {
         Sentence<T> sentence = new Sentence<>(text);
         List<Token> tokens = Tokens.of(text);
         int at = 0;
@@ -53,7 +52,7 @@ final class Sentence<T> {
             } else if (number.isPresent()) {
                 sentence.said.add(new Said<>(number.get(), at, token.from(), token.to()));
             } else if (!SMALL.contains(token.word())) {
-                sentence.leave(token.from(), token.to(), book.nearest(token.word()).stream().map(shown).filter(near -> !near.isEmpty()).distinct().toList());
+                sentence.leave(token.from(), token.to());
             }
             at++;
         }
@@ -73,17 +72,16 @@ final class Sentence<T> {
     }
 
     void leave(Said<T> phrase) {
-        leave(phrase.from(), phrase.to(), List.of());
+        leave(phrase.from(), phrase.to());
     }
 
     /** Notes that words were not understood; neighbouring ones are one. */
-    private void leave(int from, int to, List<String> nearest) {
-        if (!leftovers.isEmpty() && text.substring(leftovers.get(leftovers.size() - 1).to(), Math.max(from, leftovers.get(leftovers.size() - 1).to())).isBlank()
-                && leftovers.get(leftovers.size() - 1).to() <= from && nearest.isEmpty() && leftovers.get(leftovers.size() - 1).nearest().isEmpty()) {
-            Leftover before = leftovers.remove(leftovers.size() - 1);
-            leftovers.add(new Leftover(before.from(), to, text.substring(before.from(), to), List.of()));
+    private void leave(int from, int to) {
+        Leftover before = leftovers.isEmpty() ? null : leftovers.get(leftovers.size() - 1);
+        if (before != null && before.to() <= from && text.substring(before.to(), from).isBlank()) {
+            leftovers.set(leftovers.size() - 1, new Leftover(before.from(), to, text.substring(before.from(), to), List.of()));
         } else {
-            leftovers.add(new Leftover(from, to, text.substring(from, to), nearest));
+            leftovers.add(new Leftover(from, to, text.substring(from, to), List.of()));
         }
     }
 }

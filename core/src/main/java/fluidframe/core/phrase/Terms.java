@@ -28,8 +28,13 @@ final class Terms implements Phrasing {
     }
 
     @Override
+    public List<String> nearest(String word) {
+        return book.nearest(word, Function.identity());
+    }
+
+    @Override
     public Reading read(String text, Situation situation) {
-        Sentence<String> sentence = Sentence.read(text, book, Terms::none, Function.identity());
+        Sentence<String> sentence = Sentence.read(text, book, Terms::none);
         List<String> terms = sentence.meanings().stream().filter(term -> !term.equals(IGNORED)).distinct().toList();
         if (terms.isEmpty()) {
             return new Reading(List.of(), false, sentence.leftovers());

@@ -73,8 +73,13 @@ public final class TurnPhrasing implements Phrasing {
             .say(Piece.of(Kind.BETWEEN), "between|btw|from (steps|step|counts|beats)");
 
     @Override
+    public List<String> nearest(String word) {
+        return BOOK.nearest(word, Piece::shown);
+    }
+
+    @Override
     public Reading read(String text, Situation situation) {
-        Sentence<Piece> sentence = Sentence.read(text, BOOK, TurnPhrasing::number, Piece::shown);
+        Sentence<Piece> sentence = Sentence.read(text, BOOK, TurnPhrasing::number);
         Clauses clauses = new Clauses(sentence, situation);
         return clauses.reading();
     }

@@ -23,6 +23,12 @@ public final class UnreadableTextException extends IllegalArgumentException {
         this(text, expected, List.of());
     }
 
+    /** What is typed is unreadable with almost every letter; nobody asks where in the program that was noticed. */
+    @Override
+    public synchronized Throwable fillInStackTrace() {
+        return this;
+    }
+
     public String text() {
         return text;
     }

@@ -1,0 +1,119 @@
+package fluidframe.core.talk;
+
+import fluidframe.core.couple.Part;
+import fluidframe.core.notation.Column;
+import fluidframe.core.notation.Place;
+import fluidframe.core.notation.RowDraft;
+import java.util.ArrayList;
+import java.util.EnumMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.TreeSet;
+
+/** The rows of one part as far as they were told, and which row is being told. */
+final class ToldRows {
+
+    /** What may be said of a row in several goes. */
+    private static final Set<Column> ADDED = Set.of(Column.TURN, Column.RISE, Column.ACTION, Column.BODY, Column.RELATION, Column.ARMS, Column.LEAD, Column.NOTE);
+
+    private final Part part;
+    private final List<Map<Column, String>> rows = new ArrayList<>();
+    /** Cells that were not said, or not quite. */
+    private final Set<String> derived = new TreeSet<>();
+    /** Of those, cells that give way to what is said. */
+    private final Set<String> giving = new TreeSet<>();
+    private int now = -1;
+
+    ToldRows(Part part) {
+        this.part = part;
+    }
+
+    void begin(List<RowDraft> charted) {
+        rows.clear();
+        charted.forEach(row -> rows.add(new EnumMap<>(row.cells().isEmpty() ? new EnumMap<>(Column.class) : row.cells())));
+        now = -1;
+    }
+
+    int size() {
+        return rows.size();
+    }
+
+    int now() {
+        return now;
+    }
+
+    void next() {
+        rows.add(new EnumMap<>(Column.class));
+        now = rows.size() - 1;
+    }
+
+    /** @return whether there is such a row */
+    boolean go(int row) {
+        if (row < 0 || row >= rows.size()) {
+            return false;
+        }
+        now = row;
+        return true;
+    }
+
+    String cell(int row, Column column) {
+        return row < 0 || row >= rows.size() ? "" : rows.get(row).getOrDefault(column, "");
+    }
+
+    boolean has(Column column) {
+        return !cell(now, column).isEmpty();
+    }
+
+    Place place(int row, Column column) {
+        return Place.cell(part, row, column);
+    }
+
+    boolean isDerived(int row, Column column) {
+        return derived.contains(place(row, column).pointer());
+    }
+
+    /** @return whether there was room for it: what was said before is not unsaid */
+    boolean put(int row, Column column, String text, boolean replaces) {
+        String before = cell(row, column);
+        boolean free = before.isEmpty() || replaces || giving.contains(place(row, column).pointer()) || before.equals(text);
+        if (!free && !ADDED.contains(column)) {
+            return false;
+        }
+        rows.get(row).put(column, free ? text : before + (column == Column.BODY ? "; " : ", ") + text);
+        if (free) {
+            derived.remove(place(row, column).pointer());
+        }
+        giving.remove(place(row, column).pointer());
+        return true;
+    }
+
+    /** A cell that follows from another; what is said takes its place. */
+    void derive(int row, Column column, String text) {
+        rows.get(row).put(column, text);
+        derived.add(place(row, column).pointer());
+        giving.add(place(row, column).pointer());
+    }
+
+    /** What no longer follows, because what it followed from is said otherwise. */
+    void forgetDerived(int row, Column column) {
+        String pointer = place(row, column).pointer();
+        if (giving.remove(pointer)) {
+            rows.get(row).remove(column);
+            derived.remove(pointer);
+        }
+    }
+
+    /** A cell that was said, but for something that is only likely. */
+    void doubt(int row, Column column) {
+        derived.add(place(row, column).pointer());
+    }
+
+    Set<String> derived() {
+        return derived;
+    }
+
+    List<RowDraft> drafts() {
+        return rows.stream().map(RowDraft::new).map(RowDraft::filled).toList();
+    }
+}
