@@ -42,7 +42,7 @@ public final class Charts {
      * @param end   the same
      */
     public static FigureDraft figure(String dance, String bars, String start, String end, List<RowDraft> man, List<RowDraft> lady) {
-        return new FigureDraft("a-figure", dance, Optional.empty(), "A Figure", "bronze", bars, relation(start), relation(end), List.of(), false,
+        return new FigureDraft("a-figure", dance, Optional.empty(), "A Figure", List.of(), "bronze", bars, relation(start), relation(end), List.of(), false,
                 man, lady, NO_VARIANTS, List.of(), List.of(), List.of(), List.of(), List.of(), List.of(), false, List.of(), List.of());
     }
 

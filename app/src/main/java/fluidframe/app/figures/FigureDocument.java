@@ -9,7 +9,7 @@ import java.util.List;
 
 /** A figure in the open format. Chart cells are shorthand; what is absent is empty. */
 @JsonInclude(JsonInclude.Include.NON_EMPTY)
-@JsonPropertyOrder({"id", "dance", "feel", "title", "level", "bars", "start", "end", "startAlignments", "insistsOnAlignment",
+@JsonPropertyOrder({"id", "dance", "feel", "title", "otherNames", "level", "bars", "start", "end", "startAlignments", "insistsOnAlignment",
         "sameFoot", "eitherFoot", "curve", "opens", "closes", "school", "man", "lady", "timings", "splits", "entries", "finishes", "repeat", "schools", "follows", "precedes", "cues",
         "faults", "drills", "cautions", "mutes", "derived"})
 @Schema(name = "Figure")
@@ -18,6 +18,7 @@ public record FigureDocument(
         @NotNull(message = "a dance") String dance,
         String feel,
         @NotNull(message = "a title") String title,
+        List<@NotNull(message = "another name") String> otherNames,
         @NotNull(message = "a level") String level,
         @NotNull(message = "a number of bars") String bars,
         @NotNull(message = "position and hold at the start") @Valid RelationDocument start,
@@ -49,7 +50,7 @@ public record FigureDocument(
 
     /** The same under another id and title. */
     public FigureDocument called(String otherId, String otherTitle) {
-        return new FigureDocument(otherId, dance, feel, otherTitle, level, bars, start, end, startAlignments, insistsOnAlignment, sameFoot, eitherFoot, curve, opens, closes,
+        return new FigureDocument(otherId, dance, feel, otherTitle, otherNames, level, bars, start, end, startAlignments, insistsOnAlignment, sameFoot, eitherFoot, curve, opens, closes,
                 school, man, lady, timings, splits, entries, finishes, repeat, schools, follows, precedes, cues, faults, drills, cautions, mutes, derived);
     }
 

@@ -36,7 +36,7 @@ public final class FigureMapper {
     }
 
     public static FigureDraft draft(FigureDocument document) {
-        return new FigureDraft(document.id(), document.dance(), Optional.ofNullable(document.feel()), document.title(), document.level(),
+        return new FigureDraft(document.id(), document.dance(), Optional.ofNullable(document.feel()), document.title(), orEmpty(document.otherNames()), document.level(),
                 document.bars(), relation(document.start()), relation(document.end()), orEmpty(document.startAlignments()),
                 document.insistsOnAlignment(), rows(document.man()), rows(document.lady()), variants(document),
                 orEmpty(document.follows()), orEmpty(document.precedes()), orEmpty(document.cues()), orEmpty(document.faults()),
@@ -108,7 +108,7 @@ public final class FigureMapper {
 
     public static FigureDocument document(FigureDraft draft) {
         VariantsDraft variants = draft.variants();
-        return new FigureDocument(draft.id(), draft.dance(), draft.feel().orElse(null), draft.title(), draft.level(), draft.bars(),
+        return new FigureDocument(draft.id(), draft.dance(), draft.feel().orElse(null), draft.title(), draft.otherNames(), draft.level(), draft.bars(),
                 relation(draft.start()), relation(draft.end()), draft.startAlignments(), draft.insistsOnAlignment(), draft.sameFoot(),
                 variants.usage().eitherFoot(), variants.usage().curve().orElse(null), variants.usage().opens().orElse(null),
                 variants.usage().closes().orElse(null),

@@ -22,6 +22,7 @@ import java.util.TreeSet;
  * @param dance              the dance it belongs to
  * @param feel               where "a" falls in its count
  * @param title              name for people
+ * @param otherNames         what else it is called, short names too
  * @param level              how far along a couple should be
  * @param length             stated length in beats
  * @param start              position and hold before the first step
@@ -39,12 +40,13 @@ import java.util.TreeSet;
  * @param derived            JSON pointers of the cells that were derived from the partner's chart and not touched since
  */
 @RecordBuilder
-public record Figure(String id, Dance dance, Feel feel, String title, Level level, Beats length, Relation start, Relation end,
+public record Figure(String id, Dance dance, Feel feel, String title, List<String> otherNames, Level level, Beats length, Relation start, Relation end,
                      List<Alignment> startAlignments, boolean insistsOnAlignment, Chart man, Chart lady,
                      Variants variants, Neighbours neighbours, Teaching teaching, boolean sameFoot, List<Mute> mutes,
                      Set<String> derived) implements FigureBuilder.With {
 
     public Figure {
+        otherNames = List.copyOf(otherNames);
         startAlignments = List.copyOf(startAlignments);
         mutes = List.copyOf(mutes);
         derived = Collections.unmodifiableSet(new TreeSet<>(derived));

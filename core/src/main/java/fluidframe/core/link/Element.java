@@ -104,7 +104,7 @@ public record Element(ElementKind kind, int beats, Optional<Part> part, Relation
         Chart man = chart(Part.MAN, before, before.facing(), Turn.NONE, dance.rhythm());
         Chart lady = chart(Part.LADY, before, before.facing().plus(meanwhile.position().facing()), hers, dance.rhythm());
         String title = kind.wording().substring(0, 1).toUpperCase(Locale.ROOT) + kind.wording().substring(1);
-        Figure figure = new Figure(key(), dance, Feel.QUARTER, title, Level.PRE_BRONZE, length(), meanwhile, end,
+        Figure figure = new Figure(key(), dance, Feel.QUARTER, title, List.of(), Level.PRE_BRONZE, length(), meanwhile, end,
                 List.of(new Alignment.Facing(before.facing())), false, man, lady, Variants.NONE, Neighbours.ANY, Teaching.NONE, false, List.of(), Set.of());
         return Dancing.of(figure, Way.AS_CHARTED, figure);
     }

@@ -117,7 +117,7 @@ public final class DraftReader {
         if (dance.isEmpty() || length.isEmpty()) {
             return Optional.empty();
         }
-        return Optional.of(new Figure(draft.id(), dance.get(), feel, draft.title().strip(), level, length.get(), start, end,
+        return Optional.of(new Figure(draft.id(), dance.get(), feel, draft.title().strip(), texts("otherNames", draft.otherNames()), level, length.get(), start, end,
                 startAlignments, draft.insistsOnAlignment(), man, lady, variants, neighbours, teaching,
                 draft.sameFoot(), draft.mutes(), derived));
     }

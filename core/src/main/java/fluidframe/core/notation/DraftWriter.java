@@ -29,7 +29,7 @@ public final class DraftWriter {
     }
 
     public static FigureDraft write(Figure figure) {
-        return new FigureDraft(figure.id(), figure.dance().id(), feel(figure), figure.title(), figure.level().shorthand(),
+        return new FigureDraft(figure.id(), figure.dance().id(), feel(figure), figure.title(), figure.otherNames(), figure.level().shorthand(),
                 new Fraction(figure.length().ticks(), figure.rhythm().bar().ticks()).toString(),
                 relation(figure.start()), relation(figure.end()),
                 figure.startAlignments().stream().map(Alignment::toString).toList(), figure.insistsOnAlignment(),

@@ -9,7 +9,7 @@ import java.util.Optional;
 
 /** A figure as text, the way it stands in a book and in the fields of a sheet. */
 @RecordBuilder
-public record FigureDraft(String id, String dance, Optional<String> feel, String title, String level, String bars,
+public record FigureDraft(String id, String dance, Optional<String> feel, String title, List<String> otherNames, String level, String bars,
                           RelationDraft start, RelationDraft end, List<String> startAlignments, boolean insistsOnAlignment,
                           List<RowDraft> man, List<RowDraft> lady, VariantsDraft variants,
                           List<String> follows, List<String> precedes, List<String> cues, List<String> faults,
@@ -94,6 +94,7 @@ public record FigureDraft(String id, String dance, Optional<String> feel, String
     }
 
     public FigureDraft {
+        otherNames = List.copyOf(otherNames);
         startAlignments = List.copyOf(startAlignments);
         man = List.copyOf(man);
         lady = List.copyOf(lady);
