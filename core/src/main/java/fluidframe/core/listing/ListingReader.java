@@ -97,7 +97,7 @@ public final class ListingReader {
         String rest = line.substring(begin);
         int from = offset + begin;
         Matcher heading = SECTION.matcher(rest);
-        if (heading.matches() && best(rest).filter(fit -> fit.share() >= FigureNames.LIKELY).isEmpty()) {
+        if (heading.matches() && best(bare(rest)).filter(fit -> fit.share() >= FigureNames.LIKELY).isEmpty()) {
             section = Optional.of(section(heading.group(1)));
             return;
         }
@@ -150,13 +150,18 @@ public final class ListingReader {
             Piece one = pieces.get(i);
             Piece other = pieces.get(i + 1);
             String both = text.substring(one.from(), other.from() + other.text().length());
-            double together = best(both).map(Fit::share).orElse(0.0);
-            if (together >= EXACT && together > best(one.text()).map(Fit::share).orElse(0.0)) {
+            double together = best(bare(both)).map(Fit::share).orElse(0.0);
+            if (together >= EXACT && together > best(bare(one.text())).map(Fit::share).orElse(0.0)) {
                 pieces.set(i, new Piece(both, one.from()));
                 pieces.remove(i + 1);
             }
         }
         return pieces;
+    }
+
+    /** Without what stands beside a name. */
+    private static String bare(String said) {
+        return Stream.of(BARS, CORNER, TIMES).reduce(said, (rest, pattern) -> pattern.matcher(rest).replaceAll(" "), (one, other) -> other);
     }
 
     private static void add(String line, int begin, int end, int offset, List<Piece> pieces) {
