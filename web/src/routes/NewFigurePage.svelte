@@ -1,7 +1,9 @@
 <script lang="ts">
   import { api, Problem, required, sentenceOf, type Fault, type FigureSummary } from '$lib/api/client';
-  import { begin } from '$lib/figures/newFigure';
+  import { begin, blankFigure } from '$lib/figures/newFigure';
   import { reference } from '$lib/reference/reference.svelte';
+  import TellField from '$lib/tellings/TellField.svelte';
+  import { Telling } from '$lib/tellings/Telling.svelte';
   import { focused } from '$lib/ui/focused';
   import Message from '$lib/ui/Message.svelte';
   import { push, router } from 'svelte-spa-router';
@@ -13,6 +15,8 @@
   let copyOf = $state('');
   let csv = $state<string>();
   let figures = $state.raw<FigureSummary[]>([]);
+  let title = $state('');
+  const telling = new Telling(() => blankFigure(dance, title || 'Told figure'));
   let failure = $state<string>();
   let faults = $state.raw<Fault[]>([]);
 
@@ -42,6 +46,7 @@
         steps: Math.min(64, Math.max(1, Number(form.get('steps')) || 1)),
         copyOf: from === 'copy' ? copyOf : undefined,
         csv: from === 'csv' ? csv : undefined,
+        told: from === 'told' ? (await telling.settled())?.figure : undefined,
       });
       await push(`/figures/${id}?focus=first`);
     } catch (thrown) {
@@ -56,16 +61,17 @@
 
   const WAYS = [
     { value: 'blank', label: 'Blank charts' },
+    { value: 'told', label: 'Your own words' },
     { value: 'copy', label: 'A copy of a figure' },
     { value: 'csv', label: 'A CSV file of both charts' },
   ];
 </script>
 
-<form class="mx-auto flex max-w-2xl flex-col gap-5 px-6 py-8" onsubmit={submit}>
+<form class={['mx-auto flex flex-col gap-5 px-6 py-8', from === 'told' ? 'max-w-5xl' : 'max-w-2xl']} onsubmit={submit}>
   <h1 class="text-4xl">A new figure</h1>
   <label class="flex flex-col gap-1">
     <span class="font-semibold">What is it called?</span>
-    <input class="field text-2xl" name="title" required maxlength="100" autocomplete="off" {@attach focused} />
+    <input class="field text-2xl" name="title" required maxlength="100" autocomplete="off" bind:value={title} {@attach focused} />
   </label>
   <label class="flex flex-col gap-1">
     <span class="font-semibold">Which dance?</span>
@@ -84,6 +90,8 @@
       <label class="flex flex-col gap-1"><span class="font-semibold">Steps</span><input class="field w-24" name="steps" inputmode="numeric" value="6" /></label>
       <label class="flex flex-col gap-1"><span class="font-semibold">Bars</span><input class="field w-24" name="bars" value="2" /></label>
     </div>
+  {:else if from === 'told'}
+    <TellField {telling} />
   {:else if from === 'copy'}
     <label class="flex flex-col gap-1">
       <span class="font-semibold">Which figure?</span>

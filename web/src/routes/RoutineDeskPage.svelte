@@ -2,6 +2,7 @@
   import { sentenceOf } from '$lib/api/client';
   import { keysFor } from '$lib/keys/keys';
   import { DESK } from '$lib/keys/shortcuts';
+  import ListPanel from '$lib/listings/ListPanel.svelte';
   import ChosenFigure from '$lib/routines/ChosenFigure.svelte';
   import ComposePanel from '$lib/routines/ComposePanel.svelte';
   import DeskFloor from '$lib/routines/DeskFloor.svelte';
@@ -81,6 +82,7 @@
         loop: () => void view!.desk.tryLoop(),
         versions: () => view!.open('versions'),
         floor: () => view!.open('floor'),
+        list: () => view!.open('list'),
         rehearse: () => view!.rehearse(),
         play: ({ target }) => {
           if (target instanceof HTMLButtonElement && !target.id.startsWith('placement-')) return false;
@@ -129,6 +131,8 @@
           <HistoryPanel {desk} onclose={() => view!.close()} />
         {:else if view.panel === 'mend'}
           <MendingPanel {desk} onclose={() => view!.close()} />
+        {:else if view.panel === 'list'}
+          <ListPanel {desk} onclose={() => view!.close()} />
         {:else if view.panel === 'compose' || view.panel === 'gap'}
           <ComposePanel {desk} figures={view.figures} fillsGap={view.panel === 'gap'} onclose={() => view!.close()} />
         {:else}

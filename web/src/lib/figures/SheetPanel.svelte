@@ -1,5 +1,6 @@
 <script lang="ts">
   import type { Place } from '$lib/api/client';
+  import TellPanel from '$lib/tellings/TellPanel.svelte';
   import { Tabs } from 'bits-ui';
   import DerivePanel from './DerivePanel.svelte';
   import EndsPanel from './EndsPanel.svelte';
@@ -21,6 +22,7 @@
   let found = $derived(sheet.reading.unreadable.length + sheet.open.filter((finding) => finding.severity !== 'note').length);
   const PANELS = [
     { value: 'checked', label: 'Checked' },
+    { value: 'tell', label: 'Tell' },
     { value: 'derive', label: 'Derive' },
     { value: 'ends', label: 'Ends' },
     { value: 'ways', label: 'Ways' },
@@ -44,6 +46,7 @@
   </Tabs.List>
   <div class="min-h-0 flex-1 overflow-y-auto p-3">
     <Tabs.Content value="checked"><Findings {sheet} {onplace} /></Tabs.Content>
+    <Tabs.Content value="tell"><TellPanel {sheet} /></Tabs.Content>
     <Tabs.Content value="derive"><DerivePanel {sheet} /></Tabs.Content>
     <Tabs.Content value="ends"><EndsPanel {sheet} /></Tabs.Content>
     <Tabs.Content value="ways"><WaysPanel {sheet} /></Tabs.Content>

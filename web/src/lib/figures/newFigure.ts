@@ -12,6 +12,8 @@ export interface Beginning {
   copyOf?: string;
   /** Both charts as CSV, if any. */
   csv?: string;
+  /** The figure as it was told, if it was. */
+  told?: Figure;
 }
 
 function idFor(dance: string, title: string) {
@@ -38,19 +40,34 @@ async function charts(beginning: Beginning): Promise<Pick<Figure, 'man' | 'lady'
   return { man: man.length > 0 ? man : [{}], lady: lady.length > 0 ? lady : [{}] };
 }
 
-/** Begins a figure as unkept work in this browser, and answers its id. It is stored when it is kept. */
-export async function begin(beginning: Beginning): Promise<string> {
-  const id = idFor(beginning.dance, beginning.title);
-  const blank: Omit<Figure, 'man' | 'lady'> = {
-    id,
-    dance: beginning.dance,
-    title: beginning.title.trim(),
+/** A figure of a dance with nothing in its charts. */
+export function blankFigure(dance: string, title: string): Figure {
+  return {
+    id: idFor(dance, title),
+    dance,
+    title: title.trim(),
     level: 'bronze',
-    bars: beginning.bars,
+    bars: '1',
     start: { position: 'closed', hold: 'closed' },
     end: { position: 'closed', hold: 'closed' },
+    man: [],
+    lady: [],
   };
-  const figure: Figure = beginning.copyOf ? { ...(await figureStore.load(beginning.copyOf)).document, id, title: blank.title } : { ...blank, ...(await charts(beginning)) };
+}
+
+function told(figure: Figure): Pick<Figure, 'man' | 'lady'> {
+  return { man: figure.man.length > 0 ? figure.man : [{}], lady: figure.lady.length > 0 ? figure.lady : [{}] };
+}
+
+/** Begins a figure as unkept work in this browser, and answers its id. It is stored when it is kept. */
+export async function begin(beginning: Beginning): Promise<string> {
+  const blank = blankFigure(beginning.dance, beginning.title);
+  const { id, title } = blank;
+  const figure: Figure = beginning.copyOf
+    ? { ...(await figureStore.load(beginning.copyOf)).document, id, title }
+    : beginning.told
+      ? { ...beginning.told, id, title, ...told(beginning.told) }
+      : { ...blank, bars: beginning.bars, ...(await charts(beginning)) };
   keepRecovered(figureStore.kind, id, { value: figure, tag: '' });
   return id;
 }

@@ -56,6 +56,7 @@ export const DESK = {
   loop: shortcut('L', 'does it loop?', 'l'),
   versions: shortcut('V', 'kept versions', 'v'),
   floor: shortcut('F', 'the floor, and other floors', 'f'),
+  list: shortcut('T', 'a list: paste one, or write this one', 't'),
   rehearse: shortcut('R', 'rehearse from here', 'r'),
   play: shortcut('Space', 'play, pause', 'Space'),
   stepBack: shortcut(',', 'a step back', ','),

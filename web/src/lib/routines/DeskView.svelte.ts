@@ -8,7 +8,7 @@ import { RoomCheck } from './RoomCheck.svelte';
 import type { RoutineDesk } from './RoutineDesk.svelte';
 
 /** What lies open beside the floor; without one it is the chosen figure. The address says which, so that "back" and a link lead there again. */
-export type DeskPanel = 'floor' | 'versions' | 'mend' | 'compose' | 'gap' | 'seam';
+export type DeskPanel = 'floor' | 'versions' | 'mend' | 'list' | 'compose' | 'gap' | 'seam';
 
 /** A desk as it is looked at: which panel lies open, where the couple stand, and what the coach's hand does. */
 export class DeskView {
@@ -20,10 +20,11 @@ export class DeskView {
   constructor(readonly desk: RoutineDesk) {}
 
   get panel(): DeskPanel | undefined {
-    const { floor, versions, mend, compose, seam } = asked(router.querystring);
+    const { floor, versions, mend, list, compose, seam } = asked(router.querystring);
     if (floor !== undefined) return 'floor';
     if (versions !== undefined) return 'versions';
     if (mend !== undefined) return 'mend';
+    if (list !== undefined) return 'list';
     if (compose !== undefined && this.figures.length > 0) return compose === 'gap' ? 'gap' : 'compose';
     return seam !== undefined ? 'seam' : undefined;
   }

@@ -24,7 +24,7 @@ import org.springframework.context.annotation.Bean;
 class ApiDescription {
 
     private static final Set<String> SENT = Set.of("Figure", "Row", "NamedTiming", "Split", "Relation", "Routine", "Placement", "LinkQuestion",
-            "DerivationQuestion", "PlaceQuestion", "DifferenceQuestion", "CompositionQuestion", "BridgeQuestion", "Element", "Section", "Schools", "Repeat", "Variation", "RowChange", "Mute", "TrackQuestion");
+            "DerivationQuestion", "PlaceQuestion", "DifferenceQuestion", "CompositionQuestion", "BridgeQuestion", "Element", "Section", "Schools", "Repeat", "Variation", "RowChange", "Mute", "TrackQuestion", "DescriptionQuestion");
     private static final Map<String, Set<String>> SOMETIMES_ABSENT = Map.ofEntries(
             Map.entry("Place", Set.of("part", "row", "column")),
             Map.entry("RowReading", Set.of("onset", "length")),
@@ -35,6 +35,8 @@ class ApiDescription {
             Map.entry("Floor", Set.of("start", "obstacles")),
             Map.entry("Contact", Set.of("edge")),
             Map.entry("Circle", Set.of("inside")),
+            Map.entry("Listing", Set.of("title")),
+            Map.entry("ListedEntry", Set.of("placement", "title", "section")),
             Map.entry("Version", Set.of("author")),
             Map.entry("FigureVersion", Set.of("author")));
 

@@ -26,6 +26,8 @@ class FigureEntity extends StoredDocument {
 
     private String dance;
     @NotAudited
+    private String otherNames;
+    @NotAudited
     private String level;
     @NotAudited
     private int levelRank;
@@ -63,6 +65,7 @@ class FigureEntity extends StoredDocument {
         ExitState exit = ExitState.of(figure);
         List<Finding> findings = Audit.of(figure);
         this.dance = figure.dance().id();
+        this.otherNames = String.join("\n", figure.otherNames());
         this.level = figure.level().shorthand();
         this.levelRank = figure.level().ordinal();
         this.bars = new Fraction(figure.length().ticks(), figure.rhythm().bar().ticks()).toString();

@@ -2,6 +2,7 @@ package fluidframe.app.figures;
 
 import fluidframe.app.storage.Changes;
 import fluidframe.app.storage.Edition;
+import fluidframe.core.listing.FigureNames;
 import java.util.ArrayList;
 import java.util.Collection;
 import java.util.LinkedHashMap;
@@ -50,7 +51,12 @@ final class FigureIndex {
         String words = search.words().toLowerCase(Locale.ROOT);
         return new FigureListing(asOf, sought.map(Entry::summary).filter(figure -> is(search.level(), figure.level()) && is(search.position(), figure.entry().position())
                 && is(search.foot(), figure.entry().foot()) && (search.facing().isEmpty() || figure.entry().facings().stream().anyMatch(facing -> facing.name().equals(search.facing())))
-                && figure.title().toLowerCase(Locale.ROOT).contains(words)).toList());
+                && isCalled(figure, words)).toList());
+    }
+
+    private static boolean isCalled(FigureSummary figure, String words) {
+        List<String> names = Stream.concat(Stream.of(figure.title()), figure.otherNames().stream()).toList();
+        return names.stream().anyMatch(name -> name.toLowerCase(Locale.ROOT).contains(words)) || FigureNames.mayBe(names, words);
     }
 
     private Stream<Entry> ofDance(String dance) {

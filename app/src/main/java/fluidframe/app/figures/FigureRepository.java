@@ -8,7 +8,7 @@ import org.springframework.data.jpa.repository.Query;
 interface FigureRepository extends DocumentRepository<FigureEntity> {
 
     String ROW = """
-            select new fluidframe.app.figures.FigureRow(f.id, f.slug, f.revision, f.dance, f.title, f.level, f.bars, f.countText, f.startFoot, f.startPosition,
+            select new fluidframe.app.figures.FigureRow(f.id, f.slug, f.revision, f.dance, f.title, f.otherNames, f.level, f.bars, f.countText, f.startFoot, f.startPosition,
                 f.startFacings, f.endFoot, f.endPosition, f.endFacing, f.errors, f.warnings)
             from FigureEntity f where f.studioId = :studio
             """;

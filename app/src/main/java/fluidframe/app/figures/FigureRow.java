@@ -7,7 +7,7 @@ import java.util.Arrays;
 import java.util.List;
 
 /** What a list needs of a stored figure, read without its document. */
-record FigureRow(long id, String slug, long revision, String dance, String title, String level, String bars, String countText, String startFoot, String startPosition,
+record FigureRow(long id, String slug, long revision, String dance, String title, String otherNames, String level, String bars, String countText, String startFoot, String startPosition,
                  String startFacings, String endFoot, String endPosition, String endFacing, int errors, int warnings) {
 
     Edition edition(long era) {
@@ -15,7 +15,7 @@ record FigureRow(long id, String slug, long revision, String dance, String title
     }
 
     FigureSummary summary() {
-        return new FigureSummary(slug, revision, dance, title, level, bars, countText, new FigureSummary.End(startFoot, startPosition, headings(startFacings)),
+        return new FigureSummary(slug, revision, dance, title, otherNames.isEmpty() ? List.of() : List.of(otherNames.split("\n")), level, bars, countText, new FigureSummary.End(startFoot, startPosition, headings(startFacings)),
                 new FigureSummary.End(endFoot, endPosition, headings(endFacing)), errors, warnings);
     }
 

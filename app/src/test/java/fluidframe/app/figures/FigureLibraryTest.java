@@ -111,7 +111,7 @@ class FigureLibraryTest {
     }
 
     private void keep(long id, long revision) {
-        stored.put(id, new FigureRow(id, "figure-" + id, revision, "waltz", "Figure " + id, "bronze", "1", "1 2 3", "RF", "closed facing", "DW", "LF", "closed facing", "DC", 0, 0));
+        stored.put(id, new FigureRow(id, "figure-" + id, revision, "waltz", "Figure " + id, "", "bronze", "1", "1 2 3", "RF", "closed facing", "DW", "LF", "closed facing", "DC", 0, 0));
         changes.madeHere();
     }
 

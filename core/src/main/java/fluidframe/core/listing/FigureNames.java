@@ -99,10 +99,10 @@ public final class FigureNames {
         return words;
     }
 
-    /** Whether a figure may be what somebody looks for: some name of it begins with the words, however they are shortened. */
-    public boolean mayBe(Figure figure, String wanted) {
-        List<String> words = words(wanted);
-        return !words.isEmpty() && names.stream().filter(name -> name.figure() == figure).anyMatch(name -> words.stream().allMatch(word -> name.words().stream().anyMatch(each -> likeness(word, each) >= MISSPELT)));
+    /** Whether somebody who types so much may look for one of these names, however it is shortened or misspelt. */
+    public static boolean mayBe(List<String> names, String typed) {
+        List<String> words = words(typed);
+        return !words.isEmpty() && names.stream().map(FigureNames::words).anyMatch(name -> words.stream().allMatch(word -> name.stream().anyMatch(each -> each.startsWith(word) || likeness(word, each) > 0)));
     }
 
     /** The figures that a name may mean, the best first; each once. */

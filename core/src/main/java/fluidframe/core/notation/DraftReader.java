@@ -68,6 +68,7 @@ public final class DraftReader {
     private static final Pattern ID = Pattern.compile("[a-z0-9]+(?:-[a-z0-9]+)*");
     private static final Pattern MUTED_RULE = Pattern.compile("[A-Z]\\d{1,2}");
     private static final int LONGEST_NAME = 120;
+    private static final int MOST_NAMES = 20;
     private static final int LONGEST_TEXT = 1000;
 
     private final FigureDraft draft;
@@ -117,7 +118,7 @@ public final class DraftReader {
         if (dance.isEmpty() || length.isEmpty()) {
             return Optional.empty();
         }
-        return Optional.of(new Figure(draft.id(), dance.get(), feel, draft.title().strip(), texts("otherNames", draft.otherNames()), level, length.get(), start, end,
+        return Optional.of(new Figure(draft.id(), dance.get(), feel, draft.title().strip(), draft.otherNames(), level, length.get(), start, end,
                 startAlignments, draft.insistsOnAlignment(), man, lady, variants, neighbours, teaching,
                 draft.sameFoot(), draft.mutes(), derived));
     }
@@ -128,6 +129,12 @@ public final class DraftReader {
         }
         if (draft.title().isBlank() || draft.title().length() > LONGEST_NAME) {
             complain(Place.field("title"), draft.title(), "a title of 1 to " + LONGEST_NAME + " letters");
+        }
+        if (draft.otherNames().size() > MOST_NAMES) {
+            complain(Place.field("otherNames"), draft.otherNames().size() + " names", "at most " + MOST_NAMES + " other names");
+        }
+        for (int i = 0; i < draft.otherNames().size(); i++) {
+            checkName("otherNames/" + i, draft.otherNames().get(i));
         }
     }
 

@@ -1,0 +1,91 @@
+<script lang="ts">
+  import { api, required, sentenceOf } from '$lib/api/client';
+  import type { RoutineDesk } from '$lib/routines/RoutineDesk.svelte';
+  import { focused } from '$lib/ui/focused';
+  import { PastedList } from './PastedList.svelte';
+
+  interface Props {
+    desk: RoutineDesk;
+    onclose: () => void;
+  }
+  let { desk, onclose }: Props = $props();
+
+  // svelte-ignore state_referenced_locally
+  const list = new PastedList(desk.routine.dance);
+  let written = $state<string>();
+  let failure = $state<string>();
+
+  function put() {
+    if (list.listing?.title && desk.placements.length === 0) {
+      desk.typeTitle(list.listing.title);
+      desk.accept();
+    }
+    if (desk.placements.length > 0) desk.select((desk.score?.placements.length ?? 1) - 1);
+    desk.insert(list.placements);
+    onclose();
+  }
+
+  async function write() {
+    try {
+      written = required(await api.POST('/api/listing-texts', { body: desk.routine })).text;
+      failure = undefined;
+    } catch (thrown) {
+      failure = sentenceOf(thrown);
+    }
+  }
+</script>
+
+<div class="flex items-baseline justify-between">
+  <h2 class="text-xl">A list</h2>
+  <button class="text-soft underline" onclick={onclose}>close</button>
+</div>
+<label class="mt-2 flex flex-col gap-1">
+  <span class="font-semibold">Paste or type it</span>
+  <textarea
+    class="field min-h-32 py-2 leading-snug"
+    maxlength="20000"
+    value={list.text}
+    placeholder="nat turn, RF closed change, rev turn 1-3, whisk → chassé from PP, [corner] …"
+    oninput={(event) => list.paste(event.currentTarget.value)}
+    {@attach focused}></textarea>
+</label>
+{#if list.failure}<p class="mt-2 text-madder" role="alert">{list.failure}</p>{/if}
+{#if list.listing}
+  <ol class="mt-2" aria-label="What it says">
+    {#each list.listing.entries as entry (entry.from)}
+      {@const meant = list.meant(entry)}
+      {#if entry.section}<li class="mt-2 font-title text-lg font-semibold">{entry.section.title}{entry.section.times > 1 ? `, ${entry.section.times} times` : ''}</li>{/if}
+      <li class="border-t border-line py-1 leading-snug">
+        {#if entry.placement}
+          <strong>{entry.title}</strong>
+        {:else if meant}
+          <strong>{entry.choices.find((choice) => choice.placement.figure === meant.figure)?.title}</strong>
+        {:else}
+          <span class="font-semibold text-madder">“{entry.text}”{entry.choices.length > 0 ? ' – which?' : ' is in no book'}</span>
+        {/if}
+        {#if entry.times > 1}<span class="text-soft"> × {entry.times}</span>{/if}
+        {#if entry.cornerAfter}<span class="text-soft"> · corner</span>{/if}
+        {#each entry.remarks as remark (remark)}<span class="block text-madder">{remark}</span>{/each}
+        {#if !meant}
+          <span class="mt-1 flex flex-wrap gap-1">
+            {#each entry.choices as choice (choice.title)}
+              <button class="act h-auto py-0.5 text-left whitespace-normal" onclick={() => list.choose(entry, choice.placement)}>{choice.title}</button>
+            {/each}
+          </span>
+        {/if}
+      </li>
+    {/each}
+  </ol>
+  <button class="act act-main mt-3" disabled={list.placements.length === 0} onclick={put}>
+    {list.open.length === 0 ? 'Put it in' : `Put it in with ${list.open.length} ${list.open.length === 1 ? 'gap' : 'gaps'}`}
+  </button>
+{/if}
+<section class="mt-4 border-t-[1.5px] border-line pt-3" aria-label="This routine as a list">
+  <div class="flex flex-wrap items-center gap-2">
+    <h3 class="text-base">This routine as a list</h3>
+    <button class="act" disabled={desk.placements.length === 0} onclick={write}>Write it</button>
+    {#if written}<button class="act" onclick={() => navigator.clipboard.writeText(written ?? '')}>Copy</button>{/if}
+  </div>
+  {#if failure}<p class="mt-2 text-madder" role="alert">{failure}</p>{/if}
+  {#if written}<pre class="mt-2 overflow-x-auto font-sans leading-snug whitespace-pre-wrap" data-testid="list">{written}</pre>{/if}
+</section>
