@@ -52,6 +52,11 @@
     if (view && view.panel !== 'floor') void view.room.try(undefined, view.desk.routine);
   });
 
+  /** A field that is left because the view is left has no desk any more. */
+  function type(typing: boolean) {
+    if (desk) desk.typing = typing;
+  }
+
   let keys = $derived(
     view &&
       keysFor(DESK, {
@@ -105,9 +110,9 @@
 {:else}
   <div
     class="flex min-h-full flex-col gap-2 px-4 py-3 lg:h-full"
-    oninput={(event) => (desk.typing = isTyped(event))}
-    onchange={() => (desk.typing = false)}
-    onfocusout={() => (desk.typing = false)}
+    oninput={(event) => type(isTyped(event))}
+    onchange={() => type(false)}
+    onfocusout={() => type(false)}
   >
     <DeskHeader {view} {standing} />
 

@@ -1,8 +1,9 @@
 <script lang="ts">
-  import type { Finding, Place } from '$lib/api/client';
+  import type { ColumnKey, Finding, Part, Place, Unreadable } from '$lib/api/client';
   import AuditMark from '$lib/glyphs/AuditMark.svelte';
   import { focused } from '$lib/ui/focused';
-  import type { FigureSheet } from './FigureSheet.svelte';
+  import type { Cell, FigureSheet, Offer } from './FigureSheet.svelte';
+  import { reference } from '$lib/reference/reference.svelte';
 
   interface Props {
     sheet: FigureSheet;
@@ -21,6 +22,26 @@
     return finding.rule + finding.place.pointer + finding.sentence;
   }
 
+  function cellOf({ place }: Unreadable): Cell {
+    return { part: place.part as Part, row: place.row ?? 0, column: place.column as ColumnKey };
+  }
+
+  function offersOf(unreadable: Unreadable) {
+    return unreadable.choices.length > 0 || unreadable.rows.length > 1 ? sheet.offered(cellOf(unreadable)) : [];
+  }
+
+  function take(unreadable: Unreadable, offer: Offer) {
+    sheet.take(cellOf(unreadable), offer);
+    sheet.accept();
+  }
+
+  /** The cell with the words that were not understood replaced, and the rest as it is. */
+  function withNearest(unreadable: Unreadable, nearest: string) {
+    const { part, row, column } = cellOf(unreadable);
+    const text = sheet.figure[part][row]?.[column] ?? '';
+    return text.slice(0, unreadable.from) + nearest + text.slice(unreadable.from + unreadable.text.length);
+  }
+
   function mute(event: SubmitEvent, finding: Finding) {
     event.preventDefault();
     const reason = String(new FormData(event.currentTarget as HTMLFormElement).get('reason')).trim();
@@ -35,13 +56,16 @@
   {#each sheet.reading.unreadable as unreadable (unreadable.place.pointer)}
     <article class="border-l-4 border-madder pl-3" data-place={unreadable.place.pointer}>
       <button class="cursor-pointer text-left font-semibold hover:underline" onclick={() => onplace(unreadable.place)}>
-        {unreadable.place.wording}: “{unreadable.text}” cannot be read
+        {unreadable.place.wording}: “{unreadable.text}” {unreadable.choices.length > 0 ? 'may mean' : 'cannot be read'}
       </button>
-      <p class="text-soft">Expected {unreadable.expected}.</p>
+      {#if unreadable.choices.length === 0}<p class="text-soft">Expected {unreadable.expected}.</p>{/if}
       {#if unreadable.place.column}
         <div class="mt-1 flex flex-wrap gap-2">
+          {#each offersOf(unreadable) as offer (`${offer.column} ${offer.text}`)}
+            <button class="act" onclick={() => take(unreadable, offer)}>{offer.column === unreadable.place.column ? offer.text : `${reference.columnTitle(offer.column)}: ${offer.text}`}</button>
+          {/each}
           {#each unreadable.nearest as nearest (nearest)}
-            <button class="act" onclick={() => sheet.put(unreadable.place, nearest)}>{nearest}</button>
+            <button class="act" onclick={() => sheet.put(unreadable.place, withNearest(unreadable, nearest))}>{nearest}</button>
           {/each}
         </div>
       {/if}

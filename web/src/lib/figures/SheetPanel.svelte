@@ -26,7 +26,7 @@
     { value: 'derive', label: 'Derive' },
     { value: 'ends', label: 'Ends' },
     { value: 'ways', label: 'Ways' },
-    { value: 'words', label: 'Teaching' },
+    { value: 'words', label: 'Teach' },
     { value: 'versions', label: 'Versions' },
     { value: 'shipped', label: 'Shipped' },
   ];

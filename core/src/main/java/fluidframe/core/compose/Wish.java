@@ -70,7 +70,7 @@ public record Wish(Optional<Beginning> from, Optional<Dancing> to, Beats least, 
     }
 
     public Wish withLength(Beats shortest, Beats longest) {
-        return withLeast(shortest).withMost(longest);
+        return with().least(shortest).most(longest).build();
     }
 
     public Wish withRequired(Set<String> others) {

@@ -10,10 +10,18 @@ import fluidframe.core.notation.Column;
 import fluidframe.core.notation.DraftReader;
 import fluidframe.core.notation.DraftReading;
 import fluidframe.core.notation.FigureDraft;
+import fluidframe.core.notation.FigureDraft.RepeatDraft;
+import fluidframe.core.notation.FigureDraft.RowChangeDraft;
+import fluidframe.core.notation.FigureDraft.SplitDraft;
+import fluidframe.core.notation.FigureDraft.UsageDraft;
+import fluidframe.core.notation.FigureDraft.VariationDraft;
+import fluidframe.core.notation.RowDraft;
 import java.io.IOException;
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
+import java.util.Map;
+import java.util.Optional;
 import java.util.Random;
 import java.util.Set;
 import java.util.stream.Stream;
@@ -24,6 +32,7 @@ import org.junit.jupiter.params.provider.MethodSource;
 class AuditAnswersTest {
 
     private static final int EXCHANGES = 40;
+    private static final int WAYS = 8;
 
     static Stream<String> figures() {
         return Danced.all().keySet().stream().sorted();
@@ -53,6 +62,49 @@ class AuditAnswersTest {
             lines.addAll(reading.isComplete() ? said(reading.figure().orElseThrow()) : reading.unreadable().stream().map(unreadable -> "  " + unreadable.sentence()).toList());
         }
         Approved.assertApproved("audits/" + name.replace(' ', '-'), lines);
+    }
+
+    /** Every part, finishes and entries with one cell exchanged, repeats, the other foot. */
+    @ParameterizedTest
+    @MethodSource("figures")
+    void findingsInWays(String name) throws IOException {
+        FigureDraft draft = Danced.figure(name);
+        int rows = Math.min(draft.man().size(), draft.lady().size());
+        Random random = new Random(name.hashCode() + 1);
+        List<String> lines = new ArrayList<>();
+        List<SplitDraft> splits = new ArrayList<>();
+        for (int first = 1; first <= rows; first++) {
+            for (int last = first; last <= rows; last++) {
+                splits.add(new SplitDraft(first + "–" + last, first, last));
+            }
+        }
+        add(lines, "parts", draft.withVariants(draft.variants().withSplits(splits)));
+        for (int times = 1; times <= 3; times++) {
+            int last = Math.max(1, rows - random.nextInt(2));
+            add(lines, "rows 1 to " + last + " up to " + times + " times",
+                    draft.withVariants(draft.variants().withRepeat(Optional.of(new RepeatDraft(1, last, Optional.empty(), Optional.empty(), "1-" + times)))));
+        }
+        add(lines, "either foot", draft.withVariants(draft.variants().withUsage(new UsageDraft(true, Optional.of("1/8"), Optional.of(true), Optional.empty()))));
+        for (int exchange = 0; exchange < WAYS; exchange++) {
+            VariationDraft entry = exchanged("entry", draft, 0, random);
+            VariationDraft finish = exchanged("finish", draft, rows - 1, random);
+            add(lines, entry + " and " + finish, draft.withVariants(draft.variants().withEntries(List.of(entry)).withFinishes(List.of(finish)).withSchools(List.of())));
+        }
+        Approved.assertApproved("ways/" + name.replace(' ', '-'), lines);
+    }
+
+    private static VariationDraft exchanged(String name, FigureDraft draft, int row, Random random) {
+        List<Column> columns = Stream.of(Column.values()).filter(column -> !others(column).isEmpty() && column != Column.COUNT).toList();
+        Column column = columns.get(random.nextInt(columns.size()));
+        List<RowChangeDraft> change = List.of(new RowChangeDraft(row + 1, new RowDraft(Map.of(column, others(column).get(random.nextInt(others(column).size()))))));
+        boolean his = random.nextBoolean();
+        return new VariationDraft(name, his ? change : List.of(), his ? List.of() : change, Optional.empty());
+    }
+
+    private static void add(List<String> lines, String title, FigureDraft draft) {
+        lines.add(title);
+        DraftReading reading = DraftReader.read(draft);
+        lines.addAll(reading.isComplete() ? said(reading.figure().orElseThrow()) : reading.unreadable().stream().map(unreadable -> "  " + unreadable.sentence()).toList());
     }
 
     private static List<String> said(Figure figure) {

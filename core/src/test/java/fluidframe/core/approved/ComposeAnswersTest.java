@@ -5,6 +5,7 @@ import fluidframe.core.compose.Answer;
 import fluidframe.core.compose.Choice;
 import fluidframe.core.compose.Composer;
 import fluidframe.core.compose.Composition;
+import fluidframe.core.compose.LikelyCorners;
 import fluidframe.core.compose.Relaxation;
 import fluidframe.core.compose.Taste;
 import fluidframe.core.compose.Wish;
@@ -51,7 +52,49 @@ class ComposeAnswersTest {
             answer.compositions().forEach(composition -> lines.add("    " + shown(composition)));
             answer.relaxations().stream().map(Relaxation::labels).forEach(labels -> lines.add("    give up: " + labels));
         });
+        for (double metres : new double[]{0.5, 2, 3.5, 8}) {
+            for (int bars : new int[]{1, 6, 24}) {
+                lines.add("likely corners of " + bars + " bars on sides of " + metres + " m: " + LikelyCorners.of(repertoire, BAR.times(bars), side -> side % 2 == 0 ? metres : metres / 2));
+            }
+        }
         Approved.assertApproved("compositions-" + name, lines);
+    }
+
+    /** What cannot be had, and what would have to be given up of each kind of wish. */
+    @ParameterizedTest
+    @ValueSource(strings = {"kinds", "walks"})
+    void relaxations(String name) throws IOException {
+        List<Figure> book = name.equals("kinds") ? ApprovedBook.waltz() : SmallBook.random(6, 4);
+        List<String> lines = new ArrayList<>();
+        for (Conditions conditions : List.of(new Conditions(true, Level.PRE_BRONZE), new Conditions(true, Level.SILVER), new Conditions(false, Level.BRONZE))) {
+            Repertoire repertoire = Repertoire.of(book, conditions);
+            impossible(book).forEach((title, wish) -> {
+                Answer answer = Composer.compose(repertoire, wish, () -> false);
+                lines.add(conditions + ", " + title + ": " + answer.compositions().size());
+                answer.relaxations().forEach(relaxation -> lines.add("    " + relaxation.labels() + " " + relaxation.conditions() + " " + relaxation.wish().least() + " to " + relaxation.wish().most() + ", "
+                        + relaxation.wish().corners() + " corners " + relaxation.wish().sides() + " " + relaxation.wish().choice() + " " + relaxation.wish().mostTimes() + " " + relaxation.wish().taste()));
+            });
+        }
+        Approved.assertApproved("relaxations-" + name, lines);
+    }
+
+    private static Map<String, Wish> impossible(List<Figure> book) {
+        Wish plain = Wish.of(BAR.times(2), BAR.times(2), MusicMap.plain(BAR, 4, new Tempo(29)));
+        Dancing last = Dancing.of(book.get(book.size() - 1), Way.AS_CHARTED);
+        Taste coach = new Taste(true, true, true, true, true, 1, true);
+        Map<String, Wish> wishes = new LinkedHashMap<>();
+        for (int figure = 0; figure < book.size(); figure += 2) {
+            Set<String> wanted = Set.of(book.get(figure).id());
+            wishes.put("one bar of " + wanted, plain.withLength(BAR, BAR).withRequired(wanted).withTaste(coach));
+            wishes.put("two bars of " + wanted, plain.withRequired(wanted));
+            wishes.put("two bars that bend without " + wanted, plain.withBends(true).withForbidden(wanted).withTaste(coach));
+            wishes.put("into the last with " + wanted, plain.withRequired(wanted).withTo(Optional.of(last)));
+        }
+        wishes.put("a corner in a bar", plain.withLength(BAR, BAR).withCorners(1).withSides(List.of(0.1, 0.1)).withTaste(coach));
+        wishes.put("many corners", plain.withCorners(8).withTaste(coach));
+        wishes.put("across a section", plain.withMusic(plain.music().withSections(List.of(new MusicSection(2, "")))).withRequired(Set.of(book.get(0).id())));
+        wishes.put("long, each once", plain.withLength(BAR.times(9), BAR.times(9)).withMostTimes(1).withTaste(coach));
+        return wishes;
     }
 
     private static String shown(Composition composition) {
