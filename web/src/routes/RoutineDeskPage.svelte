@@ -108,12 +108,7 @@
 {:else if !view || !desk?.score}
   <p class="p-10 text-center text-xl text-soft">Laying out the routine …</p>
 {:else}
-  <div
-    class="flex min-h-full flex-col gap-2 px-4 py-3 lg:h-full"
-    oninput={(event) => type(isTyped(event))}
-    onchange={() => type(false)}
-    onfocusout={() => type(false)}
-  >
+  <div class="flex min-h-full flex-col gap-2 px-4 py-3 lg:h-full" oninput={(event) => type(isTyped(event))} onchange={() => type(false)} onfocusout={() => type(false)}>
     <DeskHeader {view} {standing} />
 
     {#if desk.failure}

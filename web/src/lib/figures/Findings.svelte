@@ -62,7 +62,9 @@
       {#if unreadable.place.column}
         <div class="mt-1 flex flex-wrap gap-2">
           {#each offersOf(unreadable) as offer (`${offer.column} ${offer.text}`)}
-            <button class="act" onclick={() => take(unreadable, offer)}>{offer.column === unreadable.place.column ? offer.text : `${reference.columnTitle(offer.column)}: ${offer.text}`}</button>
+            <button class="act" onclick={() => take(unreadable, offer)}
+              >{offer.column === unreadable.place.column ? offer.text : `${reference.columnTitle(offer.column)}: ${offer.text}`}</button
+            >
           {/each}
           {#each unreadable.nearest as nearest (nearest)}
             <button class="act" onclick={() => sheet.put(unreadable.place, withNearest(unreadable, nearest))}>{nearest}</button>

@@ -26,7 +26,7 @@ final class EightSteps {
     }
 
     static FigureDraft draft(String id) {
-        return new FigureDraft(id, "foxtrot", Optional.empty(), "Eight steps", "bronze", "3", CLOSED, CLOSED, List.of("f DW"), false,
+        return new FigureDraft(id, "foxtrot", Optional.empty(), "Eight steps", List.of(), "bronze", "3", CLOSED, CLOSED, List.of("f DW"), false,
                 rows("S|RF|fwd|f DW||cr e1|HT||CBM", "Q|LF|sd|b DC|1/4 R|up|T|R", "Q|RF|bk|b LOD|1/8 R|up, lo e3|TH|R", "S|LF|bk|b LOD|||TH||CBM",
                         "Q|RF|sd|p DC|3/8 R, body less||T|L", "Q|LF|cl|f DC|body completes||TH|L", "S|RF|fwd|f DC||cr e7|HT", "S|LF|fwd|f DC||up, lo e8|TH"),
                 rows("S|LF|bk|b DW||cr e1, NFR|TH||CBM", "Q|RF|sd|p LOD|3/8 R, body less|up|T|L", "Q|LF|fwd|f LOD|body completes|up, lo e3|TH|L",

@@ -1,6 +1,6 @@
 package fluidframe.e2e;
 
-import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static com.microsoft.playwright.assertions.assertThat;
 
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
@@ -172,5 +172,22 @@ class ComposingTest extends BrowserTest {
 
     private Locator placements() {
         return page.locator("[id^=placement-]");
+    }
+
+    @Test
+    void aListIsPastedWithItsGapsAndWrittenAgain() {
+        startRoutine("A pasted waltz");
+        press("t");
+        page.getByLabel("Paste or type it").fill("nat turn, RF closed change, rev turn 1-3\nwhisk → chassé from PP, hover corte");
+        page.getByText("“hover corte” – which?").waitFor();
+        assertAccessible();
+        button("Put it in with 1 gap").click();
+        page.getByText("Reverse Turn (1–3)").first().waitFor();
+        assertThat(page.getByLabel("Note")).hasValue("gap: hover corte");
+        press("Escape");
+        page.locator("h1").evaluate("() => document.activeElement.blur()");
+        press("t");
+        button("Write it").click();
+        assertThat(page.getByTestId("list")).containsText("1–3 Reverse Turn (1 bar)");
     }
 }

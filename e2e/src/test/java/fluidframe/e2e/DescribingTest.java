@@ -1,6 +1,6 @@
 package fluidframe.e2e;
 
-import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static com.microsoft.playwright.assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import com.microsoft.playwright.Download;
@@ -218,5 +218,42 @@ class DescribingTest extends BrowserTest {
     private void type(String text) {
         keystrokes += text.length() + 1;
         page.keyboard().type(text);
+    }
+
+    @Test
+    void aFigureIsToldInOnesOwnWordsAndCorrectedByTalk() {
+        open("figures/new?dance=waltz");
+        page.getByLabel("What is it called?").fill("A told turn");
+        page.getByText("Your own words").click();
+        page.getByLabel("Tell it, step by step or summed up").fill("Right foot forward facing diagonal wall, heel toe; left foot to the side backing diag centre, a quarter to the right, soaring, toe; "
+                + "close right to left backing line of dance, an eighth, toe heel. Lady the natural opposite.");
+        page.getByText("Not understood: “soaring”").waitFor();
+        assertAccessible();
+        button("Open its sheet").click();
+        cell("man, step 3, Turn").waitFor();
+        assertThat(cell("man, step 3, Turn").inputValue()).isEqualTo("1/8 R");
+        assertThat(cell("lady, step 1, Foot position").inputValue()).isEqualTo("bk");
+
+        page.getByRole(AriaRole.TAB, new Page.GetByRoleOptions().setName("Tell")).click();
+        page.getByLabel("Say what is different").fill("step two, pointing diag centre");
+        press("Enter");
+        assertThat(cell("man, step 2, Alignment")).hasValue("p DC");
+        button("Say it").click();
+        assertThat(page.getByTestId("aloud")).containsText("Step 2, count 2, left foot to the side, pointing diagonally to centre");
+        assertAccessible("[role=tabpanel]:not([hidden])");
+    }
+
+    @Test
+    void whatACellMayMeanIsChosenWithOneKey() {
+        open("figures/waltz-whisk");
+        cell("lady, step 2, Turn").fill("1/8");
+        page.getByText("“1/8” – which?").waitFor();
+        press("Alt+2");
+        assertThat(cell("lady, step 2, Turn")).hasValue("1/8 L");
+        cell("lady, step 2, Turn").fill("heel toe");
+        page.getByText("Footwork: HT").waitFor();
+        press("Alt+1");
+        assertThat(cell("lady, step 2, Footwork")).hasValue("HT");
+        assertThat(cell("lady, step 2, Turn")).hasValue("");
     }
 }

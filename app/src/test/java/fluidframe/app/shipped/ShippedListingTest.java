@@ -47,8 +47,8 @@ class ShippedListingTest {
     @CsvSource(delimiter = '|', value = {
         "waltz|nat turn, RF closed change, rev turn 1-3, whisk → chassé from PP|Natural Turn; Closed Change on RF; Reverse Turn (1–3); Whisk; Chassé from Promenade",
         "waltz|nat spin turn, [corner] 4-6 rev turn|Natural Spin Turn corner; Reverse Turn (4–6)", "waltz|Natral Spin Turn (corner)|Natural Spin Turn corner", "waltz|open tele - wing|Open Telemark; Wing",
-        "waltz|2nd half of the reverse turn|Reverse Turn (4–6)", "waltz|hesitation|? Hesitation Change or Cross Hesitation", "waltz|reverse turn turned a quarter at the end|Reverse Turn (turned a quarter at the end)",
-        "rumba|basic|? Basic Movement or Forward Half Basic or Back Half Basic", "rumba|NY x3, spot turn L|New York x3; Spot Turn", "rumba|alemana → OHT → fan; cucarachas; nat top|Alemana; Open Hip Twist; Fan; Cucarachas; Natural Top",
+        "waltz|2nd half of the reverse turn|Reverse Turn (4–6)", "waltz|hesitation|Hesitation Change", "tango|open reverse|? Open Reverse Turn, Lady Outside or Open Reverse Turn, Lady in Line", "waltz|reverse turn turned a quarter at the end|Reverse Turn (turned a quarter at the end)",
+        "rumba|basic|Basic Movement", "rumba|walks|Progressive Walks Forward", "rumba|NY x3, spot turn L|New York x3; Spot Turn", "rumba|alemana → OHT → fan; cucarachas; nat top|Alemana; Open Hip Twist; Fan; Cucarachas; Natural Top",
         "rumba|hand to hand twice|Hand to Hand x2", "rumba|hold 2 beats, bow|hold for 2 beats; bow for 1 beat",
         "tango|open reverse lady outside, basic rev turn, back corte|Open Reverse Turn, Lady Outside; Basic Reverse Turn; Back Corté", "foxtrot|open telemark > feather from prom > 3 step|Open Telemark; Feather from Promenade; Three Step",
         "jive|change of places R to L, change of places L to R, link & whip|Change of Places Right to Left; Change of Places Left to Right; Link and Whip",

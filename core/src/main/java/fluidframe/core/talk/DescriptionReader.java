@@ -677,7 +677,7 @@ public final class DescriptionReader {
         int after = at + match.get().length();
         boolean colon = after < tokens.size() && tokens.get(after).is(";");
         Column column = match.get().meaning();
-        if (!colon && rowNamed && column != Column.COUNT && after < tokens.size()) {
+        if (!colon && rowNamed && after < tokens.size()) {
             int end = clauseEnd(after);
             Optional<Segment> cell = segments.whole(column, after, end, situation()).filter(Segment::sure);
             return cell.isPresent() && put(rows().now(), column, cell.get().text(), at, end) ? end : at;

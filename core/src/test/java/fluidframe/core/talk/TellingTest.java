@@ -39,6 +39,6 @@ class TellingTest {
     @Test
     void aBeginnerHearsWhereTheFeetGo() {
         String told = Telling.of(Charts.read(Danced.figure("whisk")), List.of(Part.LADY), Telling.Length.BEGINNER);
-        assertThat(told).contains("The lady:", "Step 2; count: 2; feet: left foot; foot positions: diagonally back").doesNotContain("footwork", "The man");
+        assertThat(told).contains("The lady:", "Step 2, count 2, left foot diagonally back, pointing centre, turning 1/8 to the right and the body 1/8 less").doesNotContain("footwork", "The man");
     }
 }
