@@ -78,6 +78,11 @@
     void replace(`/figures/${id}?${changedQuery(query, change)}`);
   }
 
+  function enter(cell: Cell) {
+    place = cell;
+    sheet?.enter(cell);
+  }
+
   function litRow(part: Part): number | undefined {
     const beat = sheet?.onsets[at - 1];
     if (beat === undefined) return undefined;
@@ -206,8 +211,8 @@
     {/if}
 
     <div class={['grid gap-3', foldedOut ? 'grid-cols-1' : 'grid-cols-1 lg:grid-cols-2']}>
-      <Chart {sheet} part="man" {columns} lit={litRow('man')} onfocus={(focused) => (place = focused)} />
-      <Chart {sheet} part="lady" {columns} lit={litRow('lady')} onfocus={(focused) => (place = focused)} />
+      <Chart {sheet} part="man" {columns} lit={litRow('man')} onfocus={enter} />
+      <Chart {sheet} part="lady" {columns} lit={litRow('lady')} onfocus={enter} />
     </div>
 
     <p class="flex min-h-7 flex-wrap items-center gap-x-3 px-1 text-soft" aria-live="off">

@@ -28,12 +28,6 @@ export interface Way {
   lady?: string;
 }
 
-interface Asked {
-  column: ColumnKey;
-  text: string;
-}
-
-/** A figure being described: its text, what the program says of it, and what a cell could become. */
 /** A cell of a chart. */
 export interface Cell {
   part: Part;
@@ -49,11 +43,13 @@ export interface Offer {
   rows?: string[];
 }
 
+/** A figure being described: its text, what the program says of it, and what a cell could become. */
 export class FigureSheet extends EditSession<Figure> {
   #latest = new Latest<Figure>((figure) => this.#read(figure));
-  #completing = new Latest<Asked>((asked) => this.#complete(asked));
+  #completing = new Latest<Cell>((cell) => this.#complete(cell));
   #comparing = new Latest<Figure>((figure) => this.#compare(figure));
   #editing: string | undefined;
+  #entered: Cell | undefined;
   /** Whether the last failure was one of reading, which the next reading clears. */
   #unreadable = false;
 
@@ -141,7 +137,7 @@ export class FigureSheet extends EditSession<Figure> {
     this.#editing = `/${part}/${row}/${column}`;
     this.amend(this.#withCell(part, row, column, text));
     this.completions = [];
-    void this.#completing.ask({ column, text });
+    void this.#completing.ask({ part, row, column });
   }
 
   typeField(field: TextField, text: string) {
@@ -362,11 +358,26 @@ export class FigureSheet extends EditSession<Figure> {
     }
   }
 
-  async #complete({ column, text }: Asked) {
+  /** What usually stands in a cell that is still empty is offered as soon as it is entered. */
+  enter(cell: Cell) {
+    this.#entered = cell;
+    this.completions = [];
+    if (!this.figure[cell.part][cell.row]?.[cell.column]) void this.#completing.ask(cell);
+  }
+
+  async #complete({ part, row, column }: Cell) {
+    const rows = this.figure[part];
+    const query = {
+      dance: this.figure.dance,
+      column,
+      text: rows[row]?.[column] ?? '',
+      footPosition: column === 'footPosition' ? '' : (rows[row]?.footPosition ?? ''),
+      before: rows[row - 1]?.[column] ?? '',
+    };
     try {
-      const query = { dance: this.figure.dance, column, text };
       const found = required(await api.GET('/api/completions', { params: { query } }));
-      if (this.#editing !== undefined && !this.#completing.isBehind) this.completions = found;
+      const still = this.#entered?.part === part && this.#entered.row === row && this.#entered.column === column;
+      if ((this.#editing !== undefined || still) && !this.#completing.isBehind) this.completions = found;
     } catch (thrown) {
       this.fail(thrown);
     }

@@ -28,14 +28,26 @@ class CompletionResource {
     record CompletionDocument(String text, String wording) {
     }
 
+    private final UsualCells usual;
+
+    CompletionResource(UsualCells usual) {
+        this.usual = usual;
+    }
+
+    /**
+     * @param text         what is typed so far
+     * @param footPosition where the foot goes on that step
+     * @param before       what stands in the row above
+     */
     @GetMapping
-    List<CompletionDocument> complete(@RequestParam String dance, @RequestParam String column, @RequestParam(defaultValue = "") String text) {
+    List<CompletionDocument> complete(@RequestParam String dance, @RequestParam String column, @RequestParam(defaultValue = "") String text, @RequestParam(defaultValue = "") String footPosition,
+                                      @RequestParam(defaultValue = "") String before) {
         Dance known = Dances.find(dance).orElseThrow(() -> refused("?dance", dance, Dances.all().stream().map(Dance::id).toList()));
         Column cell = Column.find(column).orElseThrow(() -> refused("?column", column, Arrays.stream(Column.values()).map(Column::key).toList()));
         if (text.length() > LONGEST_CELL) {
             throw new RefusedException("The cell is too long.", List.of(Fault.of("?text", text.length() + " letters", "at most " + LONGEST_CELL + " letters")));
         }
-        return Completions.of(cell, text, known).stream().map(completion -> new CompletionDocument(completion.text(), completion.wording())).toList();
+        return Completions.of(cell, text, known, new Completions.Context(footPosition, before, usual.in(known))).stream().map(completion -> new CompletionDocument(completion.text(), completion.wording())).toList();
     }
 
     private static RefusedException refused(String place, String found, List<String> known) {

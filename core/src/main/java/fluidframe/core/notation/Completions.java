@@ -18,6 +18,7 @@ import fluidframe.core.text.Term;
 import fluidframe.core.text.UnreadableTextException;
 import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.Comparator;
 import java.util.EnumMap;
 import java.util.LinkedHashSet;
 import java.util.List;
@@ -77,8 +78,35 @@ public final class Completions {
         }
     }
 
+    /**
+     * Where a cell stands.
+     *
+     * @param footPosition where the foot goes on that step, as it is written
+     * @param before       what stands in the same column of the row above
+     * @param habits       what is usual in the dance
+     */
+    public record Context(String footPosition, String before, Habits habits) {
+
+        public static final Context NONE = new Context("", "", Habits.NONE);
+    }
+
     /** @return at most {@value #MOST} cells, those that go on from the last word first; none for columns of free text */
     public static List<Completion> of(Column column, String typed, Dance dance) {
+        return of(column, typed, dance, Context.NONE);
+    }
+
+    /** The same, the most usual in such a step first; of a cell in which nothing stands yet what is usual there. */
+    public static List<Completion> of(Column column, String typed, Dance dance, Context context) {
+        Set<Completion> usual = new LinkedHashSet<>();
+        if (typed.isBlank()) {
+            context.habits().mostUsual(column, context.footPosition(), context.before(), MOST).forEach(text -> add(column, text, usual));
+        }
+        Stream<Completion> found = all(column, typed, dance).stream()
+                .sorted(Comparator.comparingDouble(completion -> -context.habits().usual(column, completion.text(), context.footPosition(), context.before())));
+        return Stream.concat(usual.stream(), found).distinct().limit(MOST).toList();
+    }
+
+    private static Set<Completion> all(Column column, String typed, Dance dance) {
         List<Piece> pieces = column == Column.COUNT || column == Column.WORDS ? counts(dance) : PIECES.getOrDefault(column, List.of());
         Set<Completion> found = new LinkedHashSet<>();
         for (int at : fragmentStarts(typed)) {
@@ -91,7 +119,7 @@ public final class Completions {
                 break;
             }
         }
-        return found.stream().limit(MOST).toList();
+        return found;
     }
 
     /** Where what is being typed may begin: the whole cell first, then after each blank or comma. */

@@ -2,8 +2,11 @@ package fluidframe.core.notation;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import fluidframe.core.Charts;
+import fluidframe.core.Danced;
 import fluidframe.core.dance.Dance;
 import fluidframe.core.dance.Dances;
+import fluidframe.core.figure.Figure;
 import fluidframe.core.notation.Completions.Completion;
 import java.util.List;
 import org.junit.jupiter.api.Test;
@@ -24,6 +27,17 @@ class CompletionsTest {
         } else {
             assertThat(texts(column, typed)).contains(expected);
         }
+    }
+
+    /** A foxtrot in which every step forward is on the heel and every step back on the toe. */
+    @Test
+    void whatIsUsualInSuchAStepComesFirst() {
+        Figure figure = Charts.read(Danced.figure("feather step"));
+        Habits habits = Habits.of(List.of(figure));
+        assertThat(Completions.of(Column.FOOTWORK, "", FOXTROT, new Completions.Context("fwd", "", habits)).get(0).text()).isEqualTo("HT");
+        assertThat(Completions.of(Column.FOOTWORK, "", FOXTROT, new Completions.Context("bk", "", habits)).get(0).text()).isEqualTo("TH");
+        assertThat(Completions.of(Column.FOOTWORK, "T", FOXTROT, new Completions.Context("fwd LSL", "", habits)).get(0).text()).isEqualTo("T");
+        assertThat(Completions.of(Column.RISE, "", FOXTROT, new Completions.Context("", "up", habits)).get(0).text()).isEqualTo("up, lo e3");
     }
 
     @ParameterizedTest
