@@ -20,7 +20,7 @@ import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.node.ObjectNode;
 
 /** Books out, in and out again; and books that are broken on the way. */
-@SpringBootTest(properties = {"fluidframe.test=program", "springdoc.api-docs.enabled=false"})
+@SpringBootTest(properties = {"fluidframe.test=exchange", "springdoc.api-docs.enabled=false"})
 @TestInstance(TestInstance.Lifecycle.PER_CLASS)
 class ExchangeTest extends OverHttp {
 

@@ -30,7 +30,7 @@ import org.springframework.test.web.servlet.ResultActions;
 import org.springframework.test.web.servlet.request.AbstractMockHttpServletRequestBuilder;
 
 @ContextConfiguration(initializers = OwnDatabase.class)
-@SpringBootTest(properties = {"fluidframe.test=program", "springdoc.api-docs.enabled=false"})
+@SpringBootTest(properties = {"fluidframe.test=http", "springdoc.api-docs.enabled=false"})
 @AutoConfigureMockMvc
 class HttpTest {
 

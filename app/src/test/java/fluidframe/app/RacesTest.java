@@ -26,7 +26,7 @@ import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.node.ObjectNode;
 
 /** Eight who keep the same thing at the same moment: one does, and the others are told of it as if they had come a minute later. */
-@SpringBootTest(properties = {"fluidframe.test=program", "springdoc.api-docs.enabled=false"})
+@SpringBootTest(properties = {"fluidframe.test=exchange", "springdoc.api-docs.enabled=false"})
 class RacesTest extends OverHttp {
 
     private static final int PEOPLE = 8;
