@@ -1,6 +1,6 @@
 package fluidframe.e2e;
 
-import static com.microsoft.playwright.assertions.assertThat;
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;

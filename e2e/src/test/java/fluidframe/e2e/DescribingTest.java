@@ -1,6 +1,6 @@
 package fluidframe.e2e;
 
-import static com.microsoft.playwright.assertions.assertThat;
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import com.microsoft.playwright.Download;

@@ -23,9 +23,9 @@ public final class AlignmentPhrasing implements Phrasing {
     }
 
     private static final Phrasebook<Piece> BOOK = Headings.sayIn(new Phrasebook<Piece>()
-            .say(new Looks(Relation.FACING), "facing|faces|face|faced|fcg|fac|f|looking|look|looks (to) (the)").say(new Looks(Relation.BACKING), "backing|backs|backed|bkg|bk|b|back (to) (the)", "with back to")
-            .say(new Looks(Relation.POINTING), "pointing|points|point|pointed|ptg|pt|p (to) (the)", "toe|toes|foot|feet pointing|turned|pointed (to) (the)").say(new Looks(Relation.MOVING), "moving|moves|move|m|travelling|traveling|travels|progressing (along|down|to|towards) (the)")
-            .say(new Looks(Relation.IGNORED), "between|almost|nearly|room|dance|of|alignment"), Where::new);
+            .say(new Looks(Relation.FACING), "facing|faces|face|faced|fcg|fac|f|looking|look|looks (to|towards|toward) (the)").say(new Looks(Relation.BACKING), "backing|backs|backed|bkg|bk|b|back (to) (the)", "with back to")
+            .say(new Looks(Relation.POINTING), "pointing|points|point|pointed|ptg|pt|p (to) (the)", "toe|toes|foot|feet pointing|turned|pointed (to) (the)", "toe|toes (to)").say(new Looks(Relation.MOVING), "moving|moves|move|m|travelling|traveling|travels|progressing (along|down|to|towards) (the)")
+            .say(new Looks(Relation.IGNORED), "between|room|dance|of|alignment"), Where::new);
 
     @Override
     public List<String> nearest(String word) {
@@ -61,6 +61,10 @@ public final class AlignmentPhrasing implements Phrasing {
                 sentence.leave(said.get(at));
             }
             relation = null;
+        }
+        if (relation != null && bare != null && alignments.isEmpty() && relation != Relation.MOVING) {
+            alignments.add(of(relation, bare));
+            bare = null;
         }
         return reading(alignments, moving, Optional.ofNullable(bare), situation, sentence);
     }

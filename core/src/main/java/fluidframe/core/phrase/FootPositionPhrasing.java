@@ -65,8 +65,8 @@ public final class FootPositionPhrasing implements Phrasing {
             .say(new Modifier(PositionModifier.SLIGHTLY_FORWARD), "sl|slightly|slight|little fwd|forward|forwards").say(new Modifier(PositionModifier.SLIGHTLY_BACK), "sl|slightly|slight|little bk|back|backward|backwards")
             .say(new Modifier(PositionModifier.SLIGHTLY_LEFT), "sl|slightly|slight|little (to) (the) left|l|leftward|leftwards").say(new Modifier(PositionModifier.SLIGHTLY_RIGHT), "sl|slightly|slight|little (to) (the) right|r|rightward|rightwards")
             .say(new Modifier(PositionModifier.SMALL), "small|smaller|sm|short|tiny (step)").say(new Modifier(PositionModifier.LONG), "long|longer|large|big (step)")
-            .say(new Modifier(PositionModifier.LEFT_SIDE_LEADING), "lsl", "left|l side|shoulder lead|leading|leads|ldg").say(new Modifier(PositionModifier.RIGHT_SIDE_LEADING), "rsl", "right|r side|shoulder lead|leading|leads|ldg")
-            .say(new Modifier(PositionModifier.ACROSS), "across").say(new Modifier(PositionModifier.CBMP), "(in) cbmp", "(in) contrary body movement position", "(in) cbm position")
+            .say(new Modifier(PositionModifier.LEFT_SIDE_LEADING), "lsl", "left|l side|shoulder lead|leading|leads|ldg", "leading with (the) left|l side|shoulder").say(new Modifier(PositionModifier.RIGHT_SIDE_LEADING), "rsl", "right|r side|shoulder lead|leading|leads|ldg", "leading with (the) right|r side|shoulder")
+            .say(new Modifier(PositionModifier.ACROSS), "(sl|slightly) across", "across (the) (of) rf|lf", "across (the) right|left|other|supporting|standing foot").say(new Modifier(PositionModifier.CBMP), "(in) cbmp", "(in) contrary body movement position", "(in) cbm position")
             .say(new Modifier(PositionModifier.OUTSIDE_PARTNER), "outside (partner|lady|her|man|him|the) (on) (the) (right|r) (side)", "op (r)").say(new Modifier(PositionModifier.OUTSIDE_PARTNER_LEFT), "outside (partner|lady|her|man|him) (on) (the) left|l (side)", "op l")
             .say(new Modifier(PositionModifier.PARTNER_OUTSIDE), "po", "partner|lady|man|him|her (stepping) outside (on) (the) (right) (side)", "with partner outside").say(new Modifier(PositionModifier.PARTNER_OUTSIDE_LEFT), "po l", "partner|lady|man (stepping) outside (on) (the) left (side)")
             .say(new Modifier(PositionModifier.IN_PROMENADE), "(in) pp", "(in) promenade (position)").say(new Modifier(PositionModifier.IN_COUNTER_PROMENADE), "(in) cpp", "(in) counter promenade (position)").say(new Modifier(PositionModifier.IN_FALLAWAY), "(in) fa|fallaway (position)", "(in) fall away (position)")
@@ -74,7 +74,7 @@ public final class FootPositionPhrasing implements Phrasing {
             .say(new OwnFoot(Foot.RIGHT), "rf", "right|r|rt foot").say(new OwnFoot(Foot.LEFT), "lf", "left|l|lt foot").say(new OwnFoot(Foot.BOTH), "both feet")
             .say(new OtherFoot(), "to|of|past|onto|over (the) " + FEET, "to|of|past|onto|over (the) " + SIDES + " foot", "to (the) other")
             .say(new Towards(Foot.RIGHT), "to (the) right|r|rt (side)", "rightwards").say(new Towards(Foot.LEFT), "to (the) left|l|lt (side)", "leftwards")
-            .say(new Ignored(), "step|steps|stepping|stepped|move|moves|moving|moved|place|places|placed|go|goes|going|foot|leg|takes|take|almost|loosely");
+            .say(new Ignored(), "step|steps|stepping|stepped|move|moves|moving|moved|place|places|placed|go|goes|going|foot|leg|takes|take|loosely|walk|walks", "in line (with) (partner|rf|lf)");
 
     @Override
     public List<String> nearest(String word) {

@@ -33,7 +33,7 @@ public final class Phrasings {
             .say("twist", "twist|twists|twisting|untwist|untwists|unwind|unwinds").say("hover", "hover|hovers|hovering (action)").say("ronde", "ronde|rondes|ronding (action)")
             .say("flick", "flick|flicks|flicked|flicking").say("kick", "kick|kicks|kicked|kicking").say("lunge", "lunge|lunges|lunging").say("dip", "dip|dips|dipping")
             .say("back-bend", "backbend|backbends", "back bends").say("appel", "appel|appels|stamp|stamps|stamping").say("hop", "hop|hops|hopped|hopping")
-            .say("same foot", "same foot (again)").say("drag", "drag|drags|dragging|dragged").say("bow", "bow|bows").say("pose", "pose|poses|line|picture"), ", ", ANY);
+            .say("same foot", "same foot (again)").say(Terms.IGNORED, "ladys|mans|his|her", "(on) rf|lf", "(on) right|left foot").say("drag", "drag|drags|dragging|dragged").say("bow", "bow|bows").say("pose", "pose|poses|line|picture"), ", ", ANY);
 
     public static final Phrasing RELATION = new Terms(new Phrasebook<String>().terms(List.of(Position.values()), Position::shorthand)
             .terms(List.of(Proximity.values()), Proximity::shorthand).terms(List.of(Hold.values()), hold -> "hold " + hold.shorthand())
@@ -49,6 +49,7 @@ public final class Phrasings {
             .say("hold L-to-L", "left|l (hand) to left|l (hand) (hold)", "hold l to l", "left hands (joined)").say("hold crossed", "crossed|cross (hold|hands)", "hands crossed")
             .say("hold no hold", "no|without hold|hands|contact", "hands off", "hold released", "release|releases|released (hold|hands)", "let|lets go", "free of hold", "hold none|no", "hold no hold")
             .say("hold double", "hold double").say("contact", "(in) body contact").say("close", "close to each other", "near").say("extended", "extended|arms (to) (length)", "arms length", "at arms length")
+            .say("PP", "prom (position)").say("hold L-to-R", "(mans|his) left|l|lh (hand) to|in (ladys|her) right|r|rh (hand)").say("hold R-to-L", "(mans|his) right|r|rh (hand) to|in (ladys|her) left|l|lh (hand)").say("hold R-to-R", "rh to rh", "(mans|his) right|r|rh (hand) to|in (ladys|her) right|r|rh (hand)").say("hold L-to-L", "lh to lh", "(mans|his) left|l|lh (hand) to|in (ladys|her) left|l|lh (hand)").say("OP L", "left outside")
             .say(Terms.IGNORED, "position|hold|in|into"), ", ", ANY);
 
     private Phrasings() {

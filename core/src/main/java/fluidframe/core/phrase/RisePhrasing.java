@@ -40,7 +40,7 @@ public final class RisePhrasing implements Phrasing {
     private static final Phrasebook<Piece> BOOK = new Phrasebook<Piece>()
             .say(new Happens(RiseFall.Kind.COMMENCE), "cr", "commence|commences|commencing|begin|begins|beginning|start|starts|starting|com|comm|commg (to) rise|rising|r", "commence|com|comm", "rise|rising commences|begins|starts")
             .say(new Happens(RiseFall.Kind.CONTINUE), "cont", "continue|continues|continuing|cont|keep|keeps (on) (to) rise|rising", "continue|continues|continuing", "go|goes on (rising)", "still rising", "rise|rising continues", "more rise")
-            .say(new Happens(RiseFall.Kind.UP), "up", "fully up|risen", "full|complete rise", "high", "on (the) toes", "rise|rises fully", "rise|rises to (the) full|top")
+            .say(new Happens(RiseFall.Kind.UP), "up", "fully up|risen", "full|complete rise", "high", "(up) on (the) toes", "rise|rises fully", "rise|rises to (the) full|top")
             .say(new Happens(RiseFall.Kind.REMAIN_UP), "rem up", "remain|remains|remaining|stay|stays|staying|still|keep|keeps|hold|holds up|high", "remain|remains risen|rising", "hold|holds (the) height|rise", "no lowering")
             .say(new Happens(RiseFall.Kind.LOWER), "lo", "lower|lowers|lowering|lowered", "fall|falls|falling", "down", "come|comes down")
             .say(new Happens(RiseFall.Kind.BODY_RISE), "br", "body rise|rises (only)", "rise in (the) body (only)").say(new Happens(RiseFall.Kind.NO_FOOT_RISE), "nfr", "no|without foot rise", "no rise in|of (the) foot|feet", "foot stays down", "without rising on the foot")

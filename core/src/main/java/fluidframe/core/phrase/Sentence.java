@@ -13,7 +13,7 @@ final class Sentence<T> {
 
     /** Words that change nothing wherever they stand. */
     private static final Set<String> SMALL = Set.of("the", "a", "an", "and", "then", "with", "his", "her", "their", "of", "is", "it", "its", "on", "to", "at", "in", "by", "for", "still", "now",
-            "about", "approx", "approximately", "also", "just", "-", "/", ",", ";");
+            "about", "approx", "approximately", "also", "just", "-", "/", ",", ";", "(", ")");
 
     /**
      * A phrase in its place.
