@@ -71,7 +71,7 @@ public final class DescriptionReader {
             boolean names = first && (sentence.text().equalsIgnoreCase(figure.dance().title()) || sentence.text().equalsIgnoreCase(figure.dance().id()));
             boolean read = names || headings.hasRead(sentence) || headings.readHeading(sentence) || first && headings.readTitle(sentence);
             if (!read) {
-                statements.readSentence(sentence);
+                statements.readSentence(first ? headings.withoutTitle(sentence) : sentence);
             }
             first &= names;
         }

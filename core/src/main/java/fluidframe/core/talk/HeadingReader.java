@@ -82,8 +82,8 @@ final class HeadingReader {
     /** The first sentence, if it says nothing of a step: "Natural turn, waltz, bronze, two bars". */
     boolean readTitle(Statement sentence) {
         List<Token> words = Tokens.of(sentence.text());
-        boolean step = words.stream().anyMatch(word -> Set.of("foot", "rf", "lf", "forward", "fwd", "facing", "slow", "quick", "heel", "man", "lady", "he", "she", "count", "timing", "starts", "begins", "start", "begin").contains(word.word()));
-        if (step || words.isEmpty() || words.get(0).isNumber() || words.stream().anyMatch(word -> word.is(";"))) {
+        boolean step = words.stream().anyMatch(word -> Set.of("forward", "fwd", "facing", "slow", "quick", "heel", "man", "lady", "he", "she", "count", "timing", "starts", "begins", "start", "begin").contains(word.word()));
+        if (step || words.isEmpty() || words.get(0).isNumber() || beginsWithFoot(words) || words.stream().anyMatch(word -> word.is(";"))) {
             return false;
         }
         String[] pieces = sentence.text().split(",", -1);
@@ -109,6 +109,29 @@ final class HeadingReader {
     }
 
     /** How long it is follows from its count. */
+    private static boolean beginsWithFoot(List<Token> words) {
+        boolean article = words.size() > 1 && words.get(0).is("the");
+        return Set.of("right", "left", "rf", "lf", "both").contains(words.get(article ? 1 : 0).word());
+    }
+
+    /** "Fallaway rock: left foot back …": what is left of a sentence that begins with its title. */
+    Statement withoutTitle(Statement sentence) {
+        int colon = sentence.text().indexOf(':');
+        if (colon <= 0) {
+            return sentence;
+        }
+        List<Token> words = Tokens.of(sentence.text().substring(0, colon));
+        boolean names = !words.isEmpty() && words.size() <= MOST_TITLE_WORDS && !beginsWithFoot(words) && words.stream().noneMatch(Token::isNumber) && Words.HEADINGS.longest(words, 0).isEmpty()
+                && Words.COLUMNS.longest(words, 0).isEmpty() && words.stream().noneMatch(word -> Set.of("man", "lady", "gent", "he", "she", "his", "her", "for", "step", "foot", "slow", "quick").contains(word.word()));
+        if (!names) {
+            return sentence;
+        }
+        String title = sentence.text().substring(0, colon).strip();
+        figure.become(figure.draft().withTitle(title));
+        heard.take(sentence.from(), sentence.from() + colon, Place.field("title"), title);
+        return new Statement(sentence.text().substring(colon + 1), sentence.from() + colon + 1);
+    }
+
     private static boolean saysBars(String piece) {
         List<Token> words = Tokens.of(piece);
         return words.size() == 2 && words.get(1).word().startsWith("bar");

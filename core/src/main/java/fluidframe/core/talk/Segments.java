@@ -24,7 +24,7 @@ final class Segments {
             Column.TURN, Set.of("turn", "turns", "turning", "quarter", "half", "eighth", "sixteenth", "three", "five", "seven", "one", "a", "an", "full", "whole", "body", "the", "begin", "begins", "beginning", "commence",
                     "commences", "continue", "continues", "cont", "no", "on", "swivelling", "less", "start", "starts"),
             Column.FOOTWORK, Set.of("heel", "toe", "toes", "ball", "flat", "whole", "inside", "outside", "ie", "oe", "wf"),
-            Column.RISE, Set.of("rise", "rises", "rising", "begin", "begins", "beginning", "commence", "commences", "commencing", "start", "starts", "continue", "continues", "cont", "up", "remain", "remains", "rem", "stay", "stays", "lower",
+            Column.RISE, Set.of("rise", "rises", "rising", "begin", "begins", "beginning", "commence", "commences", "commencing", "start", "starts", "continue", "continues", "continuing", "cont", "up", "remain", "remains", "rem", "stay", "stays", "lower",
                     "lowers", "lowering", "no", "nfr", "body", "cr", "lo", "br", "full", "fall", "falls"),
             Column.SWAY, Set.of("sway", "sways", "swaying", "swayed", "no", "slight", "body"),
             Column.CBM, Set.of("cbm", "contrary", "with", "in"),

@@ -282,7 +282,7 @@ final class StatementReader {
         int to = countEnd(at);
         boolean spoken = SPOKEN.contains(tokens.get(at).word());
         boolean alone = spoken || to == clauseEnd(at) && !tokens.get(at).isNumber() && to == at + 1;
-        boolean rowFollows = to < tokens.size() && (tokens.get(to).isBreak() || isFoot(to) || segments.at(to, clauseEnd(to), situation()).filter(segment -> segment.column() == Column.FOOT_POSITION).isPresent());
+        boolean rowFollows = to < tokens.size() && (tokens.get(to).isBreak() || tokens.get(to).is("-") || isFoot(to) || segments.at(to, clauseEnd(to), situation()).filter(segment -> segment.column() == Column.FOOT_POSITION).isPresent());
         if (to == at || !rowFollows && !alone) {
             return at;
         }
@@ -291,7 +291,7 @@ final class StatementReader {
         if (mark.isEmpty()) {
             return at;
         }
-        boolean fresh = rows().now() < 0 || rows().has(Column.COUNT) || rows().has(Column.FOOT_POSITION);
+        boolean fresh = rows().now() < 0 || rows().said(Column.COUNT) || rows().said(Column.FOOT_POSITION);
         if (fresh) {
             rows().next();
         }
@@ -335,7 +335,7 @@ final class StatementReader {
         while (feet < tokens.size() && Set.of("the", "his", "her", "on", "with").contains(tokens.get(feet).word())) {
             feet++;
         }
-        if (!isFoot(feet) || end.isPresent() || on && (rows().now() < 0 || rows().has(Column.FOOT))) {
+        if (!isFoot(feet) || end.isPresent() || on && (rows().now() < 0 || rows().said(Column.FOOT))) {
             return at;
         }
         int after = feet + 1;
@@ -346,9 +346,9 @@ final class StatementReader {
         if (foot.isEmpty()) {
             return at;
         }
-        boolean verbFirst = rows().now() >= 0 && rows().has(Column.FOOT_POSITION) && !rows().has(Column.FOOT);
-        boolean named = rowNamed && !rows().has(Column.FOOT) || amends;
-        if (!verbFirst && !named && (rows().now() < 0 || rows().has(Column.FOOT) || rows().has(Column.FOOT_POSITION))) {
+        boolean verbFirst = rows().now() >= 0 && rows().said(Column.FOOT_POSITION) && !rows().said(Column.FOOT);
+        boolean named = rowNamed && !rows().said(Column.FOOT) || amends;
+        if (!verbFirst && !named && (rows().now() < 0 || rows().said(Column.FOOT) || rows().said(Column.FOOT_POSITION))) {
             rows().next();
             rowNamed = true;
         }
@@ -380,13 +380,41 @@ final class StatementReader {
             found = across.or(() -> segments.at(at, clauseEnd(at), situation()));
         }
         if (found.isEmpty()) {
-            return at;
+            return end.isPresent() ? at : moreOfPosition(at);
         }
         Segment segment = found.get();
+        int more = end.isEmpty() && tokens.get(at).is("across") ? moreOfPosition(at) : at;
+        if (more > at) {
+            return more;
+        }
+        if (end.isEmpty() && !rowNamed && segment.column() != Column.FOOT_POSITION && segment.column() != Column.RISE && namesRows(segment.to())) {
+            return rowsAfter(segment);
+        }
         if (end.isPresent()) {
             return startsOrEnds(segment) ? segment.to() : at;
         }
         return apply(segment) ? rowsAfter(segment) : at;
+    }
+
+    private boolean namesRows(int at) {
+        return at < tokens.size() && tokens.get(at).is("on") && number(at + 1).filter(row -> row <= rows().size()).isPresent();
+    }
+
+    /** "Outside partner", "part weight": more about where the foot of the row goes. */
+    private int moreOfPosition(int at) {
+        int to = clauseEnd(at);
+        String before = rows().cell(rows().now(), Column.FOOT_POSITION);
+        if (before.isEmpty() || rows().isDerived(rows().now(), Column.FOOT_POSITION)) {
+            return at;
+        }
+        String said = statement.text().substring(tokens.get(at).from(), tokens.get(to - 1).to());
+        Optional<String> position = Column.FOOT_POSITION.phrasing().read(before + " " + said, situation()).shorthand().filter(more -> !more.equals(before));
+        if (position.isEmpty()) {
+            return at;
+        }
+        rows().put(rows().now(), Column.FOOT_POSITION, position.get(), true);
+        heard.take(place(at), placeAfter(to), rows().place(rows().now(), Column.FOOT_POSITION), position.get());
+        return to;
     }
 
     /** "Sway left on two and three": the other rows it is said of. */
@@ -541,6 +569,9 @@ final class StatementReader {
                     rows().next();
                 }
                 put(row, Column.COUNT, marks.get(row).toString(), from, tokens.size());
+            }
+            if (rows().isOnlyCounted()) {
+                rows().rewind();
             }
             return tokens.size();
         } catch (UnreadableTextException noCount) {

@@ -43,9 +43,27 @@ final class ToldRows {
         return now;
     }
 
+    /** The next row: one of which only the count was told, or only what follows from the partner, else a new one. */
     void next() {
-        rows.add(new EnumMap<>(Column.class));
-        now = rows.size() - 1;
+        boolean open = now + 1 < rows.size() && isOpen(now + 1, Column.FOOT) && isOpen(now + 1, Column.FOOT_POSITION);
+        if (!open) {
+            rows.add(new EnumMap<>(Column.class));
+        }
+        now = open ? now + 1 : rows.size() - 1;
+    }
+
+    private boolean isOpen(int row, Column column) {
+        return cell(row, column).isEmpty() || giving.contains(place(row, column).pointer());
+    }
+
+    /** Whether nothing but counts have been told. */
+    boolean isOnlyCounted() {
+        return rows.stream().allMatch(row -> row.keySet().stream().allMatch(column -> column == Column.COUNT));
+    }
+
+    /** The first row is told next. */
+    void rewind() {
+        now = -1;
     }
 
     /** @return whether there is such a row */
@@ -63,6 +81,11 @@ final class ToldRows {
 
     boolean has(Column column) {
         return !cell(now, column).isEmpty();
+    }
+
+    /** Whether the row that is being told has such a cell, and not only because it follows from another. */
+    boolean said(Column column) {
+        return has(column) && !giving.contains(place(now, column).pointer());
     }
 
     Place place(int row, Column column) {
