@@ -46,6 +46,8 @@ final class StatementReader {
     private Segments segments;
     /** Whether the sentence has named the row it speaks of. */
     private boolean rowNamed;
+    /** Whether this piece of it has said where the foot goes; its foot may come after that. */
+    private boolean placedHere;
     /** The row the sentence has called by its number; it holds for the other of the two as well. */
     private OptionalInt called = OptionalInt.empty();
 
@@ -76,6 +78,7 @@ final class StatementReader {
         tokens = Tokens.of(piece.text());
         segments = new Segments(piece.text(), tokens);
         end = Optional.empty();
+        placedHere = false;
         int at = 0;
         while (at < tokens.size()) {
             at = readFrom(at);
@@ -346,8 +349,8 @@ final class StatementReader {
         if (foot.isEmpty()) {
             return at;
         }
-        boolean verbFirst = rows().now() >= 0 && rows().said(Column.FOOT_POSITION) && !rows().said(Column.FOOT);
-        boolean named = rowNamed && !rows().said(Column.FOOT) || amends;
+        boolean verbFirst = placedHere && rows().now() >= 0 && rows().said(Column.FOOT_POSITION) && !rows().said(Column.FOOT);
+        boolean named = rowNamed && !rows().said(Column.FOOT) && (placedHere || !rows().said(Column.FOOT_POSITION)) || amends;
         if (!verbFirst && !named && (rows().now() < 0 || rows().said(Column.FOOT) || rows().said(Column.FOOT_POSITION))) {
             rows().next();
             rowNamed = true;
@@ -514,6 +517,7 @@ final class StatementReader {
             rows().next();
             rowNamed = true;
         }
+        placedHere = true;
         return put(rows().now(), Column.FOOT_POSITION, segment.text(), segment.from(), segment.to());
     }
 

@@ -101,6 +101,7 @@ final class ToldFigure {
     /** Feet that were not named follow one another; a dance in three is counted in three, if nothing else was said. */
     void completeRows(Part of) {
         ToldRows told = rows.get(of);
+        told.tieUntold();
         boolean counted = false;
         for (int row = 0; row < told.size(); row++) {
             counted |= !told.cell(row, Column.COUNT).isEmpty();

@@ -61,6 +61,15 @@ final class ToldRows {
         return rows.stream().allMatch(row -> row.keySet().stream().allMatch(column -> column == Column.COUNT));
     }
 
+    /** Counts on which no step was told are held: "2 3 4 1" of three steps is 2, 3 and 4-1. */
+    void tieUntold() {
+        while (rows.size() > 1 && rows.get(rows.size() - 1).keySet().equals(Set.of(Column.COUNT)) && !cell(rows.size() - 2, Column.COUNT).isEmpty() && rows.stream().anyMatch(row -> row.containsKey(Column.FOOT_POSITION))) {
+            String held = rows.remove(rows.size() - 1).get(Column.COUNT);
+            rows.get(rows.size() - 1).merge(Column.COUNT, held, (before, after) -> before + "-" + after);
+            now = Math.min(now, rows.size() - 1);
+        }
+    }
+
     /** The first row is told next. */
     void rewind() {
         now = -1;
