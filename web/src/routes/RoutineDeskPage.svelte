@@ -14,6 +14,7 @@
   import Reel from '$lib/routines/Reel.svelte';
   import { RoutineDesk } from '$lib/routines/RoutineDesk.svelte';
   import { hitsOf, standingOf } from '$lib/routines/standing';
+  import { asked } from '$lib/ui/address';
   import { isTyped } from '$lib/ui/fieldState';
   import Message from '$lib/ui/Message.svelte';
   import { router } from 'svelte-spa-router';
@@ -30,12 +31,12 @@
     view = undefined;
     failure = undefined;
     let left: DeskView | undefined;
-    const query = new URLSearchParams(router.querystring ?? '');
     RoutineDesk.open(id).then(
       (opened) => {
-        opened.select(Number(query.get('figure') ?? 0));
+        const { figure, beat } = asked(router.querystring);
+        opened.select(Number(figure ?? 0));
         left = new DeskView(opened);
-        left.playback.go(Number(query.get('beat') ?? opened.score?.placements[opened.selected]?.onset ?? 0));
+        left.playback.go(Number(beat ?? opened.score?.placements[opened.selected]?.onset ?? 0));
         view = left;
       },
       (thrown) => (failure = sentenceOf(thrown)),

@@ -21,7 +21,7 @@
 </script>
 
 <section aria-label={`What the ${part} does`}>
-  <h3 class={['text-lg capitalize', part === 'man' ? 'text-spruce' : 'text-madder']}>{part}</h3>
+  <h2 class={['text-lg capitalize', part === 'man' ? 'text-spruce' : 'text-madder']}>{part}</h2>
   <ol>
     {#each figure[part] as row, index (index)}
       <li class="grid grid-cols-[2.2rem_2.2rem_1fr] gap-2 border-t border-line py-1 leading-snug">

@@ -17,7 +17,7 @@
       class={[
         span.kind === 'taken' && 'border-b-2 border-spruce',
         span.kind === 'derived' && 'border-b-2 border-dashed border-brass',
-        span.kind === 'left' && 'rounded bg-madder-wash font-semibold text-madder',
+        span.kind === 'left' && 'rounded bg-madder-wash font-semibold text-ink underline decoration-madder decoration-wavy',
       ]}>{span.text}</span
     >{/each}
 </p>

@@ -251,7 +251,7 @@ class DescribingTest extends BrowserTest {
         press("Alt+2");
         assertThat(cell("lady, step 2, Turn")).hasValue("1/8 L");
         cell("lady, step 2, Turn").fill("heel toe");
-        page.getByText("Footwork: HT").waitFor();
+        page.getByText("Footwork: HT").first().waitFor();
         press("Alt+1");
         assertThat(cell("lady, step 2, Footwork")).hasValue("HT");
         assertThat(cell("lady, step 2, Turn")).hasValue("");
