@@ -182,7 +182,7 @@ class ComposingTest extends BrowserTest {
         page.getByText("“hover corte” – which?").waitFor();
         assertAccessible();
         button("Put it in with 1 gap").click();
-        page.getByText("Reverse Turn (1–3)").first().waitFor();
+        assertThat(page.locator("#placement-2")).containsText("Reverse Turn");
         assertThat(page.getByLabel("Note")).hasValue("gap: hover corte");
         press("Escape");
         page.locator("h1").evaluate("() => document.activeElement.blur()");
