@@ -2,6 +2,7 @@ package fluidframe.core.phrase;
 
 import fluidframe.core.space.Alignment;
 import fluidframe.core.space.Heading;
+import fluidframe.core.space.Turn;
 import fluidframe.core.step.StepDirection;
 import fluidframe.core.text.Token;
 import java.util.ArrayList;
@@ -48,7 +49,7 @@ public final class AlignmentPhrasing implements Phrasing {
             }
             Heading heading = ((Where) piece).heading();
             if (at + 1 < said.size() && said.get(at + 1).meaning() instanceof Where next && Math.abs(heading.turnTo(next.heading()).sixteenths()) == 2) {
-                heading = heading.plus(new fluidframe.core.space.Turn(heading.turnTo(next.heading()).sixteenths() / 2));
+                heading = heading.plus(new Turn(heading.turnTo(next.heading()).sixteenths() / 2));
                 at++;
             }
             if (relation == Relation.MOVING) {

@@ -3,6 +3,7 @@ package fluidframe.core.phrase;
 import fluidframe.core.step.SupportNote;
 import fluidframe.core.text.Token;
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
 import java.util.function.Function;
 import java.util.stream.Collectors;
@@ -40,6 +41,6 @@ public final class FootworkPhrasing implements Phrasing {
 
     /** "HT", "tht": each letter a part of the foot. */
     private static Optional<String> letters(Token token) {
-        return token.word().matches(LETTERS) ? Optional.of(token.word().toUpperCase(java.util.Locale.ROOT)) : Optional.empty();
+        return token.word().matches(LETTERS) ? Optional.of(token.word().toUpperCase(Locale.ROOT)) : Optional.empty();
     }
 }

@@ -5,15 +5,16 @@ import java.util.List;
 import java.util.OptionalInt;
 
 /** Whole numbers in figures and in words, as far as steps and beats are counted. */
-final class Numbers {
+public final class Numbers {
 
-    static final List<String> WORDS = List.of("one", "two", "three", "four", "five", "six", "seven", "eight", "nine", "ten", "eleven", "twelve");
+    private static final List<String> WORDS = List.of("one", "two", "three", "four", "five", "six", "seven", "eight", "nine", "ten", "eleven", "twelve");
     private static final int MOST_DIGITS = 3;
 
     private Numbers() {
     }
 
-    static OptionalInt of(Token token) {
+    /** The number a word is, if it is one. */
+    public static OptionalInt of(Token token) {
         int word = WORDS.indexOf(token.word());
         if (word >= 0) {
             return OptionalInt.of(word + 1);

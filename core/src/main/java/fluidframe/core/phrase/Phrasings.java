@@ -48,7 +48,7 @@ public final class Phrasings {
             .say("hold R-to-L", "right|r (hand) to left|l (hand) (hold)", "hold r to l", "his right to her left").say("hold R-to-R", "right|r (hand) to right|r (hand) (hold)", "hold r to r", "handshake|shake (hold|hands)", "shaking hands", "right hands (joined)")
             .say("hold L-to-L", "left|l (hand) to left|l (hand) (hold)", "hold l to l", "left hands (joined)").say("hold crossed", "crossed|cross (hold|hands)", "hands crossed")
             .say("hold no hold", "no|without hold|hands|contact", "hands off", "hold released", "release|releases|released (hold|hands)", "let|lets go", "free of hold", "hold none|no", "hold no hold")
-            .say("hold double", "hold double").say("contact", "(in) body contact").say("close", "close to each other", "near").say("extended", "extended|arms (to) (length)", "arms length", "at arms length")
+            .say("contact", "(in) body contact").say("close", "close to each other", "near").say("extended", "extended|arms (to) (length)", "arms length", "at arms length")
             .say("PP", "prom (position)").say("hold L-to-R", "(mans|his) left|l|lh (hand) to|in (ladys|her) right|r|rh (hand)").say("hold R-to-L", "(mans|his) right|r|rh (hand) to|in (ladys|her) left|l|lh (hand)").say("hold R-to-R", "rh to rh", "(mans|his) right|r|rh (hand) to|in (ladys|her) right|r|rh (hand)").say("hold L-to-L", "lh to lh", "(mans|his) left|l|lh (hand) to|in (ladys|her) left|l|lh (hand)").say("OP L", "left outside")
             .say(Terms.IGNORED, "position|hold|in|into"), ", ", ANY);
 

@@ -2,6 +2,7 @@ package fluidframe.core.talk;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
 import java.util.Set;
 
 /**
@@ -56,7 +57,7 @@ record Statement(String text, int from) {
         while (from > 0 && Character.isLetter(text.charAt(from - 1))) {
             from--;
         }
-        return text.substring(from, at).toLowerCase(java.util.Locale.ROOT);
+        return text.substring(from, at).toLowerCase(Locale.ROOT);
     }
 
     private static void add(String text, int begin, int end, int offset, List<Statement> statements) {

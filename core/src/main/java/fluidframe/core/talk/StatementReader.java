@@ -3,9 +3,11 @@ package fluidframe.core.talk;
 import fluidframe.core.couple.Part;
 import fluidframe.core.notation.Column;
 import fluidframe.core.notation.Counts;
+import fluidframe.core.notation.DraftReader;
 import fluidframe.core.notation.FigureDraft;
 import fluidframe.core.notation.Place;
 import fluidframe.core.phrase.CountPhrasing;
+import fluidframe.core.phrase.Numbers;
 import fluidframe.core.phrase.Phrasebook;
 import fluidframe.core.phrase.Situation;
 import fluidframe.core.space.Side;
@@ -123,14 +125,10 @@ final class StatementReader {
     }
 
     private Optional<Integer> number(int at) {
-        if (at >= tokens.size()) {
-            return Optional.empty();
-        }
-        String word = tokens.get(at).word();
-        List<String> words = List.of("one", "two", "three", "four", "five", "six", "seven", "eight", "nine", "ten", "eleven", "twelve");
-        boolean digits = word.chars().allMatch(Character::isDigit) && word.length() <= 2;
-        return words.contains(word) ? Optional.of(words.indexOf(word) + 1) : digits ? Optional.of(Integer.valueOf(word)) : Optional.empty();
+        OptionalInt number = at < tokens.size() ? Numbers.of(tokens.get(at)) : OptionalInt.empty();
+        return number.isPresent() && number.getAsInt() <= DraftReader.MOST_ROWS ? Optional.of(number.getAsInt()) : Optional.empty();
     }
+
 
     /** "Man", "she", "the natural opposite", "second half". */
     private int joint(int at) {

@@ -22,6 +22,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
+import java.util.stream.IntStream;
 
 /** The figure as far as it was told, and what follows from that: the partner's chart, feet and counts that were not named, the length, the end. */
 final class ToldFigure {
@@ -134,7 +135,7 @@ final class ToldFigure {
 
     private Optional<String> length() {
         ToldRows told = rows.get(Part.MAN).size() > 0 ? rows.get(Part.MAN) : rows.get(Part.LADY);
-        String count = java.util.stream.IntStream.range(0, told.size()).mapToObj(row -> told.cell(row, Column.COUNT)).collect(Collectors.joining(" "));
+        String count = IntStream.range(0, told.size()).mapToObj(row -> told.cell(row, Column.COUNT)).collect(Collectors.joining(" "));
         try {
             Timing timing = Timing.of(dance.rhythm(), Counts.read(count), dance.rhythm().bar().times(DraftReader.MOST_BARS));
             Beats onset = timing.slots().get(timing.slots().size() - 1).onset();
