@@ -16,6 +16,7 @@ import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import java.util.function.Function;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
@@ -71,6 +72,8 @@ public final class FigureNames {
     }
 
     private final List<Name> names = new ArrayList<>();
+    /** For each word that was said the words of names that it may be, and how well it fits them. */
+    private final Map<String, Map<String, Double>> likenesses = new HashMap<>();
 
     public FigureNames(List<Figure> figures) {
         for (Figure figure : figures) {
@@ -108,8 +111,9 @@ public final class FigureNames {
     /** The figures that a name may mean, the best first; each once. */
     List<Fit> fitting(List<String> said, Set<String> modifiers) {
         Map<Figure, Fit> best = new LinkedHashMap<>();
+        List<Map<String, Double>> likely = said.stream().map(this::likenesses).toList();
         for (Name name : names) {
-            Fit fit = fit(name, said, modifiers);
+            Fit fit = fit(name, said, likely, modifiers);
             if (fit.share() >= NEAR) {
                 best.merge(name.figure(), fit, (one, other) -> one.share() >= other.share() ? one : other);
             }
@@ -117,15 +121,19 @@ public final class FigureNames {
         return best.values().stream().sorted(Comparator.comparingDouble(Fit::share).reversed()).toList();
     }
 
+    private Map<String, Double> likenesses(String said) {
+        return likenesses.computeIfAbsent(said, asked -> names.stream().flatMap(name -> name.words().stream()).distinct().filter(word -> likeness(asked, word) > 0).collect(Collectors.toMap(Function.identity(), word -> likeness(asked, word))));
+    }
+
     /** Words that say how it is danced do not count against a name that lacks them. */
-    private static Fit fit(Name name, List<String> said, Set<String> modifiers) {
+    private static Fit fit(Name name, List<String> said, List<Map<String, Double>> likely, Set<String> modifiers) {
         Set<Integer> matched = new LinkedHashSet<>();
         double sum = 0;
         for (String word : name.words()) {
             int at = -1;
             double like = 0;
             for (int i = 0; i < said.size(); i++) {
-                double likeness = matched.contains(i) ? 0 : likeness(said.get(i), word);
+                double likeness = matched.contains(i) ? 0 : likely.get(i).getOrDefault(word, 0.0);
                 if (likeness > like) {
                     like = likeness;
                     at = i;

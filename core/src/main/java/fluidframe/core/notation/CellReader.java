@@ -63,8 +63,13 @@ public final class CellReader {
     private static List<Choice> elsewhere(Column column, String text, List<Leftover> leftovers, Situation situation) {
         List<Choice> found = new ArrayList<>();
         Stream.concat(Stream.of(text), leftovers.stream().map(Leftover::text).filter(words -> words.length() > 1)).distinct().forEach(words -> Arrays.stream(Column.values())
-                .filter(other -> other != column && other.isNotation() && other != Column.WORDS).forEach(other -> understood(other, words, situation).ifPresent(found::add)));
+                .filter(other -> other != column && other.isNotation() && other != Column.WORDS && !isAnswer(other, words)).forEach(other -> understood(other, words, situation).ifPresent(found::add)));
         return found.stream().filter(choice -> !choice.text().isEmpty()).distinct().limit(MOST_ELSEWHERE).toList();
+    }
+
+    /** "Slight", "yes": it says something only where it is asked for. */
+    private static boolean isAnswer(Column column, String words) {
+        return column == Column.CBM && !words.toLowerCase(Locale.ROOT).matches(".*(c\\.?b\\.?m|contrary).*");
     }
 
     private static Optional<Choice> understood(Column column, String text, Situation situation) {

@@ -7,6 +7,7 @@ import fluidframe.core.step.StepDirection;
 import fluidframe.core.text.Token;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
 
 /** "Facing the wall", "backing diagonally to centre", "moving down the line, pointing to wall", "DC". Two neighbouring directions are the one between them. */
@@ -26,7 +27,7 @@ public final class AlignmentPhrasing implements Phrasing {
     private static final Phrasebook<Piece> BOOK = Headings.sayIn(new Phrasebook<Piece>()
             .say(new Looks(Relation.FACING), "facing|faces|face|faced|fcg|fac|f|looking|look|looks (to|towards|toward) (the)").say(new Looks(Relation.BACKING), "backing|backs|backed|bkg|bk|b|back (to) (the)", "with back to")
             .say(new Looks(Relation.POINTING), "pointing|points|point|pointed|ptg|pt|p (to) (the)", "toe|toes|foot|feet pointing|turned|pointed (to) (the)", "toe|toes (to)").say(new Looks(Relation.MOVING), "moving|moves|move|m|travelling|traveling|travels|progressing (along|down|to|towards) (the)")
-            .say(new Looks(Relation.IGNORED), "between|room|dance|of|alignment"), Where::new);
+            .say(new Looks(Relation.IGNORED), "between|room|dance|of|alignment", "of (the) lod|line (of) (dance)"), Where::new);
 
     @Override
     public List<String> nearest(String word) {
@@ -48,7 +49,7 @@ public final class AlignmentPhrasing implements Phrasing {
                 continue;
             }
             Heading heading = ((Where) piece).heading();
-            if (at + 1 < said.size() && said.get(at + 1).meaning() instanceof Where next && Math.abs(heading.turnTo(next.heading()).sixteenths()) == 2) {
+            if (at + 1 < said.size() && said.get(at + 1).meaning() instanceof Where next && isBetween(text, said, at) && Math.abs(heading.turnTo(next.heading()).sixteenths()) == 2) {
                 heading = heading.plus(new Turn(heading.turnTo(next.heading()).sixteenths() / 2));
                 at++;
             }
@@ -68,6 +69,11 @@ public final class AlignmentPhrasing implements Phrasing {
             bare = null;
         }
         return reading(alignments, moving, Optional.ofNullable(bare), situation, sentence);
+    }
+
+    /** "Between wall and DW", "LOD/DW"; where nothing joins them one of the two is too many. */
+    private static boolean isBetween(String text, List<Sentence.Said<Piece>> said, int at) {
+        return text.substring(said.get(at).to(), said.get(at + 1).from()).matches("\\s*(?:[/⁄∕]|and|or)\\s*(?:the\\s+)?") || text.toLowerCase(Locale.ROOT).contains("between");
     }
 
     private static Reading reading(List<Alignment> alignments, Optional<Heading> moving, Optional<Heading> bare, Situation situation, Sentence<Piece> sentence) {

@@ -98,7 +98,7 @@ public final class CountPhrasing implements Phrasing {
             } else {
                 switch (word) {
                     case "s", "slow", "slows" -> add("S", dashed, token);
-                    case "q", "quick", "quicks" -> add("Q", dashed, token);
+                    case "q", "qk", "quick", "quicks" -> add("Q", dashed, token);
                     case "and", "n", "et" -> add("&", false, token);
                     case "a", "ah", "uh", "er" -> add("a", false, token);
                     case "h", "hold", "held" -> add("h", false, token);

@@ -52,27 +52,29 @@ public final class FootPositionPhrasing implements Phrasing {
     private static final String FEET = "rf|lf";
     private static final String SIDES = "right|left|r|l|rt|lt|other|supporting|standing";
 
+    private static final String CROSSES = "cross|crosses|crossed|crossing|x|lock|locks|locked|locking (loosely) ";
+
     private static final Phrasebook<Piece> BOOK = new Phrasebook<Piece>()
             .terms(List.of(StepDirection.values()), Direction::new).terms(List.of(PositionModifier.values()), Modifier::new).terms(List.of(Touch.values()), Arrival::new)
-            .say(new Mark("pw"), "pw", "part|partial|half weight", "with part|partial weight").say(new Mark("nw"), "nw", "no|without weight", "no weight taken").say(new Mark("wt"), "wt", "full|with|taking weight", "weight")
+            .say(new Mark("pw"), "pw", "part|partial|half weight", "with part|partial weight").say(new Mark("nw"), "nw", "no|without|w/o weight", "no weight taken").say(new Mark("wt"), "wt", "full|with|taking weight", "weight")
             .say(new Direction(StepDirection.FORWARD), "fwd|forward|forwards|fd|ahead").say(new Direction(StepDirection.BACK), "bk|back|backward|backwards|bwd|bwds|bkwd")
             .say(new Direction(StepDirection.SIDE), "(to) (the) side|sd", "sideways|sidewards|sideward")
             .say(new Direction(StepDirection.DIAGONAL_FORWARD), "diag|diagonal|diagonally fwd|forward|forwards", "fwd|forward diag|diagonally").say(new Direction(StepDirection.DIAGONAL_BACK), "diag|diagonal|diagonally bk|back|backward|backwards", "back|bk diag|diagonally")
-            .say(new Direction(StepDirection.CLOSE), "cl|close|closes|closed|closing|together|tog|beside", "next to")
-            .say(new Direction(StepDirection.CROSS_IN_FRONT), "cross|crosses|crossed|crossing|x|lock|locks (loosely) in front", "in front", "xf|xif", "cross|crosses|crossed|crossing over")
-            .say(new Direction(StepDirection.CROSS_BEHIND), "cross|crosses|crossed|crossing|x|lock|locks (loosely) behind", "behind", "xb|xib", "hooks|hook (behind)")
-            .say(new Direction(StepDirection.IN_PLACE), "ip", "in (its) place", "on (the) spot|place", "replace|replaces|replacing|recover|recovers (weight)", "weight back|forward (on) (to)", "transfer|transfers weight", "sur place")
+            .say(new Direction(StepDirection.CLOSE), "cl|close|closes|closed|closing|together|tog|beside", "half|almost|nearly close|closes|closed|closing", "next to", "feet together|close|closed", "close|closes (the) feet")
+            .say(new Direction(StepDirection.CROSS_IN_FRONT), CROSSES + "in front", CROSSES + "in front of (the) " + FEET + "|" + SIDES + " (foot)", "in front", "xf|xif", "cross|crosses|crossed|crossing over", "cross|crosses|crossed|crossing rf|lf over")
+            .say(new Direction(StepDirection.CROSS_BEHIND), CROSSES + "behind", CROSSES + "behind (the) " + FEET + "|" + SIDES + " (foot)", "behind", "xb|xib", "hooks|hook (behind)")
+            .say(new Direction(StepDirection.IN_PLACE), "ip", "in (its) place", "on (the) spot|place", "replace|replaces|replacing|recover|recovers (weight)", "weight back|forward (on) (to)", "transfer|transfers weight", "sur place", "mark|marks|marking time")
             .say(new Modifier(PositionModifier.SLIGHTLY_FORWARD), "sl|slightly|slight|little fwd|forward|forwards").say(new Modifier(PositionModifier.SLIGHTLY_BACK), "sl|slightly|slight|little bk|back|backward|backwards")
             .say(new Modifier(PositionModifier.SLIGHTLY_LEFT), "sl|slightly|slight|little (to) (the) left|l|leftward|leftwards").say(new Modifier(PositionModifier.SLIGHTLY_RIGHT), "sl|slightly|slight|little (to) (the) right|r|rightward|rightwards")
             .say(new Modifier(PositionModifier.SMALL), "small|smaller|sm|short|tiny (step)").say(new Modifier(PositionModifier.LONG), "long|longer|large|big (step)")
             .say(new Modifier(PositionModifier.LEFT_SIDE_LEADING), "lsl", "left|l side|shoulder lead|leading|leads|ldg", "leading with (the) left|l side|shoulder").say(new Modifier(PositionModifier.RIGHT_SIDE_LEADING), "rsl", "right|r side|shoulder lead|leading|leads|ldg", "leading with (the) right|r side|shoulder")
-            .say(new Modifier(PositionModifier.ACROSS), "(sl|slightly) across", "across (the) (of) rf|lf", "across (the) right|left|other|supporting|standing foot").say(new Modifier(PositionModifier.CBMP), "(in) cbmp", "(in) contrary body movement position", "(in) cbm position")
+            .say(new Modifier(PositionModifier.ACROSS), "(sl|slightly) across", "thru|through", "across (the) (of) rf|lf", "across (the) right|left|other|supporting|standing foot").say(new Modifier(PositionModifier.CBMP), "(in) cbmp", "(in) contrary body movement position", "(in) cbm position")
             .say(new Modifier(PositionModifier.OUTSIDE_PARTNER), "outside (partner|lady|her|man|him|the) (on) (the) (right|r) (side)", "op (r)").say(new Modifier(PositionModifier.OUTSIDE_PARTNER_LEFT), "outside (partner|lady|her|man|him) (on) (the) left|l (side)", "op l")
             .say(new Modifier(PositionModifier.PARTNER_OUTSIDE), "po", "partner|lady|man|him|her (stepping) outside (on) (the) (right) (side)", "with partner outside").say(new Modifier(PositionModifier.PARTNER_OUTSIDE_LEFT), "po l", "partner|lady|man (stepping) outside (on) (the) left (side)")
             .say(new Modifier(PositionModifier.IN_PROMENADE), "(in) pp", "(in) promenade (position)").say(new Modifier(PositionModifier.IN_COUNTER_PROMENADE), "(in) cpp", "(in) counter promenade (position)").say(new Modifier(PositionModifier.IN_FALLAWAY), "(in) fa|fallaway (position)", "(in) fall away (position)")
-            .say(new Arrival(Touch.BRUSH), "br|brush|brushes|brushing").say(new Arrival(Touch.TAP), "tap|taps|tch|touch|touches|touching").say(new Arrival(Touch.POINT), "pt|point|points|pointed")
+            .say(new Arrival(Touch.BRUSH), "br|brush|brushes|brushing", "draw|draws|drawn|drawing").say(new Arrival(Touch.TAP), "tap|taps|tch|touch|touches|touching").say(new Arrival(Touch.POINT), "pt|point|points|pointed")
             .say(new OwnFoot(Foot.RIGHT), "rf", "right|r|rt foot").say(new OwnFoot(Foot.LEFT), "lf", "left|l|lt foot").say(new OwnFoot(Foot.BOTH), "both feet")
-            .say(new OtherFoot(), "to|of|past|onto|over (the) " + FEET, "to|of|past|onto|over (the) " + SIDES + " foot", "to (the) other")
+            .say(new OtherFoot(), "to|towards|of|past|onto|over (the) " + FEET, "to|of|past|onto|over (the) " + SIDES + " foot", "to (the) other")
             .say(new Towards(Foot.RIGHT), "to (the) right|r|rt (side)", "rightwards").say(new Towards(Foot.LEFT), "to (the) left|l|lt (side)", "leftwards")
             .say(new Ignored(), "step|steps|stepping|stepped|move|moves|moving|moved|place|places|placed|go|goes|going|foot|leg|takes|take|loosely|walk|walks", "in line (with) (partner|rf|lf)");
 
@@ -144,7 +146,7 @@ public final class FootPositionPhrasing implements Phrasing {
             if (modifiers.contains(PositionModifier.ACROSS)) {
                 directions.add(StepDirection.FORWARD);
             } else {
-                return new Reading(List.of(), false, sentence.leftovers());
+                return new Reading(slightly(modifiers), false, sentence.leftovers());
             }
         }
         String others = Stream.concat(modifiers.stream().map(PositionModifier::shorthand), rest.stream().filter(mark -> Touch.LEXICON.find(mark).isEmpty())).collect(Collectors.joining(" "));
@@ -153,6 +155,15 @@ public final class FootPositionPhrasing implements Phrasing {
         List<String> shorthands = (places.isEmpty() ? List.of("") : places).stream()
                 .map(place -> Stream.of(touch, place, others).filter(piece -> !piece.isEmpty()).collect(Collectors.joining(" "))).toList();
         return Reading.either(shorthands, sentence.leftovers());
+    }
+
+    /** "Slightly forward" is likely a small step. */
+    private static List<String> slightly(Set<PositionModifier> modifiers) {
+        boolean only = modifiers.size() == 1;
+        if (only && modifiers.contains(PositionModifier.SLIGHTLY_FORWARD)) {
+            return List.of("fwd small", "ip sl fwd");
+        }
+        return only && modifiers.contains(PositionModifier.SLIGHTLY_BACK) ? List.of("bk small", "ip sl bk") : List.of();
     }
 
     /** Forward and to the side is a diagonal, or either with a little of the other; anything else is one place only. */

@@ -8,11 +8,15 @@ final class Headings {
 
     private static final String LINE = "line|lod (of) (dance)";
     private static final String DIAGONAL = "diag|diagonal|diagonally (to|towards|toward) (the) ";
-    private static final List<String> CENTRE = List.of("centre|center|ctr|c|middle (line) (of) (the) (room)");
-    private static final String WALL = "wall|w (of) (the) (room)";
+    private static final List<String> CENTRE = inTheRoom("centre|center|ctr|c|middle (line)");
+    private static final List<String> WALL = inTheRoom("wall|w");
     private static final int EIGHTH = 2;
 
     private Headings() {
+    }
+
+    private static List<String> inTheRoom(String name) {
+        return List.of(name, name + " of (the) room", name + " of (the) line|lod (of) (dance)");
     }
 
     interface Meaning<T> {
@@ -27,15 +31,18 @@ final class Headings {
         say(book, meaning, 3, "dc a", "dca", "adc", "dc against (the) (line|lod) (of) (dance)");
         say(book, meaning, 4, "(to) (up) against (the) " + LINE, "alod", "up (the) " + LINE, "reverse|rev (of) (the) " + LINE, "rlod", "against");
         say(book, meaning, 5, "dw a", "dwa", "adw", "dw against (the) (line|lod) (of) (dance)");
-        say(book, meaning, 6, "(to|towards|toward|the) (the) " + WALL, "outer wall");
+        say(book, meaning, 6, "outer wall");
         say(book, meaning, 7, "(to) d w", "dw", "diagwall");
         for (String centre : CENTRE) {
             say(book, meaning, 2, "(to|towards|toward) (the) " + centre);
             say(book, meaning, 1, DIAGONAL + centre);
             say(book, meaning, 3, DIAGONAL + centre + " against (the) (line|lod) (of) (dance)", "against (the) (line|lod) (of) (dance) " + DIAGONAL + centre);
         }
-        say(book, meaning, 7, DIAGONAL + WALL);
-        say(book, meaning, 5, DIAGONAL + WALL + " against (the) (line|lod) (of) (dance)", "against (the) (line|lod) (of) (dance) " + DIAGONAL + WALL);
+        for (String wall : WALL) {
+            say(book, meaning, 6, "(to|towards|toward|the) (the) " + wall);
+            say(book, meaning, 7, DIAGONAL + wall);
+            say(book, meaning, 5, DIAGONAL + wall + " against (the) (line|lod) (of) (dance)", "against (the) (line|lod) (of) (dance) " + DIAGONAL + wall);
+        }
         return book;
     }
 

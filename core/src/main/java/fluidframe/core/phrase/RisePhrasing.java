@@ -12,13 +12,17 @@ public final class RisePhrasing implements Phrasing {
     /** No chart has more rows. */
     private static final int MOST_STEPS = 64;
 
-    private sealed interface Piece permits Happens, AtEnd, OnStep, Number, Nothing, Rises, Ignored {
+    private sealed interface Piece permits Happens, AtEnd, Between, OnStep, Number, Nothing, Rises, Ignored {
     }
 
     private record Happens(RiseFall.Kind kind) implements Piece {
     }
 
     private record AtEnd() implements Piece {
+    }
+
+    /** Between two steps is at the end of the first. */
+    private record Between() implements Piece {
     }
 
     private record OnStep() implements Piece {
@@ -38,14 +42,14 @@ public final class RisePhrasing implements Phrasing {
     }
 
     private static final Phrasebook<Piece> BOOK = new Phrasebook<Piece>()
-            .say(new Happens(RiseFall.Kind.COMMENCE), "cr", "commence|commences|commencing|begin|begins|beginning|start|starts|starting|com|comm|commg (to) rise|rising|r", "commence|com|comm", "rise|rising commences|begins|starts")
+            .say(new Happens(RiseFall.Kind.COMMENCE), "cr", "commence|commences|commencing|begin|begins|beginning|start|starts|starting|com|comm|commg (to) rise|rising|r", "commence|com|comm", "rise|rising commences|begins|starts", "begin|begins|start|starts at|from")
             .say(new Happens(RiseFall.Kind.CONTINUE), "cont", "continue|continues|continuing|cont|keep|keeps (on) (to) rise|rising", "continue|continues|continuing", "go|goes on (rising)", "still rising", "rise|rising continues", "more rise")
             .say(new Happens(RiseFall.Kind.UP), "up", "fully up|risen", "full|complete rise", "high", "(up) on (the) toes", "rise|rises fully", "rise|rises to (the) full|top")
             .say(new Happens(RiseFall.Kind.REMAIN_UP), "rem up", "remain|remains|remaining|stay|stays|staying|still|keep|keeps|hold|holds up|high", "remain|remains risen|rising", "hold|holds (the) height|rise", "no lowering")
             .say(new Happens(RiseFall.Kind.LOWER), "lo", "lower|lowers|lowering|lowered", "fall|falls|falling", "down", "come|comes down")
             .say(new Happens(RiseFall.Kind.BODY_RISE), "br", "body rise|rises (only)", "rise in (the) body (only)").say(new Happens(RiseFall.Kind.NO_FOOT_RISE), "nfr", "no|without foot rise", "no rise in|of (the) foot|feet", "foot stays down", "without rising on the foot")
-            .say(new AtEnd(), "(at) (from) (the) end (of) (step|count|beat)", "e", "eo", "e o", "e / o", "e of", "ends").say(new OnStep(), "on|in|during|over|through (step|steps|count|counts|beat|beats)", "step|steps|count|beat")
-            .say(new Nothing(), "no rise (or|and) (fall)", "none|nil|level|no", "no rise or lowering", "stays level").say(new Rises(), "rise|rises|rising").say(new Ignored(), "gradually|gradual|slightly|slowly|normal|normally|softly|early|late|body|to|this");
+            .say(new Between(), "between|btw|from (step|steps|count|counts|beats)").say(new AtEnd(), "(at) (from) (the) end (of) (step|count|beat)", "e", "eo", "e o", "e / o", "e of", "ends").say(new OnStep(), "on|in|during|over|through (step|steps|count|counts|beat|beats)", "step|steps|count|beat")
+            .say(new Nothing(), "no rise (or|and) (fall)", "none|nil|level|no", "n / a", "na", "no rise or lowering", "stays level").say(new Rises(), "rise|rises|rising").say(new Ignored(), "gradually|gradual|going|slightly|slowly|normal|normally|softly|early|late|body|to|this");
 
     @Override
     public List<String> nearest(String word) {
@@ -110,6 +114,10 @@ public final class RisePhrasing implements Phrasing {
             int next = at;
             while (next < said.size()) {
                 Piece piece = said.get(next).meaning();
+                boolean between = piece instanceof Between && next + 2 < said.size() && said.get(next + 1).meaning() instanceof Number first && said.get(next + 2).meaning() instanceof Number second && second.step() == first.step() + 1;
+                if (between && steps.isEmpty()) {
+                    return new When(true, List.of(((Number) said.get(next + 1).meaning()).step()), next + 3);
+                }
                 if (piece instanceof AtEnd && steps.isEmpty()) {
                     atEnd = true;
                 } else if (piece instanceof Number number) {

@@ -12,7 +12,7 @@ import java.util.function.Function;
 final class Sentence<T> {
 
     /** Words that change nothing wherever they stand. */
-    private static final Set<String> SMALL = Set.of("the", "a", "an", "and", "then", "with", "his", "her", "their", "of", "is", "it", "its", "on", "to", "at", "in", "by", "for", "still", "now",
+    private static final Set<String> SMALL = Set.of("the", "a", "an", "and", "then", "with", "his", "her", "their", "your", "my", "own", "of", "is", "it", "its", "on", "to", "at", "in", "by", "for", "still", "now",
             "about", "approx", "approximately", "also", "just", "-", "/", ",", ";", "(", ")");
 
     /**

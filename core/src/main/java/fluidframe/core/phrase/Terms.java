@@ -3,21 +3,23 @@ package fluidframe.core.phrase;
 import fluidframe.core.text.Token;
 import java.util.List;
 import java.util.Optional;
-import java.util.function.Function;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 
 /** A cell that holds terms, each for itself: they are written one after another. */
 final class Terms implements Phrasing {
 
     /** What changes nothing. */
     static final String IGNORED = "";
+    /** Between terms of which either may be meant. */
+    private static final String OR = "\\|";
 
     private final Phrasebook<String> book;
     private final String separator;
     private final int most;
 
     /**
-     * @param book      what is said for each term, in shorthand; nothing for what changes nothing
+     * @param book      what is said for each term, in shorthand; a stroke where either of two may be meant, nothing for what changes nothing
      * @param separator what stands between two terms
      * @param most      how many there can be; with more of them it is not known which was meant
      */
@@ -29,7 +31,7 @@ final class Terms implements Phrasing {
 
     @Override
     public List<String> nearest(String word) {
-        return book.nearest(word, Function.identity());
+        return book.nearest(word, term -> term.replaceAll(OR + ".*", ""));
     }
 
     @Override
@@ -38,6 +40,11 @@ final class Terms implements Phrasing {
         List<String> terms = sentence.meanings().stream().filter(term -> !term.equals(IGNORED)).distinct().toList();
         if (terms.isEmpty()) {
             return new Reading(List.of(), false, sentence.leftovers());
+        }
+        List<String> either = terms.stream().filter(term -> term.contains("|")).flatMap(term -> Stream.of(term.split(OR))).toList();
+        if (!either.isEmpty()) {
+            String others = terms.stream().filter(term -> !term.contains("|")).map(term -> separator + term).collect(Collectors.joining());
+            return new Reading(either.stream().map(term -> term + others).toList(), false, sentence.leftovers());
         }
         return terms.size() > most ? new Reading(terms, false, sentence.leftovers()) : Reading.sure(terms.stream().collect(Collectors.joining(separator)), sentence.leftovers());
     }

@@ -8,8 +8,10 @@ import fluidframe.core.text.Fraction;
 import fluidframe.core.text.Token;
 import fluidframe.core.text.UnreadableTextException;
 import java.util.ArrayList;
+import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 
 /**
  * "Three eighths to the right, the body turning less", "1/4 L on the foot", "90° R". A size without its side is never given one, and a number that can only be
@@ -22,7 +24,7 @@ public final class TurnPhrasing implements Phrasing {
     private static final int FEWEST_DEGREES = 22;
     private static final int MOST_WHOLES = 2;
 
-    private enum Kind { UNIT, NUMBER, FRACTION, DEGREES, SIDE, ON, BODY, LESS, COMPLETES, BEGIN, CONTINUE, NONE, BETWEEN, IGNORED }
+    private enum Kind { UNIT, NUMBER, FRACTION, DEGREES, SIDE, ON, BODY, LESS, COMPLETES, BEGIN, CONTINUE, NONE, BETWEEN, DURING, IGNORED }
 
     private record Piece(Kind kind, int sixteenths, Optional<Side> side) {
 
@@ -71,7 +73,8 @@ public final class TurnPhrasing implements Phrasing {
             .say(Piece.of(Kind.CONTINUE), "continue|continues|continuing|cont|keep|keeps|goes (on) (to) (turn|turning|rotate|rotating)", "still turning")
             .say(Piece.of(Kind.NONE), "no turn|rotation", "none|nil|no|straight|0", "without turn|turning")
             .say(Piece.of(Kind.IGNORED), "turn|turns|turned|turning|rotate|rotates|rotation|made|make|makes", "of a turn|revolution", "th|ths")
-            .say(Piece.of(Kind.BETWEEN), "between|btw|from (steps|step|counts|beats)");
+            .say(Piece.of(Kind.BETWEEN), "between|btw|from (steps|step|counts|beats)")
+            .say(Piece.of(Kind.DURING), "over|during|in (the) (step|count|beat)", "on (the) step|count|beat").say(Piece.of(Kind.IGNORED), "steps|step|counts|count|beats|beat");
 
     @Override
     public List<String> nearest(String word) {
@@ -104,6 +107,8 @@ public final class TurnPhrasing implements Phrasing {
         private boolean completes;
         private Optional<Kind> phase = Optional.empty();
         private int size;
+        /** Where "between an eighth and a quarter" was said. */
+        private Optional<Integer> most = Optional.empty();
         private boolean sized;
         private boolean degrees;
         private Optional<Side> side = Optional.empty();
@@ -148,7 +153,13 @@ public final class TurnPhrasing implements Phrasing {
                     startIf(now.side.isPresent(), said);
                     now.side = piece.side();
                 }
+                case DURING -> {
+                    return during(at);
+                }
                 case ON -> {
+                    if (now.sized && next.filter(number -> number.kind() == Kind.NUMBER).isPresent() && (at + 2 >= pieces.size() || !measures(pieces.get(at + 2).meaning()))) {
+                        return during(at);
+                    }
                     startIf(now.sized && next.filter(Clauses::measures).isPresent(), said);
                     now.on = true;
                 }
@@ -209,8 +220,28 @@ public final class TurnPhrasing implements Phrasing {
             return at;
         }
 
+        /** "On 2", "over two steps": the row says so already, unless it is another one. */
+        private int during(int at) {
+            boolean counted = at + 1 < pieces.size() && pieces.get(at + 1).meaning().kind() == Kind.NUMBER;
+            boolean here = counted && situation.row().stream().anyMatch(row -> row == pieces.get(at + 1).meaning().sixteenths());
+            for (int left = at; !here && left <= (counted ? at + 1 : at); left++) {
+                sentence.leave(pieces.get(left));
+            }
+            return counted ? at + 1 : at;
+        }
+
+        /** "Between an eighth and a quarter": either of them. */
+        private boolean isRange(int at) {
+            return at + 2 < pieces.size() && pieces.subList(at + 1, at + 3).stream().allMatch(piece -> piece.meaning().kind() == Kind.FRACTION || piece.meaning().kind() == Kind.UNIT);
+        }
+
         /** "Between 1 and 2": the row says so already, unless it is another one. */
         private int between(int at) {
+            if (isRange(at)) {
+                size(pieces.get(at + 1).meaning().sixteenths(), pieces.get(at));
+                now.most = Optional.of(pieces.get(at + 2).meaning().sixteenths());
+                return at + 2;
+            }
             boolean two = at + 2 < pieces.size() && pieces.get(at + 1).meaning().kind() == Kind.NUMBER && pieces.get(at + 2).meaning().kind() == Kind.NUMBER;
             if (!two) {
                 sentence.leave(pieces.get(at));
@@ -261,31 +292,32 @@ public final class TurnPhrasing implements Phrasing {
             if (bare && !sentence.leftovers().isEmpty()) {
                 return new Reading(List.of(), false, sentence.leftovers());
             }
-            doubtful = open || bare || clauses.stream().anyMatch(clause -> clause.degrees);
-            List<String> shorthands = new ArrayList<>();
+            doubtful = open || bare || clauses.stream().anyMatch(clause -> clause.degrees || clause.most.isPresent());
+            Set<String> shorthands = new LinkedHashSet<>();
             for (Side side : open ? sides : sides.subList(0, 1)) {
                 for (Kind phase : bare ? List.of(Kind.CONTINUE, Kind.BEGIN) : List.of(Kind.BEGIN)) {
-                    shorthands.add(turn(side, phase).toString());
+                    shorthands.add(turn(side, phase, false).toString());
+                    shorthands.add(turn(side, phase, true).toString());
                 }
             }
-            return doubtful ? new Reading(shorthands, false, sentence.leftovers()) : Reading.sure(shorthands.get(0), sentence.leftovers());
+            return doubtful ? new Reading(List.copyOf(shorthands), false, sentence.leftovers()) : Reading.sure(shorthands.iterator().next(), sentence.leftovers());
         }
 
         /** What a body cannot do is no turn. */
         private boolean isNoTurn(Clause clause) {
             boolean tooMuch = clause.sized && clause.size > MOST_WHOLES * Turn.WHOLE;
-            boolean nothing = !clause.sized && clause.side.isEmpty() && !clause.less && !clause.completes && clause.phase.isEmpty();
+            boolean nothing = !clause.sized && (clause.side.isEmpty() || clause.body) && !clause.less && !clause.completes && clause.phase.isEmpty();
             if (tooMuch || nothing) {
                 sentence.leave(clause.first);
             }
             return tooMuch || nothing;
         }
 
-        private StepTurn turn(Side otherwise, Kind phaseOfBare) {
+        private StepTurn turn(Side otherwise, Kind phaseOfBare, boolean atMost) {
             StepTurn turn = StepTurn.NONE;
             for (Clause clause : clauses) {
                 Side side = clause.side.orElse(otherwise);
-                Turn size = new Turn(side.sign() * clause.size);
+                Turn size = new Turn(side.sign() * (atMost ? clause.most.orElse(clause.size) : clause.size));
                 if (clause.completes) {
                     turn = turn.withBody(new BodyTurn.Completes());
                 } else if (clause.less) {

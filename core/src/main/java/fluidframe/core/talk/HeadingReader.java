@@ -1,20 +1,28 @@
 package fluidframe.core.talk;
 
 import fluidframe.core.figure.Level;
+import fluidframe.core.notation.FigureDraft;
 import fluidframe.core.notation.Place;
 import fluidframe.core.phrase.Phrasebook;
 import fluidframe.core.text.Token;
 import fluidframe.core.text.Tokens;
+import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.Set;
+import java.util.stream.IntStream;
 import java.util.stream.Stream;
 
 /** Reads what is told of a figure besides its steps: its title, level, cues, faults and drills. */
 final class HeadingReader {
 
     private static final int MOST_TITLE_WORDS = 7;
+    private static final Set<String> OF_A_STEP = Set.of("forward", "fwd", "facing", "slow", "quick", "heel", "man", "lady", "he", "she", "count", "timing", "starts", "begins", "start", "begin", "rf", "lf");
+    /** What figures are called. */
+    private static final Set<String> NOUNS = Set.of("turn", "turns", "change", "changes", "chasse", "chassé", "promenade", "link", "walk", "walks", "basic", "whisk", "impetus", "telemark", "weave", "spin", "lock", "whip", "wave", "finish",
+            "corte", "corté", "hover", "feather", "wing", "twinkle", "box", "break", "breaks", "rock", "rocks", "swivel", "swivels", "top", "twist", "stick", "york", "yorks", "alemana", "fan", "volta", "voltas", "fleckerl", "cross", "pass",
+            "underarm", "twirl", "aida", "stroll", "hesitation", "stop", "check", "throwaway", "fallaway", "movement", "step", "steps", "figure", "grapevine", "oversway", "fencing", "spiral", "curl");
 
     private final String text;
     private final ToldFigure figure;
@@ -57,22 +65,33 @@ final class HeadingReader {
         }
         String said = sentence.text().substring(words.get(after + 1).from()).strip();
         String whole = said.endsWith(".") && said.indexOf('.') == said.length() - 1 ? said.substring(0, said.length() - 1) : said;
-        String capital = whole.substring(0, 1).toUpperCase(Locale.ROOT) + whole.substring(1);
-        switch (match.get().meaning()) {
-            case CUE -> figure.become(figure.draft().withCues(added(figure.draft().cues(), capital)));
-            case FAULT -> figure.become(figure.draft().withFaults(added(figure.draft().faults(), capital)));
-            case DRILL -> figure.become(figure.draft().withDrills(added(figure.draft().drills(), capital)));
-            case TITLE -> figure.become(figure.draft().withTitle(whole));
+        boolean several = match.get().meaning() != Words.Told.TITLE && words.get(match.get().length() - 1).word().endsWith("s");
+        for (String each : several ? whole.split("\\s*;\\s*") : new String[]{whole}) {
+            add(match.get().meaning(), each, sentence);
         }
-        String field = switch (match.get().meaning()) {
-            case CUE -> "cues/" + (figure.draft().cues().size() - 1);
-            case FAULT -> "faults/" + (figure.draft().faults().size() - 1);
-            case DRILL -> "drills/" + (figure.draft().drills().size() - 1);
+        readTo = sentence.to();
+        return true;
+    }
+
+    private void add(Words.Told heading, String said, Statement sentence) {
+        if (said.isBlank()) {
+            return;
+        }
+        String capital = said.substring(0, 1).toUpperCase(Locale.ROOT) + said.substring(1);
+        FigureDraft draft = figure.draft();
+        switch (heading) {
+            case CUE -> figure.become(draft.withCues(added(draft.cues(), capital)));
+            case FAULT -> figure.become(draft.withFaults(added(draft.faults(), capital)));
+            case DRILL -> figure.become(draft.withDrills(added(draft.drills(), capital)));
+            case TITLE -> figure.become(draft.withTitle(said));
+        }
+        String field = switch (heading) {
+            case CUE -> "cues/" + draft.cues().size();
+            case FAULT -> "faults/" + draft.faults().size();
+            case DRILL -> "drills/" + draft.drills().size();
             case TITLE -> "title";
         };
         heard.take(sentence.from(), sentence.to(), Place.field(field), capital);
-        readTo = sentence.to();
-        return true;
     }
 
     private static List<String> added(List<String> texts, String text) {
@@ -82,12 +101,12 @@ final class HeadingReader {
     /** The first sentence, if it says nothing of a step: "Natural turn, waltz, bronze, two bars". */
     boolean readTitle(Statement sentence) {
         List<Token> words = Tokens.of(sentence.text());
-        boolean step = words.stream().anyMatch(word -> Set.of("forward", "fwd", "facing", "slow", "quick", "heel", "man", "lady", "he", "she", "count", "timing", "starts", "begins", "start", "begin").contains(word.word()));
-        if (step || words.isEmpty() || words.get(0).isNumber() || beginsWithFoot(words) || words.stream().anyMatch(word -> word.is(";"))) {
+        if (saysStep(words) || words.isEmpty() || words.get(0).isNumber() || beginsWithFoot(words) || words.stream().anyMatch(word -> word.is(";"))) {
             return false;
         }
         String[] pieces = sentence.text().split(",", -1);
-        if (Tokens.of(pieces[0]).size() > MOST_TITLE_WORDS) {
+        boolean more = namesFigure(Tokens.of(pieces[0])) && Arrays.stream(pieces).skip(1).map(String::strip).anyMatch(piece -> !isKnown(piece));
+        if (more || Tokens.of(pieces[0]).size() > MOST_TITLE_WORDS) {
             return false;
         }
         int from = sentence.from();
@@ -100,7 +119,7 @@ final class HeadingReader {
             } else if (level.isPresent()) {
                 figure.become(figure.draft().withLevel(level.get().shorthand()));
                 heard.take(from, from + pieces[i].length(), Place.field("level"), level.get().shorthand());
-            } else if (!piece.isEmpty() && !piece.equalsIgnoreCase(figure.dance().title()) && !piece.equalsIgnoreCase(figure.dance().id()) && !saysBars(piece)) {
+            } else if (!isKnown(piece)) {
                 heard.leave(from, from + pieces[i].length());
             }
             from += pieces[i].length() + 1;
@@ -108,7 +127,20 @@ final class HeadingReader {
         return true;
     }
 
-    /** How long it is follows from its count. */
+    /** What stands beside a title: its level, its dance, how long it is. */
+    private boolean isKnown(String piece) {
+        return piece.isEmpty() || Level.LEXICON.find(piece).isPresent() || piece.equalsIgnoreCase(figure.dance().title()) || piece.equalsIgnoreCase(figure.dance().id()) || saysBars(piece);
+    }
+
+    private static boolean saysStep(List<Token> words) {
+        return IntStream.range(0, words.size()).anyMatch(at -> OF_A_STEP.contains(words.get(at).word()) || words.get(at).is("foot") && at > 1 && !isOnFoot(words, at));
+    }
+
+    /** "Closed change on the left foot". */
+    private static boolean isOnFoot(List<Token> words, int foot) {
+        return words.subList(Math.max(0, foot - 3), foot).stream().anyMatch(word -> word.is("on"));
+    }
+
     private static boolean beginsWithFoot(List<Token> words) {
         boolean article = words.size() > 1 && words.get(0).is("the");
         return Set.of("right", "left", "rf", "lf", "both").contains(words.get(article ? 1 : 0).word());
@@ -116,22 +148,32 @@ final class HeadingReader {
 
     /** "Fallaway rock: left foot back …": what is left of a sentence that begins with its title. */
     Statement withoutTitle(Statement sentence) {
+        int comma = sentence.text().indexOf(',');
         int colon = sentence.text().indexOf(':');
+        if (comma > 0 && (colon < 0 || comma < colon) && namesFigure(Tokens.of(sentence.text().substring(0, comma)))) {
+            colon = comma;
+        }
         if (colon <= 0) {
             return sentence;
         }
         List<Token> words = Tokens.of(sentence.text().substring(0, colon));
-        boolean names = !words.isEmpty() && words.size() <= MOST_TITLE_WORDS && !beginsWithFoot(words) && words.stream().noneMatch(Token::isNumber) && Words.HEADINGS.longest(words, 0).isEmpty()
+        boolean names = namesFigure(words) && words.size() <= MOST_TITLE_WORDS && words.stream().noneMatch(Token::isNumber) || !words.isEmpty() && words.size() <= MOST_TITLE_WORDS && !beginsWithFoot(words) && words.stream().noneMatch(Token::isNumber) && Words.HEADINGS.longest(words, 0).isEmpty()
                 && Words.COLUMNS.longest(words, 0).isEmpty() && words.stream().noneMatch(word -> Set.of("man", "lady", "gent", "he", "she", "his", "her", "for", "step", "foot", "slow", "quick").contains(word.word()));
         if (!names) {
             return sentence;
         }
-        String title = sentence.text().substring(0, colon).strip();
+        String title = sentence.text().substring(0, colon).split("\\s+[—–-]\\s+")[0].strip();
         figure.become(figure.draft().withTitle(title));
         heard.take(sentence.from(), sentence.from() + colon, Place.field("title"), title);
         return new Statement(sentence.text().substring(colon + 1), sentence.from() + colon + 1);
     }
 
+    /** "Closed promenade, …": a name, and no word of a step. */
+    private static boolean namesFigure(List<Token> words) {
+        return !words.isEmpty() && !saysStep(words) && IntStream.range(0, words.size()).anyMatch(i -> NOUNS.contains(words.get(i).word()) && (i > 0 || !words.get(i).word().startsWith("step")));
+    }
+
+    /** How long it is follows from its count. */
     private static boolean saysBars(String piece) {
         List<Token> words = Tokens.of(piece);
         return words.size() == 2 && words.get(1).word().startsWith("bar");

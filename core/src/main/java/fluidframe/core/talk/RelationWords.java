@@ -29,15 +29,18 @@ final class RelationWords {
                 change.proximity().map(Object::toString).or(before::proximity));
     }
 
-    /** Where the man's rows leave the couple. */
+    /** Where the man's rows leave the couple: in the position that was told last, or in the one that only the last step is in. */
     static RelationDraft after(List<RowDraft> man, RelationDraft start) {
+        RelationDraft told = start;
         RelationDraft now = start;
         for (RowDraft row : man) {
+            now = told;
             for (PositionModifier modifier : modifiers(row.cell(Column.FOOT_POSITION))) {
                 Position position = IMPLIED.get(modifier);
                 now = position == null ? now : new RelationDraft(position.shorthand(), now.hold(), now.proximity());
             }
             String relation = row.cell(Column.RELATION);
+            told = relation.isEmpty() ? told : with(told, relation);
             now = relation.isEmpty() ? now : with(now, relation);
         }
         return now;

@@ -17,8 +17,8 @@ final class Segments {
 
     /** The words with which a cell of a column begins in running speech. */
     private static final Map<Column, Set<String>> BEGINNINGS = new EnumMap<>(Map.of(
-            Column.FOOT_POSITION, Set.of("forward", "forwards", "fwd", "back", "backward", "backwards", "bk", "side", "sideways", "sd", "diagonally", "diagonal", "diag", "close", "closes", "closing", "closed", "cl",
-                    "cross", "crosses", "crossing", "xf", "xb", "replace", "replaces", "recover", "recovers", "brush", "brushes", "tap", "taps", "touch", "touches", "point", "points", "across", "together",
+            Column.FOOT_POSITION, Set.of("forward", "forwards", "fwd", "half", "almost", "nearly", "draw", "draws", "drawn", "through", "thru", "feet", "mark", "back", "backward", "backwards", "bk", "side", "sideways", "sd", "diagonally", "diagonal", "diag", "close", "closes", "closing", "closed", "cl",
+                    "cross", "crosses", "crossing", "lock", "locks", "hook", "hooks", "xf", "xb", "replace", "replaces", "recover", "recovers", "brush", "brushes", "tap", "taps", "touch", "touches", "point", "points", "across", "together",
                     "place", "slightly", "small", "behind", "in", "to", "step", "steps", "stepping", "a", "long", "short", "large", "transfer", "weight"),
             Column.ALIGNMENT, Set.of("facing", "faces", "face", "fcg", "backing", "backs", "bkg", "pointing", "points", "ptg", "moving", "f", "b", "p", "m", "dc", "dw", "lod", "alod", "down", "looking", "toe", "toes"),
             Column.TURN, Set.of("turn", "turns", "turning", "quarter", "half", "eighth", "sixteenth", "three", "five", "seven", "one", "a", "an", "full", "whole", "body", "the", "begin", "begins", "beginning", "commence",
@@ -42,7 +42,14 @@ final class Segments {
     /** Words that belong to what follows. */
     private static final Set<String> JOINS = Set.of("on", "at", "and", "the", "with", "then", "a", "his", "her", ",");
     private static final Set<String> DOUBTFUL_RELATION = Set.of("left", "right", "close", "closed", "side", "both", "no", "in", "partner");
+    /** What goes on after these "to the right" is no step. */
+    private static final Set<String> TURNING = Set.of("turn", "turns", "turning", "turned", "body", "sway", "sways", "look", "looks", "head");
+    /** Positions that are danced on either side. */
+    private static final Set<String> OF_EITHER_SIDE = Set.of("by", "shadow");
     private static final Set<String> SPEAKING_OF_RELATION = Set.of("hand", "hands", "hold", "position", "shadow", "by", "facing", "promenade", "pp", "cpp", "fallaway", "handshake");
+
+    /** After these the foot that crosses may be named before the one that is crossed. */
+    static final Set<String> CROSSING = Set.of("cross", "crosses", "crossing", "lock", "locks", "hook", "hooks");
 
     private final String text;
     private final List<Token> tokens;
@@ -55,8 +62,10 @@ final class Segments {
     /** The longest run of words from a token on, up to a comma, that fills one cell. */
     Optional<Segment> at(int from, int end, Situation situation) {
         Segment longest = null;
+        boolean sideBySide = from + 1 < tokens.size() && tokens.get(from).is("side") && tokens.get(from + 1).is("by");
         for (Column column : ORDER) {
-            if (begins(column, from)) {
+            boolean elsewhere = column == Column.FOOT_POSITION && (sideBySide || tokens.get(from).is("to") && from > 0 && TURNING.contains(tokens.get(from - 1).word()));
+            if (begins(column, from) && !elsewhere) {
                 Optional<Segment> found = read(column, from, end, situation, false);
                 if (found.isPresent() && (longest == null || better(found.get(), longest))) {
                     longest = found.get();
@@ -78,17 +87,25 @@ final class Segments {
     private boolean begins(Column column, int from) {
         Token token = tokens.get(from);
         boolean letters = column == Column.FOOTWORK && text.substring(token.from(), token.to()).matches(LETTERS_OF_THE_FOOT);
-        boolean number = column == Column.TURN && token.isNumber();
-        return letters || number || BEGINNINGS.get(column).contains(token.word());
+        return letters || begins(column, token);
+    }
+
+    /** Whether a word can be the first of a cell. */
+    static boolean begins(Column column, Token token) {
+        return column == Column.TURN && token.isNumber() || BEGINNINGS.get(column).contains(token.word());
     }
 
     /** A foot that is named with its own step, not as the one that is closed to or crossed, ends the words about where it goes. */
     private int ownFoot(int from, int end) {
-        for (int at = from + 1; at < end; at++) {
+        for (int at = from + (CROSSING.contains(tokens.get(from).word()) ? 2 : 1); at < end; at++) {
             boolean named = at + 1 < tokens.size() && (tokens.get(at).is("right") || tokens.get(at).is("left")) && tokens.get(at + 1).is("foot") || tokens.get(at).is("rf") || tokens.get(at).is("lf");
             int before = at - 1;
             while (before > from && Set.of("the", "his", "her").contains(tokens.get(before).word())) {
                 before--;
+            }
+            boolean sideBySide = at + 2 < tokens.size() && tokens.get(at).is("side") && tokens.get(at + 1).is("by");
+            if (sideBySide) {
+                return at;
             }
             if (named && !Set.of("to", "of", "behind", "front", "past", "over", "onto").contains(tokens.get(before).word())) {
                 return at;
@@ -100,22 +117,26 @@ final class Segments {
     /** @param named whether the column was named, so that the words need not tell it */
     private Optional<Segment> read(Column column, int from, int end, Situation situation, boolean named) {
         int to = column == Column.FOOT_POSITION ? ownFoot(from, end) : end;
-        while (!named && to > from && JOINS.contains(tokens.get(to - 1).word())) {
+        while (!named && to > from && joins(to - 1)) {
             to--;
         }
         while (to > from) {
             String said = text.substring(tokens.get(from).from(), tokens.get(to - 1).to());
             Reading reading = column.phrasing().read(said, situation);
             if (reading.leftovers().isEmpty()) {
-                boolean likely = reading.sure() || column == Column.TURN && saysTurn(from, to);
+                boolean likely = reading.sure() || column == Column.TURN && saysTurn(from, to) || column == Column.FOOT_POSITION || column == Column.RELATION && says(OF_EITHER_SIDE, from, to);
                 return reading.shorthands().isEmpty() || !likely || !named && !speaksOf(column, from, to) ? Optional.empty() : segment(column, reading, from, to);
             }
             to = tokenAt(tokens.get(from).from() + reading.leftovers().stream().mapToInt(Leftover::from).min().orElseThrow(), from);
-            while (!named && to > from && JOINS.contains(tokens.get(to - 1).word())) {
+            while (!named && to > from && joins(to - 1)) {
                 to--;
             }
         }
         return Optional.empty();
+    }
+
+    private boolean joins(int at) {
+        return JOINS.contains(tokens.get(at).word()) || tokens.get(at).is("no") && at > 0 && tokens.get(at - 1).is(",");
     }
 
     private static Optional<Segment> segment(Column column, Reading reading, int from, int to) {

@@ -48,6 +48,10 @@ record Statement(String text, int from) {
         if (mark == '\n' || mark == '!' || mark == '?') {
             return true;
         }
+        boolean numbersLine = text.substring(text.lastIndexOf('\n', Math.max(0, at - 1)) + 1, at).matches("\\s*\\d{1,2}");
+        if (numbersLine) {
+            return false;
+        }
         boolean letterFollows = at + 1 < text.length() && !Character.isWhitespace(text.charAt(at + 1));
         return mark == '.' && !letterFollows && !SHORTENED.contains(wordBefore(text, at));
     }

@@ -25,11 +25,20 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalInt;
 import java.util.Set;
+import java.util.regex.Pattern;
+import java.util.stream.Collectors;
+import java.util.stream.IntStream;
+import java.util.stream.Stream;
 
 /** Reads the statements of a telling into rows: which of the two they speak of, which step, and what of it. */
 final class StatementReader {
 
     private static final Set<String> FEET = Set.of("right", "left", "rf", "lf", "r", "l", "rt", "lt", "both");
+    private static final Pattern STEPS_COUNTED = Pattern.compile("^[\\s,]*\\w+ steps?\\b[:,\\s]*");
+    private static final Set<String> ARMS = Set.of("hand", "hands", "arm", "arms", "elbow", "elbows");
+    private static final Set<String> MOVED = Set.of("raise", "raises", "raised", "lift", "lifts", "lower", "lowers", "lowered", "drops", "drop", "extends", "extend", "circle", "circles", "pushes", "pulls");
+    /** How notes are headed: "M:", "W:". */
+    private static final Map<String, Part> INITIALS = Map.of("m", Part.MAN, "g", Part.MAN, "w", Part.LADY);
     private static final Set<Column> FREE = Set.of(Column.ARMS, Column.LEAD, Column.NOTE);
     private static final List<String> ORDINALS = List.of("first", "second", "third", "fourth", "fifth", "sixth", "seventh", "eighth");
     /** Counts that are never anything else. */
@@ -50,6 +59,8 @@ final class StatementReader {
     private boolean rowNamed;
     /** Whether this piece of it has said where the foot goes; its foot may come after that. */
     private boolean placedHere;
+    /** What the sentence spoke of last. */
+    private Column spokenOf = Column.NOTE;
     /** The row the sentence has called by its number; it holds for the other of the two as well. */
     private OptionalInt called = OptionalInt.empty();
 
@@ -72,7 +83,74 @@ final class StatementReader {
     void readSentence(Statement sentence) {
         rowNamed = false;
         called = OptionalInt.empty();
-        sentence.pieces().forEach(this::read);
+        spokenOf = Column.NOTE;
+        List<Token> words = Tokens.of(sentence.text());
+        boolean column = Words.COLUMNS.longest(words, 0).filter(match -> match.length() < words.size() && words.get(match.length()).is(";")).isPresent();
+        List<Statement> pieces = column ? List.of(sentence) : sentence.pieces();
+        if (!readCellsOfRows(sentence) && !readThroughout(sentence)) {
+            pieces.forEach(this::read);
+        }
+        if (!amends && rows().isOnlyCounted()) {
+            rows().rewind();
+        }
+    }
+
+    /** "Heel toe, toe, toe heel" of three steps that have been told: a cell each. */
+    private boolean readCellsOfRows(Statement sentence) {
+        statement = sentence;
+        tokens = Tokens.of(sentence.text());
+        segments = new Segments(sentence.text(), tokens);
+        List<int[]> pieces = pieces(0);
+        if (amends || pieces.size() < 2 || pieces.size() != rows().size() || rows().cell(0, Column.FOOT_POSITION).isEmpty()) {
+            return false;
+        }
+        rowNamed = false;
+        Optional<Column> column = Stream.of(Column.FOOTWORK, Column.TURN, Column.ALIGNMENT, Column.SWAY).filter(each -> pieces.stream().allMatch(piece -> segments.whole(each, piece[0], piece[1], situation()).filter(Segment::sure).isPresent())).findFirst();
+        column.ifPresent(each -> cells(each, 0));
+        return column.isPresent();
+    }
+
+    /** "All ball flat", "no sway throughout": the same for every step of both that says nothing else. */
+    private boolean readThroughout(Statement sentence) {
+        int last = tokens.size() - 1;
+        boolean all = last > 0 && (tokens.get(0).is("all") || tokens.get(0).is("always"));
+        boolean throughout = last > 0 && tokens.get(last).is("throughout");
+        if (amends || !all && !throughout) {
+            return false;
+        }
+        int from = all ? 1 : 0;
+        int to = throughout ? last : last + 1;
+        Optional<Segment> cell = Stream.of(Column.FOOTWORK, Column.RISE, Column.SWAY).flatMap(column -> segments.whole(column, from, to, situation()).filter(Segment::sure).stream()).findFirst();
+        cell.ifPresent(segment -> {
+            for (Part each : Part.values()) {
+                for (int row = 0; row < figure.rows(each).size(); row++) {
+                    if (figure.rows(each).put(row, segment.column(), segment.text(), false)) {
+                        heard.take(sentence.from(), sentence.to(), Place.cell(each, row, segment.column()), segment.text());
+                    }
+                }
+            }
+        });
+        return cell.isPresent();
+    }
+
+    /** "Slow quick quick slow", "2 3 4 1": nothing but the counts of the rows that follow. */
+    private boolean readCounts() {
+        boolean before = rows().now() < 0;
+        boolean after = IntStream.range(0, rows().size()).noneMatch(row -> !rows().cell(row, Column.COUNT).isEmpty());
+        List<String> counts = amends || rowNamed || !before && !after ? List.of() : new CountPhrasing().rows(STEPS_COUNTED.matcher(statement.text()).replaceFirst(""));
+        if (counts.size() < 2 || !before && counts.size() != rows().size()) {
+            return false;
+        }
+        for (int row = 0; row < counts.size(); row++) {
+            if (row >= rows().size()) {
+                rows().next();
+            }
+            put(row, Column.COUNT, counts.get(row), 0, tokens.size());
+        }
+        if (before) {
+            rows().rewind();
+        }
+        return true;
     }
 
     private void read(Statement piece) {
@@ -81,10 +159,43 @@ final class StatementReader {
         segments = new Segments(piece.text(), tokens);
         end = Optional.empty();
         placedHere = false;
-        int at = 0;
+        int at = readCounts() || readArms() ? tokens.size() : initial();
         while (at < tokens.size()) {
             at = readFrom(at);
         }
+    }
+
+    /** "He raises his left hand on 4": what arms do is kept in the coach's own words, in the row that is counted so. */
+    private boolean readArms() {
+        boolean arms = tokens.stream().anyMatch(token -> ARMS.contains(token.word())) && tokens.stream().anyMatch(token -> MOVED.contains(token.word())) && tokens.stream().noneMatch(token -> token.is(";"));
+        if (!arms || rows().size() == 0) {
+            return false;
+        }
+        for (int at = 0; at < tokens.size(); at++) {
+            if (Words.JOINTS.longest(tokens, at).filter(match -> match.meaning() == Words.Does.LADY || match.meaning() == Words.Does.MAN).isPresent()) {
+                part = Words.part(Words.JOINTS.longest(tokens, at).get().meaning());
+                break;
+            }
+        }
+        int row = Math.max(0, rows().now());
+        for (int at = 0; at + 1 < tokens.size(); at++) {
+            Optional<Integer> beat = tokens.get(at).is("on") ? number(at + 1) : Optional.empty();
+            if (beat.isPresent()) {
+                row = IntStream.range(0, rows().size()).filter(each -> rows().cell(each, Column.COUNT).equals(String.valueOf(beat.get()))).findFirst().orElse(Math.min(rows().size(), beat.get()) - 1);
+                break;
+            }
+        }
+        return put(row, Column.ARMS, statement.text(), 0, tokens.size());
+    }
+
+    /** "M:", "W: …". */
+    private int initial() {
+        boolean headed = tokens.size() > 1 && INITIALS.containsKey(tokens.get(0).word()) && (tokens.get(1).is(";") || Words.JOINTS.longest(tokens, 1).filter(match -> match.meaning() == Words.Does.OPPOSITE).isPresent());
+        if (!headed) {
+            return 0;
+        }
+        part = INITIALS.get(tokens.get(0).word());
+        return 1;
     }
 
     /** @return the next token to be read, always a later one */
@@ -98,6 +209,7 @@ final class StatementReader {
         read = read > at ? read : less(at);
         read = read > at ? read : startOrEnd(at);
         read = read > at ? read : count(at);
+        read = read > at ? read : swayOn(at);
         read = read > at ? read : foot(at);
         read = read > at ? read : segment(at);
         read = read > at ? read : joint(at);
@@ -183,9 +295,12 @@ final class StatementReader {
             }
             row = number(at + 1);
             after = at + 2;
-        } else if (ORDINALS.contains(token.word()) && at + 1 < tokens.size() && tokens.get(at + 1).is("step")) {
+        } else if (ORDINALS.contains(token.word()) && at + 1 < tokens.size() && (tokens.get(at + 1).is("step") || at == 0 && tokens.get(at + 1).isBreak())) {
             row = Optional.of(ORDINALS.indexOf(token.word()) + 1);
             after = at + 2;
+        } else if (at == 0 && number(at).isPresent() && at + 1 < tokens.size() && tokens.get(at + 1).is(";") && isCountedInWords()) {
+            row = number(at);
+            after = at + 1;
         } else if (token.is("last") && at + 1 < tokens.size() && tokens.get(at + 1).is("step")) {
             row = Optional.of(rows().size());
             after = at + 2;
@@ -205,6 +320,11 @@ final class StatementReader {
         rowNamed = true;
         called = OptionalInt.of(rows().now());
         return after;
+    }
+
+    /** Where steps are counted slow and quick, a number before a colon names a step. */
+    private boolean isCountedInWords() {
+        return IntStream.range(0, rows().size()).anyMatch(row -> rows().cell(row, Column.COUNT).matches("[SQ].*"));
     }
 
     /** While a figure is told, "on two" after a step says when it is taken; before a step it names the step, unless that would leave some out. */
@@ -266,6 +386,13 @@ final class StatementReader {
         }
         int after = at + match.get().length();
         boolean ofAStep = after < tokens.size() && Words.OF_A_STEP.contains(tokens.get(after).word());
+        int foot = after;
+        while (foot < tokens.size() && Set.of("with", "on", "the", "his", "her").contains(tokens.get(foot).word())) {
+            foot++;
+        }
+        if (isFoot(foot)) {
+            return foot;
+        }
         if (ofAStep) {
             return at;
         }
@@ -282,15 +409,23 @@ final class StatementReader {
         }
         int to = countEnd(at);
         boolean spoken = SPOKEN.contains(tokens.get(at).word());
-        boolean alone = spoken || to == clauseEnd(at) && !tokens.get(at).isNumber() && to == at + 1;
+        boolean alone = spoken || to == clauseEnd(at) && (placedHere && to == tokens.size() || !tokens.get(at).isNumber() && to == at + 1);
         boolean rowFollows = to < tokens.size() && (tokens.get(to).isBreak() || tokens.get(to).is("-") || isFoot(to) || segments.at(to, clauseEnd(to), situation()).filter(segment -> segment.column() == Column.FOOT_POSITION).isPresent());
         if (to == at || !rowFollows && !alone) {
             return at;
         }
-        String said = statement.text().substring(tokens.get(at).from(), tokens.get(to - 1).to());
+        String said = tokens.subList(at, to).stream().map(Token::word).collect(Collectors.joining("-"));
         Optional<String> mark = new CountPhrasing().read(said, Situation.UNKNOWN.withLastBeat(lastBeat())).shorthand();
         if (mark.isEmpty()) {
             return at;
+        }
+        if (numbersCounted(at, to)) {
+            return to;
+        }
+        boolean countsThis = alone && placedHere && (!rows().said(Column.COUNT) || to == tokens.size() && rows().cell(rows().now(), Column.COUNT).equals(mark.get()));
+        if (countsThis) {
+            put(rows().now(), Column.COUNT, mark.get(), at, to);
+            return to;
         }
         boolean fresh = rows().now() < 0 || rows().said(Column.COUNT) || rows().said(Column.FOOT_POSITION);
         if (fresh) {
@@ -301,6 +436,17 @@ final class StatementReader {
         return to;
     }
 
+    /** "1 LF side, 2 RF across" after "slow quick quick": the number of a row whose count is known. */
+    private boolean numbersCounted(int at, int to) {
+        Optional<Integer> row = to == at + 1 ? number(at).map(number -> number - 1) : Optional.empty();
+        boolean counted = row.filter(index -> index < rows().size() && !rows().cell(index, Column.COUNT).isEmpty() && !rows().cell(index, Column.COUNT).equals(String.valueOf(index + 1))).isPresent();
+        if (!counted || rows().cell(row.get(), Column.FOOT_POSITION).length() > 0) {
+            return false;
+        }
+        rowNamed = rows().go(row.get());
+        return true;
+    }
+
     private int countEnd(int at) {
         Set<String> words = Set.of("slow", "quick", "s", "q", "and", "a");
         boolean ampersand = statement.text().charAt(tokens.get(at).from()) == '&' || tokens.get(at).is("a") && isFoot(at + 1);
@@ -309,7 +455,8 @@ final class StatementReader {
             return at;
         }
         boolean tied = at + 1 < tokens.size() && number(at + 1).isPresent() && statement.text().substring(tokens.get(at).to(), tokens.get(at + 1).from()).matches("\\s*[-–]\\s*");
-        return tied ? at + 2 : at + 1;
+        boolean heldOn = at + 2 == tokens.size() && number(at).isPresent() && number(at + 1).filter(next -> next == 1 || next == number(at).get() + 1).isPresent();
+        return tied || heldOn ? at + 2 : at + 1;
     }
 
     private OptionalInt lastBeat() {
@@ -325,8 +472,19 @@ final class StatementReader {
             return false;
         }
         boolean side = !tokens.get(at).is("rf") && !tokens.get(at).is("lf") && at + 1 < tokens.size() && Set.of("side", "shoulder", "sway", "hand", "hip", "hands").contains(tokens.get(at + 1).word());
-        boolean towards = at > 0 && Set.of("to", "sway", "sl", "slightly").contains(tokens.get(at - 1).word());
-        return !side && !towards;
+        boolean towards = at > 0 && Set.of("to", "sway", "sl", "slightly").contains(tokens.get(at - 1).word()) || at > 1 && tokens.get(at - 1).is("the") && tokens.get(at - 2).is("to");
+        boolean bothDance = tokens.get(at).is("both") && (at + 1 >= tokens.size() || !tokens.get(at + 1).is("feet"));
+        return !side && !towards && !bothDance;
+    }
+
+    /** "(No sway on one,) left on two, right on three." */
+    private int swayOn(int at) {
+        boolean side = tokens.get(at).is("left") || tokens.get(at).is("right") || tokens.get(at).is("straight");
+        if (spokenOf != Column.SWAY || !side || at + 2 >= tokens.size() || !tokens.get(at + 1).is("on") || number(at + 2).isEmpty()) {
+            return at;
+        }
+        Optional<Segment> sway = segments.whole(Column.SWAY, at, at + 1, situation());
+        return sway.map(this::rowsAfter).orElse(at);
     }
 
     /** "Right foot", "LF", and "to left" after what closes. */
@@ -384,12 +542,18 @@ final class StatementReader {
             return end.isPresent() ? at : moreOfPosition(at);
         }
         Segment segment = found.get();
-        int more = end.isEmpty() && tokens.get(at).is("across") ? moreOfPosition(at) : at;
+        boolean adds = tokens.get(at).is("across") || placedHere && segment.column() == Column.FOOT_POSITION && (tokens.get(at).is("slightly") || tokens.get(at).is("sl"));
+        int more = end.isEmpty() && adds ? moreOfPosition(at) : at;
         if (more > at) {
             return more;
         }
         if (end.isEmpty() && !rowNamed && segment.column() != Column.FOOT_POSITION && segment.column() != Column.RISE && namesRows(segment.to())) {
+            spokenOf = segment.column();
             return rowsAfter(segment);
+        }
+        boolean beforeAll = !amends && rows().now() < 0 && (segment.column() == Column.ALIGNMENT || segment.column() == Column.RELATION);
+        if (beforeAll) {
+            end = Optional.of(Words.Does.STARTS);
         }
         if (end.isPresent()) {
             return startsOrEnds(segment) ? segment.to() : at;
@@ -474,11 +638,19 @@ final class StatementReader {
     }
 
     private boolean apply(Segment segment) {
+        spokenOf = segment.column();
         if (segment.column() == Column.FOOT_POSITION) {
             return position(segment);
         }
         if (segment.column() == Column.RISE) {
             return rise(segment);
+        }
+        if (beginsRow(segment)) {
+            rows().next();
+            rowNamed = true;
+            if (segment.column() == Column.ACTION && isFoot(segment.to() - 1)) {
+                put(rows().now(), Column.FOOT, Foot.LEXICON.read(tokens.get(segment.to() - 1).word()).shorthand(), segment.to() - 1, segment.to());
+            }
         }
         int row = segment.column() == Column.TURN ? rowOfTurn(segment) : rows().now();
         if (row < 0 || row >= rows().size()) {
@@ -494,6 +666,15 @@ final class StatementReader {
             heard.doubtLast(segment.text());
         }
         return done;
+    }
+
+    /** "Appel on RF" before any other step, "turning a quarter to the left, LF back": what is told before the foot that does it. */
+    private boolean beginsRow(Segment segment) {
+        if (amends || rowNamed) {
+            return false;
+        }
+        boolean action = segment.column() == Column.ACTION && rows().now() < 0 && isFoot(segment.to() - 1);
+        return action || segment.column() == Column.TURN && segment.to() + 1 < tokens.size() && tokens.get(segment.to()).isBreak() && isFoot(segment.to() + 1);
     }
 
     /** "Between one and two" names the row, if the statement has not. */
@@ -516,6 +697,10 @@ final class StatementReader {
             rowNamed = true;
         }
         placedHere = true;
+        boolean crossing = segment.from() + 1 < segment.to() && Segments.CROSSING.contains(tokens.get(segment.from()).word()) && isFoot(segment.from() + 1);
+        if (crossing) {
+            put(rows().now(), Column.FOOT, Foot.LEXICON.read(tokens.get(segment.from() + 1).word()).shorthand(), segment.from() + 1, segment.from() + 2);
+        }
         return put(rows().now(), Column.FOOT_POSITION, segment.text(), segment.from(), segment.to());
     }
 
@@ -552,14 +737,21 @@ final class StatementReader {
             Optional<Segment> cell = segments.whole(column, after, end, situation()).filter(Segment::sure);
             return cell.isPresent() && put(rows().now(), column, cell.get().text(), at, end) ? end : at;
         }
-        if (!colon && !(column == Column.COUNT && after < tokens.size() && countEnd(after) > after)) {
+        boolean cellEach = at == 0 && !rowNamed && rows().size() > 1 && pieces(after).size() == rows().size();
+        if (!colon && !cellEach && !(column == Column.COUNT && after < tokens.size() && countEnd(after) > after)) {
             return at;
         }
         int from = colon ? after + 1 : after;
         if (from >= tokens.size()) {
             return at;
         }
-        return column == Column.COUNT && !rowNamed ? counts(at, from) : FREE.contains(column) ? ownWords(column, from) : cells(column, from);
+        return column == Column.COUNT && (!rowNamed || countsAll(from)) ? counts(at, from) : FREE.contains(column) ? ownWords(column, from) : cells(column, from);
+    }
+
+    /** "Counted two, three, four and one" after the last of five steps. */
+    private boolean countsAll(int from) {
+        int marks = new CountPhrasing().rows(statement.text().substring(tokens.get(from).from())).size();
+        return marks > 1 && marks == rows().size();
     }
 
     private int counts(int at, int from) {
@@ -581,16 +773,20 @@ final class StatementReader {
         }
     }
 
+    /** What is told of the whole figure belongs to where it begins. */
     private int ownWords(Column column, int from) {
-        if (rows().now() < 0) {
+        if (rows().size() == 0) {
             return from - 1;
         }
-        put(rows().now(), column, statement.text().substring(tokens.get(from).from()), from, tokens.size());
+        if (column == Column.LEAD && !rowNamed && figure.rows(Part.MAN).size() > 0) {
+            part = Part.MAN;
+        }
+        put(Math.max(0, rows().now()), column, statement.text().substring(tokens.get(from).from()), from, tokens.size());
         return tokens.size();
     }
 
-    /** The cells of all rows with commas between, or the cell of the row that is being told. */
-    private int cells(Column column, int from) {
+    /** What commas and semicolons part. */
+    private List<int[]> pieces(int from) {
         List<int[]> pieces = new ArrayList<>();
         int begin = from;
         for (int at = from; at <= tokens.size(); at++) {
@@ -601,6 +797,12 @@ final class StatementReader {
                 begin = at + 1;
             }
         }
+        return pieces;
+    }
+
+    /** The cells of all rows with commas between, or the cell of the row that is being told. */
+    private int cells(Column column, int from) {
+        List<int[]> pieces = pieces(from);
         Optional<Segment> whole = segments.whole(column, from, tokens.size(), situation()).filter(Segment::sure);
         if (rowNamed && whole.isPresent()) {
             put(rows().now(), column, whole.get().text(), from, tokens.size());
@@ -615,7 +817,8 @@ final class StatementReader {
             return tokens.size();
         }
         if (column == Column.RISE && tokens.subList(from, tokens.size()).stream().anyMatch(token -> Set.of("on", "end", "e").contains(token.word()))) {
-            return from;
+            Optional<Segment> rise = segments.whole(Column.RISE, from, tokens.size(), situation()).filter(Segment::sure);
+            return rise.isPresent() && rise(rise.get()) ? tokens.size() : from;
         }
         if (rowNamed || pieces.size() != rows().size()) {
             return from;

@@ -106,7 +106,7 @@ public final class Lexicon<T extends Term> {
     }
 
     public UnreadableTextException unreadable(String text) {
-        return new UnreadableTextException(text, expected, nearest(text));
+        return new UnreadableTextException(text, expected, () -> nearest(text));
     }
 
     private static String normalise(String text) {

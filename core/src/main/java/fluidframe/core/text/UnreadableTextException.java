@@ -1,6 +1,7 @@
 package fluidframe.core.text;
 
 import java.util.List;
+import java.util.function.Supplier;
 
 /**
  * A text that the notation does not know. It carries the text, what was expected in its place and the
@@ -10,13 +11,18 @@ public final class UnreadableTextException extends IllegalArgumentException {
 
     private final transient String text;
     private final transient String expected;
-    private final transient List<String> nearest;
+    private final transient Supplier<List<String>> nearest;
 
-    public UnreadableTextException(String text, String expected, List<String> nearest) {
+    /** @param nearest is asked only where somebody shows it: most texts that are no shorthand are understood as words */
+    UnreadableTextException(String text, String expected, Supplier<List<String>> nearest) {
         super("cannot read \"" + text + "\": expected " + expected);
         this.text = text;
         this.expected = expected;
-        this.nearest = List.copyOf(nearest);
+        this.nearest = nearest;
+    }
+
+    public UnreadableTextException(String text, String expected, List<String> nearest) {
+        this(text, expected, () -> nearest);
     }
 
     public UnreadableTextException(String text, String expected) {
@@ -38,6 +44,6 @@ public final class UnreadableTextException extends IllegalArgumentException {
     }
 
     public List<String> nearest() {
-        return nearest;
+        return List.copyOf(nearest.get());
     }
 }
