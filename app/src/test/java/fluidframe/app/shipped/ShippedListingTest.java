@@ -15,6 +15,7 @@ import fluidframe.core.listing.ListingWriter;
 import fluidframe.core.listing.RoutineListing;
 import fluidframe.core.routine.Placement;
 import fluidframe.core.routine.Routine;
+import fluidframe.core.routine.Section;
 import fluidframe.core.time.Tempo;
 import java.util.List;
 import java.util.stream.Collectors;
@@ -48,7 +49,9 @@ class ShippedListingTest {
         "waltz|nat turn, RF closed change, rev turn 1-3, whisk → chassé from PP|Natural Turn; Closed Change on RF; Reverse Turn (1–3); Whisk; Chassé from Promenade",
         "waltz|nat spin turn, [corner] 4-6 rev turn|Natural Spin Turn corner; Reverse Turn (4–6)", "waltz|Natral Spin Turn (corner)|Natural Spin Turn corner", "waltz|open tele - wing|Open Telemark; Wing",
         "waltz|2nd half of the reverse turn|Reverse Turn (4–6)", "waltz|hesitation|Hesitation Change", "tango|open reverse|? Open Reverse Turn, Lady Outside or Open Reverse Turn, Lady in Line", "waltz|reverse turn turned a quarter at the end|Reverse Turn (turned a quarter at the end)",
-        "rumba|basic|Basic Movement", "rumba|walks|Progressive Walks Forward", "rumba|NY x3, spot turn L|New York x3; Spot Turn", "rumba|alemana → OHT → fan; cucarachas; nat top|Alemana; Open Hip Twist; Fan; Cucarachas; Natural Top",
+        "jive|change R-L / change L-R / whip x2 / stop & go|Change of Places Right to Left; Change of Places Left to Right; Link and Whip x2; Stop and Go", "rumba|basic 1-6; NYs x 2; hand-to-hands (3)|Basic Movement; New York x2; Hand to Hand x3",
+        "quickstep|1/4 turn to R, natural turn w/ hesitation, fwd lock step|Quarter Turn to Right; Natural Turn with Hesitation; Forward Lock", "foxtrot|feather // corner // reverse wave|Feather Step corner; Reverse Wave",
+        "tango|closed finish, 2 walks|? Closed Promenade; Walks (2 times)", "rumba|basic|Basic Movement", "rumba|walks|Progressive Walks Forward", "rumba|NY x3, spot turn L|New York x3; Spot Turn", "rumba|alemana → OHT → fan; cucarachas; nat top|Alemana; Open Hip Twist; Fan; Cucarachas; Natural Top",
         "rumba|hand to hand twice|Hand to Hand x2", "rumba|hold 2 beats, bow|hold for 2 beats; bow for 1 beat",
         "tango|open reverse lady outside, basic rev turn, back corte|Open Reverse Turn, Lady Outside; Basic Reverse Turn; Back Corté", "foxtrot|open telemark > feather from prom > 3 step|Open Telemark; Feather from Promenade; Three Step",
         "jive|change of places R to L, change of places L to R, link & whip|Change of Places Right to Left; Change of Places Left to Right; Link and Whip",
@@ -66,6 +69,13 @@ class ShippedListingTest {
     }
 
     @Test
+    void aSectionMayBeDancedAgainAndACornerComeBeforeOne() {
+        RoutineListing listing = listed("cha-cha", "Verse 1: NY, spot turn\nShort side (corner before)\ntime steps x2\nVerse 2: as verse 1");
+        assertThat(listing.entries()).extracting(ShippedListingTest::shown).containsExactly("New York", "Spot Turn corner", "Time Step (2 times)", "New York", "Spot Turn");
+        assertThat(listing.entries()).extracting(entry -> entry.section().map(Section::title).orElse("")).containsExactly("Verse 1", "", "Short side", "Verse 2", "");
+    }
+
+    @Test
     void whatIsUnknownStaysInItsPlaceWithTheNearestNames() {
         String text = "whisk, hover corte, wing";
         RoutineListing listing = listed("waltz", text);
@@ -78,6 +88,7 @@ class ShippedListingTest {
     @Test
     void whatIsSaidBesidesTheNameIsNeverDroppedInSilence() {
         assertThat(listed("waltz", "impetus under-turned").entries().get(0).remarks()).containsExactly("\"under turned\" is no variant of the Impetus");
+        assertThat(listed("waltz", "nat turn (under turned) x1").entries().get(0).remarks()).containsExactly("\"under turned\" is no variant of the Natural Turn");
         assertThat(listed("waltz", "whisk 7-9").entries().get(0).remarks()).containsExactly("the Whisk has no such part");
     }
 

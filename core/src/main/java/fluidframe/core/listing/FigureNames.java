@@ -30,7 +30,7 @@ public final class FigureNames {
 
     /** What coaches shorten, word by word. */
     private static final Map<String, String> SHORT = new HashMap<>();
-    private static final Set<String> SMALL = Set.of("the", "on", "a", "an", "of", "with", "and", "to", "in", "from", "for", "by", "foot", "at", "into");
+    private static final Set<String> SMALL = Set.of("the", "on", "a", "an", "of", "with", "and", "to", "in", "from", "for", "by", "foot", "at", "into", "w");
     /** From here on two names may be meant for the same. */
     static final double LIKELY = 0.72;
     private static final double NEAR = 0.3;
@@ -49,7 +49,7 @@ public final class FigureNames {
             "cl", "closed", "ny", "new york", "hth", "hand to hand", "sts", "shoulder to shoulder", "oht", "open hip twist", "cht", "closed hip twist", "hs", "hockey stick", "ua", "underarm", "cbl", "cross body lead", "fwd", "forward",
             "bk", "back", "bwd", "backward", "backwards", "backward", "forwards", "forward", "dbl", "double", "drs", "double reverse spin", "nst", "natural spin turn", "rt", "right", "lt", "left", "r", "right", "l", "left", "rf", "right",
             "lf", "left", "cuc", "cucaracha", "op", "open", "trn", "turn", "tn", "turn", "qtr", "quarter", "qt", "quarter turn", "sync", "syncopated", "cont", "contra", "chk", "check", "fall", "fallaway", "weav", "weave", "cha", "cha",
-            "1", "one", "2", "two", "3", "three", "4", "four", "5", "five", "6", "six", "v", "volta", "wlk", "walk", "bf", "bota fogo", "ch", "chasse", "cpp", "counter promenade", "btb", "behind back", "lady's", "lady", "ladys", "lady"};
+            "1", "one", "2", "two", "3", "three", "4", "four", "5", "five", "6", "six", "v", "volta", "wlk", "walk", "bf", "bota fogo", "ch", "chasse", "cpp", "counter promenade", "btb", "behind back", "lady's", "lady", "ladys", "lady", "1/4", "quarter", "1/2", "half", "3/4", "three quarter", "chas", "cha", "wd", "weave", "pivots", "pivot", "botafogo", "bota fogo", "botafogos", "bota fogo"};
         for (int i = 0; i < pairs.length; i += 2) {
             SHORT.put(pairs[i], pairs[i + 1]);
         }
@@ -60,8 +60,9 @@ public final class FigureNames {
      *
      * @param share   of the words that both have, 0 to 1
      * @param matched the words of the entry that are in the figure's name
+     * @param ordered whether they stand in the name's order
      */
-    record Fit(Figure figure, double share, Set<Integer> matched) {
+    record Fit(Figure figure, double share, Set<Integer> matched, boolean ordered) {
     }
 
     /**
@@ -92,7 +93,7 @@ public final class FigureNames {
         String plain = Normalizer.normalize(text, Normalizer.Form.NFD).replaceAll("\\p{M}", "");
         List<String> words = new ArrayList<>();
         for (Token token : Tokens.of(plain)) {
-            for (String word : SHORT.getOrDefault(token.word(), token.word()).split(" ")) {
+            for (String word : inFull(token.word()).split(" ")) {
                 String single = word.length() > SHORTEST_MISSPELT && word.endsWith("s") && !word.endsWith("ss") && !word.endsWith("us") ? word.substring(0, word.length() - 1) : word;
                 if (!SMALL.contains(single) && Character.isLetterOrDigit(single.charAt(0))) {
                     words.add(single);
@@ -100,6 +101,12 @@ public final class FigureNames {
             }
         }
         return words;
+    }
+
+    /** A short name may stand for several of its kind: "NYs". */
+    private static String inFull(String word) {
+        boolean several = !SHORT.containsKey(word) && word.length() > 2 && word.endsWith("s");
+        return several ? SHORT.getOrDefault(word.substring(0, word.length() - 1), word) : SHORT.getOrDefault(word, word);
     }
 
     /** Whether somebody who types so much may look for one of these names, however it is shortened or misspelt. */
@@ -147,8 +154,9 @@ public final class FigureNames {
         long others = IntStream.range(0, said.size()).filter(i -> !matched.contains(i) && !modifiers.contains(said.get(i)) && !name.variants().contains(said.get(i))).count();
         double share = 2 * sum / (name.words().size() + matched.size() + others);
         boolean wholly = others == 0 && !matched.isEmpty();
-        double ordered = share * (1 - OUT_OF_ORDER * (matched.size() - inOrder(List.copyOf(matched))) / Math.max(1, matched.size()));
-        return new Fit(name.figure(), wholly ? Math.max(ordered, LIKELY + PART_OF_NAME * ordered) : ordered, matched);
+        int stray = matched.size() - inOrder(List.copyOf(matched));
+        double ordered = share * (1 - OUT_OF_ORDER * stray / Math.max(1, matched.size()));
+        return new Fit(name.figure(), wholly ? Math.max(ordered, LIKELY + PART_OF_NAME * ordered) : ordered, matched, stray == 0);
     }
 
     /** How many of the places can stand one after another as they are. */

@@ -24,6 +24,7 @@ import java.util.Set;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import java.util.stream.Collectors;
+import java.util.stream.IntStream;
 import java.util.stream.Stream;
 
 /**
@@ -45,17 +46,19 @@ public final class ListingReader {
     private static final Pattern NUMBERING = Pattern.compile("^\\s*(?:\\d{1,3}\\s*[.)](?=\\s)|[-–—•*·]\\s)\\s*");
     private static final Pattern BARS = Pattern.compile("[(\\[]?\\s*\\b(\\d{1,3}(?:[.,]5|\\s*½|\\s1/2)?|½)\\s*bars?\\b\\s*[)\\]]?", Pattern.CASE_INSENSITIVE);
     private static final Pattern CORNER = Pattern.compile("[\\[(]?\\s*\\bcorner\\b\\s*[\\])]?|[↰⟲]", Pattern.CASE_INSENSITIVE);
-    private static final Pattern TIMES = Pattern.compile("(?<![\\d–-])[x×]\\s*(\\d{1,2})\\b|\\b(\\d{1,2})\\s*[x×](?=\\s|$|[,;)])|\\b(\\d{1,2}|two|three|four|five|six)\\s+times\\b|\\b(twice)\\b", Pattern.CASE_INSENSITIVE);
+    private static final Pattern CORNER_BEFORE = Pattern.compile("[\\[(]?\\s*\\bcorner(?: before| first)?\\s*[\\])]?", Pattern.CASE_INSENSITIVE);
+    private static final Pattern AS_BEFORE = Pattern.compile("^\\s*(?:same as|as|repeat|like)\\s+(.{1,40}?)\\s*$", Pattern.CASE_INSENSITIVE);
+    private static final Pattern TIMES = Pattern.compile("(?<![\\d–-])[x×]\\s*(\\d{1,2})\\b|\\b(\\d{1,2})\\s*[x×](?=\\s|$|[,;)])|\\b(\\d{1,2}|two|three|four|five|six)\\s+times\\b|\\b(twice)\\b|\\(([2-9])\\)\\s*$", Pattern.CASE_INSENSITIVE);
     private static final Pattern SEVERAL = Pattern.compile("^([2-9])\\s+(\\D.*s)$");
     private static final Pattern PART = Pattern.compile("[(\\[]?\\s*(?:steps?\\s*)?\\b(\\d{1,2})\\s*(?:-|–|—|to)\\s*(\\d{1,2})\\b(?:\\s*of)?\\s*[)\\]]?", Pattern.CASE_INSENSITIVE);
     private static final Pattern HALF = Pattern.compile("\\b(first|1st|second|2nd)\\s+(?:half|part)(?:\\s+of)?\\b", Pattern.CASE_INSENSITIVE);
     private static final Pattern SECTION = Pattern.compile("^\\s*[\\[#=*]*\\s*((?:(?:long|short|first|second|third|fourth|1st|2nd|3rd|4th)\\s+side|verse|chorus|intro(?:duction)?|bridge|break|ending|opening|section|part|phrase|side)\\b[^:,;>→]{0,30}?|[A-Z]|[^:,;>→]{1,40}(?=:))\\s*[\\]#=*]*\\s*:?\\s*$",
             Pattern.CASE_INSENSITIVE);
     private static final Pattern SECTION_BEFORE = Pattern.compile("^\\s*([^:,;>→\\[\\]]{1,40}):\\s+(?=\\S)");
-    private static final Pattern SEPARATOR = Pattern.compile("\\s*(?:->|=>|→|⇒|>|;|\\+)\\s*|(?<!\\d)\\s+[-–—]\\s+(?!\\d)|\\s*,\\s*|\\s+/\\s+|\\s+then\\s+", Pattern.CASE_INSENSITIVE);
+    private static final Pattern SEPARATOR = Pattern.compile("\\s*(?:->|=>|→|⇒|>|;|\\+)\\s*|(?<!\\d)\\s+[-–—]\\s+(?!\\d)|\\s*,\\s*|\\s+/\\s+|\\s*(?:/{2,}|\\|)\\s*|\\s+then\\s+", Pattern.CASE_INSENSITIVE);
     private static final Pattern ELEMENT = Pattern.compile("^(hold|tap|replace|check|walk|walks|walk round|round|bow|pose|pause|wait)(?: for)?(?:\\s+(\\d{1,3}))?(?:\\s+(?:beats?|counts?|steps?))?$", Pattern.CASE_INSENSITIVE);
     /** Words that say how a figure is danced, not which. */
-    private static final Set<String> MODIFIERS = Set.of("under", "over", "turned", "underturned", "overturned", "ended", "ending", "end", "finish", "finished", "dc", "dw", "lod", "danced", "ordinary", "normal", "standard", "again", "repeat");
+    private static final Set<String> MODIFIERS = Set.of("under", "over", "turned", "underturned", "overturned", "ended", "ending", "end", "finished", "dc", "dw", "lod", "danced", "ordinary", "normal", "standard", "again", "repeat");
 
     private final String text;
     private final Dance dance;
@@ -98,7 +101,13 @@ public final class ListingReader {
         int from = offset + begin;
         Matcher heading = SECTION.matcher(rest);
         if (heading.matches() && best(bare(rest)).filter(fit -> fit.share() >= FigureNames.LIKELY).isEmpty()) {
-            section = Optional.of(section(heading.group(1)));
+            String name = heading.group(1);
+            Matcher corner = CORNER_BEFORE.matcher(name);
+            if (corner.find()) {
+                turnCorner();
+                name = corner.replaceAll(" ");
+            }
+            section = Optional.of(section(name));
             return;
         }
         Matcher before = SECTION_BEFORE.matcher(rest);
@@ -106,6 +115,9 @@ public final class ListingReader {
             section = Optional.of(section(before.group(1)));
             from += before.end();
             rest = rest.substring(before.end());
+        }
+        if (readAgain(rest, from)) {
+            return;
         }
         List<Piece> pieces = pieces(rest, from);
         boolean names = entries.isEmpty() && title.isEmpty() && isTitle(rest) && pieces.stream().allMatch(piece -> best(piece.text()).filter(fit -> fit.share() >= FigureNames.LIKELY).isEmpty());
@@ -130,7 +142,7 @@ public final class ListingReader {
     }
 
     private static int times(Matcher times) {
-        String number = Stream.of(times.group(1), times.group(2), times.group(3)).filter(java.util.Objects::nonNull).findFirst().orElse("2");
+        String number = Stream.of(times.group(1), times.group(2), times.group(3), times.group(5)).filter(java.util.Objects::nonNull).findFirst().orElse("2");
         List<String> words = List.of("two", "three", "four", "five", "six");
         int word = words.indexOf(number.toLowerCase(Locale.ROOT));
         return word >= 0 ? word + 2 : Integer.parseInt(number);
@@ -176,6 +188,33 @@ public final class ListingReader {
         return names.fitting(FigureNames.words(said), Set.of()).stream().findFirst();
     }
 
+    /** After what was listed last. */
+    private void turnCorner() {
+        if (!entries.isEmpty()) {
+            entries.set(entries.size() - 1, entries.get(entries.size() - 1).withCornerAfter(true));
+        }
+    }
+
+    /** "Verse 2: as verse 1": what was listed under that heading once more; whether a corner follows is a matter of its new place. */
+    private boolean readAgain(String line, int from) {
+        Matcher again = AS_BEFORE.matcher(line);
+        if (!again.matches()) {
+            return false;
+        }
+        int begin = IntStream.range(0, entries.size()).filter(i -> entries.get(i).section().filter(named -> named.title().equalsIgnoreCase(again.group(1).strip())).isPresent()).findFirst().orElse(-1);
+        if (begin < 0) {
+            return false;
+        }
+        int end = IntStream.range(begin + 1, entries.size()).filter(i -> entries.get(i).section().isPresent()).findFirst().orElse(entries.size());
+        List<ListedEntry> danced = List.copyOf(entries.subList(begin, end));
+        for (int i = 0; i < danced.size(); i++) {
+            boolean last = i == danced.size() - 1;
+            entries.add(danced.get(i).with().from(from).to(from + line.length()).section(section).cornerAfter(danced.get(i).cornerAfter() && !last).build());
+            section = Optional.empty();
+        }
+        return true;
+    }
+
     private void entry(Piece piece) {
         String said = piece.text();
         Matcher corner = CORNER.matcher(said);
@@ -184,8 +223,8 @@ public final class ListingReader {
             boolean first = said.substring(0, corner.start()).isBlank();
             said = corner.reset().replaceAll(" ").strip();
             cornerAfter = !first;
-            if (first && !entries.isEmpty()) {
-                entries.set(entries.size() - 1, entries.get(entries.size() - 1).withCornerAfter(true));
+            if (first) {
+                turnCorner();
             }
         }
         List<String> remarks = new ArrayList<>();
@@ -231,11 +270,11 @@ public final class ListingReader {
             return entry;
         }
         double best = fits.get(0).share();
-        List<Fit> likely = fits.stream().filter(fit -> fit.share() >= Math.max(FigureNames.LIKELY, best - MARGIN)).toList();
+        List<Fit> likely = fits.stream().filter(fit -> fit.share() >= Math.max(FigureNames.LIKELY, best - MARGIN) && (fit.ordered() || !fits.get(0).ordered())).toList();
         List<String> remarks = new ArrayList<>(entry.remarks());
         List<Dancing> choices = new ArrayList<>();
         for (Fit fit : likely.isEmpty() ? fits.stream().limit(MOST_CHOICES).toList() : likely) {
-            Way way = way(fit, words, parted ? part(fit.figure(), said) : halved ? half(fit.figure(), said) : Optional.empty(), likely.size() == 1 ? remarks : new ArrayList<>(), parted || halved);
+            Way way = way(fit, words, parted ? part(fit.figure(), said) : halved ? half(fit.figure(), said) : Optional.empty(), choices.isEmpty() ? remarks : new ArrayList<>(), halved || parted && !isWhole(fit.figure(), said));
             choices.add(dancing(fit.figure(), way));
         }
         boolean sure = likely.size() == 1 || !likely.isEmpty() && best >= EXACT && likely.get(1).share() < EXACT;
@@ -270,6 +309,13 @@ public final class ListingReader {
         } catch (IllegalArgumentException noSuchWay) {
             return Dancing.of(figure, Way.AS_CHARTED);
         }
+    }
+
+    /** Whether a part that was named is all of it: "basic 1-6". */
+    private static boolean isWhole(Figure figure, String said) {
+        Matcher part = PART.matcher(said);
+        int steps = figure.man().steps().size();
+        return part.find() && Integer.parseInt(part.group(1)) == 1 && Integer.parseInt(part.group(2)) == steps;
     }
 
     private static Optional<Split> part(Figure figure, String said) {
