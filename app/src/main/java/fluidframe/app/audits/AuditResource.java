@@ -1,5 +1,7 @@
 package fluidframe.app.audits;
 
+import com.github.benmanes.caffeine.cache.Cache;
+import com.github.benmanes.caffeine.cache.Caffeine;
 import fluidframe.app.figures.FigureDocument;
 import fluidframe.app.figures.FigureMapper;
 import fluidframe.app.figures.FigureReading;
@@ -20,7 +22,12 @@ import org.springframework.web.bind.annotation.RestController;
 @Tag(name = "audits")
 class AuditResource {
 
+    /** What one coach writes in an hour, undone and done again. */
+    private static final int MOST_REMEMBERED = 500;
+
     private final Work work;
+    /** A figure that has been read and is asked for again, because it is opened once more or a change was undone, is not read and checked anew. */
+    private final Cache<FigureDocument, ReadingDocument> readings = Caffeine.newBuilder().maximumSize(MOST_REMEMBERED).build();
 
     AuditResource(Work work) {
         this.work = work;
@@ -35,6 +42,6 @@ class AuditResource {
     /** All that can be said of a figure while it is being written, taking what cannot be read as empty. */
     @PostMapping("/readings")
     ReadingDocument read(@Valid @RequestBody FigureDocument document) {
-        return work.quickly(() -> ReadingDocument.of(DraftReader.read(FigureMapper.draft(document))));
+        return work.quickly(() -> readings.get(document, asked -> ReadingDocument.of(DraftReader.read(FigureMapper.draft(asked)))));
     }
 }
