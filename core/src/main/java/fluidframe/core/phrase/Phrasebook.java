@@ -12,6 +12,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.function.Function;
+import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import org.apache.commons.text.similarity.LevenshteinDistance;
 
@@ -35,7 +36,8 @@ public final class Phrasebook<T> {
     }
 
     private final Node<T> root = new Node<>();
-    private final Map<String, T> phrases = new LinkedHashMap<>();
+    /** The phrases of each length in letters, in the order in which they were said. */
+    private final Map<Integer, Map<String, T>> phrases = new HashMap<>();
 
     /** Adds phrases; words in brackets may be left out, and a stroke stands between words of which any will do: "(to) (the) wall|w". The first meaning stays. */
     public Phrasebook<T> say(T meaning, String... patterns) {
@@ -85,7 +87,8 @@ public final class Phrasebook<T> {
         }
         if (node.meaning == null) {
             node.meaning = meaning;
-            phrases.put(String.join(" ", words.stream().map(Token::word).toList()), meaning);
+            String said = String.join(" ", words.stream().map(Token::word).toList());
+            phrases.computeIfAbsent(said.length(), length -> new LinkedHashMap<>()).put(said, meaning);
         }
     }
 
@@ -111,8 +114,9 @@ public final class Phrasebook<T> {
 
     /** How the phrases nearest to a word are written, the nearest first; what is written as nothing is left out. */
     List<String> nearest(String word, Function<T, String> shown) {
-        LevenshteinDistance distance = new LevenshteinDistance(distance(word));
-        return phrases.entrySet().stream().filter(entry -> Math.abs(entry.getKey().length() - word.length()) <= distance(word)).map(entry -> Map.entry(shown.apply(entry.getValue()), distance.apply(word, entry.getKey())))
+        int most = distance(word);
+        LevenshteinDistance distance = new LevenshteinDistance(most);
+        return IntStream.rangeClosed(word.length() - most, word.length() + most).boxed().flatMap(length -> phrases.getOrDefault(length, Map.of()).entrySet().stream()).map(entry -> Map.entry(shown.apply(entry.getValue()), distance.apply(word, entry.getKey())))
                 .filter(entry -> entry.getValue() >= 0 && !entry.getKey().isEmpty() && !entry.getKey().equalsIgnoreCase(word)).sorted(Comparator.comparingInt(Map.Entry::getValue)).map(Map.Entry::getKey).distinct().limit(SUGGESTIONS).toList();
     }
 
