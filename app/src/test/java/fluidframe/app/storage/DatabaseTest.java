@@ -19,6 +19,7 @@ import java.util.stream.IntStream;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.Timeout;
 import org.junit.jupiter.api.io.TempDir;
 
 class DatabaseTest {
@@ -110,10 +111,14 @@ class DatabaseTest {
     }
 
     @Test
+    @Timeout(120)
     void manyWhoKeepWhileTheDiskFillsAgainAndAgainAreAllAnswered() throws Exception {
         for (int round = 0; round < 8; round++) {
             int first = round * 1000;
             CompletableFuture<?>[] people = IntStream.range(0, 6).mapToObj(person -> CompletableFuture.runAsync(() -> keepMuchOrBeRefused(first + person * 100))).toArray(CompletableFuture[]::new);
+            while (acknowledged.isEmpty()) {
+                Thread.sleep(5);
+            }
             Thread.sleep(20);
             FailingDisk.full(true);
             assertThat(CompletableFuture.allOf(people)).as("round " + round).succeedsWithin(Duration.ofSeconds(60));

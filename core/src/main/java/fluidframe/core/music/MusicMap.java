@@ -22,7 +22,7 @@ import java.util.stream.Collectors;
  * @param hits     where the music strikes
  */
 @RecordBuilder
-public record MusicMap(Beats bar, Beats upBeat, List<Integer> phrases, List<MusicSection> sections, Tempo tempo, SortedSet<Beats> hits) implements MusicMapBuilder.With {
+public record MusicMap(Beats bar, Beats upBeat, List<Integer> phrases, List<MusicSection> sections, TempoMap tempo, SortedSet<Beats> hits) implements MusicMapBuilder.With {
 
     /**
      * @throws IllegalArgumentException if there is no bar, no phrase, or one without bars, or if the up-beat is a bar or longer
@@ -41,6 +41,10 @@ public record MusicMap(Beats bar, Beats upBeat, List<Integer> phrases, List<Musi
 
     /** Phrases of so many bars for ever. */
     public static MusicMap plain(Beats bar, int phraseBars, Tempo tempo) {
+        return plain(bar, phraseBars, TempoMap.steady(bar, tempo));
+    }
+
+    public static MusicMap plain(Beats bar, int phraseBars, TempoMap tempo) {
         return new MusicMap(bar, Beats.ZERO, List.of(phraseBars), List.of(), tempo, Collections.emptySortedSet());
     }
 
@@ -83,7 +87,7 @@ public record MusicMap(Beats bar, Beats upBeat, List<Integer> phrases, List<Musi
         }
         left.add(last);
         return new MusicMap(bar, upBeat, left, sections.stream().filter(section -> section.bar() >= number).map(section -> new MusicSection(section.bar() - number + 1, section.title())).toList(),
-                tempo, hits.stream().filter(hit -> hit.compareTo(gone) >= 0).map(hit -> hit.minus(gone)).collect(Collectors.toCollection(TreeSet::new)));
+                tempo.from(gone), hits.stream().filter(hit -> hit.compareTo(gone) >= 0).map(hit -> hit.minus(gone)).collect(Collectors.toCollection(TreeSet::new)));
     }
 
     /** Whether a phrase begins here. */

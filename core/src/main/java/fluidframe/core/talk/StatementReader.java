@@ -168,7 +168,7 @@ final class StatementReader {
     /** "He raises his left hand on 4": what arms do is kept in the coach's own words, in the row that is counted so. */
     private boolean readArms() {
         boolean arms = tokens.stream().anyMatch(token -> ARMS.contains(token.word())) && tokens.stream().anyMatch(token -> MOVED.contains(token.word())) && tokens.stream().noneMatch(token -> token.is(";"));
-        if (!arms || rows().size() == 0) {
+        if (!arms) {
             return false;
         }
         for (int at = 0; at < tokens.size(); at++) {
@@ -176,6 +176,9 @@ final class StatementReader {
                 part = Words.part(Words.JOINTS.longest(tokens, at).get().meaning());
                 break;
             }
+        }
+        if (rows().size() == 0) {
+            return false;
         }
         int row = Math.max(0, rows().now());
         for (int at = 0; at + 1 < tokens.size(); at++) {

@@ -1,0 +1,182 @@
+package fluidframe.core.piece;
+
+import fluidframe.core.music.TempoMap;
+import fluidframe.core.time.Beats;
+import java.nio.charset.StandardCharsets;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import java.util.Set;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+import java.util.stream.Stream;
+import javax.sound.midi.MetaMessage;
+import javax.sound.midi.MidiEvent;
+import javax.sound.midi.Sequence;
+import javax.sound.midi.ShortMessage;
+import javax.sound.midi.Track;
+
+/**
+ * Reads how a piece is built from a standard MIDI file: its tempos, its metre, and its markers as sections, hits and words. Where the file is silent the standard
+ * says 120 quarter notes a minute in four; that is said, not hidden.
+ */
+public final class NotesReader {
+
+    private static final int TRACK_NAME = 0x03;
+    private static final int LYRIC = 0x05;
+    private static final int MARKER = 0x06;
+    private static final int CUE_POINT = 0x07;
+    private static final int TEMPO = 0x51;
+    private static final int TIME_SIGNATURE = 0x58;
+    private static final double MICROSECONDS = 1_000_000;
+    private static final double USUAL_QUARTERS = 120;
+    private static final int USUAL_BEATS = 4;
+    private static final Pattern NAMED = Pattern.compile("^\\W*([\\p{L} -]+?)\\W*(\\d*)\\W*$");
+
+    private final Sequence sequence;
+    private final int phraseBars;
+    private final List<MidiEvent> events;
+    private final List<String> sentences = new ArrayList<>();
+    private int beatsPerBar = USUAL_BEATS;
+    /** Quarter notes to a beat: in 6/8 a beat of the dance is an eighth. */
+    private double quarters = 1;
+
+    private NotesReader(Sequence sequence, int phraseBars) {
+        this.sequence = sequence;
+        this.phraseBars = phraseBars;
+        this.events = Stream.of(sequence.getTracks()).flatMap(NotesReader::events).sorted(Comparator.comparingLong(MidiEvent::getTick)).toList();
+    }
+
+    private static Stream<MidiEvent> events(Track track) {
+        return java.util.stream.IntStream.range(0, track.size()).mapToObj(track::get);
+    }
+
+    /**
+     * @param phraseBars how long a phrase is where markers do not say otherwise
+     */
+    public static PieceLine read(Sequence sequence, int phraseBars) {
+        return new NotesReader(sequence, phraseBars).read();
+    }
+
+    private PieceLine read() {
+        if (sequence.getDivisionType() != Sequence.PPQ) {
+            return nothing("Its times are frames of a film, not beats; a file with beats is needed.");
+        }
+        long end = events.stream().filter(event -> event.getMessage() instanceof ShortMessage).mapToLong(MidiEvent::getTick).max().orElse(0);
+        if (end == 0) {
+            return nothing("No note was found in it.");
+        }
+        readMetre();
+        TempoMap tempo = tempo();
+        int bars = (int) Math.ceil(beat(end).toDouble() / beatsPerBar - 1e-6);
+        if (bars < 1 || bars > Piece.MOST_BARS) {
+            return nothing("It has " + bars + " bars; a piece has 1 to " + Piece.MOST_BARS + ".");
+        }
+        Optional<String> title = texts(TRACK_NAME).map(Text::said).filter(said -> !said.isBlank()).findFirst();
+        Beats length = Beats.of(beatsPerBar).times(bars);
+        List<Hit> hits = texts(MARKER, CUE_POINT).flatMap(text -> hit(text.said()).map(kind -> new Hit(text.at(), kind)).stream()).filter(hit -> hit.at().compareTo(length) < 0).toList();
+        List<CueWord> words = texts(LYRIC).filter(text -> text.said().length() > 2 && text.said().length() <= CueWord.MOST_LETTERS && text.at().compareTo(length) < 0).limit(Piece.MOST_HITS).map(text -> new CueWord(text.at(), text.said().strip())).toList();
+        return new PieceLine(title, Optional.of(new Piece("", title.orElse(""), Set.of(), Beats.of(beatsPerBar), Beats.ZERO, sections(bars), tempo, hits.stream().limit(Piece.MOST_HITS).toList(), words, 0)), sentences, List.of());
+    }
+
+    private PieceLine nothing(String sentence) {
+        return new PieceLine(Optional.empty(), Optional.empty(), List.of(sentence), List.of());
+    }
+
+    private void readMetre() {
+        List<byte[]> metres = metas(TIME_SIGNATURE).map(event -> ((MetaMessage) event.getMessage()).getData()).filter(data -> data.length >= 2).toList();
+        if (metres.isEmpty()) {
+            sentences.add("It states no metre; it is taken to be in four.");
+            return;
+        }
+        int upper = metres.get(0)[0];
+        int lower = 1 << metres.get(0)[1];
+        boolean compound = lower == 8 && upper % 3 == 0 && upper > 3;
+        boolean danced = upper >= 2 && upper <= 4;
+        beatsPerBar = compound ? 3 : danced ? upper : USUAL_BEATS;
+        quarters = 4.0 / lower;
+        if (!compound && !danced) {
+            sentences.add("Its metre is " + upper + "/" + lower + "; it is taken to be in four.");
+        } else if (compound && upper > 3) {
+            sentences.add("Its metre is " + upper + "/" + lower + "; each three eighths are taken to be a bar in three.");
+        }
+        if (metres.stream().anyMatch(metre -> metre[0] != metres.get(0)[0] || metre[1] != metres.get(0)[1])) {
+            sentences.add("Its metre changes; all of it is counted in " + beatsPerBar + ".");
+        }
+    }
+
+    private TempoMap tempo() {
+        List<TempoMap.Change> changes = new ArrayList<>();
+        for (MidiEvent event : metas(TEMPO).toList()) {
+            byte[] data = ((MetaMessage) event.getMessage()).getData();
+            long microseconds = data.length < 3 ? 0 : (data[0] & 0xff) << 16 | (data[1] & 0xff) << 8 | data[2] & 0xff;
+            double barsPerMinute = microseconds == 0 ? 0 : 60 * MICROSECONDS / (microseconds * quarters * beatsPerBar);
+            if (barsPerMinute < TempoMap.SLOWEST || barsPerMinute > TempoMap.FASTEST) {
+                sentences.add("A tempo of " + Math.round(barsPerMinute) + " bars a minute is left out: expected 1 to 400.");
+                continue;
+            }
+            Beats at = beat(event.getTick());
+            changes.removeIf(change -> change.at().equals(at));
+            changes.add(new TempoMap.Change(at, barsPerMinute, false));
+        }
+        if (changes.isEmpty()) {
+            double usual = USUAL_QUARTERS / (quarters * beatsPerBar);
+            sentences.add("It states no tempo; as the standard says then, it is taken to be 120 quarter notes a minute, " + Math.round(usual) + " bars a minute.");
+            return TempoMap.steady(beatsPerBar, usual);
+        }
+        return new TempoMap(beatsPerBar, changes);
+    }
+
+    /** To the nearest forty-eighth. */
+    private Beats beat(long tick) {
+        return new Beats((int) Math.round((double) tick / sequence.getResolution() / quarters * Beats.TICKS_PER_BEAT));
+    }
+
+    private record Text(Beats at, String said) {
+    }
+
+    private Stream<MidiEvent> metas(int type) {
+        return events.stream().filter(event -> event.getMessage() instanceof MetaMessage meta && meta.getType() == type);
+    }
+
+    private Stream<Text> texts(int... types) {
+        return java.util.Arrays.stream(types).boxed().flatMap(this::metas).map(event -> new Text(beat(event.getTick()), new String(((MetaMessage) event.getMessage()).getData(), StandardCharsets.UTF_8)))
+                .sorted(Comparator.comparing(Text::at));
+    }
+
+    private static Optional<HitKind> hit(String marker) {
+        return HitKind.LEXICON.find(marker.strip()).filter(kind -> kind != HitKind.BREAK || marker.strip().equalsIgnoreCase("silence"));
+    }
+
+    /** A section goes on to the next marker that names one; what comes before the first is an introduction. */
+    private List<PieceSection> sections(int bars) {
+        List<Integer> starts = new ArrayList<>();
+        List<PieceSection> named = new ArrayList<>();
+        for (Text text : texts(MARKER).toList()) {
+            Matcher name = NAMED.matcher(text.said().strip());
+            Optional<SectionKind> kind = name.matches() ? SectionKind.LEXICON.find(name.group(1).strip().toLowerCase(Locale.ROOT)) : Optional.empty();
+            int bar = Math.round((float) text.at().toDouble() / beatsPerBar) + 1;
+            boolean later = bar <= bars && (starts.isEmpty() || bar > starts.get(starts.size() - 1));
+            if (hit(text.said()).isEmpty() && later && !text.said().isBlank()) {
+                String title = kind.isPresent() && name.group(2).isEmpty() ? "" : text.said().strip();
+                starts.add(bar);
+                named.add(new PieceSection(kind.orElse(SectionKind.VERSE), title, List.of(1)));
+            }
+        }
+        if (starts.isEmpty()) {
+            sentences.add("It has no markers; it is one section of " + bars + " bars.");
+            return List.of(PieceSection.of(SectionKind.VERSE, "", bars, phraseBars));
+        }
+        List<PieceSection> sections = new ArrayList<>();
+        if (starts.get(0) > 1) {
+            sections.add(PieceSection.of(SectionKind.INTRODUCTION, "", starts.get(0) - 1, phraseBars));
+        }
+        for (int i = 0; i < starts.size(); i++) {
+            int end = i + 1 < starts.size() ? starts.get(i + 1) : bars + 1;
+            sections.add(PieceSection.of(named.get(i).kind(), named.get(i).title(), end - starts.get(i), phraseBars));
+        }
+        return sections;
+    }
+}

@@ -1,0 +1,125 @@
+package fluidframe.core.piece;
+
+import fluidframe.core.music.MusicMap;
+import fluidframe.core.music.MusicSection;
+import fluidframe.core.music.TempoMap;
+import fluidframe.core.time.Beats;
+import io.soabase.recordbuilder.core.RecordBuilder;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Set;
+import java.util.TreeSet;
+import java.util.stream.Collectors;
+
+/**
+ * A piece of music as far as it is danced to. Bars are counted from 1; points of time are beats from the first bar line.
+ *
+ * @param dances   the ids of the dances it suits
+ * @param bar      how long a bar lasts
+ * @param upBeat   beats before the first bar line
+ * @param sections from the first to the last, at least one
+ * @param tempo    how fast it goes
+ * @param hits     by time
+ * @param cueWords by time
+ * @param fade     bars at its end in which it fades away
+ */
+@RecordBuilder
+public record Piece(String id, String title, Set<String> dances, Beats bar, Beats upBeat, List<PieceSection> sections, TempoMap tempo, List<Hit> hits, List<CueWord> cueWords, int fade)
+        implements PieceBuilder.With {
+
+    public static final int MOST_BARS = 800;
+    public static final int MOST_HITS = 200;
+
+    /**
+     * Where a section begins.
+     *
+     * @param bar   from 1
+     * @param times which of its kind it is, from 1
+     */
+    public record Begun(int bar, int times, PieceSection section) {
+
+        /** The bar after its last. */
+        public int end() {
+            return bar + section.bars();
+        }
+    }
+
+    /**
+     * @throws IllegalArgumentException naming what cannot be: no bars or too many, a hit or words after the end, a fade longer than the piece
+     */
+    public Piece {
+        dances = Set.copyOf(dances);
+        sections = List.copyOf(sections);
+        hits = hits.stream().distinct().sorted(Comparator.comparing(Hit::at)).toList();
+        cueWords = cueWords.stream().sorted(Comparator.comparing(CueWord::at)).toList();
+        int bars = sections.stream().mapToInt(PieceSection::bars).sum();
+        if (bars < 1 || bars > MOST_BARS) {
+            throw new IllegalArgumentException("a piece of " + bars + " bars: expected 1 to " + MOST_BARS);
+        }
+        if (hits.size() > MOST_HITS || cueWords.size() > MOST_HITS) {
+            throw new IllegalArgumentException("more than " + MOST_HITS + " hits or cue words");
+        }
+        Beats end = bar.times(bars);
+        Beats begin = Beats.ZERO.minus(upBeat);
+        for (Beats at : (Iterable<Beats>) java.util.stream.Stream.concat(hits.stream().map(Hit::at), cueWords.stream().map(CueWord::at))::iterator) {
+            if (at.compareTo(begin) < 0 || at.compareTo(end) >= 0) {
+                throw new IllegalArgumentException("something in bar " + (Math.floorDiv(at.ticks(), bar.ticks()) + 1) + ": the piece has bars 1 to " + bars);
+            }
+        }
+        if (fade < 0 || fade > bars) {
+            throw new IllegalArgumentException("a fade of " + fade + " bars: the piece has " + bars);
+        }
+    }
+
+    public int bars() {
+        return sections.stream().mapToInt(PieceSection::bars).sum();
+    }
+
+    /** Beats from the first bar line to the end. */
+    public Beats length() {
+        return bar.times(bars());
+    }
+
+    /** Seconds from its first sound, the up-beat, to its end. */
+    public double seconds() {
+        return tempo.seconds(length()) - tempo.seconds(Beats.ZERO.minus(upBeat));
+    }
+
+    /** Every section with the bar it begins in. */
+    public List<Begun> begun() {
+        List<Begun> begun = new ArrayList<>();
+        int next = 1;
+        for (PieceSection section : sections) {
+            int times = 1 + (int) begun.stream().filter(before -> before.section().kind() == section.kind()).count();
+            begun.add(new Begun(next, times, section));
+            next += section.bars();
+        }
+        return begun;
+    }
+
+    /** The section a bar is in. */
+    public Begun sectionOf(int number) {
+        return begun().stream().filter(each -> number < each.end()).findFirst().orElseGet(() -> begun().get(sections.size() - 1));
+    }
+
+    /** Where each phrase begins, bars from 1. */
+    public List<Integer> phraseStarts() {
+        List<Integer> starts = new ArrayList<>();
+        int next = 1;
+        for (PieceSection section : sections) {
+            for (int bars : section.phrases()) {
+                starts.add(next);
+                next += bars;
+            }
+        }
+        return starts;
+    }
+
+    /** How it is built, for those who dance to it. */
+    public MusicMap map() {
+        List<Integer> phrases = sections.stream().flatMap(section -> section.phrases().stream()).toList();
+        List<MusicSection> starts = begun().stream().map(each -> new MusicSection(each.bar(), each.section().name())).toList();
+        return new MusicMap(bar, upBeat, phrases, starts, tempo, hits.stream().map(Hit::at).collect(Collectors.toCollection(TreeSet::new)));
+    }
+}

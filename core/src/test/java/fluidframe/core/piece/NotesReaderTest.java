@@ -1,0 +1,85 @@
+package fluidframe.core.piece;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import fluidframe.core.time.Beats;
+import java.nio.charset.StandardCharsets;
+import javax.sound.midi.InvalidMidiDataException;
+import javax.sound.midi.MetaMessage;
+import javax.sound.midi.MidiEvent;
+import javax.sound.midi.Sequence;
+import javax.sound.midi.ShortMessage;
+import javax.sound.midi.Track;
+import org.junit.jupiter.api.Test;
+
+class NotesReaderTest {
+
+    private static final int QUARTER = 480;
+
+    /** A file being made: quarter notes for so many beats, with whatever else. */
+    private static final class Notes {
+        private final Sequence sequence = sequence(Sequence.PPQ);
+        private final Track track = sequence.createTrack();
+
+        Notes(int quarters) throws InvalidMidiDataException {
+            for (int i = 0; i < quarters; i++) {
+                track.add(new MidiEvent(new ShortMessage(ShortMessage.NOTE_ON, 0, 60, 90), (long) i * QUARTER));
+                track.add(new MidiEvent(new ShortMessage(ShortMessage.NOTE_OFF, 0, 60, 0), (i + 1L) * QUARTER));
+            }
+        }
+
+        private static Sequence sequence(float division) {
+            try {
+                return new Sequence(division, QUARTER);
+            } catch (InvalidMidiDataException e) {
+                throw new IllegalStateException(e);
+            }
+        }
+
+        Notes with(int type, int quarter, byte... data) throws InvalidMidiDataException {
+            track.add(new MidiEvent(new MetaMessage(type, data, data.length), (long) quarter * QUARTER));
+            return this;
+        }
+
+        Notes marker(int quarter, String text) throws InvalidMidiDataException {
+            return with(0x06, quarter, text.getBytes(StandardCharsets.UTF_8));
+        }
+
+        Notes tempo(int quarter, int microseconds) throws InvalidMidiDataException {
+            return with(0x51, quarter, (byte) (microseconds >> 16), (byte) (microseconds >> 8), (byte) microseconds);
+        }
+    }
+
+    @Test
+    void tempoMetreAndMarkersBecomeAPiece() throws InvalidMidiDataException {
+        Notes notes = new Notes(60).with(0x58, 0, (byte) 3, (byte) 2, (byte) 24, (byte) 8).tempo(0, 666_667).tempo(48, 1_000_000).with(0x03, 0, "Lantern Walk".getBytes(StandardCharsets.UTF_8))
+                .marker(0, "Intro").marker(12, "Verse 1").marker(36, "Chorus").marker(39, "hit");
+        PieceLine line = NotesReader.read(notes.sequence, 8);
+        Piece piece = line.piece().orElseThrow();
+        assertThat(piece.title()).isEqualTo("Lantern Walk");
+        assertThat(piece.bar()).isEqualTo(Beats.of(3));
+        assertThat(piece.sections()).extracting(PieceSection::name).containsExactly("introduction", "Verse 1", "chorus");
+        assertThat(piece.sections()).extracting(PieceSection::bars).containsExactly(4, 8, 8);
+        assertThat(Math.round(piece.tempo().opening())).isEqualTo(30);
+        assertThat(piece.tempo().barsPerMinute(48)).isEqualTo(20);
+        assertThat(piece.hits()).containsExactly(new Hit(Beats.of(39), HitKind.ACCENT));
+        assertThat(line.sentences()).isEmpty();
+    }
+
+    @Test
+    void whatAFileDoesNotSayIsSaid() throws InvalidMidiDataException {
+        PieceLine line = NotesReader.read(new Notes(16).sequence, 8);
+        assertThat(line.piece().orElseThrow().tempo().opening()).isEqualTo(30);
+        assertThat(line.sentences()).containsExactly("It states no metre; it is taken to be in four.", "It states no tempo; as the standard says then, it is taken to be 120 quarter notes a minute, 30 bars a minute.",
+                "It has no markers; it is one section of 4 bars.");
+    }
+
+    @Test
+    void aFileWithoutNotesOrBeatsIsRefusedInASentence() throws InvalidMidiDataException {
+        assertThat(NotesReader.read(new Notes(0).sequence, 8)).satisfies(line -> {
+            assertThat(line.piece()).isEmpty();
+            assertThat(line.sentences()).containsExactly("No note was found in it.");
+        });
+        assertThat(NotesReader.read(Notes.sequence(Sequence.SMPTE_25), 8).sentences()).containsExactly("Its times are frames of a film, not beats; a file with beats is needed.");
+    }
+}
