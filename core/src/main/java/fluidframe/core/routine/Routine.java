@@ -5,11 +5,13 @@ import fluidframe.core.geometry.Dancers;
 import fluidframe.core.link.Conditions;
 import fluidframe.core.link.Dancing;
 import fluidframe.core.music.MusicMap;
+import fluidframe.core.piece.Laying;
 import fluidframe.core.time.Beats;
 import fluidframe.core.time.Tempo;
 import fluidframe.core.work.TooMuchException;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 
 /**
  * Placements in the order they are written, all of one dance. What comes before the first section is danced once.
@@ -17,8 +19,9 @@ import java.util.List;
  * @param conditions   how strictly the syllabus binds
  * @param floor   where it is danced
  * @param dancers how tall the couple are
+ * @param laying  the piece of music it is danced to, if one was chosen
  */
-public record Routine(String id, String title, Dance dance, Tempo tempo, Conditions conditions, List<Placement> placements, Floor floor, Dancers dancers) {
+public record Routine(String id, String title, Dance dance, Tempo tempo, Conditions conditions, List<Placement> placements, Floor floor, Dancers dancers, Optional<Laying> laying) {
 
     /** More placements than a routine of several minutes needs. */
     public static final int MOST_PLACEMENTS = 200;
@@ -30,7 +33,7 @@ public record Routine(String id, String title, Dance dance, Tempo tempo, Conditi
     public static final int MOST_STEPS = 12_800;
 
     /**
-     * @throws IllegalArgumentException if a placement belongs to another dance
+     * @throws IllegalArgumentException if a placement belongs to another dance, or the piece has other bars
      * @throws TooMuchException         if it is longer than anything that is danced, each repeat counted
      */
     public Routine {
@@ -42,6 +45,9 @@ public record Routine(String id, String title, Dance dance, Tempo tempo, Conditi
             if (placement.item() instanceof Dancing dancing && !dancing.figure().dance().equals(dance)) {
                 throw new IllegalArgumentException(dancing.figure().title() + " belongs to " + dancing.figure().dance().title() + ", not to " + dance.title());
             }
+        }
+        if (laying.filter(laid -> !laid.piece().bar().equals(dance.rhythm().bar())).isPresent()) {
+            throw new IllegalArgumentException(laying.get().piece().title() + " has " + laying.get().piece().bar() + " beats in a bar, a " + dance.title() + " has " + dance.rhythm().bar());
         }
         checkLength(passages(placements));
     }
@@ -62,7 +68,7 @@ public record Routine(String id, String title, Dance dance, Tempo tempo, Conditi
 
     /** Danced in the usual hall by a couple of the usual height. */
     public Routine(String id, String title, Dance dance, Tempo tempo, Conditions conditions, List<Placement> placements) {
-        this(id, title, dance, tempo, conditions, placements, Floor.hall(dance.travels()), Dancers.USUAL);
+        this(id, title, dance, tempo, conditions, placements, Floor.hall(dance.travels()), Dancers.USUAL, Optional.empty());
     }
 
     /** Every placement as often as it is danced, in that order. */
@@ -85,17 +91,17 @@ public record Routine(String id, String title, Dance dance, Tempo tempo, Conditi
      * @throws TooMuchException if it is longer then than anything that is danced
      */
     public Routine placing(List<Placement> others) {
-        return new Routine(id, title, dance, tempo, conditions, others, floor, dancers);
+        return new Routine(id, title, dance, tempo, conditions, others, floor, dancers, laying);
     }
 
     /** The same on another floor. */
     public Routine on(Floor other) {
-        return new Routine(id, title, dance, tempo, conditions, placements, other, dancers);
+        return new Routine(id, title, dance, tempo, conditions, placements, other, dancers, laying);
     }
 
     /** The same danced by others. */
     public Routine by(Dancers others) {
-        return new Routine(id, title, dance, tempo, conditions, placements, floor, others);
+        return new Routine(id, title, dance, tempo, conditions, placements, floor, others, laying);
     }
 
     private static List<Passage> passages(List<Placement> placements) {
@@ -119,8 +125,17 @@ public record Routine(String id, String title, Dance dance, Tempo tempo, Conditi
         return passages;
     }
 
-    /** The music it is danced to: as long as nothing else is known, phrases as the dance's music usually has them. */
+    /** The same danced to a piece. */
+    public Routine to(Laying other) {
+        return new Routine(id, title, dance, tempo, conditions, placements, floor, dancers, Optional.of(other));
+    }
+
+    /** The music it is danced to, from its bar 1 on: the piece, or as long as none is chosen phrases as the dance's music usually has them. */
     public MusicMap music() {
+        return laying.map(Laying::map).orElseGet(this::usualMusic);
+    }
+
+    private MusicMap usualMusic() {
         return MusicMap.plain(dance.rhythm().bar(), dance.music().phraseBars(), tempo);
     }
 }

@@ -11,6 +11,7 @@ import fluidframe.core.geometry.CoupleFit;
 import fluidframe.core.geometry.CoupleStance;
 import fluidframe.core.geometry.CoupleStances;
 import fluidframe.core.geometry.StepLengths;
+import fluidframe.core.music.TempoMap;
 import fluidframe.core.space.Turn;
 import fluidframe.core.step.Step;
 import fluidframe.core.time.Beats;
@@ -32,6 +33,7 @@ final class ScoreWriter {
     private final Course course;
     private final Rhythm rhythm;
     private final StepLengths lengths;
+    private final TempoMap tempo;
     private final List<ScoreStep> steps = new ArrayList<>();
     private Optional<CoupleStance> start = Optional.empty();
     private CoupleStance stance;
@@ -39,6 +41,7 @@ final class ScoreWriter {
     ScoreWriter(Course course) {
         this.course = course;
         this.rhythm = course.routine().dance().rhythm();
+        this.tempo = course.routine().music().tempo();
         this.lengths = StepLengths.of(course.routine().dance(), course.routine().tempo(), course.routine().dancers());
     }
 
@@ -66,7 +69,7 @@ final class ScoreWriter {
     }
 
     private double seconds(Beats at) {
-        return course.routine().tempo().seconds(rhythm, at);
+        return course.routine().laying().isPresent() ? tempo.seconds(course.firstBeat().plus(at)) - tempo.seconds(course.firstBeat()) : course.routine().tempo().seconds(rhythm, at);
     }
 
     private void write(int index, ScoredPlacement placed, Turn turnedBy, Timing man, Timing lady, CoupleStances stances) {
