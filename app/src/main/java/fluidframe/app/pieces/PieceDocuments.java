@@ -1,0 +1,80 @@
+package fluidframe.app.pieces;
+
+import fluidframe.core.phrase.Leftover;
+import fluidframe.core.piece.Piece;
+import fluidframe.core.piece.PieceLine;
+import fluidframe.core.piece.PieceWriter;
+import fluidframe.core.piece.Taps;
+import io.swagger.v3.oas.annotations.media.Schema;
+import jakarta.validation.constraints.NotNull;
+import java.util.List;
+
+/** What is asked about pieces that are still being made, and what is answered. */
+final class PieceDocuments {
+
+    private PieceDocuments() {
+    }
+
+    /** One line of the list of pieces; how fast it goes at the beginning, how long it lasts. */
+    @Schema(name = "PieceSummary")
+    record PieceSummary(String id, long revision, String title, List<String> dances, int beatsPerBar, int bars, double barsPerMinute, double seconds) {
+
+        static PieceSummary of(StoredPiece stored) {
+            Piece piece = stored.piece();
+            return new PieceSummary(piece.id(), stored.revision().number(), piece.title(), piece.dances().stream().sorted().toList(), piece.bar().wholeBeats(), piece.bars(), piece.tempo().opening(), piece.seconds());
+        }
+    }
+
+    /** A piece written as a line; the dance says what metre and phrases are usual. */
+    @Schema(name = "PieceLineQuestion")
+    record PieceLineQuestion(@NotNull(message = "a line") String text, String dance) {
+    }
+
+    /** Words that were not understood, and where they stand. */
+    @Schema(name = "LineLeftover")
+    record LeftoverDocument(int from, int to, String text) {
+
+        static LeftoverDocument of(Leftover leftover) {
+            return new LeftoverDocument(leftover.from(), leftover.to(), leftover.text());
+        }
+    }
+
+    /**
+     * What was made of a line or of a file of notes.
+     *
+     * @param piece     absent as long as its bars or its tempo are not known; its id and, unless one was given, its title are empty
+     * @param sentences what was found that cannot be, and what is kept of it
+     */
+    @Schema(name = "PieceLine")
+    record PieceLineDocument(PieceDocument piece, String line, List<String> sentences, List<LeftoverDocument> leftovers) {
+
+        static PieceLineDocument of(PieceLine line) {
+            return new PieceLineDocument(line.piece().map(PieceDocument::of).orElse(null), line.piece().map(PieceWriter::write).orElse(null), line.sentences(), line.leftovers().stream().map(LeftoverDocument::of).toList());
+        }
+    }
+
+    /** A piece to be written as a line. */
+    @Schema(name = "PieceText")
+    record PieceTextDocument(String text) {
+    }
+
+    /** A beat that was tapped: when each tap came, seconds; which taps, from 0, were marked as one. */
+    @Schema(name = "TapQuestion")
+    record TapQuestion(@NotNull(message = "taps") List<@NotNull(message = "seconds") Double> seconds, List<@NotNull(message = "a tap") Integer> onOne, String dance, Integer beatsPerBar) {
+    }
+
+    /** A tempo that may be meant, and how many beats that makes of each tap. */
+    @Schema(name = "MeantTempo")
+    record MeantDocument(double barsPerMinute, double beatsPerTap) {
+    }
+
+    /** What taps amount to: seconds from one to the next with the error of that, those that were dropped, and before which tap of each round the bar begins. */
+    @Schema(name = "TapEstimate")
+    record TapDocument(double secondsPerTap, double error, double first, List<Integer> dropped, List<Integer> ones, List<MeantDocument> meant) {
+
+        static TapDocument of(Taps taps, int beatsPerBar, double slowest, double fastest) {
+            return new TapDocument(taps.secondsPerTap(), taps.error(), taps.first(), taps.dropped(), taps.ones(),
+                    taps.meant(beatsPerBar, slowest, fastest).stream().map(meant -> new MeantDocument(meant.barsPerMinute(), meant.beatsPerTap())).toList());
+        }
+    }
+}
