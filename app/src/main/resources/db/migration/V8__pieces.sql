@@ -23,3 +23,10 @@ create index piece_aud_by_slug on piece_aud (studio_id, slug, rev);
 
 alter table routine add column piece_id bigint references piece;
 create index routine_by_piece on routine (piece_id);
+
+-- A shipped piece comes in once; afterwards it is the coach's, also if it is thrown away.
+create table shipped_piece (
+    studio_id bigint       not null references studio,
+    slug      varchar(120) not null,
+    primary key (studio_id, slug)
+);

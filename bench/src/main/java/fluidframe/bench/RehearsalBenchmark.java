@@ -72,6 +72,6 @@ public class RehearsalBenchmark {
     @Benchmark
     public short[] threeMinutesOfSound() {
         TrackWish wish = new TrackWish(Beats.ZERO, score.length(), 2, Part.MAN, Counting.BEATS, 1, 1, 0.7);
-        return Recording.of(Track.of(score, wish), routine.dance().rhythm(), routine.tempo(), 100, synthesizer).samples();
+        return Recording.of(Track.of(score, wish), 100, synthesizer).samples();
     }
 }

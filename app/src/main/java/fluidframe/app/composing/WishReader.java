@@ -26,6 +26,7 @@ import java.util.TreeMap;
 import java.util.TreeSet;
 import java.util.function.UnaryOperator;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 
 /** Reads what is to be composed as a coach says it: to which bar, in the room there is. */
 final class WishReader {
@@ -109,14 +110,21 @@ final class WishReader {
         Optional<Dancing> to = question.meetsNext() ? Optional.of(standing.dancing(question.after() == null ? 0 : question.after() + 1)) : Optional.empty();
         try {
             Choice choice = new Choice(withinLevel(question.required()), set(question.forbidden()), set(question.favourites()), withinLevel(question.highlights()));
-            MusicMap music = routine.music().from(barsBefore() + 1).withSections(bars(question.boundaries(), "/boundaries").stream().map(number -> new MusicSection(number, "")).toList())
-                    .withHits(bars(question.hits(), "/hits").stream().map(number -> bar.times(number - 1)).collect(Collectors.toSet()));
+            MusicMap music = music(routine);
             List<Double> sides = fitsRoom() ? standing.sides(Optional.ofNullable(question.after()), corners) : List.of();
             return new Wish(from, to, bar.times(least), bar.times(most), choice, question.mostTimes() == null ? 1 : question.mostTimes(), bar.times(WINDOW_BARS), question.bends(), corners, music,
                     sides, weights(), ANSWERS, taste());
         } catch (IllegalArgumentException e) {
             throw new RefusedException("This cannot be composed: " + e.getMessage() + ".", List.of(Fault.of("", "these wishes", e.getMessage())));
         }
+    }
+
+    /** The piece from there on, with the boundaries and hits that were asked besides its own; what is danced to no piece has only those. */
+    private MusicMap music(Routine routine) {
+        MusicMap heard = routine.music().from(barsBefore() + 1);
+        Stream<MusicSection> asked = bars(question.boundaries(), "/boundaries").stream().map(number -> new MusicSection(number, ""));
+        Stream<Beats> hits = bars(question.hits(), "/hits").stream().map(number -> bar.times(number - 1));
+        return heard.withSections(Stream.concat(heard.sections().stream(), asked).distinct().toList()).withHits(Stream.concat(heard.hits().stream(), hits).collect(Collectors.toSet()));
     }
 
     private Taste taste() {

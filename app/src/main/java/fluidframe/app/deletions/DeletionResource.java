@@ -1,6 +1,7 @@
 package fluidframe.app.deletions;
 
 import fluidframe.app.figures.FigureStore;
+import fluidframe.app.pieces.PieceStore;
 import fluidframe.app.routines.RoutineStore;
 import fluidframe.app.storage.Deleted;
 import io.swagger.v3.oas.annotations.media.Schema;
@@ -20,13 +21,15 @@ class DeletionResource {
 
     private final FigureStore figures;
     private final RoutineStore routines;
+    private final PieceStore pieces;
 
-    DeletionResource(FigureStore figures, RoutineStore routines) {
+    DeletionResource(FigureStore figures, RoutineStore routines, PieceStore pieces) {
+        this.pieces = pieces;
         this.figures = figures;
         this.routines = routines;
     }
 
-    /** A figure or routine that is gone: its kind, id and title, and when it was deleted. */
+    /** A figure, routine or piece that is gone: its kind, id and title, and when it was deleted. */
     @Schema(name = "Deletion")
     record DeletionDocument(String kind, String id, String title, String deleted) {
 
@@ -38,6 +41,6 @@ class DeletionResource {
     /** What has been deleted and not been brought back, the latest first. */
     @GetMapping
     List<DeletionDocument> list() {
-        return Stream.concat(figures.deleted().stream(), routines.deleted().stream()).sorted(Comparator.comparing(Deleted::deleted).reversed()).map(DeletionDocument::of).toList();
+        return Stream.of(figures.deleted(), routines.deleted(), pieces.deleted()).flatMap(List::stream).sorted(Comparator.comparing(Deleted::deleted).reversed()).map(DeletionDocument::of).toList();
     }
 }

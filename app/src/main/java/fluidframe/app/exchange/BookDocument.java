@@ -2,15 +2,16 @@ package fluidframe.app.exchange;
 
 import com.fasterxml.jackson.annotation.JsonPropertyOrder;
 import fluidframe.app.figures.FigureDocument;
+import fluidframe.app.pieces.PieceDocument;
 import fluidframe.app.routines.RoutineDocument;
 import io.swagger.v3.oas.annotations.media.Schema;
 
 import java.util.List;
 
 /** A figure book in the open format. */
-@JsonPropertyOrder({"format", "version", "title", "figures", "routines"})
+@JsonPropertyOrder({"format", "version", "title", "figures", "pieces", "routines"})
 @Schema(name = "Book")
-public record BookDocument(String format, int version, String title, List<FigureDocument> figures,
+public record BookDocument(String format, int version, String title, List<FigureDocument> figures, List<PieceDocument> pieces,
                            List<RoutineDocument> routines) {
 
     static final String FORMAT = "fluidframe-book";

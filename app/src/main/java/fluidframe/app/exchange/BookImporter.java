@@ -6,12 +6,16 @@ import fluidframe.app.exchange.ImportDocuments.PlanDocument;
 import fluidframe.app.figures.FigureDifferenceDocument;
 import fluidframe.app.figures.FigureDocument;
 import fluidframe.app.figures.FigureStore;
+import fluidframe.app.pieces.PieceDocument;
+import fluidframe.app.pieces.PieceReading;
+import fluidframe.app.pieces.PieceStore;
 import fluidframe.app.problems.Fault;
 import fluidframe.app.problems.RefusedException;
 import fluidframe.app.routines.RoutineDocument;
 import fluidframe.app.routines.RoutineReader;
 import fluidframe.app.routines.RoutineStore;
 import fluidframe.core.figure.Figure;
+import fluidframe.core.piece.Piece;
 import fluidframe.core.work.Stopping;
 import java.util.ArrayList;
 import java.util.HashMap;
@@ -22,6 +26,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.Predicate;
+import java.util.stream.Stream;
 import org.springframework.context.annotation.Lazy;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.PlatformTransactionManager;
@@ -40,20 +45,22 @@ public class BookImporter {
 
     private final BookSchema schema;
     private final FigureStore figures;
+    private final PieceStore pieces;
     private final RoutineStore routines;
     private final JsonMapper json;
     private final TransactionTemplate transaction;
 
-    BookImporter(@Lazy BookSchema schema, FigureStore figures, RoutineStore routines, JsonMapper json, PlatformTransactionManager transactions) {
+    BookImporter(@Lazy BookSchema schema, FigureStore figures, PieceStore pieces, RoutineStore routines, JsonMapper json, PlatformTransactionManager transactions) {
         this.schema = schema;
         this.figures = figures;
+        this.pieces = pieces;
         this.routines = routines;
         this.json = json;
         this.transaction = new TransactionTemplate(transactions);
     }
 
     /** What came in, by the ids under which it is stored. */
-    public record Imported(String title, List<String> figures, List<String> routines) {
+    public record Imported(String title, List<String> figures, List<String> pieces, List<String> routines) {
     }
 
     /** How everything in a book stands to what is stored. */
@@ -61,6 +68,7 @@ public class BookImporter {
         BookDocument book = checked(tree);
         List<ItemDocument> items = new ArrayList<>();
         readFigures(book).forEach(figure -> items.add(item(figure)));
+        piecesOf(book).forEach(piece -> items.add(item(piece)));
         routinesOf(book).forEach(routine -> items.add(item(routine)));
         return new PlanDocument(book.title(), items);
     }
@@ -71,6 +79,11 @@ public class BookImporter {
         int differences = there.filter(text -> !text.equals(here))
                 .map(text -> FigureDifferenceDocument.between(json.readValue(text, FigureDocument.class), json.readValue(here, FigureDocument.class)).size()).orElse(0);
         return item(Kind.FIGURE, figure.id(), figure.title(), likeness(there, here), differences);
+    }
+
+    private ItemDocument item(PieceDocument piece) {
+        Likeness likeness = likeness(pieces.text(piece.id()), pieces.write(piece));
+        return item(Kind.PIECE, piece.id(), piece.title(), likeness, likeness == Likeness.DIFFERS ? 1 : 0);
     }
 
     private ItemDocument item(RoutineDocument routine) {
@@ -105,6 +118,10 @@ public class BookImporter {
         for (int i = 0; i < read.size(); i++) {
             taking.sort(read.get(i), i);
         }
+        List<PieceDocument> music = piecesOf(book);
+        for (int i = 0; i < music.size(); i++) {
+            taking.sort(music.get(i), i);
+        }
         List<RoutineDocument> documents = routinesOf(book);
         for (int i = 0; i < documents.size(); i++) {
             taking.sort(documents.get(i), i);
@@ -116,6 +133,21 @@ public class BookImporter {
     private BookDocument checked(JsonNode tree) {
         refuse(schema.faults(tree));
         return json.treeToValue(tree, BookDocument.class);
+    }
+
+    private static List<PieceDocument> piecesOf(BookDocument book) {
+        List<PieceDocument> documents = book.pieces() == null ? List.of() : book.pieces();
+        checkDistinct(documents.stream().map(PieceDocument::id).toList(), "/pieces/", "an id that no other piece of the book has");
+        List<Fault> faults = new ArrayList<>();
+        for (int i = 0; i < documents.size(); i++) {
+            try {
+                PieceReading.read(documents.get(i), "/pieces/" + i);
+            } catch (RefusedException wrong) {
+                faults.addAll(wrong.faults());
+            }
+        }
+        refuse(faults);
+        return documents;
     }
 
     private static List<RoutineDocument> routinesOf(BookDocument book) {
@@ -164,9 +196,12 @@ public class BookImporter {
         private final List<Fault> faults = new ArrayList<>();
         private final List<Figure> newFigures = new ArrayList<>();
         private final List<Figure> replacedFigures = new ArrayList<>();
+        private final List<PieceDocument> newPieces = new ArrayList<>();
+        private final List<PieceDocument> replacedPieces = new ArrayList<>();
         private final List<RoutineDocument> newRoutines = new ArrayList<>();
         private final List<RoutineDocument> replacedRoutines = new ArrayList<>();
         private final Map<String, String> otherIds = new HashMap<>();
+        private final Map<String, String> otherPieces = new HashMap<>();
         private final Set<String> taken = new HashSet<>();
 
         Taking(Choices choices) {
@@ -185,15 +220,32 @@ public class BookImporter {
             }
         }
 
+        void sort(PieceDocument piece, int index) {
+            switch (choice(Kind.PIECE, piece.id(), likeness(pieces.text(piece.id()), pieces.write(piece)), "/pieces/" + index)) {
+                case KEEP -> { }
+                case REPLACE -> (pieces.text(piece.id()).isPresent() ? replacedPieces : newPieces).add(piece);
+                case BOTH -> {
+                    String id = free(piece.id(), other -> pieces.text(other).isPresent());
+                    otherPieces.put(piece.id(), id);
+                    newPieces.add(piece.called(id, another(piece.title())));
+                }
+            }
+        }
+
+        private Optional<Piece> pieceOf(RoutineDocument routine) {
+            return Optional.ofNullable(routine.music()).map(RoutineDocument.MusicDocument::piece).flatMap(id -> Stream.concat(newPieces.stream(), replacedPieces.stream()).filter(piece -> piece.id().equals(id)).findFirst()
+                    .map(piece -> PieceReading.read(piece, "")).or(() -> pieces.find(id)));
+        }
+
         void sort(RoutineDocument routine, int index) {
             String root = "/routines/" + index;
-            RoutineDocument here = routine.dancing(otherIds);
+            RoutineDocument here = routine.dancing(otherIds).hearing(otherPieces);
             Choice choice = choice(Kind.ROUTINE, routine.id(), likeness(routines.text(routine.id()), routines.write(routine)), root);
             if (choice == Choice.KEEP) {
                 return;
             }
             try {
-                RoutineReader.read(here, figuresOf(here), root);
+                RoutineReader.read(here, figuresOf(here), pieceOf(here), root);
             } catch (RefusedException wrong) {
                 faults.addAll(wrong.faults());
                 return;
@@ -240,13 +292,16 @@ public class BookImporter {
         Imported store(String title) {
             newFigures.forEach(figures::create);
             replacedFigures.forEach(figures::renew);
+            newPieces.forEach(pieces::create);
+            replacedPieces.forEach(pieces::renew);
             newRoutines.forEach(routines::create);
             replacedRoutines.forEach(routines::renew);
             List<String> figureIds = new ArrayList<>(newFigures.stream().map(Figure::id).toList());
             replacedFigures.forEach(figure -> figureIds.add(figure.id()));
+            List<String> pieceIds = Stream.concat(newPieces.stream(), replacedPieces.stream()).map(PieceDocument::id).toList();
             List<String> routineIds = new ArrayList<>(newRoutines.stream().map(RoutineDocument::id).toList());
             replacedRoutines.forEach(routine -> routineIds.add(routine.id()));
-            return new Imported(title, figureIds, routineIds);
+            return new Imported(title, figureIds, pieceIds, routineIds);
         }
     }
 }

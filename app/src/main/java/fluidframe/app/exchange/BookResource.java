@@ -4,6 +4,7 @@ import fluidframe.app.exchange.BookImporter.Imported;
 import fluidframe.app.exchange.ImportDocuments.ImportQuestion;
 import fluidframe.app.exchange.ImportDocuments.PlanDocument;
 import fluidframe.app.figures.FigureStore;
+import fluidframe.app.pieces.PieceStore;
 import fluidframe.app.routines.RoutineStore;
 import fluidframe.app.work.Work;
 import io.swagger.v3.oas.annotations.media.Content;
@@ -34,13 +35,15 @@ class BookResource {
 
     private final BookImporter importer;
     private final FigureStore figures;
+    private final PieceStore pieces;
     private final RoutineStore routines;
     private final JsonMapper json;
     private final Work work;
 
-    BookResource(BookImporter importer, FigureStore figures, RoutineStore routines, JsonMapper json, Work work) {
+    BookResource(BookImporter importer, FigureStore figures, PieceStore pieces, RoutineStore routines, JsonMapper json, Work work) {
         this.importer = importer;
         this.figures = figures;
+        this.pieces = pieces;
         this.routines = routines;
         this.json = json;
         this.work = work;
@@ -73,6 +76,7 @@ class BookResource {
     @ApiResponse(responseCode = "200", content = @Content(mediaType = MediaType.APPLICATION_JSON_VALUE, schema = @Schema(implementation = BookDocument.class)))
     void give(HttpServletResponse response) throws IOException {
         List<String> figureTexts = figures.texts();
+        List<String> pieceTexts = pieces.texts();
         List<String> routineTexts = routines.texts();
         response.setContentType(MediaType.APPLICATION_JSON_VALUE);
         try (JsonGenerator book = json.createGenerator(response.getOutputStream())) {
@@ -81,6 +85,7 @@ class BookResource {
             book.writeNumberProperty("version", BookDocument.VERSION);
             book.writeStringProperty("title", "Everything");
             write("figures", figureTexts, book);
+            write("pieces", pieceTexts, book);
             write("routines", routineTexts, book);
             book.writeEndObject();
         }

@@ -63,6 +63,11 @@ public record PieceDocument(
         }
     }
 
+    /** The same under another id and title. */
+    public PieceDocument called(String otherId, String otherTitle) {
+        return new PieceDocument(otherId, otherTitle, dances, beatsPerBar, upBeat, sections, tempo, hits, cueWords, fade);
+    }
+
     static PieceDocument of(Piece piece) {
         return new PieceDocument(piece.id(), piece.title(), piece.dances().stream().sorted().toList(), piece.bar().wholeBeats(), piece.upBeat().isPositive() ? piece.upBeat().toString() : null,
                 piece.sections().stream().map(section -> new PieceSectionDocument(section.kind().shorthand(), section.title(), section.phrases())).toList(),

@@ -26,6 +26,7 @@ public record RoutineDocument(
         @JsonInclude(JsonInclude.Include.NON_DEFAULT) boolean archived,
         @Valid FloorDocument floor,
         @Valid DancersDocument dancers,
+        @Valid MusicDocument music,
         @JsonInclude @NotNull(message = "placements") List<@Valid @NotNull(message = "a placement") PlacementDocument> placements) {
 
     /** The ids of the figures it needs. */
@@ -36,17 +37,29 @@ public record RoutineDocument(
 
     /** The same with other placements. */
     public RoutineDocument with(List<PlacementDocument> others) {
-        return new RoutineDocument(id, title, dance, tempo, syllabus, level, archived, floor, dancers, others);
+        return new RoutineDocument(id, title, dance, tempo, syllabus, level, archived, floor, dancers, music, others);
     }
 
     /** The same under another id and title. */
     public RoutineDocument called(String otherId, String otherTitle) {
-        return new RoutineDocument(otherId, otherTitle, dance, tempo, syllabus, level, archived, floor, dancers, placements);
+        return new RoutineDocument(otherId, otherTitle, dance, tempo, syllabus, level, archived, floor, dancers, music, placements);
     }
 
     /** The same with figures of other ids, where there are some, in the place of its own. */
     public RoutineDocument dancing(Map<String, String> otherIds) {
         return with(placements.stream().map(placement -> placement.dancing(otherIds)).toList());
+    }
+
+    /** The same danced to a piece under another id. */
+    public RoutineDocument hearing(Map<String, String> otherIds) {
+        MusicDocument other = music == null ? null : new MusicDocument(otherIds.getOrDefault(music.piece(), music.piece()), music.from());
+        return new RoutineDocument(id, title, dance, tempo, syllabus, level, archived, floor, dancers, other, placements);
+    }
+
+    /** The id of the piece it is danced to, and the bar of it on which bar 1 of the routine falls; absent for the first. */
+    @JsonInclude(JsonInclude.Include.NON_EMPTY)
+    @Schema(name = "RoutineMusic")
+    public record MusicDocument(@NotNull(message = "the id of a piece") String piece, Integer from) {
     }
 
     /** How tall the couple are, metres; absent for the height for which the dances' step lengths are given. */

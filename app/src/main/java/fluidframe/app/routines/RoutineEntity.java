@@ -31,18 +31,24 @@ class RoutineEntity extends StoredDocument {
     @NotAudited
     private Set<Long> figures = new HashSet<>();
 
+    /** The number of the piece it is danced to. */
+    @NotAudited
+    private Long pieceId;
+
     protected RoutineEntity() {
     }
 
     /**
      * @param danced the numbers of the figures it dances
+     * @param piece  the number of the piece it is danced to; null if none is chosen
      */
-    RoutineEntity(long studio, RoutineDocument routine, String document, Set<Long> danced) {
+    RoutineEntity(long studio, RoutineDocument routine, String document, Set<Long> danced, Long piece) {
         super(studio, routine.id());
-        describe(routine, document, danced);
+        describe(routine, document, danced, piece);
     }
 
-    void describe(RoutineDocument routine, String newDocument, Set<Long> danced) {
+    void describe(RoutineDocument routine, String newDocument, Set<Long> danced, Long piece) {
+        this.pieceId = piece;
         this.dance = routine.dance();
         this.tempo = routine.tempo();
         this.placementCount = routine.placements().size();

@@ -4,11 +4,13 @@ import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;
 import fluidframe.app.figures.FigureStore;
 import fluidframe.app.floor.Floors;
+import fluidframe.app.pieces.PieceStore;
 import fluidframe.app.problems.Fault;
 import fluidframe.app.problems.RefusedException;
 import fluidframe.app.routines.RoutineDocument.DancersDocument;
 import fluidframe.app.routines.RoutineDocument.ElementDocument;
 import fluidframe.app.routines.RoutineDocument.EscapeDocument;
+import fluidframe.app.routines.RoutineDocument.MusicDocument;
 import fluidframe.app.routines.RoutineDocument.PlacementDocument;
 import fluidframe.app.routines.RoutineDocument.SectionDocument;
 import fluidframe.app.storage.Edition;
@@ -26,6 +28,8 @@ import fluidframe.core.link.Element;
 import fluidframe.core.link.ElementKind;
 import fluidframe.core.link.Item;
 import fluidframe.core.notation.RepeatTimes;
+import fluidframe.core.piece.Laying;
+import fluidframe.core.piece.Piece;
 import fluidframe.core.routine.Floor;
 import fluidframe.core.routine.Placement;
 import fluidframe.core.routine.Routine;
@@ -33,6 +37,7 @@ import fluidframe.core.routine.Section;
 import fluidframe.core.space.Alignment;
 import fluidframe.core.space.Turn;
 import fluidframe.core.text.UnreadableTextException;
+import fluidframe.core.time.Beats;
 import fluidframe.core.time.Tempo;
 import fluidframe.core.work.TooMuchException;
 import java.util.ArrayList;
@@ -57,15 +62,17 @@ public class RoutineReader {
     private static final int MOST_PLACEMENTS = 3_000;
 
     private final FigureStore store;
+    private final PieceStore pieces;
     private final Cache<State, Routine> known = Caffeine.newBuilder().maximumWeight(MOST_PLACEMENTS)
             .weigher((State state, Routine routine) -> 1 + routine.placements().size()).build();
 
-    RoutineReader(FigureStore store) {
+    RoutineReader(FigureStore store, PieceStore pieces) {
         this.store = store;
+        this.pieces = pieces;
     }
 
-    /** A routine as it was sent, and its figures as they were then. */
-    private record State(RoutineDocument document, List<Edition> figures) {
+    /** A routine as it was sent, and its figures and its piece as they were then. */
+    private record State(RoutineDocument document, List<Edition> figures, Optional<Piece> piece) {
     }
 
     /**
@@ -74,10 +81,11 @@ public class RoutineReader {
      * @throws RefusedException naming everything that is wrong
      */
     public Routine read(RoutineDocument document) {
-        State state = new State(document, store.editions(document.figures()));
+        Optional<Piece> piece = Optional.ofNullable(document.music()).flatMap(music -> pieces.find(music.piece()));
+        State state = new State(document, store.editions(document.figures()), piece);
         Routine remembered = known.getIfPresent(state);
         if (remembered == null) {
-            remembered = read(document, store.findAll(document.figures()), "");
+            remembered = read(document, store.findAll(document.figures()), piece, "");
             known.put(state, remembered);
         }
         return remembered;
@@ -85,11 +93,12 @@ public class RoutineReader {
 
     /**
      * @param figures the figures that may be placed, by id
+     * @param piece   the piece it is danced to, if there is one of that id
      * @param root    JSON pointer to the document in what was sent
      * @throws RefusedException naming everything that is wrong
      */
-    public static Routine read(RoutineDocument document, Map<String, Figure> figures, String root) {
-        Reading reading = new Reading(root);
+    public static Routine read(RoutineDocument document, Map<String, Figure> figures, Optional<Piece> piece, String root) {
+        Reading reading = new Reading(root, piece);
         Optional<Routine> routine = reading.routine(document, figures);
         if (!reading.faults.isEmpty()) {
             throw new RefusedException(reading.faults.get(0).sentence(), reading.faults);
@@ -104,9 +113,11 @@ public class RoutineReader {
     private static final class Reading {
 
         private final String root;
+        private final Optional<Piece> piece;
         private final List<Fault> faults = new ArrayList<>();
 
-        Reading(String root) {
+        Reading(String root, Optional<Piece> piece) {
+            this.piece = piece;
             this.root = root;
         }
 
@@ -132,7 +143,26 @@ public class RoutineReader {
             Conditions conditions = new Conditions(document.syllabus(), level(document.level()));
             Dancers dancers = dancers(document.dancers());
             Floor floor = Floors.read(document.floor(), dance.map(Dance::travels).orElse(true), root + "/floor", faults);
-            return faults.isEmpty() ? assembled(document, dance.orElseThrow(), tempo.orElseThrow(), conditions, placements).map(each -> each.on(floor).by(dancers)) : Optional.empty();
+            Optional<Laying> laying = Optional.ofNullable(document.music()).flatMap(music -> laying(music, dance));
+            return faults.isEmpty() ? assembled(document, dance.orElseThrow(), tempo.orElseThrow(), conditions, placements).map(each -> each.on(floor).by(dancers)).map(each -> laying.map(each::to).orElse(each)) : Optional.empty();
+        }
+
+        private Optional<Laying> laying(MusicDocument music, Optional<Dance> dance) {
+            if (piece.isEmpty()) {
+                fault("/music/piece", music.piece(), "the id of a piece");
+                return Optional.empty();
+            }
+            int from = music.from() == null ? 1 : music.from();
+            if (from < 1 || from > piece.get().bars()) {
+                fault("/music/from", String.valueOf(from), "a bar of " + piece.get().title() + ", 1 to " + piece.get().bars());
+                return Optional.empty();
+            }
+            Beats bar = dance.map(each -> each.rhythm().bar()).orElse(piece.get().bar());
+            if (!bar.equals(piece.get().bar())) {
+                fault("/music/piece", piece.get().title() + " in " + piece.get().bar(), "a piece with " + bar + " beats in a bar");
+                return Optional.empty();
+            }
+            return Optional.of(new Laying(piece.get(), from));
         }
 
         private Dancers dancers(DancersDocument document) {

@@ -16,6 +16,9 @@ interface RoutineRepository extends DocumentRepository<RoutineEntity> {
     @Query("select r.document from RoutineEntity r where r.studioId = :studio order by r.title, r.slug")
     List<String> documents(long studio);
 
+    @Query("select r from RoutineEntity r where r.studioId = :studio and r.pieceId = :piece order by r.title, r.slug")
+    List<RoutineEntity> dancedTo(long studio, long piece);
+
     @Query("select r from RoutineEntity r, FigureEntity f where f.studioId = :studio and f.slug = :figure and f.id member of r.figures order by r.title, r.slug")
     List<RoutineEntity> using(long studio, String figure);
 }

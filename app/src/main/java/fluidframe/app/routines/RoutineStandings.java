@@ -1,17 +1,20 @@
 package fluidframe.app.routines;
 
 import fluidframe.app.figures.FigureStore;
+import fluidframe.app.pieces.PieceStore;
 import fluidframe.app.problems.Fault;
 import fluidframe.app.problems.RefusedException;
 import fluidframe.app.storage.Edition;
 import fluidframe.core.figure.Figure;
 import fluidframe.core.link.Outcome;
+import fluidframe.core.piece.Piece;
 import fluidframe.core.routine.BrokenSeam;
 import fluidframe.core.routine.Course;
 import fluidframe.core.work.Stopping;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.concurrent.ConcurrentHashMap;
 import org.springframework.context.annotation.Lazy;
 import org.springframework.scheduling.annotation.Scheduled;
@@ -26,10 +29,12 @@ class RoutineStandings {
     private static final int HOUR_MILLISECONDS = 3_600_000;
 
     private final RoutineStore routines;
+    private final PieceStore pieces;
     private final FigureStore figures;
     private final Map<String, Known> known = new ConcurrentHashMap<>();
 
-    RoutineStandings(@Lazy RoutineStore routines, @Lazy FigureStore figures) {
+    RoutineStandings(@Lazy RoutineStore routines, @Lazy FigureStore figures, PieceStore pieces) {
+        this.pieces = pieces;
         this.routines = routines;
         this.figures = figures;
     }
@@ -80,7 +85,7 @@ class RoutineStandings {
 
     private Standing standing(RoutineDocument document) {
         try {
-            Course course = Course.of(RoutineReader.read(document, figures.findAll(document.figures()), ""));
+            Course course = Course.of(RoutineReader.read(document, figures.findAll(document.figures()), pieceOf(document), ""));
             return new Standing(document.id(), course.count(Outcome.BREAKS), course.count(Outcome.BENDS), List.of());
         } catch (RefusedException e) {
             return new Standing(document.id(), 0, 0, sentences(e));
@@ -99,16 +104,20 @@ class RoutineStandings {
         then.put(changed.id(), changed);
         Course after;
         try {
-            after = Course.of(RoutineReader.read(document, then, ""));
+            after = Course.of(RoutineReader.read(document, then, pieceOf(document), ""));
         } catch (RefusedException e) {
             return new Effect(document.id(), document.title(), List.of(), sentences(e));
         }
         try {
-            Course before = Course.of(RoutineReader.read(document, now, ""));
+            Course before = Course.of(RoutineReader.read(document, now, pieceOf(document), ""));
             return new Effect(document.id(), document.title(), BrokenSeam.brokenOnlyIn(after, before), List.of());
         } catch (RefusedException mendedByThis) {
             return new Effect(document.id(), document.title(), BrokenSeam.of(after), List.of());
         }
+    }
+
+    private Optional<Piece> pieceOf(RoutineDocument document) {
+        return Optional.ofNullable(document.music()).flatMap(music -> pieces.find(music.piece()));
     }
 
     private static List<String> sentences(RefusedException e) {

@@ -2,6 +2,8 @@ package fluidframe.app.routines;
 
 import fluidframe.app.figures.FigureDeletion;
 import fluidframe.app.figures.FigureStore;
+import fluidframe.app.pieces.PieceDeletion;
+import fluidframe.app.pieces.PieceStore;
 import fluidframe.app.problems.ConflictException;
 import fluidframe.app.problems.Revision;
 import fluidframe.app.problems.UnknownException;
@@ -30,11 +32,13 @@ public class RoutineStore extends DocumentStore<RoutineEntity> {
     private final JsonMapper json;
     private final Changes changes;
     private final FigureStore figureStore;
+    private final PieceStore pieces;
 
-    RoutineStore(RoutineRepository repository, EntityManager entityManager, JsonMapper json, Changes changes, FigureStore figureStore, CurrentStudio studio, TransactionOperations reading) {
+    RoutineStore(RoutineRepository repository, EntityManager entityManager, JsonMapper json, Changes changes, FigureStore figureStore, PieceStore pieces, CurrentStudio studio, TransactionOperations reading) {
         super("routine", RoutineEntity.class, repository, entityManager, studio);
         this.changes = changes;
         this.figureStore = figureStore;
+        this.pieces = pieces;
         this.repository = repository;
         this.json = json;
         this.editions = new Editions<>(MOST_REMEMBERED, repository, reading, this::read);
@@ -74,7 +78,7 @@ public class RoutineStore extends DocumentStore<RoutineEntity> {
      */
     @Transactional
     public void renew(RoutineDocument document) {
-        required(document.id()).describe(document, write(document), figureStore.numbers(document.figures()));
+        required(document.id()).describe(document, write(document), figureStore.numbers(document.figures()), pieceOf(document));
     }
 
     /** The routines that dance a figure. */
@@ -102,7 +106,7 @@ public class RoutineStore extends DocumentStore<RoutineEntity> {
      */
     @Transactional
     public StoredRoutine create(RoutineDocument document) {
-        return read(add(new RoutineEntity(studio(), document, write(document), figureStore.numbers(document.figures()))));
+        return read(add(new RoutineEntity(studio(), document, write(document), figureStore.numbers(document.figures()), pieceOf(document))));
     }
 
     /**
@@ -111,7 +115,7 @@ public class RoutineStore extends DocumentStore<RoutineEntity> {
     @Transactional
     public StoredRoutine replace(String id, RoutineDocument document, Revision revision) {
         RoutineEntity entity = current(id, revision);
-        entity.describe(document, write(document), figureStore.numbers(document.figures()));
+        entity.describe(document, write(document), figureStore.numbers(document.figures()), pieceOf(document));
         return read(flushed(entity));
     }
 
@@ -129,6 +133,21 @@ public class RoutineStore extends DocumentStore<RoutineEntity> {
             throw new ConflictException("The figure \"" + leaving.id() + "\" is danced in "
                     + users.stream().map(RoutineEntity::title).collect(Collectors.joining(", ")) + "; take it out there first.");
         }
+    }
+
+    /** A piece that a routine is danced to cannot be deleted. */
+    @EventListener
+    @Transactional(readOnly = true)
+    public void keep(PieceDeletion leaving) {
+        List<RoutineEntity> users = repository.dancedTo(studio(), leaving.number());
+        if (!users.isEmpty()) {
+            throw new ConflictException("The piece \"" + leaving.id() + "\" is danced to in "
+                    + users.stream().map(RoutineEntity::title).collect(Collectors.joining(", ")) + "; choose another there first.");
+        }
+    }
+
+    private Long pieceOf(RoutineDocument document) {
+        return document.music() == null ? null : pieces.number(document.music().piece());
     }
 
     private StoredRoutine read(RoutineEntity entity) {

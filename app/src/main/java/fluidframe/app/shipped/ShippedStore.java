@@ -4,6 +4,7 @@ import fluidframe.app.exchange.BookDocument;
 import fluidframe.app.exchange.BookImporter;
 import fluidframe.app.figures.FigureDocument;
 import fluidframe.app.figures.FigureStore;
+import fluidframe.app.pieces.PieceDocument;
 import fluidframe.app.routines.RoutineDocument;
 import fluidframe.app.storage.CurrentStudio;
 import fluidframe.core.figure.Figure;
@@ -65,8 +66,16 @@ class ShippedStore {
             }
             jdbc.sql("merge into shipped_figure (studio_id, slug, document) key (studio_id, slug) values (?, ?, ?)").params(studio.id(), document.id(), shipped).update();
         }
-        importer.take(new BookDocument(book.format(), book.version(), book.title(), fresh, unseen(book.routines())));
+        importer.take(new BookDocument(book.format(), book.version(), book.title(), fresh, unseenPieces(book.pieces()), unseen(book.routines())));
         return new Taken(fresh.size(), renewed, left);
+    }
+
+    /** A shipped piece comes in once as well. */
+    private List<PieceDocument> unseenPieces(List<PieceDocument> pieces) {
+        Set<String> seen = new HashSet<>(jdbc.sql("select slug from shipped_piece where studio_id = ? union select slug from piece where studio_id = ?").params(studio.id(), studio.id()).query(String.class).list());
+        List<PieceDocument> unseen = (pieces == null ? List.<PieceDocument>of() : pieces).stream().filter(piece -> !seen.contains(piece.id())).toList();
+        unseen.forEach(piece -> jdbc.sql("insert into shipped_piece (studio_id, slug) values (?, ?)").params(studio.id(), piece.id()).update());
+        return unseen;
     }
 
     /** A shipped routine comes in once; afterwards it is the coach's. */

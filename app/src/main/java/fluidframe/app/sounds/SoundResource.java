@@ -97,7 +97,7 @@ class SoundResource {
 
     private Recording recording(TrackQuestion question, Routine routine) {
         try {
-            return Recording.of(asked(question, routine).track(), routine.dance().rhythm(), routine.tempo(), percent(question), synthesizer);
+            return Recording.of(asked(question, routine).track(), percent(question), synthesizer);
         } catch (TooMuchException e) {
             throw new RefusedException("This cannot be heard: " + e.getMessage() + ".", List.of(Fault.of("/percent", e.found(), e.expected())));
         }
@@ -107,7 +107,7 @@ class SoundResource {
     @PostMapping(path = "/tracks/midi", produces = SoundFiles.MIDI)
     ResponseEntity<byte[]> midi(@Valid @RequestBody TrackQuestion question) {
         byte[] notes = work.about(() -> reader.read(question.routine()), routine ->
-                SoundFiles.midi(MidiScore.of(asked(question, routine).track(), routine.dance().rhythm(), routine.tempo(), percent(question))));
+                SoundFiles.midi(MidiScore.of(asked(question, routine).track(), routine.dance().rhythm(), percent(question))));
         return ResponseEntity.ok().contentType(MediaType.parseMediaType(SoundFiles.MIDI))
                 .header(HttpHeaders.CONTENT_DISPOSITION, attachment(question.routine().id() + ".mid")).body(notes);
     }

@@ -7,6 +7,7 @@ import io.swagger.v3.oas.annotations.media.Schema;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
 import java.util.List;
+import java.util.stream.IntStream;
 
 /** What is asked about tracks, and answered. */
 final class TrackDocuments {
@@ -37,14 +38,26 @@ final class TrackDocuments {
     record ShownWordDocument(double at, String text) {
     }
 
-    /** All that is heard while a stretch is danced. */
+    /** When a beat of the stretch is heard, seconds from its start at the tempo; between two of them it goes evenly. */
+    @Schema(name = "Pace")
+    record PaceDocument(double at, double seconds) {
+    }
+
+    /** All that is heard while a stretch is danced, and how fast it goes: the first two points of its pace are enough for a steady tempo. */
     @Schema(name = "SoundTrack")
-    record TrackDocument(double from, double beats, double countIn, List<CueDocument> cues, List<ShownWordDocument> words) {
+    record TrackDocument(double from, double beats, double countIn, List<CueDocument> cues, List<ShownWordDocument> words, List<PaceDocument> pace) {
 
         static TrackDocument of(double from, Track track) {
             return new TrackDocument(from, track.length().toDouble(), track.countIn().toDouble(),
                     track.cues().stream().filter(cue -> cue.gain() > 0).map(CueDocument::of).toList(),
-                    track.words().stream().map(word -> new ShownWordDocument(word.at().toDouble(), word.text())).toList());
+                    track.words().stream().map(word -> new ShownWordDocument(word.at().toDouble(), word.text())).toList(), pace(track));
+        }
+
+        private static List<PaceDocument> pace(Track track) {
+            double begins = -track.countIn().toDouble();
+            double ends = track.length().toDouble();
+            int points = track.tempo().isSteady() ? 1 : (int) Math.ceil(ends - begins);
+            return IntStream.rangeClosed(0, points).mapToDouble(point -> begins + (ends - begins) * point / points).mapToObj(at -> new PaceDocument(at, track.tempo().seconds(at))).toList();
         }
     }
 }

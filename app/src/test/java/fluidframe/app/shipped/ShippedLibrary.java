@@ -2,8 +2,11 @@ package fluidframe.app.shipped;
 
 import fluidframe.app.exchange.BookDocument;
 import fluidframe.app.figures.FigureStore;
+import fluidframe.app.pieces.PieceReading;
+import fluidframe.app.routines.RoutineDocument;
 import fluidframe.app.routines.RoutineReader;
 import fluidframe.core.figure.Figure;
+import fluidframe.core.piece.Piece;
 import fluidframe.core.routine.Routine;
 import java.io.IOException;
 import java.io.UncheckedIOException;
@@ -11,6 +14,7 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import org.springframework.core.io.Resource;
 import org.springframework.core.io.support.PathMatchingResourcePatternResolver;
 import tools.jackson.databind.DeserializationFeature;
@@ -22,6 +26,7 @@ final class ShippedLibrary {
     private static final ShippedLibrary ONLY = new ShippedLibrary();
 
     private final Map<String, Figure> figures = new LinkedHashMap<>();
+    private final Map<String, Piece> pieces = new LinkedHashMap<>();
     private final List<Routine> routines = new ArrayList<>();
 
     private ShippedLibrary() {
@@ -31,12 +36,17 @@ final class ShippedLibrary {
             for (Resource resource : new PathMatchingResourcePatternResolver().getResources("classpath*:fluidframe/book/*.json")) {
                 books.add(json.readValue(resource.getContentAsByteArray(), BookDocument.class));
             }
+            books.stream().filter(book -> book.pieces() != null).forEach(book -> book.pieces().forEach(document -> pieces.put(document.id(), PieceReading.read(document, ""))));
             books.forEach(book -> book.figures().forEach(document -> figures.put(document.id(), FigureStore.read(document, ""))));
             books.stream().filter(book -> book.routines() != null)
-                    .forEach(book -> book.routines().forEach(document -> routines.add(RoutineReader.read(document, figures, ""))));
+                    .forEach(book -> book.routines().forEach(document -> routines.add(RoutineReader.read(document, figures, pieceOf(document), ""))));
         } catch (IOException e) {
             throw new UncheckedIOException(e);
         }
+    }
+
+    private Optional<Piece> pieceOf(RoutineDocument routine) {
+        return Optional.ofNullable(routine.music()).map(music -> pieces.get(music.piece()));
     }
 
     static List<Figure> figures() {

@@ -193,9 +193,7 @@ public final class FitRepairs {
     }
 
     private String bars(Beats length) {
-        int whole = length.ticks() / bar.ticks();
-        Beats rest = length.minus(bar.times(whole));
-        return rest.equals(Beats.ZERO) ? whole + (whole == 1 ? " bar" : " bars") : whole == 0 ? beats(rest) : whole + (whole == 1 ? " bar and " : " bars and ") + beats(rest);
+        return MisfitSentence.length(length, bar);
     }
 
     private static String beats(Beats length) {

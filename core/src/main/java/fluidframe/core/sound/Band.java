@@ -2,17 +2,21 @@ package fluidframe.core.sound;
 
 import fluidframe.core.music.Groove;
 import fluidframe.core.music.MusicMap;
+import fluidframe.core.piece.Laying;
 import fluidframe.core.time.Beats;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
+import java.util.stream.Stream;
 
 /**
  * Plays a groove over the phrases of a piece, in three chords.
  *
  * @param groove what each instrument plays
  * @param music  the bars and phrases it is played over
+ * @param laying the piece they are of, so that its parts are told apart; empty where there is none
  */
-record Band(Groove groove, MusicMap music) {
+record Band(Groove groove, MusicMap music, Optional<Laying> laying) {
 
     private static final int[] ROUND = {0, 0, 5, 5, 7, 7, 0, 7};
     private static final int LOW_C = 36;
@@ -42,7 +46,8 @@ record Band(Groove groove, MusicMap music) {
             }
             strike(cues, time, new Sound.Chord(MIDDLE_C + chord, groove.minor() && chord != FIFTH), letter(groove.chords(), at));
         }
-        return cues;
+        return laying.map(Arrangement::new).map(arrangement -> Stream.concat(cues.stream().map(cue -> arrangement.arranged(cue.at().plus(counted), cue)).filter(cue -> cue.gain() > 0),
+                arrangement.struck(counted, length, groove.minor()).stream()).toList()).orElse(cues);
     }
 
     private static char letter(String pattern, int slot) {

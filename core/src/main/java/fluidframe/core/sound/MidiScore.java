@@ -2,7 +2,6 @@ package fluidframe.core.sound;
 
 import fluidframe.core.time.Beats;
 import fluidframe.core.time.Rhythm;
-import fluidframe.core.time.Tempo;
 import java.nio.charset.StandardCharsets;
 import javax.sound.midi.InvalidMidiDataException;
 import javax.sound.midi.MetaMessage;
@@ -31,14 +30,13 @@ public final class MidiScore {
     private MidiScore() {
     }
 
-    /** @param percent how fast, of the tempo */
-    public static Sequence of(Track track, Rhythm rhythm, Tempo tempo, double percent) {
+    /** @param percent how fast, of the tempo; where that becomes another little by little, it changes with every beat */
+    public static Sequence of(Track track, Rhythm rhythm, double percent) {
         try {
             Sequence sequence = new Sequence(Sequence.PPQ, Beats.TICKS_PER_BEAT);
             javax.sound.midi.Track words = sequence.createTrack();
             javax.sound.midi.Track notes = sequence.createTrack();
-            int microseconds = (int) Math.round(tempo.seconds(rhythm, Beats.ONE) * 100 / percent * 1_000_000);
-            words.add(new MidiEvent(new MetaMessage(TEMPO, new byte[] {(byte) (microseconds >> 16), (byte) (microseconds >> 8), (byte) microseconds}, 3), 0));
+            tempos(words, track, percent);
             words.add(new MidiEvent(new MetaMessage(TIME_SIGNATURE,
                     new byte[] {(byte) rhythm.beatsPerBar(), QUARTER, CLICKS_IN_SIGNATURE, THIRTY_SECONDS_IN_QUARTER}, 4), 0));
             notes.add(new MidiEvent(new ShortMessage(ShortMessage.PROGRAM_CHANGE, BASS, ACOUSTIC_BASS, 0), 0));
@@ -54,6 +52,17 @@ public final class MidiScore {
             return sequence;
         } catch (InvalidMidiDataException e) {
             throw new IllegalStateException("every number here is one that notes allow", e);
+        }
+    }
+
+    private static void tempos(javax.sound.midi.Track words, Track track, double percent) throws InvalidMidiDataException {
+        int before = 0;
+        for (Beats at = Beats.ZERO.minus(track.countIn()); at.compareTo(track.length()) < 0; at = at.plus(Beats.ONE)) {
+            int microseconds = (int) Math.round((track.seconds(at.plus(Beats.ONE), percent) - track.seconds(at, percent)) * 1_000_000);
+            if (Math.abs(microseconds - before) > 1) {
+                words.add(new MidiEvent(new MetaMessage(TEMPO, new byte[] {(byte) (microseconds >> 16), (byte) (microseconds >> 8), (byte) microseconds}, 3), at.plus(track.countIn()).ticks()));
+                before = microseconds;
+            }
         }
     }
 

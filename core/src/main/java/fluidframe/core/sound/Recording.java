@@ -1,8 +1,6 @@
 package fluidframe.core.sound;
 
 import fluidframe.core.time.Beats;
-import fluidframe.core.time.Rhythm;
-import fluidframe.core.time.Tempo;
 import fluidframe.core.work.Stopping;
 import fluidframe.core.work.TooMuchException;
 import java.nio.ShortBuffer;
@@ -44,8 +42,8 @@ public final class Recording {
      * @param percent how fast, of the tempo
      * @throws TooMuchException if it would last longer than {@value #MOST_SECONDS} seconds
      */
-    public static Recording of(Track track, Rhythm rhythm, Tempo tempo, double percent, Synthesizer synthesizer) {
-        double seconds = seconds(track, track.length(), rhythm, tempo, percent);
+    public static Recording of(Track track, double percent, Synthesizer synthesizer) {
+        double seconds = track.seconds(track.length(), percent);
         if (seconds > MOST_SECONDS) {
             throw new TooMuchException("at that tempo " + Math.round(seconds) + " seconds", "at most " + Math.round(MOST_SECONDS));
         }
@@ -53,7 +51,7 @@ public final class Recording {
         for (Cue cue : track.cues()) {
             Stopping.check();
             if (cue.gain() > 0) {
-                played.add(new Played(sampleOf(track, cue.at(), rhythm, tempo, percent), synthesizer.samples(cue.sound()), (float) cue.loudness()));
+                played.add(new Played(sampleOf(track, cue.at(), percent), synthesizer.samples(cue.sound()), (float) cue.loudness()));
             }
         }
         played.sort(Comparator.comparingInt(Played::from));
@@ -99,12 +97,8 @@ public final class Recording {
     }
 
     /** The sample at which a point of the track is heard. */
-    static int sampleOf(Track track, Beats at, Rhythm rhythm, Tempo tempo, double percent) {
-        return (int) Math.round(seconds(track, at, rhythm, tempo, percent) * Synthesizer.RATE);
-    }
-
-    private static double seconds(Track track, Beats at, Rhythm rhythm, Tempo tempo, double percent) {
-        return tempo.seconds(rhythm, at.plus(track.countIn())) * 100 / percent;
+    static int sampleOf(Track track, Beats at, double percent) {
+        return (int) Math.round(track.seconds(at, percent) * Synthesizer.RATE);
     }
 
     private static void mix(float[] mixed, int begins, Played sound) {

@@ -1,5 +1,6 @@
 package fluidframe.core.sound;
 
+import fluidframe.core.music.TempoMap;
 import fluidframe.core.routine.Score;
 import fluidframe.core.time.Beats;
 import java.util.List;
@@ -10,8 +11,9 @@ import java.util.List;
  * @param countIn beats that are counted before the dancing begins
  * @param length  beats that are danced
  * @param cues    by time
+ * @param tempo   how fast it goes, from the start of the stretch; the count-in is as fast as its beginning
  */
-public record Track(Beats countIn, Beats length, List<Cue> cues) {
+public record Track(Beats countIn, Beats length, List<Cue> cues, TempoMap tempo) {
 
     public Track {
         cues = List.copyOf(cues);
@@ -22,6 +24,15 @@ public record Track(Beats countIn, Beats length, List<Cue> cues) {
      */
     public static Track of(Score score, TrackWish wish) {
         return new TrackWriter(score, wish).write();
+    }
+
+    /**
+     * Seconds from the first beat of the count-in to a beat of the stretch.
+     *
+     * @param percent how fast, of the tempo
+     */
+    public double seconds(Beats at, double percent) {
+        return (tempo.seconds(at) - tempo.seconds(Beats.ZERO.minus(countIn))) * 100 / percent;
     }
 
     /** The words of the count as they are shown, each with its time. */

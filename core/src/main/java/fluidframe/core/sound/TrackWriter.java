@@ -43,10 +43,10 @@ final class TrackWriter {
             score.steps().stream().filter(step -> step.part() == wish.counted()).forEach(this::step);
         }
         if (wish.music() > 0) {
-            new Band(score.routine().dance().music().groove(), music).play(counted, length).forEach(cue -> add(cue.at(), cue.sound(), cue.gain() * wish.music()));
+            new Band(score.routine().dance().music().groove(), music, score.routine().laying()).play(counted, length).forEach(cue -> add(cue.at(), cue.sound(), cue.gain() * wish.music()));
         }
         cues.sort(Comparator.comparing(Cue::at));
-        return new Track(countIn, length, cues);
+        return new Track(countIn, length, cues, music.tempo().from(counted));
     }
 
     /** The first whole beat of the count-in, or of the stretch. */

@@ -29,6 +29,7 @@ import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
+import java.util.Optional;
 import java.util.stream.Stream;
 import javax.sound.midi.MetaMessage;
 import javax.sound.midi.MidiEvent;
@@ -83,7 +84,7 @@ class TrackTest {
     @MethodSource("dances")
     void everyDanceIsAccompaniedInItsOwnRhythmFromAnyBeat(Dance dance) {
         Rhythm rhythm = dance.rhythm();
-        Band band = new Band(dance.music().groove(), MusicMap.plain(rhythm.bar(), dance.music().phraseBars(), dance.slowest()));
+        Band band = new Band(dance.music().groove(), MusicMap.plain(rhythm.bar(), dance.music().phraseBars(), dance.slowest()), Optional.empty());
         List<Cue> whole = band.play(Beats.ZERO, rhythm.bar().times(8));
         assertThat(whole).anyMatch(cue -> cue.sound() instanceof Sound.Bass).anyMatch(cue -> cue.sound() instanceof Sound.Drum);
         List<Cue> later = band.play(Beats.ONE, rhythm.bar().times(8).minus(Beats.ONE));
@@ -95,7 +96,7 @@ class TrackTest {
     @ValueSource(doubles = {40, 73, 100, 120})
     void everyClickIsHeardAtItsSample(double percent) {
         Track track = Track.of(WALTZ, new TrackWish(Beats.ZERO, WALTZ.length(), 2, Part.MAN, Counting.BEATS, 1, 0, 0));
-        short[] samples = Recording.of(track, WALTZ.routine().dance().rhythm(), TEMPO, percent, CLICKS_ONLY).samples();
+        short[] samples = Recording.of(track, percent, CLICKS_ONLY).samples();
         double secondsPerBeat = 60.0 / (29 * 3) * 100 / percent;
         for (int beat = 0; beat < 6 + WALTZ.length().wholeBeats(); beat++) {
             int heard = firstSoundAfter(samples, (int) (beat * secondsPerBeat * Synthesizer.RATE) - 500);
@@ -116,7 +117,7 @@ class TrackTest {
     void theNotesHoldTheWordsAtTheSameOnsets() throws Exception {
         Track track = Track.of(WALTZ, TrackWish.whole(WALTZ.length()));
         ByteArrayOutputStream file = new ByteArrayOutputStream();
-        MidiSystem.write(MidiScore.of(track, WALTZ.routine().dance().rhythm(), TEMPO, 100), 1, file);
+        MidiSystem.write(MidiScore.of(track, WALTZ.routine().dance().rhythm(), 100), 1, file);
         Sequence read = MidiSystem.getSequence(new ByteArrayInputStream(file.toByteArray()));
         List<String> lyrics = new ArrayList<>();
         List<Long> ticks = new ArrayList<>();

@@ -1,0 +1,97 @@
+package fluidframe.app.composing;
+
+import fluidframe.app.composing.FitDocuments.CutDocument;
+import fluidframe.app.composing.FitDocuments.FitDocument;
+import fluidframe.app.composing.FitDocuments.FitRepairDocument;
+import fluidframe.app.composing.FitDocuments.FitRepairQuestion;
+import fluidframe.app.problems.Fault;
+import fluidframe.app.problems.RefusedException;
+import fluidframe.app.routines.RoutineDocument;
+import fluidframe.app.routines.RoutineDocument.PlacementDocument;
+import fluidframe.app.routines.RoutineReader;
+import fluidframe.app.routines.Scores;
+import fluidframe.app.work.Work;
+import fluidframe.core.fit.Fit;
+import fluidframe.core.fit.FitRepair;
+import fluidframe.core.fit.FitRepairs;
+import fluidframe.core.link.Repertoire;
+import fluidframe.core.routine.Routine;
+import io.swagger.v3.oas.annotations.tags.Tag;
+import jakarta.validation.Valid;
+import java.time.Duration;
+import java.time.Instant;
+import java.util.ArrayList;
+import java.util.List;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RestController;
+
+/** A routine laid on its piece of music, and what mends where it does not fit. Nothing is stored. */
+@RestController
+@RequestMapping("/api")
+@Tag(name = "fits")
+class FitResource {
+
+    private static final Duration LONGEST = Duration.ofSeconds(6);
+
+    private final RoutineReader reader;
+    private final Repertoires repertoires;
+    private final Scores scores;
+    private final Work work;
+
+    FitResource(RoutineReader reader, Repertoires repertoires, Scores scores, Work work) {
+        this.reader = reader;
+        this.repertoires = repertoires;
+        this.scores = scores;
+        this.work = work;
+    }
+
+    @PostMapping("/fits")
+    FitDocument fit(@Valid @RequestBody RoutineDocument document) {
+        return work.quickly(() -> FitDocument.of(fitOf(document)));
+    }
+
+    private Fit fitOf(RoutineDocument document) {
+        Routine routine = reader.read(document);
+        if (routine.laying().isEmpty()) {
+            throw refused("/music", "no piece", "the piece it is danced to");
+        }
+        return Fit.of(scores.of(routine));
+    }
+
+    @PostMapping("/fit-repairs")
+    List<FitRepairDocument> repairs(@Valid @RequestBody FitRepairQuestion question) {
+        return work.patiently(() -> {
+            Fit fit = fitOf(question.routine());
+            if (question.misfit() < 0 || question.misfit() >= fit.misfits().size()) {
+                throw refused("/misfit", String.valueOf(question.misfit()), "a misfit from 0 to " + (fit.misfits().size() - 1));
+            }
+            Repertoire repertoire = repertoires.of(fit.score().routine().dance(), fit.score().routine().conditions());
+            Instant until = Instant.now().plus(LONGEST);
+            return FitRepairs.of(fit.misfits().get(question.misfit()), fit, repertoire, () -> Instant.now().isAfter(until)).stream().map(repair -> document(repair, fit, question.routine())).toList();
+        });
+    }
+
+    private static FitRepairDocument document(FitRepair repair, Fit fit, RoutineDocument sent) {
+        if (repair.cut().isPresent()) {
+            return new FitRepairDocument(repair.sentence(), null, CutDocument.of(repair.cut().get()), repair.points());
+        }
+        int passages = fit.score().placements().size();
+        int from = repair.from() == passages ? sent.placements().size() : fit.score().placements().get(repair.from()).passage().index();
+        int to = repair.to() == passages ? sent.placements().size() : fit.score().placements().get(repair.to()).passage().index();
+        List<PlacementDocument> placements = new ArrayList<>(sent.placements().subList(0, from));
+        for (int i = 0; i < repair.danced().size(); i++) {
+            PlacementDocument danced = RoutineWriter.placement(repair.danced().get(i), repair.corners().contains(i));
+            boolean beginsSection = i == 0 && from < to && sent.placements().get(from).section() != null;
+            placements.add(beginsSection ? danced.within(sent.placements().get(from).section(), null) : danced);
+        }
+        placements.addAll(sent.placements().subList(to, sent.placements().size()));
+        return new FitRepairDocument(repair.sentence(), placements, null, repair.points());
+    }
+
+    private static RefusedException refused(String place, String found, String expected) {
+        Fault fault = Fault.of(place, found, expected);
+        return new RefusedException(fault.sentence(), List.of(fault));
+    }
+}

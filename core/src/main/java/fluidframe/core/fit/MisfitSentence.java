@@ -1,0 +1,75 @@
+package fluidframe.core.fit;
+
+import fluidframe.core.dance.Dances;
+import fluidframe.core.piece.Piece;
+import fluidframe.core.time.Beats;
+import java.util.Locale;
+
+/** Says what does not fit, in one sentence with bars, beats and seconds. */
+public final class MisfitSentence {
+
+    private final Fit fit;
+    private final Piece piece;
+
+    private MisfitSentence(Fit fit) {
+        this.fit = fit;
+        this.piece = fit.laying().piece();
+    }
+
+    public static String of(Misfit misfit, Fit fit) {
+        return new MisfitSentence(fit).say(misfit);
+    }
+
+    private String say(Misfit misfit) {
+        if (misfit instanceof Misfit.TooLong longer) {
+            return "The routine goes on for " + length(longer.by()) + " after the music has ended.";
+        }
+        if (misfit instanceof Misfit.TooShort shorter) {
+            return length(shorter.left()) + " of music are left, " + seconds(fit.secondsLeft()) + ".";
+        }
+        if (misfit instanceof Misfit.Straddles straddles) {
+            String what = straddles.section() ? "the " + piece.sectionOf(straddles.bar()).section().name() : "a phrase";
+            return "The " + name(straddles.passage()) + " goes over bar " + straddles.bar() + ", where " + what + " begins: " + length(straddles.before()) + " before it, " + length(straddles.after()) + " after.";
+        }
+        if (misfit instanceof Misfit.HighlightOffHit off) {
+            boolean early = off.away().compareTo(Beats.ZERO) < 0;
+            Beats away = early ? Beats.ZERO.minus(off.away()) : off.away();
+            return "The " + name(off.passage()) + " is a highlight, and begins " + length(away) + (early ? " before" : " after") + " the " + off.nearest().kind() + " of bar " + bar(off.nearest().at()) + ".";
+        }
+        if (misfit instanceof Misfit.UnusualTempo unusual) {
+            return "The piece goes at " + number(unusual.barsPerMinute()) + " bars a minute; this dance is usually danced at " + fit.score().routine().dance().slowest().barsPerMinute() + " to "
+                    + fit.score().routine().dance().fastest().barsPerMinute() + ".";
+        }
+        Misfit.OtherDance other = (Misfit.OtherDance) misfit;
+        return piece.title() + " is not noted down for the " + Dances.find(other.dance()).map(dance -> dance.title()).orElse(other.dance()) + ".";
+    }
+
+    private String name(int passage) {
+        return fit.score().placements().get(passage).dancing().wording();
+    }
+
+    private int bar(Beats at) {
+        return Math.floorDiv(at.ticks(), piece.bar().ticks()) + 1;
+    }
+
+    private String length(Beats beats) {
+        return length(beats, piece.bar());
+    }
+
+    /** "2 bars", "1 bar and 2 beats". */
+    static String length(Beats beats, Beats bar) {
+        int bars = beats.ticks() / bar.ticks();
+        Beats rest = beats.minus(bar.times(bars));
+        String whole = bars + (bars == 1 ? " bar" : " bars");
+        String part = rest + (rest.equals(Beats.ONE) ? " beat" : " beats");
+        return rest.equals(Beats.ZERO) ? whole : bars == 0 ? part : whole + " and " + part;
+    }
+
+    private static String seconds(double seconds) {
+        return number(seconds) + " seconds";
+    }
+
+    private static String number(double number) {
+        return String.format(Locale.ROOT, "%.1f", number).replaceAll("\\.0$", "");
+    }
+}
