@@ -5,6 +5,7 @@ import fluidframe.core.compose.Answer;
 import fluidframe.core.compose.Choice;
 import fluidframe.core.compose.Composer;
 import fluidframe.core.compose.Composition;
+import fluidframe.core.compose.Difference;
 import fluidframe.core.compose.LikelyCorners;
 import fluidframe.core.compose.Relaxation;
 import fluidframe.core.compose.Taste;
@@ -50,6 +51,7 @@ class ComposeAnswersTest {
             Answer answer = Composer.compose(repertoire, wish, () -> false);
             lines.add(title + ": " + (answer.exact() ? "exact" : "not proved") + ", at most " + answer.bound());
             answer.compositions().forEach(composition -> lines.add("    " + shown(composition)));
+            answer.compositions().forEach(composition -> lines.add("    " + Difference.between(answer.compositions().get(0), composition, BAR, 4)));
             answer.relaxations().stream().map(Relaxation::labels).forEach(labels -> lines.add("    give up: " + labels));
         });
         for (double metres : new double[]{0.5, 2, 3.5, 8}) {
