@@ -9,6 +9,7 @@
   import BookOpen from '@lucide/svelte/icons/book-open';
   import Keyboard from '@lucide/svelte/icons/keyboard';
   import LibraryBig from '@lucide/svelte/icons/library-big';
+  import Music from '@lucide/svelte/icons/music';
   import Moon from '@lucide/svelte/icons/moon';
   import Route from '@lucide/svelte/icons/route';
   import Waypoints from '@lucide/svelte/icons/waypoints';
@@ -25,6 +26,9 @@
   import LinkMapPage from './routes/LinkMapPage.svelte';
   import NewFigurePage from './routes/NewFigurePage.svelte';
   import AboutPage from './routes/AboutPage.svelte';
+  import MusicPage from './routes/MusicPage.svelte';
+  import PiecePage from './routes/PiecePage.svelte';
+  import RoutineMusicPage from './routes/RoutineMusicPage.svelte';
   import NotFoundPage from './routes/NotFoundPage.svelte';
   import RehearsePage from './routes/RehearsePage.svelte';
   import RoutineDeskPage from './routes/RoutineDeskPage.svelte';
@@ -42,12 +46,16 @@
     '/routines': RoutinesPage,
     '/routines/:id': RoutineDeskPage,
     '/routines/:id/rehearse': RehearsePage,
+    '/routines/:id/music': RoutineMusicPage,
+    '/music': MusicPage,
+    '/music/:id': PiecePage,
     '/about': AboutPage,
     '*': NotFoundPage,
   };
   const RAIL = [
     { path: '/figures', label: 'Figures', icon: BookOpen },
     { path: '/routines', label: 'Routines', icon: Route },
+    { path: '/music', label: 'Music', icon: Music },
     { path: '/map', label: 'Links', icon: Waypoints },
     { path: '/book', label: 'Book', icon: LibraryBig },
     { path: '/studio', label: 'Studio', icon: Warehouse },

@@ -17,7 +17,7 @@
   import { asked } from '$lib/ui/address';
   import { isTyped } from '$lib/ui/fieldState';
   import Message from '$lib/ui/Message.svelte';
-  import { router } from 'svelte-spa-router';
+  import { push, router } from 'svelte-spa-router';
 
   let view = $state.raw<DeskView>();
   let failure = $state<string>();
@@ -88,6 +88,7 @@
         loop: () => void view!.desk.tryLoop(),
         versions: () => view!.open('versions'),
         floor: () => view!.open('floor'),
+        music: () => void push(`/routines/${view!.desk.routine.id}/music`),
         list: () => view!.open('list'),
         rehearse: () => view!.rehearse(),
         play: ({ target }) => {

@@ -3,6 +3,7 @@
   import Footprints from '@lucide/svelte/icons/footprints';
   import { reference } from '$lib/reference/reference.svelte';
   import Choice from '$lib/ui/Choice.svelte';
+  import { idOf } from '$lib/ui/idOf';
   import Message from '$lib/ui/Message.svelte';
   import { push } from 'svelte-spa-router';
 
@@ -44,25 +45,14 @@
     return standing.breaks === 0 ? '' : standing.breaks === 1 ? '1 seam breaks' : `${standing.breaks} seams break`;
   }
 
-  function idFor(name: string) {
-    const plain = name
-      .normalize('NFD')
-      .toLowerCase()
-      .replace(/[^a-z0-9]+/g, '-')
-      .replace(/^-+|-+$/g, '');
-    const base = plain === '' ? 'routine' : plain.slice(0, 60);
-    const taken = new Set(routines?.map((routine) => routine.id));
-    let id = base;
-    for (let number = 2; taken.has(id); number++) id = `${base}-${number}`;
-    return id;
-  }
-
   async function create(event: SubmitEvent) {
     event.preventDefault();
     try {
       await reference.load();
       const tempo = reference.dance(dance)?.slowestBarsPerMinute ?? 30;
-      const created = required(await api.POST('/api/routines', { body: { id: idFor(title), title: title.trim(), dance, tempo, placements: [] } }));
+      const created = required(
+        await api.POST('/api/routines', { body: { id: idOf(title, 'routine', routines?.map((routine) => routine.id) ?? []), title: title.trim(), dance, tempo, placements: [] } }),
+      );
       await push(`/routines/${created.id}`);
     } catch (thrown) {
       failure = sentenceOf(thrown);

@@ -55,6 +55,7 @@ export const DESK = {
   mend: shortcut('M', 'what would mend every seam that breaks', 'm'),
   loop: shortcut('L', 'does it loop?', 'l'),
   versions: shortcut('V', 'kept versions', 'v'),
+  music: shortcut('U', 'the music it is danced to', 'u'),
   floor: shortcut('F', 'the floor, and other floors', 'f'),
   list: shortcut('T', 'a list: paste one, or write this one', 't'),
   rehearse: shortcut('R', 'rehearse from here', 'r'),
@@ -80,6 +81,21 @@ export const REHEARSAL = {
   tap: shortcut('T', 'tap a beat of your own music', 't'),
 };
 
+export const PIECE = {
+  ...KEEPING,
+  play: shortcut('Space', 'hear it, pause', 'Space'),
+  tap: shortcut('T', 'tap a beat; Shift T on one', 't', '[Shift]+T'),
+};
+
+export const FIT = {
+  ...KEEPING,
+  whole: shortcut('W', 'the whole piece', 'w'),
+  next: shortcut('N', 'look closely at the next section', 'n'),
+  mend: shortcut('M', 'what mends the next thing that does not fit', 'm'),
+  rehearse: shortcut('R', 'rehearse', 'r'),
+  desk: shortcut('D', 'the desk', 'd'),
+};
+
 /** What the page of shortcuts shows, view by view. */
 export const VIEWS: { title: string; shortcuts: Record<string, Shortcut> }[] = [
   { title: 'Everywhere', shortcuts: { ...EVERYWHERE, ...KEEPING } },
@@ -87,6 +103,8 @@ export const VIEWS: { title: string; shortcuts: Record<string, Shortcut> }[] = [
   { title: 'Figure sheet', shortcuts: { opposite: SHEET.opposite, cell: { presses: [], keys: 'Tab', does: 'next cell of the row' }, ...CHART } },
   { title: 'Routine desk', shortcuts: without(DESK, KEEPING) },
   { title: 'Rehearsal', shortcuts: REHEARSAL },
+  { title: 'Piece of music', shortcuts: without(PIECE, KEEPING) },
+  { title: 'Routine on its music', shortcuts: without(FIT, KEEPING) },
 ];
 
 function without(shortcuts: Record<string, Shortcut>, others: Record<string, Shortcut>) {

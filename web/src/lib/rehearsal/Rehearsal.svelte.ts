@@ -227,7 +227,7 @@ export class Rehearsal {
 
   #newPlayer() {
     return new TrackPlayer({
-      secondsPerBeat: (round) => this.#secondsPerBeat(round),
+      slower: (round) => 100 / this.percentIn(round),
       isHeard: (round) => this.percentIn(round) >= SLOWEST_HEARD,
       rest: () => (this.options.loops ? this.options.restBars * this.score.beatsPerBar * this.#secondsPerBeat(this.round) : undefined),
     });

@@ -1,11 +1,13 @@
 import type { SoundTrack } from '$lib/api/client';
+import { Pace } from './Pace';
 import { beatIn, overAt, timeIn, type Pass } from './Pass';
 import { SoundBank } from './SoundBank';
 import { SteadyTime } from './SteadyTime';
 
 /** How dancing goes on: at what tempo, and what comes after a pass. */
 export interface Course {
-  secondsPerBeat(round: number): number;
+  /** How many times slower than the tempo. */
+  slower(round: number): number;
   /** Whether any of it is heard at that tempo. */
   isHeard(round: number): boolean;
   /** Seconds of rest before the next time; undefined if this was the last. */
@@ -47,7 +49,7 @@ export class TrackPlayer {
     this.#silence(0);
     this.#steady = new SteadyTime();
     const round = 0;
-    this.#passes = [{ at: this.#context.currentTime + SOON, beat, end: this.#track.beats, secondsPerBeat: this.course.secondsPerBeat(round), round }];
+    this.#passes = [{ at: this.#context.currentTime + SOON, beat, end: this.#track.beats, pace: this.#pace(round), round }];
     this.#placed = beat;
     this.#place();
     this.#timer ??= window.setInterval(() => this.#place(), EVERY * 1000);
@@ -66,7 +68,7 @@ export class TrackPlayer {
     const pass = this.#passAt(time);
     if (!pass) return;
     this.#silence(time);
-    const now: Pass = { ...pass, at: Math.max(time, pass.at), beat: time < pass.at ? pass.beat : beatIn(pass, time), secondsPerBeat: this.course.secondsPerBeat(pass.round) };
+    const now: Pass = { ...pass, at: Math.max(time, pass.at), beat: time < pass.at ? pass.beat : beatIn(pass, time), pace: this.#pace(pass.round) };
     this.#passes = [...this.#passes.filter((each) => each.at < now.at && each !== pass), ...(pass.at < now.at ? [pass] : []), now];
     this.#placed = now.beat;
     this.#place();
@@ -88,6 +90,10 @@ export class TrackPlayer {
   }
 
   #isOver = false;
+
+  #pace(round: number): Pace {
+    return new Pace(this.#track?.pace ?? [], this.course.slower(round));
+  }
 
   /** The pass under way at a time: the last that has begun. */
   #passAt(time: number): Pass | undefined {
@@ -111,7 +117,7 @@ export class TrackPlayer {
         break;
       }
       const round: number = pass.round + 1;
-      pass = { at: overAt(pass) + rest, beat: -track.countIn, end: track.beats, secondsPerBeat: this.course.secondsPerBeat(round), round };
+      pass = { at: overAt(pass) + rest, beat: -track.countIn, end: track.beats, pace: this.#pace(round), round };
       this.#passes = [...this.#passes.slice(-2), pass];
       this.#placed = pass.beat;
       if (pass.at > horizon) break;

@@ -294,6 +294,11 @@ export class RoutineDesk extends EditSession<Routine> {
     this.amend({ ...this.routine, title });
   }
 
+  /** Dances to a piece from one of its bars on, or to none. */
+  layOn(piece: string, from = 1) {
+    this.change({ ...this.routine, music: piece === '' ? undefined : { piece, from } });
+  }
+
   setTempo(tempo: number) {
     this.change({ ...this.routine, tempo });
   }

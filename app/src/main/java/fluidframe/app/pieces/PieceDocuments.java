@@ -30,6 +30,11 @@ final class PieceDocuments {
     record PieceLineQuestion(@NotNull(message = "a line") String text, String dance) {
     }
 
+    /** What is to be left out: the first bar that is, and the first that is heard again. */
+    @Schema(name = "CutQuestion")
+    record CutQuestion(@NotNull(message = "a bar") Integer from, @NotNull(message = "a bar") Integer to) {
+    }
+
     /** Words that were not understood, and where they stand. */
     @Schema(name = "LineLeftover")
     record LeftoverDocument(int from, int to, String text) {

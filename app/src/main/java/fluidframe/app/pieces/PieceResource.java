@@ -1,5 +1,6 @@
 package fluidframe.app.pieces;
 
+import fluidframe.app.pieces.PieceDocuments.CutQuestion;
 import fluidframe.app.pieces.PieceDocuments.PieceLineDocument;
 import fluidframe.app.pieces.PieceDocuments.PieceLineQuestion;
 import fluidframe.app.pieces.PieceDocuments.PieceSummary;
@@ -12,7 +13,9 @@ import fluidframe.app.problems.Revision;
 import fluidframe.app.work.Work;
 import fluidframe.core.dance.Dance;
 import fluidframe.core.dance.Dances;
+import fluidframe.core.piece.MusicCut;
 import fluidframe.core.piece.NotesReader;
+import fluidframe.core.piece.Piece;
 import fluidframe.core.piece.PieceReader;
 import fluidframe.core.piece.PieceWriter;
 import fluidframe.core.piece.Taps;
@@ -90,6 +93,18 @@ class PieceResource {
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void delete(@PathVariable String id, @RequestHeader(name = HttpHeaders.IF_MATCH, required = false) String ifMatch) {
         store.delete(id, Revision.required(ifMatch));
+    }
+
+    /** The piece without some of its bars, kept beside it. */
+    @PostMapping("/pieces/{id}/cuts")
+    @ResponseStatus(HttpStatus.CREATED)
+    PieceDocument cut(@PathVariable String id, @Valid @RequestBody CutQuestion question) {
+        Piece piece = store.get(id).piece();
+        if (question.from() < 2 || question.to() <= question.from() || question.to() > piece.bars()) {
+            throw refused("/from", "bars " + question.from() + " to " + question.to(), "a cut from bar 2 on to a later bar of " + piece.bars());
+        }
+        Piece shorter = new MusicCut(question.from(), question.to(), MusicCut.Likeness.SAME_BAR).of(piece);
+        return store.createBeside(PieceDocument.of(shorter), " (bars " + question.from() + " to " + (question.to() - 1) + " cut)").document();
     }
 
     /** A piece as a coach writes it down; nothing is stored. */

@@ -18,6 +18,8 @@ import tools.jackson.databind.json.JsonMapper;
 @Service
 public class PieceStore extends DocumentStore<PieceEntity> {
 
+    private static final int LONGEST_TITLE = 120;
+
     private final PieceRepository repository;
     private final JsonMapper json;
     private final ApplicationEventPublisher events;
@@ -86,6 +88,17 @@ public class PieceStore extends DocumentStore<PieceEntity> {
     @Transactional
     public StoredPiece create(PieceDocument document) {
         return read(add(new PieceEntity(studio(), document, write(document))));
+    }
+
+    /** Keeps what was made of a piece beside it, under an id that is not taken. */
+    @Transactional
+    public StoredPiece createBeside(PieceDocument document, String suffix) {
+        int number = 2;
+        while (stored(document.id() + "-" + number).isPresent()) {
+            number++;
+        }
+        String title = document.title().substring(0, Math.min(document.title().length(), LONGEST_TITLE - suffix.length())) + suffix;
+        return create(document.called(document.id() + "-" + number, title));
     }
 
     /**

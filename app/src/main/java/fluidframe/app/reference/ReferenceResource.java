@@ -29,13 +29,13 @@ class ReferenceResource {
 
     /** A dance, its lengths in beats. */
     record DanceDocument(String id, String title, String style, int beatsPerBar, Set<Integer> startBeats, String slow,
-                         String quick, int slowestBarsPerMinute, int fastestBarsPerMinute, boolean travels) {
+                         String quick, int slowestBarsPerMinute, int fastestBarsPerMinute, int phraseBars, boolean travels) {
 
         static DanceDocument of(Dance dance) {
             return new DanceDocument(dance.id(), dance.title(), dance.style().title(), dance.rhythm().beatsPerBar(),
                     dance.rhythm().startBeats(), dance.rhythm().slow().map(Beats::toString).orElse(""),
                     dance.rhythm().quick().map(Beats::toString).orElse(""), dance.slowest().barsPerMinute(),
-                    dance.fastest().barsPerMinute(), dance.travels());
+                    dance.fastest().barsPerMinute(), dance.music().phraseBars(), dance.travels());
         }
     }
 

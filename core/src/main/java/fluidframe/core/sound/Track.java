@@ -1,9 +1,14 @@
 package fluidframe.core.sound;
 
+import fluidframe.core.dance.Dance;
 import fluidframe.core.music.TempoMap;
+import fluidframe.core.piece.Laying;
+import fluidframe.core.piece.Piece;
 import fluidframe.core.routine.Score;
 import fluidframe.core.time.Beats;
+import java.util.Comparator;
 import java.util.List;
+import java.util.Optional;
 
 /**
  * All that is heard while a stretch of a routine is danced, in beats, so that it fits any tempo.
@@ -24,6 +29,13 @@ public record Track(Beats countIn, Beats length, List<Cue> cues, TempoMap tempo)
      */
     public static Track of(Score score, TrackWish wish) {
         return new TrackWriter(score, wish).write();
+    }
+
+    /** A whole piece as the band of a dance plays it, from its first bar line; nothing is counted or clicked. */
+    public static Track of(Piece piece, Dance dance) {
+        Laying laying = new Laying(piece, 1);
+        List<Cue> cues = new Band(dance.music().groove(), laying.map(), Optional.of(laying)).play(Beats.ZERO, piece.length()).stream().sorted(Comparator.comparing(Cue::at)).toList();
+        return new Track(Beats.ZERO, piece.length(), cues, piece.tempo());
     }
 
     /**

@@ -1,0 +1,83 @@
+<script lang="ts">
+  import { api, required, sentenceOf, type PieceSummary } from '$lib/api/client';
+  import { reference } from '$lib/reference/reference.svelte';
+  import { idOf } from '$lib/ui/idOf';
+  import Choice from '$lib/ui/Choice.svelte';
+  import Message from '$lib/ui/Message.svelte';
+  import { minutes } from '$lib/music/minutes';
+  import { push } from 'svelte-spa-router';
+
+  let pieces = $state.raw<PieceSummary[]>();
+  let failure = $state<string>();
+  let title = $state('');
+  let dance = $state(reference.lastDance);
+  void reference.load().then(() => (dance ||= reference.lastDance));
+
+  async function load() {
+    try {
+      pieces = required(await api.GET('/api/pieces'));
+    } catch (thrown) {
+      failure = sentenceOf(thrown);
+    }
+  }
+  void load();
+
+  async function create(event: SubmitEvent) {
+    event.preventDefault();
+    try {
+      await reference.load();
+      const of = reference.dance(dance);
+      const phrase = of?.phraseBars ?? 8;
+      const id = idOf(title, 'piece', pieces?.map((piece) => piece.id) ?? []);
+      const created = required(
+        await api.POST('/api/pieces', {
+          body: {
+            id,
+            title: title.trim(),
+            dances: [dance],
+            beatsPerBar: of?.beatsPerBar ?? 4,
+            sections: [{ kind: 'verse', phrases: [phrase, phrase] }],
+            tempo: [{ bar: 1, barsPerMinute: of?.slowestBarsPerMinute ?? 30 }],
+          },
+        }),
+      );
+      await push(`/music/${created.id}`);
+    } catch (thrown) {
+      failure = sentenceOf(thrown);
+    }
+  }
+</script>
+
+<div class="mx-auto flex max-w-[70rem] flex-col gap-4 px-6 py-5">
+  <h1 class="text-4xl">Music</h1>
+  {#if failure}<Message sentence={failure} />{/if}
+  <form class="panel flex flex-wrap items-center gap-2 p-3" onsubmit={create}>
+    <input class="field min-w-56 flex-1" placeholder="Title of a new piece" aria-label="Title of a new piece" required maxlength="120" bind:value={title} />
+    <Choice label="Dance" value={dance} options={reference.dances.map((each) => ({ value: each.id, label: each.title }))} onchange={(chosen) => (dance = chosen)} />
+    <button class="act act-main" disabled={title.trim() === ''}>Start it</button>
+  </form>
+  {#if pieces === undefined}
+    <p class="p-10 text-center text-xl text-soft">Looking for music …</p>
+  {:else if pieces.length === 0}
+    <p class="panel p-12 text-center font-title text-2xl">No piece yet. Name one above, then write down its parts and bars, or tap its beat.</p>
+  {:else}
+    <ul class="grid gap-3 sm:grid-cols-2">
+      {#each pieces as piece (piece.id)}
+        <li>
+          <a class="panel flex items-baseline justify-between gap-4 px-5 py-5 hover:border-ink" href={`#/music/${piece.id}`}>
+            <span>
+              <span class="block font-title text-2xl font-semibold">{piece.title}</span>
+              <span class="text-soft"
+                >{piece.dances.map((id) => reference.danceTitle(id)).join(', ') || `in ${piece.beatsPerBar}`}, {Math.round(piece.barsPerMinute)} bars a minute</span
+              >
+            </span>
+            <span class="text-right leading-tight">
+              <span class="font-title text-3xl font-bold">{piece.bars}</span>
+              <span class="block text-soft">bars, {minutes(piece.seconds)}</span>
+            </span>
+          </a>
+        </li>
+      {/each}
+    </ul>
+  {/if}
+</div>

@@ -1,0 +1,149 @@
+<script lang="ts">
+  import { sentenceOf } from '$lib/api/client';
+  import { keysFor } from '$lib/keys/keys';
+  import { PIECE } from '$lib/keys/shortcuts';
+  import { minutes } from '$lib/music/minutes';
+  import { PieceDesk } from '$lib/music/PieceDesk.svelte';
+  import Strip from '$lib/music/Strip.svelte';
+  import { hitsOf, sectionsOf } from '$lib/music/strip';
+  import TapPad from '$lib/music/TapPad.svelte';
+  import { reference } from '$lib/reference/reference.svelte';
+  import Message from '$lib/ui/Message.svelte';
+  import Redo2 from '@lucide/svelte/icons/redo-2';
+  import Trash2 from '@lucide/svelte/icons/trash-2';
+  import Undo2 from '@lucide/svelte/icons/undo-2';
+  import { push, router } from 'svelte-spa-router';
+
+  let desk = $state.raw<PieceDesk>();
+  let failure = $state<string>();
+  let audio = $state<HTMLAudioElement>();
+
+  let id = $derived((router.params as Record<string, string> | undefined)?.id ?? '');
+  let sections = $derived(desk ? sectionsOf(desk.piece) : []);
+  let hits = $derived(desk ? hitsOf(desk.piece) : []);
+  let opening = $derived(desk?.piece.tempo[0]?.barsPerMinute ?? 0);
+  let seconds = $derived(desk && opening > 0 ? (60 * desk.bars) / opening : 0);
+
+  $effect(() => {
+    desk = undefined;
+    failure = undefined;
+    let left: PieceDesk | undefined;
+    PieceDesk.open(id).then(
+      (opened) => (desk = left = opened),
+      (thrown) => (failure = sentenceOf(thrown)),
+    );
+    return () => left?.leave();
+  });
+
+  async function remove() {
+    if (await desk?.delete()) await push('/music');
+  }
+
+  function play() {
+    if (!audio) return;
+    if (audio.paused) void audio.play();
+    else audio.pause();
+  }
+
+  function takeFile(event: Event & { currentTarget: HTMLInputElement }) {
+    const file = event.currentTarget.files?.[0];
+    if (file) void desk?.readNotes(file);
+    event.currentTarget.value = '';
+  }
+
+  let keys = $derived(
+    desk &&
+      keysFor(PIECE, {
+        undo: () => desk!.undo(),
+        redo: () => desk!.redo(),
+        keep: () => void desk!.keep(),
+        play,
+        tap: (event) => desk!.tap(event.timeStamp / 1000, event.shiftKey),
+      }),
+  );
+</script>
+
+<svelte:window onkeydown={keys} />
+
+{#if failure}
+  <div class="mx-auto max-w-2xl p-10">
+    <Message sentence={failure}><a class="act" href="#/music">Back to the music</a></Message>
+  </div>
+{:else if !desk}
+  <p class="p-10 text-center text-xl text-soft">Opening the piece …</p>
+{:else}
+  <div class="mx-auto flex max-w-[84rem] flex-col gap-3 px-4 py-4">
+    <header class="flex flex-wrap items-center gap-x-4 gap-y-2">
+      <h1 class="sr-only">{desk.piece.title}</h1>
+      <input
+        class="min-w-60 flex-1 truncate rounded-lg bg-transparent px-1 font-title text-3xl font-semibold hover:bg-board"
+        aria-label="Title of the piece"
+        maxlength="120"
+        value={desk.piece.title}
+        oninput={(event) => desk!.typeTitle(event.currentTarget.value)}
+        onchange={() => desk!.accept()}
+      />
+      <span class="text-soft">{desk.bars} bars, {opening} a minute, about {minutes(seconds)}</span>
+      <span class="flex flex-wrap items-center gap-2">
+        <button class="act" aria-label="Undo" title="Undo (Ctrl Z)" disabled={!desk.canUndo} onclick={() => desk!.undo()}><Undo2 size={18} /></button>
+        <button class="act" aria-label="Redo" title="Redo (Ctrl Y)" disabled={!desk.canRedo} onclick={() => desk!.redo()}><Redo2 size={18} /></button>
+        <button class="act" aria-label="Delete" title="Delete the piece" onclick={remove}><Trash2 size={18} /></button>
+        <button class="act act-main" disabled={desk.isKept || desk.keeping} onclick={() => desk!.keep()}>{desk.isKept ? 'Kept' : 'Keep'}</button>
+      </span>
+    </header>
+    {#if desk.failure}<Message sentence={desk.failure} faults={desk.faults} />{/if}
+
+    <section class="panel p-3" aria-label="The piece">
+      <Strip {sections} {hits} beatsPerBar={desk.piece.beatsPerBar} range={{ from: 1, to: Math.max(1, desk.bars) }} />
+    </section>
+
+    <div class="grid gap-3 lg:grid-cols-[minmax(0,1fr)_24rem]">
+      <section class="panel p-4" aria-label="The piece as a line">
+        <h2 class="text-xl">Write it down</h2>
+        <p class="text-soft">Parts with their bars, the tempo, hits: “verse 16, chorus 8+6; 29 bars a minute; hit on 1 of bar 37”.</p>
+        <textarea
+          class="field mt-2 min-h-56 w-full py-2 text-lg leading-snug"
+          aria-label="The piece as a line"
+          maxlength="4000"
+          value={desk.text}
+          oninput={(event) => desk!.typeLine(event.currentTarget.value)}
+          onchange={() => desk!.accept()}></textarea>
+        {#each desk.line?.sentences ?? [] as sentence (sentence)}<p class="mt-1 text-madder" role="status">{sentence}</p>{/each}
+        {#each desk.line?.leftovers ?? [] as left (left.from)}<p class="mt-1 text-madder" role="status">“{left.text}” is not understood and left out.</p>{/each}
+      </section>
+      <div class="flex flex-col gap-3">
+        <section class="panel p-4" aria-label="Hear it">
+          <h2 class="text-xl">Hear it</h2>
+          {#if desk.isKept}
+            <audio class="mt-2 w-full" controls preload="none" bind:this={audio} src={`/api/pieces/${desk.piece.id}/sound.wav`}></audio>
+            <p class="mt-2 flex gap-2">
+              <a class="act" href={`/api/pieces/${desk.piece.id}/sound.wav`} download={`${desk.piece.id}.wav`}>Sound file</a>
+              <a class="act" href={`/api/pieces/${desk.piece.id}/notes.mid`} download={`${desk.piece.id}.mid`}>Notes</a>
+            </p>
+          {:else}
+            <p class="text-soft">Keep it, and the band plays it.</p>
+          {/if}
+          <label class="act mt-3 cursor-pointer">Take it from a MIDI file<input class="sr-only" type="file" accept=".mid,.midi,audio/midi" onchange={takeFile} /></label>
+        </section>
+        <TapPad {desk} />
+        <fieldset class="panel p-4">
+          <legend class="float-left mb-1 font-title text-xl font-semibold">Danced to it</legend>
+          <div class="clear-both flex flex-wrap gap-x-4 gap-y-1">
+            {#each reference.dances.filter((dance) => dance.beatsPerBar === desk!.piece.beatsPerBar) as dance (dance.id)}
+              {@const suited = desk.piece.dances ?? []}
+              <label class="flex items-center gap-2">
+                <input
+                  type="checkbox"
+                  class="size-5 accent-ink"
+                  checked={suited.includes(dance.id)}
+                  onchange={(event) => desk!.suits(event.currentTarget.checked ? [...suited, dance.id] : suited.filter((each) => each !== dance.id))}
+                />
+                {dance.title}
+              </label>
+            {/each}
+          </div>
+        </fieldset>
+      </div>
+    </div>
+  </div>
+{/if}

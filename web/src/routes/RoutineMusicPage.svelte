@@ -1,0 +1,192 @@
+<script lang="ts">
+  import { api, required, sentenceOf, type LaidPassage } from '$lib/api/client';
+  import { keysFor } from '$lib/keys/keys';
+  import { FIT } from '$lib/keys/shortcuts';
+  import { minutes } from '$lib/music/minutes';
+  import { MusicFit } from '$lib/music/MusicFit.svelte';
+  import PhraseRows from '$lib/music/PhraseRows.svelte';
+  import RoutineLane from '$lib/music/RoutineLane.svelte';
+  import Strip from '$lib/music/Strip.svelte';
+  import { RoutineDesk } from '$lib/routines/RoutineDesk.svelte';
+  import { reference } from '$lib/reference/reference.svelte';
+  import Choice from '$lib/ui/Choice.svelte';
+  import Message from '$lib/ui/Message.svelte';
+  import NumberField from '$lib/ui/NumberField.svelte';
+  import { push, router } from 'svelte-spa-router';
+
+  let desk = $state.raw<RoutineDesk>();
+  let failure = $state<string>();
+  const music = new MusicFit();
+
+  let id = $derived((router.params as Record<string, string> | undefined)?.id ?? '');
+  let fit = $derived(music.fit);
+  let beats = $derived(reference.dance(desk?.routine.dance ?? '')?.beatsPerBar);
+  let choices = $derived(music.pieces.filter((piece) => piece.beatsPerBar === beats).map((piece) => ({ value: piece.id, label: piece.title })));
+
+  $effect(() => {
+    desk = undefined;
+    failure = undefined;
+    let left: RoutineDesk | undefined;
+    Promise.all([RoutineDesk.open(id), music.loadPieces(), reference.load()]).then(
+      ([opened]) => (desk = left = opened),
+      (thrown) => (failure = sentenceOf(thrown)),
+    );
+    return () => left?.leave();
+  });
+  $effect(() => {
+    if (desk) music.of(desk.routine);
+  });
+
+  function choose(passage: LaidPassage) {
+    const index = fit?.passages.indexOf(passage) ?? 0;
+    void push(`/routines/${id}?figure=${index}`);
+  }
+
+  /** The piece without what is cut out, kept beside it under a name that says so. */
+  async function cut(from: number, to: number) {
+    if (!desk || !fit) return;
+    try {
+      const shorter = required(await api.POST('/api/pieces/{id}/cuts', { params: { path: { id: fit.piece } }, body: { from, to } }));
+      await music.loadPieces();
+      desk.layOn(shorter.id, fit.from);
+    } catch (thrown) {
+      failure = sentenceOf(thrown);
+    }
+  }
+
+  let keys = $derived(
+    desk &&
+      keysFor(FIT, {
+        undo: () => desk!.undo(),
+        redo: () => desk!.redo(),
+        keep: () => void desk!.keep(),
+        whole: () => (music.zoom = undefined),
+        next: () => {
+          const sections = fit?.sections ?? [];
+          const now = sections.findIndex((section) => section.bar === music.zoom?.from);
+          const section = sections[(now + 1) % Math.max(1, sections.length)];
+          if (section) music.zoom = { from: section.bar, to: section.bar + section.bars - 1 };
+        },
+        mend: () => fit && fit.misfits.length > 0 && void music.ask(((music.misfit ?? -1) + 1) % fit.misfits.length, desk!.routine),
+        rehearse: () => void push(`/routines/${id}/rehearse`),
+        desk: () => void push(`/routines/${id}`),
+      }),
+  );
+</script>
+
+<svelte:window onkeydown={keys} />
+
+{#if failure}
+  <div class="mx-auto max-w-2xl p-10"><Message sentence={failure}><a class="act" href="#/routines">Back to the routines</a></Message></div>
+{:else if !desk}
+  <p class="p-10 text-center text-xl text-soft">Laying the routine on its music …</p>
+{:else}
+  <div class="flex flex-col gap-3 px-4 py-4">
+    <header class="flex flex-wrap items-center gap-x-4 gap-y-2">
+      <h1 class="min-w-60 flex-1 text-3xl">{desk.routine.title}</h1>
+      <Choice label="Danced to" any="no piece" value={desk.routine.music?.piece ?? ''} options={choices} onchange={(piece) => desk!.layOn(piece)} />
+      {#if fit}
+        <NumberField
+          before="bar 1 on bar"
+          label="Bar of the piece on which the routine begins"
+          value={fit.from}
+          min={1}
+          max={fit.bars}
+          onchange={(from) => desk!.layOn(fit!.piece, from)}
+        />
+      {/if}
+      <a class="act" href={`#/routines/${id}`} title="The desk (D)">Desk</a>
+      <a class="act" href={`#/routines/${id}/rehearse`} title="Rehearse (R)">Rehearse</a>
+      <button class="act act-main" disabled={desk.isKept || desk.keeping} onclick={() => desk!.keep()}>{desk.isKept ? 'Kept' : 'Keep'}</button>
+    </header>
+    {#if desk.failure}<Message sentence={desk.failure} faults={desk.faults} />{/if}
+    {#if music.failure}<Message sentence={music.failure} />{/if}
+
+    {#if !desk.routine.music}
+      <p class="panel p-10 text-center text-xl">
+        No piece yet. Choose one above{#if choices.length === 0}; there is none with {beats} beats in a bar: <a class="underline" href="#/music">write one down</a>{/if}.
+      </p>
+    {:else if fit}
+      <section class="panel flex flex-wrap items-baseline gap-x-8 gap-y-1 px-5 py-3" aria-label="How it fits">
+        <strong class={['font-title text-2xl', fit.misfits.length === 0 ? 'text-spruce' : 'text-madder']} data-testid="fit">
+          {fit.misfits.length === 0 ? '✓ It fits' : fit.misfits.length === 1 ? '✕ One thing does not fit' : `✕ ${fit.misfits.length} things do not fit`}
+        </strong>
+        <span>danced {minutes(fit.danced)} of {minutes(fit.seconds)}</span>
+        <span
+          >{fit.phrases.length} of {fit.phraseStarts.filter((bar) => (bar - 1) * fit!.beatsPerBar >= fit!.begins && (bar - 1) * fit!.beatsPerBar < fit!.ends).length} phrases begin with
+          a figure</span
+        >
+        <span>{fit.hits.filter((hit) => hit.exact).length} of {fit.hits.length} hits fall on a step</span>
+        {#if fit.left !== 0}<span>{fit.left > 0 ? `${fit.left} beats left, ${fit.secondsLeft.toFixed(1)} seconds` : `${-fit.left} beats too long`}</span>{/if}
+      </section>
+
+      <section class="panel hidden p-3 sm:block" aria-label="The piece and the routine on it">
+        {#if music.zoom}<button class="act mb-2" onclick={() => (music.zoom = undefined)}>Whole piece</button>{/if}
+        <Strip sections={fit.sections} hits={[...fit.hits, ...fit.otherHits]} beatsPerBar={fit.beatsPerBar} range={music.range} onlook={(from, to) => music.look(from, to)} />
+        <RoutineLane {fit} range={music.range} onchoose={choose} />
+      </section>
+      <div class="sm:hidden"><PhraseRows {fit} onchoose={choose} /></div>
+
+      <div class="grid gap-3 lg:grid-cols-2">
+        {#if fit.misfits.length > 0}
+          <section class="panel p-4" aria-label="What does not fit">
+            <h2 class="text-xl">What does not fit</h2>
+            <ul>
+              {#each fit.misfits as misfit, index (index)}
+                <li class="border-t border-line py-2 leading-snug">
+                  <button class="cursor-pointer text-left hover:underline" onclick={() => music.ask(index, desk!.routine)}
+                    ><span class="text-madder" aria-hidden="true">✕</span> {misfit.sentence}</button
+                  >
+                  {#if music.misfit === index}
+                    {#if music.repairs === undefined}
+                      <p class="mt-1 text-soft">Looking for what mends it …</p>
+                    {:else if music.repairs.length === 0}
+                      <p class="mt-1 text-soft">Nothing in the book mends it exactly; another piece or other figures would.</p>
+                    {:else}
+                      <ul class="mt-1 flex flex-col gap-1">
+                        {#each music.repairs as repair (repair.sentence)}
+                          <li>
+                            <button
+                              class="act h-auto w-full py-1 text-left whitespace-normal"
+                              onclick={() => (repair.cut ? cut(repair.cut.from, repair.cut.to) : repair.placements && desk!.takePlan(repair.placements))}>{repair.sentence}</button
+                            >
+                          </li>
+                        {/each}
+                      </ul>
+                    {/if}
+                  {/if}
+                </li>
+              {/each}
+            </ul>
+          </section>
+        {/if}
+        <section class="panel p-4" aria-label="Hits">
+          <h2 class="text-xl">Hits</h2>
+          {#if fit.hits.length + fit.otherHits.length === 0}<p class="text-soft">The piece has none written down.</p>{/if}
+          <ul>
+            {#each fit.hits as hit (hit.at)}
+              <li class="border-t border-line py-1 leading-snug">
+                <strong>Bar {hit.bar}, {hit.kind}</strong>:
+                {#each hit.steps as step, index (index)}{index > 0 ? '; ' : ''}{step.part} step {step.step} of the {step.title}{/each}{hit.exact ? '' : ' under way'}
+              </li>
+            {/each}
+            {#each fit.otherHits as hit (hit.at)}<li class="border-t border-line py-1 text-soft">Bar {hit.bar}, {hit.kind}: nothing is danced then</li>{/each}
+          </ul>
+        </section>
+        <section class="panel p-4" aria-label="Sections">
+          <h2 class="text-xl">Sections</h2>
+          <ul>
+            {#each fit.sections as section (section.bar)}
+              <li class="border-t border-line py-1">
+                <strong>{section.title}</strong>, bars {section.bar}–{section.bar + section.bars - 1}, {section.seconds.toFixed(1)} seconds:
+                {section.passages.length === 0
+                  ? 'nothing begins'
+                  : `${section.passages.length} ${section.passages.length === 1 ? 'figure begins' : 'figures begin'}`}{#if section.silent > 0}, {section.silent} beats without dancing{/if}
+              </li>
+            {/each}
+          </ul>
+        </section>
+      </div>
+    {/if}
+  </div>
+{/if}
