@@ -9,6 +9,8 @@
   import TapPad from '$lib/music/TapPad.svelte';
   import { reference } from '$lib/reference/reference.svelte';
   import Message from '$lib/ui/Message.svelte';
+  import Pause from '@lucide/svelte/icons/pause';
+  import Play from '@lucide/svelte/icons/play';
   import Redo2 from '@lucide/svelte/icons/redo-2';
   import Trash2 from '@lucide/svelte/icons/trash-2';
   import Undo2 from '@lucide/svelte/icons/undo-2';
@@ -22,7 +24,8 @@
   let sections = $derived(desk ? sectionsOf(desk.piece) : []);
   let hits = $derived(desk ? hitsOf(desk.piece) : []);
   let opening = $derived(desk?.piece.tempo[0]?.barsPerMinute ?? 0);
-  let seconds = $derived(desk && opening > 0 ? (60 * desk.bars) / opening : 0);
+  let playing = $state(false);
+  let heard = $state(0);
 
   $effect(() => {
     desk = undefined;
@@ -83,7 +86,7 @@
         oninput={(event) => desk!.typeTitle(event.currentTarget.value)}
         onchange={() => desk!.accept()}
       />
-      <span class="text-soft">{desk.bars} bars, {opening} a minute, about {minutes(seconds)}</span>
+      <span class="text-soft">{desk.bars} bars, {opening} a minute, {minutes(desk.seconds)}</span>
       <span class="flex flex-wrap items-center gap-2">
         <button class="act" aria-label="Undo" title="Undo (Ctrl Z)" disabled={!desk.canUndo} onclick={() => desk!.undo()}><Undo2 size={18} /></button>
         <button class="act" aria-label="Redo" title="Redo (Ctrl Y)" disabled={!desk.canRedo} onclick={() => desk!.redo()}><Redo2 size={18} /></button>
@@ -102,7 +105,7 @@
         <h2 class="text-xl">Write it down</h2>
         <p class="text-soft">Parts with their bars, the tempo, hits: “verse 16, chorus 8+6; 29 bars a minute; hit on 1 of bar 37”.</p>
         <textarea
-          class="field mt-2 min-h-56 w-full py-2 text-lg leading-snug"
+          class="field mt-2 min-h-56 w-full lg:min-h-[28rem] py-2 text-lg leading-snug"
           aria-label="The piece as a line"
           maxlength="4000"
           value={desk.text}
@@ -115,7 +118,20 @@
         <section class="panel p-4" aria-label="Hear it">
           <h2 class="text-xl">Hear it</h2>
           {#if desk.isKept}
-            <audio class="mt-2 w-full" controls preload="none" bind:this={audio} src={`/api/pieces/${desk.piece.id}/sound.wav`}></audio>
+            <audio
+              preload="none"
+              bind:this={audio}
+              src={`/api/pieces/${desk.piece.id}/sound.wav`}
+              onplay={() => (playing = true)}
+              onpause={() => (playing = false)}
+              ontimeupdate={() => (heard = audio?.currentTime ?? 0)}
+            ></audio>
+            <p class="mt-2 flex flex-wrap items-center gap-3">
+              <button class="act act-main min-h-12 min-w-28" title="Hear it, pause (Space)" onclick={play}
+                >{#if playing}<Pause size={20} />Pause{:else}<Play size={20} />Play{/if}</button
+              >
+              <span class="font-title text-xl font-semibold">{minutes(heard)} <span class="text-soft">of {minutes(desk.seconds)}</span></span>
+            </p>
             <p class="mt-2 flex gap-2">
               <a class="act" href={`/api/pieces/${desk.piece.id}/sound.wav`} download={`${desk.piece.id}.wav`}>Sound file</a>
               <a class="act" href={`/api/pieces/${desk.piece.id}/notes.mid`} download={`${desk.piece.id}.mid`}>Notes</a>

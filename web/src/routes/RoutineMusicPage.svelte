@@ -42,6 +42,12 @@
     void push(`/routines/${id}?figure=${index}`);
   }
 
+  /** "step 1 of the Whisk" where both take the same one. */
+  function stepsOn(steps: { part: string; step: number; title: string }[]) {
+    const said = steps.map((step) => `step ${step.step} of the ${step.title}`);
+    return new Set(said).size === 1 ? said[0] : steps.map((step, index) => `${step.part} ${said[index]}`).join('; ');
+  }
+
   /** The piece without what is cut out, kept beside it under a name that says so. */
   async function cut(from: number, to: number) {
     if (!desk || !fit) return;
@@ -112,10 +118,7 @@
           {fit.misfits.length === 0 ? '✓ It fits' : fit.misfits.length === 1 ? '✕ One thing does not fit' : `✕ ${fit.misfits.length} things do not fit`}
         </strong>
         <span>danced {minutes(fit.danced)} of {minutes(fit.seconds)}</span>
-        <span
-          >{fit.phrases.length} of {fit.phraseStarts.filter((bar) => (bar - 1) * fit!.beatsPerBar >= fit!.begins && (bar - 1) * fit!.beatsPerBar < fit!.ends).length} phrases begin with
-          a figure</span
-        >
+        <span>{fit.phrases.length} of {fit.phrasesHeard} phrases begin with a figure</span>
         <span>{fit.hits.filter((hit) => hit.exact).length} of {fit.hits.length} hits fall on a step</span>
         {#if fit.left !== 0}<span>{fit.left > 0 ? `${fit.left} beats left, ${fit.secondsLeft.toFixed(1)} seconds` : `${-fit.left} beats too long`}</span>{/if}
       </section>
@@ -127,7 +130,7 @@
       </section>
       <div class="sm:hidden"><PhraseRows {fit} onchoose={choose} /></div>
 
-      <div class="grid gap-3 lg:grid-cols-2">
+      <div class={['grid gap-3', fit.misfits.length > 0 ? 'lg:grid-cols-3' : 'lg:grid-cols-2']}>
         {#if fit.misfits.length > 0}
           <section class="panel p-4" aria-label="What does not fit">
             <h2 class="text-xl">What does not fit</h2>
@@ -167,7 +170,7 @@
             {#each fit.hits as hit (hit.at)}
               <li class="border-t border-line py-1 leading-snug">
                 <strong>Bar {hit.bar}, {hit.kind}</strong>:
-                {#each hit.steps as step, index (index)}{index > 0 ? '; ' : ''}{step.part} step {step.step} of the {step.title}{/each}{hit.exact ? '' : ' under way'}
+                {stepsOn(hit.steps)}{hit.exact ? '' : ', under way'}
               </li>
             {/each}
             {#each fit.otherHits as hit (hit.at)}<li class="border-t border-line py-1 text-soft">Bar {hit.bar}, {hit.kind}: nothing is danced then</li>{/each}
@@ -181,7 +184,8 @@
                 <strong>{section.title}</strong>, bars {section.bar}–{section.bar + section.bars - 1}, {section.seconds.toFixed(1)} seconds:
                 {section.passages.length === 0
                   ? 'nothing begins'
-                  : `${section.passages.length} ${section.passages.length === 1 ? 'figure begins' : 'figures begin'}`}{#if section.silent > 0}, {section.silent} beats without dancing{/if}
+                  : `${section.passages.length} ${section.passages.length === 1 ? 'figure begins' : 'figures begin'}`}{#if section.silent > 0}, {section.silent}
+                  {section.silent === 1 ? 'beat' : 'beats'} without dancing{/if}
               </li>
             {/each}
           </ul>

@@ -7,7 +7,9 @@ import { pieceStore } from './pieceStore';
 export class PieceDesk extends EditSession<Piece> {
   /** The line as it is typed. */
   text = $state('');
-  /** What was made of it last. */
+  /** How long the piece lasts. */
+  seconds = $state(0);
+  /** What was made of the line last. */
   line = $state.raw<PieceLine>();
   /** When each beat was tapped, seconds, and which were one. */
   taps = $state.raw<number[]>([]);
@@ -95,6 +97,7 @@ export class PieceDesk extends EditSession<Piece> {
     try {
       this.line = required(await api.POST('/api/piece-lines', { body: { text, dance: this.piece.dances?.[0] } }));
       if (this.line.piece) this.#become(this.line.piece);
+      this.seconds = this.line.seconds ?? this.seconds;
     } catch (thrown) {
       this.fail(thrown);
     }
@@ -108,7 +111,9 @@ export class PieceDesk extends EditSession<Piece> {
   /** What was changed otherwise than by the line is written into it. */
   async #write() {
     if (this.piece.title.trim() === '') return;
-    this.text = required(await api.POST('/api/piece-texts', { body: this.piece })).text.replaceAll('; ', ';\n');
+    const written = required(await api.POST('/api/piece-texts', { body: this.piece }));
+    this.text = written.text.replaceAll('; ', ';\n');
+    this.seconds = written.seconds;
   }
 }
 

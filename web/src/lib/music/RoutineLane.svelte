@@ -25,19 +25,19 @@
   }
   function over(index: number, bar: number) {
     const passage = fit.passages[index];
-    const at = (bar - 1) * fit.beatsPerBar;
+    const at = (bar - 1) * fit.beatsPerBar + (fit.begins % fit.beatsPerBar);
     return passage !== undefined && passage.at < at && passage.at + passage.beats > at;
   }
 </script>
 
-<div class={['relative', close ? 'h-24' : 'h-14']} role="list" aria-label="The routine on the piece">
+<div class={['relative', close ? 'h-36' : 'h-14']} role="list" aria-label="The routine on the piece">
   {#each shown as { passage, index } (index)}
     {@const from = left(passage.at)}
     {@const to = right(passage.at + passage.beats)}
     <div role="listitem" class="absolute inset-y-0" style={`left: ${from}%; width: ${to - from}%`}>
       <button
         class={[
-          'size-full cursor-pointer overflow-hidden rounded-md border-[1.5px] px-1 text-left leading-tight hover:border-ink',
+          'flex size-full cursor-pointer flex-col items-start overflow-hidden rounded-md border-[1.5px] px-1 pt-1 text-left leading-tight hover:border-ink',
           straddles(index) ? 'border-madder bg-madder-wash' : 'border-line bg-board',
           passage.highlight && 'border-b-4 border-b-brass',
         ]}
@@ -46,7 +46,9 @@
         onclick={() => onchoose(passage)}
       >
         <span class="block font-semibold">{index + 1}</span>
-        {#if close && to - from > 6}<span class="block text-sm">{passage.title}</span>{/if}
+        {#if close}
+          <span class={['block', to - from > 9 ? '' : 'max-h-28 whitespace-nowrap [writing-mode:vertical-rl]']}>{passage.title.split(' (')[0]}</span>
+        {/if}
       </button>
       {#if close}
         {#each passage.steps as step (step)}

@@ -17,6 +17,16 @@
   let every = $derived(bars > 140 ? 16 : bars > 70 ? 8 : bars > 34 ? 4 : bars > 17 ? 2 : 1);
   let numbered = $derived(Array.from({ length: bars }, (_, index) => range.from + index).filter((bar) => (bar - 1) % every === 0 || shown.some((section) => section.bar === bar)));
 
+  /** A hit is named where there is room before the next. */
+  const LETTERS_A_WIDTH = 150;
+  let marks = $derived.by(() => {
+    const within = hits
+      .map((hit) => ({ kind: hit.kind, at: hit.at / beatsPerBar + 1, beat: Math.round(10 * ((hit.at % beatsPerBar) + 1)) / 10 }))
+      .filter((hit) => hit.at >= range.from && hit.at < range.to + 1);
+    const sorted = within.sort((one, other) => one.at - other.at);
+    return sorted.map((hit, index) => ({ ...hit, named: ((sorted[index + 1]?.at ?? range.to + 1) - hit.at) / bars > (hit.kind.length + 4) / LETTERS_A_WIDTH }));
+  });
+
   function left(bar: number) {
     return `${(100 * (bar - range.from)) / bars}%`;
   }
@@ -53,17 +63,14 @@
   {/each}
 </div>
 <div class="relative h-6" role="list" aria-label="Hits">
-  {#each hits as hit (hit.at)}
-    {@const at = hit.at / beatsPerBar + 1}
-    {#if at >= range.from && at < range.to + 1}
-      <span
-        role="listitem"
-        class="absolute -translate-x-1/2 text-madder"
-        style={`left: ${left(at)}`}
-        title={`${hit.kind}, bar ${Math.floor(at)}`}
-        aria-label={`${hit.kind} in bar ${Math.floor(at)}, beat ${Math.round(10 * ((hit.at % beatsPerBar) + 1)) / 10}`}
-        >{MARKS[hit.kind] ?? '▼'}{#if bars <= 34}<span class="pl-1 text-sm">{hit.kind}</span>{/if}</span
-      >
-    {/if}
+  {#each marks as mark (mark.at)}
+    <span
+      role="listitem"
+      class="absolute whitespace-nowrap text-madder"
+      style={`left: ${left(mark.at)}`}
+      title={`${mark.kind}, bar ${Math.floor(mark.at)}`}
+      aria-label={`${mark.kind} in bar ${Math.floor(mark.at)}, beat ${mark.beat}`}
+      >{MARKS[mark.kind] ?? '▼'}{#if mark.named}<span class="pl-1 text-sm">{mark.kind}</span>{/if}</span
+    >
   {/each}
 </div>

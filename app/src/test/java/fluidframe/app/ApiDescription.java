@@ -36,7 +36,7 @@ class ApiDescription {
             Map.entry("Contact", Set.of("edge")),
             Map.entry("Circle", Set.of("inside")),
             Map.entry("Listing", Set.of("title")),
-            Map.entry("PieceLine", Set.of("piece", "line")),
+            Map.entry("PieceLine", Set.of("piece", "seconds")),
             Map.entry("FitRepair", Set.of("placements", "cut")),
             Map.entry("ListedEntry", Set.of("placement", "title", "section")),
             Map.entry("Version", Set.of("author")),

@@ -152,6 +152,14 @@ class MusicHttpTest {
     }
 
     @Test
+    void aDanceThatBeginsOnItsSecondBeatIsCountedFromThere() throws Exception {
+        ObjectNode rumba = (ObjectNode) Http.JSON.readTree(http.text("/api/routines/ferry-night-rumba"));
+        String fit = http.send("/api/fits", rumba).andExpect(jsonPath("$.begins", is(9.0))).andExpect(jsonPath("$.left", is(24.0))).andExpect(jsonPath("$.misfits", hasSize(1))).andExpect(jsonPath("$.misfits[0].sentence", startsWith("6 bars of music are left"))).andReturn().getResponse().getContentAsString();
+        assertThat(Http.JSON.readTree(fit).get("phrases")).hasSize(2);
+        http.send("/api/fit-repairs", Http.JSON.createObjectNode().<ObjectNode>set("routine", rumba).put("misfit", 0)).andExpect(jsonPath("$[0].sentence", containsString("in the 6 bars that are left")));
+    }
+
+    @Test
     void theDemosOddPieceFitsItsRoutine() throws Exception {
         ObjectNode routine = (ObjectNode) Http.JSON.readTree(http.text("/api/routines/ferry-night-waltz"));
         http.send("/api/fits", routine).andExpect(status().isOk()).andExpect(jsonPath("$.misfits", empty())).andExpect(jsonPath("$.hits[*].exact", everyItem(is(true))));

@@ -101,11 +101,11 @@ final class FitDocuments {
      * @param ends    the beat after the last
      * @param left    beats of music after it; less than zero if the music ends before
      * @param barSeconds when each bar of the piece begins, seconds from its first sound, and when it ends
-     * @param phrases bars in which a phrase begins with a figure
+     * @param phrases bars in which a phrase begins with a figure, of those that begin while it is danced
      */
     @Schema(name = "Fit")
     record FitDocument(String piece, String title, int from, int beatsPerBar, int bars, double seconds, double begins, double ends, double left, double secondsLeft, double danced, List<Double> barSeconds,
-                       List<Integer> phraseStarts, List<Integer> phrases, List<SectionDocument> sections, List<PassageDocument> passages, List<HitDocument> hits, List<HitDocument> otherHits, List<MisfitDocument> misfits) {
+                       List<Integer> phraseStarts, List<Integer> phrases, int phrasesHeard, List<SectionDocument> sections, List<PassageDocument> passages, List<HitDocument> hits, List<HitDocument> otherHits, List<MisfitDocument> misfits) {
 
         static FitDocument of(Fit fit) {
             Piece piece = fit.laying().piece();
@@ -113,7 +113,7 @@ final class FitDocuments {
             List<HitDocument> others = piece.hits().stream().filter(hit -> fit.hits().stream().noneMatch(each -> each.hit().equals(hit)))
                     .map(hit -> HitDocument.of(fit, new HitFit(hit, hit.at().minus(fit.begins()), List.of(), false))).toList();
             return new FitDocument(piece.id(), piece.title(), fit.laying().from(), piece.bar().wholeBeats(), piece.bars(), piece.seconds(), fit.begins().toDouble(), fit.ends().toDouble(), fit.left().toDouble(), fit.secondsLeft(),
-                    fit.seconds(fit.ends()) - fit.seconds(fit.begins()), IntStream.rangeClosed(0, piece.bars()).mapToObj(bar -> fit.seconds(piece.bar().times(bar))).toList(), piece.phraseStarts(), fit.phrases(),
+                    fit.seconds(fit.ends()) - fit.seconds(fit.begins()), IntStream.rangeClosed(0, piece.bars()).mapToObj(bar -> fit.seconds(piece.bar().times(bar))).toList(), piece.phraseStarts(), fit.phrases(), fit.phrasesHeard(),
                     fit.sections().stream().map(SectionDocument::of).toList(), IntStream.range(0, fit.score().placements().size()).mapToObj(index -> PassageDocument.of(fit, index)).toList(), met, others,
                     fit.misfits().stream().map(misfit -> MisfitDocument.of(misfit, fit)).toList());
         }

@@ -3,7 +3,6 @@ package fluidframe.app.pieces;
 import fluidframe.core.phrase.Leftover;
 import fluidframe.core.piece.Piece;
 import fluidframe.core.piece.PieceLine;
-import fluidframe.core.piece.PieceWriter;
 import fluidframe.core.piece.Taps;
 import io.swagger.v3.oas.annotations.media.Schema;
 import jakarta.validation.constraints.NotNull;
@@ -48,19 +47,20 @@ final class PieceDocuments {
      * What was made of a line or of a file of notes.
      *
      * @param piece     absent as long as its bars or its tempo are not known; its id and, unless one was given, its title are empty
+     * @param seconds   how long it lasts
      * @param sentences what was found that cannot be, and what is kept of it
      */
     @Schema(name = "PieceLine")
-    record PieceLineDocument(PieceDocument piece, String line, List<String> sentences, List<LeftoverDocument> leftovers) {
+    record PieceLineDocument(PieceDocument piece, Double seconds, List<String> sentences, List<LeftoverDocument> leftovers) {
 
         static PieceLineDocument of(PieceLine line) {
-            return new PieceLineDocument(line.piece().map(PieceDocument::of).orElse(null), line.piece().map(PieceWriter::write).orElse(null), line.sentences(), line.leftovers().stream().map(LeftoverDocument::of).toList());
+            return new PieceLineDocument(line.piece().map(PieceDocument::of).orElse(null), line.piece().map(Piece::seconds).orElse(null), line.sentences(), line.leftovers().stream().map(LeftoverDocument::of).toList());
         }
     }
 
-    /** A piece to be written as a line. */
+    /** A piece as a line, and how long it lasts. */
     @Schema(name = "PieceText")
-    record PieceTextDocument(String text) {
+    record PieceTextDocument(String text, double seconds) {
     }
 
     /** A beat that was tapped: when each tap came, seconds; which taps, from 0, were marked as one. */

@@ -120,7 +120,8 @@ class PieceResource {
     /** A piece written as a line. */
     @PostMapping("/piece-texts")
     PieceTextDocument write(@Valid @RequestBody PieceDocument document) {
-        return new PieceTextDocument(PieceWriter.write(PieceReading.read(document, "")));
+        Piece piece = PieceReading.read(document, "");
+        return new PieceTextDocument(PieceWriter.write(piece), piece.seconds());
     }
 
     /** A standard MIDI file as a piece; nothing is stored. */
@@ -130,7 +131,8 @@ class PieceResource {
             throw refused("", bytes.length + " bytes", "a MIDI file of at most " + MOST_BYTES + " bytes");
         }
         int phraseBars = dance(dance).map(each -> each.music().phraseBars()).orElse(USUAL_PHRASE);
-        return work.quickly(() -> PieceLineDocument.of(NotesReader.read(sequence(bytes), phraseBars)));
+        Sequence notes = sequence(bytes);
+        return work.quickly(() -> PieceLineDocument.of(NotesReader.read(notes, phraseBars)));
     }
 
     private static Sequence sequence(byte[] bytes) {

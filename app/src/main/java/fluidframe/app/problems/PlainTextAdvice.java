@@ -20,7 +20,7 @@ import tools.jackson.databind.json.JsonMapper;
 
 /**
  * Lets no text in that no file could hold: control characters but for tabs and ends of lines, halves of characters, and code points that are none.
- * They would make drawings and other files that nothing can open.
+ * They would make drawings and other files that nothing can open. What is sent as bytes is no text.
  */
 @RestControllerAdvice
 class PlainTextAdvice extends RequestBodyAdviceAdapter {
@@ -30,7 +30,7 @@ class PlainTextAdvice extends RequestBodyAdviceAdapter {
 
     @Override
     public boolean supports(MethodParameter parameter, Type type, Class<? extends HttpMessageConverter<?>> converter) {
-        return true;
+        return type != byte[].class;
     }
 
     @Override

@@ -70,7 +70,7 @@ class PieceSoundResource {
     ResponseEntity<byte[]> notes(@PathVariable String id, @RequestParam(required = false) String dance) {
         Piece piece = pieces.get(id).piece();
         Dance band = bandOf(piece, dance);
-        byte[] notes = work.quickly(() -> SoundFiles.midi(MidiScore.of(Track.of(piece, band), band.rhythm(), AS_IT_IS)));
+        byte[] notes = SoundFiles.midi(work.quickly(() -> MidiScore.of(Track.of(piece, band), band.rhythm(), AS_IT_IS)));
         return ResponseEntity.ok().contentType(MediaType.parseMediaType(SoundFiles.MIDI)).header(HttpHeaders.CONTENT_DISPOSITION, "attachment; filename=\"" + id + ".mid\"").body(notes);
     }
 

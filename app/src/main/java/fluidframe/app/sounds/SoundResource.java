@@ -106,8 +106,7 @@ class SoundResource {
     /** The track as notes, the count as lyrics. */
     @PostMapping(path = "/tracks/midi", produces = SoundFiles.MIDI)
     ResponseEntity<byte[]> midi(@Valid @RequestBody TrackQuestion question) {
-        byte[] notes = work.about(() -> reader.read(question.routine()), routine ->
-                SoundFiles.midi(MidiScore.of(asked(question, routine).track(), routine.dance().rhythm(), percent(question))));
+        byte[] notes = SoundFiles.midi(work.about(() -> reader.read(question.routine()), routine -> MidiScore.of(asked(question, routine).track(), routine.dance().rhythm(), percent(question))));
         return ResponseEntity.ok().contentType(MediaType.parseMediaType(SoundFiles.MIDI))
                 .header(HttpHeaders.CONTENT_DISPOSITION, attachment(question.routine().id() + ".mid")).body(notes);
     }

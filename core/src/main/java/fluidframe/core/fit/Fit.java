@@ -12,13 +12,14 @@ import java.util.List;
  * @param laying     the piece, and the bar on which the routine begins
  * @param begins     beats from the first bar line of the piece to the first step
  * @param ends       beats from there to the end of the last
- * @param left       beats of music after it; less than zero if the music ends before
+ * @param left       beats of music after it, counted as the dance counts its bars; less than zero if the music ends before
  * @param sections   every section of the piece
- * @param phrases    bars in which a phrase begins with a figure, of all that are danced to
+ * @param phrases    bars in which a phrase begins with a figure
+ * @param phrasesHeard how many phrases begin while the routine is danced
  * @param hits       what is danced on every hit within the routine
  * @param misfits    what does not fit, as it comes in the piece, lengths first
  */
-public record Fit(Score score, Laying laying, Beats begins, Beats ends, Beats left, List<SectionFit> sections, List<Integer> phrases, List<HitFit> hits, List<Misfit> misfits) {
+public record Fit(Score score, Laying laying, Beats begins, Beats ends, Beats left, List<SectionFit> sections, List<Integer> phrases, int phrasesHeard, List<HitFit> hits, List<Misfit> misfits) {
 
     public Fit {
         sections = List.copyOf(sections);
@@ -41,6 +42,6 @@ public record Fit(Score score, Laying laying, Beats begins, Beats ends, Beats le
 
     /** Seconds of music after the routine; less than zero if it ends before. */
     public double secondsLeft() {
-        return seconds(laying.piece().length()) - seconds(ends);
+        return seconds(laying.piece().length()) - seconds(ends.minus(score.firstBeat()));
     }
 }

@@ -119,7 +119,7 @@ public final class FitRepairs {
         for (int before = Math.max(0, passage - MOST_REPLACED + 1); before <= passage; before++) {
             for (int after = passage + 1; after <= Math.min(passages(), passage + MOST_REPLACED); after++) {
                 Beats length = lengthOf(before, after);
-                Beats boundary = fit.laying().piece().bar().times(straddles.bar() - 1).minus(fit.begins().plus(course.placements().get(before).onset()));
+                Beats boundary = fit.laying().piece().bar().times(straddles.bar() - 1).plus(fit.score().firstBeat()).minus(fit.begins().plus(course.placements().get(before).onset()));
                 if (!staysAsItIs(before, after) && boundary.isPositive() && boundary.compareTo(length) < 0) {
                     int first = before;
                     int last = after;

@@ -15,7 +15,10 @@ import java.util.List;
 import java.util.Optional;
 import java.util.stream.IntStream;
 
-/** Lays a score on its piece. */
+/**
+ * Lays a score on its piece. A dance that begins on its second beat dances every bar from there to the first beat of the next, so its phrases and its end are
+ * counted from that beat.
+ */
 final class FitWriter {
 
     private final Score score;
@@ -23,6 +26,8 @@ final class FitWriter {
     private final Piece piece;
     private final Beats begins;
     private final Beats ends;
+    /** From the bar line to where the dance begins its bars. */
+    private final Beats offset;
 
     FitWriter(Score score, Laying laying) {
         this.score = score;
@@ -30,12 +35,13 @@ final class FitWriter {
         this.piece = laying.piece();
         this.begins = laying.begins().plus(score.firstBeat());
         this.ends = begins.plus(score.length());
+        this.offset = score.firstBeat();
     }
 
     Fit write() {
         List<HitFit> hits = piece.hits().stream().filter(hit -> hit.at().compareTo(begins) >= 0 && hit.at().compareTo(ends) < 0).map(this::hit).toList();
         List<Misfit> misfits = new ArrayList<>(music());
-        Beats left = piece.length().minus(ends);
+        Beats left = piece.length().plus(offset).minus(ends);
         if (left.compareTo(Beats.ZERO) < 0) {
             misfits.add(new Misfit.TooLong(Beats.ZERO.minus(left)));
         } else if (left.isPositive()) {
@@ -43,13 +49,14 @@ final class FitWriter {
         }
         List<Integer> phrases = new ArrayList<>();
         for (int bar : piece.phraseStarts()) {
-            Beats at = piece.bar().times(bar - 1);
+            Beats at = piece.bar().times(bar - 1).plus(offset);
             if (at.compareTo(begins) >= 0 && at.compareTo(ends) < 0) {
                 straddled(bar, at).ifPresentOrElse(misfits::add, () -> phrases.add(bar));
             }
         }
         misfits.addAll(highlights());
-        return new Fit(score, laying, begins, ends, left, sections(), phrases, hits, misfits);
+        int heard = phrases.size() + (int) misfits.stream().filter(Misfit.Straddles.class::isInstance).count();
+        return new Fit(score, laying, begins, ends, left, sections(), phrases, heard, hits, misfits);
     }
 
     private List<Misfit> music() {
@@ -106,14 +113,14 @@ final class FitWriter {
     private List<SectionFit> sections() {
         List<SectionFit> sections = new ArrayList<>();
         for (Piece.Begun begun : piece.begun()) {
-            Beats from = piece.bar().times(begun.bar() - 1);
-            Beats to = piece.bar().times(begun.end() - 1);
+            Beats from = piece.bar().times(begun.bar() - 1).plus(offset);
+            Beats to = piece.bar().times(begun.end() - 1).plus(offset);
             List<Integer> passages = IntStream.range(0, score.placements().size()).filter(passage -> {
                 Beats at = onset(score.placements().get(passage));
                 return at.compareTo(from) >= 0 && at.compareTo(to) < 0;
             }).boxed().toList();
             Beats danced = later(Beats.ZERO, earlier(to, ends).minus(later(from, begins)));
-            sections.add(new SectionFit(begun, passages, danced, to.minus(from).minus(danced), piece.tempo().seconds(to) - piece.tempo().seconds(from)));
+            sections.add(new SectionFit(begun, passages, danced, to.minus(from).minus(danced), piece.tempo().seconds(to.minus(offset)) - piece.tempo().seconds(from.minus(offset))));
         }
         return sections;
     }
