@@ -28,7 +28,7 @@
 <ol class="flex flex-col gap-2">
   {#each rows as row (row.bar)}
     <li class="panel p-3">
-      {#if row.section}<h3 class="text-lg">{row.section.title}</h3>{/if}
+      {#if row.section}<h2 class="text-lg">{row.section.title}</h2>{/if}
       <p class="text-soft">
         bars {row.bar}–{row.end - 1}{#each row.hits as hit (hit.at)}<span class="text-madder"> {MARKS[hit.kind]} {hit.kind}, bar {hit.bar}</span>{/each}
       </p>

@@ -104,7 +104,7 @@ export class PieceDesk extends EditSession<Piece> {
   }
 
   #become(read: Piece) {
-    this.history.amend({ ...read, id: this.piece.id, title: read.title === '' ? this.piece.title : read.title, dances: this.piece.dances });
+    this.history.amend({ ...read, id: this.piece.id, title: read.title || this.piece.title, dances: this.piece.dances });
     this.remember();
   }
 

@@ -20,7 +20,7 @@ import java.util.stream.Stream;
  */
 public final class FootPositionPhrasing implements Phrasing {
 
-    private sealed interface Piece permits Direction, Modifier, Arrival, Mark, OwnFoot, OtherFoot, Towards, Ignored {
+    private sealed interface Piece permits Direction, Modifier, Arrival, Mark, OwnFoot, BareSide, OtherFoot, Towards, Ignored {
     }
 
     private record Direction(StepDirection direction) implements Piece {
@@ -36,6 +36,10 @@ public final class FootPositionPhrasing implements Phrasing {
     }
 
     private record OwnFoot(Foot foot) implements Piece {
+    }
+
+    /** "Side R", "back on L": after a direction the foot itself, after "side" also where it goes. */
+    private record BareSide(Foot side) implements Piece {
     }
 
     /** "To RF": the foot that is closed to or crossed. */
@@ -61,9 +65,9 @@ public final class FootPositionPhrasing implements Phrasing {
             .say(new Direction(StepDirection.SIDE), "(to) (the) side|sd", "sideways|sidewards|sideward")
             .say(new Direction(StepDirection.DIAGONAL_FORWARD), "diag|diagonal|diagonally fwd|forward|forwards", "fwd|forward diag|diagonally").say(new Direction(StepDirection.DIAGONAL_BACK), "diag|diagonal|diagonally bk|back|backward|backwards", "back|bk diag|diagonally")
             .say(new Direction(StepDirection.CLOSE), "cl|close|closes|closed|closing|together|tog|beside", "half|almost|nearly close|closes|closed|closing", "next to", "feet together|close|closed", "close|closes (the) feet")
-            .say(new Direction(StepDirection.CROSS_IN_FRONT), CROSSES + "in front", CROSSES + "in front of (the) " + FEET + "|" + SIDES + " (foot)", "in front", "xf|xif", "cross|crosses|crossed|crossing over", "cross|crosses|crossed|crossing rf|lf over")
-            .say(new Direction(StepDirection.CROSS_BEHIND), CROSSES + "behind", CROSSES + "behind (the) " + FEET + "|" + SIDES + " (foot)", "behind", "xb|xib", "hooks|hook (behind)")
-            .say(new Direction(StepDirection.IN_PLACE), "ip", "in (its) place", "on (the) spot|place", "replace|replaces|replacing|recover|recovers (weight)", "weight back|forward (on) (to)", "transfer|transfers weight", "sur place", "mark|marks|marking time")
+            .say(new Direction(StepDirection.CROSS_IN_FRONT), CROSSES + "in front", "cross|crosses right|left|r|l (foot) in front of (the) " + FEET + "|" + SIDES + " (foot)", CROSSES + "in front of (the) " + FEET + "|" + SIDES + " (foot)", "in front", "xf|xif", "cross|crosses|crossed|crossing over", "cross|crosses|crossed|crossing rf|lf over")
+            .say(new Direction(StepDirection.CROSS_BEHIND), CROSSES + "behind", "cross|crosses|lock|locks right|left|r|l (foot) behind (the) " + FEET + "|" + SIDES + " (foot)", CROSSES + "behind (the) " + FEET + "|" + SIDES + " (foot)", "behind", "xb|xib", "hooks|hook (behind)")
+            .say(new Direction(StepDirection.IN_PLACE), "ip", "in (its) place", "on (the) spot|place", "replace|replaces|replacing|recover|recovers|rec (weight)", "weight back|forward (on) (to)", "transfer|transfers weight", "sur place", "mark|marks|marking time")
             .say(new Modifier(PositionModifier.SLIGHTLY_FORWARD), "sl|slightly|slight|little fwd|forward|forwards").say(new Modifier(PositionModifier.SLIGHTLY_BACK), "sl|slightly|slight|little bk|back|backward|backwards")
             .say(new Modifier(PositionModifier.SLIGHTLY_LEFT), "sl|slightly|slight|little (to) (the) left|l|leftward|leftwards").say(new Modifier(PositionModifier.SLIGHTLY_RIGHT), "sl|slightly|slight|little (to) (the) right|r|rightward|rightwards")
             .say(new Modifier(PositionModifier.SMALL), "small|smaller|sm|short|tiny (step)").say(new Modifier(PositionModifier.LONG), "long|longer|large|big (step)")
@@ -75,8 +79,8 @@ public final class FootPositionPhrasing implements Phrasing {
             .say(new Arrival(Touch.BRUSH), "br|brush|brushes|brushing", "draw|draws|drawn|drawing").say(new Arrival(Touch.TAP), "tap|taps|tch|touch|touches|touching").say(new Arrival(Touch.POINT), "pt|point|points|pointed")
             .say(new OwnFoot(Foot.RIGHT), "rf", "right|r|rt foot").say(new OwnFoot(Foot.LEFT), "lf", "left|l|lt foot").say(new OwnFoot(Foot.BOTH), "both feet")
             .say(new OtherFoot(), "to|towards|of|past|onto|over (the) " + FEET, "to|of|past|onto|over (the) " + SIDES + " foot", "to (the) other")
-            .say(new Towards(Foot.RIGHT), "to (the) right|r|rt (side)", "rightwards").say(new Towards(Foot.LEFT), "to (the) left|l|lt (side)", "leftwards")
-            .say(new Ignored(), "step|steps|stepping|stepped|move|moves|moving|moved|place|places|placed|go|goes|going|foot|leg|takes|take|loosely|walk|walks", "in line (with) (partner|rf|lf)");
+            .say(new BareSide(Foot.RIGHT), "(on) (the) right|r|rt").say(new BareSide(Foot.LEFT), "(on) (the) left|l|lt").say(new Towards(Foot.RIGHT), "to (the) right|r|rt (side)", "rightwards").say(new Towards(Foot.LEFT), "to (the) left|l|lt (side)", "leftwards")
+            .say(new Ignored(), "near", "partner in line", "under (the) body", "step|steps|stepping|stepped|move|moves|moving|moved|place|places|placed|go|goes|going|foot|leg|takes|take|loosely|walk|walks", "in line (with) (partner|rf|lf)");
 
     @Override
     public List<String> nearest(String word) {
@@ -109,6 +113,13 @@ public final class FootPositionPhrasing implements Phrasing {
                 } else if (!other) {
                     own = Optional.of(found.foot());
                 }
+            } else if (piece instanceof BareSide found) {
+                boolean same = situation.foot().stream().noneMatch(foot -> foot != found.side());
+                boolean goes = goesToTheOther(directions, rest);
+                if (directions.isEmpty() || !same && !goes) {
+                    sentence.leave(said.get(at));
+                }
+                closesOrCrosses |= goes;
             } else if (piece instanceof Towards found) {
                 if (goesToTheOther(directions, rest)) {
                     closesOrCrosses = true;

@@ -26,13 +26,13 @@ final class Headings {
     /** Adds every direction, after "to", "down", "along" or nothing. */
     static <T> Phrasebook<T> sayIn(Phrasebook<T> book, Meaning<T> meaning) {
         say(book, meaning, 0, "(down|along|with|to|towards) (the) " + LINE, "line dance", "lod", "(down) (the) long way", "down the room");
-        say(book, meaning, 1, "(to) d c", "dc", "diagcentre", "diagcenter");
-        say(book, meaning, 2, "c");
-        say(book, meaning, 3, "dc a", "dca", "adc", "dc against (the) (line|lod) (of) (dance)");
+        say(book, meaning, 1, "(to) d c", "dc", "dlc", "diagcentre", "diagcenter", "diag|diagonal|diagonally line (of) (dance) and centre|center");
+        say(book, meaning, 2, "c", "coh", "(to|towards|toward) (the) centre|center of (the) hall");
+        say(book, meaning, 3, "dc a", "dca", "adc", "drc", "dc against (the) (line|lod) (of) (dance)");
         say(book, meaning, 4, "(to) (up) against (the) " + LINE, "alod", "up (the) " + LINE, "reverse|rev (of) (the) " + LINE, "rlod", "against");
-        say(book, meaning, 5, "dw a", "dwa", "adw", "dw against (the) (line|lod) (of) (dance)");
+        say(book, meaning, 5, "dw a", "dwa", "adw", "drw", "dw against (the) (line|lod) (of) (dance)");
         say(book, meaning, 6, "outer wall");
-        say(book, meaning, 7, "(to) d w", "dw", "diagwall");
+        say(book, meaning, 7, "(to) d w", "dw", "dlw", "diagwall", "diag|diagonal|diagonally line (of) (dance) and wall");
         for (String centre : CENTRE) {
             say(book, meaning, 2, "(to|towards|toward) (the) " + centre);
             say(book, meaning, 1, DIAGONAL + centre);

@@ -37,12 +37,12 @@ public final class Phrasings {
 
     public static final Phrasing RELATION = new Terms(new Phrasebook<String>().terms(List.of(Position.values()), Position::shorthand)
             .terms(List.of(Proximity.values()), Proximity::shorthand).terms(List.of(Hold.values()), hold -> "hold " + hold.shorthand())
-            .say("closed", "closed|close|contact (position)", "square").say("hold closed", "hold closed", "closed|close|normal|usual|ballroom hold", "in hold")
+            .say("closed", "closed|close|contact (position)", "square", "cp").say("hold closed", "hold closed", "closed|close|normal|usual|ballroom hold", "in hold")
             .say("closed facing", "closed facing (position)", "close facing (position)").say("open facing", "open facing (position)", "open position", "facing open")
-            .say("PP", "pp|promenade (position)", "in pp").say("open PP", "open promenade|pp (position)").say("CPP", "cpp (position)", "counter promenade (position)")
-            .say("open CPP", "open counter promenade (position)", "open cpp").say("fallaway", "fallaway|fa (position)", "fall away (position)")
-            .say("OP", "outside partner|lady|her (on) (the) (right) (side)", "partner outside (on) (the) (right) (side)", "op (r)", "outside (right)").say("OP L", "outside partner|lady|her (on) (the) left (side)", "op (on) (the) l|left (side)", "partner outside (on) (the) left (side)", "outside (on) (the) left")
-            .say("side R|side L", "side by side (position)").say("shadow R|shadow L", "shadow (position)").say("CPP", "counter prom (position)").say("open CPP", "open counter prom (position)").say("tandem", "lady in front (of) (the) (man|him)")
+            .say("PP", "pp|promenade (position)", "in pp").say("open PP", "open promenade|pp (position)", "pp|promenade open").say("CPP", "cpp (position)", "counter promenade (position)")
+            .say("open CPP", "open counter promenade|pp (position)", "open cpp", "cpp open").say("fallaway", "fallaway|fa (position|pp|promenade)", "fall away (position)")
+            .say("OP", "outside partner|lady|her (on) (the) (right) (side)", "partner outside (on) (the) (right) (side)", "op (r)", "outside (right)", "banjo|bjo (position)").say("OP L", "outside partner|lady|her (on) (the) left (side)", "op (on) (the) l|left (side)", "partner outside (on) (the) left (side)", "outside (on) (the) left", "sidecar|scar (position)")
+            .say("side R|side L", "side by side (position)").say("side L", "lady on (the) (mans|his) left (side)").say("side R", "lady on (the) (mans|his) right (side)").say("hold L-to-R|hold L-to-L", "left|l hand hold|handhold|held").say("hold R-to-L|hold R-to-R", "right|r hand hold|handhold|held").say("shadow R|shadow L", "shadow (position)").say("CPP", "counter prom (position)").say("open CPP", "open counter prom (position)").say("tandem", "lady in front (of) (the) (man|him)")
             .say("fan", "fan (position)").say("side R", "side by side (lady) (on) (the) right", "right side by side (position)", "r side").say("side L", "side by side (lady) (on) (the) left", "left side by side (position)", "l side")
             .say("shadow R", "right shadow (position)", "shadow right").say("shadow L", "left shadow (position)", "shadow left").say("tandem", "tandem (position)").say("apart", "apart|solo", "away from each other")
             .say("hold double", "double (hold|handhold)", "double hand hold", "both|two hands (held|joined|hold)", "two hand hold").say("hold L-to-R", "left|l (hand) to right|r (hand) (hold)", "hold l to r", "his left to her right")
@@ -51,7 +51,7 @@ public final class Phrasings {
             .say("hold no hold", "no|without hold|hands", "hands off", "hold released", "release|releases|released (hold|hands)", "let|lets go", "free of hold", "hold none|no", "hold no hold")
             .say("contact", "(in) body contact").say("close", "close to each other", "near").say("extended", "extended|arms (to) (length)", "arms length", "at arms length").say("close|extended", "no|without (body) contact")
             .say("PP", "prom (position)").say("hold L-to-R", "(mans|his) left|l|lh (hand) to|in (ladys|her) right|r|rh (hand|hands)").say("hold R-to-L", "(mans|his) right|r|rh (hand) to|in (ladys|her) left|l|lh (hand|hands)").say("hold R-to-R", "rh to rh", "(mans|his) right|r|rh (hand) to|in (ladys|her) right|r|rh (hand)").say("hold L-to-L", "lh to lh", "(mans|his) left|l|lh (hand) to|in (ladys|her) left|l|lh (hand)").say("OP L", "left outside")
-            .say(Terms.IGNORED, "position|hold|in|into"), ", ", ANY);
+            .say(Terms.IGNORED, "position|pos|posn|hold|handhold|in|into"), ", ", ANY);
 
     private Phrasings() {
     }

@@ -47,9 +47,9 @@ public final class RisePhrasing implements Phrasing {
             .say(new Happens(RiseFall.Kind.UP), "up", "fully up|risen", "full|complete rise", "high", "(up) on (the) toes", "rise|rises fully", "rise|rises to (the) full|top")
             .say(new Happens(RiseFall.Kind.REMAIN_UP), "rem up", "remain|remains|remaining|stay|stays|staying|still|keep|keeps|hold|holds up|high", "remain|remains risen|rising", "hold|holds (the) height|rise", "no lowering")
             .say(new Happens(RiseFall.Kind.LOWER), "lo", "lower|lowers|lowering|lowered", "fall|falls|falling", "down", "come|comes down")
-            .say(new Happens(RiseFall.Kind.BODY_RISE), "br", "body rise|rises (only)", "rise in (the) body (only)").say(new Happens(RiseFall.Kind.NO_FOOT_RISE), "nfr", "no|without foot rise", "no rise in|of (the) foot|feet", "foot stays down", "without rising on the foot")
+            .say(new Happens(RiseFall.Kind.BODY_RISE), "br", "body rise|rises (only)", "rise in (the) body (only)").say(new Happens(RiseFall.Kind.NO_FOOT_RISE), "nfr", "no|without foot rise", "no rise in|of (the) foot|feet", "foot stays down", "without rising on the foot", "no fr", "nf", "(in) (the) body only")
             .say(new Between(), "between|btw|from (step|steps|count|counts|beats)").say(new AtEnd(), "(at) (from) (the) end (of) (step|count|beat)", "e", "eo", "e o", "e / o", "e of", "ends").say(new OnStep(), "on|in|during|over|through (step|steps|count|counts|beat|beats)", "step|steps|count|beat")
-            .say(new Nothing(), "no rise (or|and) (fall)", "none|nil|level|no", "n / a", "na", "no rise or lowering", "stays level").say(new Rises(), "rise|rises|rising").say(new Ignored(), "gradually|gradual|going|slightly|slowly|normal|normally|softly|early|late|body|to|this");
+            .say(new Nothing(), "no rise (or|and) (fall)", "none|nil|level|no", "n / a", "na", "no rise or lowering", "stays level", "stay|stays|remain|remains|keep|keeps|kept down|low").say(new Rises(), "rise|rises|rising").say(new Ignored(), "gradually|gradual|going|slightly|slowly|normal|normally|softly|early|late|body|to|this");
 
     @Override
     public List<String> nearest(String word) {

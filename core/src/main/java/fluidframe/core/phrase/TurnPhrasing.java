@@ -160,7 +160,8 @@ public final class TurnPhrasing implements Phrasing {
                     if (now.sized && next.filter(number -> number.kind() == Kind.NUMBER).isPresent() && (at + 2 >= pieces.size() || !measures(pieces.get(at + 2).meaning()))) {
                         return during(at);
                     }
-                    startIf(now.sized && next.filter(Clauses::measures).isPresent(), said);
+                    boolean sideOfThis = now.side.isEmpty() && next.filter(side -> side.kind() == Kind.SIDE).isPresent() && (at + 2 >= pieces.size() || !measures(pieces.get(at + 2).meaning()));
+                    startIf(now.sized && !sideOfThis && next.filter(Clauses::measures).isPresent(), said);
                     now.on = true;
                 }
                 case BODY -> {
@@ -224,10 +225,14 @@ public final class TurnPhrasing implements Phrasing {
         private int during(int at) {
             boolean counted = at + 1 < pieces.size() && pieces.get(at + 1).meaning().kind() == Kind.NUMBER;
             boolean here = counted && situation.row().stream().anyMatch(row -> row == pieces.get(at + 1).meaning().sixteenths());
-            for (int left = at; !here && left <= (counted ? at + 1 : at); left++) {
+            int last = counted ? at + 1 : at;
+            while (counted && last + 1 < pieces.size() && pieces.get(last + 1).meaning().kind() == Kind.NUMBER) {
+                last++;
+            }
+            for (int left = at; !here && left <= last; left++) {
                 sentence.leave(pieces.get(left));
             }
-            return counted ? at + 1 : at;
+            return last;
         }
 
         /** "Between an eighth and a quarter": either of them. */
@@ -282,6 +287,7 @@ public final class TurnPhrasing implements Phrasing {
 
         private Reading reading() {
             clauses.removeIf(this::isNoTurn);
+            leaveSecondTurn();
             if (clauses.isEmpty()) {
                 return none && sentence.leftovers().isEmpty() ? Reading.sure("0", List.of()) : new Reading(List.of(), false, sentence.leftovers());
             }
@@ -301,6 +307,15 @@ public final class TurnPhrasing implements Phrasing {
                 }
             }
             return doubtful ? new Reading(List.copyOf(shorthands), false, sentence.leftovers()) : Reading.sure(shorthands.iterator().next(), sentence.leftovers());
+        }
+
+        /** "1/4 between 1 and 2, 1/8 between 2 and 3": the second belongs to another row. */
+        private void leaveSecondTurn() {
+            List<Clause> plain = clauses.stream().filter(clause -> clause.sized && !clause.on && !clause.body && !clause.less && !clause.completes).toList();
+            plain.stream().skip(1).forEach(clause -> {
+                sentence.leave(clause.first);
+                clauses.remove(clause);
+            });
         }
 
         /** What a body cannot do is no turn. */

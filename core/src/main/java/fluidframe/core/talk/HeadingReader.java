@@ -3,6 +3,7 @@ package fluidframe.core.talk;
 import fluidframe.core.figure.Level;
 import fluidframe.core.notation.FigureDraft;
 import fluidframe.core.notation.Place;
+import fluidframe.core.phrase.CountPhrasing;
 import fluidframe.core.phrase.Phrasebook;
 import fluidframe.core.text.Token;
 import fluidframe.core.text.Tokens;
@@ -18,6 +19,7 @@ import java.util.stream.Stream;
 final class HeadingReader {
 
     private static final int MOST_TITLE_WORDS = 7;
+    private static final int MOST_WORDS_OF_A_NAME = 5;
     private static final Set<String> OF_A_STEP = Set.of("forward", "fwd", "facing", "slow", "quick", "heel", "man", "lady", "he", "she", "count", "timing", "starts", "begins", "start", "begin", "rf", "lf");
     /** What figures are called. */
     private static final Set<String> NOUNS = Set.of("turn", "turns", "change", "changes", "chasse", "chassé", "promenade", "link", "walk", "walks", "basic", "whisk", "impetus", "telemark", "weave", "spin", "lock", "whip", "wave", "finish",
@@ -101,11 +103,13 @@ final class HeadingReader {
     /** The first sentence, if it says nothing of a step: "Natural turn, waltz, bronze, two bars". */
     boolean readTitle(Statement sentence) {
         List<Token> words = Tokens.of(sentence.text());
-        if (saysStep(words) || words.isEmpty() || words.get(0).isNumber() || beginsWithFoot(words) || words.stream().anyMatch(word -> word.is(";"))) {
+        boolean whole = words.size() <= MOST_WORDS_OF_A_NAME && words.stream().anyMatch(word -> NOUNS.contains(word.word()) && !word.word().startsWith("step")) && words.stream().noneMatch(word -> Set.of("rf", "lf", "foot", "slow", "man", "lady", ",", "(").contains(word.word()));
+        if (!whole && saysStep(words) || words.isEmpty() || words.get(0).isNumber() || beginsWithFoot(words) || words.stream().anyMatch(word -> word.is(";"))) {
             return false;
         }
         String[] pieces = sentence.text().split(",", -1);
-        boolean more = namesFigure(Tokens.of(pieces[0])) && Arrays.stream(pieces).skip(1).map(String::strip).anyMatch(piece -> !isKnown(piece));
+        boolean counted = pieces[0].contains("(") && new CountPhrasing().rows(pieces[0].substring(pieces[0].indexOf('(')).replaceAll("[()]", " ")).size() > 1;
+        boolean more = counted || namesFigure(Tokens.of(pieces[0])) && Arrays.stream(pieces).skip(1).map(String::strip).anyMatch(piece -> !isKnown(piece));
         if (more || Tokens.of(pieces[0]).size() > MOST_TITLE_WORDS) {
             return false;
         }
@@ -148,8 +152,10 @@ final class HeadingReader {
 
     /** "Fallaway rock: left foot back …": what is left of a sentence that begins with its title. */
     Statement withoutTitle(Statement sentence) {
-        int comma = sentence.text().indexOf(',');
+        int bracket = sentence.text().indexOf('(');
+        int comma = bracket > 0 && namesFigure(Tokens.of(sentence.text().substring(0, bracket))) && new CountPhrasing().rows(sentence.text().substring(bracket).replaceAll("[().]", " ")).size() > 1 ? bracket : sentence.text().indexOf(',');
         int colon = sentence.text().indexOf(':');
+        boolean counted = bracket > 0 && comma == bracket;
         if (comma > 0 && (colon < 0 || comma < colon) && namesFigure(Tokens.of(sentence.text().substring(0, comma)))) {
             colon = comma;
         }
@@ -165,7 +171,7 @@ final class HeadingReader {
         String title = sentence.text().substring(0, colon).split("\\s+[—–-]\\s+")[0].strip();
         figure.become(figure.draft().withTitle(title));
         heard.take(sentence.from(), sentence.from() + colon, Place.field("title"), title);
-        return new Statement(sentence.text().substring(colon + 1), sentence.from() + colon + 1);
+        return new Statement(sentence.text().substring(counted ? colon : colon + 1), sentence.from() + (counted ? colon : colon + 1));
     }
 
     /** "Closed promenade, …": a name, and no word of a step. */

@@ -17,7 +17,7 @@ final class Segments {
 
     /** The words with which a cell of a column begins in running speech. */
     private static final Map<Column, Set<String>> BEGINNINGS = new EnumMap<>(Map.of(
-            Column.FOOT_POSITION, Set.of("forward", "forwards", "fwd", "half", "almost", "nearly", "draw", "draws", "drawn", "through", "thru", "feet", "mark", "back", "backward", "backwards", "bk", "side", "sideways", "sd", "diagonally", "diagonal", "diag", "close", "closes", "closing", "closed", "cl",
+            Column.FOOT_POSITION, Set.of("forward", "forwards", "fwd", "half", "almost", "nearly", "draw", "draws", "drawn", "thru", "feet", "mark", "back", "backward", "backwards", "bk", "side", "sideways", "sd", "diagonally", "diagonal", "diag", "close", "closes", "closing", "closed", "cl",
                     "cross", "crosses", "crossing", "lock", "locks", "hook", "hooks", "xf", "xb", "replace", "replaces", "recover", "recovers", "brush", "brushes", "tap", "taps", "touch", "touches", "point", "points", "across", "together",
                     "place", "slightly", "small", "behind", "in", "to", "step", "steps", "stepping", "a", "long", "short", "large", "transfer", "weight"),
             Column.ALIGNMENT, Set.of("facing", "faces", "face", "fcg", "backing", "backs", "bkg", "pointing", "points", "ptg", "moving", "f", "b", "p", "m", "dc", "dw", "lod", "alod", "down", "looking", "toe", "toes"),
@@ -44,6 +44,8 @@ final class Segments {
     private static final Set<String> DOUBTFUL_RELATION = Set.of("left", "right", "close", "closed", "side", "both", "no", "in", "partner");
     /** What goes on after these "to the right" is no step. */
     private static final Set<String> TURNING = Set.of("turn", "turns", "turning", "turned", "body", "sway", "sways", "look", "looks", "head");
+    private static final Set<String> BARE_FEET = Set.of("right", "left", "r", "l", "rt", "lt");
+    private static final Set<String> OF_THE_BODY = Set.of("shoulder", "sway", "hip", "hips", "hand", "hands", "leading", "lead");
     /** Positions that are danced on either side. */
     private static final Set<String> OF_EITHER_SIDE = Set.of("by", "shadow");
     private static final Set<String> SPEAKING_OF_RELATION = Set.of("hand", "hands", "hold", "position", "shadow", "by", "facing", "promenade", "pp", "cpp", "fallaway", "handshake");
@@ -98,16 +100,16 @@ final class Segments {
     /** A foot that is named with its own step, not as the one that is closed to or crossed, ends the words about where it goes. */
     private int ownFoot(int from, int end) {
         for (int at = from + (CROSSING.contains(tokens.get(from).word()) ? 2 : 1); at < end; at++) {
-            boolean named = at + 1 < tokens.size() && (tokens.get(at).is("right") || tokens.get(at).is("left")) && tokens.get(at + 1).is("foot") || tokens.get(at).is("rf") || tokens.get(at).is("lf");
+            boolean named = BARE_FEET.contains(tokens.get(at).word()) && !(at + 1 < tokens.size() && (OF_THE_BODY.contains(tokens.get(at + 1).word()) || isSideOfBody(tokens, at + 1))) || tokens.get(at).is("rf") || tokens.get(at).is("lf");
             int before = at - 1;
-            while (before > from && Set.of("the", "his", "her").contains(tokens.get(before).word())) {
+            while (before > from && Set.of("the", "his", "her", "on").contains(tokens.get(before).word())) {
                 before--;
             }
             boolean sideBySide = at + 2 < tokens.size() && tokens.get(at).is("side") && tokens.get(at + 1).is("by");
             if (sideBySide) {
                 return at;
             }
-            if (named && !Set.of("to", "of", "behind", "front", "past", "over", "onto").contains(tokens.get(before).word())) {
+            if (named && !Set.of("to", "of", "behind", "front", "past", "over", "onto", "slightly", "sl", "slight", "little", "across").contains(tokens.get(before).word())) {
                 return at;
             }
         }
@@ -133,6 +135,13 @@ final class Segments {
             }
         }
         return Optional.empty();
+    }
+
+    /** "(Left) side leading", "(left) side by side": not "left side", which is a foot and where it goes. */
+    static boolean isSideOfBody(List<Token> tokens, int at) {
+        boolean goesOn = at + 1 < tokens.size() && Set.of("lead", "leading", "leads", "ldg", "by", "stretch", "forward").contains(tokens.get(at + 1).word());
+        boolean ofSomebody = at > 1 && Set.of("the", "on", "his", "her", "partners", "mans", "ladys", "with").contains(tokens.get(at - 2).word());
+        return tokens.get(at).is("side") && (goesOn || ofSomebody);
     }
 
     private boolean joins(int at) {

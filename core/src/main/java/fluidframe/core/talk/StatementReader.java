@@ -59,6 +59,8 @@ final class StatementReader {
     private boolean rowNamed;
     /** Whether this piece of it has said where the foot goes; its foot may come after that. */
     private boolean placedHere;
+    /** The rows that it named for what it spoke of last. */
+    private final List<Integer> rowsSpokenOf = new ArrayList<>();
     /** What the sentence spoke of last. */
     private Column spokenOf = Column.NOTE;
     /** The row the sentence has called by its number; it holds for the other of the two as well. */
@@ -137,7 +139,7 @@ final class StatementReader {
     private boolean readCounts() {
         boolean before = rows().now() < 0;
         boolean after = IntStream.range(0, rows().size()).noneMatch(row -> !rows().cell(row, Column.COUNT).isEmpty());
-        List<String> counts = amends || rowNamed || !before && !after ? List.of() : new CountPhrasing().rows(STEPS_COUNTED.matcher(statement.text()).replaceFirst(""));
+        List<String> counts = amends || rowNamed || !before && !after ? List.of() : new CountPhrasing().rows(STEPS_COUNTED.matcher(statement.text()).replaceFirst("").replaceAll("[()]", " "));
         if (counts.size() < 2 || !before && counts.size() != rows().size()) {
             return false;
         }
@@ -204,6 +206,9 @@ final class StatementReader {
     /** @return the next token to be read, always a later one */
     private int readFrom(int at) {
         Token token = tokens.get(at);
+        if (at == 0 || tokens.get(at - 1).isBreak()) {
+            whom(at).ifPresent(named -> part = named);
+        }
         if (token.isBreak() || token.is("-") || token.is("/") || token.is("(") || token.is(")")) {
             return at + 1;
         }
@@ -221,6 +226,20 @@ final class StatementReader {
         }
         heard.leave(place(at), statement.from() + token.to());
         return at + 1;
+    }
+
+    /** "(Sway left on two) for the man": whom the clause is told of, where that comes last. */
+    private Optional<Part> whom(int at) {
+        int end = clauseEnd(at);
+        for (int to = end - 1; to > at && to >= end - 2; to--) {
+            int from = tokens.get(to - 1).is("the") ? to - 2 : to - 1;
+            Optional<Words.Does> named = Words.JOINTS.longest(tokens, to).map(Phrasebook.Match::meaning).filter(does -> does == Words.Does.MAN || does == Words.Does.LADY);
+            boolean him = tokens.get(to).is("him");
+            if (from > at && tokens.get(from).is("for") && (named.isPresent() || him)) {
+                return Optional.of(him ? Part.MAN : Words.part(named.get()));
+            }
+        }
+        return Optional.empty();
     }
 
     private int clauseEnd(int at) {
@@ -474,8 +493,8 @@ final class StatementReader {
         if (at >= tokens.size() || !FEET.contains(tokens.get(at).word())) {
             return false;
         }
-        boolean side = !tokens.get(at).is("rf") && !tokens.get(at).is("lf") && at + 1 < tokens.size() && Set.of("side", "shoulder", "sway", "hand", "hip", "hands").contains(tokens.get(at + 1).word());
-        boolean towards = at > 0 && Set.of("to", "sway", "sl", "slightly").contains(tokens.get(at - 1).word()) || at > 1 && tokens.get(at - 1).is("the") && tokens.get(at - 2).is("to");
+        boolean side = !tokens.get(at).is("rf") && !tokens.get(at).is("lf") && at + 1 < tokens.size() && (Set.of("shoulder", "sway", "hand", "hip", "hands").contains(tokens.get(at + 1).word()) || Segments.isSideOfBody(tokens, at + 1));
+        boolean towards = at > 0 && Set.of("to", "sway", "sl", "slightly", "of", "behind", "across", "over", "past").contains(tokens.get(at - 1).word()) || at > 1 && tokens.get(at - 1).is("the") && tokens.get(at - 2).is("to");
         boolean bothDance = tokens.get(at).is("both") && (at + 1 >= tokens.size() || !tokens.get(at + 1).is("feet"));
         return !side && !towards && !bothDance;
     }
@@ -483,11 +502,19 @@ final class StatementReader {
     /** "(No sway on one,) left on two, right on three." */
     private int swayOn(int at) {
         boolean side = tokens.get(at).is("left") || tokens.get(at).is("right") || tokens.get(at).is("straight");
-        if (spokenOf != Column.SWAY || !side || at + 2 >= tokens.size() || !tokens.get(at + 1).is("on") || number(at + 2).isEmpty()) {
+        if (spokenOf != Column.SWAY || !side || at + 1 >= tokens.size()) {
             return at;
         }
         Optional<Segment> sway = segments.whole(Column.SWAY, at, at + 1, situation());
-        return sway.map(this::rowsAfter).orElse(at);
+        boolean onRows = tokens.get(at + 1).is("on") && number(at + 2).isPresent();
+        if (onRows) {
+            return sway.map(this::rowsAfter).orElse(at);
+        }
+        boolean sameRows = tokens.get(at + 1).is("for") && !rowsSpokenOf.isEmpty();
+        if (sameRows) {
+            sway.ifPresent(segment -> rowsSpokenOf.stream().filter(row -> row < rows().size()).forEach(row -> put(row, Column.SWAY, segment.text(), at, at + 1)));
+        }
+        return sameRows ? at + 1 : at;
     }
 
     /** "Right foot", "LF", and "to left" after what closes. */
@@ -590,10 +617,12 @@ final class StatementReader {
         int at = segment.to();
         if (at < tokens.size() && tokens.get(at).is("on") && number(at + 1).isPresent() && segment.column() != Column.FOOT_POSITION && segment.column() != Column.RISE) {
             at++;
+            rowsSpokenOf.clear();
             while (number(at).isPresent() || at < tokens.size() && (tokens.get(at).is("and") || tokens.get(at).is(","))) {
                 int row = number(at).orElse(0) - 1;
                 if (row >= 0 && row < rows().size()) {
                     put(row, segment.column(), segment.text(), segment.from(), at + 1);
+                    rowsSpokenOf.add(row);
                 }
                 at++;
             }

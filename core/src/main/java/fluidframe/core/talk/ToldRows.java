@@ -10,12 +10,16 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.TreeSet;
+import java.util.regex.Pattern;
 
 /** The rows of one part as far as they were told, and which row is being told. */
 final class ToldRows {
 
     /** What may be said of a row in several goes. */
     private static final Set<Column> ADDED = Set.of(Column.TURN, Column.RISE, Column.ACTION, Column.BODY, Column.RELATION, Column.ARMS, Column.LEAD, Column.NOTE);
+
+    /** A step turns by one amount between the feet. */
+    private static final Pattern SIZED = Pattern.compile("^\\d");
 
     private final Part part;
     private final List<Map<Column, String>> rows = new ArrayList<>();
@@ -63,11 +67,36 @@ final class ToldRows {
 
     /** Counts on which no step was told are held: "2 3 4 1" of three steps is 2, 3 and 4-1. */
     void tieUntold() {
+        tieFourOne();
         while (rows.size() > 1 && rows.get(rows.size() - 1).keySet().equals(Set.of(Column.COUNT)) && !cell(rows.size() - 2, Column.COUNT).isEmpty() && rows.stream().anyMatch(row -> row.containsKey(Column.FOOT_POSITION))) {
             String held = rows.remove(rows.size() - 1).get(Column.COUNT);
             rows.get(rows.size() - 1).merge(Column.COUNT, held, (before, after) -> before + "-" + after);
             now = Math.min(now, rows.size() - 1);
         }
+    }
+
+    /** "2 3 4 1 2 3 4 1" of six steps is 2, 3, 4-1 and again: where as many counts are too many as there are ones after a four. */
+    private void tieFourOne() {
+        List<String> counts = rows.stream().map(row -> row.getOrDefault(Column.COUNT, "")).toList();
+        long surplus = rows.stream().filter(row -> row.keySet().equals(Set.of(Column.COUNT))).count();
+        List<String> tied = new ArrayList<>();
+        for (String count : counts) {
+            boolean holds = count.equals("1") && !tied.isEmpty() && tied.get(tied.size() - 1).equals("4");
+            if (holds) {
+                tied.set(tied.size() - 1, "4-1");
+            } else {
+                tied.add(count);
+            }
+        }
+        boolean atTheEnd = rows.stream().skip(rows.size() - surplus).allMatch(row -> row.keySet().equals(Set.of(Column.COUNT)));
+        if (surplus < 2 || !atTheEnd || tied.size() != rows.size() - surplus) {
+            return;
+        }
+        rows.subList(tied.size(), rows.size()).clear();
+        for (int row = 0; row < tied.size(); row++) {
+            rows.get(row).put(Column.COUNT, tied.get(row));
+        }
+        now = Math.min(now, rows.size() - 1);
     }
 
     /** The first row is told next. */
@@ -109,7 +138,8 @@ final class ToldRows {
     boolean put(int row, Column column, String text, boolean replaces) {
         String before = cell(row, column);
         boolean free = before.isEmpty() || replaces || giving.contains(place(row, column).pointer()) || before.equals(text);
-        if (!free && !ADDED.contains(column)) {
+        boolean another = column == Column.TURN && SIZED.matcher(before).find() && SIZED.matcher(text).find();
+        if (!free && (another || !ADDED.contains(column))) {
             return false;
         }
         rows.get(row).put(column, free ? text : before + (column == Column.BODY ? "; " : ", ") + text);

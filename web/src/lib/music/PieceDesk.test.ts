@@ -1,0 +1,74 @@
+import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
+import { api } from '$lib/api/client';
+import { hitsOf, phraseStarts, sectionsOf } from './strip';
+import { PieceDesk } from './PieceDesk.svelte';
+
+const PIECE = { id: 'tide', title: 'Tide', dances: ['waltz'], beatsPerBar: 3, sections: [{ kind: 'verse', phrases: [8, 7] }], tempo: [{ bar: 1, barsPerMinute: 29 }] };
+
+/** Answers every question as if the program had. */
+function answering(answers: Record<string, unknown>) {
+  const respond = (path: string) => Promise.resolve({ data: answers[path], response: new Response(null, { headers: { ETag: '"1"' } }) });
+  vi.spyOn(api, 'GET').mockImplementation(respond as never);
+  vi.spyOn(api, 'POST').mockImplementation(respond as never);
+}
+
+beforeEach(() => vi.stubGlobal('localStorage', { getItem: () => null, setItem: () => undefined, removeItem: () => undefined }));
+afterEach(() => vi.restoreAllMocks());
+
+describe('a piece of music under work', () => {
+  it('keeps its title and its dances when its line does not say them', async () => {
+    answering({
+      '/api/pieces/{id}': PIECE,
+      '/api/piece-texts': { text: 'in 3; verse 15 (8+7)', seconds: 31 },
+      '/api/piece-lines': { piece: { beatsPerBar: 3, sections: [{ kind: 'chorus', phrases: [4] }], tempo: PIECE.tempo }, seconds: 8, sentences: [], leftovers: [] },
+    });
+    const desk = await PieceDesk.open('tide');
+    expect(desk.text).toBe('in 3;\nverse 15 (8+7)');
+    expect(desk.seconds).toBe(31);
+    desk.typeLine('chorus 4; 29 bars a minute');
+    await vi.waitFor(() => expect(desk.bars).toBe(4));
+    expect(desk.piece).toMatchObject({ id: 'tide', title: 'Tide', dances: ['waltz'] });
+    expect(desk.seconds).toBe(8);
+    desk.undo();
+    expect(desk.bars).toBe(15);
+  });
+
+  it('begins to count taps anew after a long pause', async () => {
+    answering({
+      '/api/pieces/{id}': PIECE,
+      '/api/piece-texts': { text: '', seconds: 31 },
+      '/api/taps': { secondsPerTap: 0.5, error: 0.01, first: 0, dropped: [], ones: [1], meant: [] },
+    });
+    const desk = await PieceDesk.open('tide');
+    for (const [at, one] of [
+      [1, false],
+      [1.5, true],
+      [2, false],
+      [2.5, false],
+    ] as const)
+      desk.tap(at, one);
+    await vi.waitFor(() => expect(desk.tapped?.secondsPerTap).toBe(0.5));
+    expect(desk.ones).toEqual([1]);
+    desk.tap(30, true);
+    expect(desk.taps).toEqual([30]);
+    expect(desk.ones).toEqual([0]);
+  });
+});
+
+describe('a strip', () => {
+  it('lays sections, phrases and hits on bars and beats', () => {
+    const sections = sectionsOf({
+      ...PIECE,
+      sections: [
+        { kind: 'introduction', phrases: [2] },
+        { kind: 'verse', title: 'first', phrases: [8, 7] },
+      ],
+    } as never);
+    expect(sections.map(({ title, bar, bars }) => [title, bar, bars])).toEqual([
+      ['introduction', 1, 2],
+      ['first', 3, 15],
+    ]);
+    expect(phraseStarts(sections[1]!)).toEqual([3, 11]);
+    expect(hitsOf({ ...PIECE, hits: [{ bar: 5, beat: '2 1/2', kind: 'stop' }] } as never)).toEqual([{ kind: 'stop', at: 13.5 }]);
+  });
+});
