@@ -1,6 +1,7 @@
 package fluidframe.e2e;
 
 import java.io.IOException;
+import java.net.HttpURLConnection;
 import java.net.ServerSocket;
 import java.net.URI;
 import java.net.http.HttpClient;
@@ -31,7 +32,7 @@ final class RunningProgram {
         return "http://127.0.0.1:" + port + "/";
     }
 
-    /** Starts it and waits until the demo data is there. */
+    /** Starts it and waits until the demo data is there and a routine has been laid out once: the first time takes seconds on a busy machine. */
     void start() throws IOException, InterruptedException {
         Path jar = Path.of(System.getProperty("fluidframe.jar"));
         ProcessBuilder builder = new ProcessBuilder(Path.of(System.getProperty("java.home"), "bin", "java").toString(),
@@ -41,7 +42,7 @@ final class RunningProgram {
         builder.redirectErrorStream(true).redirectOutput(data.resolve("log").toFile());
         process = builder.start();
         Instant until = Instant.now().plus(PATIENCE);
-        while (!hasDemoData()) {
+        while (!answers("api/routines", "ferry-night-rumba") || !answers("api/routines/ferry-night-rumba/score", "placements")) {
             if (!process.isAlive() || Instant.now().isAfter(until)) {
                 throw new IllegalStateException("the program did not start; see " + data.resolve("log"));
             }
@@ -49,11 +50,10 @@ final class RunningProgram {
         }
     }
 
-    private boolean hasDemoData() throws InterruptedException {
+    private boolean answers(String path, String expected) throws InterruptedException {
         try {
-            HttpResponse<String> answer = HttpClient.newHttpClient().send(
-                    HttpRequest.newBuilder(URI.create(address() + "api/routines")).build(), HttpResponse.BodyHandlers.ofString());
-            return answer.body().contains("ferry-night-rumba");
+            HttpResponse<String> answer = HttpClient.newHttpClient().send(HttpRequest.newBuilder(URI.create(address() + path)).build(), HttpResponse.BodyHandlers.ofString());
+            return answer.statusCode() == HttpURLConnection.HTTP_OK && answer.body().contains(expected);
         } catch (IOException notYet) {
             return false;
         }
