@@ -30,7 +30,7 @@
   }
 </script>
 
-<div class={['relative', close ? 'h-36' : 'h-14']} role="list" aria-label="The routine on the piece">
+<div class={['relative', close ? 'h-44' : 'h-14']} role="list" aria-label="The routine on the piece">
   {#each shown as { passage, index } (index)}
     {@const from = left(passage.at)}
     {@const to = right(passage.at + passage.beats)}
@@ -47,7 +47,7 @@
       >
         <span class="block font-semibold">{index + 1}</span>
         {#if close}
-          <span class={['block', to - from > 9 ? '' : 'max-h-28 whitespace-nowrap [writing-mode:vertical-rl]']}>{passage.title.split(' (')[0]}</span>
+          <span class={['block', to - from > 9 ? '' : 'max-h-36 whitespace-nowrap [writing-mode:vertical-rl]']}>{passage.title.split(' (')[0]}</span>
         {/if}
       </button>
       {#if close}

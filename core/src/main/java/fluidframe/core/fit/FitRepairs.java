@@ -165,7 +165,7 @@ public final class FitRepairs {
         Optional<Wish.Beginning> beginning = from == 0 ? Optional.empty() : Optional.of(new Wish.Beginning(course.placements().get(from - 1).dancing().listed(), course.exit(from - 1)));
         Optional<Dancing> next = to == passages() ? Optional.empty() : Optional.of(course.placements().get(to).dancing());
         MusicMap music = MusicMap.plain(bar, course.routine().dance().music().phraseBars(), course.routine().music().tempo());
-        Wish wish = new Wish(beginning, next, length, length, Choice.FREE, 1, bar.times(WINDOW_BARS), true, 0, music, List.of(), Weights.USUAL, answers, Taste.FREE);
+        Wish wish = new Wish(beginning, next, length, length, Choice.FREE, 1, bar.times(WINDOW_BARS), true, 0, music, List.of(), Weights.USUAL, answers, Taste.FREE.withWholeFigures());
         return Composer.search(repertoire, wish, watch).compositions();
     }
 
