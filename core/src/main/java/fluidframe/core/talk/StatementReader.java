@@ -144,7 +144,7 @@ final class StatementReader {
             return false;
         }
         for (int row = 0; row < counts.size(); row++) {
-            if (row >= rows().size()) {
+            while (row >= rows().size()) {
                 rows().next();
             }
             put(row, Column.COUNT, counts.get(row), 0, tokens.size());
@@ -791,7 +791,7 @@ final class StatementReader {
         try {
             List<CountToken> marks = Counts.read(said, rows().size()).tokens();
             for (int row = 0; row < marks.size(); row++) {
-                if (row >= rows().size()) {
+                while (row >= rows().size()) {
                     rows().next();
                 }
                 put(row, Column.COUNT, marks.get(row).toString(), from, tokens.size());

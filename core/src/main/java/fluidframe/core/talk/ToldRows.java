@@ -134,8 +134,11 @@ final class ToldRows {
         return derived.contains(place(row, column).pointer());
     }
 
-    /** @return whether there was room for it: what was said before is not unsaid */
+    /** @return whether there is such a row with room for it: what was said before is not unsaid */
     boolean put(int row, Column column, String text, boolean replaces) {
+        if (row < 0 || row >= rows.size()) {
+            return false;
+        }
         String before = cell(row, column);
         boolean free = before.isEmpty() || replaces || giving.contains(place(row, column).pointer()) || before.equals(text);
         boolean another = column == Column.TURN && SIZED.matcher(before).find() && SIZED.matcher(text).find();
