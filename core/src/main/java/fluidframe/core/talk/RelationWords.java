@@ -22,9 +22,14 @@ final class RelationWords {
     private RelationWords() {
     }
 
-    /** A position and hold with what is said of them changed. */
+    /** A position and hold with what is said of them changed; a cell that says two things at once changes nothing, and is found unreadable by whoever reads the chart. */
     static RelationDraft with(RelationDraft before, String said) {
-        RelationChange change = RelationChange.parse(said);
+        RelationChange change;
+        try {
+            change = RelationChange.parse(said);
+        } catch (UnreadableTextException saysTwoThings) {
+            return before;
+        }
         return new RelationDraft(change.position().map(Position::shorthand).orElse(before.position()), change.hold().map(Hold::shorthand).orElse(before.hold()),
                 change.proximity().map(Object::toString).or(before::proximity));
     }
