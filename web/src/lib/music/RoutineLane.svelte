@@ -21,12 +21,7 @@
     return (100 * (Math.min(at, begin + beats) - begin)) / beats;
   }
   function straddles(index: number) {
-    return fit.misfits.some((misfit) => misfit.kind === 'over a phrase' && over(index, misfit.bar));
-  }
-  function over(index: number, bar: number) {
-    const passage = fit.passages[index];
-    const at = (bar - 1) * fit.beatsPerBar + (fit.begins % fit.beatsPerBar);
-    return passage !== undefined && passage.at < at && passage.at + passage.beats > at;
+    return fit.misfits.some((misfit) => misfit.kind === 'over a phrase' && misfit.passage === index);
   }
 </script>
 

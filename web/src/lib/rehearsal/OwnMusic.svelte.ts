@@ -1,3 +1,5 @@
+import { api, required, sentenceOf } from '$lib/api/client';
+import { Latest } from '$lib/ui/Latest';
 import { SteadyTime } from './SteadyTime';
 import { SLOWEST_HEARD } from './tempo';
 
@@ -17,6 +19,7 @@ export class OwnMusic {
   #audio = new Audio();
   #url: string | undefined;
   #steady = new SteadyTime();
+  #latest = new Latest<number[]>((seconds) => this.#estimate(seconds));
 
   get ready(): boolean {
     return this.name !== undefined && this.beatsPerMinute > 0;
@@ -95,24 +98,21 @@ export class OwnMusic {
   tap() {
     if (this.#audio.paused) return;
     this.taps = [...this.taps, this.#audio.currentTime];
-    const [first] = this.taps;
-    if (this.taps.length < FEWEST_TAPS || first === undefined) return;
-    const slope = regular(this.taps);
-    this.beatsPerMinute = Math.round(600 / slope.seconds) / 10;
-    this.firstBeat = Math.round(slope.first * 1000) / 1000;
+    if (this.taps.length >= FEWEST_TAPS) void this.#latest.ask(this.taps);
+  }
+
+  async #estimate(seconds: number[]) {
+    try {
+      const estimate = required(await api.POST('/api/taps', { body: { seconds } }));
+      this.beatsPerMinute = Math.round(600 / estimate.secondsPerTap) / 10;
+      this.firstBeat = Math.round(estimate.first * 1000) / 1000;
+      this.failure = undefined;
+    } catch (thrown) {
+      this.failure = sentenceOf(thrown);
+    }
   }
 
   #timeOf(beat: number): number {
     return this.firstBeat + (beat * 60) / this.beatsPerMinute;
   }
-}
-
-/** The evenly spaced beats nearest to what was tapped: least squares. */
-function regular(taps: number[]): { first: number; seconds: number } {
-  const middle = (taps.length - 1) / 2;
-  const mean = taps.reduce((sum, tap) => sum + tap, 0) / taps.length;
-  const along = taps.reduce((sum, tap, index) => sum + (index - middle) * (tap - mean), 0);
-  const across = taps.reduce((sum, _, index) => sum + (index - middle) ** 2, 0);
-  const seconds = along / across;
-  return { first: mean - middle * seconds, seconds };
 }

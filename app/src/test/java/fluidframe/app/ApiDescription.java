@@ -38,6 +38,7 @@ class ApiDescription {
             Map.entry("Listing", Set.of("title")),
             Map.entry("PieceLine", Set.of("piece", "seconds")),
             Map.entry("FitRepair", Set.of("placements", "cut")),
+            Map.entry("Misfit", Set.of("passage")),
             Map.entry("ListedEntry", Set.of("placement", "title", "section")),
             Map.entry("Version", Set.of("author")),
             Map.entry("FigureVersion", Set.of("author")));

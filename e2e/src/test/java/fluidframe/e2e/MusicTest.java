@@ -2,6 +2,7 @@ package fluidframe.e2e;
 
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 
+import com.microsoft.playwright.Keyboard;
 import com.microsoft.playwright.Locator;
 import java.util.regex.Pattern;
 import org.junit.jupiter.api.Test;
@@ -25,8 +26,7 @@ class MusicTest extends BrowserTest {
         assertThat(button("Kept")).isDisabled();
         page.locator("h1").evaluate("() => document.activeElement.blur()");
         for (int tap = 0; tap < 5; tap++) {
-            press("t");
-            page.waitForTimeout(400);
+            page.keyboard().press("t", new Keyboard.PressOptions().setDelay(400));
         }
         assertThat(page.getByText(Pattern.compile("taps a minute, give or take"))).isVisible();
         press("Control+z");

@@ -12,6 +12,7 @@ import fluidframe.core.piece.MusicCut;
 import fluidframe.core.piece.Piece;
 import fluidframe.core.routine.ScoreStep;
 import fluidframe.core.routine.ScoredPlacement;
+import fluidframe.core.time.Beats;
 import io.swagger.v3.oas.annotations.media.Schema;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
@@ -45,9 +46,9 @@ final class FitDocuments {
 
         static PassageDocument of(Fit fit, int index) {
             ScoredPlacement placed = fit.score().placements().get(index);
-            double at = fit.begins().plus(placed.onset()).toDouble();
+            Beats at = fit.begins().plus(placed.onset());
             List<Double> steps = fit.score().steps().stream().filter(step -> step.placement() == index && step.part() == Part.MAN).map(step -> fit.begins().plus(step.onset()).toDouble()).toList();
-            return new PassageDocument(placed.passage().index(), placed.dancing().wording(), at, placed.length().toDouble(), (int) Math.floor(at / fit.laying().piece().bar().toDouble()) + 1,
+            return new PassageDocument(placed.passage().index(), placed.dancing().wording(), at.toDouble(), placed.length().toDouble(), fit.laying().piece().barOf(at),
                     placed.placement().highlight(), placed.placement().cornerAfter(), steps);
         }
     }
@@ -66,31 +67,29 @@ final class FitDocuments {
     record HitDocument(String kind, double at, int bar, boolean exact, List<HitStepDocument> steps) {
 
         static HitDocument of(Fit fit, HitFit hit) {
-            double at = hit.hit().at().toDouble();
-            return new HitDocument(hit.hit().kind().shorthand(), at, (int) Math.floor(at / fit.laying().piece().bar().toDouble()) + 1, hit.exact(), hit.steps().stream().map(step -> HitStepDocument.of(fit, step)).toList());
+            return new HitDocument(hit.hit().kind().shorthand(), hit.hit().at().toDouble(), fit.laying().piece().barOf(hit.hit().at()), hit.exact(), hit.steps().stream().map(step -> HitStepDocument.of(fit, step)).toList());
         }
     }
 
-    /** What does not fit: too long, too short, over a phrase, off its hit, unusual tempo, other dance; with the bar of the piece where it is seen. */
+    /** What does not fit: too long, too short, over a phrase, off its hit, unusual tempo, other dance; with the bar of the piece where it is seen, and what is danced there; absent where it concerns all. */
     @Schema(name = "Misfit")
-    record MisfitDocument(String kind, String sentence, int bar) {
+    record MisfitDocument(String kind, String sentence, int bar, Integer passage) {
 
         static MisfitDocument of(Misfit misfit, Fit fit) {
             Piece piece = fit.laying().piece();
             if (misfit instanceof Misfit.Straddles straddles) {
-                return new MisfitDocument("over a phrase", MisfitSentence.of(misfit, fit), straddles.bar());
+                return new MisfitDocument("over a phrase", MisfitSentence.of(misfit, fit), straddles.bar(), straddles.passage());
             }
             if (misfit instanceof Misfit.HighlightOffHit off) {
-                double at = fit.begins().plus(fit.score().placements().get(off.passage()).onset()).toDouble();
-                return new MisfitDocument("off its hit", MisfitSentence.of(misfit, fit), (int) Math.floor(at / piece.bar().toDouble()) + 1);
+                return new MisfitDocument("off its hit", MisfitSentence.of(misfit, fit), piece.barOf(fit.begins().plus(fit.score().placements().get(off.passage()).onset())), off.passage());
             }
             if (misfit instanceof Misfit.TooLong) {
-                return new MisfitDocument("too long", MisfitSentence.of(misfit, fit), piece.bars());
+                return new MisfitDocument("too long", MisfitSentence.of(misfit, fit), piece.bars(), null);
             }
             if (misfit instanceof Misfit.TooShort) {
-                return new MisfitDocument("too short", MisfitSentence.of(misfit, fit), (int) Math.floor(fit.ends().toDouble() / piece.bar().toDouble()) + 1);
+                return new MisfitDocument("too short", MisfitSentence.of(misfit, fit), piece.barOf(fit.ends()), null);
             }
-            return new MisfitDocument(misfit instanceof Misfit.UnusualTempo ? "unusual tempo" : "other dance", MisfitSentence.of(misfit, fit), 1);
+            return new MisfitDocument(misfit instanceof Misfit.UnusualTempo ? "unusual tempo" : "other dance", MisfitSentence.of(misfit, fit), 1, null);
         }
     }
 

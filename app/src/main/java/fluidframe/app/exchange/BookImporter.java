@@ -233,7 +233,7 @@ public class BookImporter {
         }
 
         private Optional<Piece> pieceOf(RoutineDocument routine) {
-            return Optional.ofNullable(routine.music()).map(RoutineDocument.MusicDocument::piece).flatMap(id -> Stream.concat(newPieces.stream(), replacedPieces.stream()).filter(piece -> piece.id().equals(id)).findFirst()
+            return routine.pieceId().flatMap(id -> Stream.concat(newPieces.stream(), replacedPieces.stream()).filter(piece -> piece.id().equals(id)).findFirst()
                     .map(piece -> PieceReading.read(piece, "")).or(() -> pieces.find(id)));
         }
 

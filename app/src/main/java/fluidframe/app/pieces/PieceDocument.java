@@ -50,7 +50,7 @@ public record PieceDocument(
     public record HitDocument(@NotNull(message = "a bar") Integer bar, @NotNull(message = "a beat") String beat, @NotNull(message = "what happens") String kind) {
 
         static HitDocument of(Piece piece, Hit hit) {
-            return new HitDocument(PieceReading.bar(piece, hit.at()), PieceReading.beat(piece, hit.at()), hit.kind().shorthand());
+            return new HitDocument(piece.barOf(hit.at()), PieceReading.beat(piece, hit.at()), hit.kind().shorthand());
         }
     }
 
@@ -59,7 +59,7 @@ public record PieceDocument(
     public record CueWordDocument(@NotNull(message = "a bar") Integer bar, @NotNull(message = "a beat") String beat, @NotNull(message = "words") String words) {
 
         static CueWordDocument of(Piece piece, CueWord words) {
-            return new CueWordDocument(PieceReading.bar(piece, words.at()), PieceReading.beat(piece, words.at()), words.words());
+            return new CueWordDocument(piece.barOf(words.at()), PieceReading.beat(piece, words.at()), words.words());
         }
     }
 
@@ -71,7 +71,7 @@ public record PieceDocument(
     static PieceDocument of(Piece piece) {
         return new PieceDocument(piece.id(), piece.title(), piece.dances().stream().sorted().toList(), piece.bar().wholeBeats(), piece.upBeat().isPositive() ? piece.upBeat().toString() : null,
                 piece.sections().stream().map(section -> new PieceSectionDocument(section.kind().shorthand(), section.title(), section.phrases())).toList(),
-                piece.tempo().changes().stream().map(change -> new TempoChangeDocument(PieceReading.bar(piece, change.at()), PieceReading.beatUnlessFirst(piece, change.at()), change.barsPerMinute(), change.gradual())).toList(),
+                piece.tempo().changes().stream().map(change -> new TempoChangeDocument(piece.barOf(change.at()), PieceReading.beatUnlessFirst(piece, change.at()), change.barsPerMinute(), change.gradual())).toList(),
                 piece.hits().stream().map(hit -> HitDocument.of(piece, hit)).toList(), piece.cueWords().stream().map(words -> CueWordDocument.of(piece, words)).toList(), piece.fade());
     }
 }

@@ -164,10 +164,6 @@ public final class PieceReading {
         faults.add(Fault.of(root + place, found != null && found.length() > LONGEST_NAME ? found.substring(0, LONGEST_NAME) + "…" : found, expected));
     }
 
-    static int bar(Piece piece, Beats at) {
-        return Math.floorDiv(at.ticks(), piece.bar().ticks()) + 1;
-    }
-
     static String beat(Piece piece, Beats at) {
         return new Beats(Math.floorMod(at.ticks(), piece.bar().ticks())).plus(Beats.ONE).toString();
     }

@@ -13,7 +13,6 @@ import fluidframe.app.problems.Revision;
 import fluidframe.app.work.Work;
 import fluidframe.core.dance.Dance;
 import fluidframe.core.dance.Dances;
-import fluidframe.core.piece.MusicCut;
 import fluidframe.core.piece.NotesReader;
 import fluidframe.core.piece.Piece;
 import fluidframe.core.piece.PieceReader;
@@ -103,8 +102,7 @@ class PieceResource {
         if (question.from() < 2 || question.to() <= question.from() || question.to() > piece.bars()) {
             throw refused("/from", "bars " + question.from() + " to " + question.to(), "a cut from bar 2 on to a later bar of " + piece.bars());
         }
-        Piece shorter = new MusicCut(question.from(), question.to(), MusicCut.Likeness.SAME_BAR).of(piece);
-        return store.createBeside(PieceDocument.of(shorter), " (bars " + question.from() + " to " + (question.to() - 1) + " cut)").document();
+        return store.createBeside(PieceDocument.of(piece.without(question.from(), question.to())), " (bars " + question.from() + " to " + (question.to() - 1) + " cut)").document();
     }
 
     /** A piece as a coach writes it down; nothing is stored. */

@@ -11,6 +11,7 @@ import jakarta.validation.constraints.Size;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
+import java.util.Optional;
 import java.util.stream.Stream;
 
 /** A routine in the open format; without a floor it is danced in the hall the program comes with. */
@@ -33,6 +34,11 @@ public record RoutineDocument(
     public List<String> figures() {
         return Stream.concat(placements.stream(), placements.stream().flatMap(placement -> placement.detours().stream())).map(PlacementDocument::figure)
                 .filter(Objects::nonNull).distinct().toList();
+    }
+
+    /** The id of the piece it is danced to, if one is chosen. */
+    public Optional<String> pieceId() {
+        return Optional.ofNullable(music).map(MusicDocument::piece);
     }
 
     /** The same with other placements. */

@@ -81,7 +81,7 @@ public class RoutineReader {
      * @throws RefusedException naming everything that is wrong
      */
     public Routine read(RoutineDocument document) {
-        Optional<Piece> piece = Optional.ofNullable(document.music()).flatMap(music -> pieces.find(music.piece()));
+        Optional<Piece> piece = document.pieceId().flatMap(pieces::find);
         State state = new State(document, store.editions(document.figures()), piece);
         Routine remembered = known.getIfPresent(state);
         if (remembered == null) {

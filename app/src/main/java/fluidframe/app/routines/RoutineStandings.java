@@ -117,7 +117,7 @@ class RoutineStandings {
     }
 
     private Optional<Piece> pieceOf(RoutineDocument document) {
-        return Optional.ofNullable(document.music()).flatMap(music -> pieces.find(music.piece()));
+        return document.pieceId().flatMap(pieces::find);
     }
 
     private static List<String> sentences(RefusedException e) {

@@ -147,7 +147,7 @@ public class RoutineStore extends DocumentStore<RoutineEntity> {
     }
 
     private Long pieceOf(RoutineDocument document) {
-        return document.music() == null ? null : pieces.number(document.music().piece());
+        return document.pieceId().map(pieces::number).orElse(null);
     }
 
     private StoredRoutine read(RoutineEntity entity) {

@@ -46,7 +46,7 @@ final class ShippedLibrary {
     }
 
     private Optional<Piece> pieceOf(RoutineDocument routine) {
-        return Optional.ofNullable(routine.music()).map(music -> pieces.get(music.piece()));
+        return routine.pieceId().map(pieces::get);
     }
 
     static List<Figure> figures() {

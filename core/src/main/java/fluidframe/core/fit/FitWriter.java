@@ -14,6 +14,7 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.IntStream;
+import java.util.stream.Stream;
 
 /**
  * Lays a score on its piece. A dance that begins on its second beat dances every bar from there to the first beat of the next, so its phrases and its end are
@@ -106,7 +107,7 @@ final class FitWriter {
             Beats to = from.plus(score.placements().get(passage).length());
             boolean met = piece.hits().stream().anyMatch(hit -> hit.at().compareTo(from) >= 0 && hit.at().compareTo(to) < 0);
             Hit nearest = piece.hits().stream().min(Comparator.comparing(hit -> Math.abs(hit.at().minus(from).ticks()))).orElseThrow();
-            return met ? java.util.stream.Stream.<Misfit>empty() : java.util.stream.Stream.of(new Misfit.HighlightOffHit(passage, nearest, from.minus(nearest.at())));
+            return met ? Stream.<Misfit>empty() : Stream.of(new Misfit.HighlightOffHit(passage, nearest, from.minus(nearest.at())));
         }).toList();
     }
 

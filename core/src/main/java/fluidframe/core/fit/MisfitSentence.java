@@ -34,7 +34,7 @@ public final class MisfitSentence {
         if (misfit instanceof Misfit.HighlightOffHit off) {
             boolean early = off.away().compareTo(Beats.ZERO) < 0;
             Beats away = early ? Beats.ZERO.minus(off.away()) : off.away();
-            return "The " + name(off.passage()) + " is a highlight, and begins " + length(away) + (early ? " before" : " after") + " the " + off.nearest().kind() + " of bar " + bar(off.nearest().at()) + ".";
+            return "The " + name(off.passage()) + " is a highlight, and begins " + length(away) + (early ? " before" : " after") + " the " + off.nearest().kind() + " of bar " + piece.barOf(off.nearest().at()) + ".";
         }
         if (misfit instanceof Misfit.UnusualTempo unusual) {
             return "The piece goes at " + number(unusual.barsPerMinute()) + " bars a minute; this dance is usually danced at " + fit.score().routine().dance().slowest().barsPerMinute() + " to "
@@ -46,10 +46,6 @@ public final class MisfitSentence {
 
     private String name(int passage) {
         return fit.score().placements().get(passage).dancing().wording();
-    }
-
-    private int bar(Beats at) {
-        return Math.floorDiv(at.ticks(), piece.bar().ticks()) + 1;
     }
 
     private String length(Beats beats) {

@@ -1,8 +1,6 @@
 package fluidframe.core.piece;
 
 import fluidframe.core.music.MusicMap;
-import fluidframe.core.music.TempoMap;
-import fluidframe.core.time.Beats;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
@@ -53,38 +51,5 @@ public record MusicCut(int from, int to, Likeness like) {
         }
         cuts.sort(Comparator.comparing(MusicCut::like).thenComparing(cut -> -cut.from()));
         return cuts;
-    }
-
-    /** The piece without what is cut out. */
-    public Piece of(Piece piece) {
-        Beats begin = piece.bar().times(from - 1);
-        Beats end = piece.bar().times(to - 1);
-        List<PieceSection> sections = new ArrayList<>();
-        for (Piece.Begun begun : piece.begun()) {
-            List<Integer> phrases = new ArrayList<>();
-            int bar = begun.bar();
-            for (int each : begun.section().phrases()) {
-                int gone = Math.max(0, Math.min(bar + each, to) - Math.max(bar, from));
-                if (each > gone) {
-                    phrases.add(each - gone);
-                }
-                bar += each;
-            }
-            if (!phrases.isEmpty()) {
-                sections.add(new PieceSection(begun.section().kind(), begun.section().title(), phrases));
-            }
-        }
-        TempoMap tempo = piece.tempo().without(begin, end);
-        return piece.with().sections(sections).tempo(tempo).hits(piece.hits().stream().filter(hit -> isKept(hit.at(), begin, end)).map(hit -> new Hit(moved(hit.at(), begin, end), hit.kind())).toList())
-                .cueWords(piece.cueWords().stream().filter(words -> isKept(words.at(), begin, end)).map(words -> new CueWord(moved(words.at(), begin, end), words.words())).toList())
-                .fade(Math.min(piece.fade(), piece.bars() - bars())).build();
-    }
-
-    private static boolean isKept(Beats at, Beats begin, Beats end) {
-        return at.compareTo(begin) < 0 || at.compareTo(end) >= 0;
-    }
-
-    private static Beats moved(Beats at, Beats begin, Beats end) {
-        return at.compareTo(begin) < 0 ? at : at.minus(end.minus(begin));
     }
 }

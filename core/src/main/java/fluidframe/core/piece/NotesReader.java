@@ -4,6 +4,7 @@ import fluidframe.core.music.TempoMap;
 import fluidframe.core.time.Beats;
 import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
@@ -11,6 +12,7 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
+import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import javax.sound.midi.MetaMessage;
 import javax.sound.midi.MidiEvent;
@@ -50,7 +52,7 @@ public final class NotesReader {
     }
 
     private static Stream<MidiEvent> events(Track track) {
-        return java.util.stream.IntStream.range(0, track.size()).mapToObj(track::get);
+        return IntStream.range(0, track.size()).mapToObj(track::get);
     }
 
     /**
@@ -142,7 +144,7 @@ public final class NotesReader {
     }
 
     private Stream<Text> texts(int... types) {
-        return java.util.Arrays.stream(types).boxed().flatMap(this::metas).map(event -> new Text(beat(event.getTick()), new String(((MetaMessage) event.getMessage()).getData(), StandardCharsets.UTF_8)))
+        return Arrays.stream(types).boxed().flatMap(this::metas).map(event -> new Text(beat(event.getTick()), new String(((MetaMessage) event.getMessage()).getData(), StandardCharsets.UTF_8)))
                 .sorted(Comparator.comparing(Text::at));
     }
 

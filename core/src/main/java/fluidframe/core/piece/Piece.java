@@ -8,9 +8,11 @@ import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Optional;
 import java.util.Set;
 import java.util.TreeSet;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 
 /**
  * A piece of music as far as it is danced to. Bars are counted from 1; points of time are beats from the first bar line.
@@ -62,10 +64,9 @@ public record Piece(String id, String title, Set<String> dances, Beats bar, Beat
         }
         Beats end = bar.times(bars);
         Beats begin = Beats.ZERO.minus(upBeat);
-        for (Beats at : (Iterable<Beats>) java.util.stream.Stream.concat(hits.stream().map(Hit::at), cueWords.stream().map(CueWord::at))::iterator) {
-            if (at.compareTo(begin) < 0 || at.compareTo(end) >= 0) {
-                throw new IllegalArgumentException("something in bar " + (Math.floorDiv(at.ticks(), bar.ticks()) + 1) + ": the piece has bars 1 to " + bars);
-            }
+        Optional<Beats> outside = Stream.concat(hits.stream().map(Hit::at), cueWords.stream().map(CueWord::at)).filter(at -> at.compareTo(begin) < 0 || at.compareTo(end) >= 0).findFirst();
+        if (outside.isPresent()) {
+            throw new IllegalArgumentException("something in bar " + barOf(outside.get(), bar) + ": the piece has bars 1 to " + bars);
         }
         if (fade < 0 || fade > bars) {
             throw new IllegalArgumentException("a fade of " + fade + " bars: the piece has " + bars);
@@ -74,6 +75,15 @@ public record Piece(String id, String title, Set<String> dances, Beats bar, Beat
 
     public int bars() {
         return sections.stream().mapToInt(PieceSection::bars).sum();
+    }
+
+    /** The bar a beat is in; before the first bar line 0. */
+    public int barOf(Beats at) {
+        return barOf(at, bar);
+    }
+
+    private static int barOf(Beats at, Beats bar) {
+        return Math.floorDiv(at.ticks(), bar.ticks()) + 1;
     }
 
     /** Beats from the first bar line to the end. */
@@ -114,6 +124,43 @@ public record Piece(String id, String title, Set<String> dances, Beats bar, Beat
             }
         }
         return starts;
+    }
+
+    /**
+     * The same with bars left out.
+     *
+     * @param from the first that is left out
+     * @param to   the first that is heard again
+     */
+    public Piece without(int from, int to) {
+        Beats begin = bar.times(from - 1);
+        Beats end = bar.times(to - 1);
+        List<PieceSection> left = new ArrayList<>();
+        for (Begun begun : begun()) {
+            List<Integer> phrases = new ArrayList<>();
+            int next = begun.bar();
+            for (int each : begun.section().phrases()) {
+                int gone = Math.max(0, Math.min(next + each, to) - Math.max(next, from));
+                if (each > gone) {
+                    phrases.add(each - gone);
+                }
+                next += each;
+            }
+            if (!phrases.isEmpty()) {
+                left.add(new PieceSection(begun.section().kind(), begun.section().title(), phrases));
+            }
+        }
+        return with().sections(left).tempo(tempo.without(begin, end)).hits(hits.stream().filter(hit -> isKept(hit.at(), begin, end)).map(hit -> new Hit(moved(hit.at(), begin, end), hit.kind())).toList())
+                .cueWords(cueWords.stream().filter(words -> isKept(words.at(), begin, end)).map(words -> new CueWord(moved(words.at(), begin, end), words.words())).toList())
+                .fade(Math.min(fade, bars() - (to - from))).build();
+    }
+
+    private static boolean isKept(Beats at, Beats begin, Beats end) {
+        return at.compareTo(begin) < 0 || at.compareTo(end) >= 0;
+    }
+
+    private static Beats moved(Beats at, Beats begin, Beats end) {
+        return at.compareTo(begin) < 0 ? at : at.minus(end.minus(begin));
     }
 
     /** How it is built, for those who dance to it. */

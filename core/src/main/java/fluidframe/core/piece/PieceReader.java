@@ -3,12 +3,15 @@ package fluidframe.core.piece;
 import fluidframe.core.music.TempoMap;
 import fluidframe.core.phrase.Leftover;
 import fluidframe.core.time.Beats;
+import java.text.DecimalFormat;
+import java.text.DecimalFormatSymbols;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Collections;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
 import java.util.regex.Matcher;
@@ -209,7 +212,7 @@ public final class PieceReader {
 
     private boolean change(Beats at, double barsPerMinute, boolean gradual) {
         if (!isTempo(barsPerMinute)) {
-            sentences.add(new java.text.DecimalFormat("0.##", java.text.DecimalFormatSymbols.getInstance(Locale.ROOT)).format(barsPerMinute) + " bars a minute is no tempo: expected 1 to 400.");
+            sentences.add(new DecimalFormat("0.##", DecimalFormatSymbols.getInstance(Locale.ROOT)).format(barsPerMinute) + " bars a minute is no tempo: expected 1 to 400.");
         } else {
             changes.add(new TempoMap.Change(at, barsPerMinute, gradual));
         }
@@ -260,7 +263,7 @@ public final class PieceReader {
         for (String each : several) {
             Matcher hit = HIT.matcher(each.strip());
             Matcher another = ANOTHER_HIT.matcher(each.strip());
-            if (hit.matches() && !SECTION_ONLY.contains(hit.group(1).toLowerCase(Locale.ROOT) + (each.toLowerCase(Locale.ROOT).contains("bar") ? " bar" : ""))) {
+            if (hit.matches() && !isSection(hit, each)) {
                 listing = HitKind.LEXICON.find(hit.group(1));
                 String beat = first(hit, 2, 5, 6);
                 addHit(number(hit.group(4)), beat.isEmpty() ? 1 : number(beat), hit.group(3));
@@ -275,7 +278,9 @@ public final class PieceReader {
     }
 
     /** "Break 2" is two bars of a break; "break on 3 of bar 8" and "break bar 8" are hits. */
-    private static final Set<String> SECTION_ONLY = Set.of("break");
+    private static boolean isSection(Matcher hit, String said) {
+        return SectionKind.LEXICON.find(hit.group(1)).isPresent() && !said.toLowerCase(Locale.ROOT).contains("bar");
+    }
 
     private void addHit(int bar, int beat, String part) {
         if (beat > beatsPerBar) {
@@ -366,7 +371,7 @@ public final class PieceReader {
     }
 
     private static String first(Matcher matcher, int... groups) {
-        return Arrays.stream(groups).mapToObj(matcher::group).filter(java.util.Objects::nonNull).findFirst().orElse("");
+        return Arrays.stream(groups).mapToObj(matcher::group).filter(Objects::nonNull).findFirst().orElse("");
     }
 
     private static int number(String said) {

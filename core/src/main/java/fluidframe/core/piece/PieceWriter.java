@@ -44,9 +44,9 @@ public final class PieceWriter {
         List<TempoMap.Change> changes = piece.tempo().changes();
         for (int i = 0; i < changes.size(); i++) {
             TempoMap.Change change = changes.get(i);
-            int bar = bar(piece, change.at());
+            int bar = piece.barOf(change.at());
             if (change.gradual()) {
-                said.add("slowing to " + number(change.barsPerMinute()) + " from bar " + bar(piece, changes.get(i - 1).at()) + " to " + (bar - 1));
+                said.add("slowing to " + number(change.barsPerMinute()) + " from bar " + piece.barOf(changes.get(i - 1).at()) + " to " + (bar - 1));
             } else if (i == 0 || change.barsPerMinute() != changes.get(i - 1).barsPerMinute()) {
                 said.add(number(change.barsPerMinute()) + " bars a minute" + (bar == 1 ? "" : " from bar " + bar));
             }
@@ -55,14 +55,10 @@ public final class PieceWriter {
     }
 
     private static String place(Piece piece, Beats at) {
-        int bar = bar(piece, at);
+        int bar = piece.barOf(at);
         Beats within = at.minus(piece.bar().times(bar - 1));
         String part = within.fraction().equals(Beats.HALF) ? "&" : within.fraction().equals(Beats.of(3, 4)) ? "a" : "";
         return (within.wholeBeats() + 1) + part + " of bar " + bar;
-    }
-
-    private static int bar(Piece piece, Beats at) {
-        return Math.floorDiv(at.ticks(), piece.bar().ticks()) + 1;
     }
 
     private static String number(double barsPerMinute) {

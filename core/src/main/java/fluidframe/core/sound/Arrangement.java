@@ -34,7 +34,7 @@ final class Arrangement {
     /** What is played of a beat of the routine's count, counted from its first bar line: nothing, or so loud and so much higher. */
     Cue arranged(Beats counted, Cue cue) {
         Beats at = counted.plus(begins);
-        int bar = Math.floorDiv(at.ticks(), piece.bar().ticks()) + 1;
+        int bar = piece.barOf(at);
         if (bar > piece.bars()) {
             return silent(cue);
         }
@@ -71,7 +71,7 @@ final class Arrangement {
     /** After a stop to the end of its bar, in a break for the whole of it, while a note is held. */
     private boolean isSilent(Beats at) {
         return piece.hits().stream().anyMatch(hit -> {
-            Beats barEnd = piece.bar().times(Math.floorDiv(hit.at().ticks(), piece.bar().ticks()) + 1);
+            Beats barEnd = piece.bar().times(piece.barOf(hit.at()));
             boolean after = at.compareTo(hit.at()) > 0 && at.compareTo(barEnd) < 0;
             return hit.kind() == HitKind.BREAK && (after || at.equals(hit.at())) || (hit.kind() == HitKind.STOP || hit.kind() == HitKind.HELD) && after;
         });

@@ -143,12 +143,7 @@ final class StatementReader {
         if (counts.size() < 2 || !before && counts.size() != rows().size()) {
             return false;
         }
-        for (int row = 0; row < counts.size(); row++) {
-            while (row >= rows().size()) {
-                rows().next();
-            }
-            put(row, Column.COUNT, counts.get(row), 0, tokens.size());
-        }
+        layOut(counts, 0);
         if (before) {
             rows().rewind();
         }
@@ -780,6 +775,16 @@ final class StatementReader {
         return column == Column.COUNT && (!rowNamed || countsAll(from)) ? counts(at, from) : FREE.contains(column) ? ownWords(column, from) : cells(column, from);
     }
 
+    /** A count for each row; where they are more than the rows, rows of which only the count is known yet. */
+    private void layOut(List<String> counts, int from) {
+        for (int row = 0; row < counts.size(); row++) {
+            while (row >= rows().size()) {
+                rows().next();
+            }
+            put(row, Column.COUNT, counts.get(row), from, tokens.size());
+        }
+    }
+
     /** "Counted two, three, four and one" after the last of five steps. */
     private boolean countsAll(int from) {
         int marks = new CountPhrasing().rows(statement.text().substring(tokens.get(from).from())).size();
@@ -789,13 +794,7 @@ final class StatementReader {
     private int counts(int at, int from) {
         String said = statement.text().substring(tokens.get(from).from());
         try {
-            List<CountToken> marks = Counts.read(said, rows().size()).tokens();
-            for (int row = 0; row < marks.size(); row++) {
-                while (row >= rows().size()) {
-                    rows().next();
-                }
-                put(row, Column.COUNT, marks.get(row).toString(), from, tokens.size());
-            }
+            layOut(Counts.read(said, rows().size()).tokens().stream().map(CountToken::toString).toList(), from);
             if (rows().isOnlyCounted()) {
                 rows().rewind();
             }

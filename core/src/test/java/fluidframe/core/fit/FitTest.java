@@ -125,7 +125,7 @@ class FitTest {
         assertThat(cuts).allSatisfy(cut -> assertThat(cut.bars()).isEqualTo(16));
         MusicCut cut = new MusicCut(5, 21, MusicCut.Likeness.SAME_SECTION);
         assertThat(cuts).contains(cut);
-        Piece shorter = cut.of(piece);
+        Piece shorter = piece.without(cut.from(), cut.to());
         assertThat(shorter.bars()).isEqualTo(16);
         assertThat(shorter.hits()).extracting(hit -> hit.at()).containsExactly(Beats.of(15));
         assertThat(shorter.tempo().barsPerMinute(48)).isEqualTo(20, within(1e-9));
