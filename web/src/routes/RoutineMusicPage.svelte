@@ -48,16 +48,22 @@
     return new Set(said).size === 1 ? said[0] : steps.map((step, index) => `${step.part} ${said[index]}`).join('; ');
   }
 
-  /** The piece without what is cut out, kept beside it under a name that says so. */
-  async function cut(from: number, to: number) {
+  /** What is to be danced, or the piece cut or paced: kept beside it under a name that says so. */
+  async function mend(repair: FitRepair) {
     if (!desk || !fit) return;
+    const path = { id: fit.piece };
     try {
-      const shorter = required(await api.POST('/api/pieces/{id}/cuts', { params: { path: { id: fit.piece } }, body: { from, to } }));
-      await music.loadPieces();
-      desk.layOn(shorter.id, fit.from);
+      if (repair.placements) desk.takePlan(repair.placements);
+      else if (repair.cut) await danceTo(required(await api.POST('/api/pieces/{id}/cuts', { params: { path }, body: { from: repair.cut.from, to: repair.cut.to } })).id);
+      else if (repair.pace) await danceTo(required(await api.POST('/api/pieces/{id}/paces', { params: { path }, body: { pace: repair.pace } })).id);
     } catch (thrown) {
       failure = sentenceOf(thrown);
     }
+  }
+
+  async function danceTo(piece: string) {
+    await music.loadPieces();
+    desk!.layOn(piece, fit!.from);
   }
 
   let keys = $derived(
@@ -151,7 +157,7 @@
                           <li>
                             <button
                               class="act h-auto w-full py-1 text-left whitespace-normal"
-                              onclick={() => (repair.cut ? cut(repair.cut.from, repair.cut.to) : repair.placements && desk!.takePlan(repair.placements))}>{repair.sentence}</button
+                              onclick={() => void mend(repair)}>{repair.sentence}</button
                             >
                           </li>
                         {/each}

@@ -24,7 +24,7 @@ import org.springframework.context.annotation.Bean;
 class ApiDescription {
 
     private static final Set<String> SENT = Set.of("Figure", "Row", "NamedTiming", "Split", "Relation", "Routine", "Placement", "LinkQuestion",
-            "DerivationQuestion", "PlaceQuestion", "DifferenceQuestion", "CompositionQuestion", "BridgeQuestion", "Element", "Section", "Schools", "Repeat", "Variation", "RowChange", "Mute", "TrackQuestion", "DescriptionQuestion", "Piece", "PieceSection", "TempoChange", "PieceLineQuestion", "TapQuestion", "FitRepairQuestion", "RoutineMusic", "CutQuestion");
+            "DerivationQuestion", "PlaceQuestion", "DifferenceQuestion", "CompositionQuestion", "BridgeQuestion", "Element", "Section", "Schools", "Repeat", "Variation", "RowChange", "Mute", "TrackQuestion", "DescriptionQuestion", "Piece", "PieceSection", "TempoChange", "PieceLineQuestion", "TapQuestion", "FitRepairQuestion", "RoutineMusic", "CutQuestion", "PaceQuestion");
     private static final Map<String, Set<String>> SOMETIMES_ABSENT = Map.ofEntries(
             Map.entry("Place", Set.of("part", "row", "column")),
             Map.entry("RowReading", Set.of("onset", "length")),
@@ -37,7 +37,7 @@ class ApiDescription {
             Map.entry("Circle", Set.of("inside")),
             Map.entry("Listing", Set.of("title")),
             Map.entry("PieceLine", Set.of("piece", "seconds")),
-            Map.entry("FitRepair", Set.of("placements", "cut")),
+            Map.entry("FitRepair", Set.of("placements", "cut", "pace")),
             Map.entry("Misfit", Set.of("passage")),
             Map.entry("ListedEntry", Set.of("placement", "title", "section")),
             Map.entry("Version", Set.of("author")),

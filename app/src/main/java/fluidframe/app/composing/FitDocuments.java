@@ -127,8 +127,8 @@ final class FitDocuments {
         }
     }
 
-    /** A way to mend a misfit: the routine's placements then, or a cut of the music. */
+    /** A way to mend a misfit: the routine's placements then, a cut of the music, or how many times as fast it is played. */
     @Schema(name = "FitRepair")
-    record FitRepairDocument(String sentence, List<PlacementDocument> placements, CutDocument cut, int points) {
+    record FitRepairDocument(String sentence, List<PlacementDocument> placements, CutDocument cut, Double pace) {
     }
 }

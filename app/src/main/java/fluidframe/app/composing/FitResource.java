@@ -7,7 +7,6 @@ import fluidframe.app.composing.FitDocuments.FitRepairQuestion;
 import fluidframe.app.problems.Fault;
 import fluidframe.app.problems.RefusedException;
 import fluidframe.app.routines.RoutineDocument;
-import fluidframe.app.routines.RoutineDocument.PlacementDocument;
 import fluidframe.app.routines.RoutineReader;
 import fluidframe.app.routines.Scores;
 import fluidframe.app.work.Work;
@@ -20,7 +19,6 @@ import io.swagger.v3.oas.annotations.tags.Tag;
 import jakarta.validation.Valid;
 import java.time.Duration;
 import java.time.Instant;
-import java.util.ArrayList;
 import java.util.List;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
@@ -74,20 +72,13 @@ class FitResource {
     }
 
     private static FitRepairDocument document(FitRepair repair, Fit fit, RoutineDocument sent) {
-        if (repair.cut().isPresent()) {
-            return new FitRepairDocument(repair.sentence(), null, CutDocument.of(repair.cut().get()), repair.points());
+        if (repair instanceof FitRepair.Cut cut) {
+            return new FitRepairDocument(repair.sentence(), null, CutDocument.of(cut.cut()), null);
         }
-        int passages = fit.score().placements().size();
-        int from = repair.from() == passages ? sent.placements().size() : fit.score().placements().get(repair.from()).passage().index();
-        int to = repair.to() == passages ? sent.placements().size() : fit.score().placements().get(repair.to()).passage().index();
-        List<PlacementDocument> placements = new ArrayList<>(sent.placements().subList(0, from));
-        for (int i = 0; i < repair.danced().size(); i++) {
-            PlacementDocument danced = RoutineWriter.placement(repair.danced().get(i), repair.corners().contains(i));
-            boolean beginsSection = i == 0 && from < to && sent.placements().get(from).section() != null;
-            placements.add(beginsSection ? danced.within(sent.placements().get(from).section(), null) : danced);
+        if (repair instanceof FitRepair.Paced paced) {
+            return new FitRepairDocument(repair.sentence(), null, null, paced.factor());
         }
-        placements.addAll(sent.placements().subList(to, sent.placements().size()));
-        return new FitRepairDocument(repair.sentence(), placements, null, repair.points());
+        return new FitRepairDocument(repair.sentence(), new RoutineWriter(sent, fit.score().routine()).placements(((FitRepair.Danced) repair).rewritten()), null, null);
     }
 
     private static RefusedException refused(String place, String found, String expected) {

@@ -11,6 +11,7 @@ import fluidframe.core.link.Element;
 import fluidframe.core.link.Item;
 import fluidframe.core.mending.MendedRoutine;
 import fluidframe.core.notation.RepeatTimes;
+import fluidframe.core.replacing.Rewritten;
 import fluidframe.core.routine.Placement;
 import fluidframe.core.routine.Routine;
 import java.util.List;
@@ -33,7 +34,15 @@ final class RoutineWriter {
     }
 
     List<PlacementDocument> placements(MendedRoutine mended) {
-        return IntStream.range(0, mended.origins().size()).mapToObj(i -> placement(mended.routine().placements().get(i), mended.origins().get(i))).toList();
+        return placements(mended.routine(), mended.origins());
+    }
+
+    List<PlacementDocument> placements(Rewritten rewritten) {
+        return placements(rewritten.routine(), rewritten.origins());
+    }
+
+    private List<PlacementDocument> placements(Routine changed, List<Integer> origins) {
+        return IntStream.range(0, origins.size()).mapToObj(i -> placement(changed.placements().get(i), origins.get(i))).toList();
     }
 
     private PlacementDocument placement(Placement placement, int origin) {

@@ -34,6 +34,11 @@ final class PieceDocuments {
     record CutQuestion(@NotNull(message = "a bar") Integer from, @NotNull(message = "a bar") Integer to) {
     }
 
+    /** How many times as fast a piece is to be played. */
+    @Schema(name = "PaceQuestion")
+    record PaceQuestion(@NotNull(message = "how many times as fast") Double pace) {
+    }
+
     /** Words that were not understood, and where they stand. */
     @Schema(name = "LineLeftover")
     record LeftoverDocument(int from, int to, String text) {

@@ -1,6 +1,7 @@
 package fluidframe.app.pieces;
 
 import fluidframe.app.pieces.PieceDocuments.CutQuestion;
+import fluidframe.app.pieces.PieceDocuments.PaceQuestion;
 import fluidframe.app.pieces.PieceDocuments.PieceLineDocument;
 import fluidframe.app.pieces.PieceDocuments.PieceLineQuestion;
 import fluidframe.app.pieces.PieceDocuments.PieceSummary;
@@ -54,6 +55,9 @@ class PieceResource {
     private static final int USUAL_PHRASE = 8;
     private static final double SLOWEST = 24;
     private static final double FASTEST = 62;
+    private static final double SLOWEST_PACE = 0.5;
+    private static final double FASTEST_PACE = 2;
+    private static final int PERCENT = 100;
 
     private final PieceStore store;
     private final Work work;
@@ -103,6 +107,18 @@ class PieceResource {
             throw refused("/from", "bars " + question.from() + " to " + question.to(), "a cut from bar 2 on to a later bar of " + piece.bars());
         }
         return store.createBeside(PieceDocument.of(piece.without(question.from(), question.to())), " (bars " + question.from() + " to " + (question.to() - 1) + " cut)").document();
+    }
+
+    /** The piece played slower or faster, kept beside it. */
+    @PostMapping("/pieces/{id}/paces")
+    @ResponseStatus(HttpStatus.CREATED)
+    PieceDocument pace(@PathVariable String id, @Valid @RequestBody PaceQuestion question) {
+        if (!(question.pace() >= SLOWEST_PACE && question.pace() <= FASTEST_PACE)) {
+            throw refused("/pace", String.valueOf(question.pace()), SLOWEST_PACE + " to " + FASTEST_PACE + " times as fast");
+        }
+        Piece piece = store.get(id).piece();
+        long hundredths = Math.round(question.pace() * PERCENT);
+        return store.createBeside(PieceDocument.of(piece.with().tempo(piece.tempo().times(question.pace())).build()), " (at " + hundredths + " %)").document();
     }
 
     /** A piece as a coach writes it down; nothing is stored. */

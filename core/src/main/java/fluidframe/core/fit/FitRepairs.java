@@ -1,54 +1,46 @@
 package fluidframe.core.fit;
 
-import fluidframe.core.compose.Choice;
-import fluidframe.core.compose.Composer;
-import fluidframe.core.compose.Composition;
-import fluidframe.core.compose.Taste;
 import fluidframe.core.compose.Watch;
-import fluidframe.core.compose.Weights;
-import fluidframe.core.compose.Wish;
-import fluidframe.core.link.Dancing;
+import fluidframe.core.dance.Dance;
 import fluidframe.core.link.Element;
 import fluidframe.core.link.ElementKind;
-import fluidframe.core.link.Item;
-import fluidframe.core.link.Link;
-import fluidframe.core.link.Outcome;
 import fluidframe.core.link.Repertoire;
-import fluidframe.core.music.MusicMap;
 import fluidframe.core.piece.MusicCut;
+import fluidframe.core.replacing.Replacement;
+import fluidframe.core.replacing.Replacements;
 import fluidframe.core.routine.Course;
-import fluidframe.core.routine.ScoredPlacement;
 import fluidframe.core.time.Beats;
-import fluidframe.core.work.Stopping;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
-import java.util.Optional;
+import java.util.Locale;
+import java.util.Set;
 import java.util.stream.IntStream;
+import java.util.stream.Stream;
 
-/** Mends what does not fit, exactly: figures that fill what is left, others in the place of a few that last so much less, a hold, a cut of the music. */
+/** Mends what does not fit, exactly: figures that fill what is left, others in the place of a few that last so much less, a hold, a cut of the music, another tempo. */
 public final class FitRepairs {
 
-    /** Figures next to each other that are exchanged together. */
-    private static final int MOST_REPLACED = 3;
     private static final int MOST_REPAIRS = 6;
     private static final int MOST_OF_A_KIND = 3;
-    private static final int WINDOW_BARS = 4;
     /** Longer than this nobody only stands. */
     private static final int MOST_HELD_BARS = 2;
+    /** Played slower or faster by more than this a recording no longer sounds like itself; from common practice in studios. */
+    private static final double MOST_PACED = 0.08;
+    private static final int HUNDRED = 100;
+
+    private static final Comparator<FitRepair.Danced> SMALLEST_FIRST = Comparator.comparing(FitRepair.Danced::replacement, Replacements.SMALLEST_FIRST);
 
     private final Fit fit;
     private final Course course;
-    private final Repertoire repertoire;
     private final Beats bar;
-    private final Watch watch;
+    private final Replacements replacements;
 
     private FitRepairs(Fit fit, Repertoire repertoire, Watch watch) {
-        this.watch = watch;
         this.fit = fit;
         this.course = fit.score().course();
-        this.repertoire = repertoire;
         this.bar = course.routine().dance().rhythm().bar();
+        this.replacements = new Replacements(course, repertoire, Set.of(), watch);
     }
 
     /** What mends a misfit, the best first; nothing where only another piece would. */
@@ -64,24 +56,39 @@ public final class FitRepairs {
             found.addAll(repairs.meeting(straddles));
         } else if (misfit instanceof Misfit.HighlightOffHit off) {
             found.addAll(repairs.moving(off));
+        } else if (misfit instanceof Misfit.UnusualTempo unusual) {
+            found.addAll(repairs.paced(unusual.barsPerMinute()));
         }
         return found.stream().limit(MOST_REPAIRS).toList();
     }
 
     private int passages() {
-        return course.placements().size();
+        return replacements.passages();
     }
 
     /** Figures that last exactly as long as the music is left, and a hold where that is little. */
     private List<FitRepair> fill(Beats left) {
         List<FitRepair> found = new ArrayList<>();
-        for (Composition composition : composed(passages(), passages(), left, MOST_OF_A_KIND)) {
-            found.add(repair("Dance " + names(composition) + " in the " + bars(left) + " that are left.", passages(), passages(), composition));
+        for (Replacement replacement : replacements.lasting(passages(), passages(), left, MOST_OF_A_KIND)) {
+            found.addAll(danced(replacements.sentence(replacement) + " in the " + bars(left) + " that are left.", replacement));
         }
-        if (left.compareTo(bar.times(MOST_HELD_BARS)) <= 0 && left.fraction().equals(Beats.ZERO) && passages() > 0) {
-            found.add(new FitRepair("Hold the last figure for " + beats(left) + ".", passages(), passages(), List.of(Element.of(ElementKind.HOLD, left.wholeBeats())), List.of(), Optional.empty(), 0));
+        if (canBeHeld(left) && passages() > 0) {
+            found.addAll(held("Hold the last figure for " + beats(left) + ".", passages(), left));
         }
         return found;
+    }
+
+    private boolean canBeHeld(Beats length) {
+        return length.isPositive() && length.compareTo(bar.times(MOST_HELD_BARS)) <= 0 && length.fraction().equals(Beats.ZERO);
+    }
+
+    private List<FitRepair.Danced> held(String sentence, int before, Beats length) {
+        return danced(sentence, Replacement.inserting(before, Element.of(ElementKind.HOLD, length.wholeBeats())));
+    }
+
+    /** None where it cannot be written into the routine. */
+    private List<FitRepair.Danced> danced(String sentence, Replacement replacement) {
+        return replacements.rewritten(replacement).map(rewritten -> new FitRepair.Danced(sentence, replacement, rewritten)).stream().toList();
     }
 
     private List<FitRepair> cuts(Beats left) {
@@ -89,107 +96,53 @@ public final class FitRepairs {
             return List.of();
         }
         return MusicCut.leavingOut(fit.laying().piece(), left.ticks() / bar.ticks()).stream().limit(MOST_OF_A_KIND)
-                .map(cut -> new FitRepair("Cut the music from the end of bar " + (cut.from() - 1) + " to bar " + cut.to() + ": " + cut.like().wording() + ".", 0, 0, List.of(), List.of(), Optional.of(cut), 0)).toList();
+                .map(cut -> (FitRepair) new FitRepair.Cut("Cut the music from the end of bar " + (cut.from() - 1) + " to bar " + cut.to() + ": " + cut.like().wording() + ".", cut)).toList();
     }
 
-    /** A few figures exchanged for others that last longer or shorter by so much, or left out where the next follows anyway. */
-    private List<FitRepair> changed(Beats by, List<Integer> where) {
-        List<FitRepair> found = new ArrayList<>();
-        for (int from : where) {
-            for (int to = from + 1; to <= Math.min(passages(), from + MOST_REPLACED); to++) {
-                Stopping.check();
-                Beats length = lengthOf(from, to).plus(by);
-                if (length.isPositive() && !staysAsItIs(from, to)) {
-                    int first = from;
-                    int last = to;
-                    composed(from, to, length, 1).forEach(composition -> found.add(repair("Dance " + names(composition) + " instead of " + names(first, last) + ".", first, last, composition)));
-                } else if (length.equals(Beats.ZERO) && !staysAsItIs(from, to) && followsWithout(from, to)) {
-                    found.add(new FitRepair("Leave out " + names(from, to) + ".", from, to, List.of(), List.of(), Optional.empty(), 0));
-                }
-            }
-        }
-        found.sort(Comparator.comparingInt((FitRepair repair) -> repair.to() - repair.from()).thenComparing(repair -> -repair.points()));
-        return found;
+    private List<FitRepair.Danced> changed(Beats by, List<Integer> where) {
+        return replacements.changing(by, where).stream().flatMap(replacement -> danced(replacements.sentence(replacement) + ".", replacement).stream()).toList();
     }
 
     /** What comes before the bar line is made to end on it, and what follows to last as much longer, so that the rest stays where it is. */
-    private List<FitRepair> meeting(Misfit.Straddles straddles) {
+    private List<FitRepair.Danced> meeting(Misfit.Straddles straddles) {
         int passage = straddles.passage();
-        List<FitRepair> found = new ArrayList<>();
-        for (int before = Math.max(0, passage - MOST_REPLACED + 1); before <= passage; before++) {
-            for (int after = passage + 1; after <= Math.min(passages(), passage + MOST_REPLACED); after++) {
-                Beats length = lengthOf(before, after);
+        List<FitRepair.Danced> found = new ArrayList<>();
+        for (int before = Math.max(0, passage - Replacements.MOST_REPLACED + 1); before <= passage; before++) {
+            for (int after = passage + 1; after <= Math.min(passages(), passage + Replacements.MOST_REPLACED); after++) {
+                Beats length = replacements.lengthOf(before, after);
                 Beats boundary = fit.laying().piece().bar().times(straddles.bar() - 1).plus(fit.score().firstBeat()).minus(fit.begins().plus(course.placements().get(before).onset()));
-                if (!staysAsItIs(before, after) && boundary.isPositive() && boundary.compareTo(length) < 0) {
-                    int first = before;
-                    int last = after;
-                    composed(before, after, length, MOST_OF_A_KIND).stream().filter(composition -> composition.steps().stream().anyMatch(piece -> piece.onset().equals(boundary)))
-                            .forEach(composition -> found.add(repair("Dance " + names(composition) + " instead of " + names(first, last) + ": bar " + straddles.bar() + " begins with a figure.", first, last, composition)));
+                if (!replacements.staysAsItIs(before, after) && boundary.isPositive() && boundary.compareTo(length) < 0) {
+                    replacements.meeting(before, after, length, boundary, MOST_OF_A_KIND)
+                            .forEach(replacement -> found.addAll(danced(replacements.sentence(replacement) + ": bar " + straddles.bar() + " begins with a figure.", replacement)));
                 }
             }
         }
-        found.sort(Comparator.comparingInt((FitRepair repair) -> repair.to() - repair.from()).thenComparing(repair -> -repair.points()));
+        found.sort(SMALLEST_FIRST);
         return found;
     }
 
     /** The highlight comes later by a hold before it, or by other figures before it, which may also bring it earlier. */
     private List<FitRepair> moving(Misfit.HighlightOffHit off) {
-        List<FitRepair> found = new ArrayList<>();
         Beats later = Beats.ZERO.minus(off.away());
-        List<Integer> before = IntStream.rangeClosed(Math.max(0, off.passage() - 2 * MOST_REPLACED), off.passage() - 1).boxed().toList();
-        List<FitRepair> changed = changed(later, before).stream().filter(repair -> repair.to() <= off.passage()).toList();
-        changed.stream().limit(MOST_REPAIRS - 1L).forEach(found::add);
-        if (later.isPositive() && later.compareTo(bar.times(MOST_HELD_BARS)) <= 0 && later.fraction().equals(Beats.ZERO) && off.passage() > 0) {
-            found.add(new FitRepair("Hold for " + beats(later) + " before the " + name(off.passage()) + ".", off.passage(), off.passage(), List.of(Element.of(ElementKind.HOLD, later.wholeBeats())), List.of(), Optional.empty(), 0));
+        List<Integer> before = IntStream.rangeClosed(Math.max(0, off.passage() - 2 * Replacements.MOST_REPLACED), off.passage() - 1).boxed().toList();
+        Stream<FitRepair.Danced> changed = changed(later, before).stream().filter(repair -> repair.replacement().to() <= off.passage());
+        List<FitRepair> found = new ArrayList<>(changed.limit(MOST_REPAIRS - 1L).toList());
+        if (canBeHeld(later) && off.passage() > 0) {
+            found.addAll(held("Hold for " + beats(later) + " before the " + course.placements().get(off.passage()).dancing().wording() + ".", off.passage(), later));
         }
         return found;
     }
 
-    private Beats lengthOf(int from, int to) {
-        return course.placements().subList(from, to).stream().map(ScoredPlacement::length).reduce(Beats.ZERO, Beats::plus);
-    }
-
-    /** Corners stay where the room has them, and what is danced several times is not changed for one of them. */
-    private boolean staysAsItIs(int from, int to) {
-        return course.placements().subList(from, to).stream().anyMatch(placed -> placed.placement().cornerAfter()
-                || course.placements().stream().filter(other -> other.passage().index() == placed.passage().index()).count() > 1);
-    }
-
-    private boolean followsWithout(int from, int to) {
-        boolean inside = from > 0 && to < passages();
-        return !inside || Link.between(course.exit(from - 1), course.placements().get(to).dancing().entry(), course.placements().get(from - 1).dancing().figure(),
-                course.placements().get(to).dancing().figure(), course.routine().conditions()).outcome() != Outcome.BREAKS;
-    }
-
-    private List<Composition> composed(int from, int to, Beats length, int answers) {
-        Optional<Wish.Beginning> beginning = from == 0 ? Optional.empty() : Optional.of(new Wish.Beginning(course.placements().get(from - 1).dancing().listed(), course.exit(from - 1)));
-        Optional<Dancing> next = to == passages() ? Optional.empty() : Optional.of(course.placements().get(to).dancing());
-        MusicMap music = MusicMap.plain(bar, course.routine().dance().music().phraseBars(), course.routine().music().tempo());
-        Wish wish = new Wish(beginning, next, length, length, Choice.FREE, 1, bar.times(WINDOW_BARS), true, 0, music, List.of(), Weights.USUAL, answers, Taste.FREE.withWholeFigures());
-        return Composer.search(repertoire, wish, watch).compositions();
-    }
-
-    private FitRepair repair(String sentence, int from, int to, Composition composition) {
-        List<Item> danced = composition.steps().stream().map(piece -> (Item) piece.dancing()).toList();
-        List<Integer> corners = IntStream.range(0, danced.size()).filter(i -> composition.steps().get(i).cornerAfter()).boxed().toList();
-        return new FitRepair(sentence, from, to, danced, corners, Optional.empty(), composition.points());
-    }
-
-    private static String names(Composition composition) {
-        return listed(composition.steps().stream().map(piece -> piece.dancing().wording()).toList());
-    }
-
-    private String names(int from, int to) {
-        return listed(IntStream.range(from, to).mapToObj(this::name).toList());
-    }
-
-    private String name(int passage) {
-        return course.placements().get(passage).dancing().wording();
-    }
-
-    private static String listed(List<String> names) {
-        int last = names.size() - 1;
-        return last < 1 ? String.join("", names) : String.join(", ", names.subList(0, last)) + " and " + names.get(last);
+    /** The nearest tempo at which the dance is usually danced, where the recording bears it. */
+    private List<FitRepair> paced(double barsPerMinute) {
+        Dance dance = course.routine().dance();
+        double wanted = Math.max(dance.slowest().barsPerMinute(), Math.min(dance.fastest().barsPerMinute(), barsPerMinute));
+        double factor = wanted / barsPerMinute;
+        if (Math.abs(factor - 1) > MOST_PACED) {
+            return List.of();
+        }
+        String hundredths = String.format(Locale.ROOT, "%.1f", Math.abs(factor - 1) * HUNDRED);
+        return List.of(new FitRepair.Paced("Play the piece " + hundredths + " % " + (factor > 1 ? "faster" : "slower") + ", at " + String.format(Locale.ROOT, "%.0f", wanted) + " bars a minute.", factor));
     }
 
     private String bars(Beats length) {

@@ -14,6 +14,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.function.Predicate;
 import java.util.stream.Stream;
 
 /** The figures of one dance in all their ways, and what can follow what among them. Not for several threads at once. */
@@ -59,6 +60,11 @@ public final class Repertoire {
     /** The same book under other conditions. */
     public Repertoire under(Conditions others) {
         return others.equals(conditions) ? this : of(figures, others);
+    }
+
+    /** Only what may be danced so. */
+    public Repertoire keeping(Predicate<Dancing> allowed) {
+        return new Repertoire(figures, dancings.stream().filter(allowed).toList(), conditions);
     }
 
     /** The same figures with nothing remembered of what follows what. */

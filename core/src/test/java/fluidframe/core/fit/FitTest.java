@@ -10,11 +10,13 @@ import fluidframe.core.figure.Figure;
 import fluidframe.core.figure.Way;
 import fluidframe.core.link.Conditions;
 import fluidframe.core.link.Dancing;
+import fluidframe.core.link.Item;
 import fluidframe.core.link.Repertoire;
 import fluidframe.core.piece.Laying;
 import fluidframe.core.piece.MusicCut;
 import fluidframe.core.piece.Piece;
 import fluidframe.core.piece.PieceReader;
+import fluidframe.core.replacing.Replacement;
 import fluidframe.core.routine.Placement;
 import fluidframe.core.routine.Routine;
 import fluidframe.core.routine.Score;
@@ -95,8 +97,8 @@ class FitTest {
     void whatIsLeftIsFilledToTheBeatOrCutFromTheMusic() {
         Fit fit = fit("verse 2+2; 30 bars a minute", 1, placed(RIGHT), placed(LEFT));
         List<FitRepair> repairs = FitRepairs.of(fit.misfits().get(0), fit, BOOK, () -> false);
-        assertThat(repairs).isNotEmpty().anySatisfy(repair -> assertThat(repair.danced()).isNotEmpty()).anySatisfy(repair -> assertThat(repair.cut()).isPresent());
-        assertThat(repairs).filteredOn(repair -> !repair.danced().isEmpty()).allSatisfy(repair -> assertThat(repair.danced().stream().map(item -> item.length()).reduce(Beats.ZERO, Beats::plus)).isEqualTo(Beats.of(6)));
+        assertThat(repairs).hasAtLeastOneElementOfType(FitRepair.Danced.class).hasAtLeastOneElementOfType(FitRepair.Cut.class);
+        assertThat(danced(repairs)).allSatisfy(replacement -> assertThat(length(replacement)).isEqualTo(Beats.of(6)));
     }
 
     @Test
@@ -104,10 +106,26 @@ class FitTest {
         Fit fit = fit("verse 3; 30 bars a minute", 1, placed(RIGHT), placed(LEFT), placed(RIGHT), placed(LEFT));
         assertThat(fit.misfits()).containsExactly(new Misfit.TooLong(Beats.of(3)));
         List<FitRepair> repairs = FitRepairs.of(fit.misfits().get(0), fit, BOOK, () -> false);
-        assertThat(repairs).isNotEmpty().allSatisfy(repair -> {
-            Beats before = Beats.of(3 * (repair.to() - repair.from()));
-            assertThat(repair.danced().stream().map(item -> item.length()).reduce(Beats.ZERO, Beats::plus)).isEqualTo(before.minus(Beats.of(3)));
+        assertThat(danced(repairs)).isNotEmpty().allSatisfy(replacement -> assertThat(length(replacement)).isEqualTo(Beats.of(3 * replacement.replaced()).minus(Beats.of(3))));
+    }
+
+    private static List<Replacement> danced(List<FitRepair> repairs) {
+        return repairs.stream().filter(FitRepair.Danced.class::isInstance).map(repair -> ((FitRepair.Danced) repair).replacement()).toList();
+    }
+
+    private static Beats length(Replacement replacement) {
+        return replacement.danced().stream().map(Item::length).reduce(Beats.ZERO, Beats::plus);
+    }
+
+    @Test
+    void anUnusualTempoIsMendedByPlayingThePieceABitFasterOrSlowerAndNoMore() {
+        Fit slow = fit("verse 1; 27 bars a minute", 1, placed(RIGHT));
+        assertThat(FitRepairs.of(slow.misfits().get(0), slow, BOOK, () -> false)).singleElement().satisfies(repair -> {
+            assertThat(repair.sentence()).isEqualTo("Play the piece 3.7 % faster, at 28 bars a minute.");
+            assertThat(slow.laying().piece().tempo().times(((FitRepair.Paced) repair).factor()).opening()).isEqualTo(28, within(1e-9));
         });
+        Fit far = fit("verse 1; 60 bars a minute", 1, placed(RIGHT));
+        assertThat(FitRepairs.of(far.misfits().get(0), far, BOOK, () -> false)).isEmpty();
     }
 
     @Test

@@ -1,0 +1,330 @@
+package fluidframe.core.day;
+
+import fluidframe.core.work.Stopping;
+import java.util.ArrayList;
+import java.util.Collections;
+import java.util.Comparator;
+import java.util.HashMap;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Objects;
+import java.util.Optional;
+import java.util.function.BooleanSupplier;
+import java.util.stream.IntStream;
+import org.chocosolver.solver.Model;
+import org.chocosolver.solver.Solution;
+import org.chocosolver.solver.Solver;
+import org.chocosolver.solver.search.limits.FailCounter;
+import org.chocosolver.solver.search.strategy.Search;
+import org.chocosolver.solver.search.strategy.selectors.values.IntDomainMin;
+import org.chocosolver.solver.search.strategy.selectors.variables.FirstFail;
+import org.chocosolver.solver.search.strategy.selectors.variables.Smallest;
+import org.chocosolver.solver.search.strategy.strategy.AbstractStrategy;
+import org.chocosolver.solver.variables.BoolVar;
+import org.chocosolver.solver.variables.IntVar;
+
+/**
+ * A day said to a constraint solver: when each round begins, and in which heat each couple dances that dances more than one or is the coach's. First the rounds
+ * alone, with what any two of them need between them whatever the heats; that is quickly solved or refuted, and no day can end earlier. Then the whole.
+ */
+final class DayModel {
+
+    /** A search that has failed so often, times a growing factor, begins again from the top with what it has learnt of the variables. */
+    private static final int FAILS_BEFORE_RESTART = 400;
+
+    /** What came of it, and whether it is proved. */
+    record Solved(Optional<DayPlan> plan, boolean exact) {
+    }
+
+    private final DayWish wish;
+    private final Optional<DayPlan> before;
+    private final int now;
+    private final Model model = new Model("day");
+    private final List<Round> rounds;
+    private final IntVar[] starts;
+    private final List<Map<String, IntVar>> heats = new ArrayList<>();
+    private final Map<IntVar, Integer> preferred = new HashMap<>();
+    private final BoolVar[][] order;
+    private IntVar end;
+    private boolean impossible;
+
+    private DayModel(DayWish wish, Optional<DayPlan> before, int now) {
+        this.wish = wish;
+        this.before = before;
+        this.now = now;
+        this.rounds = wish.rounds();
+        this.starts = new IntVar[rounds.size()];
+        this.order = new BoolVar[rounds.size()][rounds.size()];
+    }
+
+    static DayModel of(DayWish wish, Optional<DayPlan> before, int now) {
+        return new DayModel(wish, before, now);
+    }
+
+    Solved solve(BooleanSupplier stops) {
+        if (rounds.isEmpty()) {
+            return new Solved(Optional.of(new DayPlan(wish, List.of())), true);
+        }
+        placeRounds();
+        if (impossible) {
+            return new Solved(Optional.empty(), true);
+        }
+        Solver solver = model.getSolver();
+        solver.addStopCriterion(() -> isOver(stops));
+        solver.setSearch(roundsFirst().toArray(AbstractStrategy<?>[]::new));
+        Solution earliest = solver.findOptimalSolution(end, Model.MINIMIZE);
+        if (earliest == null) {
+            return new Solved(Optional.empty(), !isOver(stops));
+        }
+        DayModel whole = new DayModel(wish, before, now);
+        return whole.solveWhole(earliest.getIntVal(end), stops);
+    }
+
+    /** Which of two rounds on one floor comes first; once that is known the earliest starts follow. */
+    private List<AbstractStrategy<?>> roundsFirst() {
+        List<AbstractStrategy<?>> search = new ArrayList<>();
+        BoolVar[] orders = IntStream.range(0, rounds.size()).boxed().flatMap(i -> IntStream.range(i + 1, rounds.size()).mapToObj(j -> order[i][j])).filter(Objects::nonNull).toArray(BoolVar[]::new);
+        if (orders.length > 0) {
+            search.add(Search.domOverWDegSearch(orders));
+        }
+        search.add(Search.intVarSearch(new Smallest(), new IntDomainMin(), starts));
+        return search;
+    }
+
+    private static boolean isOver(BooleanSupplier stops) {
+        Stopping.check();
+        return stops.getAsBoolean();
+    }
+
+    private Solved solveWhole(int earliest, BooleanSupplier stops) {
+        placeRounds();
+        placeCouples();
+        model.arithm(end, ">=", earliest).post();
+        Solver solver = model.getSolver();
+        solver.addStopCriterion(() -> isOver(stops));
+        List<AbstractStrategy<?>> search = roundsFirst();
+        IntVar[] couples = heats.stream().flatMap(each -> each.values().stream()).toArray(IntVar[]::new);
+        if (couples.length > 0) {
+            search.add(Search.intVarSearch(new FirstFail(model), heat -> heat.contains(preferred.get(heat)) ? preferred.get(heat) : heat.getLB(), couples));
+        }
+        BoolVar[] choices = model.retrieveBoolVars();
+        if (choices.length > 0) {
+            search.add(Search.inputOrderLBSearch(choices));
+        }
+        solver.setSearch(search.toArray(AbstractStrategy<?>[]::new));
+        solver.setLubyRestart(FAILS_BEFORE_RESTART, new FailCounter(model, 0), Integer.MAX_VALUE);
+        Optional<DayPlan> best = Optional.empty();
+        Solution solution = solver.findOptimalSolution(end, Model.MINIMIZE);
+        if (solution != null) {
+            best = Optional.of(plan(solution));
+        }
+        return new Solved(best, !solver.isStopCriterionMet() || best.filter(plan -> plan.ends() == earliest).isPresent());
+    }
+
+    /** Times, floors, what comes after what, and what any two rounds that share couples need between them. */
+    private void placeRounds() {
+        for (int i = 0; i < rounds.size(); i++) {
+            Round round = rounds.get(i);
+            Optional<Integer> fixed = begun(round).map(PlannedRound::start).or(round::at);
+            int from = fixed.orElse(Math.max(wish.begins() + wish.warmUp(), before.isPresent() ? now : 0));
+            int to = fixed.orElse(wish.ends() - round.length());
+            if (from > to || to + round.length() > wish.ends() || begun(round).isEmpty() && from < wish.begins() + wish.warmUp()) {
+                impossible = true;
+                return;
+            }
+            starts[i] = model.intVar("start of " + round.id(), from, to);
+        }
+        end = model.intVar("end", wish.begins(), wish.ends());
+        model.max(end, IntStream.range(0, rounds.size()).mapToObj(i -> model.offset(starts[i], rounds.get(i).length())).toArray(IntVar[]::new)).post();
+        for (int i = 0; i < rounds.size(); i++) {
+            for (int j = i + 1; j < rounds.size(); j++) {
+                pair(i, j);
+            }
+        }
+    }
+
+    private Optional<PlannedRound> begun(Round round) {
+        return before.flatMap(plan -> plan.round(round.id())).filter(planned -> planned.start() < now);
+    }
+
+    private void pair(int i, int j) {
+        Round first = rounds.get(i);
+        Round second = rounds.get(j);
+        if (first.floor().equals(second.floor())) {
+            int shared = (int) first.couples().stream().filter(second.couples()::contains).count();
+            order[i][j] = model.boolVar(first.id() + " before " + second.id());
+            order[j][i] = order[i][j].not();
+            model.ifThen(order[i][j], model.arithm(starts[j], "-", starts[i], ">=", Math.max(first.length() + wish.between(), least(first, second, shared))));
+            model.ifThen(order[j][i], model.arithm(starts[i], "-", starts[j], ">=", Math.max(second.length() + wish.between(), least(second, first, shared))));
+        }
+        if (second.after().filter(first.id()::equals).isPresent()) {
+            model.arithm(starts[j], "-", starts[i], ">=", first.length() + wish.between()).post();
+        }
+        if (first.after().filter(second.id()::equals).isPresent()) {
+            model.arithm(starts[i], "-", starts[j], ">=", second.length() + wish.between()).post();
+        }
+    }
+
+    /**
+     * The fewest minutes from the beginning of one round to the beginning of the next if so many couples dance both: they go in the first heats of the one
+     * and the last of the other, in the same order; by exchanging two of them no other order can need less.
+     */
+    private int least(Round first, Round second, int shared) {
+        List<Integer> early = new ArrayList<>();
+        for (int heat = 0; heat < first.heats(); heat++) {
+            early.addAll(Collections.nCopies(first.couplesIn(heat), heat));
+        }
+        List<Integer> late = new ArrayList<>();
+        for (int heat = 0; heat < second.heats(); heat++) {
+            late.addAll(Collections.nCopies(second.couplesIn(heat), heat));
+        }
+        int from = late.size() - shared;
+        return IntStream.range(0, shared).map(i -> first.untilLast(early.get(i)) + wish.rest() - second.untilFirst(late.get(from + i))).max().orElse(Integer.MIN_VALUE);
+    }
+
+    private void placeCouples() {
+        List<String> order = rounds.stream().flatMap(round -> round.couples().stream()).distinct().sorted(Comparator.comparingLong((String couple) -> -rounds.stream().filter(round -> round.couples().contains(couple)).count()).thenComparing(couple -> couple)).toList();
+        for (Round round : rounds) {
+            heats.add(heatsOf(round, order));
+        }
+        for (int i = 0; i < rounds.size(); i++) {
+            for (int j = i + 1; j < rounds.size(); j++) {
+                for (String couple : heats.get(i).keySet()) {
+                    if (heats.get(j).containsKey(couple)) {
+                        rest(couple, i, j);
+                    }
+                }
+            }
+        }
+        if (!wish.coached().isEmpty()) {
+            coach();
+        }
+    }
+
+    /** A variable for each couple whose heat matters; the others fill what is left. */
+    private Map<String, IntVar> heatsOf(Round round, List<String> couplesInOrder) {
+        Map<String, IntVar> vars = new LinkedHashMap<>();
+        Optional<PlannedRound> was = before.flatMap(plan -> plan.round(round.id()));
+        int place = 0;
+        for (String couple : couplesInOrder) {
+            if (!round.couples().contains(couple)) {
+                continue;
+            }
+            int usual = heatAt(round, place++);
+            boolean matters = wish.coached().contains(couple) || rounds.stream().filter(other -> other.couples().contains(couple)).count() > 1;
+            int stayed = was.map(planned -> planned.heatOf(couple)).filter(heat -> heat >= 0).orElse(-1);
+            if (begun(round).isPresent() && stayed >= 0) {
+                vars.put(couple, model.intVar(stayed));
+            } else if (matters) {
+                vars.put(couple, model.intVar(couple + " in " + round.id(), 0, round.heats() - 1));
+            }
+            if (vars.containsKey(couple)) {
+                preferred.put(vars.get(couple), stayed >= 0 && stayed < round.heats() ? stayed : usual);
+            }
+        }
+        if (!vars.isEmpty() && begun(round).isEmpty()) {
+            int[] values = IntStream.range(0, round.heats()).toArray();
+            IntVar[] sizes = IntStream.range(0, round.heats()).mapToObj(heat -> model.intVar(0, round.couplesIn(heat))).toArray(IntVar[]::new);
+            model.globalCardinality(vars.values().toArray(IntVar[]::new), values, sizes, true).post();
+        }
+        return vars;
+    }
+
+    private static int heatAt(Round round, int place) {
+        int left = place;
+        int heat = 0;
+        while (left >= round.couplesIn(heat)) {
+            left -= round.couplesIn(heat++);
+        }
+        return heat;
+    }
+
+    private void rest(String couple, int i, int j) {
+        boolean sameFloor = rounds.get(i).floor().equals(rounds.get(j).floor());
+        BoolVar inOrder = sameFloor ? order[i][j] : model.boolVar(couple + " in " + rounds.get(i).id() + " before " + rounds.get(j).id());
+        rests(inOrder, couple, i, j);
+        rests(inOrder.not(), couple, j, i);
+    }
+
+    private void rests(BoolVar inOrder, String couple, int first, int second) {
+        IntVar[] vars = {starts[second], heats.get(second).get(couple), starts[first], heats.get(first).get(couple)};
+        int[] factors = {1, rounds.get(second).minutes(), -1, -rounds.get(first).minutes()};
+        model.ifThen(inOrder, model.scalar(vars, factors, ">=", rounds.get(first).untilLast(0) + wish.rest()));
+    }
+
+    /** From the first dance of the coach's couples to their last, and the warm-up before the first round of any of them, the coach is at one place. */
+    private void coach() {
+        IntVar[] from = new IntVar[rounds.size()];
+        IntVar[] until = new IntVar[rounds.size()];
+        BoolVar[] warmsUp = new BoolVar[rounds.size()];
+        for (int i = 0; i < rounds.size(); i++) {
+            Round round = rounds.get(i);
+            IntVar[] coached = heats.get(i).entrySet().stream().filter(entry -> wish.coached().contains(entry.getKey())).map(Map.Entry::getValue).toArray(IntVar[]::new);
+            if (coached.length > 0) {
+                IntVar first = model.intVar(0, round.heats() - 1);
+                IntVar last = model.intVar(0, round.heats() - 1);
+                model.min(first, coached).post();
+                model.max(last, coached).post();
+                from[i] = model.intVar(wish.begins(), wish.ends());
+                until[i] = model.intVar(wish.begins(), wish.ends());
+                model.scalar(new IntVar[] {starts[i], first, from[i]}, new int[] {1, round.minutes(), -1}, "=", 0).post();
+                model.scalar(new IntVar[] {starts[i], last, until[i]}, new int[] {1, round.minutes(), -1}, "=", -round.untilLast(0)).post();
+                warmsUp[i] = warmsUp(i);
+            }
+        }
+        for (int i = 0; i < rounds.size(); i++) {
+            for (int j = 0; j < rounds.size(); j++) {
+                if (i != j && from[i] != null && from[j] != null) {
+                    if (i < j && !rounds.get(i).floor().equals(rounds.get(j).floor())) {
+                        model.or(model.arithm(until[i], "<=", from[j]), model.arithm(until[j], "<=", from[i])).post();
+                    }
+                    if (wish.warmUp() > 0) {
+                        model.ifThen(warmsUp[i], model.or(model.arithm(starts[i], "-", until[j], ">=", wish.warmUp()), model.arithm(from[j], ">=", starts[i])));
+                    }
+                    if (wish.warmUp() > 0 && i < j) {
+                        model.ifThen(model.and(warmsUp[i], warmsUp[j]).reify(), model.distance(starts[i], starts[j], ">", wish.warmUp() - 1));
+                    }
+                }
+            }
+        }
+    }
+
+    /** Whether a round is the first of the day for a couple of the coach. */
+    private BoolVar warmsUp(int i) {
+        List<BoolVar> firsts = new ArrayList<>();
+        for (String couple : heats.get(i).keySet()) {
+            if (wish.coached().contains(couple)) {
+                BoolVar[] before = IntStream.range(0, rounds.size()).filter(j -> j != i && heats.get(j).containsKey(couple)).mapToObj(j -> model.arithm(starts[i], "<=", starts[j]).reify()).toArray(BoolVar[]::new);
+                firsts.add(before.length == 0 ? model.boolVar(true) : model.and(before).reify());
+            }
+        }
+        return model.or(firsts.toArray(BoolVar[]::new)).reify();
+    }
+
+    private DayPlan plan(Solution solution) {
+        List<PlannedRound> planned = new ArrayList<>();
+        for (int i = 0; i < rounds.size(); i++) {
+            planned.add(new PlannedRound(rounds.get(i), solution.getIntVal(starts[i]), filled(i, solution)));
+        }
+        return new DayPlan(wish, planned);
+    }
+
+    private List<List<String>> filled(int i, Solution solution) {
+        Round round = rounds.get(i);
+        List<List<String>> filled = new ArrayList<>();
+        IntStream.range(0, round.heats()).forEach(heat -> filled.add(new ArrayList<>()));
+        heats.get(i).forEach((couple, heat) -> filled.get(Math.min(solution.getIntVal(heat), round.heats() - 1)).add(couple));
+        Optional<PlannedRound> was = before.flatMap(plan -> plan.round(round.id()));
+        for (String couple : round.couples()) {
+            if (!heats.get(i).containsKey(couple)) {
+                int stayed = was.map(planned -> planned.heatOf(couple)).orElse(-1);
+                boolean stays = stayed >= 0 && stayed < round.heats() && filled.get(stayed).size() < round.couplesIn(stayed);
+                int heat = stays ? stayed : IntStream.range(0, round.heats()).filter(each -> filled.get(each).size() < round.couplesIn(each)).findFirst().orElse(round.heats() - 1);
+                filled.get(heat).add(couple);
+            }
+        }
+        filled.forEach(Collections::sort);
+        return filled;
+    }
+}

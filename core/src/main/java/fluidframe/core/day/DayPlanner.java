@@ -1,0 +1,105 @@
+package fluidframe.core.day;
+
+import fluidframe.core.work.Stopping;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import java.util.function.BooleanSupplier;
+import java.util.function.Function;
+import java.util.stream.Collectors;
+
+/** Plans a day so that it ends as early as can be, and says what stands in the way where it cannot be planned at all. */
+public final class DayPlanner {
+
+    private static final int MOST_RELAXATIONS = 8;
+
+    private final Optional<DayPlan> before;
+    private final int now;
+    private final BooleanSupplier stops;
+
+    private DayPlanner(Optional<DayPlan> before, int now, BooleanSupplier stops) {
+        this.before = before;
+        this.now = now;
+        this.stops = stops;
+    }
+
+    /**
+     * @param stops says when to be content with the best so far
+     */
+    public static DayAnswer plan(DayWish wish, BooleanSupplier stops) {
+        return new DayPlanner(Optional.empty(), 0, stops).answer(wish);
+    }
+
+    /**
+     * Plans the rest of a day anew. What has begun stays as it is; couples stay in their heats where they can.
+     *
+     * @param before the plan until now
+     * @param now    minutes since midnight
+     */
+    public static DayAnswer again(DayWish wish, DayPlan before, int now, BooleanSupplier stops) {
+        List<Round> rounds = wish.rounds().stream().map(round -> before.round(round.id()).filter(planned -> planned.start() < now).map(PlannedRound::round).orElse(round)).toList();
+        return new DayPlanner(Optional.of(before), now, stops).answer(wish.withRounds(rounds));
+    }
+
+    private DayAnswer answer(DayWish wish) {
+        DayModel.Solved solved = solve(wish);
+        return new DayAnswer(solved.plan(), solved.exact(), solved.plan().isEmpty() ? relaxations(wish) : List.of());
+    }
+
+    private DayModel.Solved solve(DayWish wish) {
+        Stopping.check();
+        return DayModel.of(wish, before, now).solve(stops);
+    }
+
+    private boolean works(DayWish wish) {
+        return solve(wish).plan().isPresent();
+    }
+
+    private List<DayAnswer.Relaxation> relaxations(DayWish wish) {
+        List<DayAnswer.Relaxation> found = new ArrayList<>();
+        solve(wish.withEnds(DayWish.MINUTES_OF_A_DAY)).plan().ifPresent(plan -> found.add(new DayAnswer.Relaxation("It works if the day may go on until " + Clock.time(plan.ends()) + ".", wish.withEnds(plan.ends()))));
+        most(wish.rest() - 1, wish::withRest).ifPresent(rest -> found.add(new DayAnswer.Relaxation("It works with " + Clock.minutes(rest) + " of rest instead of " + wish.rest() + ".", wish.withRest(rest))));
+        most(wish.warmUp() - 1, wish::withWarmUp).ifPresent(warmUp -> found.add(new DayAnswer.Relaxation("It works with " + Clock.minutes(warmUp) + " of warm-up instead of " + wish.warmUp() + ".", wish.withWarmUp(warmUp))));
+        most(wish.between() - 1, wish::withBetween).ifPresent(between -> found.add(new DayAnswer.Relaxation("It works with " + Clock.minutes(between) + " between rounds instead of " + wish.between() + ".", wish.withBetween(between))));
+        for (String couple : wish.coached().stream().sorted().toList()) {
+            DayWish without = wish.withCoached(others(wish, couple));
+            if (found.size() < MOST_RELAXATIONS && works(without)) {
+                found.add(new DayAnswer.Relaxation("It works if somebody else looks after " + couple + ".", without));
+            }
+        }
+        for (Round round : wish.rounds()) {
+            if (found.size() < MOST_RELAXATIONS && round.at().isPresent()) {
+                DayWish free = wish.withRounds(wish.rounds().stream().map(each -> each == round ? unset(round) : each).toList());
+                solve(free).plan().flatMap(plan -> plan.round(round.id())).ifPresent(planned -> found.add(new DayAnswer.Relaxation("It works if " + round.title() + " may begin at " + Clock.time(planned.start()) + ".", free)));
+            }
+        }
+        return found;
+    }
+
+    private static Round unset(Round round) {
+        return new Round(round.id(), round.title(), round.floor(), round.dances(), round.minutes(), round.capacity(), round.couples(), round.after(), Optional.empty());
+    }
+
+    private static Set<String> others(DayWish wish, String couple) {
+        return wish.coached().stream().filter(other -> !other.equals(couple)).collect(Collectors.toSet());
+    }
+
+    /** The most of something that works, from nothing to a number; what works with more works with less. */
+    private Optional<Integer> most(int highest, Function<Integer, DayWish> wishing) {
+        if (highest < 0 || !works(wishing.apply(0))) {
+            return Optional.empty();
+        }
+        int works = 0;
+        int fails = highest + 1;
+        while (fails - works > 1) {
+            int middle = (works + fails) / 2;
+            if (works(wishing.apply(middle))) {
+                works = middle;
+            } else {
+                fails = middle;
+            }
+        }
+        return Optional.of(works);
+    }
+}
