@@ -6,6 +6,7 @@
   import { EVERYWHERE } from '$lib/keys/shortcuts';
   import Shortcuts from '$lib/keys/Shortcuts.svelte';
   import { theme } from '$lib/ui/Theme.svelte';
+  import CalendarDays from '@lucide/svelte/icons/calendar-days';
   import BookOpen from '@lucide/svelte/icons/book-open';
   import Keyboard from '@lucide/svelte/icons/keyboard';
   import LibraryBig from '@lucide/svelte/icons/library-big';
@@ -20,6 +21,8 @@
   import Warehouse from '@lucide/svelte/icons/warehouse';
   import StudioPage from './routes/StudioPage.svelte';
   import BookPage from './routes/BookPage.svelte';
+  import EventPage from './routes/EventPage.svelte';
+  import EventsPage from './routes/EventsPage.svelte';
   import FiguresPage from './routes/FiguresPage.svelte';
   import FigureCardPage from './routes/FigureCardPage.svelte';
   import FigureSheetPage from './routes/FigureSheetPage.svelte';
@@ -29,6 +32,8 @@
   import MusicPage from './routes/MusicPage.svelte';
   import PiecePage from './routes/PiecePage.svelte';
   import RoutineMusicPage from './routes/RoutineMusicPage.svelte';
+  import RoutineRulesPage from './routes/RoutineRulesPage.svelte';
+  import RulesPage from './routes/RulesPage.svelte';
   import NotFoundPage from './routes/NotFoundPage.svelte';
   import RehearsePage from './routes/RehearsePage.svelte';
   import RoutineDeskPage from './routes/RoutineDeskPage.svelte';
@@ -47,6 +52,10 @@
     '/routines/:id': RoutineDeskPage,
     '/routines/:id/rehearse': RehearsePage,
     '/routines/:id/music': RoutineMusicPage,
+    '/routines/:id/rules': RoutineRulesPage,
+    '/events': EventsPage,
+    '/events/:id': EventPage,
+    '/rules/:id': RulesPage,
     '/music': MusicPage,
     '/music/:id': PiecePage,
     '/about': AboutPage,
@@ -56,6 +65,7 @@
     { path: '/figures', label: 'Figures', icon: BookOpen },
     { path: '/routines', label: 'Routines', icon: Route },
     { path: '/music', label: 'Music', icon: Music },
+    { path: '/events', label: 'Events', icon: CalendarDays },
     { path: '/map', label: 'Links', icon: Waypoints },
     { path: '/book', label: 'Book', icon: LibraryBig },
     { path: '/studio', label: 'Studio', icon: Warehouse },

@@ -89,6 +89,7 @@
         versions: () => view!.open('versions'),
         floor: () => view!.open('floor'),
         music: () => void push(`/routines/${view!.desk.routine.id}/music`),
+        rules: () => void push(`/routines/${view!.desk.routine.id}/rules`),
         list: () => view!.open('list'),
         rehearse: () => view!.rehearse(),
         play: ({ target }) => {

@@ -1,5 +1,5 @@
 <script lang="ts">
-  import { api, required, sentenceOf, type LaidPassage } from '$lib/api/client';
+  import { api, required, sentenceOf, type FitRepair, type LaidPassage } from '$lib/api/client';
   import { keysFor } from '$lib/keys/keys';
   import { FIT } from '$lib/keys/shortcuts';
   import { minutes } from '$lib/music/minutes';
@@ -155,10 +155,7 @@
                       <ul class="mt-1 flex flex-col gap-1">
                         {#each music.repairs as repair (repair.sentence)}
                           <li>
-                            <button
-                              class="act h-auto w-full py-1 text-left whitespace-normal"
-                              onclick={() => void mend(repair)}>{repair.sentence}</button
-                            >
+                            <button class="act h-auto w-full py-1 text-left whitespace-normal" onclick={() => void mend(repair)}>{repair.sentence}</button>
                           </li>
                         {/each}
                       </ul>

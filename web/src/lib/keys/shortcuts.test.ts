@@ -1,8 +1,8 @@
 import { parseKeybinding } from 'tinykeys';
 import { describe, expect, test } from 'vitest';
-import { CHART, DESK, EVERYWHERE, LIST, REHEARSAL, SHEET, VIEWS } from './shortcuts';
+import { CHART, DESK, EVENT, EVERYWHERE, FIT, LIST, PIECE, REHEARSAL, RULES, SHEET, VIEWS } from './shortcuts';
 
-const TABLES = { LIST, SHEET, CHART, DESK, REHEARSAL };
+const TABLES = { LIST, SHEET, CHART, DESK, REHEARSAL, PIECE, FIT, RULES, EVENT };
 
 describe('shortcuts', () => {
   test.each(Object.entries(TABLES))('in %s no press means two things', (_, table) => {

@@ -9,7 +9,7 @@ function shortcut(keys: string, does: string, ...presses: string[]): Shortcut {
   return { presses, keys, does };
 }
 
-const KEEPING = {
+export const KEEPING = {
   undo: shortcut('Ctrl Z', 'undo', '$mod+z'),
   redo: shortcut('Ctrl Y', 'redo', '$mod+y', '$mod+Shift+z'),
   keep: shortcut('Ctrl S', 'keep', '$mod+s'),
@@ -56,6 +56,7 @@ export const DESK = {
   loop: shortcut('L', 'does it loop?', 'l'),
   versions: shortcut('V', 'kept versions', 'v'),
   music: shortcut('U', 'the music it is danced to', 'u'),
+  rules: shortcut('S', 'how it stands up to the rules of events', 's'),
   floor: shortcut('F', 'the floor, and other floors', 'f'),
   list: shortcut('T', 'a list: paste one, or write this one', 't'),
   rehearse: shortcut('R', 'rehearse from here', 'r'),
@@ -96,6 +97,24 @@ export const FIT = {
   desk: shortcut('D', 'the desk', 'd'),
 };
 
+export const EVENT = {
+  ...KEEPING,
+  plan: shortcut('P', 'plan the day', 'p'),
+  again: shortcut('N', 'plan what is left of it', 'n'),
+  day: shortcut('D', 'the day', 'd'),
+  list: shortcut('L', 'the running list', 'l'),
+  rounds: shortcut('R', 'couples and rounds', 'r'),
+  standing: shortcut('S', 'how the routines stand', 's'),
+  checklist: shortcut('C', 'the checklist', 'c'),
+};
+
+export const RULES = {
+  ...KEEPING,
+  rehearse: shortcut('R', 'rehearse', 'r'),
+  desk: shortcut('D', 'the desk', 'd'),
+  breaks: shortcut('N', 'the next rule that breaks', 'n'),
+};
+
 /** What the page of shortcuts shows, view by view. */
 export const VIEWS: { title: string; shortcuts: Record<string, Shortcut> }[] = [
   { title: 'Everywhere', shortcuts: { ...EVERYWHERE, ...KEEPING } },
@@ -105,6 +124,8 @@ export const VIEWS: { title: string; shortcuts: Record<string, Shortcut> }[] = [
   { title: 'Rehearsal', shortcuts: REHEARSAL },
   { title: 'Piece of music', shortcuts: without(PIECE, KEEPING) },
   { title: 'Routine on its music', shortcuts: without(FIT, KEEPING) },
+  { title: 'Routine and rules', shortcuts: without(RULES, KEEPING) },
+  { title: 'Event', shortcuts: without(EVENT, KEEPING) },
 ];
 
 function without(shortcuts: Record<string, Shortcut>, others: Record<string, Shortcut>) {

@@ -5,7 +5,7 @@ const LAST_DANCE = 'fluidframe/last-dance';
 /** What the program knows before anybody has described anything; loaded once. */
 class Reference {
   dances = $state.raw<Dance[]>([]);
-  notation = $state.raw<Notation>({ columns: [], levels: [], positions: [], holds: [], cautions: [], elements: [] });
+  notation = $state.raw<Notation>({ columns: [], levels: [], positions: [], holds: [], cautions: [], elements: [], actions: [] });
 
   #loading: Promise<void> | undefined;
 

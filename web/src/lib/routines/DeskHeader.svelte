@@ -48,6 +48,7 @@
     {#if desk.broken > 0}<button class="act" title="What would mend every seam (M)" onclick={() => view.open('mend')}>Mend all</button>{/if}
     <a class="act" title="Rehearse (R)" href={`#/routines/${desk.routine.id}/rehearse?figure=${desk.selected}`}><Footprints size={18} />Rehearse</a>
     <button class="act" title="The floor (F)" onclick={() => view.open('floor')}><Maximize size={18} />Floor</button>
+    <a class="act" title="How it stands up to the rules of events (S)" href={`#/routines/${desk.routine.id}/rules`}>Rules</a>
     <a class="act" title="The music it is danced to (U)" href={`#/routines/${desk.routine.id}/music`}>Music</a>
     <button class="act" title="Paste a list, or write this one (T)" onclick={() => view.open('list')}>List</button>
     <button class="act" title="Does it loop? (L)" disabled={desk.placements.length === 0} onclick={() => desk.tryLoop()}>Loop?</button>

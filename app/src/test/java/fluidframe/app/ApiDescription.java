@@ -24,7 +24,8 @@ import org.springframework.context.annotation.Bean;
 class ApiDescription {
 
     private static final Set<String> SENT = Set.of("Figure", "Row", "NamedTiming", "Split", "Relation", "Routine", "Placement", "LinkQuestion",
-            "DerivationQuestion", "PlaceQuestion", "DifferenceQuestion", "CompositionQuestion", "BridgeQuestion", "Element", "Section", "Schools", "Repeat", "Variation", "RowChange", "Mute", "TrackQuestion", "DescriptionQuestion", "Piece", "PieceSection", "TempoChange", "PieceLineQuestion", "TapQuestion", "FitRepairQuestion", "RoutineMusic", "CutQuestion", "PaceQuestion");
+            "DerivationQuestion", "PlaceQuestion", "DifferenceQuestion", "CompositionQuestion", "BridgeQuestion", "Element", "Section", "Schools", "Repeat", "Variation", "RowChange", "Mute", "TrackQuestion", "DescriptionQuestion", "Piece", "PieceSection", "TempoChange", "PieceLineQuestion", "TapQuestion", "FitRepairQuestion", "RoutineMusic", "CutQuestion", "PaceQuestion", "Event", "Round", "Entry", "EventCouple", "EventFloor", "EventTask", "EventDay", "PlannedRound", "RuleProfile", "Division", "HoldRule", "Limits", "DanceRule", "StandingQuestion",
+            "RulingRepairQuestion", "DayQuestion");
     private static final Map<String, Set<String>> SOMETIMES_ABSENT = Map.ofEntries(
             Map.entry("Place", Set.of("part", "row", "column")),
             Map.entry("RowReading", Set.of("onset", "length")),
@@ -39,6 +40,11 @@ class ApiDescription {
             Map.entry("PieceLine", Set.of("piece", "seconds")),
             Map.entry("FitRepair", Set.of("placements", "cut", "pace")),
             Map.entry("Misfit", Set.of("passage")),
+            Map.entry("Day", Set.of("plan", "ends")),
+            Map.entry("CalledCouple", Set.of("routine", "piece")),
+            Map.entry("RulingPlace", Set.of("part", "row")),
+            Map.entry("EntryStanding", Set.of("standing", "problem")),
+            Map.entry("RulingRepair", Set.of("placements", "tempo")),
             Map.entry("ListedEntry", Set.of("placement", "title", "section")),
             Map.entry("Version", Set.of("author")),
             Map.entry("FigureVersion", Set.of("author")));

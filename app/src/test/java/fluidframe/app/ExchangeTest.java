@@ -30,6 +30,8 @@ class ExchangeTest extends OverHttp {
     void everythingComesBackToTheLetter() throws Exception {
         http.send("/api/figures", everyField()).andExpect(status().isCreated());
         String out = http.text("/api/books");
+        clear("events");
+        clear("profiles");
         clear("routines");
         clear("figures");
         http.send("/api/books", out).andExpect(status().isCreated());

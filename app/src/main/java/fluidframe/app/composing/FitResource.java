@@ -4,7 +4,6 @@ import fluidframe.app.composing.FitDocuments.CutDocument;
 import fluidframe.app.composing.FitDocuments.FitDocument;
 import fluidframe.app.composing.FitDocuments.FitRepairDocument;
 import fluidframe.app.composing.FitDocuments.FitRepairQuestion;
-import fluidframe.app.problems.Fault;
 import fluidframe.app.problems.RefusedException;
 import fluidframe.app.routines.RoutineDocument;
 import fluidframe.app.routines.RoutineReader;
@@ -53,7 +52,7 @@ class FitResource {
     private Fit fitOf(RoutineDocument document) {
         Routine routine = reader.read(document);
         if (routine.laying().isEmpty()) {
-            throw refused("/music", "no piece", "the piece it is danced to");
+            throw RefusedException.of("/music", "no piece", "the piece it is danced to");
         }
         return Fit.of(scores.of(routine));
     }
@@ -63,7 +62,7 @@ class FitResource {
         return work.patiently(() -> {
             Fit fit = fitOf(question.routine());
             if (question.misfit() < 0 || question.misfit() >= fit.misfits().size()) {
-                throw refused("/misfit", String.valueOf(question.misfit()), "a misfit from 0 to " + (fit.misfits().size() - 1));
+                throw RefusedException.of("/misfit", String.valueOf(question.misfit()), "a misfit from 0 to " + (fit.misfits().size() - 1));
             }
             Repertoire repertoire = repertoires.of(fit.score().routine().dance(), fit.score().routine().conditions());
             Instant until = Instant.now().plus(LONGEST);
@@ -79,10 +78,5 @@ class FitResource {
             return new FitRepairDocument(repair.sentence(), null, null, paced.factor());
         }
         return new FitRepairDocument(repair.sentence(), new RoutineWriter(sent, fit.score().routine()).placements(((FitRepair.Danced) repair).rewritten()), null, null);
-    }
-
-    private static RefusedException refused(String place, String found, String expected) {
-        Fault fault = Fault.of(place, found, expected);
-        return new RefusedException(fault.sentence(), List.of(fault));
     }
 }

@@ -1,8 +1,10 @@
 package fluidframe.app.deletions;
 
+import fluidframe.app.events.EventStore;
 import fluidframe.app.figures.FigureStore;
 import fluidframe.app.pieces.PieceStore;
 import fluidframe.app.routines.RoutineStore;
+import fluidframe.app.rules.ProfileStore;
 import fluidframe.app.storage.Deleted;
 import io.swagger.v3.oas.annotations.media.Schema;
 import io.swagger.v3.oas.annotations.tags.Tag;
@@ -22,14 +24,18 @@ class DeletionResource {
     private final FigureStore figures;
     private final RoutineStore routines;
     private final PieceStore pieces;
+    private final ProfileStore profiles;
+    private final EventStore events;
 
-    DeletionResource(FigureStore figures, RoutineStore routines, PieceStore pieces) {
+    DeletionResource(FigureStore figures, RoutineStore routines, PieceStore pieces, ProfileStore profiles, EventStore events) {
         this.pieces = pieces;
+        this.profiles = profiles;
+        this.events = events;
         this.figures = figures;
         this.routines = routines;
     }
 
-    /** A figure, routine or piece that is gone: its kind, id and title, and when it was deleted. */
+    /** A figure, routine, piece, profile or event that is gone: its kind, id and title, and when it was deleted. */
     @Schema(name = "Deletion")
     record DeletionDocument(String kind, String id, String title, String deleted) {
 
@@ -41,6 +47,6 @@ class DeletionResource {
     /** What has been deleted and not been brought back, the latest first. */
     @GetMapping
     List<DeletionDocument> list() {
-        return Stream.of(figures.deleted(), routines.deleted(), pieces.deleted()).flatMap(List::stream).sorted(Comparator.comparing(Deleted::deleted).reversed()).map(DeletionDocument::of).toList();
+        return Stream.of(figures.deleted(), routines.deleted(), pieces.deleted(), profiles.deleted(), events.deleted()).flatMap(List::stream).sorted(Comparator.comparing(Deleted::deleted).reversed()).map(DeletionDocument::of).toList();
     }
 }

@@ -1,5 +1,8 @@
 package fluidframe.app.exchange;
 
+import fluidframe.app.events.EventDocument;
+import fluidframe.app.events.EventReading;
+import fluidframe.app.events.EventStore;
 import fluidframe.app.exchange.Choices.Kind;
 import fluidframe.app.exchange.ImportDocuments.ItemDocument;
 import fluidframe.app.exchange.ImportDocuments.PlanDocument;
@@ -14,8 +17,14 @@ import fluidframe.app.problems.RefusedException;
 import fluidframe.app.routines.RoutineDocument;
 import fluidframe.app.routines.RoutineReader;
 import fluidframe.app.routines.RoutineStore;
+import fluidframe.app.rules.ProfileDocument;
+import fluidframe.app.rules.ProfileReading;
+import fluidframe.app.rules.ProfileStore;
+import fluidframe.app.storage.PlainDocument;
+import fluidframe.app.storage.PlainStore;
 import fluidframe.core.figure.Figure;
 import fluidframe.core.piece.Piece;
+import fluidframe.core.rules.Profile;
 import fluidframe.core.work.Stopping;
 import java.util.ArrayList;
 import java.util.HashMap;
@@ -25,7 +34,10 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.function.BiFunction;
+import java.util.function.Function;
 import java.util.function.Predicate;
+import java.util.function.UnaryOperator;
 import java.util.stream.Stream;
 import org.springframework.context.annotation.Lazy;
 import org.springframework.stereotype.Service;
@@ -47,20 +59,24 @@ public class BookImporter {
     private final FigureStore figures;
     private final PieceStore pieces;
     private final RoutineStore routines;
+    private final ProfileStore profiles;
+    private final EventStore events;
     private final JsonMapper json;
     private final TransactionTemplate transaction;
 
-    BookImporter(@Lazy BookSchema schema, FigureStore figures, PieceStore pieces, RoutineStore routines, JsonMapper json, PlatformTransactionManager transactions) {
+    BookImporter(@Lazy BookSchema schema, FigureStore figures, PieceStore pieces, RoutineStore routines, ProfileStore profiles, EventStore events, JsonMapper json, PlatformTransactionManager transactions) {
         this.schema = schema;
         this.figures = figures;
         this.pieces = pieces;
         this.routines = routines;
+        this.profiles = profiles;
+        this.events = events;
         this.json = json;
         this.transaction = new TransactionTemplate(transactions);
     }
 
     /** What came in, by the ids under which it is stored. */
-    public record Imported(String title, List<String> figures, List<String> pieces, List<String> routines) {
+    public record Imported(String title, List<String> figures, List<String> pieces, List<String> routines, List<String> profiles, List<String> events) {
     }
 
     /** How everything in a book stands to what is stored. */
@@ -68,8 +84,10 @@ public class BookImporter {
         BookDocument book = checked(tree);
         List<ItemDocument> items = new ArrayList<>();
         readFigures(book).forEach(figure -> items.add(item(figure)));
-        piecesOf(book).forEach(piece -> items.add(item(piece)));
+        piecesOf(book).forEach(piece -> items.add(item(Kind.PIECE, piece, pieces)));
         routinesOf(book).forEach(routine -> items.add(item(routine)));
+        profilesOf(book).forEach(profile -> items.add(item(Kind.PROFILE, profile, profiles)));
+        eventsOf(book).forEach(event -> items.add(item(Kind.EVENT, event.id(), event.title(), likeness(events.text(event.id()), json.writeValueAsString(event)))));
         return new PlanDocument(book.title(), items);
     }
 
@@ -81,15 +99,16 @@ public class BookImporter {
         return item(Kind.FIGURE, figure.id(), figure.title(), likeness(there, here), differences);
     }
 
-    private ItemDocument item(PieceDocument piece) {
-        Likeness likeness = likeness(pieces.text(piece.id()), pieces.write(piece));
-        return item(Kind.PIECE, piece.id(), piece.title(), likeness, likeness == Likeness.DIFFERS ? 1 : 0);
+    private static <D extends PlainDocument> ItemDocument item(Kind kind, D document, PlainStore<?, D> store) {
+        return item(kind, document.id(), document.title(), likeness(store.text(document.id()), store.write(document)));
     }
 
     private ItemDocument item(RoutineDocument routine) {
-        Optional<String> there = routines.text(routine.id());
-        Likeness likeness = likeness(there, routines.write(routine));
-        return item(Kind.ROUTINE, routine.id(), routine.title(), likeness, likeness == Likeness.DIFFERS ? 1 : 0);
+        return item(Kind.ROUTINE, routine.id(), routine.title(), likeness(routines.text(routine.id()), routines.write(routine)));
+    }
+
+    private static ItemDocument item(Kind kind, String id, String title, Likeness likeness) {
+        return item(kind, id, title, likeness, likeness == Likeness.DIFFERS ? 1 : 0);
     }
 
     private static ItemDocument item(Kind kind, String id, String title, Likeness likeness, int differences) {
@@ -118,14 +137,14 @@ public class BookImporter {
         for (int i = 0; i < read.size(); i++) {
             taking.sort(read.get(i), i);
         }
-        List<PieceDocument> music = piecesOf(book);
-        for (int i = 0; i < music.size(); i++) {
-            taking.sort(music.get(i), i);
-        }
+        taking.pieces.sortAll(piecesOf(book), document -> document, taking);
         List<RoutineDocument> documents = routinesOf(book);
         for (int i = 0; i < documents.size(); i++) {
             taking.sort(documents.get(i), i);
         }
+        taking.profiles.sortAll(profilesOf(book), document -> document, taking);
+        check(eventsOf(book), book);
+        taking.events.sortAll(eventsOf(book), document -> document.referring(taking.profiles.otherIds, taking.otherRoutines), taking);
         refuse(taking.faults);
         return transaction.execute(status -> taking.store(book.title()));
     }
@@ -136,18 +155,50 @@ public class BookImporter {
     }
 
     private static List<PieceDocument> piecesOf(BookDocument book) {
-        List<PieceDocument> documents = book.pieces() == null ? List.of() : book.pieces();
-        checkDistinct(documents.stream().map(PieceDocument::id).toList(), "/pieces/", "an id that no other piece of the book has");
+        return plain(book.pieces(), "piece", PieceReading::read);
+    }
+
+    private static List<ProfileDocument> profilesOf(BookDocument book) {
+        return plain(book.profiles(), "profile", ProfileReading::read);
+    }
+
+    private static List<EventDocument> eventsOf(BookDocument book) {
+        return plain(book.events(), "event", (document, root) -> document);
+    }
+
+    /** Events are read with the rules and routines that the book brings, or those there are. */
+    private void check(List<EventDocument> documents, BookDocument book) {
         List<Fault> faults = new ArrayList<>();
         for (int i = 0; i < documents.size(); i++) {
+            EventDocument event = documents.get(i);
+            Optional<Profile> profile = profilesOf(book).stream().filter(each -> each.id().equals(event.profile())).findFirst().map(each -> ProfileReading.read(each, "")).or(() -> profiles.find(event.profile()));
+            Set<String> known = new HashSet<>(routines.existing(event.routines()));
+            routinesOf(book).forEach(routine -> known.add(routine.id()));
             try {
-                PieceReading.read(documents.get(i), "/pieces/" + i);
+                EventReading.read(event, profile, known, "/events/" + i);
             } catch (RefusedException wrong) {
                 faults.addAll(wrong.faults());
             }
         }
         refuse(faults);
-        return documents;
+    }
+
+    /** @param reading refuses what cannot be, given the root of it */
+    private static <D extends PlainDocument> List<D> plain(List<D> documents, String kind, BiFunction<D, String, ?> reading) {
+        List<D> there = documents == null ? List.of() : documents;
+        String root = "/" + kind + "s/";
+        checkDistinct(there.stream().map(PlainDocument::id).toList(), root, "an id that no other " + kind + " of the book has");
+        List<Fault> faults = new ArrayList<>();
+        for (int i = 0; i < there.size(); i++) {
+            Stopping.check();
+            try {
+                reading.apply(there.get(i), root + i);
+            } catch (RefusedException wrong) {
+                faults.addAll(wrong.faults());
+            }
+        }
+        refuse(faults);
+        return there;
     }
 
     private static List<RoutineDocument> routinesOf(BookDocument book) {
@@ -196,12 +247,13 @@ public class BookImporter {
         private final List<Fault> faults = new ArrayList<>();
         private final List<Figure> newFigures = new ArrayList<>();
         private final List<Figure> replacedFigures = new ArrayList<>();
-        private final List<PieceDocument> newPieces = new ArrayList<>();
-        private final List<PieceDocument> replacedPieces = new ArrayList<>();
+        private final Sorted<PieceDocument> pieces = new Sorted<>(Kind.PIECE, BookImporter.this.pieces, BookImporter.this.pieces::write);
+        private final Sorted<ProfileDocument> profiles = new Sorted<>(Kind.PROFILE, BookImporter.this.profiles, BookImporter.this.profiles::write);
+        private final Sorted<EventDocument> events = new Sorted<>(Kind.EVENT, BookImporter.this.events, json::writeValueAsString);
         private final List<RoutineDocument> newRoutines = new ArrayList<>();
         private final List<RoutineDocument> replacedRoutines = new ArrayList<>();
         private final Map<String, String> otherIds = new HashMap<>();
-        private final Map<String, String> otherPieces = new HashMap<>();
+        private final Map<String, String> otherRoutines = new HashMap<>();
         private final Set<String> taken = new HashSet<>();
 
         Taking(Choices choices) {
@@ -220,26 +272,13 @@ public class BookImporter {
             }
         }
 
-        void sort(PieceDocument piece, int index) {
-            switch (choice(Kind.PIECE, piece.id(), likeness(pieces.text(piece.id()), pieces.write(piece)), "/pieces/" + index)) {
-                case KEEP -> { }
-                case REPLACE -> (pieces.text(piece.id()).isPresent() ? replacedPieces : newPieces).add(piece);
-                case BOTH -> {
-                    String id = free(piece.id(), other -> pieces.text(other).isPresent());
-                    otherPieces.put(piece.id(), id);
-                    newPieces.add(piece.called(id, another(piece.title())));
-                }
-            }
-        }
-
         private Optional<Piece> pieceOf(RoutineDocument routine) {
-            return routine.pieceId().flatMap(id -> Stream.concat(newPieces.stream(), replacedPieces.stream()).filter(piece -> piece.id().equals(id)).findFirst()
-                    .map(piece -> PieceReading.read(piece, "")).or(() -> pieces.find(id)));
+            return routine.pieceId().flatMap(id -> pieces.coming().filter(piece -> piece.id().equals(id)).findFirst().map(piece -> PieceReading.read(piece, "")).or(() -> BookImporter.this.pieces.find(id)));
         }
 
         void sort(RoutineDocument routine, int index) {
             String root = "/routines/" + index;
-            RoutineDocument here = routine.dancing(otherIds).hearing(otherPieces);
+            RoutineDocument here = routine.dancing(otherIds).hearing(pieces.otherIds);
             Choice choice = choice(Kind.ROUTINE, routine.id(), likeness(routines.text(routine.id()), routines.write(routine)), root);
             if (choice == Choice.KEEP) {
                 return;
@@ -251,7 +290,9 @@ public class BookImporter {
                 return;
             }
             if (choice == Choice.BOTH) {
-                newRoutines.add(here.called(free(routine.id(), other -> routines.text(other).isPresent()), another(routine.title())));
+                String id = free(routine.id(), other -> routines.text(other).isPresent());
+                otherRoutines.put(routine.id(), id);
+                newRoutines.add(here.called(id, another(routine.title())));
             } else {
                 (routines.text(routine.id()).isPresent() ? replacedRoutines : newRoutines).add(here);
             }
@@ -292,16 +333,65 @@ public class BookImporter {
         Imported store(String title) {
             newFigures.forEach(figures::create);
             replacedFigures.forEach(figures::renew);
-            newPieces.forEach(pieces::create);
-            replacedPieces.forEach(pieces::renew);
+            pieces.store();
             newRoutines.forEach(routines::create);
             replacedRoutines.forEach(routines::renew);
-            List<String> figureIds = new ArrayList<>(newFigures.stream().map(Figure::id).toList());
-            replacedFigures.forEach(figure -> figureIds.add(figure.id()));
-            List<String> pieceIds = Stream.concat(newPieces.stream(), replacedPieces.stream()).map(PieceDocument::id).toList();
-            List<String> routineIds = new ArrayList<>(newRoutines.stream().map(RoutineDocument::id).toList());
-            replacedRoutines.forEach(routine -> routineIds.add(routine.id()));
-            return new Imported(title, figureIds, pieceIds, routineIds);
+            profiles.store();
+            events.store();
+            List<String> figureIds = Stream.concat(newFigures.stream(), replacedFigures.stream()).map(Figure::id).toList();
+            List<String> routineIds = Stream.concat(newRoutines.stream(), replacedRoutines.stream()).map(RoutineDocument::id).toList();
+            return new Imported(title, figureIds, pieces.ids(), routineIds, profiles.ids(), events.ids());
+        }
+    }
+
+    /** The documents of one kind, sorted into what is created and what is put in the place of something. */
+    private static final class Sorted<D extends PlainDocument> {
+
+        private final Kind kind;
+        private final PlainStore<?, D> store;
+        private final Function<D, String> text;
+        private final List<D> fresh = new ArrayList<>();
+        private final List<D> replaced = new ArrayList<>();
+        private final Map<String, String> otherIds = new HashMap<>();
+
+        /** @param text what a document says as it would be stored */
+        Sorted(Kind kind, PlainStore<?, D> store, Function<D, String> text) {
+            this.kind = kind;
+            this.store = store;
+            this.text = text;
+        }
+
+        /** @param here a document as it is once what it refers to has the ids it will have */
+        void sortAll(List<D> documents, UnaryOperator<D> here, Taking taking) {
+            for (int i = 0; i < documents.size(); i++) {
+                D document = documents.get(i);
+                Optional<String> there = store.text(document.id());
+                switch (taking.choice(kind, document.id(), likeness(there, text.apply(document)), "/" + kind.name().toLowerCase(Locale.ROOT) + "s/" + i)) {
+                    case KEEP -> { }
+                    case REPLACE -> (there.isPresent() ? replaced : fresh).add(here.apply(document));
+                    case BOTH -> fresh.add(another(here.apply(document), taking));
+                }
+            }
+        }
+
+        @SuppressWarnings("unchecked")
+        private D another(D document, Taking taking) {
+            String id = taking.free(document.id(), other -> store.text(other).isPresent());
+            otherIds.put(document.id(), id);
+            return (D) document.called(id, Taking.another(document.title()));
+        }
+
+        Stream<D> coming() {
+            return Stream.concat(fresh.stream(), replaced.stream());
+        }
+
+        void store() {
+            fresh.forEach(store::create);
+            replaced.forEach(store::renew);
+        }
+
+        List<String> ids() {
+            return coming().map(PlainDocument::id).toList();
         }
     }
 }

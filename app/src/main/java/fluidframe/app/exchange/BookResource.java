@@ -1,11 +1,14 @@
 package fluidframe.app.exchange;
 
+import fluidframe.app.events.EventStore;
 import fluidframe.app.exchange.BookImporter.Imported;
 import fluidframe.app.exchange.ImportDocuments.ImportQuestion;
 import fluidframe.app.exchange.ImportDocuments.PlanDocument;
 import fluidframe.app.figures.FigureStore;
 import fluidframe.app.pieces.PieceStore;
+import fluidframe.app.problems.UnknownException;
 import fluidframe.app.routines.RoutineStore;
+import fluidframe.app.rules.ProfileStore;
 import fluidframe.app.work.Work;
 import io.swagger.v3.oas.annotations.media.Content;
 import io.swagger.v3.oas.annotations.media.Schema;
@@ -15,9 +18,11 @@ import jakarta.servlet.http.HttpServletResponse;
 import jakarta.validation.Valid;
 import java.io.IOException;
 import java.util.List;
+import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.MediaType;
 import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
@@ -33,18 +38,24 @@ import tools.jackson.databind.json.JsonMapper;
 @Tag(name = "books")
 class BookResource {
 
+    private static final List<String> PARTS = List.of("figures", "pieces", "routines", "profiles", "events");
+
     private final BookImporter importer;
     private final FigureStore figures;
     private final PieceStore pieces;
     private final RoutineStore routines;
+    private final ProfileStore profiles;
+    private final EventStore events;
     private final JsonMapper json;
     private final Work work;
 
-    BookResource(BookImporter importer, FigureStore figures, PieceStore pieces, RoutineStore routines, JsonMapper json, Work work) {
+    BookResource(BookImporter importer, FigureStore figures, PieceStore pieces, RoutineStore routines, ProfileStore profiles, EventStore events, JsonMapper json, Work work) {
         this.importer = importer;
         this.figures = figures;
         this.pieces = pieces;
         this.routines = routines;
+        this.profiles = profiles;
+        this.events = events;
         this.json = json;
         this.work = work;
     }
@@ -75,18 +86,28 @@ class BookResource {
     @GetMapping(path = "/books", produces = MediaType.APPLICATION_JSON_VALUE)
     @ApiResponse(responseCode = "200", content = @Content(mediaType = MediaType.APPLICATION_JSON_VALUE, schema = @Schema(implementation = BookDocument.class)))
     void give(HttpServletResponse response) throws IOException {
-        List<String> figureTexts = figures.texts();
-        List<String> pieceTexts = pieces.texts();
-        List<String> routineTexts = routines.texts();
+        give("Everything", List.of(figures.texts(), pieces.texts(), routines.texts(), profiles.texts(), events.texts()), response);
+    }
+
+    /** The rules of one organiser, as a book that has nothing else in it. */
+    @GetMapping(path = "/profiles/{id}/book", produces = MediaType.APPLICATION_JSON_VALUE)
+    @ApiResponse(responseCode = "200", content = @Content(mediaType = MediaType.APPLICATION_JSON_VALUE, schema = @Schema(implementation = BookDocument.class)))
+    void giveProfile(@PathVariable String id, HttpServletResponse response) throws IOException {
+        String text = profiles.text(id).orElseThrow(() -> new UnknownException("profile", id));
+        response.setHeader(HttpHeaders.CONTENT_DISPOSITION, "attachment; filename=\"" + id + ".json\"");
+        give(profiles.get(id).document().title(), List.of(List.of(), List.of(), List.of(), List.of(text), List.of()), response);
+    }
+
+    private void give(String title, List<List<String>> parts, HttpServletResponse response) throws IOException {
         response.setContentType(MediaType.APPLICATION_JSON_VALUE);
         try (JsonGenerator book = json.createGenerator(response.getOutputStream())) {
             book.writeStartObject();
             book.writeStringProperty("format", BookDocument.FORMAT);
             book.writeNumberProperty("version", BookDocument.VERSION);
-            book.writeStringProperty("title", "Everything");
-            write("figures", figureTexts, book);
-            write("pieces", pieceTexts, book);
-            write("routines", routineTexts, book);
+            book.writeStringProperty("title", title);
+            for (int i = 0; i < PARTS.size(); i++) {
+                write(PARTS.get(i), parts.get(i), book);
+            }
             book.writeEndObject();
         }
     }

@@ -1,6 +1,7 @@
 package fluidframe.app.pieces;
 
 import com.fasterxml.jackson.annotation.JsonInclude;
+import fluidframe.app.storage.PlainDocument;
 import fluidframe.core.piece.CueWord;
 import fluidframe.core.piece.Hit;
 import fluidframe.core.piece.Piece;
@@ -31,7 +32,7 @@ public record PieceDocument(
         @NotNull(message = "a tempo") @Size(max = 2000, message = "at most 2000 changes of tempo") List<@Valid @NotNull(message = "a tempo") TempoChangeDocument> tempo,
         @Size(max = Piece.MOST_HITS, message = "at most " + Piece.MOST_HITS + " hits") List<@Valid @NotNull(message = "a hit") HitDocument> hits,
         @Size(max = Piece.MOST_HITS, message = "at most " + Piece.MOST_HITS + " cue words") List<@Valid @NotNull(message = "cue words") CueWordDocument> cueWords,
-        @JsonInclude(JsonInclude.Include.NON_DEFAULT) int fade) {
+        @JsonInclude(JsonInclude.Include.NON_DEFAULT) int fade) implements PlainDocument {
 
     /** A part of a piece: introduction, verse, chorus, bridge, break or ending; its own name where it has one; the bars of each of its phrases. */
     @JsonInclude(JsonInclude.Include.NON_EMPTY)
@@ -63,7 +64,7 @@ public record PieceDocument(
         }
     }
 
-    /** The same under another id and title. */
+    @Override
     public PieceDocument called(String otherId, String otherTitle) {
         return new PieceDocument(otherId, otherTitle, dances, beatsPerBar, upBeat, sections, tempo, hits, cueWords, fade);
     }

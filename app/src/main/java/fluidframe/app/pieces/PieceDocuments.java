@@ -1,5 +1,6 @@
 package fluidframe.app.pieces;
 
+import fluidframe.app.storage.StoredPlainDocument;
 import fluidframe.core.phrase.Leftover;
 import fluidframe.core.piece.Piece;
 import fluidframe.core.piece.PieceLine;
@@ -18,8 +19,8 @@ final class PieceDocuments {
     @Schema(name = "PieceSummary")
     record PieceSummary(String id, long revision, String title, List<String> dances, int beatsPerBar, int bars, double barsPerMinute, double seconds) {
 
-        static PieceSummary of(StoredPiece stored) {
-            Piece piece = stored.piece();
+        static PieceSummary of(StoredPlainDocument<PieceDocument> stored) {
+            Piece piece = PieceReading.read(stored.document(), "");
             return new PieceSummary(piece.id(), stored.revision().number(), piece.title(), piece.dances().stream().sorted().toList(), piece.bar().wholeBeats(), piece.bars(), piece.tempo().opening(), piece.seconds());
         }
     }

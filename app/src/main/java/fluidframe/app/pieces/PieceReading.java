@@ -4,7 +4,7 @@ import fluidframe.app.pieces.PieceDocument.CueWordDocument;
 import fluidframe.app.pieces.PieceDocument.HitDocument;
 import fluidframe.app.pieces.PieceDocument.PieceSectionDocument;
 import fluidframe.app.pieces.PieceDocument.TempoChangeDocument;
-import fluidframe.app.problems.Fault;
+import fluidframe.app.problems.Faults;
 import fluidframe.app.problems.RefusedException;
 import fluidframe.core.dance.Dances;
 import fluidframe.core.music.TempoMap;
@@ -20,25 +20,20 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
-import java.util.function.Supplier;
-import java.util.regex.Pattern;
 
 /** Reads a piece in the open format, and says of everything that cannot be where it stands and what was expected. */
 public final class PieceReading {
 
-    private static final Pattern ID = Pattern.compile("[a-z0-9]+(-[a-z0-9]+)*");
-    private static final int LONGEST_NAME = 120;
     private static final int FEWEST_BEATS = 2;
     private static final int MOST_BEATS = 4;
 
     private final PieceDocument document;
-    private final String root;
-    private final List<Fault> faults = new ArrayList<>();
+    private final Faults faults;
     private Beats bar = Beats.of(MOST_BEATS);
 
     private PieceReading(PieceDocument document, String root) {
         this.document = document;
-        this.root = root;
+        this.faults = new Faults(root);
     }
 
     /**
@@ -48,33 +43,27 @@ public final class PieceReading {
     public static Piece read(PieceDocument document, String root) {
         PieceReading reading = new PieceReading(document, root);
         Optional<Piece> piece = reading.piece();
-        if (!reading.faults.isEmpty()) {
-            throw new RefusedException(reading.faults.get(0).sentence(), reading.faults);
-        }
+        reading.faults.refuse();
         return piece.orElseThrow();
     }
 
     private Optional<Piece> piece() {
-        if (!ID.matcher(document.id()).matches() || document.id().length() > LONGEST_NAME) {
-            fault("/id", document.id(), "an id of small letters, digits and hyphens");
-        }
-        if (document.title().isBlank() || document.title().length() > LONGEST_NAME) {
-            fault("/title", document.title(), "a title of 1 to " + LONGEST_NAME + " letters");
-        }
+        faults.checkId("/id", document.id());
+        faults.checkTitle("/title", document.title());
         if (document.beatsPerBar() < FEWEST_BEATS || document.beatsPerBar() > MOST_BEATS) {
-            fault("/beatsPerBar", String.valueOf(document.beatsPerBar()), "2, 3 or 4");
+            faults.add("/beatsPerBar", String.valueOf(document.beatsPerBar()), "2, 3 or 4");
             return Optional.empty();
         }
         bar = Beats.of(document.beatsPerBar());
         List<String> dances = document.dances() == null ? List.of() : document.dances();
         for (int i = 0; i < dances.size(); i++) {
             if (Dances.find(dances.get(i)).isEmpty()) {
-                fault("/dances/" + i, dances.get(i), "the id of a dance");
+                faults.add("/dances/" + i, dances.get(i), "the id of a dance");
             }
         }
         Beats upBeat = document.upBeat() == null ? Beats.ZERO : beats("/upBeat", document.upBeat()).orElse(Beats.ZERO);
         if (upBeat.compareTo(Beats.ZERO) < 0 || upBeat.compareTo(bar) >= 0) {
-            fault("/upBeat", document.upBeat(), "beats, fewer than a bar has");
+            faults.add("/upBeat", document.upBeat(), "beats, fewer than a bar has");
         }
         List<PieceSection> sections = new ArrayList<>();
         for (int i = 0; i < document.sections().size(); i++) {
@@ -88,23 +77,20 @@ public final class PieceReading {
         for (int i = 0; i < orEmpty(document.hits()).size(); i++) {
             HitDocument hit = document.hits().get(i);
             String place = "/hits/" + i;
-            Optional<HitKind> kind = HitKind.LEXICON.find(hit.kind());
-            if (kind.isEmpty()) {
-                fault(place + "/kind", hit.kind(), "accent, stop, break, swell or held note");
-            }
+            Optional<HitKind> kind = faults.term(place + "/kind", hit.kind(), HitKind.LEXICON);
             at(place, hit.bar(), hit.beat()).ifPresent(at -> kind.ifPresent(known -> hits.add(new Hit(at, known))));
         }
         List<CueWord> words = new ArrayList<>();
         for (int i = 0; i < orEmpty(document.cueWords()).size(); i++) {
             CueWordDocument cue = document.cueWords().get(i);
             String place = "/cueWords/" + i;
-            at(place, cue.bar(), cue.beat()).flatMap(at -> tried(place + "/words", cue.words(), "1 to " + CueWord.MOST_LETTERS + " letters", () -> new CueWord(at, cue.words()))).ifPresent(words::add);
+            at(place, cue.bar(), cue.beat()).flatMap(at -> faults.tried(place + "/words", cue.words(), "1 to " + CueWord.MOST_LETTERS + " letters", () -> new CueWord(at, cue.words()))).ifPresent(words::add);
         }
         if (!faults.isEmpty()) {
             return Optional.empty();
         }
-        Optional<TempoMap> tempo = tried("/tempo", changes.size() + " tempos", "at least one, and on each beat one only", () -> new TempoMap(document.beatsPerBar(), changes));
-        return tempo.flatMap(map -> tried("", document.title(), "hits and words within its bars, 1 to " + Piece.MOST_BARS, () ->
+        Optional<TempoMap> tempo = faults.tried("/tempo", changes.size() + " tempos", "at least one, and on each beat one only", () -> new TempoMap(document.beatsPerBar(), changes));
+        return tempo.flatMap(map -> faults.tried("", document.title(), "hits and words within its bars, 1 to " + Piece.MOST_BARS, () ->
                 new Piece(document.id(), document.title().strip(), Set.copyOf(dances), bar, upBeat, sections, map, hits, words, document.fade())));
     }
 
@@ -113,30 +99,27 @@ public final class PieceReading {
     }
 
     private Optional<PieceSection> section(String place, PieceSectionDocument section) {
-        Optional<SectionKind> kind = SectionKind.LEXICON.find(section.kind());
-        if (kind.isEmpty()) {
-            fault(place + "/kind", section.kind(), "introduction, verse, chorus, bridge, break or ending");
-        }
+        Optional<SectionKind> kind = faults.term(place + "/kind", section.kind(), SectionKind.LEXICON);
         String title = section.title() == null ? "" : section.title().strip();
-        if (title.length() > LONGEST_NAME) {
-            fault(place + "/title", title, "at most " + LONGEST_NAME + " letters");
+        if (title.length() > Faults.LONGEST_NAME) {
+            faults.add(place + "/title", title, "at most " + Faults.LONGEST_NAME + " letters");
         }
-        return kind.flatMap(known -> tried(place + "/phrases", String.valueOf(section.phrases()), "the bars of each phrase, 1 to 64", () -> new PieceSection(known, title, section.phrases())));
+        return kind.flatMap(known -> faults.tried(place + "/phrases", String.valueOf(section.phrases()), "the bars of each phrase, 1 to 64", () -> new PieceSection(known, title, section.phrases())));
     }
 
     private Optional<TempoMap.Change> change(String place, TempoChangeDocument change) {
         return at(place, change.bar(), change.beat() == null ? "1" : change.beat())
-                .flatMap(at -> tried(place + "/barsPerMinute", String.valueOf(change.barsPerMinute()), "1 to 400 bars a minute", () -> new TempoMap.Change(at, change.barsPerMinute(), change.gradual())));
+                .flatMap(at -> faults.tried(place + "/barsPerMinute", String.valueOf(change.barsPerMinute()), "1 to 400 bars a minute", () -> new TempoMap.Change(at, change.barsPerMinute(), change.gradual())));
     }
 
     private Optional<Beats> at(String place, int number, String beat) {
         if (number < 0 || number > Piece.MOST_BARS + 1) {
-            fault(place + "/bar", String.valueOf(number), "a bar of the piece");
+            faults.add(place + "/bar", String.valueOf(number), "a bar of the piece");
             return Optional.empty();
         }
         Optional<Beats> within = beats(place + "/beat", beat).map(counted -> counted.minus(Beats.ONE));
         if (within.filter(beats -> beats.compareTo(Beats.ZERO) < 0 || beats.compareTo(bar) >= 0).isPresent()) {
-            fault(place + "/beat", beat, "a beat of the bar, from 1 to " + bar);
+            faults.add(place + "/beat", beat, "a beat of the bar, from 1 to " + bar);
             return Optional.empty();
         }
         return within.map(bar.times(number - 1)::plus);
@@ -146,22 +129,9 @@ public final class PieceReading {
         try {
             return Optional.of(Beats.parse(text));
         } catch (UnreadableTextException | ArithmeticException e) {
-            fault(place, text, "beats such as 1, 2 1/2 or 3 1/4");
+            faults.add(place, text, "beats such as 1, 2 1/2 or 3 1/4");
             return Optional.empty();
         }
-    }
-
-    private <T> Optional<T> tried(String place, String found, String expected, Supplier<T> making) {
-        try {
-            return Optional.of(making.get());
-        } catch (IllegalArgumentException e) {
-            fault(place, found, expected + " (" + e.getMessage() + ")");
-            return Optional.empty();
-        }
-    }
-
-    private void fault(String place, String found, String expected) {
-        faults.add(Fault.of(root + place, found != null && found.length() > LONGEST_NAME ? found.substring(0, LONGEST_NAME) + "…" : found, expected));
     }
 
     static String beat(Piece piece, Beats at) {

@@ -12,6 +12,12 @@ public final class RefusedException extends RuntimeException {
         this.faults = List.copyOf(faults);
     }
 
+    /** With one fault. */
+    public static RefusedException of(String place, String found, String expected) {
+        Fault fault = Fault.of(place, found, expected);
+        return new RefusedException(fault.sentence(), List.of(fault));
+    }
+
     public List<Fault> faults() {
         return faults;
     }

@@ -10,6 +10,7 @@ import fluidframe.core.figure.Caution;
 import fluidframe.core.figure.Level;
 import fluidframe.core.link.ElementKind;
 import fluidframe.core.notation.Column;
+import fluidframe.core.step.Action;
 import fluidframe.core.text.Term;
 import fluidframe.core.time.Beats;
 import io.swagger.v3.oas.annotations.tags.Tag;
@@ -53,7 +54,7 @@ class ReferenceResource {
 
     /** The chart language. */
     record NotationDocument(List<ColumnDocument> columns, List<TermDocument> levels, List<TermDocument> positions,
-                            List<TermDocument> holds, List<TermDocument> cautions, List<TermDocument> elements) {
+                            List<TermDocument> holds, List<TermDocument> cautions, List<TermDocument> elements, List<TermDocument> actions) {
     }
 
     /** A rule of the audit. */
@@ -73,7 +74,7 @@ class ReferenceResource {
     NotationDocument notation() {
         List<ColumnDocument> columns = Stream.of(Column.values()).map(column -> new ColumnDocument(column.key(), column.title())).toList();
         return new NotationDocument(columns, TermDocument.all(Level.values()), TermDocument.all(Position.values()),
-                TermDocument.all(Hold.values()), TermDocument.all(Caution.values()), TermDocument.all(ElementKind.values()));
+                TermDocument.all(Hold.values()), TermDocument.all(Caution.values()), TermDocument.all(ElementKind.values()), TermDocument.all(Action.values()));
     }
 
     @GetMapping("/rules")

@@ -12,9 +12,13 @@ import fluidframe.app.storage.CurrentStudio;
 import fluidframe.app.storage.DocumentStore;
 import fluidframe.app.storage.Editions;
 import jakarta.persistence.EntityManager;
+import java.util.Collection;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.stream.Collectors;
+import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -33,10 +37,12 @@ public class RoutineStore extends DocumentStore<RoutineEntity> {
     private final Changes changes;
     private final FigureStore figureStore;
     private final PieceStore pieces;
+    private final ApplicationEventPublisher events;
 
-    RoutineStore(RoutineRepository repository, EntityManager entityManager, JsonMapper json, Changes changes, FigureStore figureStore, PieceStore pieces, CurrentStudio studio, TransactionOperations reading) {
+    RoutineStore(RoutineRepository repository, EntityManager entityManager, JsonMapper json, Changes changes, FigureStore figureStore, PieceStore pieces, CurrentStudio studio, TransactionOperations reading, ApplicationEventPublisher events) {
         super("routine", RoutineEntity.class, repository, entityManager, studio);
         this.changes = changes;
+        this.events = events;
         this.figureStore = figureStore;
         this.pieces = pieces;
         this.repository = repository;
@@ -119,9 +125,34 @@ public class RoutineStore extends DocumentStore<RoutineEntity> {
         return read(flushed(entity));
     }
 
+    /**
+     * @throws UnknownException  if there is no such routine
+     * @throws ConflictException if it has been changed since the revision given, or if it is entered for an event
+     */
     @Transactional
     public void delete(String id, Revision revision) {
-        repository.delete(current(id, revision));
+        RoutineEntity entity = current(id, revision);
+        events.publishEvent(new RoutineDeletion(id, entity.id()));
+        repository.delete(entity);
+    }
+
+    /** Of some ids those of routines there are. */
+    @Transactional(readOnly = true)
+    public Set<String> existing(Collection<String> ids) {
+        return repository.findAllByStudioIdAndSlugIn(studio(), ids).stream().map(RoutineEntity::slug).collect(Collectors.toSet());
+    }
+
+    /**
+     * @return their numbers in the database
+     * @throws ConflictException if one has been deleted meanwhile
+     */
+    @Transactional(readOnly = true)
+    public Set<Long> numbers(Collection<String> ids) {
+        Map<String, Long> there = repository.findAllByStudioIdAndSlugIn(studio(), ids).stream().collect(Collectors.toMap(RoutineEntity::slug, RoutineEntity::id));
+        ids.stream().filter(id -> !there.containsKey(id)).findFirst().ifPresent(gone -> {
+            throw new ConflictException("The routine \"" + gone + "\" was deleted at the same moment; nothing was kept.");
+        });
+        return Set.copyOf(there.values());
     }
 
     /** A figure that a routine needs cannot be deleted. */

@@ -1,11 +1,13 @@
 package fluidframe.app.shipped;
 
+import fluidframe.app.events.EventDocument;
 import fluidframe.app.exchange.BookDocument;
 import fluidframe.app.exchange.BookImporter;
 import fluidframe.app.figures.FigureDocument;
 import fluidframe.app.figures.FigureStore;
 import fluidframe.app.pieces.PieceDocument;
 import fluidframe.app.routines.RoutineDocument;
+import fluidframe.app.rules.ProfileDocument;
 import fluidframe.app.storage.CurrentStudio;
 import fluidframe.core.figure.Figure;
 import java.util.ArrayList;
@@ -13,6 +15,7 @@ import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import java.util.function.Function;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Transactional;
@@ -66,23 +69,20 @@ class ShippedStore {
             }
             jdbc.sql("merge into shipped_figure (studio_id, slug, document) key (studio_id, slug) values (?, ?, ?)").params(studio.id(), document.id(), shipped).update();
         }
-        importer.take(new BookDocument(book.format(), book.version(), book.title(), fresh, unseenPieces(book.pieces()), unseen(book.routines())));
+        importer.take(new BookDocument(book.format(), book.version(), book.title(), fresh, unseen(book.pieces(), PieceDocument::id, "piece"), unseen(book.routines(), RoutineDocument::id, "routine"), unseen(book.profiles(), ProfileDocument::id, "rule_profile"),
+                unseen(book.events(), EventDocument::id, "event")));
         return new Taken(fresh.size(), renewed, left);
     }
 
-    /** A shipped piece comes in once as well. */
-    private List<PieceDocument> unseenPieces(List<PieceDocument> pieces) {
-        Set<String> seen = new HashSet<>(jdbc.sql("select slug from shipped_piece where studio_id = ? union select slug from piece where studio_id = ?").params(studio.id(), studio.id()).query(String.class).list());
-        List<PieceDocument> unseen = (pieces == null ? List.<PieceDocument>of() : pieces).stream().filter(piece -> !seen.contains(piece.id())).toList();
-        unseen.forEach(piece -> jdbc.sql("insert into shipped_piece (studio_id, slug) values (?, ?)").params(studio.id(), piece.id()).update());
-        return unseen;
-    }
-
-    /** A shipped routine comes in once; afterwards it is the coach's. */
-    private List<RoutineDocument> unseen(List<RoutineDocument> routines) {
-        Set<String> seen = new HashSet<>(jdbc.sql("select slug from shipped_routine where studio_id = ? union select slug from routine where studio_id = ?").params(studio.id(), studio.id()).query(String.class).list());
-        List<RoutineDocument> unseen = (routines == null ? List.<RoutineDocument>of() : routines).stream().filter(routine -> !seen.contains(routine.id())).toList();
-        unseen.forEach(routine -> jdbc.sql("insert into shipped_routine (studio_id, slug) values (?, ?)").params(studio.id(), routine.id()).update());
+    /**
+     * Whatever is no figure comes in once; afterwards it is the coach's, also if it is thrown away.
+     *
+     * @param table where such things are kept; what has come in stands in one of its name with "shipped" before it
+     */
+    private <D> List<D> unseen(List<D> documents, Function<D, String> id, String table) {
+        Set<String> seen = new HashSet<>(jdbc.sql("select slug from shipped_" + table + " where studio_id = ? union select slug from " + table + " where studio_id = ?").params(studio.id(), studio.id()).query(String.class).list());
+        List<D> unseen = (documents == null ? List.<D>of() : documents).stream().filter(document -> !seen.contains(id.apply(document))).toList();
+        unseen.forEach(document -> jdbc.sql("insert into shipped_" + table + " (studio_id, slug) values (?, ?)").params(studio.id(), id.apply(document)).update());
         return unseen;
     }
 

@@ -49,7 +49,7 @@ class PieceSoundResource {
     @GetMapping(path = "/sound.wav", produces = SoundFiles.WAV)
     @ApiResponse(responseCode = "200", content = @Content(mediaType = SoundFiles.WAV, schema = @Schema(type = "string", format = "binary")))
     void sound(@PathVariable String id, @RequestParam(required = false) String dance, HttpServletResponse response) {
-        Piece piece = pieces.get(id).piece();
+        Piece piece = pieces.piece(id);
         Recording recording = work.quickly(() -> recording(piece, bandOf(piece, dance)));
         work.playing(() -> {
             response.setContentType(SoundFiles.WAV);
@@ -68,7 +68,7 @@ class PieceSoundResource {
 
     @GetMapping(path = "/notes.mid", produces = SoundFiles.MIDI)
     ResponseEntity<byte[]> notes(@PathVariable String id, @RequestParam(required = false) String dance) {
-        Piece piece = pieces.get(id).piece();
+        Piece piece = pieces.piece(id);
         Dance band = bandOf(piece, dance);
         byte[] notes = SoundFiles.midi(work.quickly(() -> MidiScore.of(Track.of(piece, band), band.rhythm(), AS_IT_IS)));
         return ResponseEntity.ok().contentType(MediaType.parseMediaType(SoundFiles.MIDI)).header(HttpHeaders.CONTENT_DISPOSITION, "attachment; filename=\"" + id + ".mid\"").body(notes);

@@ -13,4 +13,7 @@ public interface DocumentRepository<E extends StoredDocument> extends JpaReposit
     Optional<E> findByStudioIdAndSlug(long studio, String slug);
 
     List<E> findAllByStudioIdAndSlugIn(long studio, Collection<String> slugs);
+
+    /** In the order of lists: by title. */
+    List<E> findAllByStudioIdOrderByTitleAscSlugAsc(long studio);
 }

@@ -49,6 +49,11 @@ public abstract class DocumentStore<E extends StoredDocument> {
         return repository.findByStudioIdAndSlug(studio.id(), id);
     }
 
+    /** What they are called. */
+    protected final String kind() {
+        return kind;
+    }
+
     /** The number of the studio whose documents these are. */
     protected final long studio() {
         return studio.id();

@@ -30,6 +30,7 @@ public final class Conflicts {
             }
         }
         conflicts.warmUps();
+        plan.wish().rounds().stream().filter(round -> plan.round(round.id()).isEmpty()).forEach(round -> conflicts.found.add(new Conflict(List.of(round.id()), round.title() + " is not in the plan.")));
         return List.copyOf(conflicts.found);
     }
 
@@ -42,6 +43,7 @@ public final class Conflicts {
             report(planned, round.title() + " ends at " + Clock.time(planned.end()) + ", " + Clock.minutes(planned.end() - wish.ends()) + " after the end of the day.");
         }
         round.at().filter(at -> at != planned.start()).ifPresent(at -> report(planned, round.title() + " is set for " + Clock.time(at) + ", not for " + Clock.time(planned.start()) + "."));
+        round.couples().stream().filter(couple -> planned.heatOf(couple) < 0).forEach(couple -> report(planned, name(couple) + " are in no heat of " + round.title() + "."));
         for (int heat = 0; heat < planned.heats().size(); heat++) {
             int couples = planned.heats().get(heat).size();
             if (couples > round.capacity()) {
@@ -57,8 +59,8 @@ public final class Conflicts {
         }
         after(first, second);
         after(second, first);
-        for (String couple : first.round().couples()) {
-            if (second.round().couples().contains(couple)) {
+        for (String couple : first.placed()) {
+            if (second.placed().contains(couple)) {
                 rest(couple, first, second);
             }
         }
@@ -111,7 +113,7 @@ public final class Conflicts {
     }
 
     private List<String> coachedIn(PlannedRound planned) {
-        return planned.round().couples().stream().filter(wish.coached()::contains).toList();
+        return planned.placed().stream().filter(wish.coached()::contains).toList();
     }
 
     private static int from(PlannedRound planned, List<String> couples) {

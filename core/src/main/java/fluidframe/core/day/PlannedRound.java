@@ -6,7 +6,7 @@ import java.util.List;
  * A round with its time and its heats.
  *
  * @param start minutes since midnight
- * @param heats the couples of each heat, every couple of the round in one of them
+ * @param heats the couples of each heat
  */
 public record PlannedRound(Round round, int start, List<List<String>> heats) {
 
@@ -27,6 +27,11 @@ public record PlannedRound(Round round, int start, List<List<String>> heats) {
             }
         }
         return -1;
+    }
+
+    /** Its couples that are in a heat. */
+    List<String> placed() {
+        return round.couples().stream().filter(couple -> heatOf(couple) >= 0).toList();
     }
 
     /** When a couple first dances. */

@@ -41,6 +41,11 @@ public final class Lexicon<T extends Term> {
         this.longestPhrase = byPhrase.keySet().stream().mapToInt(phrase -> words(phrase).size()).max().orElse(1);
     }
 
+    /** What to say was expected when a text is not in it. */
+    public String expected() {
+        return expected;
+    }
+
     /**
      * @param expected what to say was expected when a text is not in this lexicon, for example "a position"
      * @param terms    the terms, first come first served where two share a spelling

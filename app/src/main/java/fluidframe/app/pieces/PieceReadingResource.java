@@ -1,0 +1,108 @@
+package fluidframe.app.pieces;
+
+import fluidframe.app.pieces.PieceDocuments.PieceLineDocument;
+import fluidframe.app.pieces.PieceDocuments.PieceLineQuestion;
+import fluidframe.app.pieces.PieceDocuments.PieceTextDocument;
+import fluidframe.app.pieces.PieceDocuments.TapDocument;
+import fluidframe.app.pieces.PieceDocuments.TapQuestion;
+import fluidframe.app.problems.RefusedException;
+import fluidframe.app.work.Work;
+import fluidframe.core.dance.Dance;
+import fluidframe.core.dance.Dances;
+import fluidframe.core.piece.NotesReader;
+import fluidframe.core.piece.Piece;
+import fluidframe.core.piece.PieceReader;
+import fluidframe.core.piece.PieceWriter;
+import fluidframe.core.piece.Taps;
+import io.swagger.v3.oas.annotations.tags.Tag;
+import jakarta.validation.Valid;
+import java.io.ByteArrayInputStream;
+import java.io.IOException;
+import java.util.List;
+import java.util.Optional;
+import javax.sound.midi.InvalidMidiDataException;
+import javax.sound.midi.MidiSystem;
+import javax.sound.midi.Sequence;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.RestController;
+
+/** The ways in which a piece of music comes about: written as a line, tapped, read from notes. Nothing is stored. */
+@RestController
+@RequestMapping("/api")
+@Tag(name = "pieces")
+class PieceReadingResource {
+
+    private static final int MOST_BYTES = 2_000_000;
+    private static final int USUAL_BEATS = 4;
+    private static final int USUAL_PHRASE = 8;
+    private static final double SLOWEST = 24;
+    private static final double FASTEST = 62;
+
+    private final Work work;
+
+    PieceReadingResource(Work work) {
+        this.work = work;
+    }
+
+    /** A piece as a coach writes it down; nothing is stored. */
+    @PostMapping("/piece-lines")
+    PieceLineDocument read(@Valid @RequestBody PieceLineQuestion question) {
+        if (question.text().length() > PieceReader.MOST_LETTERS) {
+            throw RefusedException.of("/text", question.text().length() + " letters", "at most " + PieceReader.MOST_LETTERS + " letters");
+        }
+        Optional<Dance> dance = dance(question.dance());
+        return work.quickly(() -> PieceLineDocument.of(PieceReader.read(question.text(), dance.map(each -> each.rhythm().beatsPerBar()).orElse(USUAL_BEATS), dance.map(each -> each.music().phraseBars()).orElse(USUAL_PHRASE))));
+    }
+
+    /** A piece written as a line. */
+    @PostMapping("/piece-texts")
+    PieceTextDocument write(@Valid @RequestBody PieceDocument document) {
+        Piece piece = PieceReading.read(document, "");
+        return new PieceTextDocument(PieceWriter.write(piece), piece.seconds());
+    }
+
+    /** A standard MIDI file as a piece; nothing is stored. */
+    @PostMapping(path = "/piece-notes", consumes = {"audio/midi", "application/octet-stream"})
+    PieceLineDocument notes(@RequestBody byte[] bytes, @RequestParam(required = false) String dance) {
+        if (bytes.length > MOST_BYTES) {
+            throw RefusedException.of("", bytes.length + " bytes", "a MIDI file of at most " + MOST_BYTES + " bytes");
+        }
+        int phraseBars = dance(dance).map(each -> each.music().phraseBars()).orElse(USUAL_PHRASE);
+        Sequence notes = sequence(bytes);
+        return work.quickly(() -> PieceLineDocument.of(NotesReader.read(notes, phraseBars)));
+    }
+
+    private static Sequence sequence(byte[] bytes) {
+        try {
+            return MidiSystem.getSequence(new ByteArrayInputStream(bytes));
+        } catch (InvalidMidiDataException | IOException | RuntimeException e) {
+            throw RefusedException.of("", "a file that begins with \"" + new String(bytes, 0, Math.min(bytes.length, 12), java.nio.charset.StandardCharsets.US_ASCII).replaceAll("[^ -~]", "·") + "\"", "a standard MIDI file");
+        }
+    }
+
+    /** The beat that somebody tapped. */
+    @PostMapping("/taps")
+    TapDocument tap(@Valid @RequestBody TapQuestion question) {
+        Optional<Dance> dance = dance(question.dance());
+        int beatsPerBar = dance.map(each -> each.rhythm().beatsPerBar()).orElse(question.beatsPerBar() == null ? USUAL_BEATS : question.beatsPerBar());
+        if (beatsPerBar < 2 || beatsPerBar > USUAL_BEATS) {
+            throw RefusedException.of("/beatsPerBar", String.valueOf(beatsPerBar), "2, 3 or 4");
+        }
+        try {
+            return TapDocument.of(Taps.of(question.seconds(), question.onOne() == null ? List.of() : question.onOne(), beatsPerBar), beatsPerBar, dance.map(each -> (double) each.slowest().barsPerMinute()).orElse(SLOWEST),
+                    dance.map(each -> (double) each.fastest().barsPerMinute()).orElse(FASTEST));
+        } catch (IllegalArgumentException e) {
+            throw RefusedException.of("/seconds", e.getMessage(), "a steady beat of at least " + Taps.FEWEST + " taps");
+        }
+    }
+
+    private static Optional<Dance> dance(String id) {
+        if (id == null || id.isBlank()) {
+            return Optional.empty();
+        }
+        return Optional.of(Dances.find(id).orElseThrow(() -> RefusedException.of("/dance", id, "the id of a dance")));
+    }
+}

@@ -1,0 +1,84 @@
+package fluidframe.app.problems;
+
+import fluidframe.core.text.Lexicon;
+import fluidframe.core.text.Term;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.function.Supplier;
+import java.util.regex.Pattern;
+
+/** Everything that is wrong with a document that is being read. */
+public final class Faults {
+
+    /** The most letters of an id or a title. */
+    public static final int LONGEST_NAME = 120;
+
+    private static final Pattern ID = Pattern.compile("[a-z0-9]+(-[a-z0-9]+)*");
+
+    private final String root;
+    private final List<Fault> found = new ArrayList<>();
+
+    /**
+     * @param root JSON pointer to the document in what was sent
+     */
+    public Faults(String root) {
+        this.root = root;
+    }
+
+    public void add(String place, String text, String expected) {
+        found.add(Fault.of(root + place, text != null && text.length() > LONGEST_NAME ? text.substring(0, LONGEST_NAME) + "…" : text, expected));
+    }
+
+    /** The list itself, for what reads a part of the document with its own root. */
+    public List<Fault> list() {
+        return found;
+    }
+
+    public String root() {
+        return root;
+    }
+
+    public boolean isEmpty() {
+        return found.isEmpty();
+    }
+
+    public void checkId(String place, String id) {
+        if (!ID.matcher(id).matches() || id.length() > LONGEST_NAME) {
+            add(place, id, "an id of small letters, digits and hyphens");
+        }
+    }
+
+    public void checkTitle(String place, String title) {
+        if (title.isBlank() || title.length() > LONGEST_NAME) {
+            add(place, title, "a title of 1 to " + LONGEST_NAME + " letters");
+        }
+    }
+
+    public <T extends Term> Optional<T> term(String place, String text, Lexicon<T> lexicon) {
+        Optional<T> term = lexicon.find(text);
+        if (term.isEmpty()) {
+            add(place, text, lexicon.expected());
+        }
+        return term;
+    }
+
+    /** What is made of it, unless that cannot be. */
+    public <T> Optional<T> tried(String place, String text, String expected, Supplier<T> making) {
+        try {
+            return Optional.of(making.get());
+        } catch (IllegalArgumentException e) {
+            add(place, text, expected + " (" + e.getMessage() + ")");
+            return Optional.empty();
+        }
+    }
+
+    /**
+     * @throws RefusedException if there is one, with all of them
+     */
+    public void refuse() {
+        if (!found.isEmpty()) {
+            throw new RefusedException(found.get(0).sentence(), found);
+        }
+    }
+}

@@ -1,0 +1,6 @@
+package fluidframe.app.rules;
+
+import fluidframe.app.storage.DocumentRepository;
+
+interface ProfileRepository extends DocumentRepository<ProfileEntity> {
+}

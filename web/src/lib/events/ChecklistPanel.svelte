@@ -1,0 +1,48 @@
+<script lang="ts">
+  import type { Division } from '$lib/api/client';
+  import type { EventDesk } from './EventDesk.svelte';
+
+  interface Props {
+    desk: EventDesk;
+    divisions: Division[];
+  }
+  let { desk, divisions }: Props = $props();
+
+  let text = $state('');
+  let asked = $derived(
+    divisions.filter((division) => desk.event.rounds.some((round) => round.division === division.title && round.entries.some((entry) => desk.isOwn(entry.couple)))),
+  );
+
+  function add(event: SubmitEvent) {
+    event.preventDefault();
+    desk.addTask(text);
+    text = '';
+  }
+</script>
+
+<div class="mx-auto grid w-full max-w-4xl gap-3">
+  <form class="panel flex gap-2 p-3" onsubmit={add}>
+    <input class="field min-w-0 flex-1" placeholder="Something to do or to bring" aria-label="Something to do or to bring" maxlength="400" required bind:value={text} />
+    <button class="act act-main" disabled={text.trim() === ''}>Add</button>
+  </form>
+  <ul class="panel divide-y divide-line px-4">
+    {#each desk.event.checklist ?? [] as task, index (index)}
+      <li class="flex items-center gap-3 py-2">
+        <label class="flex flex-1 items-center gap-3 text-lg">
+          <input type="checkbox" class="size-6 accent-ink" checked={task.done} onchange={(event) => desk.setTask(index, event.currentTarget.checked)} />
+          <span class={task.done ? 'text-soft line-through' : ''}>{task.text}</span>
+        </label>
+        <button class="cursor-pointer px-2 text-soft hover:text-madder" aria-label={`Take “${task.text}” out`} onclick={() => desk.dropTask(index)}>×</button>
+      </li>
+    {:else}
+      <li class="py-6 text-center text-xl">Nothing on the list yet.</li>
+    {/each}
+  </ul>
+  {#each asked as division (division.title)}
+    <section class="panel p-4" aria-label={division.title}>
+      <h2 class="text-xl">{division.title}: what the organiser asks</h2>
+      {#if division.dress}<p><strong>Dress:</strong> {division.dress}</p>{/if}
+      {#if division.music}<p><strong>Music:</strong> {division.music}</p>{/if}
+    </section>
+  {/each}
+</div>

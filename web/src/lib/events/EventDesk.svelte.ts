@@ -1,0 +1,215 @@
+import {
+  api,
+  required,
+  sentenceOf,
+  type DanceEvent,
+  type Day,
+  type DayRelaxation,
+  type EntryStanding,
+  type EventCouple,
+  type EventDay,
+  type PlannedRound,
+  type Round,
+} from '$lib/api/client';
+import { EditSession, opened } from '$lib/ui/EditSession.svelte';
+import { idOf } from '$lib/ui/idOf';
+import { Latest } from '$lib/ui/Latest';
+import { eventStore } from './eventStore';
+
+/** What most events keep to; the program takes the same where nothing is said. */
+const USUAL_DAY: EventDay = { begins: '09:00', ends: '18:00', rest: 15, warmUp: 15, between: 5 };
+
+/** An event under work, and its day as it stands. */
+export class EventDesk extends EditSession<DanceEvent> {
+  /** The day as it is planned, with what cannot be in it. */
+  day = $state.raw<Day>();
+  /** What came of planning: proved, or what would allow a day where there is none. */
+  planned = $state.raw<Day>();
+  planning = $state(false);
+  standings = $state.raw<EntryStanding[]>();
+  #latest = new Latest<DanceEvent>((event) => this.#look(event));
+
+  static async open(id: string): Promise<EventDesk> {
+    const desk = new EventDesk(eventStore, await opened(eventStore, id));
+    await desk.#latest.ask(desk.event);
+    return desk;
+  }
+
+  get event(): DanceEvent {
+    return this.document;
+  }
+
+  get keeps(): EventDay {
+    return this.event.day ?? USUAL_DAY;
+  }
+
+  get own(): EventCouple[] {
+    return this.event.couples.filter((couple) => couple.coached);
+  }
+
+  couple(id: string): EventCouple | undefined {
+    return this.event.couples.find((couple) => couple.id === id);
+  }
+
+  isOwn(id: string): boolean {
+    return this.couple(id)?.coached ?? false;
+  }
+
+  round(id: string): Round | undefined {
+    return this.event.rounds.find((round) => round.id === id);
+  }
+
+  protected changed() {
+    this.standings = undefined;
+    void this.#latest.ask(this.event);
+  }
+
+  type(change: Partial<DanceEvent>) {
+    this.amend({ ...this.event, ...change });
+  }
+
+  set(change: Partial<DanceEvent>) {
+    this.change({ ...this.event, ...change });
+  }
+
+  setDay(change: Partial<EventDay>) {
+    this.set({ day: { ...this.keeps, ...change } });
+  }
+
+  addCouple(title: string) {
+    const id = idOf(
+      title,
+      'couple',
+      this.event.couples.map((couple) => couple.id),
+    );
+    this.set({ couples: [...this.event.couples, { id, title: title.trim(), coached: false }] });
+  }
+
+  setCouple(id: string, change: Partial<EventCouple>) {
+    this.set({ couples: this.event.couples.map((couple) => (couple.id === id ? { ...couple, ...change } : couple)) });
+  }
+
+  /** A couple goes, and out of every round and heat. */
+  dropCouple(id: string) {
+    const title = this.couple(id)?.title ?? id;
+    this.set({ couples: this.event.couples.filter((couple) => couple.id !== id), rounds: this.event.rounds.map((round) => without(round, id)) });
+    this.saySo(`${title} are out of every round.`);
+  }
+
+  addRound(division: string) {
+    const title = `${division}, first round`;
+    const id = idOf(
+      title,
+      'round',
+      this.event.rounds.map((round) => round.id),
+    );
+    this.set({ rounds: [...this.event.rounds, { id, title, division, minutes: 2, entries: [] }] });
+  }
+
+  setRound(id: string, change: Partial<Round>) {
+    this.set({ rounds: this.event.rounds.map((round) => (round.id === id ? { ...round, ...change } : round)) });
+  }
+
+  /** A round goes; no other waits for it any more. */
+  dropRound(id: string) {
+    this.set({
+      rounds: this.event.rounds.filter((round) => round.id !== id).map((round) => (round.after === id ? { ...round, after: undefined } : round)),
+      plan: this.event.plan?.filter((round) => round.round !== id),
+    });
+  }
+
+  enter(round: string, couple: string) {
+    const now = this.round(round);
+    if (now && !now.entries.some((entry) => entry.couple === couple)) this.setRound(round, { entries: [...now.entries, { couple }] });
+  }
+
+  scratch(round: string, couple: string) {
+    const now = this.round(round);
+    if (!now) return;
+    this.setRound(round, { entries: without(now, couple).entries });
+    this.saySo(`${this.couple(couple)?.title ?? couple} are out of ${now.title}.`);
+  }
+
+  setRoutines(round: string, couple: string, routines: string[]) {
+    const now = this.round(round);
+    if (now) this.setRound(round, { entries: now.entries.map((entry) => (entry.couple === couple ? { ...entry, routines } : entry)) });
+  }
+
+  startAt(round: string, start: string) {
+    this.#setPlan((planned) => (planned.round === round ? { ...planned, start } : planned));
+  }
+
+  /** A couple goes into another heat of a round; counted from 0. */
+  moveTo(round: string, couple: string, heat: number) {
+    this.#setPlan((planned) => {
+      if (planned.round !== round) return planned;
+      const heats = planned.heats.map((each) => each.filter((other) => other !== couple));
+      heats[heat] = [...(heats[heat] ?? []), couple];
+      return { ...planned, heats };
+    });
+  }
+
+  #setPlan(change: (round: PlannedRound) => PlannedRound) {
+    this.set({ plan: this.event.plan?.map(change) });
+  }
+
+  /** Plans the day; what has begun by now stays as it is. */
+  async plan(now?: string) {
+    this.planning = true;
+    try {
+      const day = required(await api.POST('/api/events/days', { body: { event: this.event, solve: true, now } }));
+      this.planned = day;
+      this.clearFailure();
+      if (day.plan) this.set({ plan: day.plan });
+    } catch (thrown) {
+      this.fail(thrown);
+    } finally {
+      this.planning = false;
+    }
+  }
+
+  /** Gives up what a relaxation gives up, and plans again. */
+  async relax(relaxation: DayRelaxation) {
+    this.set({
+      day: relaxation.day,
+      couples: this.event.couples.map((couple) => ({ ...couple, coached: relaxation.coached.includes(couple.id) })),
+      rounds: this.event.rounds.map((round) => (round.at && !relaxation.set.includes(round.id) ? { ...round, at: undefined } : round)),
+    });
+    await this.plan();
+  }
+
+  addTask(text: string) {
+    this.set({ checklist: [...(this.event.checklist ?? []), { text: text.trim(), done: false }] });
+  }
+
+  setTask(index: number, done: boolean) {
+    this.set({ checklist: this.event.checklist?.map((task, at) => (at === index ? { ...task, done } : task)) });
+  }
+
+  dropTask(index: number) {
+    this.set({ checklist: this.event.checklist?.filter((_, at) => at !== index) });
+  }
+
+  /** How the routines that are entered stand; of the event as it is kept. */
+  async loadStandings() {
+    try {
+      this.standings = required(await api.GET('/api/events/{id}/standings', { params: { path: { id: this.event.id } } }));
+    } catch (thrown) {
+      this.failure = sentenceOf(thrown);
+    }
+  }
+
+  async #look(event: DanceEvent) {
+    if (event.title.trim() === '') return;
+    try {
+      this.day = required(await api.POST('/api/events/days', { body: { event, solve: false } }));
+      this.clearFailure();
+    } catch (thrown) {
+      this.fail(thrown);
+    }
+  }
+}
+
+function without(round: Round, couple: string): Round {
+  return { ...round, entries: round.entries.filter((entry) => entry.couple !== couple) };
+}

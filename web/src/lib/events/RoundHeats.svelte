@@ -1,0 +1,66 @@
+<script lang="ts">
+  import type { PlannedRound } from '$lib/api/client';
+  import type { EventDesk } from './EventDesk.svelte';
+
+  interface Props {
+    desk: EventDesk;
+    round: PlannedRound;
+    chosen: boolean;
+  }
+  let { desk, round, chosen }: Props = $props();
+
+  let panel = $state<HTMLElement>();
+  let written = $derived(desk.round(round.round));
+  let calls = $derived((desk.day?.calls ?? []).filter((call) => call.round === round.round));
+  let dances = $derived([...new Set(calls.map((call) => call.dance))]);
+
+  $effect(() => {
+    if (chosen) panel?.scrollIntoView({ block: 'nearest' });
+  });
+
+  function name(id: string) {
+    const couple = desk.couple(id);
+    return couple?.coached ? couple.title : couple?.number ? String(couple.number) : (couple?.title ?? id);
+  }
+</script>
+
+<section class={['panel p-4', chosen && 'border-ink']} aria-label={written?.title ?? round.round} bind:this={panel}>
+  <header class="flex flex-wrap items-baseline gap-x-3">
+    <input
+      class="field w-28 font-title text-lg font-semibold"
+      type="time"
+      aria-label={`Begin of ${written?.title}`}
+      value={round.start}
+      onchange={(event) => desk.startAt(round.round, event.currentTarget.value)}
+    />
+    <h2 class="flex-1 text-xl">{written?.title ?? round.round}</h2>
+    <span class="text-soft">to {calls.at(-1)?.end}</span>
+  </header>
+  <p class="text-soft">{dances.join(', ')}</p>
+  <ol class="mt-2 flex flex-col gap-1">
+    {#each round.heats as heat, index (index)}
+      <li class="flex flex-wrap items-center gap-1.5 border-t border-line pt-1">
+        <strong class="w-16">Heat {index + 1}</strong>
+        {#each heat as id (id)}
+          <span class={['inline-flex items-center rounded-lg border-[1.5px] pl-2', desk.isOwn(id) ? 'border-brass bg-brass/20 font-semibold' : 'border-line']}>
+            {name(id)}
+            {#if round.heats.length > 1}
+              <button
+                class="cursor-pointer px-1 text-soft hover:text-ink"
+                title="Into the next heat"
+                aria-label={`${name(id)} into the next heat`}
+                onclick={() => desk.moveTo(round.round, id, (index + 1) % round.heats.length)}>↓</button
+              >
+            {/if}
+            <button
+              class="cursor-pointer px-1.5 text-soft hover:text-madder"
+              title="They do not dance"
+              aria-label={`${name(id)} do not dance`}
+              onclick={() => desk.scratch(round.round, id)}>×</button
+            >
+          </span>
+        {/each}
+      </li>
+    {/each}
+  </ol>
+</section>

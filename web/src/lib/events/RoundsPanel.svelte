@@ -1,0 +1,212 @@
+<script lang="ts">
+  import type { Division, RoutineSummary } from '$lib/api/client';
+  import { reference } from '$lib/reference/reference.svelte';
+  import Choice from '$lib/ui/Choice.svelte';
+  import NumberField from '$lib/ui/NumberField.svelte';
+  import type { EventDesk } from './EventDesk.svelte';
+
+  interface Props {
+    desk: EventDesk;
+    divisions: Division[];
+    routines: RoutineSummary[];
+  }
+  let { desk, divisions, routines }: Props = $props();
+
+  let name = $state('');
+  let floors = $derived(desk.event.floors.map((floor) => floor.title));
+
+  function addCouple(event: SubmitEvent) {
+    event.preventDefault();
+    desk.addCouple(name);
+    name = '';
+  }
+
+  function dancesOf(division: string, chosen: string[] | undefined) {
+    return chosen && chosen.length > 0 ? chosen : (divisions.find((each) => each.title === division)?.dances.map((rule) => rule.dance) ?? []);
+  }
+
+  function addFloor() {
+    desk.set({ floors: [...desk.event.floors, { title: `Floor ${floors.length + 1}`, floor: { length: 18, width: 11 } }] });
+  }
+
+  /** The routine of a dance that a couple dances in a round. */
+  function chooseRoutine(round: string, couple: string, dance: string, now: string[], chosen: string) {
+    const others = now.filter((id) => routines.find((routine) => routine.id === id)?.dance !== dance);
+    desk.setRoutines(round, couple, chosen ? [...others, chosen] : others);
+  }
+</script>
+
+<div class="grid items-start gap-3 lg:grid-cols-[22rem_minmax(0,1fr)]">
+  <section class="panel p-4" aria-label="Couples">
+    <h2 class="text-xl">Couples</h2>
+    <form class="mt-1 flex gap-2" onsubmit={addCouple}>
+      <input class="field min-w-0 flex-1" placeholder="Names of a couple" aria-label="Names of a couple" maxlength="120" required bind:value={name} />
+      <button class="act" disabled={name.trim() === ''}>Add</button>
+    </form>
+    <ul class="mt-2 divide-y divide-line">
+      {#each [...desk.event.couples].sort((a, b) => Number(b.coached) - Number(a.coached)) as couple (couple.id)}
+        <li class="flex items-center gap-2 py-1">
+          <input
+            class="field w-16 px-2"
+            type="number"
+            min="0"
+            aria-label={`Number of ${couple.title}`}
+            value={couple.number}
+            onchange={(event) => desk.setCouple(couple.id, { number: Number.isNaN(event.currentTarget.valueAsNumber) ? undefined : event.currentTarget.valueAsNumber })}
+          />
+          <span class={['min-w-0 flex-1 leading-tight', couple.coached && 'font-semibold']}>{couple.title}</span>
+          <label class="inline-flex items-center gap-1 text-soft"
+            ><input
+              type="checkbox"
+              class="size-5 accent-ink"
+              checked={couple.coached}
+              aria-label={`${couple.title} are yours`}
+              onchange={(event) => desk.setCouple(couple.id, { coached: event.currentTarget.checked })}
+            />yours</label
+          >
+          <button
+            class="cursor-pointer px-1 text-soft hover:text-madder"
+            aria-label={`${couple.title} are out`}
+            title="Out of every round"
+            onclick={() => desk.dropCouple(couple.id)}>×</button
+          >
+        </li>
+      {/each}
+    </ul>
+    <h2 class="mt-4 text-xl">Floors</h2>
+    <ul>
+      {#each desk.event.floors as floor, index (index)}
+        <li class="flex flex-wrap items-center gap-2 py-1">
+          <span class="min-w-0 flex-1 font-semibold">{floor.title}</span>
+          <NumberField
+            label={`Length of ${floor.title}`}
+            after="×"
+            value={floor.floor?.length ?? 18}
+            min={4}
+            max={100}
+            step={0.5}
+            onchange={(length) => desk.set({ floors: desk.event.floors.map((each, at) => (at === index ? { ...each, floor: { width: 11, ...each.floor, length } } : each)) })}
+          />
+          <NumberField
+            label={`Width of ${floor.title}`}
+            after="m"
+            value={floor.floor?.width ?? 11}
+            min={4}
+            max={100}
+            step={0.5}
+            onchange={(width) => desk.set({ floors: desk.event.floors.map((each, at) => (at === index ? { ...each, floor: { length: 18, ...each.floor, width } } : each)) })}
+          />
+        </li>
+      {/each}
+    </ul>
+    {#if floors.length < 6}<button class="act mt-1" onclick={addFloor}>Another floor</button>{/if}
+  </section>
+
+  <section class="flex flex-col gap-3" aria-label="Rounds">
+    <div class="flex flex-wrap items-center gap-2">
+      <h2 class="flex-1 text-2xl">Rounds</h2>
+      <Choice
+        label="New round of"
+        value=""
+        any="a division"
+        options={divisions.map((division) => ({ value: division.title, label: division.title }))}
+        onchange={(division) => division && desk.addRound(division)}
+      />
+    </div>
+    {#each desk.event.rounds as round (round.id)}
+      {@const free = desk.event.couples.filter((couple) => !round.entries.some((entry) => entry.couple === couple.id))}
+      <article class="panel p-4" aria-label={round.title}>
+        <header class="flex flex-wrap items-center gap-2">
+          <input
+            class="field min-w-48 flex-1 font-title text-lg font-semibold"
+            aria-label="Title of the round"
+            maxlength="120"
+            value={round.title}
+            onchange={(event) => desk.setRound(round.id, { title: event.currentTarget.value })}
+          />
+          <NumberField
+            after="min a dance"
+            label={`Minutes a dance in ${round.title}`}
+            value={round.minutes}
+            min={1}
+            max={60}
+            onchange={(minutes) => desk.setRound(round.id, { minutes })}
+          />
+          {#if floors.length > 1}<Choice
+              label="on"
+              value={round.floor ?? floors[0] ?? ''}
+              options={floors.map((floor) => ({ value: floor, label: floor }))}
+              onchange={(floor) => desk.setRound(round.id, { floor })}
+            />{/if}
+          <Choice
+            label="after"
+            any="any"
+            value={round.after ?? ''}
+            options={desk.event.rounds.filter((other) => other.id !== round.id).map((other) => ({ value: other.id, label: other.title }))}
+            onchange={(after) => desk.setRound(round.id, { after: after || undefined })}
+          />
+          <label class="inline-flex items-center gap-2"
+            ><span class="text-soft">set for</span><input
+              class="field"
+              type="time"
+              value={round.at ?? ''}
+              onchange={(event) => desk.setRound(round.id, { at: event.currentTarget.value || undefined })}
+            /></label
+          >
+          <button class="cursor-pointer px-2 text-soft hover:text-madder" aria-label={`Take ${round.title} out`} title="Take it out" onclick={() => desk.dropRound(round.id)}
+            >×</button
+          >
+        </header>
+        <p class="mt-1 text-soft">
+          {round.division}: {dancesOf(round.division, round.dances)
+            .map((dance) => reference.danceTitle(dance))
+            .join(', ')}; {round.entries.length}
+          {round.entries.length === 1 ? 'couple' : 'couples'}
+        </p>
+        <ul class="mt-2 flex flex-col gap-1">
+          {#each round.entries.filter((entry) => desk.isOwn(entry.couple)) as entry (entry.couple)}
+            <li class="flex flex-wrap items-center gap-2 rounded-lg border-[1.5px] border-brass px-2 py-1">
+              <strong>{desk.couple(entry.couple)?.title}</strong>
+              {#each dancesOf(round.division, round.dances) as dance (dance)}
+                {@const now = entry.routines ?? []}
+                <Choice
+                  label={reference.danceTitle(dance)}
+                  any="no routine"
+                  value={now.find((id) => routines.find((routine) => routine.id === id)?.dance === dance) ?? ''}
+                  options={routines.filter((routine) => routine.dance === dance).map((routine) => ({ value: routine.id, label: routine.title }))}
+                  onchange={(chosen) => chooseRoutine(round.id, entry.couple, dance, now, chosen)}
+                />
+              {/each}
+              <button
+                class="cursor-pointer px-1 text-soft hover:text-madder"
+                aria-label={`${desk.couple(entry.couple)?.title} do not dance ${round.title}`}
+                onclick={() => desk.scratch(round.id, entry.couple)}>×</button
+              >
+            </li>
+          {/each}
+          <li class="flex flex-wrap gap-1.5">
+            {#each round.entries.filter((entry) => !desk.isOwn(entry.couple)) as entry (entry.couple)}
+              {@const couple = desk.couple(entry.couple)}
+              <span class="inline-flex items-center rounded-lg border-[1.5px] border-line pl-2">
+                {couple?.number ?? couple?.title ?? entry.couple}<button
+                  class="cursor-pointer px-1.5 text-soft hover:text-madder"
+                  aria-label={`${couple?.title} do not dance ${round.title}`}
+                  onclick={() => desk.scratch(round.id, entry.couple)}>×</button
+                >
+              </span>
+            {/each}
+            {#if free.length > 0}<Choice
+                label="Enter"
+                value=""
+                any="a couple"
+                options={free.map((couple) => ({ value: couple.id, label: couple.title }))}
+                onchange={(couple) => couple && desk.enter(round.id, couple)}
+              />{/if}
+          </li>
+        </ul>
+      </article>
+    {:else}
+      <p class="panel p-8 text-center text-xl">No round yet. Choose a division above.</p>
+    {/each}
+  </section>
+</div>

@@ -1,0 +1,101 @@
+<script lang="ts">
+  import type { Call } from '$lib/api/client';
+  import type { EventDesk } from './EventDesk.svelte';
+  import { minutesOf, timeNow, timeOf } from './clock';
+
+  interface Props {
+    desk: EventDesk;
+  }
+  let { desk }: Props = $props();
+
+  const EVERY = 15_000;
+  const MORE = 12;
+
+  let clock = $state(timeNow());
+  /** A time that was set by hand, for a look ahead. */
+  let set = $state('');
+  let all = $state(false);
+  let more = $state(MORE);
+
+  $effect(() => {
+    const timer = setInterval(() => (clock = timeNow()), EVERY);
+    return () => clearInterval(timer);
+  });
+
+  let today = $derived(desk.event.date === new Date().toLocaleDateString('sv-SE'));
+  let calls = $derived(desk.day?.calls ?? []);
+  /** On another day the list begins with its first call. */
+  let now = $derived(set || (today ? clock : (desk.day?.warmUps[0]?.start ?? calls[0]?.start ?? clock)));
+  let at = $derived(minutesOf(now));
+  let shown = $derived(calls.filter((call) => all || isOwn(call)));
+  let danced = $derived(shown.filter((call) => minutesOf(call.start) <= at && at < minutesOf(call.end)));
+  let coming = $derived(shown.filter((call) => minutesOf(call.start) > at));
+  let next = $derived(coming[0]);
+  let warmUp = $derived(desk.day?.warmUps.find((each) => minutesOf(each.end) > at));
+
+  function isOwn(call: Call) {
+    return call.couples.some((called) => desk.isOwn(called.couple));
+  }
+
+  function own(call: Call) {
+    return call.couples.filter((called) => desk.isOwn(called.couple));
+  }
+
+  function until(time: string) {
+    const minutes = minutesOf(time) - at;
+    return minutes < 60 ? `in ${minutes} min` : `in ${Math.floor(minutes / 60)} h ${minutes % 60} min`;
+  }
+</script>
+
+{#snippet line(call: Call)}
+  <span class="block leading-snug">
+    <strong>{call.dance}</strong>, heat {call.heat} of {call.heats}, {call.title}, {call.floor}
+  </span>
+  {#each own(call) as called (called.couple)}
+    <span class="block leading-snug">
+      <span class="font-semibold">{desk.couple(called.couple)?.title}</span>{#if desk.couple(called.couple)?.number}, number {desk.couple(called.couple)?.number}{/if}: {called.side};
+      {called.piece ? `their piece, ${called.piece}` : call.music || 'the organiser’s music'}
+    </span>
+  {/each}
+{/snippet}
+
+{#if calls.length === 0}
+  <p class="panel p-10 text-center text-xl">The day is not planned yet (D, then P).</p>
+{:else}
+  <div class="mx-auto flex w-full max-w-3xl flex-col gap-3">
+    <div class="flex flex-wrap items-center gap-3">
+      <label class="inline-flex items-center gap-2"
+        ><span class="text-soft">as at</span><input class="field" type="time" value={now} onchange={(event) => (set = event.currentTarget.value)} /></label
+      >
+      {#if set}<button class="act" onclick={() => (set = '')}>{today ? 'Now' : 'From the beginning'}</button>{/if}
+      <label class="inline-flex items-center gap-2"><input type="checkbox" class="size-5 accent-ink" bind:checked={all} />other couples too</label>
+    </div>
+    {#if danced.length > 0}
+      <section class="panel border-ink p-4" aria-label="Now">
+        <h2 class="text-lg text-soft">Now</h2>
+        {#each danced as call (`${call.round} ${call.start} ${call.heat}`)}<p class="text-xl">{@render line(call)}</p>{/each}
+      </section>
+    {/if}
+    <section class="panel p-4" aria-label="Next">
+      <h2 class="text-lg text-soft">Next</h2>
+      {#if warmUp && (!next || minutesOf(warmUp.start) < minutesOf(next.start))}
+        <p class="text-xl">
+          <strong class="font-title text-3xl">{warmUp.start}</strong>
+          {minutesOf(warmUp.start) > at ? until(warmUp.start) : 'now'}: warm-up until {warmUp.end}, {warmUp.couples.map((id) => desk.couple(id)?.title).join(', ')}
+        </p>
+      {/if}
+      {#if next}
+        <p class="text-xl"><strong class="font-title text-4xl">{next.start}</strong> <span class="text-soft">{until(next.start)}</span>{@render line(next)}</p>
+      {:else}
+        <p class="text-xl">Nothing more today.</p>
+      {/if}
+    </section>
+    <ol class="panel divide-y divide-line px-4">
+      {#each coming.slice(1, more) as call (`${call.round} ${call.start} ${call.heat}`)}
+        <li class="flex gap-4 py-2"><strong class="font-title text-xl">{call.start}</strong><span>{@render line(call)}</span></li>
+      {/each}
+    </ol>
+    {#if coming.length > more}<button class="act self-center" onclick={() => (more += MORE)}>{coming.length - more} more, until {timeOf(minutesOf(coming.at(-1)!.end))}</button
+      >{/if}
+  </div>
+{/if}

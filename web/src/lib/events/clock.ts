@@ -1,0 +1,22 @@
+/** Minutes since midnight of a time such as 09:30. */
+export function minutesOf(time: string): number {
+  const [hours = 0, minutes = 0] = time.split(':').map(Number);
+  return hours * 60 + minutes;
+}
+
+/** A time such as 09:30 of minutes since midnight. */
+export function timeOf(minutes: number): string {
+  return `${String(Math.floor(minutes / 60)).padStart(2, '0')}:${String(minutes % 60).padStart(2, '0')}`;
+}
+
+/** What the clock of this device says. */
+export function timeNow(): string {
+  const now = new Date();
+  return timeOf(now.getHours() * 60 + now.getMinutes());
+}
+
+/** "13 March 2027", or as it stands where it is no date. */
+export function dateWords(date: string): string {
+  const day = new Date(`${date}T12:00:00`);
+  return Number.isNaN(day.getTime()) ? date : day.toLocaleDateString('en-GB', { day: 'numeric', month: 'long', year: 'numeric' });
+}

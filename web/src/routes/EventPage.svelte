@@ -1,0 +1,147 @@
+<script lang="ts">
+  import { api, required, sentenceOf, type Division, type ProfileSummary, type RoutineSummary } from '$lib/api/client';
+  import ChecklistPanel from '$lib/events/ChecklistPanel.svelte';
+  import DayPanel from '$lib/events/DayPanel.svelte';
+  import { EventDesk } from '$lib/events/EventDesk.svelte';
+  import RoundsPanel from '$lib/events/RoundsPanel.svelte';
+  import RunningList from '$lib/events/RunningList.svelte';
+  import StandingPanel from '$lib/events/StandingPanel.svelte';
+  import { timeNow } from '$lib/events/clock';
+  import { keysFor } from '$lib/keys/keys';
+  import { EVENT } from '$lib/keys/shortcuts';
+  import { reference } from '$lib/reference/reference.svelte';
+  import Choice from '$lib/ui/Choice.svelte';
+  import Message from '$lib/ui/Message.svelte';
+  import Redo2 from '@lucide/svelte/icons/redo-2';
+  import Trash2 from '@lucide/svelte/icons/trash-2';
+  import Undo2 from '@lucide/svelte/icons/undo-2';
+  import { push, router } from 'svelte-spa-router';
+
+  const PANELS = [
+    { show: 'day', label: 'The day' },
+    { show: 'list', label: 'Running list' },
+    { show: 'rounds', label: 'Couples and rounds' },
+    { show: 'standing', label: 'Standing' },
+    { show: 'checklist', label: 'Checklist' },
+  ];
+
+  let desk = $state.raw<EventDesk>();
+  let profiles = $state.raw<ProfileSummary[]>([]);
+  let routines = $state.raw<RoutineSummary[]>([]);
+  let divisions = $state.raw<Division[]>([]);
+  let failure = $state<string>();
+
+  let id = $derived((router.params as Record<string, string> | undefined)?.id ?? '');
+  let shown = $derived(new URLSearchParams(router.querystring).get('show') ?? 'day');
+
+  $effect(() => {
+    desk = undefined;
+    failure = undefined;
+    let left: EventDesk | undefined;
+    Promise.all([EventDesk.open(id), api.GET('/api/profiles'), api.GET('/api/routines'), reference.load()]).then(
+      ([opened, rules, list]) => {
+        profiles = required(rules);
+        routines = required(list);
+        desk = left = opened;
+      },
+      (thrown) => (failure = sentenceOf(thrown)),
+    );
+    return () => left?.leave();
+  });
+
+  let profile = $derived(desk?.event.profile);
+  $effect(() => {
+    if (profile === undefined) return;
+    api.GET('/api/profiles/{id}', { params: { path: { id: profile } } }).then(
+      (answer) => (divisions = required(answer).divisions),
+      (thrown) => (failure = sentenceOf(thrown)),
+    );
+  });
+
+  function show(panel: string) {
+    void push(`/events/${id}?show=${panel}`);
+  }
+
+  async function remove() {
+    if (await desk?.delete()) await push('/events');
+  }
+
+  let keys = $derived(
+    desk &&
+      keysFor(EVENT, {
+        undo: () => desk!.undo(),
+        redo: () => desk!.redo(),
+        keep: () => void desk!.keep(),
+        plan: () => void desk!.plan(),
+        again: () => void desk!.plan(timeNow()),
+        day: () => show('day'),
+        list: () => show('list'),
+        rounds: () => show('rounds'),
+        standing: () => show('standing'),
+        checklist: () => show('checklist'),
+      }),
+  );
+</script>
+
+<svelte:window onkeydown={keys} />
+
+{#if failure}
+  <div class="mx-auto max-w-2xl p-10"><Message sentence={failure}><a class="act" href="#/events">Back to the events</a></Message></div>
+{:else if !desk}
+  <p class="p-10 text-center text-xl text-soft">Opening the event …</p>
+{:else}
+  <div class="mx-auto flex max-w-[84rem] flex-col gap-3 px-4 py-4">
+    <header class="flex flex-wrap items-center gap-x-3 gap-y-2">
+      <h1 class="sr-only">{desk.event.title}</h1>
+      <input
+        class="min-w-56 flex-1 truncate rounded-lg bg-transparent px-1 font-title text-3xl font-semibold hover:bg-board"
+        aria-label="Title of the event"
+        maxlength="120"
+        value={desk.event.title}
+        oninput={(event) => desk!.type({ title: event.currentTarget.value })}
+        onchange={() => desk!.accept()}
+      />
+      <input
+        class="field"
+        type="date"
+        aria-label="Date"
+        value={desk.event.date}
+        onchange={(event) => event.currentTarget.value && desk!.set({ date: event.currentTarget.value })}
+      />
+      <input
+        class="field min-w-40 flex-1"
+        aria-label="Place"
+        placeholder="Place"
+        maxlength="200"
+        value={desk.event.place ?? ''}
+        onchange={(event) => desk!.set({ place: event.currentTarget.value })}
+      />
+      <Choice
+        label="Rules"
+        value={desk.event.profile}
+        options={profiles.map((each) => ({ value: each.id, label: each.title }))}
+        onchange={(chosen) => desk!.set({ profile: chosen })}
+      />
+      <span class="flex flex-wrap items-center gap-2">
+        <button class="act" aria-label="Undo" title="Undo (Ctrl Z)" disabled={!desk.canUndo} onclick={() => desk!.undo()}><Undo2 size={18} /></button>
+        <button class="act" aria-label="Redo" title="Redo (Ctrl Y)" disabled={!desk.canRedo} onclick={() => desk!.redo()}><Redo2 size={18} /></button>
+        <button class="act" aria-label="Delete" title="Delete the event" onclick={remove}><Trash2 size={18} /></button>
+        <button class="act act-main" disabled={desk.isKept || desk.keeping} onclick={() => desk!.keep()}>{desk.isKept ? 'Kept' : 'Keep'}</button>
+      </span>
+    </header>
+    {#if desk.failure}<Message sentence={desk.failure} faults={desk.faults} />{/if}
+    <nav class="flex flex-wrap items-center gap-2" aria-label="Parts of the event">
+      {#each PANELS as panel (panel.show)}
+        <a class={['act', shown === panel.show && 'act-main']} aria-current={shown === panel.show ? 'page' : undefined} href={`#/events/${id}?show=${panel.show}`}>{panel.label}</a>
+      {/each}
+      <span class="flex-1"></span>
+      <a class="act" href={`#/rules/${desk.event.profile}`}>The rules</a>
+      {#if desk.isKept && desk.event.plan}<a class="act" href={`/api/events/${desk.event.id}/calendar.ics`} download={`${desk.event.id}.ics`}>Into a calendar</a>{/if}
+    </nav>
+    {#if shown === 'list'}<RunningList {desk} />
+    {:else if shown === 'rounds'}<RoundsPanel {desk} {divisions} {routines} />
+    {:else if shown === 'standing'}<StandingPanel {desk} />
+    {:else if shown === 'checklist'}<ChecklistPanel {desk} {divisions} />
+    {:else}<DayPanel {desk} />{/if}
+  </div>
+{/if}

@@ -1,0 +1,81 @@
+<script lang="ts">
+  import { api, required, sentenceOf, type FigureSummary } from '$lib/api/client';
+  import { keysFor } from '$lib/keys/keys';
+  import { KEEPING } from '$lib/keys/shortcuts';
+  import { reference } from '$lib/reference/reference.svelte';
+  import DivisionFields from '$lib/rules/DivisionFields.svelte';
+  import OrganiserLine from '$lib/rules/OrganiserLine.svelte';
+  import { ProfileDesk } from '$lib/rules/ProfileDesk.svelte';
+  import Message from '$lib/ui/Message.svelte';
+  import Redo2 from '@lucide/svelte/icons/redo-2';
+  import Trash2 from '@lucide/svelte/icons/trash-2';
+  import Undo2 from '@lucide/svelte/icons/undo-2';
+  import { push, router } from 'svelte-spa-router';
+
+  let desk = $state.raw<ProfileDesk>();
+  let figures = $state.raw<FigureSummary[]>([]);
+  let failure = $state<string>();
+  let id = $derived((router.params as Record<string, string> | undefined)?.id ?? '');
+
+  $effect(() => {
+    desk = undefined;
+    failure = undefined;
+    let left: ProfileDesk | undefined;
+    Promise.all([ProfileDesk.open(id), api.GET('/api/figures'), reference.load()]).then(
+      ([opened, list]) => {
+        figures = required(list);
+        desk = left = opened;
+      },
+      (thrown) => (failure = sentenceOf(thrown)),
+    );
+    return () => left?.leave();
+  });
+
+  async function remove() {
+    if (await desk?.delete()) await push('/events');
+  }
+
+  let keys = $derived(desk && keysFor(KEEPING, { undo: () => desk!.undo(), redo: () => desk!.redo(), keep: () => void desk!.keep() }));
+</script>
+
+<svelte:window onkeydown={keys} />
+
+{#if failure}
+  <div class="mx-auto max-w-2xl p-10"><Message sentence={failure}><a class="act" href="#/events">Back to the events</a></Message></div>
+{:else if !desk}
+  <p class="p-10 text-center text-xl text-soft">Opening the rules …</p>
+{:else}
+  <div class="mx-auto flex max-w-[76rem] flex-col gap-3 px-4 py-4">
+    <header class="flex flex-wrap items-center gap-x-3 gap-y-2">
+      <h1 class="sr-only">{desk.profile.title}</h1>
+      <input
+        class="min-w-56 flex-1 truncate rounded-lg bg-transparent px-1 font-title text-3xl font-semibold hover:bg-board"
+        aria-label="Title of the rules"
+        maxlength="120"
+        value={desk.profile.title}
+        oninput={(event) => desk!.type({ title: event.currentTarget.value })}
+        onchange={() => desk!.accept()}
+      />
+      <a class="act" href={`/api/profiles/${desk.profile.id}/book`} download={`${desk.profile.id}.json`}>As a file</a>
+      <button class="act" aria-label="Undo" title="Undo (Ctrl Z)" disabled={!desk.canUndo} onclick={() => desk!.undo()}><Undo2 size={18} /></button>
+      <button class="act" aria-label="Redo" title="Redo (Ctrl Y)" disabled={!desk.canRedo} onclick={() => desk!.redo()}><Redo2 size={18} /></button>
+      <button class="act" aria-label="Delete" title="Delete the rules" onclick={remove}><Trash2 size={18} /></button>
+      <button class="act act-main" disabled={desk.isKept || desk.keeping} onclick={() => desk!.keep()}>{desk.isKept ? 'Kept' : 'Keep'}</button>
+    </header>
+    {#if desk.failure}<Message sentence={desk.failure} faults={desk.faults} />{/if}
+    <OrganiserLine />
+    <textarea
+      class="field w-full py-2 leading-snug"
+      rows="2"
+      maxlength="4000"
+      aria-label="What else is to be known"
+      placeholder="What else is to be known"
+      value={desk.profile.note ?? ''}
+      oninput={(event) => desk!.type({ note: event.currentTarget.value })}
+      onchange={() => desk!.accept()}></textarea>
+    {#each desk.profile.divisions as division, index (index)}
+      <DivisionFields {division} {figures} onchange={(change) => desk!.setDivision(index, change)} ondrop={() => desk!.dropDivision(index)} />
+    {/each}
+    <button class="act self-start" onclick={() => desk!.addDivision()}>Another division</button>
+  </div>
+{/if}
