@@ -94,7 +94,7 @@
     <header class="flex flex-wrap items-center gap-x-3 gap-y-2">
       <h1 class="sr-only">{desk.event.title}</h1>
       <input
-        class="min-w-56 flex-1 truncate rounded-lg bg-transparent px-1 font-title text-3xl font-semibold hover:bg-board"
+        class="min-w-72 flex-1 truncate rounded-lg bg-transparent px-1 font-title text-3xl font-semibold hover:bg-board"
         aria-label="Title of the event"
         maxlength="120"
         value={desk.event.title}
@@ -109,7 +109,7 @@
         onchange={(event) => event.currentTarget.value && desk!.set({ date: event.currentTarget.value })}
       />
       <input
-        class="field min-w-40 flex-1"
+        class="field w-52"
         aria-label="Place"
         placeholder="Place"
         maxlength="200"

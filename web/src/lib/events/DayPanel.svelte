@@ -3,7 +3,8 @@
   import DayTimeline from './DayTimeline.svelte';
   import type { EventDesk } from './EventDesk.svelte';
   import RoundHeats from './RoundHeats.svelte';
-  import { timeNow } from './clock';
+  import TimeField from './TimeField.svelte';
+  import { letterOf, timeNow } from './clock';
 
   interface Props {
     desk: EventDesk;
@@ -25,17 +26,8 @@
 </script>
 
 <section class="panel flex flex-wrap items-center gap-x-5 gap-y-2 p-3" aria-label="What the day keeps to">
-  <label class="inline-flex items-center gap-2"
-    ><span class="text-soft">from</span><input
-      class="field"
-      type="time"
-      value={desk.keeps.begins}
-      onchange={(event) => desk.setDay({ begins: event.currentTarget.value })}
-    /></label
-  >
-  <label class="inline-flex items-center gap-2"
-    ><span class="text-soft">over by</span><input class="field" type="time" value={desk.keeps.ends} onchange={(event) => desk.setDay({ ends: event.currentTarget.value })} /></label
-  >
+  <TimeField before="from" label="The day begins" value={desk.keeps.begins} onchange={(begins) => desk.setDay({ begins })} />
+  <TimeField before="over by" label="The day must be over" value={desk.keeps.ends} onchange={(ends) => desk.setDay({ ends })} />
   <NumberField
     before="rest"
     after="min"
@@ -59,8 +51,8 @@
   <button class="act act-main" title="Plan the day (P)" disabled={desk.planning || desk.event.rounds.length === 0} onclick={() => desk.plan()}>Plan the day</button>
   {#if day?.plan}
     <span class="inline-flex items-center gap-2">
-      <button class="act" title="Plan what is left of it (N)" disabled={desk.planning} onclick={() => desk.plan(now)}>Plan what is left after</button>
-      <input class="field" type="time" aria-label="Now" bind:value={now} />
+      <button class="act" title="Plan what is left of it (N)" disabled={desk.planning} onclick={() => desk.plan(now)}>Plan what is left from</button>
+      <TimeField label="Now" value={now} onchange={(time) => (now = time)} />
     </span>
   {/if}
 </section>
@@ -88,8 +80,8 @@
 {#if day?.plan}
   <section class="panel p-3" aria-label="The day to scale"><DayTimeline {desk} {chosen} onchoose={(round) => (chosen = round)} /></section>
   <div class="grid gap-3 lg:grid-cols-2">
-    {#each day.plan as round (round.round)}
-      <RoundHeats {desk} {round} chosen={chosen === round.round} />
+    {#each day.plan as round, index (round.round)}
+      <RoundHeats {desk} {round} letter={letterOf(index)} chosen={chosen === round.round} />
     {/each}
   </div>
 {:else if desk.event.rounds.length === 0}

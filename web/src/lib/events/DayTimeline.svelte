@@ -1,6 +1,6 @@
 <script lang="ts">
   import type { EventDesk } from './EventDesk.svelte';
-  import { minutesOf, timeOf } from './clock';
+  import { letterOf, minutesOf, timeOf } from './clock';
 
   interface Props {
     desk: EventDesk;
@@ -25,10 +25,18 @@
   }
 
   let blocks = $derived(
-    (day?.plan ?? []).map((planned) => {
+    (day?.plan ?? []).map((planned, index) => {
       const heats = calls.filter((call) => call.round === planned.round);
       const end = heats.at(-1)?.end ?? planned.start;
-      return { round: planned.round, title: desk.round(planned.round)?.title ?? planned.round, floor: heats[0]?.floor ?? '', start: planned.start, end, heats };
+      return {
+        round: planned.round,
+        letter: letterOf(index),
+        title: desk.round(planned.round)?.title ?? planned.round,
+        floor: heats[0]?.floor ?? '',
+        start: planned.start,
+        end,
+        heats,
+      };
     }),
   );
 </script>
@@ -48,7 +56,7 @@
         {#each blocks.filter((block) => block.floor === floor) as block (block.round)}
           <button
             class={[
-              'absolute inset-y-1 cursor-pointer overflow-hidden rounded-lg border-2 bg-board text-left',
+              '@container absolute inset-y-1 cursor-pointer overflow-hidden rounded-lg border-2 bg-board text-left',
               troubled.has(block.round) ? 'border-madder' : chosen === block.round ? 'border-ink' : 'border-soft/60 hover:border-ink',
             ]}
             style:left={`${at(block.start)}%`}
@@ -57,7 +65,11 @@
             aria-pressed={chosen === block.round}
             onclick={() => onchoose(block.round)}
           >
-            <span class="block px-1.5 pt-0.5 text-sm leading-tight font-semibold">{block.start} {block.title}</span>
+            <span class="absolute inset-x-0 top-0 bottom-9 px-1.5 leading-tight">
+              <strong class="font-title text-2xl">{block.letter}</strong>
+              <span class="hidden text-sm font-semibold @min-[3.4rem]:inline">{block.start}</span>
+              <span class="hidden text-sm font-semibold @min-[7rem]:block">{block.title}</span>
+            </span>
             <span class="absolute inset-x-0 bottom-0 flex h-9" aria-hidden="true">
               {#each block.heats as heat (`${heat.dance} ${heat.heat}`)}
                 <span

@@ -1,13 +1,15 @@
 <script lang="ts">
   import type { PlannedRound } from '$lib/api/client';
   import type { EventDesk } from './EventDesk.svelte';
+  import TimeField from './TimeField.svelte';
 
   interface Props {
     desk: EventDesk;
     round: PlannedRound;
+    letter: string;
     chosen: boolean;
   }
-  let { desk, round, chosen }: Props = $props();
+  let { desk, round, letter, chosen }: Props = $props();
 
   let panel = $state<HTMLElement>();
   let written = $derived(desk.round(round.round));
@@ -26,13 +28,8 @@
 
 <section class={['panel p-4', chosen && 'border-ink']} aria-label={written?.title ?? round.round} bind:this={panel}>
   <header class="flex flex-wrap items-baseline gap-x-3">
-    <input
-      class="field w-28 font-title text-lg font-semibold"
-      type="time"
-      aria-label={`Begin of ${written?.title}`}
-      value={round.start}
-      onchange={(event) => desk.startAt(round.round, event.currentTarget.value)}
-    />
+    <strong class="w-7 font-title text-2xl text-soft">{letter}</strong>
+    <TimeField large label={`Begin of ${written?.title}`} value={round.start} onchange={(start) => desk.startAt(round.round, start)} />
     <h2 class="flex-1 text-xl">{written?.title ?? round.round}</h2>
     <span class="text-soft">to {calls.at(-1)?.end}</span>
   </header>

@@ -4,6 +4,7 @@
   import Choice from '$lib/ui/Choice.svelte';
   import NumberField from '$lib/ui/NumberField.svelte';
   import type { EventDesk } from './EventDesk.svelte';
+  import TimeField from './TimeField.svelte';
 
   interface Props {
     desk: EventDesk;
@@ -145,14 +146,7 @@
             options={desk.event.rounds.filter((other) => other.id !== round.id).map((other) => ({ value: other.id, label: other.title }))}
             onchange={(after) => desk.setRound(round.id, { after: after || undefined })}
           />
-          <label class="inline-flex items-center gap-2"
-            ><span class="text-soft">set for</span><input
-              class="field"
-              type="time"
-              value={round.at ?? ''}
-              onchange={(event) => desk.setRound(round.id, { at: event.currentTarget.value || undefined })}
-            /></label
-          >
+          <TimeField before="set for" label={`Time of ${round.title}`} open value={round.at ?? ''} onchange={(at) => desk.setRound(round.id, { at: at || undefined })} />
           <button class="cursor-pointer px-2 text-soft hover:text-madder" aria-label={`Take ${round.title} out`} title="Take it out" onclick={() => desk.dropRound(round.id)}
             >×</button
           >

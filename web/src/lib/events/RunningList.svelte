@@ -1,6 +1,7 @@
 <script lang="ts">
   import type { Call } from '$lib/api/client';
   import type { EventDesk } from './EventDesk.svelte';
+  import TimeField from './TimeField.svelte';
   import { minutesOf, timeNow, timeOf } from './clock';
 
   interface Props {
@@ -64,9 +65,7 @@
 {:else}
   <div class="mx-auto flex w-full max-w-3xl flex-col gap-3">
     <div class="flex flex-wrap items-center gap-3">
-      <label class="inline-flex items-center gap-2"
-        ><span class="text-soft">as at</span><input class="field" type="time" value={now} onchange={(event) => (set = event.currentTarget.value)} /></label
-      >
+      <TimeField before="as at" label="As at" value={now} onchange={(time) => (set = time)} />
       {#if set}<button class="act" onclick={() => (set = '')}>{today ? 'Now' : 'From the beginning'}</button>{/if}
       <label class="inline-flex items-center gap-2"><input type="checkbox" class="size-5 accent-ink" bind:checked={all} />other couples too</label>
     </div>

@@ -125,22 +125,24 @@
       {@render secondsField('in all', hold.inAll, (inAll) => onchange({ hold: { ...hold, inAll } }))}
     {/if}
   </div>
-  <ChipField label="Only" one="a figure" options={offered} value={division.allowed} onchange={(allowed) => onchange({ allowed })} />
-  <ChipField label="Barred" one="a figure" options={offered} value={division.barred} onchange={(barred) => onchange({ barred })} />
-  <ChipField
-    label="Barred"
-    one="an action"
-    options={reference.notation.actions.map((action) => ({ value: action.shorthand, label: action.wording }))}
-    value={division.actions}
-    onchange={(barred) => onchange({ actions: barred })}
-  />
-  <ChipField
-    label="Barred"
-    one="an element"
-    options={reference.notation.elements.map((element) => ({ value: element.shorthand, label: element.wording }))}
-    value={division.elements}
-    onchange={(elements) => onchange({ elements })}
-  />
+  <div class="grid gap-x-6 gap-y-2 sm:grid-cols-2">
+    <ChipField label="Only these figures" one="a figure" options={offered} value={division.allowed} onchange={(allowed) => onchange({ allowed })} />
+    <ChipField label="Barred figures" one="a figure" options={offered} value={division.barred} onchange={(barred) => onchange({ barred })} />
+    <ChipField
+      label="Barred actions"
+      one="an action"
+      options={reference.notation.actions.map((action) => ({ value: action.shorthand, label: action.wording }))}
+      value={division.actions}
+      onchange={(barred) => onchange({ actions: barred })}
+    />
+    <ChipField
+      label="Barred elements"
+      one="an element"
+      options={reference.notation.elements.map((element) => ({ value: element.shorthand, label: element.wording }))}
+      value={division.elements}
+      onchange={(elements) => onchange({ elements })}
+    />
+  </div>
   <div class="grid gap-3 sm:grid-cols-2">
     <label class="block"
       ><span class="text-soft">Dress</span><textarea

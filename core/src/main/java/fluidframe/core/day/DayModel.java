@@ -32,6 +32,7 @@ final class DayModel {
 
     /** A search that has failed so often, times a growing factor, begins again from the top with what it has learnt of the variables. */
     private static final int FAILS_BEFORE_RESTART = 400;
+    private static final int MOST_FAILS_GATHERING = 500;
 
     /** What came of it, and whether it is proved. */
     record Solved(Optional<DayPlan> plan, boolean exact) {
@@ -92,15 +93,7 @@ final class DayModel {
         return search;
     }
 
-    private static boolean isOver(BooleanSupplier stops) {
-        Stopping.check();
-        return stops.getAsBoolean();
-    }
-
-    private Solved solveWhole(int earliest, BooleanSupplier stops) {
-        placeRounds();
-        placeCouples();
-        model.arithm(end, ">=", earliest).post();
+    private Solver searching(BooleanSupplier stops) {
         Solver solver = model.getSolver();
         solver.addStopCriterion(() -> isOver(stops));
         List<AbstractStrategy<?>> search = roundsFirst();
@@ -114,12 +107,38 @@ final class DayModel {
         }
         solver.setSearch(search.toArray(AbstractStrategy<?>[]::new));
         solver.setLubyRestart(FAILS_BEFORE_RESTART, new FailCounter(model, 0), Integer.MAX_VALUE);
-        Optional<DayPlan> best = Optional.empty();
+        return solver;
+    }
+
+    private static boolean isOver(BooleanSupplier stops) {
+        Stopping.check();
+        return stops.getAsBoolean();
+    }
+
+    private Solved solveWhole(int earliest, BooleanSupplier stops) {
+        placeRounds();
+        placeCouples();
+        model.arithm(end, ">=", earliest).post();
+        Solver solver = searching(stops);
         Solution solution = solver.findOptimalSolution(end, Model.MINIMIZE);
-        if (solution != null) {
-            best = Optional.of(plan(solution));
+        if (solution == null) {
+            return new Solved(Optional.empty(), !solver.isStopCriterionMet());
         }
-        return new Solved(best, !solver.isStopCriterionMet() || best.filter(plan -> plan.ends() == earliest).isPresent());
+        int ends = solution.getIntVal(end);
+        boolean exact = !solver.isStopCriterionMet() || ends == earliest;
+        return new Solved(Optional.of(new DayModel(wish, before, now).gathered(ends, stops).orElseGet(() -> plan(solution))), exact);
+    }
+
+    /** Of the days that end no later one whose rounds begin as early as was found: nobody waits for nothing. */
+    private Optional<DayPlan> gathered(int latest, BooleanSupplier stops) {
+        placeRounds();
+        placeCouples();
+        model.arithm(end, "<=", latest).post();
+        IntVar waiting = model.intVar("starts in all", 0, rounds.size() * DayWish.MINUTES_OF_A_DAY);
+        model.sum(starts, "=", waiting).post();
+        Solver solver = searching(stops);
+        solver.limitFail(MOST_FAILS_GATHERING);
+        return Optional.ofNullable(solver.findOptimalSolution(waiting, Model.MINIMIZE)).map(this::plan);
     }
 
     /** Times, floors, what comes after what, and what any two rounds that share couples need between them. */

@@ -4,6 +4,7 @@ import fluidframe.core.couple.Hold;
 import fluidframe.core.dance.Dance;
 import fluidframe.core.figure.Caution;
 import fluidframe.core.figure.Figure;
+import fluidframe.core.figure.Level;
 import fluidframe.core.figure.Split;
 import fluidframe.core.link.Aspect;
 import fluidframe.core.link.Conditions;
@@ -179,8 +180,10 @@ final class Judge {
 
     private List<Ruling> figures(FigureRule rule) {
         List<Ruling> rulings = new ArrayList<>();
-        List<Place> high = placed((i, dancing) -> dancing.figure().level().compareTo(rule.highest()) > 0);
-        rulings.add(new Ruling(Rule.LEVEL, standing(high), highest(), "at most " + rule.highest().wording(), high));
+        if (rule.highest() != Level.OPEN) {
+            List<Place> high = placed((i, dancing) -> dancing.figure().level().compareTo(rule.highest()) > 0);
+            rulings.add(new Ruling(Rule.LEVEL, standing(high), highest(), "at most " + rule.highest().wording(), high));
+        }
         if (!rule.allowed().isEmpty() || !rule.barred().isEmpty()) {
             List<Place> others = placed((i, dancing) -> !rule.admits(dancing.figure().id()));
             rulings.add(new Ruling(Rule.FIGURES, standing(others), count(others, "figure not on the list", "figures not on the list"), rule.allowed().isEmpty() ? "all but " + rule.barred().size() : rule.allowed().size() + " figures", others));

@@ -89,6 +89,14 @@ class DayPlannerTest {
     }
 
     @Test
+    void roundsOfOthersAreDancedWhileTheCoachWarmsUp() {
+        DayWish wish = wish(3, 0, round("a", "hall", 1, 1, "A"), round("b", "hall", 1, 1, "B"), round("x", "hall", 2, 1, "X", "Y")).withWarmUp(15).withCoached(Set.of("A", "B"));
+        DayPlan plan = planned(wish).plan().orElseThrow();
+        assertThat(plan.ends()).isEqualTo(NINE + 15 + 2 + 15 + 2);
+        assertThat(plan.round("x").orElseThrow().start()).isEqualTo(NINE + 15 + 2);
+    }
+
+    @Test
     void whereNoDayCanBeWhatWouldAllowOneIsTried() {
         DayAnswer answer = planned(new DayWish(NINE, NINE + 30, 40, 0, 0, List.of(round("a", "hall", 1, 1, "A"), round("b", "hall", 1, 1, "A")), Set.of()));
         assertThat(answer.plan()).isEmpty();
