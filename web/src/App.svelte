@@ -84,14 +84,14 @@
 <svelte:window onkeydown={keys} />
 
 <div class="flex h-full flex-col-reverse sm:flex-row">
-  {#if !fills}<nav class="flex shrink-0 items-center gap-1 bg-ink print:hidden p-2 text-floor sm:w-22 sm:flex-col evening:bg-board evening:text-ink" aria-label="Views">
+  {#if !fills}<nav class="flex shrink-0 items-center gap-0 sm:gap-1 bg-ink print:hidden p-2 text-floor sm:w-22 sm:flex-col evening:bg-board evening:text-ink" aria-label="Views">
       <img src="./mark.svg" alt="Fluid Frame" class="mb-3 hidden size-12 sm:block" />
       {#each RAIL as view (view.path)}
         {@const here = router.location === view.path || router.location.startsWith(`${view.path}/`) || (router.location === '/' && view.path === '/figures')}
         <a
           href={`#${view.path}`}
           class={[
-            'flex flex-1 flex-col items-center gap-1 rounded-xl py-2 text-sm font-semibold sm:w-full sm:flex-none',
+            'flex flex-1 flex-col items-center gap-1 rounded-xl py-2 text-xs font-semibold sm:w-full sm:flex-none sm:text-sm',
             here ? 'bg-floor text-ink evening:bg-ink evening:text-board' : 'hover:bg-white/10',
           ]}
           aria-current={here ? 'page' : undefined}

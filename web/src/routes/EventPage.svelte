@@ -6,11 +6,10 @@
   import RoundsPanel from '$lib/events/RoundsPanel.svelte';
   import RunningList from '$lib/events/RunningList.svelte';
   import StandingPanel from '$lib/events/StandingPanel.svelte';
-  import { timeNow } from '$lib/events/clock';
+  import { dateWords, timeNow } from '$lib/events/clock';
   import { keysFor } from '$lib/keys/keys';
   import { EVENT } from '$lib/keys/shortcuts';
   import { reference } from '$lib/reference/reference.svelte';
-  import Choice from '$lib/ui/Choice.svelte';
   import Message from '$lib/ui/Message.svelte';
   import Redo2 from '@lucide/svelte/icons/redo-2';
   import Trash2 from '@lucide/svelte/icons/trash-2';
@@ -101,27 +100,7 @@
         oninput={(event) => desk!.type({ title: event.currentTarget.value })}
         onchange={() => desk!.accept()}
       />
-      <input
-        class="field"
-        type="date"
-        aria-label="Date"
-        value={desk.event.date}
-        onchange={(event) => event.currentTarget.value && desk!.set({ date: event.currentTarget.value })}
-      />
-      <input
-        class="field w-52"
-        aria-label="Place"
-        placeholder="Place"
-        maxlength="200"
-        value={desk.event.place ?? ''}
-        onchange={(event) => desk!.set({ place: event.currentTarget.value })}
-      />
-      <Choice
-        label="Rules"
-        value={desk.event.profile}
-        options={profiles.map((each) => ({ value: each.id, label: each.title }))}
-        onchange={(chosen) => desk!.set({ profile: chosen })}
-      />
+      <span class="text-soft">{dateWords(desk.event.date)}{desk.event.place ? `, ${desk.event.place}` : ''}</span>
       <span class="flex flex-wrap items-center gap-2">
         <button class="act" aria-label="Undo" title="Undo (Ctrl Z)" disabled={!desk.canUndo} onclick={() => desk!.undo()}><Undo2 size={18} /></button>
         <button class="act" aria-label="Redo" title="Redo (Ctrl Y)" disabled={!desk.canRedo} onclick={() => desk!.redo()}><Redo2 size={18} /></button>
@@ -130,7 +109,7 @@
       </span>
     </header>
     {#if desk.failure}<Message sentence={desk.failure} faults={desk.faults} />{/if}
-    <nav class="flex flex-wrap items-center gap-2" aria-label="Parts of the event">
+    <nav class="-mx-4 flex items-center gap-2 overflow-x-auto px-4 sm:flex-wrap" aria-label="Parts of the event">
       {#each PANELS as panel (panel.show)}
         <a class={['act', shown === panel.show && 'act-main']} aria-current={shown === panel.show ? 'page' : undefined} href={`#/events/${id}?show=${panel.show}`}>{panel.label}</a>
       {/each}
@@ -139,7 +118,7 @@
       {#if desk.isKept && desk.event.plan}<a class="act" href={`/api/events/${desk.event.id}/calendar.ics`} download={`${desk.event.id}.ics`}>Into a calendar</a>{/if}
     </nav>
     {#if shown === 'list'}<RunningList {desk} />
-    {:else if shown === 'rounds'}<RoundsPanel {desk} {divisions} {routines} />
+    {:else if shown === 'rounds'}<RoundsPanel {desk} {profiles} {divisions} {routines} />
     {:else if shown === 'standing'}<StandingPanel {desk} />
     {:else if shown === 'checklist'}<ChecklistPanel {desk} {divisions} />
     {:else}<DayPanel {desk} />{/if}

@@ -1,5 +1,5 @@
 <script lang="ts">
-  import type { Division, RoutineSummary } from '$lib/api/client';
+  import type { Division, ProfileSummary, RoutineSummary } from '$lib/api/client';
   import { reference } from '$lib/reference/reference.svelte';
   import Choice from '$lib/ui/Choice.svelte';
   import NumberField from '$lib/ui/NumberField.svelte';
@@ -8,10 +8,11 @@
 
   interface Props {
     desk: EventDesk;
+    profiles: ProfileSummary[];
     divisions: Division[];
     routines: RoutineSummary[];
   }
-  let { desk, divisions, routines }: Props = $props();
+  let { desk, profiles, divisions, routines }: Props = $props();
 
   let name = $state('');
   let floors = $derived(desk.event.floors.map((floor) => floor.title));
@@ -38,7 +39,20 @@
 </script>
 
 <div class="grid items-start gap-3 lg:grid-cols-[22rem_minmax(0,1fr)]">
-  <section class="panel p-4" aria-label="Couples">
+  <section class="panel p-4" aria-label="The event, its couples and floors">
+    <h2 class="text-xl">When and where</h2>
+    <div class="mt-1 mb-4 flex flex-col items-start gap-2">
+      <input class="field" type="date" aria-label="Date" value={desk.event.date} onchange={(event) => event.currentTarget.value && desk.set({ date: event.currentTarget.value })} />
+      <input
+        class="field w-full"
+        aria-label="Place"
+        placeholder="Place"
+        maxlength="200"
+        value={desk.event.place ?? ''}
+        onchange={(event) => desk.set({ place: event.currentTarget.value })}
+      />
+      <Choice label="Rules" value={desk.event.profile} options={profiles.map((each) => ({ value: each.id, label: each.title }))} onchange={(profile) => desk.set({ profile })} />
+    </div>
     <h2 class="text-xl">Couples</h2>
     <form class="mt-1 flex gap-2" onsubmit={addCouple}>
       <input class="field min-w-0 flex-1" placeholder="Names of a couple" aria-label="Names of a couple" maxlength="120" required bind:value={name} />

@@ -1,0 +1,84 @@
+package fluidframe.e2e;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
+import java.util.regex.Pattern;
+import org.junit.jupiter.api.Test;
+
+/** A coach goes to an event: its rules, its routines, its day. */
+class EventsTest extends BrowserTest {
+
+    @Test
+    void aDayIsPlannedSpoiledAndPlannedAgain() {
+        open("events/lamplight-open?show=day");
+        assertThat(button("Plan the day")).isEnabled();
+        press("p");
+        assertThat(page.getByTestId("day-answer")).hasText(Pattern.compile("The last round is over at \\d\\d:\\d\\d; no day under these wishes ends earlier."));
+        Locator start = page.getByLabel(Pattern.compile("Begin of Bronze Latin, final"));
+        start.fill("9.40");
+        start.press("Enter");
+        assertThat(page.getByText(Pattern.compile("before Bronze Latin, first round is over and judged"))).isVisible();
+        press("p");
+        assertThat(page.getByLabel("What cannot be")).hasCount(0);
+        page.getByLabel("The day must be over").fill("10:40");
+        page.getByLabel("The day must be over").press("Enter");
+        press("p");
+        assertThat(page.getByTestId("day-answer")).hasText("No such day can be: every order and every heat has been tried.");
+        page.getByText(Pattern.compile("It works if the day may go on until")).click();
+        assertThat(page.getByTestId("day-answer")).hasText(Pattern.compile("no day under these wishes ends earlier"));
+    }
+
+    @Test
+    void whatIsDancedNextIsReadOnThePhone() {
+        page.setViewportSize(390, 844);
+        open("events/lamplight-open?show=list");
+        assertThat(page.getByLabel("Next", new Page.GetByLabelOptions().setExact(true))).containsText("warm-up until");
+        page.getByLabel("As at").fill("10:00");
+        page.getByLabel("As at").press("Enter");
+        assertThat(page.getByLabel("Next", new Page.GetByLabelOptions().setExact(true))).containsText(Pattern.compile("first long side|second long side|first short side|second short side"));
+    }
+
+    @Test
+    void aRoutineIsMendedToStandUpToTheRules() {
+        open("routines/lamplight-waltz-four-sides/rules");
+        assertThat(page.getByRole(AriaRole.BUTTON).filter(new Locator.FilterOptions().setHasText("Bronze Standard")).first()).hasAttribute("aria-pressed", "true");
+        Locator level = page.getByRole(AriaRole.ROW).filter(new Locator.FilterOptions().setHasText("Level"));
+        level.getByRole(AriaRole.BUTTON).first().click();
+        page.getByText(Pattern.compile("^Dance .* instead of Fallaway Reverse and Slip Pivot")).first().click();
+        assertThat(level.getByText("holds").first()).isVisible();
+        assertThat(button("Keep")).isEnabled();
+    }
+
+    @Test
+    void newRulesAndAnEventUnderThemAreWrittenDown() {
+        open("events");
+        page.getByLabel("Title of new rules").fill("Harvest Hop");
+        button("Write them").click();
+        page.getByLabel("Title of the division").fill("Novice Waltz");
+        page.getByLabel("Title of the division").press("Tab");
+        page.getByLabel("lasts, at most").fill("60");
+        page.getByLabel("lasts, at most").press("Tab");
+        button("Keep").click();
+        assertThat(button("Kept")).isDisabled();
+        open("events");
+        page.getByLabel("Title of a new event").fill("Harvest Hop");
+        page.getByLabel(Pattern.compile("^Rules:")).click();
+        page.getByRole(AriaRole.OPTION).filter(new Locator.FilterOptions().setHasText("Harvest Hop")).click();
+        button("Start it").click();
+        page.getByLabel("Names of a couple").fill("Petra Lunn & Tomas Reyle");
+        button("Add").click();
+        page.getByLabel(Pattern.compile("^New round of")).click();
+        page.getByRole(AriaRole.OPTION).filter(new Locator.FilterOptions().setHasText("Novice Waltz")).click();
+        page.getByLabel(Pattern.compile("^Enter:")).click();
+        page.getByRole(AriaRole.OPTION).filter(new Locator.FilterOptions().setHasText("Petra Lunn")).click();
+        button("Keep").click();
+        assertThat(button("Kept")).isDisabled();
+        page.locator("h1").evaluate("() => document.activeElement.blur()");
+        press("d");
+        press("p");
+        assertThat(page.getByTestId("day-answer")).hasText(Pattern.compile("The last round is over at 09:17"));
+    }
+}
