@@ -16,49 +16,36 @@
   import Waypoints from '@lucide/svelte/icons/waypoints';
   import Sun from '@lucide/svelte/icons/sun';
   import Router, { router } from 'svelte-spa-router';
+  import { wrap } from 'svelte-spa-router/wrap';
   import { standby } from '$lib/studio/Standby.svelte';
   import NoticeLine from '$lib/ui/NoticeLine.svelte';
   import Warehouse from '@lucide/svelte/icons/warehouse';
-  import StudioPage from './routes/StudioPage.svelte';
-  import BookPage from './routes/BookPage.svelte';
-  import EventPage from './routes/EventPage.svelte';
-  import EventsPage from './routes/EventsPage.svelte';
   import FiguresPage from './routes/FiguresPage.svelte';
-  import FigureCardPage from './routes/FigureCardPage.svelte';
   import FigureSheetPage from './routes/FigureSheetPage.svelte';
-  import LinkMapPage from './routes/LinkMapPage.svelte';
-  import NewFigurePage from './routes/NewFigurePage.svelte';
-  import AboutPage from './routes/AboutPage.svelte';
-  import MusicPage from './routes/MusicPage.svelte';
-  import PiecePage from './routes/PiecePage.svelte';
-  import RoutineMusicPage from './routes/RoutineMusicPage.svelte';
-  import RoutineRulesPage from './routes/RoutineRulesPage.svelte';
-  import RulesPage from './routes/RulesPage.svelte';
   import NotFoundPage from './routes/NotFoundPage.svelte';
-  import RehearsePage from './routes/RehearsePage.svelte';
   import RoutineDeskPage from './routes/RoutineDeskPage.svelte';
   import RoutinesPage from './routes/RoutinesPage.svelte';
 
   const ROUTES = {
     '/': FiguresPage,
     '/figures': FiguresPage,
-    '/figures/new': NewFigurePage,
+    '/figures/new': wrap({ asyncComponent: () => import('./routes/NewFigurePage.svelte') }),
     '/figures/:id': FigureSheetPage,
-    '/figures/:id/card': FigureCardPage,
-    '/book': BookPage,
-    '/map': LinkMapPage,
-    '/studio': StudioPage,
+    '/figures/:id/card': wrap({ asyncComponent: () => import('./routes/FigureCardPage.svelte') }),
+    '/book': wrap({ asyncComponent: () => import('./routes/BookPage.svelte') }),
+    '/map': wrap({ asyncComponent: () => import('./routes/LinkMapPage.svelte') }),
+    '/studio': wrap({ asyncComponent: () => import('./routes/StudioPage.svelte') }),
     '/routines': RoutinesPage,
     '/routines/:id': RoutineDeskPage,
-    '/routines/:id/rehearse': RehearsePage,
-    '/routines/:id/music': RoutineMusicPage,
-    '/routines/:id/rules': RoutineRulesPage,
-    '/events': EventsPage,
-    '/events/:id': EventPage,
-    '/rules/:id': RulesPage,
-    '/music': MusicPage,
-    '/music/:id': PiecePage,
-    '/about': AboutPage,
+    '/routines/:id/rehearse': wrap({ asyncComponent: () => import('./routes/RehearsePage.svelte') }),
+    '/routines/:id/music': wrap({ asyncComponent: () => import('./routes/RoutineMusicPage.svelte') }),
+    '/routines/:id/rules': wrap({ asyncComponent: () => import('./routes/RoutineRulesPage.svelte') }),
+    '/events': wrap({ asyncComponent: () => import('./routes/EventsPage.svelte') }),
+    '/events/:id': wrap({ asyncComponent: () => import('./routes/EventPage.svelte') }),
+    '/rules/:id': wrap({ asyncComponent: () => import('./routes/RulesPage.svelte') }),
+    '/music': wrap({ asyncComponent: () => import('./routes/MusicPage.svelte') }),
+    '/music/:id': wrap({ asyncComponent: () => import('./routes/PiecePage.svelte') }),
+    '/about': wrap({ asyncComponent: () => import('./routes/AboutPage.svelte') }),
     '*': NotFoundPage,
   };
   const RAIL = [

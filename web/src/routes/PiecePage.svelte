@@ -4,6 +4,8 @@
   import { PIECE } from '$lib/keys/shortcuts';
   import { minutes } from '$lib/music/minutes';
   import { PieceDesk } from '$lib/music/PieceDesk.svelte';
+  import { Recording } from '$lib/music/Recording.svelte';
+  import RecordingPanel from '$lib/music/RecordingPanel.svelte';
   import Strip from '$lib/music/Strip.svelte';
   import { hitsOf, sectionsOf } from '$lib/music/strip';
   import TapPad from '$lib/music/TapPad.svelte';
@@ -24,6 +26,9 @@
   let sections = $derived(desk ? sectionsOf(desk.piece) : []);
   let hits = $derived(desk ? hitsOf(desk.piece) : []);
   let opening = $derived(desk?.piece.tempo[0]?.barsPerMinute ?? 0);
+  let recording = $state.raw<Recording>();
+  let recorded = $state<HTMLAudioElement>();
+  let at = $state(0);
   let playing = $state(false);
   let heard = $state(0);
 
@@ -31,11 +36,16 @@
     desk = undefined;
     failure = undefined;
     let left: PieceDesk | undefined;
+    const sound = new Recording(id);
+    recording = sound;
     PieceDesk.open(id).then(
       (opened) => (desk = left = opened),
       (thrown) => (failure = sentenceOf(thrown)),
     );
-    return () => left?.leave();
+    return () => {
+      sound.close();
+      left?.leave();
+    };
   });
 
   async function remove() {
@@ -43,9 +53,25 @@
   }
 
   function play() {
-    if (!audio) return;
-    if (audio.paused) void audio.play();
-    else audio.pause();
+    const sound = recorded ?? audio;
+    if (!sound) return;
+    if (sound.paused) void sound.play();
+    else sound.pause();
+  }
+
+  /** Where in the piece the recording is being heard, seconds from the first bar line. */
+  function heardAt() {
+    return (recorded?.currentTime ?? at) - (recording?.lead ?? 0);
+  }
+
+  async function one() {
+    if (!recorded || !recording) return false;
+    recording.later(await desk!.mark('one', heardAt()));
+  }
+
+  function mark(what: string) {
+    if (!recorded) return false;
+    void desk!.mark(what, heardAt());
   }
 
   function takeFile(event: Event & { currentTarget: HTMLInputElement }) {
@@ -61,6 +87,9 @@
         redo: () => desk!.redo(),
         keep: () => void desk!.keep(),
         play,
+        one,
+        phrase: () => mark('phrase'),
+        hit: () => mark('hit'),
         tap: (event) => desk!.tap(event.timeStamp / 1000, event.shiftKey),
       }),
   );
@@ -99,6 +128,8 @@
     <section class="panel p-3" aria-label="The piece">
       <Strip {sections} {hits} beatsPerBar={desk.piece.beatsPerBar} range={{ from: 1, to: Math.max(1, desk.bars) }} />
     </section>
+
+    {#if recording}<RecordingPanel {desk} {recording} bind:audio={recorded} bind:at />{/if}
 
     <div class="grid gap-3 lg:grid-cols-[minmax(0,1fr)_24rem]">
       <section class="panel p-4" aria-label="The piece as a line">

@@ -80,6 +80,7 @@ export type ScoredPlacement = Schemas['ScoredPlacement'];
 export type Piece = Schemas['Piece'];
 export type PieceSummary = Schemas['PieceSummary'];
 export type PieceLine = Schemas['PieceLine'];
+export type HeardPiece = Schemas['HeardPiece'];
 export type TapEstimate = Schemas['TapEstimate'];
 export type Fit = Schemas['Fit'];
 export type FitRepair = Schemas['FitRepair'];

@@ -29,5 +29,6 @@
     aria-label={label}
     {value}
     onchange={(event) => take(event.currentTarget)}
+    onkeydown={(event) => event.key === 'Enter' && event.currentTarget.blur()}
   />
 </label>

@@ -86,6 +86,9 @@ export const PIECE = {
   ...KEEPING,
   play: shortcut('Space', 'hear it, pause', 'Space'),
   tap: shortcut('T', 'tap a beat; Shift T on one', 't', '[Shift]+T'),
+  one: shortcut('O', 'this beat of the recording is one', 'o'),
+  phrase: shortcut('P', 'a phrase begins here in the recording', 'p'),
+  hit: shortcut('H', 'it strikes here in the recording, or not', 'h'),
 };
 
 export const FIT = {

@@ -14,6 +14,8 @@ export class PieceDesk extends EditSession<Piece> {
   /** When each beat was tapped, seconds, and which were one. */
   taps = $state.raw<number[]>([]);
   ones = $state.raw<number[]>([]);
+  /** When each bar line is heard, seconds from the first, and the end. */
+  barLines = $state.raw<number[]>([]);
   tapped = $state.raw<TapEstimate>();
   tapFailure = $state<string>();
   #latest = new Latest<string>((text) => this.#read(text));
@@ -84,6 +86,26 @@ export class PieceDesk extends EditSession<Piece> {
     }
   }
 
+  /** What was heard in a recording: its tempo, and its parts unless this piece has as many bars already. */
+  takeHeard(heard: Piece) {
+    const bars = heard.sections.reduce((sum, section) => sum + section.phrases.reduce((all, each) => all + each, 0), 0);
+    const parts = bars === this.bars ? {} : { sections: heard.sections, hits: [], cueWords: [] };
+    this.change({ ...this.piece, ...parts, tempo: heard.tempo });
+  }
+
+  /** Sets something by ear, so many seconds after the first bar line; answers how much later that line is heard then. */
+  async mark(mark: string, seconds: number, more: { kind?: string; bar?: number } = {}): Promise<number> {
+    try {
+      const marked = required(await api.POST('/api/piece-marks', { body: { piece: this.piece, mark, seconds, ...more } }));
+      this.change(marked.piece);
+      this.clearFailure();
+      return marked.later;
+    } catch (thrown) {
+      this.fail(thrown);
+      return 0;
+    }
+  }
+
   async #estimate() {
     try {
       this.tapped = required(await api.POST('/api/taps', { body: { seconds: this.taps, onOne: this.ones, dance: this.piece.dances?.[0], beatsPerBar: this.piece.beatsPerBar } }));
@@ -98,6 +120,7 @@ export class PieceDesk extends EditSession<Piece> {
       this.line = required(await api.POST('/api/piece-lines', { body: { text, dance: this.piece.dances?.[0] } }));
       if (this.line.piece) this.#become(this.line.piece);
       this.seconds = this.line.seconds ?? this.seconds;
+      this.barLines = this.line.barLines ?? this.barLines;
     } catch (thrown) {
       this.fail(thrown);
     }
@@ -114,6 +137,7 @@ export class PieceDesk extends EditSession<Piece> {
     const written = required(await api.POST('/api/piece-texts', { body: this.piece }));
     this.text = written.text.replaceAll('; ', ';\n');
     this.seconds = written.seconds;
+    this.barLines = written.barLines;
   }
 }
 

@@ -25,7 +25,7 @@ class ApiDescription {
 
     private static final Set<String> SENT = Set.of("Figure", "Row", "NamedTiming", "Split", "Relation", "Routine", "Placement", "LinkQuestion",
             "DerivationQuestion", "PlaceQuestion", "DifferenceQuestion", "CompositionQuestion", "BridgeQuestion", "Element", "Section", "Schools", "Repeat", "Variation", "RowChange", "Mute", "TrackQuestion", "DescriptionQuestion", "Piece", "PieceSection", "TempoChange", "PieceLineQuestion", "TapQuestion", "FitRepairQuestion", "RoutineMusic", "CutQuestion", "PaceQuestion", "Event", "Round", "Entry", "EventCouple", "EventFloor", "EventTask", "EventDay", "PlannedRound", "RuleProfile", "Division", "HoldRule", "Limits", "DanceRule", "StandingQuestion",
-            "RulingRepairQuestion", "DayQuestion");
+            "RulingRepairQuestion", "DayQuestion", "RecordingQuestion", "PieceMarkQuestion");
     private static final Map<String, Set<String>> SOMETIMES_ABSENT = Map.ofEntries(
             Map.entry("Place", Set.of("part", "row", "column")),
             Map.entry("RowReading", Set.of("onset", "length")),
@@ -37,7 +37,7 @@ class ApiDescription {
             Map.entry("Contact", Set.of("edge")),
             Map.entry("Circle", Set.of("inside")),
             Map.entry("Listing", Set.of("title")),
-            Map.entry("PieceLine", Set.of("piece", "seconds")),
+            Map.entry("PieceLine", Set.of("piece", "seconds", "barLines")),
             Map.entry("FitRepair", Set.of("placements", "cut", "pace")),
             Map.entry("Misfit", Set.of("passage")),
             Map.entry("Day", Set.of("plan", "ends")),

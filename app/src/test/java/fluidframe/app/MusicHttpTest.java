@@ -171,4 +171,25 @@ class MusicHttpTest {
         http.send("/api/tracks", Http.JSON.createObjectNode().<ObjectNode>set("routine", slowing)).andExpect(jsonPath("$.pace", hasSize(greaterThan(200))));
         http.send("/api/tracks", Http.JSON.createObjectNode().<ObjectNode>set("routine", waltz("lanterns-at-low-water", 4))).andExpect(jsonPath("$.pace", hasSize(2)));
     }
+
+    @Test
+    void whatARecordingSoundsLikeBecomesAPieceThatIsMarkedByEar() throws Exception {
+        ObjectNode question = Http.JSON.createObjectNode().put("beatsPerMinute", 43.4).put("dance", "waltz");
+        var strengths = question.putArray("strengths");
+        for (int look = 0; look < 3_000; look++) {
+            double beat = (look - 50) / 100.0 * 87 / 60;
+            strengths.add(Math.abs(beat - Math.round(beat)) < 0.01 ? Math.round(beat) % 3 == 0 ? 300 : 200 : 0);
+        }
+        String heard = http.send("/api/recordings", question).andExpect(status().isOk()).andExpect(jsonPath("$.piece.tempo[0].barsPerMinute", closeTo(29, 0.2))).andExpect(jsonPath("$.lead", closeTo(0.5, 0.03)))
+                .andExpect(jsonPath("$.meant[0].beatsPerMinute", closeTo(86.8, 0.01))).andReturn().getResponse().getContentAsString();
+        ObjectNode piece = (ObjectNode) Http.JSON.readTree(heard).get("piece");
+        ObjectNode mark = Http.JSON.createObjectNode().put("mark", "hit").put("seconds", 4.2);
+        mark.set("piece", piece);
+        http.send("/api/piece-marks", mark).andExpect(jsonPath("$.piece.hits[0].bar", is(3)));
+        http.send("/api/piece-marks", mark.put("mark", "bend").put("bar", 3).put("seconds", 4.2)).andExpect(jsonPath("$.piece.tempo", hasSize(greaterThan(2))));
+        http.send("/api/piece-marks", mark.put("mark", "shout")).andExpect(status().isUnprocessableContent()).andExpect(jsonPath("$.faults[0].place", is("/mark")));
+        http.send("/api/piece-texts", piece).andExpect(jsonPath("$.barLines[1]", closeTo(60 / 29.0, 0.02)));
+        question.putArray("strengths").add(0).add(0);
+        http.send("/api/recordings", question).andExpect(status().isUnprocessableContent()).andExpect(jsonPath("$.faults[0].found", is("silence")));
+    }
 }

@@ -4,7 +4,17 @@ import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertTha
 
 import com.microsoft.playwright.Keyboard;
 import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.assertions.LocatorAssertions;
+import com.microsoft.playwright.options.FilePayload;
+import com.microsoft.playwright.options.RequestOptions;
+import java.nio.charset.StandardCharsets;
+import java.util.Arrays;
+import java.util.Comparator;
+import java.util.List;
+import java.util.regex.Matcher;
 import java.util.regex.Pattern;
+import java.util.stream.Collectors;
+import java.util.stream.IntStream;
 import org.junit.jupiter.api.Test;
 
 /** A coach writes a piece down, and lays a routine on one. */
@@ -47,5 +57,48 @@ class MusicTest extends BrowserTest {
         assertThat(button("Whole piece")).isVisible();
         press("w");
         assertThat(button("Whole piece")).hasCount(0);
+    }
+
+    /** Three minutes whose tempo goes four hundredths up and down, played by the band and listened to as a recording. */
+    @Test
+    void aRecordingIsListenedToAndItsBarsAreSetByEar() {
+        String swaying = IntStream.rangeClosed(0, 14).mapToObj(i -> "{\"bar\": %d, \"barsPerMinute\": %.2f, \"gradual\": %s}".formatted(1 + 6 * i, 29 * (1 + 0.04 * Math.sin(i)), i > 0)).collect(Collectors.joining(", "));
+        String piece = "{\"id\": \"%s\", \"title\": \"Swaying\", \"dances\": [\"waltz\"], \"beatsPerBar\": 3, \"sections\": [{\"kind\": \"verse\", \"phrases\": [%s]}], \"tempo\": [%s]}";
+        RequestOptions json = RequestOptions.create().setHeader("Content-Type", "application/json");
+        page.request().post("/api/pieces", json.setData(piece.formatted("swaying", "8, 8, 8, 8, 8, 8, 8, 8, 8, 8, 7", swaying)));
+        page.request().post("/api/pieces", json.setData(piece.formatted("by-ear", "8", "{\"bar\": 1, \"barsPerMinute\": 30}")));
+        byte[] sound = page.request().get("/api/pieces/swaying/sound.wav").body();
+        open("music/by-ear");
+        page.getByLabel("A sound file").setInputFiles(new FilePayload("notes.wav", "audio/wav", "no sound at all".getBytes(StandardCharsets.UTF_8)));
+        assertThat(page.getByText("notes.wav is no recording that this browser can play")).isVisible();
+        page.getByLabel("A sound file").setInputFiles(new FilePayload("swaying.wav", "audio/wav", sound));
+        assertThat(page.getByText(Pattern.compile("beats at \\d+\\.\\d a minute"))).isVisible(new LocatorAssertions.IsVisibleOptions().setTimeout(60_000));
+        assertThat(page.getByLabel("Bar line of bar 80")).isAttached();
+        button("Keep").click();
+        assertThat(button("Kept")).isDisabled();
+        List<Double> heard = barLines("by-ear");
+        List<Double> played = barLines("swaying");
+        double lead = (Double) page.evaluate("() => Number(localStorage.getItem('fluidframe/recording/by-ear')) + 0.5") - 0.5;
+        double firstBar = nearest(played, lead);
+        List<Double> off = heard.stream().limit(80).map(line -> lead + line - firstBar).map(line -> Math.abs(line + firstBar - nearest(played, line + firstBar))).toList();
+        org.assertj.core.api.Assertions.assertThat(off).allSatisfy(each -> org.assertj.core.api.Assertions.assertThat(each).isLessThan(0.03));
+        page.locator("h1").evaluate("() => document.activeElement.blur()");
+        press("h");
+        assertThat(button("Keep")).isEnabled();
+        press("Control+z");
+        page.getByLabel("Bar line of bar 5").press("ArrowRight");
+        assertThat(button("Keep")).isEnabled();
+    }
+
+    private List<Double> barLines(String id) {
+        String piece = page.request().get("/api/pieces/" + id).text();
+        String answer = page.request().post("/api/piece-texts", RequestOptions.create().setHeader("Content-Type", "application/json").setData(piece)).text();
+        Matcher lines = Pattern.compile("\"barLines\":\\[([^\\]]*)]").matcher(answer);
+        org.assertj.core.api.Assertions.assertThat(lines.find()).isTrue();
+        return Arrays.stream(lines.group(1).split(",")).map(Double::valueOf).toList();
+    }
+
+    private static double nearest(List<Double> times, double time) {
+        return times.stream().min(Comparator.comparingDouble(each -> Math.abs(each - time))).orElseThrow();
     }
 }

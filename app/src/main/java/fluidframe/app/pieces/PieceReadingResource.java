@@ -61,7 +61,7 @@ class PieceReadingResource {
     @PostMapping("/piece-texts")
     PieceTextDocument write(@Valid @RequestBody PieceDocument document) {
         Piece piece = PieceReading.read(document, "");
-        return new PieceTextDocument(PieceWriter.write(piece), piece.seconds());
+        return new PieceTextDocument(PieceWriter.write(piece), piece.seconds(), piece.barLines());
     }
 
     /** A standard MIDI file as a piece; nothing is stored. */

@@ -12,6 +12,7 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.TreeSet;
 import java.util.stream.Collectors;
+import java.util.stream.IntStream;
 import java.util.stream.Stream;
 
 /**
@@ -94,6 +95,11 @@ public record Piece(String id, String title, Set<String> dances, Beats bar, Beat
     /** Seconds from its first sound, the up-beat, to its end. */
     public double seconds() {
         return tempo.seconds(length()) - tempo.seconds(Beats.ZERO.minus(upBeat));
+    }
+
+    /** When each bar line is heard, seconds from the first, and the end. */
+    public List<Double> barLines() {
+        return IntStream.rangeClosed(0, bars()).mapToObj(number -> tempo.seconds(bar.times(number))).toList();
     }
 
     /** Every section with the bar it begins in. */
