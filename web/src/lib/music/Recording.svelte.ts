@@ -1,4 +1,4 @@
-import { api, required, sentenceOf, type HeardPiece, type Piece } from '$lib/api/client';
+import { api, Problem, required, sentenceOf, type HeardPiece, type Piece } from '$lib/api/client';
 import { peaksOf, strengthsOf } from './strengths';
 
 /** Longer than anything that is danced to. */
@@ -73,10 +73,10 @@ export class Recording {
     try {
       buffer = await context.decodeAudioData(await file.arrayBuffer());
     } catch {
-      throw new Error(`${file.name} is no recording that this browser can play; expected a sound file such as WAV, MP3, OGG or FLAC. Nothing was changed.`);
+      throw new Problem(0, `${file.name} is no recording that this browser can play; expected a sound file such as WAV, MP3, OGG or FLAC. Nothing was changed.`);
     }
     if (buffer.duration > LONGEST_MINUTES * 60) {
-      throw new Error(`${file.name} lasts ${Math.round(buffer.duration / 60)} minutes; expected at most ${LONGEST_MINUTES}. Nothing was changed.`);
+      throw new Problem(0, `${file.name} lasts ${Math.round(buffer.duration / 60)} minutes; expected at most ${LONGEST_MINUTES}. Nothing was changed.`);
     }
     const samples = mixed(buffer);
     this.#strengths = strengthsOf(samples, buffer.sampleRate);

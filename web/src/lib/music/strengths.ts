@@ -29,7 +29,7 @@ export function strengthsOf(samples: Float32Array, rate: number): number[] {
       highs += (sample - low) ** 2;
     }
     const now: [number, number] = [loudness(lows / (to - from)), loudness(highs / (to - from))];
-    strengths.push(look === 0 ? 0 : Math.round(SCALE * (Math.max(0, now[0] - before[0]) + Math.max(0, now[1] - before[1]))));
+    strengths.push(Math.round(SCALE * (Math.max(0, now[0] - before[0]) + Math.max(0, now[1] - before[1]))));
     before = now;
   }
   return strengths;

@@ -27,8 +27,10 @@ import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.boot.test.context.SpringBootTest;
 import org.springframework.boot.webmvc.test.autoconfigure.AutoConfigureMockMvc;
 import org.springframework.http.MediaType;
+import org.springframework.mock.web.MockHttpServletResponse;
 import org.springframework.test.context.ContextConfiguration;
 import org.springframework.test.web.servlet.MockMvc;
+import org.springframework.test.web.servlet.request.MockHttpServletRequestBuilder;
 import tools.jackson.databind.node.ObjectNode;
 
 /** Pieces of music, how they come about, and routines laid on them. */
@@ -101,9 +103,15 @@ class MusicHttpTest {
         http.send("/api/taps", taps).andExpect(status().isUnprocessableContent()).andExpect(jsonPath("$.faults[0].found", containsString("2 taps")));
     }
 
+    /** A program that has only just started may say that it is busy; who asks again is served. */
+    private MockHttpServletResponse served(MockHttpServletRequestBuilder request) throws Exception {
+        MockHttpServletResponse answer = mvc.perform(request).andReturn().getResponse();
+        return answer.getStatus() == 503 ? mvc.perform(request).andExpect(status().isOk()).andReturn().getResponse() : answer;
+    }
+
     @Test
     void notesAreReadAndWhatIsNoneIsNamed() throws Exception {
-        byte[] notes = mvc.perform(post("/api/tracks/midi").contentType(MediaType.APPLICATION_JSON).content("{\"routine\": " + waltz("harbour-lights", 8) + "}")).andExpect(status().isOk()).andReturn().getResponse().getContentAsByteArray();
+        byte[] notes = served(post("/api/tracks/midi").contentType(MediaType.APPLICATION_JSON).content("{\"routine\": " + waltz("harbour-lights", 8) + "}")).getContentAsByteArray();
         assertThat(MidiSystem.getSequence(new ByteArrayInputStream(notes)).getTickLength()).isPositive();
         mvc.perform(post("/api/piece-notes").param("dance", "waltz").contentType("audio/midi").content(notes)).andExpect(status().isOk()).andExpect(jsonPath("$.piece.beatsPerBar", is(3))).andExpect(jsonPath("$.piece.tempo[0].barsPerMinute", closeTo(28, 0.1)));
         mvc.perform(post("/api/piece-notes").contentType("audio/midi").content("some text".getBytes(StandardCharsets.UTF_8))).andExpect(status().isUnprocessableContent())
@@ -181,7 +189,7 @@ class MusicHttpTest {
             strengths.add(Math.abs(beat - Math.round(beat)) < 0.01 ? Math.round(beat) % 3 == 0 ? 300 : 200 : 0);
         }
         String heard = http.send("/api/recordings", question).andExpect(status().isOk()).andExpect(jsonPath("$.piece.tempo[0].barsPerMinute", closeTo(29, 0.2))).andExpect(jsonPath("$.lead", closeTo(0.5, 0.03)))
-                .andExpect(jsonPath("$.meant[0].beatsPerMinute", closeTo(86.8, 0.01))).andReturn().getResponse().getContentAsString();
+                .andExpect(jsonPath("$.meant[0].barsPerMinute", closeTo(29, 0.1))).andReturn().getResponse().getContentAsString();
         ObjectNode piece = (ObjectNode) Http.JSON.readTree(heard).get("piece");
         ObjectNode mark = Http.JSON.createObjectNode().put("mark", "hit").put("seconds", 4.2);
         mark.set("piece", piece);

@@ -60,6 +60,7 @@ final class PieceDocuments {
      * @param piece     its tempo, in one section of phrases as they are usual
      * @param lead      seconds from the beginning of the recording to the first bar line
      * @param beats     how many beats were found
+     * @param beatsPerMinute how fast they come on average
      * @param meant     other tempos that may be meant, beats a minute
      */
     @Schema(name = "HeardPiece")

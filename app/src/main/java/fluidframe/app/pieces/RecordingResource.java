@@ -47,12 +47,11 @@ class RecordingResource {
         }
         return work.patiently(() -> {
             try {
-                List<MeantBeats> meant = MeantBeats.of(question.beatsPerMinute(), perBar, dance);
-                double beats = question.exactly() ? question.beatsPerMinute() : meant.get(0).beatsPerMinute();
+                double beats = question.exactly() ? question.beatsPerMinute() : MeantBeats.of(question.beatsPerMinute(), perBar, dance).get(0).beatsPerMinute();
                 HeardBeats heard = HeardBeats.of(question.strengths().stream().mapToDouble(Integer::doubleValue).toArray(), beats, perBar);
                 List<Double> lines = heard.barLines(perBar);
                 Piece piece = heard.piece(perBar, dance.map(each -> each.music().phraseBars()).orElse(USUAL_PHRASE));
-                return new HeardPieceDocument(PieceDocument.of(piece), lines.get(0), heard.seconds().size(), beats, meant.stream().map(each -> new MeantBeatsDocument(each.beatsPerMinute(), each.barsPerMinute())).toList());
+                return new HeardPieceDocument(PieceDocument.of(piece), lines.get(0), heard.seconds().size(), heard.beatsPerMinute(), MeantBeats.of(heard.beatsPerMinute(), perBar, dance).stream().map(each -> new MeantBeatsDocument(each.beatsPerMinute(), each.barsPerMinute())).toList());
             } catch (IllegalArgumentException e) {
                 throw RefusedException.of("/strengths", e.getMessage(), "music with a beat that can be heard");
             }

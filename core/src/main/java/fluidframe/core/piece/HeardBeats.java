@@ -26,6 +26,9 @@ public record HeardBeats(List<Double> seconds, int one) {
     private static final double FASTEST_BEATS = 400;
     /** How much a beat that comes at another distance than the last costs, against beginnings whose strengths are one on average; lets the tempo go by some hundredths and no slip pass. */
     private static final double STEADINESS = 150;
+    private static final double NEARBY = 1.2;
+    private static final double STEP = 1.005;
+    private static final int TIMES_OVER = 4;
     /** A bar line off by less than this, seconds, is not heard to be; the tempo between two changes is laid through the bars within it. */
     private static final double NOT_HEARD = 0.012;
 
@@ -50,11 +53,36 @@ public record HeardBeats(List<Double> seconds, int one) {
             throw new IllegalArgumentException("silence");
         }
         double[] levels = Arrays.stream(strengths).map(each -> each / mean).toArray();
-        List<Integer> looks = row(levels, 60 * LOOKS_PER_SECOND / beatsPerMinute);
+        List<Integer> looks = row(levels, period(levels, 60 * LOOKS_PER_SECOND / beatsPerMinute));
         if (looks.size() < FEWEST_BEATS) {
             throw new IllegalArgumentException(looks.size() + " beats: expected at least " + FEWEST_BEATS);
         }
         return new HeardBeats(looks.stream().map(look -> peak(levels, look) / LOOKS_PER_SECOND).toList(), strongest(levels, looks, beatsPerBar));
+    }
+
+    /** An estimate may be off by a fifth: of the distances near it the one after which what begins most often begins again, once, twice, three and four times over. */
+    private static double period(double[] levels, double estimated) {
+        double best = estimated;
+        double most = 0;
+        for (double period = estimated / NEARBY; period <= estimated * NEARBY; period *= STEP) {
+            double again = 0;
+            for (int times = 1; times <= TIMES_OVER; times++) {
+                int distance = (int) Math.round(times * period);
+                for (int at = distance; at < levels.length; at++) {
+                    again += levels[at] * levels[at - distance];
+                }
+            }
+            if (again > most) {
+                most = again;
+                best = period;
+            }
+        }
+        return best;
+    }
+
+    /** On average. */
+    public double beatsPerMinute() {
+        return 60 * (seconds.size() - 1) / (seconds.get(seconds.size() - 1) - seconds.get(0));
     }
 
     private static List<Integer> row(double[] levels, double period) {

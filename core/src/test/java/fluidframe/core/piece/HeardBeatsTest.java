@@ -51,6 +51,11 @@ class HeardBeatsTest {
     }
 
     @Test
+    void anEstimateThatIsOffByASixthIsMended() {
+        assertThat(HeardBeats.of(strengths(TempoMap.steady(WALTZ, 29), 40), 75, WALTZ).beatsPerMinute()).isCloseTo(87, within(0.1));
+    }
+
+    @Test
     void aSteadyPieceHasOneTempo() {
         HeardBeats heard = HeardBeats.of(strengths(TempoMap.steady(WALTZ, 29), 40), 90, WALTZ);
         TempoMap tempo = HeardBeats.tempo(heard.barLines(WALTZ), WALTZ);
