@@ -79,6 +79,7 @@
       begin: () => now.choose(here, Math.max(here, now.last)),
       end: () => now.choose(Math.min(now.first, here), here),
       whole: () => now.choose(0, now.score.placements.length - 1),
+      section: () => now.nextPart(),
       again: () => now.set({ loops: !options.loops }),
       wall: () => now.set({ wallUp: (options.wallUp % 4) + 1 }),
       mirror: () => now.set({ mirrored: !options.mirrored }),

@@ -107,6 +107,7 @@
           onchange={(from) => desk!.layOn(fit!.piece, from)}
         />
       {/if}
+      {#if desk.routine.music}<a class="act" href={`#/routines/${id}?compose=1`}>Compose to the piece</a>{/if}
       <a class="act" href={`#/routines/${id}`} title="The desk (D)">Desk</a>
       <a class="act" href={`#/routines/${id}/rehearse`} title="Rehearse (R)">Rehearse</a>
       <button class="act act-main" disabled={desk.isKept || desk.keeping} onclick={() => desk!.keep()}>{desk.isKept ? 'Kept' : 'Keep'}</button>
@@ -156,6 +157,9 @@
                         {#each music.repairs as repair (repair.sentence)}
                           <li>
                             <button class="act h-auto w-full py-1 text-left whitespace-normal" onclick={() => void mend(repair)}>{repair.sentence}</button>
+                            {#if repair.cut}<a class="act mt-1" download href={`/api/pieces/${fit.piece}/cut-list.csv?from=${repair.cut.from}&to=${repair.cut.to}`}
+                                >The cut as a list</a
+                              >{/if}
                           </li>
                         {/each}
                       </ul>

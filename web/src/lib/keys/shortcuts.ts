@@ -74,6 +74,7 @@ export const REHEARSAL = {
   begin: shortcut('[', 'the stretch begins here', '[Alt]+['),
   end: shortcut(']', 'the stretch ends here', '[Alt]+]'),
   whole: shortcut('A', 'the whole routine', 'a'),
+  section: shortcut('S', 'the next part: a section of the routine or of its music', 's'),
   again: shortcut('L', 'again and again, or once', 'l'),
   wall: shortcut('R', 'the next wall up', 'r'),
   mirror: shortcut('M', 'mirrored, or not', 'm'),

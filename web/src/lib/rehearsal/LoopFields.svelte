@@ -9,12 +9,24 @@
   }
   let { rehearsal }: Props = $props();
   let options = $derived(rehearsal.options);
+  let parts = $derived(rehearsal.score.parts.map((part, index) => ({ value: String(index), label: part.title })));
+  let part = $derived(
+    rehearsal.score.parts.findIndex((each) => each.first === rehearsal.first && (each.last === rehearsal.last || rehearsal.last === rehearsal.score.placements.length - 1)),
+  );
+
+  function choosePart(index: string) {
+    const chosen = rehearsal.score.parts[Number(index)];
+    if (chosen) rehearsal.choose(chosen.first, chosen.last);
+  }
+
   let figures = $derived(rehearsal.score.placements.map((placement, index) => ({ value: String(index), label: `${index + 1} ${placement.title}` })));
 </script>
 
 <div class="flex flex-wrap items-center gap-2">
+  {#if parts.length > 0}<Choice label="Part" value={part < 0 ? '' : String(part)} any="none" options={parts} onchange={choosePart} />{/if}
   <Choice label="From" options={figures} value={String(rehearsal.first)} onchange={(first) => rehearsal.choose(Number(first), Math.max(Number(first), rehearsal.last))} />
   <Choice label="to" options={figures} value={String(rehearsal.last)} onchange={(last) => rehearsal.choose(Math.min(Number(last), rehearsal.first), Number(last))} />
+  <button class="act" onclick={() => rehearsal.choose(rehearsal.first, rehearsal.score.placements.length - 1)}>On to the end</button>
   <button class="act" onclick={() => rehearsal.choose(0, rehearsal.score.placements.length - 1)}>Whole routine</button>
   <button class="act" aria-pressed={options.loops} onclick={() => rehearsal.set({ loops: !options.loops })}>{options.loops ? 'Again and again' : 'Once'}</button>
   <NumberField before="rest" after="bars" min={0} max={8} value={options.restBars} onchange={(restBars) => rehearsal.set({ restBars })} />

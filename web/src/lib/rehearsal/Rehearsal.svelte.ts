@@ -119,6 +119,14 @@ export class Rehearsal {
     void this.prepare().then(() => (restarts ? this.play() : undefined));
   }
 
+  /** Dances the part after the one that is danced, the first after the last. */
+  nextPart() {
+    const { parts } = this.score;
+    const now = parts.findIndex((part) => part.first === this.first && part.last === this.last);
+    const next = parts[(now + 1) % Math.max(1, parts.length)];
+    if (next) this.choose(next.first, next.last);
+  }
+
   /** Gets ready what is to be heard; who asks while it is being got ready waits for the same. */
   prepare(): Promise<void> {
     if (this.score.beats === 0) return Promise.resolve();

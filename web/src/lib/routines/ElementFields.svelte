@@ -12,6 +12,7 @@
   let kind = $derived(element?.kind ?? 'hold');
   let length = $derived(element?.bars ?? element?.beats ?? 1);
   let unit = $derived<'beats' | 'bars'>(element?.beats ? 'beats' : 'bars');
+  let caution = $derived(reference.notation.elements.find((term) => term.shorthand === kind)?.caution);
   let part = $derived(element?.part ?? '');
   let to = $derived(element?.to ?? '');
   let turn = $derived(element?.turn ?? '');
@@ -34,6 +35,7 @@
     </select>
     <button class="act">{label}</button>
   </div>
+  {#if caution}<p class="leading-snug text-madder">{caution}</p>{/if}
   <details open={part !== '' || to !== '' || turn !== ''}>
     <summary class="cursor-pointer text-soft">who, into what, turning</summary>
     <div class="mt-1 grid grid-cols-3 gap-2">

@@ -200,4 +200,13 @@ class MusicHttpTest {
         question.putArray("strengths").add(0).add(0);
         http.send("/api/recordings", question).andExpect(status().isUnprocessableContent()).andExpect(jsonPath("$.faults[0].found", is("silence")));
     }
+
+    @Test
+    void aCutIsWrittenOutForWhoeverMakesIt() throws Exception {
+        http.send("/api/pieces", piece("to-cut", "verse 4, chorus 4; 30 bars a minute")).andExpect(status().isCreated());
+        assertThat(http.text("/api/pieces/to-cut/cut-list.csv?from=3&to=5").lines()).containsExactly("what,from bar,to bar,from seconds,to seconds", "keep,1,2,0.000,4.000", "leave out,3,4,4.000,8.000", "keep,5,8,8.000,16.000");
+        http.read("/api/pieces/to-cut/cut-list.csv?from=5&to=5").andExpect(status().isUnprocessableContent());
+        http.send("/api/pieces/to-cut/paces", Http.JSON.createObjectNode().put("pace", 1.1)).andExpect(status().isCreated()).andExpect(jsonPath("$.tempo[0].barsPerMinute", closeTo(33, 1e-9))).andExpect(jsonPath("$.title", is("Piece to-cut (at 110 %)")));
+        http.send("/api/pieces/to-cut/paces", Http.JSON.createObjectNode().put("pace", 9)).andExpect(status().isUnprocessableContent());
+    }
 }

@@ -9,12 +9,15 @@ import fluidframe.core.piece.Piece;
 import io.swagger.v3.oas.annotations.tags.Tag;
 import jakarta.validation.Valid;
 import java.util.List;
+import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
+import org.springframework.http.ResponseEntity;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 
@@ -45,10 +48,22 @@ class PieceResource extends PlainResource<PieceDocument> {
     @ResponseStatus(HttpStatus.CREATED)
     PieceDocument cut(@PathVariable String id, @Valid @RequestBody CutQuestion question) {
         Piece piece = store.piece(id);
-        if (question.from() < 2 || question.to() <= question.from() || question.to() > piece.bars()) {
-            throw RefusedException.of("/from", "bars " + question.from() + " to " + question.to(), "a cut from bar 2 on to a later bar of " + piece.bars());
-        }
+        checkCut(piece, question.from(), question.to());
         return store.createBeside(PieceDocument.of(piece.without(question.from(), question.to())), " (bars " + question.from() + " to " + (question.to() - 1) + " cut)").document();
+    }
+
+    /** What is kept of the recording and what is left out, in seconds of it, for whoever cuts it. */
+    @GetMapping(path = "/{id}/cut-list.csv", produces = "text/csv")
+    ResponseEntity<String> cutList(@PathVariable String id, @RequestParam int from, @RequestParam int to) {
+        Piece piece = store.piece(id);
+        checkCut(piece, from, to);
+        return ResponseEntity.ok().header(HttpHeaders.CONTENT_DISPOSITION, "attachment; filename=\"" + id + "-cuts.csv\"").body(CutList.of(piece, from, to));
+    }
+
+    private static void checkCut(Piece piece, int from, int to) {
+        if (from < 2 || to <= from || to > piece.bars()) {
+            throw RefusedException.of("/from", "bars " + from + " to " + to, "a cut from bar 2 on to a later bar of " + piece.bars());
+        }
     }
 
     /** The piece played slower or faster, kept beside it. */

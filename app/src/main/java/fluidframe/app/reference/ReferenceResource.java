@@ -52,9 +52,17 @@ class ReferenceResource {
         }
     }
 
+    /** An element, and what a coach warns of before it is danced; empty if of nothing. */
+    record ElementKindDocument(String shorthand, String wording, String caution) {
+
+        static ElementKindDocument of(ElementKind kind) {
+            return new ElementKindDocument(kind.shorthand(), kind.wording(), kind.caution().map(Term::wording).orElse(""));
+        }
+    }
+
     /** The chart language. */
     record NotationDocument(List<ColumnDocument> columns, List<TermDocument> levels, List<TermDocument> positions,
-                            List<TermDocument> holds, List<TermDocument> cautions, List<TermDocument> elements, List<TermDocument> actions) {
+                            List<TermDocument> holds, List<TermDocument> cautions, List<ElementKindDocument> elements, List<TermDocument> actions) {
     }
 
     /** A rule of the audit. */
@@ -74,7 +82,7 @@ class ReferenceResource {
     NotationDocument notation() {
         List<ColumnDocument> columns = Stream.of(Column.values()).map(column -> new ColumnDocument(column.key(), column.title())).toList();
         return new NotationDocument(columns, TermDocument.all(Level.values()), TermDocument.all(Position.values()),
-                TermDocument.all(Hold.values()), TermDocument.all(Caution.values()), TermDocument.all(ElementKind.values()), TermDocument.all(Action.values()));
+                TermDocument.all(Hold.values()), TermDocument.all(Caution.values()), Stream.of(ElementKind.values()).map(ElementKindDocument::of).toList(), TermDocument.all(Action.values()));
     }
 
     @GetMapping("/rules")

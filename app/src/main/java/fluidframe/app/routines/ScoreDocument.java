@@ -12,6 +12,7 @@ import fluidframe.core.link.Element;
 import fluidframe.core.music.MusicMap;
 import fluidframe.core.notation.Column;
 import fluidframe.core.routine.Course;
+import fluidframe.core.routine.RoutinePart;
 import fluidframe.core.routine.Score;
 import fluidframe.core.routine.ScoreStep;
 import fluidframe.core.routine.ScoredPlacement;
@@ -28,7 +29,7 @@ import java.util.stream.Stream;
 @Schema(name = "Score")
 public record ScoreDocument(String dance, int beatsPerBar, double firstBeat, int tempo, double beats, double seconds, List<Double> phrases,
                             FloorDocument floor, DancersDocument dancers, CoupleStanceDocument start, List<ScoredPlacementDocument> placements,
-                            List<SeamDocument> seams, List<ScoreStepDocument> steps, MotionDocument motion) {
+                            List<SeamDocument> seams, List<ScoreStepDocument> steps, MotionDocument motion, List<RoutinePartDocument> parts) {
 
     /** Where a placement lies, and which time of its section it is; bar and beat from 1, the side of the room from 0. */
     @Schema(name = "ScoredPlacement")
@@ -44,6 +45,11 @@ public record ScoreDocument(String dance, int beatsPerBar, double firstBeat, int
                     scored.bar(), scored.beat(), scored.side(), HeadingDocument.of(scored.entry()), HeadingDocument.of(scored.exit()),
                     scored.placement().cornerAfter(), scored.placement().highlight(), scored.placement().note());
         }
+    }
+
+    /** A part that a coach calls by name, a section of the routine or of its music, and the passages it goes from and to. */
+    @Schema(name = "RoutinePart")
+    public record RoutinePartDocument(String title, boolean music, int first, int last) {
     }
 
     /** Where a placement meets the next. */
@@ -94,7 +100,7 @@ public record ScoreDocument(String dance, int beatsPerBar, double firstBeat, int
                 FloorDocument.of(score.routine().floor()), DancersDocument.of(score.routine().dancers()), score.start().map(CoupleStanceDocument::of).orElse(null),
                 score.placements().stream().map(ScoredPlacementDocument::of).toList(),
                 score.seams().stream().map(SeamDocument::of).toList(), score.steps().stream().map(step -> ScoreStepDocument.of(step, score.course())).toList(),
-                score.motion().map(MotionDocument::of).orElse(null));
+                score.motion().map(MotionDocument::of).orElse(null), RoutinePart.of(score.course()).stream().map(part -> new RoutinePartDocument(part.title(), part.music(), part.first(), part.last())).toList());
     }
 
     /** Where the phrases of the music begin, beats from the start of the routine. */

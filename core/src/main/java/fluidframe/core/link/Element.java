@@ -141,13 +141,13 @@ public record Element(ElementKind kind, int beats, Optional<Part> part, Relation
     private boolean stepsOn(Part who, int beat) {
         return !waits(who) && switch (kind) {
             case WALK, ROUND -> true;
-            case REPLACE, CHECK, BOW, POSE -> beat == 0;
+            case REPLACE, CHECK, BOW, POSE, DIP -> beat == 0;
             case HOLD, TAP -> false;
         };
     }
 
     private Foot stepping(Foot free, Part who) {
-        boolean onBoth = kind == ElementKind.BOW || kind == ElementKind.POSE;
+        boolean onBoth = kind == ElementKind.BOW || kind == ElementKind.POSE || kind == ElementKind.DIP;
         return onBoth ? Foot.BOTH : free == Foot.BOTH ? who == Part.MAN ? Foot.LEFT : Foot.RIGHT : free;
     }
 
@@ -157,7 +157,7 @@ public record Element(ElementKind kind, int beats, Optional<Part> part, Relation
         return switch (kind) {
             case WALK, CHECK -> back ? StepDirection.BACK : StepDirection.FORWARD;
             case ROUND -> StepDirection.FORWARD;
-            case REPLACE, BOW, POSE, HOLD, TAP -> StepDirection.IN_PLACE;
+            case REPLACE, BOW, POSE, DIP, HOLD, TAP -> StepDirection.IN_PLACE;
         };
     }
 
@@ -167,6 +167,7 @@ public record Element(ElementKind kind, int beats, Optional<Part> part, Relation
             case CHECK -> Optional.of(Action.CHECK);
             case BOW -> Optional.of(Action.BOW);
             case POSE -> Optional.of(Action.POSE);
+            case DIP -> Optional.of(Action.DIP);
             case HOLD, REPLACE, WALK, ROUND -> Optional.empty();
         };
     }

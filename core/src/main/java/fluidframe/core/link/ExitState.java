@@ -36,7 +36,7 @@ public record ExitState(Foot manFree, Foot ladyFree, Heading facing, Relation re
 
     /** What stops a movement or turns it on the spot. */
     private static final Set<Action> STOPPING = EnumSet.of(Action.CHECK, Action.ROCK, Action.SWIVEL, Action.SPIRAL, Action.PIVOT, Action.SPIN, Action.SPOT_TURN,
-            Action.HEEL_TURN, Action.HEEL_PULL, Action.TWIST, Action.LUNGE, Action.HOVER, Action.POSE);
+            Action.HEEL_TURN, Action.HEEL_PULL, Action.TWIST, Action.LUNGE, Action.HOVER, Action.POSE, Action.DIP);
 
     /** The exit as the charts are written, begun on the figure's own beat. */
     public static ExitState of(Figure figure) {
