@@ -87,7 +87,7 @@
         </a>
       {/each}
       <span class="hidden flex-1 sm:block"></span>
-      <button class="cursor-pointer rounded-xl p-3 hover:bg-white/10" aria-label="Shortcuts" title="Shortcuts (?)" onclick={() => (shortcuts = true)}>
+      <button class="hidden cursor-pointer rounded-xl p-3 hover:bg-white/10 sm:block" aria-label="Shortcuts" title="Shortcuts (?)" onclick={() => (shortcuts = true)}>
         <Keyboard size={22} />
       </button>
       <button class="cursor-pointer rounded-xl p-3 hover:bg-white/10" aria-label={theme.evening ? 'Day colours' : 'Evening colours'} onclick={() => theme.toggle()}>

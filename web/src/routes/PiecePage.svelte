@@ -115,7 +115,7 @@
         oninput={(event) => desk!.typeTitle(event.currentTarget.value)}
         onchange={() => desk!.accept()}
       />
-      <span class="text-soft">{desk.bars} bars, {opening} a minute, {minutes(desk.seconds)}</span>
+      <span class="text-soft">{desk.bars} bars, {Math.round(opening * 10) / 10} a minute, {minutes(desk.seconds)}</span>
       <span class="flex flex-wrap items-center gap-2">
         <button class="act" aria-label="Undo" title="Undo (Ctrl Z)" disabled={!desk.canUndo} onclick={() => desk!.undo()}><Undo2 size={18} /></button>
         <button class="act" aria-label="Redo" title="Redo (Ctrl Y)" disabled={!desk.canRedo} onclick={() => desk!.redo()}><Redo2 size={18} /></button>

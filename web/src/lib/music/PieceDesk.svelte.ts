@@ -86,11 +86,10 @@ export class PieceDesk extends EditSession<Piece> {
     }
   }
 
-  /** What was heard in a recording: its tempo, and its parts unless this piece has as many bars already. */
+  /** What was heard in a recording: its tempo, and its bars as long as nobody has written parts or hits down. */
   takeHeard(heard: Piece) {
-    const bars = heard.sections.reduce((sum, section) => sum + section.phrases.reduce((all, each) => all + each, 0), 0);
-    const parts = bars === this.bars ? {} : { sections: heard.sections, hits: [], cueWords: [] };
-    this.change({ ...this.piece, ...parts, tempo: heard.tempo });
+    const written = this.piece.sections.length > 1 || (this.piece.hits ?? []).length > 0;
+    this.change({ ...this.piece, sections: written ? this.piece.sections : heard.sections, tempo: heard.tempo });
   }
 
   /** Sets something by ear, so many seconds after the first bar line; answers how much later that line is heard then. */

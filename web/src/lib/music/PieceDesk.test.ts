@@ -33,6 +33,26 @@ describe('a piece of music under work', () => {
     expect(desk.bars).toBe(15);
   });
 
+  it('takes the tempo of a recording, and its bars only while no parts are written down', async () => {
+    answering({ '/api/pieces/{id}': PIECE, '/api/piece-texts': { text: 'in 3', seconds: 31, barLines: [] } });
+    const heard = { ...PIECE, sections: [{ kind: 'verse', phrases: [8, 8, 8] }], tempo: [{ bar: 1, barsPerMinute: 30.2 }] };
+    const desk = await PieceDesk.open('tide');
+    desk.takeHeard(heard);
+    expect(desk.bars).toBe(24);
+    expect(desk.piece.tempo).toEqual(heard.tempo);
+    desk.undo();
+    desk.typeTitle('Tide');
+    desk.takeHeard({ ...heard, sections: [{ kind: 'verse', phrases: [2] }] });
+    expect(desk.bars).toBe(2);
+    answering({
+      '/api/pieces/{id}': { ...PIECE, sections: [...PIECE.sections, { kind: 'chorus', phrases: [8] }] },
+      '/api/piece-texts': { text: 'in 3', seconds: 31, barLines: [] },
+    });
+    const written = await PieceDesk.open('tide');
+    written.takeHeard(heard);
+    expect(written.bars).toBe(23);
+  });
+
   it('begins to count taps anew after a long pause', async () => {
     answering({
       '/api/pieces/{id}': PIECE,
