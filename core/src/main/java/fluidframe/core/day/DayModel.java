@@ -33,6 +33,9 @@ final class DayModel {
     /** A search that has failed so often, times a growing factor, begins again from the top with what it has learnt of the variables. */
     private static final int FAILS_BEFORE_RESTART = 400;
     private static final int MOST_FAILS_GATHERING = 500;
+    private static final long GATHERING_MILLISECONDS = 300;
+    /** Where a day is at hand already, so long it is tried to end it earlier. */
+    private static final long IMPROVING_MILLISECONDS = 1_000;
 
     /** What came of it, and whether it is proved. */
     record Solved(Optional<DayPlan> plan, boolean exact) {
@@ -78,8 +81,9 @@ final class DayModel {
         if (earliest == null) {
             return new Solved(Optional.empty(), !isOver(stops));
         }
-        DayModel whole = new DayModel(wish, before, now);
-        return whole.solveWhole(earliest.getIntVal(end), stops);
+        List<Round> order = IntStream.range(0, rounds.size()).boxed().sorted(Comparator.comparingInt(i -> earliest.getIntVal(starts[i]))).map(rounds::get).toList();
+        Optional<DayPlan> draft = new DayDraft(wish, before, now, order).plan();
+        return new DayModel(wish, before, now).solveWhole(earliest.getIntVal(end), draft, stops);
     }
 
     /** Which of two rounds on one floor comes first; once that is known the earliest starts follow. */
@@ -115,18 +119,24 @@ final class DayModel {
         return stops.getAsBoolean();
     }
 
-    private Solved solveWhole(int earliest, BooleanSupplier stops) {
+    private Solved solveWhole(int earliest, Optional<DayPlan> draft, BooleanSupplier stops) {
+        int latest = draft.map(plan -> plan.ends() - 1).orElse(wish.ends());
+        if (latest < earliest) {
+            return new Solved(new DayModel(wish, before, now).gathered(latest + 1, stops).or(() -> draft), true);
+        }
         placeRounds();
         placeCouples();
         model.arithm(end, ">=", earliest).post();
+        model.arithm(end, "<=", latest).post();
         Solver solver = searching(stops);
+        draft.ifPresent(plan -> solver.limitTime(IMPROVING_MILLISECONDS));
         Solution solution = solver.findOptimalSolution(end, Model.MINIMIZE);
+        boolean ended = !solver.isStopCriterionMet();
         if (solution == null) {
-            return new Solved(Optional.empty(), !solver.isStopCriterionMet());
+            return new Solved(draft, ended);
         }
         int ends = solution.getIntVal(end);
-        boolean exact = !solver.isStopCriterionMet() || ends == earliest;
-        return new Solved(Optional.of(new DayModel(wish, before, now).gathered(ends, stops).orElseGet(() -> plan(solution))), exact);
+        return new Solved(Optional.of(new DayModel(wish, before, now).gathered(ends, stops).orElseGet(() -> plan(solution))), ended || ends == earliest);
     }
 
     /** Of the days that end no later one whose rounds begin as early as was found: nobody waits for nothing. */
@@ -138,6 +148,7 @@ final class DayModel {
         model.sum(starts, "=", waiting).post();
         Solver solver = searching(stops);
         solver.limitFail(MOST_FAILS_GATHERING);
+        solver.limitTime(GATHERING_MILLISECONDS);
         return Optional.ofNullable(solver.findOptimalSolution(waiting, Model.MINIMIZE)).map(this::plan);
     }
 

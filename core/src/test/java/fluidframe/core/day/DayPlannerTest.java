@@ -158,6 +158,20 @@ class DayPlannerTest {
         assertThat(answer.plan()).isPresent();
     }
 
+    /** Where too many dance too much for a proof there is still a day, and it goes on when somebody goes home. */
+    @Test
+    void whereMostDanceMostRoundsThereIsADayThatGoesOnWithoutOneOfThem() {
+        List<String> couples = IntStream.range(0, 40).mapToObj(i -> String.format("couple %02d", i)).toList();
+        List<Round> rounds = IntStream.range(0, 5).mapToObj(i -> new Round("round" + i, "Round " + i, "hall", Collections.nCopies(3 + i % 3, "dance"), 2, 6 + i,
+                IntStream.range(0, 40).filter(couple -> (couple * 7 + i * 3) % 4 > 0).mapToObj(couples::get).toList(), Optional.empty(), Optional.empty())).toList();
+        DayWish wish = new DayWish(NINE, 22 * 60, 20, 15, 3, rounds, Set.copyOf(couples.subList(0, 4)));
+        DayPlan before = planned(wish).plan().orElseThrow();
+        List<Round> without = rounds.stream().map(round -> new Round(round.id(), round.title(), round.floor(), round.dances(), round.minutes(), round.capacity(), round.couples().stream().filter(couple -> !couple.equals("couple 09")).toList(), round.after(), round.at())).toList();
+        DayPlan after = DayPlanner.again(wish.withRounds(without), before, before.rounds().get(0).start() + 1, () -> false).plan().orElseThrow();
+        assertThat(after.rounds().get(0)).isEqualTo(before.rounds().get(0));
+        assertThat(Conflicts.of(after, Map.of())).isEmpty();
+    }
+
     @Test
     void aDayThatCannotBeIsRefusedWithItsReason() {
         assertThatThrownBy(() -> wish(1, 0, round("a", "hall", 1, 1, "A", "A"))).hasMessageContaining("a couple dances a round once");
