@@ -26,6 +26,7 @@ import fluidframe.core.step.Action;
 import fluidframe.core.time.Tempo;
 import java.util.Collections;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.concurrent.TimeUnit;
@@ -62,7 +63,7 @@ public class EventBenchmark {
     private final List<String> couples = IntStream.range(0, 40).mapToObj(couple -> "couple-" + couple).toList();
     private final DayWish everybody = day(5, (couple, round) -> true);
     private final DayWish most = day(5, (couple, round) -> (couple * 7 + round * 3) % 4 > 0);
-    private final DayPlan planned = DayPlanner.plan(most, () -> false).plan().orElseThrow();
+    private final DayPlan planned = DayPlanner.plan(most, Map.of(), () -> false).plan().orElseThrow();
     private final double[] strengths = IntStream.range(0, MINUTES * 60 * HeardBeats.LOOKS_PER_SECOND).mapToDouble(look -> {
         double beat = look / 100.0 * BEATS_PER_MINUTE / 60;
         return 0.05 + Math.exp(-Math.pow((beat - Math.round(beat)) * 40, 2));
@@ -86,12 +87,12 @@ public class EventBenchmark {
 
     @Benchmark
     public DayAnswer everybodyInEveryRound() {
-        return found(DayPlanner.plan(everybody, () -> false));
+        return found(DayPlanner.plan(everybody, Map.of(), () -> false));
     }
 
     @Benchmark
     public DayAnswer mostInMostRounds() {
-        return found(DayPlanner.plan(most, () -> false));
+        return found(DayPlanner.plan(most, Map.of(), () -> false));
     }
 
     /** After the first round one couple goes home. */
@@ -99,7 +100,7 @@ public class EventBenchmark {
     public DayAnswer again() {
         List<Round> without = most.rounds().stream().map(round -> new Round(round.id(), round.title(), round.floor(), round.dances(), round.minutes(), round.capacity(),
                 round.couples().stream().filter(couple -> !couple.equals(couples.get(9))).toList(), round.after(), round.at())).toList();
-        return found(DayPlanner.again(most.withRounds(without), planned, planned.rounds().get(1).start(), () -> false));
+        return found(DayPlanner.again(most.withRounds(without), Map.of(), planned, planned.rounds().get(1).start(), () -> false));
     }
 
     @Benchmark

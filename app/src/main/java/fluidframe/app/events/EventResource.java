@@ -15,6 +15,7 @@ import fluidframe.core.day.DayPlanner;
 import io.swagger.v3.oas.annotations.media.Schema;
 import io.swagger.v3.oas.annotations.tags.Tag;
 import jakarta.validation.Valid;
+import java.nio.charset.StandardCharsets;
 import java.time.DateTimeException;
 import java.time.Duration;
 import java.time.Instant;
@@ -79,7 +80,7 @@ class EventResource extends PlainResource<EventDocument> {
     private DayDocument planned(Event event, Optional<Integer> now) {
         Instant until = Instant.now().plus(LONGEST);
         BooleanSupplier stops = () -> Instant.now().isAfter(until);
-        DayAnswer answer = event.plan().isPresent() && now.isPresent() ? DayPlanner.again(event.wish(), event.plan().get(), now.get(), stops) : DayPlanner.plan(event.wish(), stops);
+        DayAnswer answer = event.plan().isPresent() && now.isPresent() ? DayPlanner.again(event.wish(), event.names(), event.plan().get(), now.get(), stops) : DayPlanner.plan(event.wish(), event.names(), stops);
         List<Conflict> conflicts = answer.plan().map(plan -> Conflicts.of(plan, event.names())).orElse(List.of());
         return DayDocuments.of(answer.plan(), answer.exact(), conflicts, answer.relaxations(), calls(event, answer.plan()));
     }
@@ -108,7 +109,7 @@ class EventResource extends PlainResource<EventDocument> {
         if (event.plan().isEmpty()) {
             throw RefusedException.of("/plan", "", "a plan of the day; plan it and keep it first");
         }
-        return ResponseEntity.ok().contentType(new MediaType("text", "calendar", java.nio.charset.StandardCharsets.UTF_8)).header(HttpHeaders.CONTENT_DISPOSITION, "attachment; filename=\"" + id + ".ics\"")
+        return ResponseEntity.ok().contentType(new MediaType("text", "calendar", StandardCharsets.UTF_8)).header(HttpHeaders.CONTENT_DISPOSITION, "attachment; filename=\"" + id + ".ics\"")
                 .body(EventCalendar.of(event, stored.revision()));
     }
 }

@@ -3,6 +3,7 @@ package fluidframe.core.day;
 import fluidframe.core.work.Stopping;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.BooleanSupplier;
@@ -14,32 +15,36 @@ public final class DayPlanner {
 
     private static final int MOST_RELAXATIONS = 8;
 
+    private final Map<String, String> names;
     private final Optional<DayPlan> before;
     private final int now;
     private final BooleanSupplier stops;
 
-    private DayPlanner(Optional<DayPlan> before, int now, BooleanSupplier stops) {
+    private DayPlanner(Map<String, String> names, Optional<DayPlan> before, int now, BooleanSupplier stops) {
+        this.names = names;
         this.before = before;
         this.now = now;
         this.stops = stops;
     }
 
     /**
+     * @param names how couples are called
      * @param stops says when to be content with the best so far
      */
-    public static DayAnswer plan(DayWish wish, BooleanSupplier stops) {
-        return new DayPlanner(Optional.empty(), 0, stops).answer(wish);
+    public static DayAnswer plan(DayWish wish, Map<String, String> names, BooleanSupplier stops) {
+        return new DayPlanner(names, Optional.empty(), 0, stops).answer(wish);
     }
 
     /**
      * Plans the rest of a day anew. What has begun stays as it is; couples stay in their heats where they can.
      *
+     * @param names  how couples are called
      * @param before the plan until now
      * @param now    minutes since midnight
      */
-    public static DayAnswer again(DayWish wish, DayPlan before, int now, BooleanSupplier stops) {
+    public static DayAnswer again(DayWish wish, Map<String, String> names, DayPlan before, int now, BooleanSupplier stops) {
         List<Round> rounds = wish.rounds().stream().map(round -> before.round(round.id()).filter(planned -> planned.start() < now).map(PlannedRound::round).orElse(round)).toList();
-        return new DayPlanner(Optional.of(before), now, stops).answer(wish.withRounds(rounds));
+        return new DayPlanner(names, Optional.of(before), now, stops).answer(wish.withRounds(rounds));
     }
 
     private DayAnswer answer(DayWish wish) {
@@ -65,7 +70,7 @@ public final class DayPlanner {
         for (String couple : wish.coached().stream().sorted().toList()) {
             DayWish without = wish.withCoached(others(wish, couple));
             if (found.size() < MOST_RELAXATIONS && works(without)) {
-                found.add(new DayAnswer.Relaxation("It works if somebody else looks after " + couple + ".", without));
+                found.add(new DayAnswer.Relaxation("It works if somebody else looks after " + names.getOrDefault(couple, couple) + ".", without));
             }
         }
         for (Round round : wish.rounds()) {

@@ -27,7 +27,7 @@ class DayPlannerTest {
     }
 
     private static DayAnswer planned(DayWish wish) {
-        DayAnswer answer = DayPlanner.plan(wish, () -> false);
+        DayAnswer answer = DayPlanner.plan(wish, Map.of(), () -> false);
         answer.plan().ifPresent(plan -> assertThat(Conflicts.of(plan, Map.of())).isEmpty());
         return answer;
     }
@@ -107,6 +107,12 @@ class DayPlannerTest {
     }
 
     @Test
+    void aCoupleThatTheCoachCouldNotLookAfterIsCalledByItsNames() {
+        DayWish wish = new DayWish(NINE, NINE + 17, 0, 15, 0, List.of(round("a", "hall", 1, 1, "A"), round("b", "tent", 1, 1, "B")), Set.of("A", "B"));
+        assertThat(DayPlanner.plan(wish, Map.of("A", "Idris and Wren"), () -> false).relaxations()).extracting(DayAnswer.Relaxation::sentence).contains("It works if somebody else looks after Idris and Wren.");
+    }
+
+    @Test
     void whatCannotBeIsNamedWithItsNumbers() {
         DayWish wish = wish(1, 20, round("a", "hall", 1, 1, "A", "B"), round("b", "hall", 1, 1, "A")).withBetween(5);
         DayPlan plan = new DayPlan(wish, List.of(new PlannedRound(wish.rounds().get(0), NINE, List.of(List.of("B"), List.of("A"))), new PlannedRound(wish.rounds().get(1), NINE + 6, List.of(List.of("A")))));
@@ -121,7 +127,7 @@ class DayPlannerTest {
         PlannedRound begun = before.rounds().get(0);
         Round later = before.rounds().get(1).round();
         List<Round> without = wish.rounds().stream().map(round -> round.id().equals(later.id()) ? round(round.id(), "hall", round.dances().size(), 2, later.couples().stream().skip(1).toArray(String[]::new)) : round).toList();
-        DayPlan after = DayPlanner.again(wish.withRounds(without), before, begun.start() + 1, () -> false).plan().orElseThrow();
+        DayPlan after = DayPlanner.again(wish.withRounds(without), Map.of(), before, begun.start() + 1, () -> false).plan().orElseThrow();
         assertThat(Conflicts.of(after, Map.of())).isEmpty();
         assertThat(after.round(begun.round().id())).contains(begun);
         assertThat(after.rounds().get(1).start()).isGreaterThan(begun.start());
@@ -167,7 +173,7 @@ class DayPlannerTest {
         DayWish wish = new DayWish(NINE, 22 * 60, 20, 15, 3, rounds, Set.copyOf(couples.subList(0, 4)));
         DayPlan before = planned(wish).plan().orElseThrow();
         List<Round> without = rounds.stream().map(round -> new Round(round.id(), round.title(), round.floor(), round.dances(), round.minutes(), round.capacity(), round.couples().stream().filter(couple -> !couple.equals("couple 09")).toList(), round.after(), round.at())).toList();
-        DayPlan after = DayPlanner.again(wish.withRounds(without), before, before.rounds().get(0).start() + 1, () -> false).plan().orElseThrow();
+        DayPlan after = DayPlanner.again(wish.withRounds(without), Map.of(), before, before.rounds().get(0).start() + 1, () -> false).plan().orElseThrow();
         assertThat(after.rounds().get(0)).isEqualTo(before.rounds().get(0));
         assertThat(Conflicts.of(after, Map.of())).isEmpty();
     }
