@@ -16,9 +16,6 @@ import { idOf } from '$lib/ui/idOf';
 import { Latest } from '$lib/ui/Latest';
 import { eventStore } from './eventStore';
 
-/** What most events keep to; the program takes the same where nothing is said. */
-const USUAL_DAY: EventDay = { begins: '09:00', ends: '18:00', rest: 15, warmUp: 15, between: 5 };
-
 /** An event under work, and its day as it stands. */
 export class EventDesk extends EditSession<DanceEvent> {
   /** The day as it is planned, with what cannot be in it. */
@@ -39,8 +36,9 @@ export class EventDesk extends EditSession<DanceEvent> {
     return this.document;
   }
 
+  /** What the day keeps to; the program says what is usual when an event is first kept. */
   get keeps(): EventDay {
-    return this.event.day ?? USUAL_DAY;
+    return this.event.day!;
   }
 
   get own(): EventCouple[] {

@@ -41,6 +41,11 @@ public record EventDocument(@NotNull(message = "an id") String id, @NotNull(mess
         return new EventDocument(otherId, otherTitle, date, place, profile, note, floors, day, couples, rounds, plan, checklist);
     }
 
+    /** The same with what is usual where nothing is said of what the day keeps to. */
+    public EventDocument complete() {
+        return day != null ? this : new EventDocument(id, title, date, place, profile, note, floors, EventReading.USUAL_DAY, couples, rounds, plan, checklist);
+    }
+
     /** The same under rules and with routines of other ids, where there are some. */
     public EventDocument referring(Map<String, String> otherProfiles, Map<String, String> otherRoutines) {
         List<RoundDocument> others = rounds.stream().map(round -> round.dancing(otherRoutines)).toList();

@@ -185,6 +185,13 @@ public final class EventReading {
         for (int i = 0; i < document.plan().size(); i++) {
             PlannedRoundDocument round = document.plan().get(i);
             int start = time("/plan/" + i + "/start", round.start());
+            if (round.heats().isEmpty()) {
+                faults.add("/plan/" + i + "/heats", "", "at least one heat");
+                continue;
+            }
+            if (round.heats().stream().flatMap(List::stream).distinct().count() < round.heats().stream().mapToLong(List::size).sum()) {
+                faults.add("/plan/" + i + "/heats", String.valueOf(round.heats()), "each couple in one heat");
+            }
             if (!planned.add(round.round())) {
                 faults.add("/plan/" + i + "/round", round.round(), "each round once");
             }

@@ -64,7 +64,7 @@ public class EventStore extends PlainStore<EventEntity, EventDocument> {
     @Override
     protected EventDocument plain(EventDocument document) {
         read(document);
-        return document;
+        return document.complete();
     }
 
     @Override

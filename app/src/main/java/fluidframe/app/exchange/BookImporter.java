@@ -87,7 +87,7 @@ public class BookImporter {
         piecesOf(book).forEach(piece -> items.add(item(Kind.PIECE, piece, pieces)));
         routinesOf(book).forEach(routine -> items.add(item(routine)));
         profilesOf(book).forEach(profile -> items.add(item(Kind.PROFILE, profile, profiles)));
-        eventsOf(book).forEach(event -> items.add(item(Kind.EVENT, event.id(), event.title(), likeness(events.text(event.id()), json.writeValueAsString(event)))));
+        eventsOf(book).forEach(event -> items.add(item(Kind.EVENT, event.id(), event.title(), likeness(events.text(event.id()), json.writeValueAsString(event.complete())))));
         return new PlanDocument(book.title(), items);
     }
 
@@ -249,7 +249,7 @@ public class BookImporter {
         private final List<Figure> replacedFigures = new ArrayList<>();
         private final Sorted<PieceDocument> pieces = new Sorted<>(Kind.PIECE, BookImporter.this.pieces, BookImporter.this.pieces::write);
         private final Sorted<ProfileDocument> profiles = new Sorted<>(Kind.PROFILE, BookImporter.this.profiles, BookImporter.this.profiles::write);
-        private final Sorted<EventDocument> events = new Sorted<>(Kind.EVENT, BookImporter.this.events, json::writeValueAsString);
+        private final Sorted<EventDocument> events = new Sorted<>(Kind.EVENT, BookImporter.this.events, event -> json.writeValueAsString(event.complete()));
         private final List<RoutineDocument> newRoutines = new ArrayList<>();
         private final List<RoutineDocument> replacedRoutines = new ArrayList<>();
         private final Map<String, String> otherIds = new HashMap<>();

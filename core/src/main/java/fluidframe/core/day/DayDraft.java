@@ -1,11 +1,13 @@
 package fluidframe.core.day;
 
+import fluidframe.core.work.Stopping;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.function.BooleanSupplier;
 
 /**
  * A day laid out round by round: each begins as soon as its heats can be filled with couples that have rested, those first who dance again soonest. Quickly found and free of
@@ -28,10 +30,10 @@ final class DayDraft {
         this.order = order;
     }
 
-    /** Empty if the day is over before all of it is danced. */
-    Optional<DayPlan> plan() {
+    /** Empty if the day is over before all of it is danced, or it is to stop. */
+    Optional<DayPlan> plan(BooleanSupplier stops) {
         for (Round round : order) {
-            Optional<PlannedRound> next = before.flatMap(plan -> plan.round(round.id())).filter(planned -> planned.start() < now).or(() -> place(round));
+            Optional<PlannedRound> next = before.flatMap(plan -> plan.round(round.id())).filter(planned -> planned.start() < now).or(() -> place(round, stops));
             if (next.isEmpty()) {
                 return Optional.empty();
             }
@@ -41,11 +43,12 @@ final class DayDraft {
         return Optional.of(new DayPlan(wish, placed));
     }
 
-    private Optional<PlannedRound> place(Round round) {
+    private Optional<PlannedRound> place(Round round, BooleanSupplier stops) {
         int from = round.at().orElse(Math.max(wish.begins() + wish.warmUp(), before.isPresent() ? now : 0));
         int to = round.at().orElse(wish.ends() - round.length());
-        for (int start = from; start <= to; start++) {
-            Optional<PlannedRound> planned = heats(round, start).filter(each -> Conflicts.of(with(each), Map.of()).isEmpty());
+        for (int start = from; start <= to && !stops.getAsBoolean(); start++) {
+            Stopping.check();
+            Optional<PlannedRound> planned = heats(round, start).filter(each -> Conflicts.of(with(each), Map.of()).stream().noneMatch(conflict -> conflict.rounds().contains(round.id())));
             if (planned.isPresent()) {
                 return planned;
             }

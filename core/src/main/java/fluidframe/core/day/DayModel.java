@@ -82,7 +82,7 @@ final class DayModel {
             return new Solved(Optional.empty(), !isOver(stops));
         }
         List<Round> order = IntStream.range(0, rounds.size()).boxed().sorted(Comparator.comparingInt(i -> earliest.getIntVal(starts[i]))).map(rounds::get).toList();
-        Optional<DayPlan> draft = new DayDraft(wish, before, now, order).plan();
+        Optional<DayPlan> draft = new DayDraft(wish, before, now, order).plan(stops);
         return new DayModel(wish, before, now).solveWhole(earliest.getIntVal(end), draft, stops);
     }
 
@@ -158,15 +158,15 @@ final class DayModel {
             Round round = rounds.get(i);
             Optional<Integer> fixed = begun(round).map(PlannedRound::start).or(round::at);
             int from = fixed.orElse(Math.max(wish.begins() + wish.warmUp(), before.isPresent() ? now : 0));
-            int to = fixed.orElse(wish.ends() - round.length());
-            if (from > to || to + round.length() > wish.ends() || begun(round).isEmpty() && from < wish.begins() + wish.warmUp()) {
+            int to = fixed.orElse(wish.ends() - length(round));
+            if (from > to || to + length(round) > wish.ends() || begun(round).isEmpty() && from < wish.begins() + wish.warmUp()) {
                 impossible = true;
                 return;
             }
             starts[i] = model.intVar("start of " + round.id(), from, to);
         }
         end = model.intVar("end", wish.begins(), wish.ends());
-        model.max(end, IntStream.range(0, rounds.size()).mapToObj(i -> model.offset(starts[i], rounds.get(i).length())).toArray(IntVar[]::new)).post();
+        model.max(end, IntStream.range(0, rounds.size()).mapToObj(i -> model.offset(starts[i], length(rounds.get(i)))).toArray(IntVar[]::new)).post();
         for (int i = 0; i < rounds.size(); i++) {
             for (int j = i + 1; j < rounds.size(); j++) {
                 pair(i, j);
@@ -178,21 +178,43 @@ final class DayModel {
         return before.flatMap(plan -> plan.round(round.id())).filter(planned -> planned.start() < now);
     }
 
+    /** Minutes; what has begun goes on in the heats it has. */
+    private int length(Round round) {
+        return begun(round).map(planned -> planned.end() - planned.start()).orElseGet(round::length);
+    }
+
+    private int untilLastOfFirstHeat(Round round) {
+        return begun(round).map(planned -> planned.untilLast(0)).orElseGet(() -> round.untilLast(0));
+    }
+
+    private int heatsOf(Round round) {
+        return begun(round).map(planned -> planned.heats().size()).orElseGet(round::heats);
+    }
+
+    /** What has happened cannot be mended by what is still to come. */
+    private boolean areOver(Round first, Round second) {
+        return begun(first).isPresent() && begun(second).isPresent();
+    }
+
     private void pair(int i, int j) {
+        Stopping.check();
         Round first = rounds.get(i);
         Round second = rounds.get(j);
+        if (areOver(first, second)) {
+            return;
+        }
         if (first.floor().equals(second.floor())) {
             int shared = (int) first.couples().stream().filter(second.couples()::contains).count();
             order[i][j] = model.boolVar(first.id() + " before " + second.id());
             order[j][i] = order[i][j].not();
-            model.ifThen(order[i][j], model.arithm(starts[j], "-", starts[i], ">=", Math.max(first.length() + wish.between(), least(first, second, shared))));
-            model.ifThen(order[j][i], model.arithm(starts[i], "-", starts[j], ">=", Math.max(second.length() + wish.between(), least(second, first, shared))));
+            model.ifThen(order[i][j], model.arithm(starts[j], "-", starts[i], ">=", Math.max(length(first) + wish.between(), least(first, second, shared))));
+            model.ifThen(order[j][i], model.arithm(starts[i], "-", starts[j], ">=", Math.max(length(second) + wish.between(), least(second, first, shared))));
         }
         if (second.after().filter(first.id()::equals).isPresent()) {
-            model.arithm(starts[j], "-", starts[i], ">=", first.length() + wish.between()).post();
+            model.arithm(starts[j], "-", starts[i], ">=", length(first) + wish.between()).post();
         }
         if (first.after().filter(second.id()::equals).isPresent()) {
-            model.arithm(starts[i], "-", starts[j], ">=", second.length() + wish.between()).post();
+            model.arithm(starts[i], "-", starts[j], ">=", length(second) + wish.between()).post();
         }
     }
 
@@ -201,6 +223,9 @@ final class DayModel {
      * and the last of the other, in the same order; by exchanging two of them no other order can need less.
      */
     private int least(Round first, Round second, int shared) {
+        if (begun(first).isPresent() || begun(second).isPresent()) {
+            return Integer.MIN_VALUE;
+        }
         List<Integer> early = new ArrayList<>();
         for (int heat = 0; heat < first.heats(); heat++) {
             early.addAll(Collections.nCopies(first.couplesIn(heat), heat));
@@ -220,8 +245,9 @@ final class DayModel {
         }
         for (int i = 0; i < rounds.size(); i++) {
             for (int j = i + 1; j < rounds.size(); j++) {
+                Stopping.check();
                 for (String couple : heats.get(i).keySet()) {
-                    if (heats.get(j).containsKey(couple)) {
+                    if (heats.get(j).containsKey(couple) && !areOver(rounds.get(i), rounds.get(j))) {
                         rest(couple, i, j);
                     }
                 }
@@ -280,7 +306,7 @@ final class DayModel {
     private void rests(BoolVar inOrder, String couple, int first, int second) {
         IntVar[] vars = {starts[second], heats.get(second).get(couple), starts[first], heats.get(first).get(couple)};
         int[] factors = {1, rounds.get(second).minutes(), -1, -rounds.get(first).minutes()};
-        model.ifThen(inOrder, model.scalar(vars, factors, ">=", rounds.get(first).untilLast(0) + wish.rest()));
+        model.ifThen(inOrder, model.scalar(vars, factors, ">=", untilLastOfFirstHeat(rounds.get(first)) + wish.rest()));
     }
 
     /** From the first dance of the coach's couples to their last, and the warm-up before the first round of any of them, the coach is at one place. */
@@ -292,20 +318,20 @@ final class DayModel {
             Round round = rounds.get(i);
             IntVar[] coached = heats.get(i).entrySet().stream().filter(entry -> wish.coached().contains(entry.getKey())).map(Map.Entry::getValue).toArray(IntVar[]::new);
             if (coached.length > 0) {
-                IntVar first = model.intVar(0, round.heats() - 1);
-                IntVar last = model.intVar(0, round.heats() - 1);
+                IntVar first = model.intVar(0, heatsOf(round) - 1);
+                IntVar last = model.intVar(0, heatsOf(round) - 1);
                 model.min(first, coached).post();
                 model.max(last, coached).post();
                 from[i] = model.intVar(wish.begins(), wish.ends());
                 until[i] = model.intVar(wish.begins(), wish.ends());
                 model.scalar(new IntVar[] {starts[i], first, from[i]}, new int[] {1, round.minutes(), -1}, "=", 0).post();
-                model.scalar(new IntVar[] {starts[i], last, until[i]}, new int[] {1, round.minutes(), -1}, "=", -round.untilLast(0)).post();
+                model.scalar(new IntVar[] {starts[i], last, until[i]}, new int[] {1, round.minutes(), -1}, "=", -untilLastOfFirstHeat(round)).post();
                 warmsUp[i] = warmsUp(i);
             }
         }
         for (int i = 0; i < rounds.size(); i++) {
             for (int j = 0; j < rounds.size(); j++) {
-                if (i != j && from[i] != null && from[j] != null) {
+                if (i != j && from[i] != null && from[j] != null && !areOver(rounds.get(i), rounds.get(j))) {
                     if (i < j && !rounds.get(i).floor().equals(rounds.get(j).floor())) {
                         model.or(model.arithm(until[i], "<=", from[j]), model.arithm(until[j], "<=", from[i])).post();
                     }
@@ -335,7 +361,8 @@ final class DayModel {
     private DayPlan plan(Solution solution) {
         List<PlannedRound> planned = new ArrayList<>();
         for (int i = 0; i < rounds.size(); i++) {
-            planned.add(new PlannedRound(rounds.get(i), solution.getIntVal(starts[i]), filled(i, solution)));
+            int at = i;
+            planned.add(begun(rounds.get(i)).orElseGet(() -> new PlannedRound(rounds.get(at), solution.getIntVal(starts[at]), filled(at, solution))));
         }
         return new DayPlan(wish, planned);
     }
@@ -344,7 +371,7 @@ final class DayModel {
         Round round = rounds.get(i);
         List<List<String>> filled = new ArrayList<>();
         IntStream.range(0, round.heats()).forEach(heat -> filled.add(new ArrayList<>()));
-        heats.get(i).forEach((couple, heat) -> filled.get(Math.min(solution.getIntVal(heat), round.heats() - 1)).add(couple));
+        heats.get(i).forEach((couple, heat) -> filled.get(solution.getIntVal(heat)).add(couple));
         Optional<PlannedRound> was = before.flatMap(plan -> plan.round(round.id()));
         for (String couple : round.couples()) {
             if (!heats.get(i).containsKey(couple)) {

@@ -15,7 +15,7 @@ import java.util.stream.IntStream;
  */
 public record DayPlan(DayWish wish, List<PlannedRound> rounds) {
 
-    /** How many couples stand along each wall at the beginning: they are spread over the four walls of the floor. */
+    /** The walls of the floor over which the couples of a heat are spread, the long ones first. */
     private static final List<String> WALLS = List.of("first long side", "second long side", "first short side", "second short side");
 
     public DayPlan {

@@ -43,8 +43,7 @@ public final class DayPlanner {
      * @param now    minutes since midnight
      */
     public static DayAnswer again(DayWish wish, Map<String, String> names, DayPlan before, int now, BooleanSupplier stops) {
-        List<Round> rounds = wish.rounds().stream().map(round -> before.round(round.id()).filter(planned -> planned.start() < now).map(PlannedRound::round).orElse(round)).toList();
-        return new DayPlanner(names, Optional.of(before), now, stops).answer(wish.withRounds(rounds));
+        return new DayPlanner(names, Optional.of(before), now, stops).answer(wish);
     }
 
     private DayAnswer answer(DayWish wish) {

@@ -3,7 +3,6 @@ package fluidframe.core.day;
 import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.HashSet;
 import java.util.List;
-import java.util.Optional;
 import java.util.Set;
 
 /**
@@ -50,9 +49,5 @@ public record DayWish(int begins, int ends, int rest, int warmUp, int between, L
                 throw new IllegalArgumentException(round.title() + " comes after " + round.after().get() + ", which is no other round of the day");
             }
         }
-    }
-
-    Optional<Round> round(String id) {
-        return rounds.stream().filter(round -> round.id().equals(id)).findFirst();
     }
 }

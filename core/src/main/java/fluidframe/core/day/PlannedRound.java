@@ -6,17 +6,20 @@ import java.util.List;
  * A round with its time and its heats.
  *
  * @param start minutes since midnight
- * @param heats the couples of each heat
+ * @param heats the couples of each heat, at least one heat; it may be empty once its couples have gone
  */
 public record PlannedRound(Round round, int start, List<List<String>> heats) {
 
     public PlannedRound {
         heats = heats.stream().map(List::copyOf).toList();
+        if (heats.isEmpty()) {
+            throw new IllegalArgumentException(round.title() + " in no heats: expected at least one");
+        }
     }
 
     /** Minutes since midnight. */
     public int end() {
-        return start + round.length();
+        return start + untilLast(heats.size() - 1);
     }
 
     /** The heat of a couple, counted from 0; -1 if it is in none. */
@@ -41,6 +44,11 @@ public record PlannedRound(Round round, int start, List<List<String>> heats) {
 
     /** When a couple has danced its last. */
     public int lastOf(String couple) {
-        return start + round.untilLast(heatOf(couple));
+        return start + untilLast(heatOf(couple));
+    }
+
+    /** Minutes from its beginning to the end of the last dance of a heat, in the heats it has; they may be more than its couples still fill. */
+    int untilLast(int heat) {
+        return round.untilLast(heat, heats.size());
     }
 }

@@ -47,7 +47,12 @@ public record Round(String id, String title, String floor, List<String> dances, 
 
     /** Minutes from its beginning to the end of the last dance of a heat. */
     public int untilLast(int heat) {
-        return ((dances.size() - 1) * heats() + heat + 1) * minutes;
+        return untilLast(heat, heats());
+    }
+
+    /** The same danced in so many heats. */
+    int untilLast(int heat, int heats) {
+        return ((dances.size() - 1) * heats + heat + 1) * minutes;
     }
 
     /** Minutes. */

@@ -133,6 +133,19 @@ class DayPlannerTest {
         assertThat(after.rounds().get(1).start()).isGreaterThan(begun.start());
     }
 
+    @Test
+    void aRoundThatHasBegunGoesOnInItsHeatsThoughACoupleHasGoneAndWhatWentWrongBeforeStandsInNobodysWay() {
+        DayWish wish = wish(3, 30, round("a", "hall", 2, 1, "A", "B", "C"), round("b", "hall", 1, 1, "A", "B"), round("c", "hall", 1, 2, "C", "A"));
+        DayPlan late = new DayPlan(wish, List.of(new PlannedRound(wish.rounds().get(0), NINE, List.of(List.of("A"), List.of(), List.of("C"))), new PlannedRound(wish.rounds().get(1), NINE + 12, List.of(List.of("A"), List.of("B"))),
+                new PlannedRound(wish.rounds().get(2), NINE + 90, List.of(List.of("A", "C")))));
+        List<Round> without = List.of(round("a", "hall", 2, 1, "A", "C"), wish.rounds().get(1), wish.rounds().get(2));
+        DayPlan after = DayPlanner.again(wish.withRounds(without), Map.of(), new DayPlan(wish.withRounds(without), late.rounds().stream().map(planned -> new PlannedRound(without.get(late.rounds().indexOf(planned)), planned.start(), planned.heats())).toList()), NINE + 13, () -> false).plan().orElseThrow();
+        assertThat(after.round("a").orElseThrow()).returns(NINE + 12, PlannedRound::end).returns(2, planned -> planned.heatOf("C"));
+        assertThat(after.round("b").orElseThrow().start()).isEqualTo(NINE + 12);
+        assertThat(after.round("c").orElseThrow().start()).isEqualTo(NINE + 14 + 30);
+        assertThat(Conflicts.of(after, Map.of())).allMatch(conflict -> !conflict.rounds().contains("c"));
+    }
+
     /** Every order, every start and every heat of small days, tried one after another. */
     @Test
     void noDayEndsEarlierThanTheBestOfAllThatCanBeDanced() {
