@@ -3,7 +3,7 @@
   import Message from '$lib/ui/Message.svelte';
   import { reference } from '$lib/reference/reference.svelte';
   import { untrack } from 'svelte';
-  import { Composing } from './Composing.svelte';
+  import { Composing, type Fullness } from './Composing.svelte';
   import PathPicture from './PathPicture.svelte';
   import type { RoutineDesk } from './RoutineDesk.svelte';
 
@@ -19,6 +19,7 @@
   let travels = $derived(reference.dance(desk.routine.dance)?.travels ?? false);
   let bars = $derived(desk.score?.placements[desk.selected]?.bar ?? 0);
   composing.toBar = untrack(() => (fillsGap ? bars + 6 : (Math.floor(bars / 8) + 2) * 8));
+  let section = $derived(desk.section);
   let hasNext = $derived(desk.selected + 1 < (desk.score?.placements.length ?? 0));
 
   const TASTE = [
@@ -33,7 +34,8 @@
 
   function take(index: number) {
     const composition = composing.answer?.compositions[index];
-    if (composition) desk.insert(composition.placements);
+    if (composition?.whole) desk.takePlan(composition.whole);
+    else if (composition) desk.insert(composition.placements);
     onclose();
   }
 </script>
@@ -48,7 +50,21 @@
     }}
   >
     <div class="flex flex-wrap items-center gap-x-4 gap-y-2 text-lg">
-      <label class="inline-flex items-center gap-2">to bar <input class="field w-20 px-2" type="number" min="1" max="256" bind:value={composing.toBar} /></label>
+      {#if section}
+        <label class="inline-flex items-center gap-2">
+          where
+          <select class="field px-2" bind:value={composing.where}>
+            <option value="">after this figure</option>
+            <option value="once more">{section.title} again, with more at its end</option>
+            {#if section.times > 1}<option value="last time">the last {section.title}, with more at its end</option>{/if}
+          </select>
+        </label>
+      {/if}
+      {#if composing.where !== ''}
+        <label class="inline-flex items-center gap-2">bars more <input class="field w-20 px-2" type="number" min="1" max="64" bind:value={composing.added} /></label>
+      {:else}
+        <label class="inline-flex items-center gap-2">to bar <input class="field w-20 px-2" type="number" min="1" max="256" bind:value={composing.toBar} /></label>
+      {/if}
       {#if travels}
         <label class="inline-flex items-center gap-2">
           corners <input class="field w-20 px-2" type="number" min="0" max="8" placeholder="auto" bind:value={composing.corners} />
@@ -89,6 +105,24 @@
       <label class="mt-1 grid grid-cols-[9.5rem_1fr] items-center gap-2"
         >the music strikes at bar <input class="field px-2" placeholder="5, 13" bind:value={composing.hits} /></label
       >
+      <p class="mt-2 font-semibold">Sparse or full</p>
+      <ul>
+        {#each composing.stretches as { title, from } (from)}
+          <li class="grid grid-cols-[1fr_auto] items-center gap-2 py-0.5">
+            <span class="first-letter:uppercase">{title}</span>
+            <select
+              class="field min-h-8 px-1"
+              aria-label={title}
+              value={composing.fullnessFrom(from)}
+              onchange={(event) => composing.fill(from, event.currentTarget.value as Fullness | '')}
+            >
+              <option value="">as usual</option>
+              <option value="sparse">few steps</option>
+              <option value="full">many steps</option>
+            </select>
+          </li>
+        {/each}
+      </ul>
     </details>
     <details>
       <summary class="cursor-pointer font-semibold">What counts how much</summary>

@@ -1,4 +1,5 @@
 import { api, Problem, required, sentenceOf, type Compositions, type Progress } from '$lib/api/client';
+import { sectionsOf, type StripSection } from '$lib/music/strip';
 import type { RoutineDesk } from './RoutineDesk.svelte';
 
 /** Milliseconds between two looks at how far a search is. */
@@ -12,12 +13,26 @@ function barsOf(text: string): number[] {
   return words.map(Number);
 }
 
+export type Fullness = 'sparse' | 'full';
+/** Behind the chosen figure, or at the end of its section: of the last time it is danced, or of one time more. */
+export type Where = '' | 'last time' | 'once more';
+
+/** A stretch of the composition that may be sparse or full, in bars counted from its beginning. */
+export interface Stretch {
+  title: string;
+  from: number;
+  to: number;
+}
+
 /** What is asked of a composition, and what came of it. */
 export class Composing {
   /** The bar of the routine it goes to. */
   toBar = $state(16);
   /** How many corners are turned; empty for as many as the way needs. */
   corners = $state<number | null>(null);
+  where = $state<Where>('');
+  /** How many bars are added to a section. */
+  added = $state(4);
   bends = $state(false);
   meetsNext = $state(false);
   fitsRoom = $state(true);
@@ -26,6 +41,8 @@ export class Composing {
   /** Bars in words, as they are typed: "5, 13". */
   hits = $state('');
   boundaries = $state('');
+  #fullness = $state.raw<Record<number, Fullness>>({});
+  #sections = $state.raw<StripSection[]>([]);
   /** How many points each soft wish counts, as the reasons of an answer are named; the usual ones until they are changed. */
   weights = $state<Record<string, number>>({});
   #wishes = $state.raw<Record<string, string>>({});
@@ -38,6 +55,65 @@ export class Composing {
 
   constructor(private readonly desk: () => RoutineDesk) {
     void this.#weigh();
+    void this.#hear();
+  }
+
+  /** The sections of the piece tell apart what may be sparse and full. */
+  async #hear() {
+    const piece = this.desk().routine.music?.piece;
+    if (piece === undefined) return;
+    try {
+      this.#sections = sectionsOf(required(await api.GET('/api/pieces/{id}', { params: { path: { id: piece } } })));
+    } catch (thrown) {
+      this.failure = sentenceOf(thrown);
+    }
+  }
+
+  /** Whole bars danced before the composition begins. */
+  get #before(): number {
+    const { score, selected, placements } = this.desk();
+    const passage = score?.placements[selected];
+    return score && passage && placements.length > 0 ? Math.floor((passage.onset + passage.beats) / score.beatsPerBar + 1e-6) : 0;
+  }
+
+  /** The sections of the music that the composition is danced to, or what lies between the bars with which a figure must begin. */
+  get stretches(): Stretch[] {
+    const bars = this.where === '' ? this.toBar - this.#before : this.added;
+    if (bars < 1) return [];
+    const heard = this.where === '' ? this.#heard(bars) : [];
+    if (heard.length > 0) return heard;
+    const starts = [1, ...this.#typedBoundaries.filter((bar) => bar > 1 && bar <= bars).toSorted((a, b) => a - b)];
+    return starts.map((from, index) => this.#stretch('', from, (starts[index + 1] ?? bars + 1) - 1));
+  }
+
+  #heard(bars: number): Stretch[] {
+    const begins = this.#before + (this.desk().routine.music?.from ?? 1) - 1;
+    return this.#sections
+      .map(({ title, bar, bars: long }) => ({ title, from: Math.max(1, bar - begins), to: Math.min(bars, bar + long - 1 - begins) }))
+      .filter(({ from, to }) => from <= to)
+      .map(({ title, from, to }) => this.#stretch(title, from, to));
+  }
+
+  #stretch(title: string, from: number, to: number): Stretch {
+    const first = this.where === '' ? this.#before : 0;
+    const words = from === to ? `bar ${first + from}` : `bars ${first + from}–${first + to}`;
+    return { title: title === '' ? words : `${title}, ${words}`, from, to };
+  }
+
+  get #typedBoundaries(): number[] {
+    return this.boundaries
+      .split(/[\s,;]+/)
+      .map(Number)
+      .filter((bar) => Number.isInteger(bar));
+  }
+
+  fullnessFrom(bar: number): Fullness | '' {
+    return this.#fullness[bar] ?? '';
+  }
+
+  fill(bar: number, fullness: Fullness | '') {
+    const others = Object.entries(this.#fullness).filter(([from]) => Number(from) !== bar);
+    this.#fullness = Object.fromEntries(fullness === '' ? others : [...others, [bar, fullness]]);
   }
 
   async #weigh() {
@@ -68,7 +144,11 @@ export class Composing {
         routine,
         after: placements.length === 0 ? undefined : selected,
         meetsNext: this.meetsNext && selected + 1 < passages,
-        toBar: this.toBar,
+        ...(this.where === '' ? { toBar: this.toBar } : { within: this.where, least: this.added, most: this.added }),
+        fullness: this.stretches.flatMap(({ from, to }) => {
+          const fullness = this.fullnessFrom(from);
+          return fullness === '' ? [] : [{ from, to, fullness }];
+        }),
         required: this.#wished('required'),
         forbidden: this.#wished('forbidden'),
         favourites: this.#wished('favourite'),

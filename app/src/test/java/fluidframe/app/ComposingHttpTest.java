@@ -4,6 +4,7 @@ import static fluidframe.app.Http.JSON;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.hamcrest.Matchers.containsString;
 import static org.hamcrest.Matchers.everyItem;
+import static org.hamcrest.Matchers.greaterThan;
 import static org.hamcrest.Matchers.hasItem;
 import static org.hamcrest.Matchers.hasItems;
 import static org.hamcrest.Matchers.hasSize;
@@ -38,7 +39,7 @@ class ComposingHttpTest extends OverHttp {
 
     @Test
     void theUsualWeightsAreToldByTheirNames() throws Exception {
-        http.read("/api/composing-weights").andExpect(status().isOk()).andExpect(jsonPath("$['highlights on hits']", is(5))).andExpect(jsonPath("$.length()", is(10)));
+        http.read("/api/composing-weights").andExpect(status().isOk()).andExpect(jsonPath("$['highlights on hits']", is(5))).andExpect(jsonPath("$.length()", is(11)));
     }
 
     @Test
@@ -72,6 +73,53 @@ class ComposingHttpTest extends OverHttp {
         question.remove("weights");
         question.putArray("hits").add(0);
         http.send("/api/compositions", question).andExpect(status().isUnprocessableContent()).andExpect(jsonPath("$.faults[0].place", is("/hits")));
+    }
+
+    /** Three bars danced once; verse two is verse one with two bars more before the chorus. */
+    private ObjectNode versed() throws Exception {
+        ObjectNode routine = routine("waltz-natural-turn", "waltz-closed-change-rf", "waltz-reverse-turn", "waltz-closed-change-lf", "waltz-natural-turn");
+        ((ObjectNode) routine.at("/placements/0")).putObject("section").put("title", "Verse").put("times", 1);
+        ((ObjectNode) routine.at("/placements/4")).putObject("section").put("title", "Chorus").put("times", 1);
+        return routine;
+    }
+
+    @Test
+    void verseTwoIsVerseOneWithMoreAtItsEnd() throws Exception {
+        ObjectNode question = composing(versed(), 1, 2).put("within", "once more").put("meetsNext", true).put("bends", true);
+        JsonNode answer = JSON.readTree(http.send("/api/compositions", question).andExpect(status().isOk()).andReturn().getResponse().getContentAsString());
+        assertThat(answer.get("compositions").size()).isPositive();
+        for (JsonNode composition : answer.get("compositions")) {
+            ObjectNode whole = versed();
+            whole.set("placements", composition.get("whole"));
+            JsonNode score = JSON.readTree(http.send("/api/scores", whole).andExpect(jsonPath("$.seams[*].verdict.outcome", everyItem(not("breaks")))).andReturn().getResponse().getContentAsString());
+            List<String> figures = score.get("placements").findValuesAsString("figure");
+            assertThat(figures.subList(0, 4)).isEqualTo(figures.subList(4, 8));
+            assertThat(score.get("placements").findValuesAsString("bar")).element(figures.size() - 1).isEqualTo("15");
+        }
+        question.put("within", "last time");
+        ((ObjectNode) question.at("/routine/placements/0/section")).put("times", 2);
+        http.send("/api/compositions", question).andExpect(jsonPath("$.compositions[0].whole[4].rounds", is("2")));
+    }
+
+    @Test
+    void thereIsNothingToAddToWithoutASectionNorBeyondItsMostTimes() throws Exception {
+        http.send("/api/compositions", composing(routine("waltz-natural-turn"), 0, 2).put("within", "once more")).andExpect(status().isUnprocessableContent())
+                .andExpect(jsonPath("$.faults[0].place", is("/after")));
+        ObjectNode often = composing(versed(), 0, 2).put("within", "once more");
+        ((ObjectNode) often.at("/routine/placements/0/section")).put("times", 8);
+        http.send("/api/compositions", often).andExpect(status().isUnprocessableContent()).andExpect(jsonPath("$.faults[0].found", is("once more")));
+        http.send("/api/compositions", often.put("within", "twice")).andExpect(status().isUnprocessableContent()).andExpect(jsonPath("$.faults[0].place", is("/within")));
+    }
+
+    @Test
+    void barsAreWantedSparseOrFull() throws Exception {
+        ObjectNode question = composing(routine("waltz-natural-turn"), 0, 8);
+        question.putArray("fullness").addObject().put("from", 5).put("to", 8).put("fullness", "full");
+        http.send("/api/compositions", question).andExpect(status().isOk()).andExpect(jsonPath("$.compositions[0].reasons['sparse and full']", greaterThan(5)));
+        question.putArray("fullness").addObject().put("from", 5).put("to", 4).put("fullness", "full");
+        http.send("/api/compositions", question).andExpect(status().isUnprocessableContent()).andExpect(jsonPath("$.faults[0].found", is("5 to 4")));
+        question.putArray("fullness").addObject().put("from", 1).put("to", 4).put("fullness", "loud");
+        http.send("/api/compositions", question).andExpect(status().isUnprocessableContent()).andExpect(jsonPath("$.faults[0].expected", is("sparse or full")));
     }
 
     @Test

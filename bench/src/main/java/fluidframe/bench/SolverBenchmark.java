@@ -36,7 +36,7 @@ public class SolverBenchmark {
 
     private static final Beats BAR = Beats.of(4);
     /** What the solver's model knows: nothing of contrast, nor of what was danced before. */
-    private static final Weights MODELLED = new Weights(6, 3, 4, 3, 0, 2, 5, 0, 0, 6);
+    private static final Weights MODELLED = new Weights(6, 3, 4, 3, 0, 2, 5, 0, 0, 6, 0);
 
     @Param({"20"})
     private int figures;

@@ -19,10 +19,12 @@ import fluidframe.core.time.Beats;
 import io.swagger.v3.oas.annotations.media.Schema;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
+import jakarta.validation.constraints.Size;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Optional;
 
 /** What goes in and out when a routine is put together. */
 final class ComposingDocuments {
@@ -112,6 +114,9 @@ final class ComposingDocuments {
      * @param weights   how many points the soft wishes count, by the names the reasons have; the usual where absent
      * @param run       a name by which its progress can be asked for and it can be stopped; absent if nobody will
      * @param mostTimes how often a figure may begin within four bars, 1 if absent
+     * @param fullness  where it should be sparse or full, in bars counted from 1 where the composition begins
+     * @param within    "last time" to add what is composed to the last time the section of the placement is danced, "once more" to dance
+     *                  the section once more and add it to that time; absent to put it behind the placement
      */
     @Schema(name = "CompositionQuestion")
     record CompositionQuestion(@NotNull(message = "a routine") @Valid RoutineDocument routine, Integer after, boolean meetsNext,
@@ -120,13 +125,29 @@ final class ComposingDocuments {
                                List<@NotNull(message = "a figure's id") String> favourites, Integer mostTimes, boolean bends, Integer corners,
                                List<@NotNull(message = "a figure's id") String> highlights, List<@NotNull(message = "a bar from 1") Integer> hits,
                                List<@NotNull(message = "a bar from 1") Integer> boundaries, Boolean fitsRoom, List<@NotNull(message = "what is lifted") String> lifted,
-                               Map<String, @NotNull(message = "points") Integer> weights, String run) {
+                               Map<String, @NotNull(message = "points") Integer> weights, String run,
+                               @Size(max = 64, message = "at most 64 stretches") List<@Valid @NotNull(message = "a stretch") FullnessDocument> fullness, String within) {
+
+        /** The same for another routine, behind another placement. */
+        CompositionQuestion of(RoutineDocument other, int passage) {
+            return new CompositionQuestion(other, passage, meetsNext, toBar, least, most, required, forbidden, favourites, mostTimes, bends, corners, highlights, hits, boundaries,
+                    fitsRoom, lifted, weights, run, fullness, within);
+        }
     }
 
-    /** One answer: what is danced, how it differs from the first, its points, what they are given for, and its way over the floor, metres. */
+    /** Bars, the first and the last of them, that should be sparse or full. */
+    @Schema(name = "FullnessWish")
+    record FullnessDocument(@NotNull(message = "a bar from 1") Integer from, @NotNull(message = "a bar from 1") Integer to, @NotNull(message = "sparse or full") String fullness) {
+    }
+
+    /**
+     * One answer: what is danced, how it differs from the first, its points, what they are given for, its way over the floor, metres; and where
+     * it was composed within a section, all placements of the routine with it.
+     */
+    @JsonInclude(JsonInclude.Include.NON_NULL)
     @Schema(name = "Composition")
     record CompositionDocument(List<PlacementDocument> placements, List<String> titles, double beats, String difference, int points, Map<String, Integer> reasons,
-                               List<PointDocument> path) {
+                               List<PointDocument> path, List<PlacementDocument> whole) {
 
         /** What begins a routine says where the couple stand, if not as its charts are written. */
         private static PlacementDocument placement(Composition.Piece piece, boolean begins) {
@@ -135,16 +156,17 @@ final class ComposingDocuments {
             return turned ? placement.startingOn(new Alignment.Facing(piece.facing()).toString()) : placement;
         }
 
-        static CompositionDocument of(Composition composition, boolean begins, String difference, List<Point> path) {
+        static CompositionDocument of(Composition composition, boolean begins, String difference, List<Point> path, Optional<SectionEnd> within) {
             Map<String, Integer> reasons = new LinkedHashMap<>();
             composition.reasons().forEach((reason, points) -> {
                 if (points != 0) {
                     reasons.put(ComposingDocuments.name(reason), points);
                 }
             });
-            return new CompositionDocument(composition.steps().stream().map(piece -> placement(piece, begins)).toList(),
+            List<PlacementDocument> placements = composition.steps().stream().map(piece -> placement(piece, begins)).toList();
+            return new CompositionDocument(placements,
                     composition.steps().stream().map(piece -> piece.dancing().wording()).toList(), composition.length().toDouble(), difference, composition.points(), reasons,
-                    PointDocument.of(path));
+                    PointDocument.of(path), within.map(end -> end.with(placements)).orElse(null));
         }
     }
 

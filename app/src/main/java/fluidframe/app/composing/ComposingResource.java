@@ -53,9 +53,11 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 import java.util.TreeMap;
 import java.util.function.Function;
+import java.util.stream.Stream;
 import org.springframework.http.HttpStatus;
 import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -236,14 +238,20 @@ class ComposingResource {
     }
 
     private CompositionsDocument composing(CompositionQuestion question) {
-        Standing standing = standing(question.routine());
-        WishReader reader = new WishReader(question, standing);
+        Optional<SectionEnd> within = Optional.ofNullable(question.within()).map(which -> SectionEnd.of(question, standing(question.routine())));
+        CompositionQuestion asked = within.map(end -> end.question(standing(end.routine()))).orElse(question);
+        Standing standing = standing(asked.routine());
+        WishReader reader = new WishReader(asked, standing);
         Answer answer = runs.run(question.run(), LONGEST, run -> Composer.compose(standing.repertoire(), reader.wishes(), run));
         Beats bar = standing.routine().dance().rhythm().bar();
         List<Composition> found = answer.compositions();
-        return new CompositionsDocument(found.stream().map(composition -> CompositionDocument.of(composition, question.after() == null,
-                Difference.between(found.get(0), composition, bar, reader.barsBefore()), CompositionPath.of(composition, standing.routine()))).toList(), answer.exact(), answer.bound(),
-                answer.relaxations().stream().map(Relaxation::labels).toList(), reader.notes());
+        return new CompositionsDocument(found.stream().map(composition -> CompositionDocument.of(composition, asked.after() == null,
+                Difference.between(found.get(0), composition, bar, reader.barsBefore()), CompositionPath.of(composition, standing.routine()), within)).toList(), answer.exact(), answer.bound(),
+                answer.relaxations().stream().map(Relaxation::labels).toList(), notes(reader, within, standing));
+    }
+
+    private static List<String> notes(WishReader reader, Optional<SectionEnd> within, Standing standing) {
+        return Stream.concat(reader.notes().stream(), within.flatMap(end -> end.againBreaks(standing)).stream()).toList();
     }
 
     /** How many points each soft wish usually counts, by the names the reasons have. */

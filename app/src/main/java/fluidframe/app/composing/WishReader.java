@@ -1,11 +1,14 @@
 package fluidframe.app.composing;
 
 import fluidframe.app.composing.ComposingDocuments.CompositionQuestion;
+import fluidframe.app.composing.ComposingDocuments.FullnessDocument;
 import fluidframe.app.problems.Fault;
 import fluidframe.app.problems.RefusedException;
 import fluidframe.core.compose.Choice;
 import fluidframe.core.compose.Composition;
+import fluidframe.core.compose.Fullness;
 import fluidframe.core.compose.LikelyCorners;
+import fluidframe.core.compose.Stretch;
 import fluidframe.core.compose.Taste;
 import fluidframe.core.compose.Weights;
 import fluidframe.core.compose.Wish;
@@ -16,6 +19,7 @@ import fluidframe.core.music.MusicMap;
 import fluidframe.core.music.MusicSection;
 import fluidframe.core.routine.Routine;
 import fluidframe.core.time.Beats;
+import java.util.ArrayList;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
@@ -36,6 +40,8 @@ final class WishReader {
     private static final int ANSWERS = 5;
     private static final Map<String, UnaryOperator<Taste>> LIFTS = new TreeMap<>(Map.of("opening", Taste::withAnyOpening, "ending", Taste::withAnyEnd, "parts", Taste::withParts,
             "corners", Taste::withCornersAnywhere, "required", Taste::withPartsOfRequired, "often", taste -> taste.withMostInAll(Integer.MAX_VALUE), "thrice", Taste::withThrice));
+
+    private static final Map<String, Fullness> FULLNESS = Map.of("sparse", Fullness.SPARSE, "full", Fullness.FULL);
 
     private final CompositionQuestion question;
     private final Standing standing;
@@ -113,7 +119,7 @@ final class WishReader {
             MusicMap music = music(routine);
             List<Double> sides = fitsRoom() ? standing.sides(Optional.ofNullable(question.after()), corners) : List.of();
             return new Wish(from, to, bar.times(least), bar.times(most), choice, question.mostTimes() == null ? 1 : question.mostTimes(), bar.times(WINDOW_BARS), question.bends(), corners, music,
-                    sides, weights(), ANSWERS, taste());
+                    sides, weights(), ANSWERS, taste(), stretches());
         } catch (IllegalArgumentException e) {
             throw new RefusedException("This cannot be composed: " + e.getMessage() + ".", List.of(Fault.of("", "these wishes", e.getMessage())));
         }
@@ -125,6 +131,21 @@ final class WishReader {
         Stream<MusicSection> asked = bars(question.boundaries(), "/boundaries").stream().map(number -> new MusicSection(number, ""));
         Stream<Beats> hits = bars(question.hits(), "/hits").stream().map(number -> bar.times(number - 1));
         return heard.withSections(Stream.concat(heard.sections().stream(), asked).distinct().toList()).withHits(Stream.concat(heard.hits().stream(), hits).collect(Collectors.toSet()));
+    }
+
+    private List<Stretch> stretches() {
+        List<Stretch> stretches = new ArrayList<>();
+        for (FullnessDocument each : question.fullness() == null ? List.<FullnessDocument>of() : question.fullness()) {
+            if (each.from() < 1 || each.to() < each.from() || each.to() > MOST_BARS) {
+                throw new RefusedException("There are no such bars.", List.of(Fault.of("/fullness", each.from() + " to " + each.to(), "bars from 1 to " + MOST_BARS + ", the first of them first")));
+            }
+            Fullness fullness = FULLNESS.get(each.fullness());
+            if (fullness == null) {
+                throw new RefusedException("Music is danced sparse or full.", List.of(Fault.of("/fullness", each.fullness(), "sparse or full")));
+            }
+            stretches.add(new Stretch(bar.times(each.from() - 1), bar.times(each.to()), fullness));
+        }
+        return stretches;
     }
 
     private Taste taste() {

@@ -381,11 +381,12 @@ public final class Composer {
     public static Composition appraise(Repertoire repertoire, Wish wish, List<Move> moves) {
         Composer composer = new Composer(repertoire, wish.withSides(List.of()), () -> false);
         Map<String, Integer> numbers = new HashMap<>();
+        StepRates rates = new StepRates(repertoire);
         Sequence sequence = null;
         for (Move move : moves) {
             int from = sequence == null ? 0 : sequence.length();
             Edge edge = new Edge(move, 0, 0, composer.timeline.units(move.dancing().length()), 0, 0, false, move.dancing().figure().level().ordinal(), 0, Bookends.isBegun(move.dancing()),
-                    numbers.computeIfAbsent(move.dancing().figure().id(), id -> numbers.size()));
+                    numbers.computeIfAbsent(move.dancing().figure().id(), id -> numbers.size()), rates.of(move.dancing()));
             sequence = new Sequence(sequence, edge, false, 0, from + edge.length(), 0, 0, 0, 0, 0,
                     sequence == null ? 0 : sequence.pairsWith(edge.figure()), new int[0], 0);
         }
@@ -411,6 +412,7 @@ public final class Composer {
             }
             reasons.merge(Reason.PHRASE_STARTS, timeline.phrasePoints(edge.begun(), onset), Integer::sum);
             reasons.merge(Reason.HIGHLIGHTS_ON_HITS, timeline.hitPoints(edge.highlight(), onset), Integer::sum);
+            reasons.merge(Reason.SPARSE_AND_FULL, timeline.fullnessPoints(edge.fullness(), edge.length(), onset), Integer::sum);
             reasons.merge(Reason.DIFFICULTY, timeline.arcPoints(edge.level(), onset), Integer::sum);
             if (each.corner()) {
                 int covered = (each.before() == null ? 0 : each.before().covered()) + edge.covers();

@@ -33,7 +33,7 @@ public record Composition(List<Piece> steps, Beats length, int points, Map<Reaso
 
     /** What points are given or taken for. */
     public enum Reason {
-        BENDS, PHRASE_STARTS, RECOMMENDED_LINKS, FAVOURITES, REPETITION, NOT_AS_CHARTED, HIGHLIGHTS_ON_HITS, DIFFICULTY, CONTRAST, GROUND_COVERED
+        BENDS, PHRASE_STARTS, RECOMMENDED_LINKS, FAVOURITES, REPETITION, NOT_AS_CHARTED, HIGHLIGHTS_ON_HITS, DIFFICULTY, CONTRAST, GROUND_COVERED, SPARSE_AND_FULL
     }
 
     public Composition {

@@ -28,10 +28,10 @@ final class MoveGraph {
 
     /**
      * A move in numbers: where it leads, how long it is, its points but for those of its place in the music and for repetition, its bit among the
-     * required figures, how far it carries the couple along the side, centimetres, whether it is begun at its beginning, and
-     * the number of its figure.
+     * required figures, how far it carries the couple along the side, centimetres, whether it is begun at its beginning,
+     * the number of its figure, and how many steps it has for its time.
      */
-    record Edge(Move move, int to, int toRoundCorner, int length, int points, int bit, boolean highlight, int level, int covers, boolean begun, int figure) {
+    record Edge(Move move, int to, int toRoundCorner, int length, int points, int bit, boolean highlight, int level, int covers, boolean begun, int figure, Fullness fullness) {
     }
 
     private record Node(Optional<Figure> last, ExitState exit, boolean closes) {
@@ -57,10 +57,10 @@ final class MoveGraph {
     private record Group(ExitState exit, boolean lists, boolean binds, boolean closes) {
     }
 
-    private record Landing(int to, int length, int covers, boolean begun, int bit) {
+    private record Landing(int to, int length, int covers, boolean begun, int bit, Fullness fullness) {
     }
 
-    private record Alike(int column, int columnRoundCorner, int length, int bit, int level, boolean highlight, boolean begun) {
+    private record Alike(int column, int columnRoundCorner, int length, int bit, int level, boolean highlight, boolean begun, Fullness fullness) {
     }
 
     private final Repertoire repertoire;
@@ -68,6 +68,7 @@ final class MoveGraph {
     private final Timeline timeline;
     private final MovePoints points;
     private final Ground ground = new Ground();
+    private final StepRates rates;
     private final Map<String, Integer> requiredBits = new HashMap<>();
     private final Map<Node, Integer> indices = new HashMap<>();
     private final List<Node> nodes = new ArrayList<>();
@@ -89,6 +90,7 @@ final class MoveGraph {
         this.wish = wish;
         this.timeline = timeline;
         this.points = points;
+        this.rates = new StepRates(repertoire);
         wish.required().stream().sorted().forEach(id -> requiredBits.put(id, 1 << requiredBits.size()));
         this.start = wish.from().map(from -> index(new Node(from.last(), from.exit(), false)));
         if (start.isEmpty()) {
@@ -198,7 +200,7 @@ final class MoveGraph {
         Map<Landing, Edge> best = new LinkedHashMap<>();
         for (Move move : moves) {
             Edge edge = edge(move, counting.applyAsInt(move));
-            best.merge(new Landing(edge.to(), edge.length(), edge.covers(), edge.begun(), edge.bit()), edge, MoveGraph::better);
+            best.merge(new Landing(edge.to(), edge.length(), edge.covers(), edge.begun(), edge.bit(), edge.fullness()), edge, MoveGraph::better);
         }
         return best.values().toArray(Edge[]::new);
     }
@@ -234,7 +236,7 @@ final class MoveGraph {
     private Edge[] alike(Edge[] from) {
         Map<Alike, Edge> best = new LinkedHashMap<>();
         for (Edge edge : from) {
-            Alike alike = new Alike(columns[edge.to()], columns[edge.toRoundCorner()], edge.length(), edge.bit(), edge.level(), edge.highlight(), edge.begun());
+            Alike alike = new Alike(columns[edge.to()], columns[edge.toRoundCorner()], edge.length(), edge.bit(), edge.level(), edge.highlight(), edge.begun(), edge.fullness());
             best.merge(alike, edge, MoveGraph::better);
         }
         return best.values().toArray(Edge[]::new);
@@ -297,6 +299,6 @@ final class MoveGraph {
         boolean counts = !wish.taste().requiredWhole() || move.dancing().way().split().isEmpty();
         return new Edge(move, to, toRoundCorner, timeline.units(move.dancing().length()), counted, counts ? requiredBits.getOrDefault(figure.id(), 0) : 0,
                 wish.choice().highlights().contains(figure.id()), figure.level().ordinal(), wish.sides().isEmpty() ? 0 : ground.covered(move), Bookends.isBegun(move.dancing()),
-                numbers.computeIfAbsent(figure.id(), id -> numbers.size()));
+                numbers.computeIfAbsent(figure.id(), id -> numbers.size()), wish.stretches().isEmpty() ? Fullness.USUAL : rates.of(move.dancing()));
     }
 }

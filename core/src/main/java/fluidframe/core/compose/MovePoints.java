@@ -46,7 +46,7 @@ final class MovePoints {
             case FAVOURITES -> choice.favourites().contains(figure.id()) ? weights.favourite() : 0;
             case NOT_AS_CHARTED -> move.dancing().way().isAsCharted() ? 0 : -weights.charted() * (move.dancing().way().split().isPresent() ? 2 : 1);
             case CONTRAST -> kind(last).contrasts(characters.of(figure)) ? weights.contrast() : 0;
-            case PHRASE_STARTS, REPETITION, HIGHLIGHTS_ON_HITS, DIFFICULTY, GROUND_COVERED -> throw new IllegalArgumentException(reason + " depends on more than the move");
+            case PHRASE_STARTS, REPETITION, HIGHLIGHTS_ON_HITS, DIFFICULTY, GROUND_COVERED, SPARSE_AND_FULL -> throw new IllegalArgumentException(reason + " depends on more than the move");
         };
     }
 }

@@ -4,6 +4,7 @@ import fluidframe.core.figure.Level;
 import fluidframe.core.link.Dancing;
 import fluidframe.core.link.Repertoire;
 import fluidframe.core.time.Beats;
+import java.util.Arrays;
 import java.util.HashSet;
 import java.util.Set;
 import org.hipparchus.util.ArithmeticUtils;
@@ -22,6 +23,9 @@ final class Timeline {
     private final int[] hitPoints;
     private final int[] wantedLevels;
     private final int difficulty;
+    private final Fullness[] wantedFullness;
+    private final int fullness;
+    private final int bar;
 
     Timeline(Repertoire repertoire, Wish wish) {
         this.unit = unit(repertoire, wish);
@@ -29,6 +33,9 @@ final class Timeline {
         this.least = (wish.least().ticks() + unit - 1) / unit;
         this.window = wish.window().ticks() / unit;
         this.difficulty = wish.weights().difficulty();
+        this.fullness = wish.weights().fullness();
+        this.bar = units(wish.music().bar());
+        this.wantedFullness = wantedFullness(wish);
         this.limits = limits(wish);
         this.phrasePoints = new int[most + 1];
         this.hitPoints = new int[most + 1];
@@ -54,6 +61,9 @@ final class Timeline {
         for (Beats hit : wish.music().hits()) {
             unit = ArithmeticUtils.gcd(unit, hit.ticks());
         }
+        for (Stretch stretch : wish.stretches()) {
+            unit = ArithmeticUtils.gcd(unit, ArithmeticUtils.gcd(stretch.from().ticks(), stretch.to().ticks()));
+        }
         return Math.max(1, unit);
     }
 
@@ -66,6 +76,15 @@ final class Timeline {
             next = boundaries.contains(at) ? at : next;
         }
         return found;
+    }
+
+    private Fullness[] wantedFullness(Wish wish) {
+        Fullness[] wanted = new Fullness[most + 1];
+        Arrays.fill(wanted, Fullness.USUAL);
+        for (Stretch stretch : wish.stretches()) {
+            Arrays.fill(wanted, Math.min(units(stretch.from()), most), Math.min(units(stretch.to()), most + 1), stretch.fullness());
+        }
+        return wanted;
     }
 
     private Set<Integer> units(Set<Beats> points) {
@@ -126,8 +145,18 @@ final class Timeline {
         return level == wantedLevels[at] ? difficulty : 0;
     }
 
+    /** For every bar of a figure that is sparse or full where it should be; as many are taken off for the contrary. */
+    int fullnessPoints(Fullness fullness, int length, int at) {
+        Fullness wanted = wantedFullness[at];
+        if (wanted == Fullness.USUAL || fullness == Fullness.USUAL) {
+            return 0;
+        }
+        int points = (this.fullness * length + bar / 2) / bar;
+        return wanted == fullness ? points : -points;
+    }
+
     /** The points of a figure for beginning where it does. */
     int points(MoveGraph.Edge edge, int at) {
-        return phrasePoints(edge.begun(), at) + hitPoints(edge.highlight(), at) + arcPoints(edge.level(), at);
+        return phrasePoints(edge.begun(), at) + hitPoints(edge.highlight(), at) + arcPoints(edge.level(), at) + fullnessPoints(edge.fullness(), edge.length(), at);
     }
 }

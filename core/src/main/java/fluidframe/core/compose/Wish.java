@@ -28,10 +28,11 @@ import java.util.Set;
  * @param weights   how much the soft wishes count
  * @param answers   how many answers that really differ
  * @param taste     what a coach asks of any composition
+ * @param stretches where it should be sparse or full
  */
 @RecordBuilder
 public record Wish(Optional<Beginning> from, Optional<Dancing> to, Beats least, Beats most, Choice choice, int mostTimes, Beats window, boolean bends,
-                   int corners, MusicMap music, List<Double> sides, Weights weights, int answers, Taste taste) implements WishBuilder.With {
+                   int corners, MusicMap music, List<Double> sides, Weights weights, int answers, Taste taste, List<Stretch> stretches) implements WishBuilder.With {
 
     public static final int MOST_CORNERS = 8;
 
@@ -44,6 +45,7 @@ public record Wish(Optional<Beginning> from, Optional<Dancing> to, Beats least, 
      */
     public Wish {
         sides = List.copyOf(sides);
+        stretches = List.copyOf(stretches);
         if (!least.isPositive() || least.compareTo(most) > 0) {
             throw new IllegalArgumentException("the shortest length must be more than nothing and no more than the longest");
         }
@@ -58,7 +60,7 @@ public record Wish(Optional<Beginning> from, Optional<Dancing> to, Beats least, 
     /** A wish for so many beats, with nothing else asked. */
     public static Wish of(Beats least, Beats most, MusicMap music) {
         return new Wish(Optional.empty(), Optional.empty(), least, most, Choice.FREE, 1, music.bar().times(4), false, 0, music, List.of(),
-                Weights.USUAL, 5, Taste.FREE);
+                Weights.USUAL, 5, Taste.FREE, List.of());
     }
 
     public Set<String> required() {

@@ -1,13 +1,11 @@
 package fluidframe.core.detour;
 
-import fluidframe.core.compose.Choice;
 import fluidframe.core.compose.Composer;
 import fluidframe.core.compose.Composition;
 import fluidframe.core.compose.Composition.Piece;
 import fluidframe.core.compose.Ground;
 import fluidframe.core.compose.Taste;
 import fluidframe.core.compose.Watch;
-import fluidframe.core.compose.Weights;
 import fluidframe.core.compose.Wish;
 import fluidframe.core.detour.Detour.Kind;
 import fluidframe.core.figure.Figure;
@@ -93,9 +91,10 @@ public final class Detours {
     private List<Composition> instead(Course course, int after, int rejoins, Beats length, boolean bends, Watch watch) {
         int corners = (int) course.placements().subList(after + 1, rejoins).stream().filter(each -> each.placement().cornerAfter()).count();
         MusicMap music = course.routine().music();
-        Wish wish = new Wish(Optional.of(new Wish.Beginning(course.placements().get(after).dancing().listed(), course.exit(after))), Optional.of(course.placements().get(rejoins).dancing()),
-                length, length, Choice.FREE, 1, bar(course).times(WINDOW_BARS), bends, corners, MusicMap.plain(music.bar(), 1, music.tempo()), List.of(), Weights.USUAL, ANSWERS,
-                Taste.FREE.withMostInAll(2));
+        Wish.Beginning beginning = new Wish.Beginning(course.placements().get(after).dancing().listed(), course.exit(after));
+        Wish wish = Wish.of(length, length, MusicMap.plain(music.bar(), 1, music.tempo())).withFrom(Optional.of(beginning))
+                .withTo(Optional.of(course.placements().get(rejoins).dancing())).withWindow(bar(course).times(WINDOW_BARS)).withBends(bends).withCorners(corners)
+                .withAnswers(ANSWERS).withTaste(Taste.FREE.withMostInAll(2));
         List<String> own = course.placements().subList(after + 1, rejoins).stream().map(each -> each.dancing().figure().id()).toList();
         return Composer.search(repertoire, wish, watch).compositions().stream()
                 .filter(composition -> !composition.steps().stream().map(piece -> piece.dancing().figure().id()).toList().equals(own)).toList();

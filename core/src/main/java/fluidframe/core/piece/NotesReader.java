@@ -35,6 +35,7 @@ public final class NotesReader {
     private static final double MICROSECONDS = 1_000_000;
     private static final double USUAL_QUARTERS = 120;
     private static final int USUAL_BEATS = 4;
+    private static final int FINEST_NOTE = 6;
     private static final Pattern NAMED = Pattern.compile("^\\W*([\\p{L} -]+?)\\W*(\\d*)\\W*$");
 
     private final Sequence sequence;
@@ -44,6 +45,8 @@ public final class NotesReader {
     private int beatsPerBar = USUAL_BEATS;
     /** Quarter notes to a beat: in 6/8 a beat of the dance is an eighth. */
     private double quarters = 1;
+    private Beats upBeat = Beats.ZERO;
+    private double upBeatQuarters;
 
     private NotesReader(Sequence sequence, int phraseBars) {
         this.sequence = sequence;
@@ -80,31 +83,55 @@ public final class NotesReader {
         Beats length = Beats.of(beatsPerBar).times(bars);
         List<Hit> hits = texts(MARKER, CUE_POINT).flatMap(text -> hit(text.said()).map(kind -> new Hit(text.at(), kind)).stream()).filter(hit -> hit.at().compareTo(length) < 0).toList();
         List<CueWord> words = texts(LYRIC).filter(text -> text.said().length() > 2 && text.said().length() <= CueWord.MOST_LETTERS && text.at().compareTo(length) < 0).limit(Piece.MOST_HITS).map(text -> new CueWord(text.at(), text.said().strip())).toList();
-        return new PieceLine(title, Optional.of(new Piece("", title.orElse(""), Set.of(), Beats.of(beatsPerBar), Beats.ZERO, sections(bars), tempo, hits.stream().limit(Piece.MOST_HITS).toList(), words, 0)), sentences, List.of());
+        return new PieceLine(title, Optional.of(new Piece("", title.orElse(""), Set.of(), Beats.of(beatsPerBar), upBeat, sections(bars), tempo, hits.stream().limit(Piece.MOST_HITS).toList(), words, 0)), sentences, List.of());
     }
 
     private PieceLine nothing(String sentence) {
         return new PieceLine(Optional.empty(), Optional.empty(), List.of(sentence), List.of());
     }
 
+    /** So many of a note to a bar: of quarters, eighths and so on. */
+    private record Metre(long tick, int upper, int lower) {
+
+        static Stream<Metre> of(MidiEvent event) {
+            byte[] data = ((MetaMessage) event.getMessage()).getData();
+            return data.length < 2 || data[0] < 1 || data[1] < 0 || data[1] > FINEST_NOTE ? Stream.empty() : Stream.of(new Metre(event.getTick(), data[0], 1 << data[1]));
+        }
+
+        double quarters() {
+            return 4.0 * upper / lower;
+        }
+    }
+
+    /** A first bar that is shorter than those after it, and the only one of its metre, is an up-beat. */
+    private List<Metre> withoutUpBeat(List<Metre> metres) {
+        if (metres.size() < 2 || metres.get(0).quarters() >= metres.get(1).quarters()
+                || metres.get(1).tick() - metres.get(0).tick() != Math.round(metres.get(0).quarters() * sequence.getResolution())) {
+            return metres;
+        }
+        upBeatQuarters = metres.get(0).quarters();
+        return metres.subList(1, metres.size());
+    }
+
     private void readMetre() {
-        List<byte[]> metres = metas(TIME_SIGNATURE).map(event -> ((MetaMessage) event.getMessage()).getData()).filter(data -> data.length >= 2).toList();
+        List<Metre> metres = withoutUpBeat(metas(TIME_SIGNATURE).flatMap(Metre::of).toList());
         if (metres.isEmpty()) {
             sentences.add("It states no metre; it is taken to be in four.");
             return;
         }
-        int upper = metres.get(0)[0];
-        int lower = 1 << metres.get(0)[1];
+        int upper = metres.get(0).upper();
+        int lower = metres.get(0).lower();
         boolean compound = lower == 8 && upper % 3 == 0 && upper > 3;
         boolean danced = upper >= 2 && upper <= 4;
         beatsPerBar = compound ? 3 : danced ? upper : USUAL_BEATS;
         quarters = 4.0 / lower;
+        upBeat = new Beats((int) Math.round(upBeatQuarters / quarters * Beats.TICKS_PER_BEAT));
         if (!compound && !danced) {
             sentences.add("Its metre is " + upper + "/" + lower + "; it is taken to be in four.");
         } else if (compound && upper > 3) {
             sentences.add("Its metre is " + upper + "/" + lower + "; each three eighths are taken to be a bar in three.");
         }
-        if (metres.stream().anyMatch(metre -> metre[0] != metres.get(0)[0] || metre[1] != metres.get(0)[1])) {
+        if (metres.stream().anyMatch(metre -> metre.upper() != upper || metre.lower() != lower)) {
             sentences.add("Its metre changes; all of it is counted in " + beatsPerBar + ".");
         }
     }
@@ -119,7 +146,8 @@ public final class NotesReader {
                 sentences.add("A tempo of " + Math.round(barsPerMinute) + " bars a minute is left out: expected 1 to 400.");
                 continue;
             }
-            Beats at = beat(event.getTick());
+            Beats heard = beat(event.getTick());
+            Beats at = heard.compareTo(Beats.ZERO) < 0 ? Beats.ZERO : heard;
             changes.removeIf(change -> change.at().equals(at));
             changes.add(new TempoMap.Change(at, barsPerMinute, false));
         }
@@ -131,9 +159,9 @@ public final class NotesReader {
         return new TempoMap(beatsPerBar, changes);
     }
 
-    /** To the nearest forty-eighth. */
+    /** From the first bar line, to the nearest forty-eighth. */
     private Beats beat(long tick) {
-        return new Beats((int) Math.round((double) tick / sequence.getResolution() / quarters * Beats.TICKS_PER_BEAT));
+        return new Beats((int) Math.round((double) tick / sequence.getResolution() / quarters * Beats.TICKS_PER_BEAT)).minus(upBeat);
     }
 
     private record Text(Beats at, String said) {

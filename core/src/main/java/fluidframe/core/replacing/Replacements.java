@@ -5,7 +5,6 @@ import fluidframe.core.compose.Composer;
 import fluidframe.core.compose.Composition;
 import fluidframe.core.compose.Taste;
 import fluidframe.core.compose.Watch;
-import fluidframe.core.compose.Weights;
 import fluidframe.core.compose.Wish;
 import fluidframe.core.link.Dancing;
 import fluidframe.core.link.Item;
@@ -116,7 +115,8 @@ public final class Replacements {
         Optional<Dancing> next = to == passages() ? Optional.empty() : Optional.of(course.placements().get(to).dancing());
         MusicMap music = MusicMap.plain(bar, course.routine().dance().music().phraseBars(), course.routine().music().tempo());
         int corners = (int) course.placements().subList(from, to).stream().filter(placed -> placed.placement().cornerAfter()).count();
-        Wish wish = new Wish(beginning, next, length, length, choice, 1, bar.times(WINDOW_BARS), true, corners, music, List.of(), Weights.USUAL, answers, Taste.FREE.withWholeFigures());
+        Wish wish = Wish.of(length, length, music).withFrom(beginning).withTo(next).withChoice(choice).withWindow(bar.times(WINDOW_BARS)).withBends(true).withCorners(corners)
+                .withAnswers(answers).withTaste(Taste.FREE.withWholeFigures());
         return Composer.search(repertoire, wish, watch).compositions();
     }
 

@@ -88,12 +88,12 @@ final class Arrangement {
         return into <= 0 ? 1 : 1 - (double) into / (piece.fade() + 1);
     }
 
-    /** What all strike on the hits of a stretch. */
-    List<Cue> struck(Beats counted, Beats length, boolean minor) {
+    /** What all strike on the hits of a stretch and of the beats before it. */
+    List<Cue> struck(Beats counted, Beats before, Beats length, boolean minor) {
         List<Cue> cues = new ArrayList<>();
         for (Hit hit : piece.hits()) {
             Beats at = hit.at().minus(begins).minus(counted);
-            if (at.compareTo(Beats.ZERO) >= 0 && at.compareTo(length) < 0 && hit.kind() != HitKind.BREAK && hit.kind() != HitKind.SWELL) {
+            if (at.compareTo(Beats.ZERO.minus(before)) >= 0 && at.compareTo(length) < 0 && hit.kind() != HitKind.BREAK && hit.kind() != HitKind.SWELL) {
                 cues.add(new Cue(at, new Sound.Drum(Percussion.LOW), STRUCK));
                 cues.add(new Cue(at, new Sound.Drum(Percussion.SNARE), STRUCK));
                 cues.add(new Cue(at, new Sound.Bass(LOW_C), STRUCK));

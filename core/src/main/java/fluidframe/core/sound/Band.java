@@ -26,13 +26,14 @@ record Band(Groove groove, MusicMap music, Optional<Laying> laying) {
 
     /**
      * @param counted where the stretch begins, from a bar line
+     * @param before  beats that are played before it
      * @param length  beats
      * @return what is played, timed from the start of the stretch
      */
-    List<Cue> play(Beats counted, Beats length) {
+    List<Cue> play(Beats counted, Beats before, Beats length) {
         List<Cue> cues = new ArrayList<>();
         int slot = Beats.TICKS_PER_BEAT / groove.slots();
-        int first = Math.floorDiv(counted.ticks() + slot - 1, slot);
+        int first = Math.floorDiv(counted.ticks() - before.ticks() + slot - 1, slot);
         int end = Math.floorDiv(counted.ticks() + length.ticks() - 1, slot);
         for (int at = first; at <= end; at++) {
             Beats time = new Beats(at * slot).minus(counted);
@@ -47,7 +48,7 @@ record Band(Groove groove, MusicMap music, Optional<Laying> laying) {
             strike(cues, time, new Sound.Chord(MIDDLE_C + chord, groove.minor() && chord != FIFTH), letter(groove.chords(), at));
         }
         return laying.map(Arrangement::new).map(arrangement -> Stream.concat(cues.stream().map(cue -> arrangement.arranged(cue.at().plus(counted), cue)).filter(cue -> cue.gain() > 0),
-                arrangement.struck(counted, length, groove.minor()).stream()).toList()).orElse(cues);
+                arrangement.struck(counted, before, length, groove.minor()).stream()).toList()).orElse(cues);
     }
 
     private static char letter(String pattern, int slot) {

@@ -3,6 +3,7 @@ package fluidframe.core.sound;
 import fluidframe.core.time.Beats;
 import fluidframe.core.time.Rhythm;
 import java.nio.charset.StandardCharsets;
+import java.util.stream.IntStream;
 import javax.sound.midi.InvalidMidiDataException;
 import javax.sound.midi.MetaMessage;
 import javax.sound.midi.MidiEvent;
@@ -24,7 +25,9 @@ public final class MidiScore {
     private static final int ACOUSTIC_BASS = 32;
     private static final int CLICKS_IN_SIGNATURE = 24;
     private static final int THIRTY_SECONDS_IN_QUARTER = 8;
+    /** Metres are written with the power of two of the note that is counted: a quarter, and up to so much finer. */
     private static final int QUARTER = 2;
+    private static final int FINEST = 4;
     private static final int SOUNDS_FOR = Beats.TICKS_PER_BEAT / 4;
 
     private MidiScore() {
@@ -37,8 +40,7 @@ public final class MidiScore {
             javax.sound.midi.Track words = sequence.createTrack();
             javax.sound.midi.Track notes = sequence.createTrack();
             tempos(words, track, percent);
-            words.add(new MidiEvent(new MetaMessage(TIME_SIGNATURE,
-                    new byte[] {(byte) rhythm.beatsPerBar(), QUARTER, CLICKS_IN_SIGNATURE, THIRTY_SECONDS_IN_QUARTER}, 4), 0));
+            metre(words, track, rhythm);
             notes.add(new MidiEvent(new ShortMessage(ShortMessage.PROGRAM_CHANGE, BASS, ACOUSTIC_BASS, 0), 0));
             for (Cue cue : track.cues()) {
                 long tick = cue.at().plus(track.countIn()).ticks();
@@ -53,6 +55,20 @@ public final class MidiScore {
         } catch (InvalidMidiDataException e) {
             throw new IllegalStateException("every number here is one that notes allow", e);
         }
+    }
+
+    /** What comes before the first whole bar, an up-beat or the rest of a bar, is a short bar of its own, so that bar lines fall where they are heard. */
+    private static void metre(javax.sound.midi.Track words, Track track, Rhythm rhythm) throws InvalidMidiDataException {
+        int before = rhythm.withinBar(track.countIn()).ticks();
+        if (before > 0) {
+            int power = IntStream.rangeClosed(0, FINEST).filter(each -> before % (Beats.TICKS_PER_BEAT >> each) == 0).findFirst().orElse(FINEST);
+            words.add(signature(before / (Beats.TICKS_PER_BEAT >> power), QUARTER + power, 0));
+        }
+        words.add(signature(rhythm.beatsPerBar(), QUARTER, before));
+    }
+
+    private static MidiEvent signature(int upper, int power, long tick) throws InvalidMidiDataException {
+        return new MidiEvent(new MetaMessage(TIME_SIGNATURE, new byte[] {(byte) upper, (byte) power, CLICKS_IN_SIGNATURE, THIRTY_SECONDS_IN_QUARTER}, 4), tick);
     }
 
     private static void tempos(javax.sound.midi.Track words, Track track, double percent) throws InvalidMidiDataException {

@@ -13,7 +13,7 @@ import java.util.Optional;
 /**
  * All that is heard while a stretch of a routine is danced, in beats, so that it fits any tempo.
  *
- * @param countIn beats that are counted before the dancing begins
+ * @param countIn beats that are counted, or played as an up-beat, before the dancing begins
  * @param length  beats that are danced
  * @param cues    by time
  * @param tempo   how fast it goes, from the start of the stretch; the count-in is as fast as its beginning
@@ -31,11 +31,11 @@ public record Track(Beats countIn, Beats length, List<Cue> cues, TempoMap tempo)
         return new TrackWriter(score, wish).write();
     }
 
-    /** A whole piece as the band of a dance plays it, from its first bar line; nothing is counted or clicked. */
+    /** A whole piece as the band of a dance plays it, its up-beat before the first bar line; nothing is counted or clicked. */
     public static Track of(Piece piece, Dance dance) {
         Laying laying = new Laying(piece, 1);
-        List<Cue> cues = new Band(dance.music().groove(), laying.map(), Optional.of(laying)).play(Beats.ZERO, piece.length()).stream().sorted(Comparator.comparing(Cue::at)).toList();
-        return new Track(Beats.ZERO, piece.length(), cues, piece.tempo());
+        List<Cue> cues = new Band(dance.music().groove(), laying.map(), Optional.of(laying)).play(Beats.ZERO, piece.upBeat(), piece.length()).stream().sorted(Comparator.comparing(Cue::at)).toList();
+        return new Track(piece.upBeat(), piece.length(), cues, piece.tempo());
     }
 
     /**

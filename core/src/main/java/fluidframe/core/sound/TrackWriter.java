@@ -43,10 +43,16 @@ final class TrackWriter {
             score.steps().stream().filter(step -> step.part() == wish.counted()).forEach(this::step);
         }
         if (wish.music() > 0) {
-            new Band(score.routine().dance().music().groove(), music, score.routine().laying()).play(counted, length).forEach(cue -> add(cue.at(), cue.sound(), cue.gain() * wish.music()));
+            new Band(score.routine().dance().music().groove(), music, score.routine().laying()).play(counted, upBeat(), length).forEach(cue -> add(cue.at(), cue.sound(), cue.gain() * wish.music()));
         }
         cues.sort(Comparator.comparing(Cue::at));
         return new Track(countIn, length, cues, music.tempo().from(counted));
+    }
+
+    /** What the band plays in the count-in: where the dancing begins in the first bar of the piece, its up-beat, and the beats of that bar before the dancing. */
+    private Beats upBeat() {
+        boolean opens = score.routine().laying().filter(laying -> laying.begins().plus(counted).compareTo(rhythm.bar()) < 0).isPresent();
+        return opens && music.upBeat().isPositive() && countIn.isPositive() ? music.upBeat().plus(counted) : Beats.ZERO;
     }
 
     /** The first whole beat of the count-in, or of the stretch. */

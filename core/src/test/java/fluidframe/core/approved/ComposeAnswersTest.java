@@ -125,7 +125,7 @@ class ComposeAnswersTest {
         wishes.put("one side of the room", bends.withSides(List.of(4.0)));
         wishes.put("into a figure", bends.withTo(Optional.of(last)));
         wishes.put("after a figure", new Wish(Optional.of(new Wish.Beginning(Optional.of(first.figure()), first.exit())), Optional.of(last), BAR.times(4), BAR.times(4), Choice.FREE, 2, BAR.times(2), true, 0,
-                MUSIC, List.of(), bends.weights(), 3, Taste.FREE));
+                MUSIC, List.of(), bends.weights(), 3, Taste.FREE, List.of()));
         wishes.put("with taste", bends.withTaste(new Taste(true, true, true, true, true, 2, true)));
         wishes.put("with taste, round a corner", bends.withTaste(new Taste(true, true, true, true, true, 3, true)).withCorners(2));
         wishes.put("with repeats", bends.withTaste(new Taste(false, false, true, false, true, 4, false)));

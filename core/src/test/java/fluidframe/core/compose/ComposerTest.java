@@ -124,7 +124,7 @@ class ComposerTest {
         Repertoire repertoire = Repertoire.of(SmallBook.random(10, 4), Conditions.OPEN);
         Dancing part = Dancing.of(SmallBook.turning("next"), Way.AS_CHARTED.withSplit("4–6"));
         Wish wish = Wish.of(BAR.times(3), BAR.times(4), MUSIC).withBends(true);
-        Wish meeting = new Wish(wish.from(), Optional.of(part), wish.least(), wish.most(), Choice.FREE, 2, BAR, true, 0, MusicMap.plain(BAR, 1, new Tempo(29)), List.of(), Weights.USUAL, 5, Taste.FREE);
+        Wish meeting = new Wish(wish.from(), Optional.of(part), wish.least(), wish.most(), Choice.FREE, 2, BAR, true, 0, MusicMap.plain(BAR, 1, new Tempo(29)), List.of(), Weights.USUAL, 5, Taste.FREE, List.of());
         List<Composition> found = Composer.compose(repertoire, meeting, () -> false).compositions();
         assertThat(found).isNotEmpty().allSatisfy(each -> {
             Composition.Piece last = each.steps().get(each.steps().size() - 1);

@@ -29,9 +29,9 @@ class WeightsTest {
 
     @Test
     void aWeightIsFromNothingToAHundred() {
-        assertThat(new Weights(0, 100, 0, 100, 0, 100, 0, 100, 0, 100).ground()).isEqualTo(100);
-        assertThatThrownBy(() -> new Weights(0, 0, 0, 0, 0, 0, 0, 0, 0, 101)).hasMessageContaining("not 101");
-        assertThatThrownBy(() -> new Weights(-1, 0, 0, 0, 0, 0, 0, 0, 0, 0)).hasMessageContaining("not -1");
+        assertThat(new Weights(0, 100, 0, 100, 0, 100, 0, 100, 0, 100, 0).ground()).isEqualTo(100);
+        assertThatThrownBy(() -> new Weights(0, 0, 0, 0, 0, 0, 0, 0, 0, 0, 101)).hasMessageContaining("not 101");
+        assertThatThrownBy(() -> new Weights(-1, 0, 0, 0, 0, 0, 0, 0, 0, 0, 0)).hasMessageContaining("not -1");
     }
 
     /** Twice at least, once for each eight bars, and in a book of few figures twice as often as each must come. */

@@ -67,6 +67,22 @@ class NotesReaderTest {
     }
 
     @Test
+    void aShortFirstBarIsAnUpBeat() throws InvalidMidiDataException {
+        Notes notes = new Notes(13).with(0x58, 0, (byte) 1, (byte) 2).with(0x58, 1, (byte) 3, (byte) 2).tempo(0, 666_667).marker(1, "Verse").marker(4, "hit");
+        PieceLine line = NotesReader.read(notes.sequence, 8);
+        assertThat(line.piece().orElseThrow()).satisfies(piece -> {
+            assertThat(piece.upBeat()).isEqualTo(Beats.ONE);
+            assertThat(piece.bar()).isEqualTo(Beats.of(3));
+            assertThat(piece.bars()).isEqualTo(4);
+            assertThat(piece.hits()).containsExactly(new Hit(Beats.of(3), HitKind.ACCENT));
+        });
+        assertThat(line.sentences()).isEmpty();
+        PieceLine changing = NotesReader.read(new Notes(12).with(0x58, 0, (byte) 2, (byte) 2).with(0x58, 4, (byte) 3, (byte) 2).sequence, 8);
+        assertThat(changing.piece().orElseThrow().upBeat()).isEqualTo(Beats.ZERO);
+        assertThat(changing.sentences()).contains("Its metre changes; all of it is counted in 2.");
+    }
+
+    @Test
     void whatAFileDoesNotSayIsSaid() throws InvalidMidiDataException {
         PieceLine line = NotesReader.read(new Notes(16).sequence, 8);
         assertThat(line.piece().orElseThrow().tempo().opening()).isEqualTo(30);

@@ -85,9 +85,9 @@ class TrackTest {
     void everyDanceIsAccompaniedInItsOwnRhythmFromAnyBeat(Dance dance) {
         Rhythm rhythm = dance.rhythm();
         Band band = new Band(dance.music().groove(), MusicMap.plain(rhythm.bar(), dance.music().phraseBars(), dance.slowest()), Optional.empty());
-        List<Cue> whole = band.play(Beats.ZERO, rhythm.bar().times(8));
+        List<Cue> whole = band.play(Beats.ZERO, Beats.ZERO, rhythm.bar().times(8));
         assertThat(whole).anyMatch(cue -> cue.sound() instanceof Sound.Bass).anyMatch(cue -> cue.sound() instanceof Sound.Drum);
-        List<Cue> later = band.play(Beats.ONE, rhythm.bar().times(8).minus(Beats.ONE));
+        List<Cue> later = band.play(Beats.ONE, Beats.ZERO, rhythm.bar().times(8).minus(Beats.ONE));
         assertThat(later).containsExactlyElementsOf(whole.stream().filter(cue -> cue.at().compareTo(Beats.ONE) >= 0)
                 .map(cue -> new Cue(cue.at().minus(Beats.ONE), cue.sound(), cue.gain())).toList());
     }
