@@ -69,9 +69,9 @@
     recording.later(await desk!.mark('one', heardAt()));
   }
 
-  function mark(what: string) {
+  function mark(what: string, kind?: string) {
     if (!recorded) return false;
-    void desk!.mark(what, heardAt());
+    void desk!.mark(what, heardAt(), { kind });
   }
 
   function takeFile(event: Event & { currentTarget: HTMLInputElement }) {
@@ -89,7 +89,11 @@
         play,
         one,
         phrase: () => mark('phrase'),
-        hit: () => mark('hit'),
+        hit: () => mark('hit', 'accent'),
+        stop: () => mark('hit', 'stop'),
+        silence: () => mark('hit', 'break'),
+        swell: () => mark('hit', 'swell'),
+        held: () => mark('hit', 'held note'),
         tap: (event) => desk!.tap(event.timeStamp / 1000, event.shiftKey),
       }),
   );

@@ -89,7 +89,11 @@ export const PIECE = {
   tap: shortcut('T', 'tap a beat; Shift T on one', 't', '[Shift]+T'),
   one: shortcut('O', 'this beat of the recording is one', 'o'),
   phrase: shortcut('P', 'a phrase begins here in the recording', 'p'),
-  hit: shortcut('H', 'it strikes here in the recording, or not', 'h'),
+  hit: shortcut('H', 'it strikes here in the recording, or not', 'h', '1'),
+  stop: shortcut('2', 'it stops short here, or not', '2'),
+  silence: shortcut('3', 'it is silent here, or not', '3'),
+  swell: shortcut('4', 'it swells up to here, or not', '4'),
+  held: shortcut('5', 'a note is held here, or not', '5'),
 };
 
 export const FIT = {

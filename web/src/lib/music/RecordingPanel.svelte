@@ -108,7 +108,8 @@
       />
     </div>
     <p class="mt-1 text-soft">
-      While it plays: <span class="key">O</span> this beat is one · <span class="key">P</span> a phrase begins · <span class="key">H</span> it strikes, or not
+      While it plays: <span class="key">O</span> this beat is one · <span class="key">P</span> a phrase begins · <span class="key">H</span> it strikes, or not ·
+      <span class="key">2</span> stops short · <span class="key">3</span> is silent · <span class="key">4</span> swells · <span class="key">5</span> holds a note
     </p>
   {/if}
 </section>

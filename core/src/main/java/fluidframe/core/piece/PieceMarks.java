@@ -51,15 +51,18 @@ public final class PieceMarks {
     }
 
     /**
-     * The music strikes on the nearest half beat; where it does already, it no longer does.
+     * On the nearest half beat the music does what is said; where it does that already, it no longer does, and where it does something else, it does this instead.
      *
      * @throws IllegalArgumentException if that is not within the piece
      */
     public static Piece hit(Piece piece, double seconds, HitKind kind) {
         Beats at = new Beats((int) Math.round(2 * piece.tempo().beat(seconds)) * Beats.TICKS_PER_BEAT / 2);
         List<Hit> hits = new ArrayList<>(piece.hits());
-        if (!hits.removeIf(hit -> hit.at().equals(at))) {
-            hits.add(new Hit(at, kind));
+        Hit heard = new Hit(at, kind);
+        boolean known = hits.contains(heard);
+        hits.removeIf(hit -> hit.at().equals(at));
+        if (!known) {
+            hits.add(heard);
         }
         return piece.withHits(hits);
     }

@@ -32,6 +32,7 @@ class PieceMarksTest {
         Piece struck = PieceMarks.hit(PIECE, 1.05, HitKind.STOP);
         assertThat(struck.hits()).contains(new Hit(new Beats(3 * Beats.TICKS_PER_BEAT / 2), HitKind.STOP));
         assertThat(PieceMarks.hit(struck, 0.95, HitKind.STOP)).isEqualTo(PIECE);
+        assertThat(PieceMarks.hit(struck, 1, HitKind.SWELL).hits()).containsExactly(new Hit(struck.hits().get(0).at(), HitKind.SWELL), PIECE.hits().get(0));
         assertThatThrownBy(() -> PieceMarks.hit(PIECE, 33, HitKind.ACCENT)).hasMessageContaining("bars 1 to 16");
     }
 
