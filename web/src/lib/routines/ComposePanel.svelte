@@ -51,9 +51,9 @@
   >
     <div class="flex flex-wrap items-center gap-x-4 gap-y-2 text-lg">
       {#if section}
-        <label class="inline-flex items-center gap-2">
+        <label class="flex w-full items-center gap-2">
           where
-          <select class="field px-2" bind:value={composing.where}>
+          <select class="field min-w-0 flex-1 px-2" bind:value={composing.where}>
             <option value="">after this figure</option>
             <option value="once more">{section.title} again, with more at its end</option>
             {#if section.times > 1}<option value="last time">the last {section.title}, with more at its end</option>{/if}
@@ -99,11 +99,11 @@
     <details>
       <summary class="cursor-pointer font-semibold">What the music asks</summary>
       <p class="mt-1 text-sm text-soft">Bars are counted from 1 where this stretch begins.</p>
-      <label class="mt-1 grid grid-cols-[9.5rem_1fr] items-center gap-2"
-        >a figure begins with bar <input class="field px-2" placeholder="9, 17" bind:value={composing.boundaries} /></label
+      <label class="mt-1 grid grid-cols-[9.5rem_minmax(0,1fr)] items-center gap-2"
+        >a figure begins with bar <input class="field w-full px-2" placeholder="9, 17" bind:value={composing.boundaries} /></label
       >
-      <label class="mt-1 grid grid-cols-[9.5rem_1fr] items-center gap-2"
-        >the music strikes at bar <input class="field px-2" placeholder="5, 13" bind:value={composing.hits} /></label
+      <label class="mt-1 grid grid-cols-[9.5rem_minmax(0,1fr)] items-center gap-2"
+        >the music strikes at bar <input class="field w-full px-2" placeholder="5, 13" bind:value={composing.hits} /></label
       >
       <p class="mt-2 font-semibold">Sparse or full</p>
       <ul>
