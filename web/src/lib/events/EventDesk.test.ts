@@ -1,5 +1,6 @@
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
-import { api, type DanceEvent, type DayRelaxation } from '$lib/api/client';
+import type { DanceEvent, DayRelaxation } from '$lib/api/client';
+import { program, remembering } from '$lib/testing/program';
 import { EventDesk } from './EventDesk.svelte';
 
 const EVENT: DanceEvent = {
@@ -21,10 +22,8 @@ const EVENT: DanceEvent = {
 const DAY = { exact: true, ends: '10:30', conflicts: [], relaxations: [], warmUps: [], calls: [], plan: [{ round: 'first', start: '10:05', heats: [['b'], ['a']] }] };
 
 beforeEach(() => {
-  vi.stubGlobal('localStorage', { getItem: () => null, setItem: () => undefined, removeItem: () => undefined });
-  const respond = (path: string) => Promise.resolve({ data: path.endsWith('days') ? DAY : EVENT, response: new Response(null, { headers: { ETag: '"1"' } }) });
-  vi.spyOn(api, 'GET').mockImplementation(respond as never);
-  vi.spyOn(api, 'POST').mockImplementation(respond as never);
+  remembering();
+  program({ '/api/events/{id}': EVENT, '/api/events/days': DAY });
 });
 afterEach(() => vi.restoreAllMocks());
 

@@ -1,23 +1,16 @@
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
-import { api } from '$lib/api/client';
+import { program, remembering } from '$lib/testing/program';
 import { hitsOf, phraseStarts, sectionsOf } from './strip';
 import { PieceDesk } from './PieceDesk.svelte';
 
 const PIECE = { id: 'tide', title: 'Tide', dances: ['waltz'], beatsPerBar: 3, sections: [{ kind: 'verse', phrases: [8, 7] }], tempo: [{ bar: 1, barsPerMinute: 29 }] };
 
-/** Answers every question as if the program had. */
-function answering(answers: Record<string, unknown>) {
-  const respond = (path: string) => Promise.resolve({ data: answers[path], response: new Response(null, { headers: { ETag: '"1"' } }) });
-  vi.spyOn(api, 'GET').mockImplementation(respond as never);
-  vi.spyOn(api, 'POST').mockImplementation(respond as never);
-}
-
-beforeEach(() => vi.stubGlobal('localStorage', { getItem: () => null, setItem: () => undefined, removeItem: () => undefined }));
+beforeEach(() => remembering());
 afterEach(() => vi.restoreAllMocks());
 
 describe('a piece of music under work', () => {
   it('keeps its title and its dances when its line does not say them', async () => {
-    answering({
+    program({
       '/api/pieces/{id}': PIECE,
       '/api/piece-texts': { text: 'in 3; verse 15 (8+7)', seconds: 31 },
       '/api/piece-lines': { piece: { beatsPerBar: 3, sections: [{ kind: 'chorus', phrases: [4] }], tempo: PIECE.tempo }, seconds: 8, sentences: [], leftovers: [] },
@@ -34,7 +27,7 @@ describe('a piece of music under work', () => {
   });
 
   it('takes the tempo of a recording, and its bars only while no parts are written down', async () => {
-    answering({ '/api/pieces/{id}': PIECE, '/api/piece-texts': { text: 'in 3', seconds: 31, barLines: [] } });
+    program({ '/api/pieces/{id}': PIECE, '/api/piece-texts': { text: 'in 3', seconds: 31, barLines: [] } });
     const heard = { ...PIECE, sections: [{ kind: 'verse', phrases: [8, 8, 8] }], tempo: [{ bar: 1, barsPerMinute: 30.2 }] };
     const desk = await PieceDesk.open('tide');
     desk.takeHeard(heard);
@@ -44,7 +37,8 @@ describe('a piece of music under work', () => {
     desk.typeTitle('Tide');
     desk.takeHeard({ ...heard, sections: [{ kind: 'verse', phrases: [2] }] });
     expect(desk.bars).toBe(2);
-    answering({
+    remembering();
+    program({
       '/api/pieces/{id}': { ...PIECE, sections: [...PIECE.sections, { kind: 'chorus', phrases: [8] }] },
       '/api/piece-texts': { text: 'in 3', seconds: 31, barLines: [] },
     });
@@ -54,7 +48,7 @@ describe('a piece of music under work', () => {
   });
 
   it('begins to count taps anew after a long pause', async () => {
-    answering({
+    program({
       '/api/pieces/{id}': PIECE,
       '/api/piece-texts': { text: '', seconds: 31 },
       '/api/taps': { secondsPerTap: 0.5, error: 0.01, first: 0, dropped: [], ones: [1], meant: [] },

@@ -1,5 +1,6 @@
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
-import { api, type Routine, type Score } from '$lib/api/client';
+import type { Routine, Score } from '$lib/api/client';
+import { program, type Question } from '$lib/testing/program';
 import { Composing } from './Composing.svelte';
 import type { RoutineDesk } from './RoutineDesk.svelte';
 
@@ -19,15 +20,10 @@ function desk(from?: number): RoutineDesk {
   return { routine, score, selected: 0, placements: routine.placements } as RoutineDesk;
 }
 
-let asked: { body?: Record<string, unknown> } = {};
+let questions: Question[] = [];
 
 beforeEach(() => {
-  const respond = (path: string, request: typeof asked) => {
-    asked = path === '/api/compositions' ? request : asked;
-    return Promise.resolve({ data: path === '/api/pieces/{id}' ? PIECE : { compositions: [] }, response: new Response() });
-  };
-  vi.spyOn(api, 'GET').mockImplementation(respond as never);
-  vi.spyOn(api, 'POST').mockImplementation(respond as never);
+  questions = program({ '/api/pieces/{id}': PIECE, '/api/compositions': { compositions: [] }, '/api/composing-weights': {} });
 });
 afterEach(() => vi.restoreAllMocks());
 
@@ -57,11 +53,11 @@ describe('what is asked of a composition', () => {
     composing.fill(1, 'sparse');
     composing.fill(9, 'full');
     await composing.ask();
-    expect(asked.body).toMatchObject({ toBar: 10, fullness: [{ from: 1, to: 8, fullness: 'sparse' }] });
+    expect(questions.at(-1)?.body).toMatchObject({ toBar: 10, fullness: [{ from: 1, to: 8, fullness: 'sparse' }] });
     composing.where = 'once more';
     composing.fill(1, '');
     await composing.ask();
-    expect(asked.body).toMatchObject({ within: 'once more', least: 4, most: 4, fullness: [] });
-    expect(asked.body?.toBar).toBeUndefined();
+    expect(questions.at(-1)?.body).toMatchObject({ within: 'once more', least: 4, most: 4, fullness: [] });
+    expect(questions.at(-1)?.body).not.toHaveProperty('toBar');
   });
 });

@@ -1,5 +1,6 @@
 import { beforeEach, expect, it, vi } from 'vitest';
 import type { Routine } from '$lib/api/client';
+import { remembering } from '$lib/testing/program';
 import { RoutineDesk } from './RoutineDesk.svelte';
 
 /** The client takes its means from the browser when it is loaded; here there is none. */
@@ -35,7 +36,7 @@ function answer(path: string, body: string) {
 
 beforeEach(() => {
   letGo = [];
-  vi.stubGlobal('localStorage', { getItem: () => null, setItem: () => undefined, removeItem: () => undefined });
+  remembering();
   program.answer = async (request) => {
     const body = await request.text();
     if (request.url.endsWith('/api/scores')) await new Promise<void>((go) => letGo.push(go));

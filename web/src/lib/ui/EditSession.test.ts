@@ -1,5 +1,6 @@
-import { beforeEach, describe, expect, it, vi } from 'vitest';
+import { beforeEach, describe, expect, it } from 'vitest';
 import { Problem } from '$lib/api/client';
+import { remembering } from '$lib/testing/program';
 import { EditSession, opened, type Store, type Stored } from './EditSession.svelte';
 import { notices } from './Notices.svelte';
 
@@ -61,14 +62,7 @@ async function sessionOn(store: OneNote) {
 }
 
 describe('an edit session', () => {
-  beforeEach(() => {
-    const kept = new Map<string, string>();
-    vi.stubGlobal('localStorage', {
-      getItem: (key: string) => kept.get(key) ?? null,
-      setItem: (key: string, text: string) => kept.set(key, text),
-      removeItem: (key: string) => kept.delete(key),
-    });
-  });
+  beforeEach(() => remembering());
 
   it('is kept only when the stored document says the same', async () => {
     const session = await sessionOn(new OneNote('First'));

@@ -1,0 +1,26 @@
+import { afterEach, expect, it, vi } from 'vitest';
+import { later, program, Refused } from '$lib/testing/program';
+import { ANYTHING, FigureList } from './FigureList.svelte';
+
+afterEach(() => vi.restoreAllMocks());
+
+it('asks only for what is said, and an answer that comes late does not cover a newer one', async () => {
+  const slow = later<unknown>();
+  const questions = program({ '/api/figures': ({ params }: { params: { query: { words?: string } } }) => (params.query.words === 'wh' ? slow.promise : [{ id: 'whisk' }]) });
+  const list = new FigureList();
+  const first = list.ask({ ...ANYTHING, dance: 'waltz', words: 'wh' });
+  await list.ask({ ...ANYTHING, dance: 'waltz', words: 'whi' });
+  slow.answer([{ id: 'wheel' }]);
+  await first;
+  expect(list.figures).toEqual([{ id: 'whisk' }]);
+  expect(questions[1]?.params?.query).toEqual({ dance: 'waltz', words: 'whi' });
+});
+
+it('keeps the list when the program does not answer, and says so', async () => {
+  program({ '/api/figures': [{ id: 'whisk' }] });
+  const list = new FigureList();
+  await list.ask(ANYTHING);
+  program({ '/api/figures': new Refused(503, 'Busy.') });
+  await list.ask(ANYTHING);
+  expect([list.figures, list.failure]).toEqual([[{ id: 'whisk' }], 'Busy.']);
+});
