@@ -1,20 +1,8 @@
-import { beforeEach, expect, it, vi } from 'vitest';
+import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
 import type { Routine } from '$lib/api/client';
-import { remembering } from '$lib/testing/program';
+import { program, remembering, type Question } from '$lib/testing/program';
+import { notices } from '$lib/ui/Notices.svelte';
 import { RoutineDesk } from './RoutineDesk.svelte';
-
-/** The client takes its means from the browser when it is loaded; here there is none. */
-const program = vi.hoisted(() => {
-  const program = { answer: (request: Request): Promise<Response> => Promise.reject(new Error(request.url)) };
-  const Real = globalThis.Request;
-  globalThis.Request = class extends Real {
-    constructor(input: RequestInfo | URL, init?: RequestInit) {
-      super(typeof input === 'string' ? new URL(input, 'http://program') : input, init);
-    }
-  };
-  globalThis.fetch = (input) => program.answer(input as Request);
-  return program;
-});
 
 const ROUTINE: Routine = {
   id: 'five',
@@ -27,22 +15,37 @@ const ROUTINE: Routine = {
 /** Answers scores as the program does, one passage a placement, when it is let go on. */
 let letGo: (() => void)[] = [];
 
-function answer(path: string, body: string) {
-  if (path.endsWith('/api/routines/five')) return ROUTINE;
-  if (path.endsWith('/api/next')) return { may: [], mayNot: [] };
-  const { placements } = JSON.parse(body) as Routine;
-  return { placements: placements.map(({ figure }, index) => ({ index, round: 1, title: figure })), seams: [], steps: [], phrases: [] };
+/** One passage a placement; a seam breaks wherever a figure follows one that it is said not to follow. */
+function scored({ placements }: Routine, apart: string[] = []) {
+  const passages = placements.map(({ figure, element }, index) => ({ index, round: 1, title: figure ?? element?.kind, onset: index * 3, beats: 3 }));
+  const seams = placements.slice(1).map(({ figure }, after) => ({ after, verdict: { outcome: apart.includes(`${placements[after]?.figure} ${figure}`) ? 'breaks' : 'holds' } }));
+  return { placements: passages, seams, steps: [], phrases: [], beatsPerBar: 3, floor: { length: 18, width: 11, start: { x: 2, y: 3 } } };
 }
+
+let questions: Question[] = [];
+let apart: string[] = [];
+let routine = ROUTINE;
 
 beforeEach(() => {
   letGo = [];
+  apart = [];
+  routine = ROUTINE;
   remembering();
-  program.answer = async (request) => {
-    const body = await request.text();
-    if (request.url.endsWith('/api/scores')) await new Promise<void>((go) => letGo.push(go));
-    return Response.json(answer(request.url, body));
-  };
+  questions = program({
+    'GET /api/routines/{id}': () => routine,
+    '/api/next': { may: [], mayNot: [] },
+    '/api/previous': { may: [], mayNot: [] },
+    '/api/repairs': [{ label: 'a bridge', placements: [{ figure: 'z' }] }],
+    '/api/bridges': [],
+    '/api/detours': [],
+    '/api/loops': { verdict: { outcome: 'holds' } },
+    '/api/scores': async ({ body }: Question) => {
+      await new Promise<void>((go) => letGo.push(go));
+      return scored(body as unknown as Routine, apart);
+    },
+  });
 });
+afterEach(() => vi.restoreAllMocks());
 
 async function settle() {
   for (let turns = 0; turns < 50; turns++) {
@@ -78,4 +81,126 @@ it('finds the figure that was meant when one before it is gone', async () => {
   desk.select(4);
   void desk.remove();
   expect(figures(desk)).toEqual(['b', 'c', 'd']);
+});
+
+const following = (figure: string) => ({ placement: { figure }, title: figure, way: '', level: 'bronze', beats: 3, outcome: 'holds', reason: '' });
+
+describe('a figure that is added', () => {
+  it('comes behind the chosen one, and is chosen then', async () => {
+    const desk = await opened();
+    desk.select(1);
+    desk.add(following('x'));
+    await settle();
+    expect([figures(desk), desk.chosen?.figure]).toEqual([['a', 'b', 'x', 'c', 'd', 'e'], 'x']);
+  });
+
+  it('comes before it and begins its section, or takes its place and keeps its corner', async () => {
+    const desk = await opened();
+    desk.select(2);
+    desk.divide({ title: 'Verse', times: 2 });
+    desk.turnCorner();
+    await settle();
+    desk.look('before');
+    desk.add(following('x'));
+    await settle();
+    expect(desk.placements[2]).toMatchObject({ figure: 'x', section: { title: 'Verse', times: 2 } });
+    expect([desk.placements[3]?.section, desk.sectionOf(3)]).toEqual([undefined, { title: 'Verse', times: 2 }]);
+    desk.select(3);
+    desk.look('instead');
+    desk.add(following('y'));
+    await settle();
+    expect(desk.placements[3]).toMatchObject({ figure: 'y', cornerAfter: true });
+    expect(questions.filter(({ path }) => path === '/api/previous').length).toBeGreaterThan(0);
+  });
+});
+
+describe('a figure that is taken out', () => {
+  it('leaves its corner to the one before, its section to the one after, and says so', async () => {
+    const desk = await opened();
+    desk.select(2);
+    desk.divide({ title: 'Verse', times: 1 });
+    desk.turnCorner();
+    await settle();
+    void desk.remove();
+    await settle();
+    expect(desk.placements.map(({ figure, cornerAfter, section }) => [figure, cornerAfter ?? false, section?.title])).toEqual([
+      ['a', false, undefined],
+      ['b', true, undefined],
+      ['d', false, 'Verse'],
+      ['e', false, undefined],
+    ]);
+    expect(notices.current?.sentence).toBe('The corner after c is turned after b now.');
+  });
+
+  it('takes its corner with it where one is turned already', async () => {
+    const desk = await opened();
+    for (const at of [1, 2]) desk.turnCornerAfter(at);
+    await settle();
+    desk.select(2);
+    void desk.remove();
+    await settle();
+    expect(notices.current?.sentence).toBe('The corner after c went with it: b turns one already.');
+  });
+});
+
+it('moves a passage to where another is, without the section it began', async () => {
+  const desk = await opened();
+  desk.select(0);
+  desk.divide({ title: 'Verse', times: 1 });
+  await settle();
+  desk.move(0, 3);
+  await settle();
+  expect(desk.placements.map(({ figure, section }) => `${figure}${section ? '*' : ''}`)).toEqual(['b*', 'c', 'd', 'a', 'e']);
+});
+
+it('knows what breaks, and what would mend it', async () => {
+  apart = ['b c'];
+  const desk = await opened();
+  expect([desk.broken, desk.seamAfter(1)?.verdict.outcome]).toEqual([1, 'breaks']);
+  await desk.askRepairs(0);
+  expect(desk.repairs).toEqual([]);
+  await desk.askRepairs(1);
+  desk.mend(desk.repairs[0]!);
+  await settle();
+  expect(figures(desk)).toEqual(['z']);
+});
+
+it('forgets what was asked of a routine that has changed since', async () => {
+  const desk = await opened();
+  await Promise.all([desk.tryLoop(), desk.askBridges(), desk.askDetours()]);
+  expect([desk.loop?.verdict.outcome, desk.bridges, desk.detours]).toEqual(['holds', [], []]);
+  desk.setTempo(30);
+  expect([desk.loop, desk.bridges, desk.detours]).toEqual([undefined, undefined, undefined]);
+});
+
+it('keeps where the couple begin, unless a wall is there now', async () => {
+  routine = { ...ROUTINE, floor: { length: 18, width: 11, start: { x: 14, y: 2 } } };
+  const desk = await opened();
+  desk.resizeFloor({ width: 9 });
+  await settle();
+  expect(desk.routine.floor?.start).toEqual({ x: 14, y: 2 });
+  desk.resizeFloor({ length: 12 });
+  expect(desk.routine.floor?.start).toEqual({ x: 12, y: 2 });
+  expect(notices.current?.sentence).toBe('The couple began 14 / 2 m from the corner; that is beyond the wall now, so they begin at 12 / 2 m.');
+});
+
+it('asks about a routine whose title is being typed as if it had one', async () => {
+  const desk = await opened();
+  desk.typeTitle('');
+  desk.select(1);
+  await settle();
+  expect(questions.at(-1)?.body).toMatchObject({ routine: { title: 'untitled' } });
+});
+
+it('begins with any figure of the dance where nothing is danced yet', async () => {
+  routine = { ...ROUTINE, placements: [] };
+  questions = program({
+    'GET /api/routines/{id}': routine,
+    '/api/scores': scored(routine),
+    '/api/figures': [{ id: 'whisk', title: 'Whisk', level: 'bronze' }],
+  });
+  const desk = await RoutineDesk.open(ROUTINE.id);
+  expect(desk.next.may.map(({ placement }) => placement.figure)).toEqual(['whisk']);
+  desk.insert([{ figure: 'whisk' }]);
+  expect(figures(desk)).toEqual(['whisk']);
 });
