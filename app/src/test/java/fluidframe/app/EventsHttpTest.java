@@ -32,7 +32,7 @@ import tools.jackson.databind.node.ObjectNode;
 
 /** Events and the rules of their organisers, from what ships with the program. */
 @ContextConfiguration(initializers = OwnDatabase.class)
-@SpringBootTest(properties = "fluidframe.test=program")
+@SpringBootTest(properties = {"fluidframe.test=program", "springdoc.api-docs.enabled=false"})
 @AutoConfigureMockMvc
 class EventsHttpTest {
 

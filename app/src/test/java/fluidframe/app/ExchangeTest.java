@@ -24,7 +24,7 @@ import tools.jackson.databind.node.ObjectNode;
 @TestInstance(TestInstance.Lifecycle.PER_CLASS)
 class ExchangeTest extends OverHttp {
 
-    private static final int MUTATIONS = Integer.getInteger("fluidframe.mutations", 1000);
+    private static final int MUTATIONS = Integer.getInteger("fluidframe.mutations", 300);
 
     @Test
     void everythingComesBackToTheLetter() throws Exception {

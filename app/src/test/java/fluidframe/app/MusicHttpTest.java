@@ -35,7 +35,7 @@ import tools.jackson.databind.node.ObjectNode;
 
 /** Pieces of music, how they come about, and routines laid on them. */
 @ContextConfiguration(initializers = OwnDatabase.class)
-@SpringBootTest(properties = "fluidframe.test=program")
+@SpringBootTest(properties = {"fluidframe.test=program", "springdoc.api-docs.enabled=false"})
 @AutoConfigureMockMvc
 class MusicHttpTest {
 

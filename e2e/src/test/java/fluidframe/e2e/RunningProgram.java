@@ -36,7 +36,7 @@ final class RunningProgram {
     void start() throws IOException, InterruptedException {
         Path jar = Path.of(System.getProperty("fluidframe.jar"));
         ProcessBuilder builder = new ProcessBuilder(Path.of(System.getProperty("java.home"), "bin", "java").toString(),
-                "-XX:SharedArchiveFile=" + jar.resolveSibling("fluidframe.jsa"), "-jar", jar.toString());
+                System.getProperty("fluidframe.options"), "-XX:SharedArchiveFile=" + jar.resolveSibling("fluidframe.jsa"), "-jar", jar.toString());
         builder.environment().put("PORT", String.valueOf(port));
         builder.environment().put("DATA_DIR", data.toString());
         builder.redirectErrorStream(true).redirectOutput(data.resolve("log").toFile());

@@ -33,7 +33,7 @@ import tools.jackson.databind.node.ObjectNode;
 class EndpointFuzzTest {
 
     private static final JsonMapper JSON = JsonMapper.builder().build();
-    private static final int REQUESTS = Integer.getInteger("fluidframe.fuzz", 1_000);
+    private static final int REQUESTS = Integer.getInteger("fluidframe.fuzz", 400);
     private static final int SEED = Integer.getInteger("fluidframe.seed", 20_261_125);
     private static final Pattern REVISIONS = Pattern.compile("\"(id|revision)\":(\"[^\"]*\"|\\d+)");
 
