@@ -14,7 +14,7 @@ import org.springframework.stereotype.Component;
 
 /** What each dance has to put together, under the conditions asked for; worked out again only when a figure of it has changed. */
 @Component
-class Repertoires {
+public class Repertoires {
 
     /** Every dance under three levels. */
     private static final int MOST_REMEMBERED = 64;
@@ -45,7 +45,7 @@ class Repertoires {
     }
 
     /** For one request: it remembers by itself what follows what, and is used by one thread. */
-    Repertoire of(Dance dance, Conditions conditions) {
+    public Repertoire of(Dance dance, Conditions conditions) {
         Key key = new Key(store.editionsOfDance(dance.id()), conditions);
         Repertoire remembered = known.getIfPresent(key);
         if (remembered == null) {

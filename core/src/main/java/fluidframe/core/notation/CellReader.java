@@ -1,5 +1,6 @@
 package fluidframe.core.notation;
 
+import fluidframe.core.dance.Dance;
 import fluidframe.core.notation.CellReading.Choice;
 import fluidframe.core.phrase.CountPhrasing;
 import fluidframe.core.phrase.Leftover;
@@ -47,6 +48,16 @@ public final class CellReader {
         List<Leftover> leftovers = readings.isEmpty() && reading.leftovers().isEmpty() ? List.of(new Leftover(0, text.length(), text, refused.nearest())) : reading.leftovers().stream().map(leftover -> new Leftover(leftover.from(), leftover.to(), leftover.text(), column.phrasing().nearest(leftover.text().toLowerCase(Locale.ROOT)))).toList();
         List<String> rows = column == Column.COUNT ? new CountPhrasing().rows(text) : List.of();
         return new CellReading(value, Stream.concat(sure ? Stream.empty() : readings.stream(), elsewhere.stream()).toList(), leftovers, rows, refused.expected());
+    }
+
+    /**
+     * A cell that is not empty, as if it stood in a row of a chart.
+     *
+     * @param rows the chart
+     * @param row  from 0
+     */
+    public static CellReading read(Column column, String text, List<RowDraft> rows, int row, Dance dance) {
+        return read(column, text, () -> Situations.of(rows, row, dance.id(), List.of(dance)));
     }
 
     /** What a shorthand says, if the column can hold it. */

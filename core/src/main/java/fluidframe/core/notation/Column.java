@@ -158,7 +158,12 @@ public enum Column {
      * @throws UnreadableTextException if the text is no shorthand of this column
      */
     public String canonical(String text) {
-        return shorthand(DraftReader.step(Map.of(this, readShorthand(text))));
+        return shorthandOf(readShorthand(text));
+    }
+
+    /** What a reading of this column says, as the program writes it. */
+    public String shorthandOf(Object reading) {
+        return shorthand(DraftReader.step(Map.of(this, reading)));
     }
 
     /** The cell as canonical shorthand; empty where the row says nothing. */

@@ -1,5 +1,6 @@
 package fluidframe.core.notation;
 
+import java.util.Collection;
 import java.util.Collections;
 import java.util.EnumMap;
 import java.util.Map;
@@ -40,6 +41,14 @@ public record RowDraft(Map<Column, String> cells) {
             }
         }
         return new RowDraft(changes);
+    }
+
+    /** Its cells in some columns. */
+    public RowDraft only(Collection<Column> columns) {
+        EnumMap<Column, String> kept = new EnumMap<>(Column.class);
+        kept.putAll(cells);
+        kept.keySet().retainAll(columns);
+        return new RowDraft(kept);
     }
 
     /** Without the cells that say nothing. */

@@ -1,0 +1,103 @@
+package fluidframe.app.questions;
+
+import fluidframe.app.composing.Repertoires;
+import fluidframe.app.figures.FigureStore;
+import fluidframe.app.problems.RefusedException;
+import fluidframe.app.questions.QuestionDocuments.AnswerDocument;
+import fluidframe.app.questions.QuestionDocuments.KindDocument;
+import fluidframe.app.questions.QuestionDocuments.MarkDocument;
+import fluidframe.app.questions.QuestionDocuments.QuestionDocument;
+import fluidframe.app.questions.QuestionDocuments.QuestionSetDocument;
+import fluidframe.app.questions.QuestionDocuments.QuestionWishDocument;
+import fluidframe.app.work.Work;
+import fluidframe.core.couple.Part;
+import fluidframe.core.dance.Dance;
+import fluidframe.core.dance.Dances;
+import fluidframe.core.figure.Level;
+import fluidframe.core.link.Conditions;
+import fluidframe.core.question.Marker;
+import fluidframe.core.question.Question;
+import fluidframe.core.question.QuestionKey;
+import fluidframe.core.question.QuestionKind;
+import fluidframe.core.question.QuestionWish;
+import fluidframe.core.question.Questions;
+import fluidframe.core.text.UnreadableTextException;
+import io.swagger.v3.oas.annotations.tags.Tag;
+import jakarta.validation.Valid;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import java.util.function.Function;
+import java.util.stream.Collectors;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RestController;
+
+/** Questions asked of the charts, and answers marked. Nothing is stored: a question is made again from its key. */
+@RestController
+@RequestMapping("/api")
+@Tag(name = "questions")
+class QuestionResource {
+
+    private final Repertoires repertoires;
+    private final FigureStore figures;
+    private final Work work;
+
+    QuestionResource(Repertoires repertoires, FigureStore figures, Work work) {
+        this.repertoires = repertoires;
+        this.figures = figures;
+        this.work = work;
+    }
+
+    @GetMapping("/question-kinds")
+    List<KindDocument> kinds() {
+        return Arrays.stream(QuestionKind.values()).map(kind -> new KindDocument(kind.shorthand(), kind.wording())).toList();
+    }
+
+    @PostMapping("/questions")
+    QuestionSetDocument set(@Valid @RequestBody QuestionWishDocument document) {
+        Dance dance = Dances.find(document.dance()).orElseThrow(() -> RefusedException.of("/dance", document.dance(), "a dance: " + String.join(", ", Dances.all().stream().map(Dance::id).toList())));
+        QuestionWish wish = wish(document);
+        if (document.count() < 1 || document.count() > Questions.MOST_IN_A_SET) {
+            throw RefusedException.of("/count", String.valueOf(document.count()), "1 to " + Questions.MOST_IN_A_SET + " questions");
+        }
+        long seed = document.seed() == null ? 0 : document.seed();
+        return work.patiently(() -> new QuestionSetDocument(dance.id(), seed, questions(dance).set(wish, document.count(), seed).stream().map(QuestionDocument::of).toList()));
+    }
+
+    private static QuestionWish wish(QuestionWishDocument document) {
+        Level highest = Optional.ofNullable(document.highest()).map(text -> read("/highest", text, Level.LEXICON::read)).orElse(Level.OPEN);
+        Optional<Part> part = Optional.ofNullable(document.part()).map(text -> Part.named(text).orElseThrow(() -> RefusedException.of("/part", text, "man or lady")));
+        Set<QuestionKind> kinds = each(document.kinds()).stream().map(text -> read("/kinds", text, QuestionKind.LEXICON::read)).collect(Collectors.toSet());
+        return new QuestionWish(kinds, highest, part, Set.copyOf(each(document.figures())));
+    }
+
+    private static List<String> each(List<String> texts) {
+        return texts == null ? List.of() : texts;
+    }
+
+    private static <T> T read(String place, String text, Function<String, T> reader) {
+        try {
+            return reader.apply(text);
+        } catch (UnreadableTextException e) {
+            throw RefusedException.of(place, text, e.expected());
+        }
+    }
+
+    private Questions questions(Dance dance) {
+        return new Questions(repertoires.of(dance, new Conditions(false, Level.OPEN)));
+    }
+
+    @PostMapping("/question-marks")
+    MarkDocument mark(@Valid @RequestBody AnswerDocument document) {
+        QuestionKey key = read("/key", document.key(), QuestionKey::parse);
+        return work.quickly(() -> {
+            Question question = figures.find(key.figure()).flatMap(figure -> questions(figure.dance()).ask(key))
+                    .orElseThrow(() -> RefusedException.of("/key", document.key(), "a question that can be asked of the figures there are"));
+            return MarkDocument.of(Marker.mark(question, document.answer()), question);
+        });
+    }
+}

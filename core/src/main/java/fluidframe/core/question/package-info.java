@@ -1,0 +1,2 @@
+/** Questions that are asked of the charts, and answers read as charts are read. */
+package fluidframe.core.question;
