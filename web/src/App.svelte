@@ -11,6 +11,7 @@
   import Keyboard from '@lucide/svelte/icons/keyboard';
   import LibraryBig from '@lucide/svelte/icons/library-big';
   import Music from '@lucide/svelte/icons/music';
+  import CircleQuestionMark from '@lucide/svelte/icons/circle-question-mark';
   import Moon from '@lucide/svelte/icons/moon';
   import Route from '@lucide/svelte/icons/route';
   import Waypoints from '@lucide/svelte/icons/waypoints';
@@ -45,6 +46,7 @@
     '/rules/:id': wrap({ asyncComponent: () => import('./routes/RulesPage.svelte') }),
     '/music': wrap({ asyncComponent: () => import('./routes/MusicPage.svelte') }),
     '/music/:id': wrap({ asyncComponent: () => import('./routes/PiecePage.svelte') }),
+    '/questions': wrap({ asyncComponent: () => import('./routes/QuestionsPage.svelte') }),
     '/about': wrap({ asyncComponent: () => import('./routes/AboutPage.svelte') }),
     '*': NotFoundPage,
   };
@@ -53,6 +55,7 @@
     { path: '/routines', label: 'Routines', icon: Route },
     { path: '/music', label: 'Music', icon: Music },
     { path: '/events', label: 'Events', icon: CalendarDays },
+    { path: '/questions', label: 'Questions', icon: CircleQuestionMark },
     { path: '/map', label: 'Links', icon: Waypoints },
     { path: '/book', label: 'Book', icon: LibraryBig },
     { path: '/studio', label: 'Studio', icon: Warehouse },
@@ -71,14 +74,17 @@
 <svelte:window onkeydown={keys} />
 
 <div class="flex h-full flex-col-reverse sm:flex-row">
-  {#if !fills}<nav class="flex shrink-0 items-center gap-0 sm:gap-1 bg-ink print:hidden p-2 text-floor sm:w-22 sm:flex-col evening:bg-board evening:text-ink" aria-label="Views">
+  {#if !fills}<nav
+      class="flex shrink-0 items-center gap-0 sm:gap-1 bg-ink print:hidden p-2 text-floor max-sm:overflow-x-auto sm:w-22 sm:flex-col evening:bg-board evening:text-ink"
+      aria-label="Views"
+    >
       <img src="./mark.svg" alt="Fluid Frame" class="mb-3 hidden size-12 sm:block" />
       {#each RAIL as view (view.path)}
         {@const here = router.location === view.path || router.location.startsWith(`${view.path}/`) || (router.location === '/' && view.path === '/figures')}
         <a
           href={`#${view.path}`}
           class={[
-            'flex flex-1 flex-col items-center gap-1 rounded-xl py-2 text-xs font-semibold sm:w-full sm:flex-none sm:text-sm',
+            'flex flex-1 flex-col items-center gap-1 rounded-xl py-2 text-xs font-semibold max-sm:min-w-17 sm:w-full sm:flex-none sm:text-sm',
             here ? 'bg-floor text-ink evening:bg-ink evening:text-board' : 'hover:bg-white/10',
           ]}
           aria-current={here ? 'page' : undefined}

@@ -124,6 +124,16 @@ export const RULES = {
 };
 
 /** What the page of shortcuts shows, view by view. */
+export const QUESTIONS = {
+  first: shortcut('1', 'the first of several answers', '1'),
+  second: shortcut('2', 'the second', '2'),
+  third: shortcut('3', 'the third', '3'),
+  fourth: shortcut('4', 'the fourth', '4'),
+  next: shortcut('Enter', 'the next question', 'Enter'),
+  start: shortcut('N', 'ask others', 'n'),
+  print: shortcut('P', 'print them', 'p'),
+};
+
 export const VIEWS: { title: string; shortcuts: Record<string, Shortcut> }[] = [
   { title: 'Everywhere', shortcuts: { ...EVERYWHERE, ...KEEPING } },
   { title: 'Figures', shortcuts: LIST },
@@ -134,6 +144,7 @@ export const VIEWS: { title: string; shortcuts: Record<string, Shortcut> }[] = [
   { title: 'Routine on its music', shortcuts: without(FIT, KEEPING) },
   { title: 'Routine and rules', shortcuts: without(RULES, KEEPING) },
   { title: 'Event', shortcuts: without(EVENT, KEEPING) },
+  { title: 'Questions', shortcuts: QUESTIONS },
 ];
 
 function without(shortcuts: Record<string, Shortcut>, others: Record<string, Shortcut>) {

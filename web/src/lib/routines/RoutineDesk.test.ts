@@ -41,7 +41,7 @@ beforeEach(() => {
     '/api/loops': { verdict: { outcome: 'holds' } },
     '/api/scores': async ({ body }: Question) => {
       await new Promise<void>((go) => letGo.push(go));
-      return scored(body as unknown as Routine, apart);
+      return scored(body as Routine, apart);
     },
   });
 });

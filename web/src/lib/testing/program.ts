@@ -5,7 +5,7 @@ import { api } from '$lib/api/client';
 export interface Question {
   method: string;
   path: string;
-  body?: never;
+  body?: unknown;
   params?: { path?: Record<string, string>; query?: Record<string, unknown>; header?: Record<string, string> };
 }
 
