@@ -190,7 +190,12 @@
       <h2 class="mt-1 text-3xl leading-snug max-sm:text-2xl">{question.prompt}</h2>
       {#if question.rows.length > 0}
         <div class="mt-4">
-          <ShownChart rows={question.rows} heading="Step" onchoose={question.form === 'step' && !round.isMarked ? (row) => give(String(row + 1)) : undefined} />
+          <ShownChart
+            rows={question.rows}
+            heading="Step"
+            marked={round.isMarked && question.form === 'step' ? Number(question.answer.replace(/\D/g, '')) - 1 : undefined}
+            onchoose={question.form === 'step' && !round.isMarked ? (row) => give(String(row + 1)) : undefined}
+          />
         </div>
       {/if}
       {#if question.form === 'option'}

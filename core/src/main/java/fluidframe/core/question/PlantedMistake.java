@@ -12,6 +12,7 @@ import fluidframe.core.notation.RowDraft;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
 import java.util.Random;
 
@@ -75,9 +76,13 @@ record PlantedMistake(QuestionKey key, Figure figure, int row, List<RowDraft> ro
         };
     }
 
+    private static String capitalized(String sentence) {
+        return sentence.substring(0, 1).toUpperCase(Locale.ROOT) + sentence.substring(1);
+    }
+
     Question question() {
         Part part = key.part();
         return new Question(key, "One step of this " + figure.title() + " (" + part.wording() + ") is written wrong. Which?", rows, new Expected.Located(part, row),
-                List.of("Step " + (row + 1) + ": " + sentence, "It should say " + (was.endsWith(": ") ? was + "nothing" : was) + "."));
+                List.of(sentence.contains("step " + (row + 1)) ? capitalized(sentence) : "Step " + (row + 1) + ": " + sentence, "It should say " + (was.endsWith(": ") ? was + "nothing" : was) + "."));
     }
 }
