@@ -20,7 +20,7 @@ import java.util.Set;
  * pivot nor in the middle of anything. They end facing each
  * other, in line, on a step that has come to rest: neither outside partner nor on the way backwards nor on a turn.
  */
-final class Bookends {
+public final class Bookends {
 
     private static final Set<Position> FACING = EnumSet.of(Position.CLOSED, Position.CLOSED_FACING, Position.OPEN_FACING);
     private static final Set<Action> TURNING = EnumSet.of(Action.PIVOT, Action.SPIN, Action.SPIRAL, Action.SPOT_TURN, Action.HEEL_TURN, Action.TWIST);
@@ -37,7 +37,8 @@ final class Bookends {
         return dancing.figure().variants().usage().opens().orElseGet(() -> dancing.way().entry().isEmpty() && !dancing.way().otherFoot() && beginsFromStanding(dancing.danced()));
     }
 
-    static boolean closes(Dancing dancing) {
+    /** Whether a routine can end with it. */
+    public static boolean closes(Dancing dancing) {
         Optional<Split> split = split(dancing);
         if (split.isPresent()) {
             return split.get().purpose().equals(Optional.of(SplitPurpose.EXIT));
