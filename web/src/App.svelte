@@ -20,6 +20,7 @@
   import { wrap } from 'svelte-spa-router/wrap';
   import { standby } from '$lib/studio/Standby.svelte';
   import NoticeLine from '$lib/ui/NoticeLine.svelte';
+  import UsersRound from '@lucide/svelte/icons/users-round';
   import Warehouse from '@lucide/svelte/icons/warehouse';
   import FiguresPage from './routes/FiguresPage.svelte';
   import FigureSheetPage from './routes/FigureSheetPage.svelte';
@@ -46,6 +47,7 @@
     '/rules/:id': wrap({ asyncComponent: () => import('./routes/RulesPage.svelte') }),
     '/music': wrap({ asyncComponent: () => import('./routes/MusicPage.svelte') }),
     '/music/:id': wrap({ asyncComponent: () => import('./routes/PiecePage.svelte') }),
+    '/classes': wrap({ asyncComponent: () => import('./routes/ClassPage.svelte') }),
     '/questions': wrap({ asyncComponent: () => import('./routes/QuestionsPage.svelte') }),
     '/about': wrap({ asyncComponent: () => import('./routes/AboutPage.svelte') }),
     '*': NotFoundPage,
@@ -55,6 +57,7 @@
     { path: '/routines', label: 'Routines', icon: Route },
     { path: '/music', label: 'Music', icon: Music },
     { path: '/events', label: 'Events', icon: CalendarDays },
+    { path: '/classes', label: 'Classes', icon: UsersRound },
     { path: '/questions', label: 'Questions', icon: CircleQuestionMark },
     { path: '/map', label: 'Links', icon: Waypoints },
     { path: '/book', label: 'Book', icon: LibraryBig },

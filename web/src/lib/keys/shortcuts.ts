@@ -134,6 +134,12 @@ export const QUESTIONS = {
   print: shortcut('P', 'print them', 'p'),
 };
 
+export const CLASS = {
+  run: shortcut('Space', 'begin, pause', 'Space'),
+  next: shortcut('N', 'the next part, or the next partners', 'n'),
+  print: shortcut('P', 'print the plan', 'p'),
+};
+
 export const VIEWS: { title: string; shortcuts: Record<string, Shortcut> }[] = [
   { title: 'Everywhere', shortcuts: { ...EVERYWHERE, ...KEEPING } },
   { title: 'Figures', shortcuts: LIST },
@@ -145,6 +151,7 @@ export const VIEWS: { title: string; shortcuts: Record<string, Shortcut> }[] = [
   { title: 'Routine and rules', shortcuts: without(RULES, KEEPING) },
   { title: 'Event', shortcuts: without(EVENT, KEEPING) },
   { title: 'Questions', shortcuts: QUESTIONS },
+  { title: 'Class', shortcuts: CLASS },
 ];
 
 function without(shortcuts: Record<string, Shortcut>, others: Record<string, Shortcut>) {

@@ -65,8 +65,8 @@ public final class ClassPlanner {
         List<ClassPart> parts = new ArrayList<>();
         parts.add(new ClassPart("Warm up", WARM_UP, "Walks in the rhythm of the " + dance() + " round the room, ankles, knees, hips and shoulders, getting quicker. " + Caution.WARM_UP.wording(), "", TEMPO_PERCENT));
         parts.add(new ClassPart("Alone", ALONE, "Men along one side of the room, ladies along the other, both at once, each their own steps. " + opening(Part.MAN) + " " + opening(Part.LADY), counts(), 0));
-        parts.add(new ClassPart("In hold, without music", IN_HOLD, "Partners take " + first().start().hold().wording() + " hold in " + first().start().position().wording()
-                + " position and dance it at their own pace, first to the end of each figure, then through.", "", 0));
+        parts.add(new ClassPart("In hold, without music", IN_HOLD, "Partners take " + first().start().hold().wording() + " in " + first().start().position().wording()
+                + " and dance it at their own pace, first to the end of each figure, then through.", "", 0));
         parts.add(new ClassPart("Counted", COUNTED, "All together; the coach counts, then the dancers count.", counts(), 0));
         parts.add(new ClassPart("Slowly", SLOWLY, "To music, slower than usual.", counts(), SLOW_PERCENT));
         parts.add(new ClassPart("To tempo", TO_TEMPO, "To music at " + first().dance().slowest().barsPerMinute() + " bars a minute.", "", TEMPO_PERCENT));

@@ -1,0 +1,188 @@
+<script lang="ts">
+  import { api, required, sentenceOf, type FigureSummary } from '$lib/api/client';
+  import { ClassRun, type Wish } from '$lib/classes/ClassRun.svelte';
+  import PartnerPanel from '$lib/classes/PartnerPanel.svelte';
+  import { PartnerBoard } from '$lib/classes/PartnerBoard.svelte';
+  import { keysFor } from '$lib/keys/keys';
+  import { CLASS } from '$lib/keys/shortcuts';
+  import { minutes as clock } from '$lib/music/minutes';
+  import { reference } from '$lib/reference/reference.svelte';
+  import { asked, changedQuery } from '$lib/ui/address';
+  import Choice from '$lib/ui/Choice.svelte';
+  import Message from '$lib/ui/Message.svelte';
+  import Pause from '@lucide/svelte/icons/pause';
+  import Play from '@lucide/svelte/icons/play';
+  import Printer from '@lucide/svelte/icons/printer';
+  import Trash2 from '@lucide/svelte/icons/trash-2';
+  import X from '@lucide/svelte/icons/x';
+  import { replace, router } from 'svelte-spa-router';
+
+  const USUAL = { level: 'bronze', minutes: '45', men: '8', ladies: '8' };
+  const run = new ClassRun();
+  const board = new PartnerBoard();
+  let figures = $state.raw<FigureSummary[]>([]);
+  let failure = $state<string>();
+  let address = $derived({ ...USUAL, ...asked(router.querystring) } as Record<string, string | undefined>);
+  let dance = $derived(address.dance ?? '');
+  let showsPartners = $derived(address.show === 'partners');
+  let wish = $derived<Wish>({
+    figures: address.figures?.split(',').filter((id) => id !== '') ?? [],
+    level: address.level ?? USUAL.level,
+    minutes: Number(address.minutes),
+    men: Number(address.men),
+    ladies: Number(address.ladies),
+  });
+  let put = $derived(JSON.stringify(wish));
+  $effect(() => {
+    void run.ask(JSON.parse(put) as Wish);
+  });
+  $effect(() => {
+    if (dance) void loadFigures(dance);
+  });
+  $effect(() => () => run.reset());
+  if (!router.querystring) void reference.load().then(() => replace(`/classes?dance=${reference.lastDance}`));
+
+  async function loadFigures(of: string) {
+    try {
+      figures = required(await api.GET('/api/figures', { params: { query: { dance: of } } }));
+    } catch (thrown) {
+      failure = sentenceOf(thrown);
+    }
+  }
+
+  function change(changed: Record<string, string>) {
+    void replace(`/classes?${changedQuery(new URLSearchParams(router.querystring ?? ''), changed)}`);
+  }
+
+  function toggle() {
+    if (showsPartners || !run.plan) return false;
+    if (run.running) run.pause();
+    else run.begin();
+  }
+
+  const keys = keysFor(CLASS, {
+    run: toggle,
+    next: () => (showsPartners ? board.next() : run.skip(1)),
+    print: () => window.print(),
+  });
+  const titleOf = (id: string) => figures.find((figure) => figure.id === id)?.title ?? id;
+</script>
+
+<svelte:window onkeydown={keys} />
+
+<div class="mx-auto flex max-w-[76rem] flex-col gap-4 px-6 py-5 max-sm:px-3 print:p-0">
+  <header class="flex flex-wrap items-center gap-2">
+    <h1 class="mr-4 flex-1 text-4xl max-sm:text-2xl">{run.plan && !showsPartners ? run.plan.title : 'Classes'}</h1>
+    <div class="flex gap-1 print:hidden" role="tablist" aria-label="Views of the class">
+      <button role="tab" aria-selected={!showsPartners} class={['act', !showsPartners && 'act-main']} onclick={() => change({ show: '' })}>Plan</button>
+      <button role="tab" aria-selected={showsPartners} class={['act', showsPartners && 'act-main']} onclick={() => change({ show: 'partners' })}>Partners</button>
+    </div>
+  </header>
+
+  {#if failure}<Message sentence={failure} />{/if}
+  {#if showsPartners}
+    <PartnerPanel {board} />
+  {:else}
+    <div class="flex flex-wrap items-center gap-2 print:hidden">
+      <Choice
+        label="Dance"
+        value={dance}
+        options={reference.dances.map((each) => ({ value: each.id, label: each.title }))}
+        onchange={(chosen) => change({ dance: chosen, figures: '' })}
+      />
+      <Choice
+        label="Level"
+        value={wish.level}
+        options={reference.notation.levels.map((level) => ({ value: level.shorthand, label: level.wording }))}
+        onchange={(level) => change({ level })}
+      />
+      <label class="inline-flex items-center gap-2"
+        >minutes <input class="field w-20 px-2" type="number" min="15" max="180" value={wish.minutes} onchange={(event) => change({ minutes: event.currentTarget.value })} /></label
+      >
+      <label class="inline-flex items-center gap-2"
+        >men <input class="field w-18 px-2" type="number" min="0" max="100" value={wish.men} onchange={(event) => change({ men: event.currentTarget.value })} /></label
+      >
+      <label class="inline-flex items-center gap-2"
+        >ladies <input class="field w-18 px-2" type="number" min="0" max="100" value={wish.ladies} onchange={(event) => change({ ladies: event.currentTarget.value })} /></label
+      >
+    </div>
+    <div class="flex flex-wrap items-center gap-2 print:hidden" aria-label="Figures of the class" role="group">
+      {#each wish.figures as id, index (index)}
+        <button class="act" aria-label={`Without ${titleOf(id)}`} onclick={() => change({ figures: wish.figures.filter((_, at) => at !== index).join(',') })}
+          >{titleOf(id)}<X size={16} aria-hidden="true" /></button
+        >
+      {/each}
+      {#if wish.figures.length < 8}
+        <Choice
+          label={wish.figures.length === 0 ? 'What is it about?' : 'then'}
+          any="choose a figure"
+          value=""
+          options={figures.map((figure) => ({ value: figure.id, label: `${figure.title} (${figure.level})` }))}
+          onchange={(id) => id && change({ figures: [...wish.figures, id].join(',') })}
+        />
+      {/if}
+    </div>
+    {#if run.failure}<Message sentence={run.failure} />{/if}
+    {#if run.plan}
+      {@const plan = run.plan}
+      {#each plan.notes as note (note)}<p class="border-l-8 border-brass pl-3 text-lg">{note}</p>{/each}
+      <section class="panel flex flex-wrap items-center gap-4 p-4 print:hidden" aria-label="The clock">
+        <button class="act act-main min-h-14 px-6 text-xl" title="Begin, pause (Space)" onclick={toggle}
+          >{#if run.running}<Pause size={20} aria-hidden="true" />Pause{:else}<Play size={20} aria-hidden="true" />{run.isBegun ? 'Go on' : 'Begin'}{/if}</button
+        >
+        {#if run.isBegun}
+          <p class="text-5xl font-semibold tabular-nums">{clock(run.left)}</p>
+          <p class="min-w-0 flex-1 text-2xl">{plan.parts[run.at]?.title ?? 'It is over.'}</p>
+          <button class="act" title="The next part (N)" onclick={() => run.skip(1)}>Next part</button>
+        {:else}
+          <p class="min-w-0 flex-1 text-xl">{run.minutes} minutes in {plan.parts.length} parts</p>
+        {/if}
+        <button class="act" title="Print (P)" onclick={() => window.print()}><Printer size={18} aria-hidden="true" />Print</button>
+      </section>
+      <p class="hidden print:block">{run.minutes} minutes, {wish.men} men, {wish.ladies} ladies</p>
+      <ol class="flex flex-col gap-2" aria-label="Parts of the class">
+        {#each plan.parts as part, index (index)}
+          <li
+            class={[
+              'panel grid grid-cols-[6.5rem_minmax(0,1fr)_auto] max-sm:grid-cols-[minmax(0,1fr)_auto] items-start gap-3 p-4 break-inside-avoid',
+              run.isBegun && run.at === index && 'border-ink bg-spruce-wash',
+            ]}
+            aria-current={run.isBegun && run.at === index ? 'step' : undefined}
+          >
+            <label class="flex items-center gap-1 text-lg"
+              ><input
+                class="field w-14 px-1.5 text-lg print:border-0"
+                type="number"
+                min="1"
+                max="120"
+                aria-label={`Minutes of ${part.title}`}
+                value={part.minutes}
+                onchange={(event) => run.change(index, { minutes: Math.max(1, event.currentTarget.valueAsNumber || 1) })}
+              />min</label
+            >
+            <div>
+              <h2 class="text-2xl">{part.title}{part.percent > 0 && part.percent < 100 ? `, ${part.percent} %` : ''}</h2>
+              <div
+                class="mt-0.5 text-lg leading-snug"
+                contenteditable="plaintext-only"
+                role="textbox"
+                tabindex="0"
+                aria-label={`What is done: ${part.title}`}
+                onblur={(event) => run.change(index, { what: event.currentTarget.textContent })}
+              >
+                {part.what}
+              </div>
+              {#if part.count}<p class="mt-1 text-xl font-semibold">{part.count}</p>{/if}
+            </div>
+            <button class="act print:hidden" aria-label={`Without ${part.title}`} onclick={() => run.drop(index)}><Trash2 size={18} /></button>
+          </li>
+        {/each}
+      </ol>
+      {#each plan.cautions as caution (caution)}<p class="text-soft">{caution}</p>{/each}
+    {:else if wish.figures.length === 0}
+      <p class="text-xl text-soft">
+        Choose a figure, or a few that are danced one after another: the class is built from it, from the warm-up to other partners, and its times add up.
+      </p>
+    {/if}
+  {/if}
+</div>
