@@ -31,6 +31,7 @@
     minutes: Number(address.minutes),
     men: Number(address.men),
     ladies: Number(address.ladies),
+    known: address.known?.split(',').filter((id) => id !== '') ?? [],
   });
   let put = $derived(JSON.stringify(wish));
   $effect(() => {
@@ -88,7 +89,7 @@
         label="Dance"
         value={dance}
         options={reference.dances.map((each) => ({ value: each.id, label: each.title }))}
-        onchange={(chosen) => change({ dance: chosen, figures: '' })}
+        onchange={(chosen) => change({ dance: chosen, figures: '', known: '' })}
       />
       <Choice
         label="Level"
@@ -123,6 +124,30 @@
       {/if}
     </div>
     {#if run.failure}<Message sentence={run.failure} />{/if}
+    {#if run.learning.length > 0}
+      <section class="print:hidden" aria-label="What is new in it">
+        <ol class="flex flex-wrap gap-2">
+          {#each run.learning as step (step.figure)}
+            {@const first = !wish.figures.includes(step.figure)}
+            <li class={['panel flex items-center gap-2 px-3 py-2', first && 'border-dashed']}>
+              <span>
+                <strong>{first ? `First ${step.title}` : step.title}</strong>
+                <span class="text-soft">{step.learns.length === 0 ? 'nothing new' : `new: ${step.learns.join(', ')}`}</span>
+              </span>
+              {#if first}<button class="act min-h-9 px-3" onclick={() => change({ known: [...wish.known, step.figure].join(',') })}>They know it</button>{/if}
+            </li>
+          {/each}
+          {#each wish.known as id (id)}
+            <li class="panel flex items-center gap-2 px-3 py-2">
+              <span class="text-soft">known: {titleOf(id)}</span>
+              <button class="act min-h-9 px-3" aria-label={`${titleOf(id)} is not known`} onclick={() => change({ known: wish.known.filter((other) => other !== id).join(',') })}
+                ><X size={16} aria-hidden="true" /></button
+              >
+            </li>
+          {/each}
+        </ol>
+      </section>
+    {/if}
     {#if run.plan}
       {@const plan = run.plan}
       {#each plan.notes as note (note)}<p class="border-l-8 border-brass pl-3 text-lg">{note}</p>{/each}

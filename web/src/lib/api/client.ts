@@ -108,6 +108,7 @@ export type Question = Schemas['Question'];
 export type QuestionKind = Schemas['QuestionKind'];
 export type ClassPlan = Schemas['ClassPlan'];
 export type ClassPart = Schemas['ClassPart'];
+export type LearningStep = Schemas['LearningStep'];
 export type PartnerPair = Schemas['PartnerPair'];
 export type PartnerRound = Schemas['PartnerRound'];
 export type Mark = Schemas['Mark'];

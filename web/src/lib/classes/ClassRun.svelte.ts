@@ -1,4 +1,4 @@
-import { api, required, sentenceOf, type ClassPart, type ClassPlan } from '$lib/api/client';
+import { api, required, sentenceOf, type ClassPart, type ClassPlan, type LearningStep } from '$lib/api/client';
 
 /** What a class is to be about. */
 export interface Wish {
@@ -7,6 +7,8 @@ export interface Wish {
   minutes: number;
   men: number;
   ladies: number;
+  /** Figures that are danced already. */
+  known: string[];
 }
 
 const SECOND = 1000;
@@ -15,6 +17,8 @@ const MINUTE = 60;
 /** A class planned, changed in place, and run by the clock. */
 export class ClassRun {
   plan = $state.raw<ClassPlan>();
+  /** What is learned in which order, so that one thing is new at a time; the figures of the class among it. */
+  learning = $state.raw<LearningStep[]>([]);
   failure = $state<string>();
   /** When it was begun, by the clock, less what it was paused for; not yet if absent. */
   #begun = $state<number>();
@@ -28,12 +32,15 @@ export class ClassRun {
     this.reset();
     if (wish.figures.length === 0) {
       this.plan = undefined;
+      this.learning = [];
       return;
     }
+    const { known, ...body } = wish;
     try {
-      const plan = required(await api.POST('/api/class-plans', { body: wish }));
+      const [plan, learning] = await Promise.all([api.POST('/api/class-plans', { body }), api.POST('/api/learning-paths', { body: { wanted: wish.figures, known } })]);
       if (asked !== this.#asked) return;
-      this.plan = plan;
+      this.plan = required(plan);
+      this.learning = required(learning);
       this.failure = undefined;
     } catch (thrown) {
       this.failure = sentenceOf(thrown);

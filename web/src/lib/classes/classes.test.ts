@@ -3,7 +3,7 @@ import { program, Refused, remembering, type Question } from '$lib/testing/progr
 import { ClassRun } from './ClassRun.svelte';
 import { PartnerBoard } from './PartnerBoard.svelte';
 
-const WISH = { figures: ['whisk'], level: 'bronze', minutes: 10, men: 4, ladies: 4 };
+const WISH = { figures: ['whisk'], level: 'bronze', minutes: 10, men: 4, ladies: 4, known: ['wing'] };
 const PARTS = [
   { title: 'Warm up', minutes: 2 },
   { title: 'Alone', minutes: 3 },
@@ -19,7 +19,7 @@ describe('a class that is run', () => {
   beforeEach(() => vi.useFakeTimers({ now: 1_000_000 }));
 
   async function planned() {
-    program({ '/api/class-plans': { title: 'Whisk', parts: PARTS, cautions: [], notes: [] } });
+    program({ '/api/class-plans': { title: 'Whisk', parts: PARTS, cautions: [], notes: [] }, '/api/learning-paths': ({ body }: Question) => [body] });
     const run = new ClassRun();
     await run.ask(WISH);
     return run;
@@ -27,6 +27,7 @@ describe('a class that is run', () => {
 
   it('is changed in place, and its minutes are counted again', async () => {
     const run = await planned();
+    expect(run.learning).toEqual([{ wanted: ['whisk'], known: ['wing'] }]);
     run.change(1, { minutes: 6 });
     run.drop(0);
     expect([run.minutes, run.plan?.parts.map(({ title }) => title)]).toEqual([11, ['Alone', 'To tempo']]);
@@ -55,7 +56,7 @@ describe('a class that is run', () => {
   });
 
   it('says why there is no plan, and has none without a figure', async () => {
-    program({ '/api/class-plans': new Refused(422, '5 minutes: expected 15 to 180.') });
+    program({ '/api/class-plans': new Refused(422, '5 minutes: expected 15 to 180.'), '/api/learning-paths': [] });
     const run = new ClassRun();
     await run.ask(WISH);
     expect(run.failure).toContain('15 to 180');

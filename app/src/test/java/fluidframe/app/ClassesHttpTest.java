@@ -56,6 +56,20 @@ class ClassesHttpTest extends OverHttp {
     }
 
     @Test
+    void whatIsLearnedFirstBringsOneNewThingAtATime() throws Exception {
+        ObjectNode question = JSON.createObjectNode();
+        question.putArray("wanted").add("foxtrot-feather-step").add("foxtrot-natural-weave");
+        JsonNode steps = JSON.readTree(http.send("/api/learning-paths", question).andExpect(status().isOk()).andReturn().getResponse().getContentAsString());
+        assertThat(steps.findValuesAsString("figure")).containsSubsequence("foxtrot-feather-step", "foxtrot-natural-weave");
+        question.putArray("known").add("foxtrot-feather-step").add("foxtrot-natural-weave");
+        http.send("/api/learning-paths", question).andExpect(jsonPath("$", hasSize(0)));
+        question.putArray("known").add("rumba-alemana");
+        http.send("/api/learning-paths", question).andExpect(status().isUnprocessableContent()).andExpect(jsonPath("$.faults[0].place", is("/wanted")));
+        question.putArray("known").add("gone");
+        http.send("/api/learning-paths", question).andExpect(status().isUnprocessableContent()).andExpect(jsonPath("$.faults[0].place", is("/known/0")));
+    }
+
+    @Test
     void aClassOfSeventeenMeetsInTheFewestRounds() throws Exception {
         http.send("/api/partner-plans", partners(8, 9)).andExpect(status().isOk()).andExpect(jsonPath("$.rounds", hasSize(9))).andExpect(jsonPath("$.fewest", is(9)))
                 .andExpect(jsonPath("$.rounds[0].pairs", hasSize(8))).andExpect(jsonPath("$.rounds[0].resting", hasSize(1)));

@@ -2,6 +2,8 @@ package fluidframe.app.classes;
 
 import fluidframe.core.classes.ClassPart;
 import fluidframe.core.classes.ClassPlan;
+import fluidframe.core.learning.LearningStep;
+import fluidframe.core.learning.Skill;
 import fluidframe.core.partners.Pair;
 import fluidframe.core.partners.PartnerPlan;
 import fluidframe.core.partners.PartnerRound;
@@ -40,6 +42,21 @@ final class ClassDocuments {
 
         static ClassPlanDocument of(ClassPlan plan) {
             return new ClassPlanDocument(plan.title(), plan.parts().stream().map(ClassPartDocument::of).toList(), plan.cautions().stream().map(Term::wording).toList(), plan.notes());
+        }
+    }
+
+    /** Figures that are wanted, in that order, and those that are danced already, by id; all of one dance. */
+    @Schema(name = "LearningQuestion")
+    record LearningQuestionDocument(@NotNull(message = "figures") @Size(max = 40, message = "at most 40 figures") List<@NotNull(message = "a figure's id") String> wanted,
+                                    @Size(max = 1000, message = "at most 1000 figures") List<@NotNull(message = "a figure's id") String> known) {
+    }
+
+    /** A figure that is learned next, and what is new in it. */
+    @Schema(name = "LearningStep")
+    record LearningStepDocument(String figure, String title, String level, List<String> learns) {
+
+        static LearningStepDocument of(LearningStep step) {
+            return new LearningStepDocument(step.figure().id(), step.figure().title(), step.figure().level().shorthand(), step.learns().stream().map(Skill::wording).toList());
         }
     }
 

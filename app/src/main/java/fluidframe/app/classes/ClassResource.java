@@ -2,6 +2,8 @@ package fluidframe.app.classes;
 
 import fluidframe.app.classes.ClassDocuments.ClassPlanDocument;
 import fluidframe.app.classes.ClassDocuments.ClassWishDocument;
+import fluidframe.app.classes.ClassDocuments.LearningQuestionDocument;
+import fluidframe.app.classes.ClassDocuments.LearningStepDocument;
 import fluidframe.app.classes.ClassDocuments.PairDocument;
 import fluidframe.app.classes.ClassDocuments.PartnerPlanDocument;
 import fluidframe.app.classes.ClassDocuments.PartnerWishDocument;
@@ -15,6 +17,7 @@ import fluidframe.core.classes.ClassWish;
 import fluidframe.core.couple.Part;
 import fluidframe.core.figure.Figure;
 import fluidframe.core.figure.Level;
+import fluidframe.core.learning.LearningPath;
 import fluidframe.core.link.Conditions;
 import fluidframe.core.partners.Dancer;
 import fluidframe.core.partners.Pair;
@@ -26,6 +29,7 @@ import jakarta.validation.Valid;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Stream;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
@@ -56,12 +60,7 @@ class ClassResource {
     }
 
     private ClassWish wish(ClassWishDocument document) {
-        List<Figure> chain = new ArrayList<>();
-        for (int i = 0; i < document.figures().size(); i++) {
-            String id = document.figures().get(i);
-            String place = "/figures/" + i;
-            chain.add(figures.find(id).orElseThrow(() -> RefusedException.of(place, id, "the id of a figure")));
-        }
+        List<Figure> chain = found(document.figures(), "/figures/");
         try {
             return new ClassWish(chain, Level.LEXICON.read(document.level()), document.minutes(), document.men(), document.ladies());
         } catch (UnreadableTextException e) {
@@ -69,6 +68,30 @@ class ClassResource {
         } catch (IllegalArgumentException e) {
             throw refused("This is no class yet", e);
         }
+    }
+
+    private List<Figure> found(List<String> ids, String place) {
+        List<Figure> found = new ArrayList<>();
+        for (int i = 0; i < ids.size(); i++) {
+            String id = ids.get(i);
+            String at = place + i;
+            found.add(figures.find(id).orElseThrow(() -> RefusedException.of(at, id, "the id of a figure")));
+        }
+        return found;
+    }
+
+    /** In which order wanted figures are learned, and what first, so that one thing is new at a time. */
+    @PostMapping("/learning-paths")
+    List<LearningStepDocument> learn(@Valid @RequestBody LearningQuestionDocument document) {
+        return work.quickly(() -> {
+            List<Figure> wanted = found(document.wanted(), "/wanted/");
+            List<Figure> known = found(each(document.known()), "/known/");
+            if (Stream.concat(wanted.stream(), known.stream()).map(Figure::dance).distinct().count() > 1) {
+                throw RefusedException.of("/wanted", "figures of several dances", "those of one");
+            }
+            List<Figure> book = wanted.isEmpty() ? List.of() : figures.ofDance(wanted.get(0).dance().id());
+            return LearningPath.to(wanted, known, book).steps().stream().map(LearningStepDocument::of).toList();
+        });
     }
 
     @PostMapping("/partner-plans")
