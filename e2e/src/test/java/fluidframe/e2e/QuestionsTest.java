@@ -30,6 +30,7 @@ class QuestionsTest extends BrowserTest {
         assertThat(question()).containsText("2 of 2");
         answer.fill("a whole turn to left");
         answer.press("Enter");
+        assertThat(button("How it went")).isVisible();
         press("Enter");
         assertThat(page.getByText("0 of 100")).isVisible();
         button("Ask again what was missed").click();
