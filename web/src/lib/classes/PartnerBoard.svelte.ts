@@ -51,10 +51,14 @@ export class PartnerBoard {
   constructor() {
     const kept = localStorage.getItem(PLACE);
     if (kept === null) return;
-    const { roll, danced, done } = JSON.parse(kept) as Kept;
-    this.roll = { ...EMPTY, ...roll };
-    this.#danced = danced;
-    this.done = done;
+    try {
+      const { roll, danced, done } = JSON.parse(kept) as Kept;
+      this.roll = { ...EMPTY, ...roll };
+      this.#danced = danced;
+      this.done = done;
+    } catch {
+      localStorage.removeItem(PLACE);
+    }
     void this.#latest.ask(this.roll);
   }
 

@@ -72,7 +72,7 @@
       {/if}
     </div>
     <label class="flex items-center gap-2"><input type="checkbox" class="size-5 accent-ink" bind:checked={composing.bends} /> links may bend</label>
-    {#if hasNext}
+    {#if hasNext && composing.where === ''}
       <label class="flex items-center gap-2"><input type="checkbox" class="size-5 accent-ink" bind:checked={composing.meetsNext} /> it leads into what follows now</label>
     {/if}
     {#if travels}

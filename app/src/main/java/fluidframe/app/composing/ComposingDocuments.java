@@ -116,7 +116,7 @@ final class ComposingDocuments {
      * @param mostTimes how often a figure may begin within four bars, 1 if absent
      * @param fullness  where it should be sparse or full, in bars counted from 1 where the composition begins
      * @param within    "last time" to add what is composed to the last time the section of the placement is danced, "once more" to dance
-     *                  the section once more and add it to that time; absent to put it behind the placement
+     *                  the section once more and add it to that time, leading into what follows it; absent to put it behind the placement
      */
     @Schema(name = "CompositionQuestion")
     record CompositionQuestion(@NotNull(message = "a routine") @Valid RoutineDocument routine, Integer after, boolean meetsNext,
@@ -128,9 +128,9 @@ final class ComposingDocuments {
                                Map<String, @NotNull(message = "points") Integer> weights, String run,
                                @Size(max = 64, message = "at most 64 stretches") List<@Valid @NotNull(message = "a stretch") FullnessDocument> fullness, String within) {
 
-        /** The same for another routine, behind another placement. */
-        CompositionQuestion of(RoutineDocument other, int passage) {
-            return new CompositionQuestion(other, passage, meetsNext, toBar, least, most, required, forbidden, favourites, mostTimes, bends, corners, highlights, hits, boundaries,
+        /** The same for another routine, behind another placement, leading into what follows it or not. */
+        CompositionQuestion of(RoutineDocument other, int passage, boolean leadsOn) {
+            return new CompositionQuestion(other, passage, leadsOn, toBar, least, most, required, forbidden, favourites, mostTimes, bends, corners, highlights, hits, boundaries,
                     fitsRoom, lifted, weights, run, fullness, within);
         }
     }

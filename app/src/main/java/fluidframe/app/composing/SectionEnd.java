@@ -79,11 +79,11 @@ final class SectionEnd {
         return routine;
     }
 
-    /** What is asked of that routine: to go on from where the section ends for the last time. */
+    /** What is asked of that routine: to go on from where the section ends for the last time, and to lead into what follows it, if anything does. */
     CompositionQuestion question(Standing standing) {
         int last = IntStream.rangeClosed(0, standing.last()).filter(passage -> span.has(standing.placed(passage).passage(), times)).max()
                 .orElseThrow(() -> refused("Nothing of the section is danced the last time.", "/within", question.within(), "a figure that is danced then"));
-        return question.of(routine, last);
+        return question.of(routine, last, last < standing.last());
     }
 
     /** Why the section cannot be danced again from its end, if it cannot. */
