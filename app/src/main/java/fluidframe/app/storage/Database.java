@@ -7,6 +7,7 @@ import fluidframe.app.problems.LastWords;
 import java.sql.Connection;
 import java.sql.DriverManager;
 import java.sql.SQLException;
+import java.sql.SQLTransientConnectionException;
 import java.sql.Statement;
 import java.time.Duration;
 import java.util.Set;
@@ -53,6 +54,20 @@ public final class Database extends AbstractDataSource implements AutoCloseable 
 
     /** The file as it is open now. */
     private record Opened(Access access, HikariDataSource pool, Connection own, Engine engine, Checkpoint checkpoint) {
+
+        /** A connection, waited for no longer than the file can give one: a failed file gives none, and whoever waited on kept it from being let go of. */
+        Connection connection() throws SQLException {
+            long began = System.nanoTime();
+            while (true) {
+                try {
+                    return pool.getConnection();
+                } catch (SQLTransientConnectionException e) {
+                    if (engine.hasFailed() || System.nanoTime() - began > LONGEST_WAIT.toNanos()) {
+                        throw new SQLException("The database file gives no connection.", "08003", ErrorCode.DATABASE_IS_CLOSED, e);
+                    }
+                }
+            }
+        }
     }
 
     /**
@@ -70,7 +85,7 @@ public final class Database extends AbstractDataSource implements AutoCloseable 
 
     @Override
     public Connection getConnection() throws SQLException {
-        return GuardedConnection.of(opened.pool().getConnection());
+        return GuardedConnection.of(opened.connection());
     }
 
     @Override
@@ -97,6 +112,14 @@ public final class Database extends AbstractDataSource implements AutoCloseable 
         if (writes) {
             look();
         }
+        stay(writes);
+        if (writes && opened.engine().hasFailed()) {
+            leave(false);
+            stay(true);
+        }
+    }
+
+    private void stay(boolean writes) {
         opening.readLock().lock();
         try {
             if (writes) {
@@ -344,7 +367,7 @@ public final class Database extends AbstractDataSource implements AutoCloseable 
         config.setJdbcUrl(address);
         config.setUsername(user);
         config.setPassword(password);
-        config.setConnectionTimeout(LONGEST_WAIT.toMillis());
+        config.setConnectionTimeout(BETWEEN_TRIES.toMillis());
         config.setPoolName("database");
         return new Opened(access, new HikariDataSource(config), own, engine, new Checkpoint(GuardedConnection.of(own)));
     }
