@@ -32,9 +32,9 @@ public record Variants(List<NamedTiming> timings, List<Split> splits, List<Varia
         entries = List.copyOf(entries);
     }
 
-    /** The part of a name. */
+    /** The part of a name, or any steps named so. */
     public Optional<Split> split(String name) {
-        return splits.stream().filter(split -> split.name().equals(name)).findFirst();
+        return splits.stream().filter(split -> split.name().equals(name)).findFirst().or(() -> Split.ofSteps(name));
     }
 
     /** The schools its charts are written in and how freely it may be used; of other rows than those its ways name nothing else is left. */

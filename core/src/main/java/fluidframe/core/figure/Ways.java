@@ -126,7 +126,7 @@ public final class Ways {
     }
 
     private static Figure cut(Figure figure, String name) {
-        Split split = figure.variants().split(name).orElseThrow(() -> new IllegalArgumentException("no part \"" + name + "\""));
+        Split split = figure.variants().split(name).filter(each -> each.last() <= figure.man().steps().size()).orElseThrow(() -> new IllegalArgumentException("no part \"" + name + "\""));
         Timing his = figure.timing(Part.MAN);
         Timing hers = figure.timing(Part.LADY);
         Beats from = his.slots().get(split.first() - 1).onset();

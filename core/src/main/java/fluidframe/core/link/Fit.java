@@ -32,7 +32,7 @@ final class Fit {
     }
 
     static Outcome foot(Foot given, Foot needed) {
-        return given == needed || given == Foot.BOTH || needed == Foot.BOTH ? Outcome.HOLDS : Outcome.BREAKS;
+        return given.serves(needed) ? Outcome.HOLDS : Outcome.BREAKS;
     }
 
     /** Nearest to where the figure may begin; a figure that may be curved is curved. */

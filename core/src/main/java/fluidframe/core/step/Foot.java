@@ -27,6 +27,11 @@ public enum Foot implements Term {
         };
     }
 
+    /** Whether what needs the other foot can begin with this one free; with the weight on both either may. */
+    public boolean serves(Foot needed) {
+        return this == needed || this == BOTH || needed == BOTH;
+    }
+
     @Override
     public Words words() {
         return words;

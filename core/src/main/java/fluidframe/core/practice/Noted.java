@@ -1,0 +1,17 @@
+package fluidframe.core.practice;
+
+import fluidframe.core.memory.Grade;
+import java.time.Instant;
+import java.util.List;
+
+/**
+ * What was danced once, how it went, and what was wrong.
+ *
+ * @param faults those that were seen in it
+ */
+public record Noted(Instant at, Subject subject, Grade grade, List<Subject.Fault> faults) {
+
+    public Noted {
+        faults = List.copyOf(faults);
+    }
+}

@@ -1,0 +1,129 @@
+package fluidframe.core.practice;
+
+import fluidframe.core.memory.Grade;
+import fluidframe.core.memory.Memory;
+import java.time.Duration;
+import java.time.Instant;
+import java.time.LocalDate;
+import java.time.ZoneId;
+import java.time.temporal.ChronoUnit;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.HashMap;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+
+/**
+ * What should be practised now, the most urgent first. The measure is what would be lost: how likely a thing is to fail now, or on the day on which it is danced, whichever weighs
+ * more, the day the less the farther it is; more for what belongs to a routine in work, for a fault each time it has been seen, and for what was lost when it was last danced. Seams wait until both
+ * figures have been shown.
+ */
+public final class WhatToday {
+
+    /** An event so many days ahead weighs half as much as one today. */
+    private static final double HALF_WEIGHT_DAYS = 14;
+    /** Farther ahead an event is no reason yet. */
+    private static final long FAR_DAYS = 120;
+    private static final double IN_WORK = 0.25;
+    private static final double EACH_TIME_SEEN = 0.15;
+    private static final int MOST_TIMES_SEEN = 5;
+    private static final double LOST_LAST = 0.25;
+    /** What has never been shown waits behind what is about to be lost, unless an event is near. */
+    private static final double NOT_SHOWN = 0.3;
+    /** What is had more surely than this is no reason to dance it. */
+    private static final double SURE = 0.93;
+
+    private final Ledger ledger;
+    private final Map<Subject, List<Commitment>> wanted = new HashMap<>();
+    private final Instant now;
+    private final LocalDate today;
+    private final ZoneId zone;
+
+    private WhatToday(Ledger ledger, List<Commitment> commitments, Instant now, ZoneId zone) {
+        this.ledger = ledger;
+        this.now = now;
+        this.zone = zone;
+        this.today = LocalDate.ofInstant(now, zone);
+        commitments.forEach(commitment -> commitment.subjects().forEach(subject -> wanted.computeIfAbsent(subject, key -> new ArrayList<>()).add(commitment)));
+    }
+
+    /**
+     * @param zone in which days are counted
+     */
+    public static List<Due> rank(Ledger ledger, List<Commitment> commitments, Instant now, ZoneId zone) {
+        return new WhatToday(ledger, commitments, now, zone).rank();
+    }
+
+    private List<Due> rank() {
+        Set<Subject> subjects = new LinkedHashSet<>(wanted.keySet());
+        ledger.all().forEach(practised -> subjects.add(practised.subject()));
+        return subjects.stream().filter(this::isReady).flatMap(subject -> due(subject).stream()).sorted(Comparator.comparingDouble(Due::urgency).reversed().thenComparing(due -> due.subject().toString())).toList();
+    }
+
+    private boolean isReady(Subject subject) {
+        return !(subject instanceof Subject.Seam seam) || ledger.of(seam).isPresent() || ledger.of(new Subject.Whole(seam.from())).isPresent() && ledger.of(new Subject.Whole(seam.to())).isPresent();
+    }
+
+    private Optional<Due> due(Subject subject) {
+        Optional<Practised> practised = ledger.of(subject);
+        List<Commitment> commitments = wanted.getOrDefault(whereItIsDanced(subject), List.of());
+        Optional<Commitment> next = commitments.stream().filter(commitment -> daysTo(commitment).isPresent()).min(Comparator.comparing(commitment -> daysTo(commitment).orElseThrow()));
+        double recall = practised.map(each -> each.memory().recallAt(now)).orElse(0.0);
+        double loss = practised.isPresent() ? 1 - recall : NOT_SHOWN;
+        double nearness = next.flatMap(this::daysTo).map(days -> HALF_WEIGHT_DAYS / (HALF_WEIGHT_DAYS + days)).orElse(0.0);
+        double lossThen = next.map(commitment -> practised.map(each -> 1 - each.memory().recallAt(day(commitment))).orElse(1.0)).orElse(0.0);
+        double urgency = Math.max(loss, nearness * lossThen) * (1 + nearness) * (commitments.isEmpty() ? 1 : 1 + IN_WORK);
+        if (practised.isPresent()) {
+            urgency *= practised.get().last() == Grade.LOST ? 1 + LOST_LAST : 1;
+            urgency *= subject instanceof Subject.Fault ? 1 + EACH_TIME_SEEN * Math.min(practised.get().lost(), MOST_TIMES_SEEN) : 1;
+        }
+        boolean sure = practised.isPresent() && recall > SURE && nearness * lossThen < 1 - Memory.WANTED;
+        return sure ? Optional.empty() : Optional.of(new Due(subject, ledger.stage(subject), urgency, recall, reasons(subject, practised, recall, commitments, next)));
+    }
+
+    /** A fault is danced where its figure is. */
+    private static Subject whereItIsDanced(Subject subject) {
+        return subject instanceof Subject.Fault fault ? new Subject.Whole(fault.id()) : subject;
+    }
+
+    private Optional<Long> daysTo(Commitment commitment) {
+        return commitment.event().map(event -> ChronoUnit.DAYS.between(today, event.date())).filter(days -> days >= 0 && days <= FAR_DAYS);
+    }
+
+    private Instant day(Commitment commitment) {
+        return commitment.event().orElseThrow().date().atStartOfDay(zone).toInstant().plus(Duration.ofHours(12));
+    }
+
+    private List<String> reasons(Subject subject, Optional<Practised> practised, double recall, List<Commitment> commitments, Optional<Commitment> next) {
+        List<String> reasons = new ArrayList<>();
+        next.ifPresent(commitment -> reasons.add(commitment.event().orElseThrow().title() + " " + in(daysTo(commitment).orElseThrow())));
+        practised.ifPresent(each -> {
+            if (subject instanceof Subject.Fault) {
+                reasons.add(each.lost() == 1 ? "seen once" : "seen " + each.lost() + " times");
+            } else if (each.last() == Grade.LOST || each.last() == Grade.SHAKY) {
+                reasons.add(each.last().shorthand() + " when last danced");
+            }
+            reasons.add("last " + ago(each.memory().last()));
+            reasons.add(Math.round(recall * 100) + " % likely to hold");
+        });
+        if (practised.isEmpty()) {
+            reasons.add("not shown yet");
+        }
+        if (next.isEmpty() && !commitments.isEmpty()) {
+            reasons.add("in " + commitments.get(0).routine());
+        }
+        return reasons;
+    }
+
+    private static String in(long days) {
+        return days == 0 ? "today" : days == 1 ? "tomorrow" : "in " + days + " days";
+    }
+
+    private String ago(Instant when) {
+        long days = ChronoUnit.DAYS.between(LocalDate.ofInstant(when, zone), today);
+        return days <= 0 ? "today" : days == 1 ? "yesterday" : days + " days ago";
+    }
+}
