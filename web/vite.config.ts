@@ -1,15 +1,54 @@
 import { svelte } from '@sveltejs/vite-plugin-svelte';
 import tailwindcss from '@tailwindcss/vite';
 import { compression } from 'vite-plugin-compression2';
+import { VitePWA } from 'vite-plugin-pwa';
 import { defineConfig } from 'vitest/config';
 import { fontLicences } from './scripts/fontLicences';
 
 export default defineConfig(({ mode }) => ({
   /** Served as they are to browsers that take them so; fonts are compressed in themselves. */
-  plugins: [tailwindcss(), svelte(), fontLicences(), compression({ algorithms: ['gzip', 'brotliCompress'], include: /\.(js|css|svg|html)$/ })],
+  plugins: [tailwindcss(), svelte(), fontLicences(), offline(), compression({ algorithms: ['gzip', 'brotliCompress'], include: /\.(js|css|svg|html)$/ })],
   base: './',
   resolve: { alias: { $lib: '/src/lib' }, conditions: mode === 'test' ? ['browser'] : undefined },
   test: { include: ['src/**/*.test.ts'] },
   build: { outDir: 'target/site', emptyOutDir: true, license: { fileName: 'licences/pages.txt' } },
   server: { proxy: { '/api': 'http://localhost:8080' } },
 }));
+
+/**
+ * The program on a phone in a hall without a network: its pages are laid by, and of what it answers the last of each that is read there. What is private about people is not laid by.
+ */
+function offline() {
+  const FORTNIGHT = 14 * 24 * 3600;
+  return VitePWA({
+    injectRegister: null,
+    registerType: 'autoUpdate',
+    manifest: {
+      name: 'Fluid Frame',
+      short_name: 'Fluid Frame',
+      description: 'Figures, routines and lessons of a ballroom and Latin coach.',
+      start_url: './#/today',
+      display: 'standalone',
+      background_color: '#f4ecdf',
+      theme_color: '#23201c',
+      icons: [
+        { src: 'mark-192.png', sizes: '192x192', type: 'image/png' },
+        { src: 'mark-512.png', sizes: '512x512', type: 'image/png', purpose: 'any' },
+        { src: 'mark.svg', sizes: 'any', type: 'image/svg+xml' },
+      ],
+    },
+    workbox: {
+      globPatterns: ['**/*.{js,css,html,svg,png,woff2}'],
+      navigateFallback: 'index.html',
+      navigateFallbackDenylist: [/^\/api\//],
+      cleanupOutdatedCaches: true,
+      runtimeCaching: [
+        {
+          urlPattern: ({ url, request }) => request.method === 'GET' && url.pathname.startsWith('/api/') && !/^\/api\/(people\/|backups|book|status|openapi)/.test(url.pathname),
+          handler: 'NetworkFirst',
+          options: { cacheName: 'studio', networkTimeoutSeconds: 10, expiration: { maxEntries: 800, maxAgeSeconds: FORTNIGHT }, cacheableResponse: { statuses: [200] } },
+        },
+      ],
+    },
+  });
+}

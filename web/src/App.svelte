@@ -15,6 +15,8 @@
   import Moon from '@lucide/svelte/icons/moon';
   import Route from '@lucide/svelte/icons/route';
   import Waypoints from '@lucide/svelte/icons/waypoints';
+  import Contact from '@lucide/svelte/icons/contact';
+  import Sunrise from '@lucide/svelte/icons/sunrise';
   import Sun from '@lucide/svelte/icons/sun';
   import Router, { router } from 'svelte-spa-router';
   import { wrap } from 'svelte-spa-router/wrap';
@@ -40,6 +42,7 @@
     '/routines': RoutinesPage,
     '/routines/:id': RoutineDeskPage,
     '/routines/:id/rehearse': wrap({ asyncComponent: () => import('./routes/RehearsePage.svelte') }),
+    '/routines/:id/card': wrap({ asyncComponent: () => import('./routes/RoutineCardPage.svelte') }),
     '/routines/:id/music': wrap({ asyncComponent: () => import('./routes/RoutineMusicPage.svelte') }),
     '/routines/:id/rules': wrap({ asyncComponent: () => import('./routes/RoutineRulesPage.svelte') }),
     '/events': wrap({ asyncComponent: () => import('./routes/EventsPage.svelte') }),
@@ -47,16 +50,23 @@
     '/rules/:id': wrap({ asyncComponent: () => import('./routes/RulesPage.svelte') }),
     '/music': wrap({ asyncComponent: () => import('./routes/MusicPage.svelte') }),
     '/music/:id': wrap({ asyncComponent: () => import('./routes/PiecePage.svelte') }),
+    '/today': wrap({ asyncComponent: () => import('./routes/TodayPage.svelte') }),
+    '/people': wrap({ asyncComponent: () => import('./routes/PeoplePage.svelte') }),
+    '/people/:id': wrap({ asyncComponent: () => import('./routes/PersonPage.svelte') }),
+    '/couples/:id': wrap({ asyncComponent: () => import('./routes/CouplePage.svelte') }),
+    '/lessons/:id': wrap({ asyncComponent: () => import('./routes/LessonPage.svelte') }),
     '/classes': wrap({ asyncComponent: () => import('./routes/ClassPage.svelte') }),
     '/questions': wrap({ asyncComponent: () => import('./routes/QuestionsPage.svelte') }),
     '/about': wrap({ asyncComponent: () => import('./routes/AboutPage.svelte') }),
     '*': NotFoundPage,
   };
   const RAIL = [
+    { path: '/today', label: 'Today', icon: Sunrise },
     { path: '/figures', label: 'Figures', icon: BookOpen },
     { path: '/routines', label: 'Routines', icon: Route },
     { path: '/music', label: 'Music', icon: Music },
     { path: '/events', label: 'Events', icon: CalendarDays },
+    { path: '/people', label: 'People', icon: Contact },
     { path: '/classes', label: 'Classes', icon: UsersRound },
     { path: '/questions', label: 'Questions', icon: CircleQuestionMark },
     { path: '/map', label: 'Links', icon: Waypoints },
@@ -78,21 +88,21 @@
 
 <div class="flex h-full flex-col-reverse sm:flex-row">
   {#if !fills}<nav
-      class="flex shrink-0 items-center gap-0 sm:gap-1 bg-ink print:hidden p-2 text-floor max-sm:overflow-x-auto sm:w-22 sm:flex-col evening:bg-board evening:text-ink"
+      class="flex shrink-0 items-center gap-0 sm:gap-0.5 bg-ink print:hidden p-2 text-floor max-sm:overflow-x-auto sm:w-22 sm:overflow-y-auto sm:flex-col evening:bg-board evening:text-ink"
       aria-label="Views"
     >
-      <img src="./mark.svg" alt="Fluid Frame" class="mb-3 hidden size-12 sm:block" />
+      <img src="./mark.svg" alt="Fluid Frame" class="mb-1 hidden size-10 sm:block" />
       {#each RAIL as view (view.path)}
         {@const here = router.location === view.path || router.location.startsWith(`${view.path}/`) || (router.location === '/' && view.path === '/figures')}
         <a
           href={`#${view.path}`}
           class={[
-            'flex flex-1 flex-col items-center gap-1 rounded-xl py-2 text-xs font-semibold max-sm:min-w-17 sm:w-full sm:flex-none sm:text-sm',
+            'flex flex-1 flex-col items-center gap-0.5 rounded-xl py-1.5 text-xs font-semibold max-sm:min-w-17 sm:w-full sm:flex-none sm:text-sm',
             here ? 'bg-floor text-ink evening:bg-ink evening:text-board' : 'hover:bg-white/10',
           ]}
           aria-current={here ? 'page' : undefined}
         >
-          <view.icon size={24} aria-hidden="true" />{view.label}
+          <view.icon size={22} aria-hidden="true" />{view.label}
         </a>
       {/each}
       <span class="hidden flex-1 sm:block"></span>

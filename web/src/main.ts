@@ -3,5 +3,8 @@ import '@fontsource-variable/bricolage-grotesque';
 import './app.css';
 import { mount } from 'svelte';
 import App from './App.svelte';
+import { layBy } from '$lib/logbook/layBy';
 
 export default mount(App, { target: document.getElementById('app')! });
+
+layBy();

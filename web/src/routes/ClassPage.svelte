@@ -40,7 +40,7 @@
   $effect(() => {
     if (dance) void loadFigures(dance);
   });
-  $effect(() => () => run.reset());
+  $effect(() => () => run.clock.reset());
   if (!router.querystring) void reference.load().then(() => replace(`/classes?dance=${reference.lastDance}`));
 
   async function loadFigures(of: string) {
@@ -57,13 +57,12 @@
 
   function toggle() {
     if (showsPartners || !run.plan) return false;
-    if (run.running) run.pause();
-    else run.begin();
+    run.clock.toggle();
   }
 
   const keys = keysFor(CLASS, {
     run: toggle,
-    next: () => (showsPartners ? board.next() : run.skip(1)),
+    next: () => (showsPartners ? board.next() : run.clock.skip(1)),
     print: () => window.print(),
   });
   const titleOf = (id: string) => figures.find((figure) => figure.id === id)?.title ?? id;
@@ -153,12 +152,12 @@
       {#each plan.notes as note (note)}<p class="border-l-8 border-brass pl-3 text-lg">{note}</p>{/each}
       <section class="panel flex flex-wrap items-center gap-4 p-4 print:hidden" aria-label="The clock">
         <button class="act act-main min-h-14 px-6 text-xl" title="Begin, pause (Space)" onclick={toggle}
-          >{#if run.running}<Pause size={20} aria-hidden="true" />Pause{:else}<Play size={20} aria-hidden="true" />{run.isBegun ? 'Go on' : 'Begin'}{/if}</button
+          >{#if run.clock.running}<Pause size={20} aria-hidden="true" />Pause{:else}<Play size={20} aria-hidden="true" />{run.clock.isBegun ? 'Go on' : 'Begin'}{/if}</button
         >
-        {#if run.isBegun}
-          <p class="text-5xl font-semibold tabular-nums">{clock(run.left)}</p>
-          <p class="min-w-0 flex-1 text-2xl">{plan.parts[run.at]?.title ?? 'It is over.'}</p>
-          <button class="act" title="The next part (N)" onclick={() => run.skip(1)}>Next part</button>
+        {#if run.clock.isBegun}
+          <p class="text-5xl font-semibold tabular-nums">{clock(run.clock.left)}</p>
+          <p class="min-w-0 flex-1 text-2xl">{plan.parts[run.clock.at]?.title ?? 'It is over.'}</p>
+          <button class="act" title="The next part (N)" onclick={() => run.clock.skip(1)}>Next part</button>
         {:else}
           <p class="min-w-0 flex-1 text-xl">{run.minutes} minutes in {plan.parts.length} parts</p>
         {/if}
@@ -170,9 +169,9 @@
           <li
             class={[
               'panel grid grid-cols-[6.5rem_minmax(0,1fr)_auto] max-sm:grid-cols-[minmax(0,1fr)_auto] items-start gap-3 p-4 break-inside-avoid',
-              run.isBegun && run.at === index && 'border-ink bg-spruce-wash',
+              run.clock.isBegun && run.clock.at === index && 'border-ink bg-spruce-wash',
             ]}
-            aria-current={run.isBegun && run.at === index ? 'step' : undefined}
+            aria-current={run.clock.isBegun && run.clock.at === index ? 'step' : undefined}
           >
             <label class="flex items-center gap-1 text-lg"
               ><input

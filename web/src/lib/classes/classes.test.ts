@@ -35,24 +35,24 @@ describe('a class that is run', () => {
 
   it('goes from part to part by the clock, and stands still while it is paused', async () => {
     const run = await planned();
-    expect([run.isBegun, run.at, run.left]).toEqual([false, 0, 120]);
-    run.begin();
+    expect([run.clock.isBegun, run.clock.at, run.clock.left]).toEqual([false, 0, 120]);
+    run.clock.begin();
     vi.advanceTimersByTime(150_000);
-    expect([run.at, run.left]).toEqual([1, 150]);
-    run.pause();
+    expect([run.clock.at, run.clock.left]).toEqual([1, 150]);
+    run.clock.pause();
     vi.advanceTimersByTime(600_000);
-    expect([run.running, run.at, run.left]).toEqual([false, 1, 150]);
-    run.begin();
+    expect([run.clock.running, run.clock.at, run.clock.left]).toEqual([false, 1, 150]);
+    run.clock.begin();
     vi.advanceTimersByTime(30_000);
-    expect(run.left).toBe(120);
-    run.skip(0);
-    expect([run.at, run.left]).toEqual([1, 180]);
-    run.skip(1);
-    expect([run.at, run.left]).toEqual([2, 300]);
+    expect(run.clock.left).toBe(120);
+    run.clock.skip(0);
+    expect([run.clock.at, run.clock.left]).toEqual([1, 180]);
+    run.clock.skip(1);
+    expect([run.clock.at, run.clock.left]).toEqual([2, 300]);
     vi.advanceTimersByTime(301_000);
-    expect([run.at, run.left]).toEqual([3, 0]);
-    run.reset();
-    expect([run.isBegun, run.at]).toEqual([false, 0]);
+    expect([run.clock.at, run.clock.left]).toEqual([3, 0]);
+    run.clock.reset();
+    expect([run.clock.isBegun, run.clock.at]).toEqual([false, 0]);
   });
 
   it('says why there is no plan, and has none without a figure', async () => {

@@ -123,7 +123,6 @@ export const RULES = {
   breaks: shortcut('N', 'the next rule that breaks', 'n'),
 };
 
-/** What the page of shortcuts shows, view by view. */
 export const QUESTIONS = {
   first: shortcut('1', 'the first of several answers', '1'),
   second: shortcut('2', 'the second', '2'),
@@ -140,6 +139,17 @@ export const CLASS = {
   print: shortcut('P', 'print the plan', 'p'),
 };
 
+export const LESSON = {
+  ...KEEPING,
+  run: shortcut('Space', 'begin, pause', 'Space'),
+  next: shortcut('N', 'the next part', 'n'),
+  lost: shortcut('1', 'what is danced was lost', '1'),
+  shaky: shortcut('2', 'shaky', '2'),
+  good: shortcut('3', 'good', '3'),
+  secure: shortcut('4', 'secure', '4'),
+};
+
+/** What the page of shortcuts shows, view by view. */
 export const VIEWS: { title: string; shortcuts: Record<string, Shortcut> }[] = [
   { title: 'Everywhere', shortcuts: { ...EVERYWHERE, ...KEEPING } },
   { title: 'Figures', shortcuts: LIST },
@@ -152,6 +162,7 @@ export const VIEWS: { title: string; shortcuts: Record<string, Shortcut> }[] = [
   { title: 'Event', shortcuts: without(EVENT, KEEPING) },
   { title: 'Questions', shortcuts: QUESTIONS },
   { title: 'Class', shortcuts: CLASS },
+  { title: 'Lesson', shortcuts: without(LESSON, KEEPING) },
 ];
 
 function without(shortcuts: Record<string, Shortcut>, others: Record<string, Shortcut>) {

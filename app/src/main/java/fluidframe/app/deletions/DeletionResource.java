@@ -3,6 +3,7 @@ package fluidframe.app.deletions;
 import fluidframe.app.events.EventStore;
 import fluidframe.app.figures.FigureStore;
 import fluidframe.app.pieces.PieceStore;
+import fluidframe.app.postures.PostureStore;
 import fluidframe.app.routines.RoutineStore;
 import fluidframe.app.rules.ProfileStore;
 import fluidframe.app.storage.Deleted;
@@ -26,16 +27,18 @@ class DeletionResource {
     private final PieceStore pieces;
     private final ProfileStore profiles;
     private final EventStore events;
+    private final PostureStore postures;
 
-    DeletionResource(FigureStore figures, RoutineStore routines, PieceStore pieces, ProfileStore profiles, EventStore events) {
+    DeletionResource(FigureStore figures, RoutineStore routines, PieceStore pieces, ProfileStore profiles, EventStore events, PostureStore postures) {
         this.pieces = pieces;
         this.profiles = profiles;
         this.events = events;
+        this.postures = postures;
         this.figures = figures;
         this.routines = routines;
     }
 
-    /** A figure, routine, piece, profile or event that is gone: its kind, id and title, and when it was deleted. */
+    /** A figure, routine, piece, profile, event or posture that is gone: its kind, id and title, and when it was deleted. */
     @Schema(name = "Deletion")
     record DeletionDocument(String kind, String id, String title, String deleted) {
 
@@ -47,6 +50,6 @@ class DeletionResource {
     /** What has been deleted and not been brought back, the latest first. */
     @GetMapping
     List<DeletionDocument> list() {
-        return Stream.of(figures.deleted(), routines.deleted(), pieces.deleted(), profiles.deleted(), events.deleted()).flatMap(List::stream).sorted(Comparator.comparing(Deleted::deleted).reversed()).map(DeletionDocument::of).toList();
+        return Stream.of(figures.deleted(), routines.deleted(), pieces.deleted(), profiles.deleted(), events.deleted(), postures.deleted()).flatMap(List::stream).sorted(Comparator.comparing(Deleted::deleted).reversed()).map(DeletionDocument::of).toList();
     }
 }

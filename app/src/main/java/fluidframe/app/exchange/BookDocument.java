@@ -4,6 +4,7 @@ import com.fasterxml.jackson.annotation.JsonPropertyOrder;
 import fluidframe.app.events.EventDocument;
 import fluidframe.app.figures.FigureDocument;
 import fluidframe.app.pieces.PieceDocument;
+import fluidframe.app.postures.PostureDocument;
 import fluidframe.app.routines.RoutineDocument;
 import fluidframe.app.rules.ProfileDocument;
 import io.swagger.v3.oas.annotations.media.Schema;
@@ -11,10 +12,10 @@ import io.swagger.v3.oas.annotations.media.Schema;
 import java.util.List;
 
 /** A figure book in the open format. */
-@JsonPropertyOrder({"format", "version", "title", "figures", "pieces", "routines", "profiles", "events"})
+@JsonPropertyOrder({"format", "version", "title", "figures", "pieces", "routines", "profiles", "events", "postures"})
 @Schema(name = "Book")
 public record BookDocument(String format, int version, String title, List<FigureDocument> figures, List<PieceDocument> pieces,
-                           List<RoutineDocument> routines, List<ProfileDocument> profiles, List<EventDocument> events) {
+                           List<RoutineDocument> routines, List<ProfileDocument> profiles, List<EventDocument> events, List<PostureDocument> postures) {
 
     static final String FORMAT = "fluidframe-book";
     static final int VERSION = 1;

@@ -12,6 +12,9 @@ import fluidframe.app.figures.FigureStore;
 import fluidframe.app.pieces.PieceDocument;
 import fluidframe.app.pieces.PieceReading;
 import fluidframe.app.pieces.PieceStore;
+import fluidframe.app.postures.PostureDocument;
+import fluidframe.app.postures.PostureReading;
+import fluidframe.app.postures.PostureStore;
 import fluidframe.app.problems.Fault;
 import fluidframe.app.problems.RefusedException;
 import fluidframe.app.routines.RoutineDocument;
@@ -61,22 +64,24 @@ public class BookImporter {
     private final RoutineStore routines;
     private final ProfileStore profiles;
     private final EventStore events;
+    private final PostureStore postures;
     private final JsonMapper json;
     private final TransactionTemplate transaction;
 
-    BookImporter(@Lazy BookSchema schema, FigureStore figures, PieceStore pieces, RoutineStore routines, ProfileStore profiles, EventStore events, JsonMapper json, PlatformTransactionManager transactions) {
+    BookImporter(@Lazy BookSchema schema, FigureStore figures, PieceStore pieces, RoutineStore routines, ProfileStore profiles, EventStore events, PostureStore postures, JsonMapper json, PlatformTransactionManager transactions) {
         this.schema = schema;
         this.figures = figures;
         this.pieces = pieces;
         this.routines = routines;
         this.profiles = profiles;
         this.events = events;
+        this.postures = postures;
         this.json = json;
         this.transaction = new TransactionTemplate(transactions);
     }
 
     /** What came in, by the ids under which it is stored. */
-    public record Imported(String title, List<String> figures, List<String> pieces, List<String> routines, List<String> profiles, List<String> events) {
+    public record Imported(String title, List<String> figures, List<String> pieces, List<String> routines, List<String> profiles, List<String> events, List<String> postures) {
     }
 
     /** How everything in a book stands to what is stored. */
@@ -88,6 +93,7 @@ public class BookImporter {
         routinesOf(book).forEach(routine -> items.add(item(routine)));
         profilesOf(book).forEach(profile -> items.add(item(Kind.PROFILE, profile, profiles)));
         eventsOf(book).forEach(event -> items.add(item(Kind.EVENT, event.id(), event.title(), likeness(events.text(event.id()), json.writeValueAsString(event.complete())))));
+        posturesOf(book).forEach(posture -> items.add(item(Kind.POSTURE, posture, postures)));
         return new PlanDocument(book.title(), items);
     }
 
@@ -145,6 +151,7 @@ public class BookImporter {
         taking.profiles.sortAll(profilesOf(book), document -> document, taking);
         check(eventsOf(book), book);
         taking.events.sortAll(eventsOf(book), document -> document.referring(taking.profiles.otherIds, taking.otherRoutines), taking);
+        taking.postures.sortAll(posturesOf(book), document -> document, taking);
         refuse(taking.faults);
         return transaction.execute(status -> taking.store(book.title()));
     }
@@ -160,6 +167,10 @@ public class BookImporter {
 
     private static List<ProfileDocument> profilesOf(BookDocument book) {
         return plain(book.profiles(), "profile", ProfileReading::read);
+    }
+
+    private static List<PostureDocument> posturesOf(BookDocument book) {
+        return plain(book.postures(), "posture", PostureReading::read);
     }
 
     private static List<EventDocument> eventsOf(BookDocument book) {
@@ -250,6 +261,7 @@ public class BookImporter {
         private final Sorted<PieceDocument> pieces = new Sorted<>(Kind.PIECE, BookImporter.this.pieces, BookImporter.this.pieces::write);
         private final Sorted<ProfileDocument> profiles = new Sorted<>(Kind.PROFILE, BookImporter.this.profiles, BookImporter.this.profiles::write);
         private final Sorted<EventDocument> events = new Sorted<>(Kind.EVENT, BookImporter.this.events, event -> json.writeValueAsString(event.complete()));
+        private final Sorted<PostureDocument> postures = new Sorted<>(Kind.POSTURE, BookImporter.this.postures, BookImporter.this.postures::write);
         private final List<RoutineDocument> newRoutines = new ArrayList<>();
         private final List<RoutineDocument> replacedRoutines = new ArrayList<>();
         private final Map<String, String> otherIds = new HashMap<>();
@@ -338,9 +350,10 @@ public class BookImporter {
             replacedRoutines.forEach(routines::renew);
             profiles.store();
             events.store();
+            postures.store();
             List<String> figureIds = Stream.concat(newFigures.stream(), replacedFigures.stream()).map(Figure::id).toList();
             List<String> routineIds = Stream.concat(newRoutines.stream(), replacedRoutines.stream()).map(RoutineDocument::id).toList();
-            return new Imported(title, figureIds, pieces.ids(), routineIds, profiles.ids(), events.ids());
+            return new Imported(title, figureIds, pieces.ids(), routineIds, profiles.ids(), events.ids(), postures.ids());
         }
     }
 

@@ -6,6 +6,7 @@ import fluidframe.app.exchange.ImportDocuments.ImportQuestion;
 import fluidframe.app.exchange.ImportDocuments.PlanDocument;
 import fluidframe.app.figures.FigureStore;
 import fluidframe.app.pieces.PieceStore;
+import fluidframe.app.postures.PostureStore;
 import fluidframe.app.problems.UnknownException;
 import fluidframe.app.routines.RoutineStore;
 import fluidframe.app.rules.ProfileStore;
@@ -38,7 +39,7 @@ import tools.jackson.databind.json.JsonMapper;
 @Tag(name = "books")
 class BookResource {
 
-    private static final List<String> PARTS = List.of("figures", "pieces", "routines", "profiles", "events");
+    private static final List<String> PARTS = List.of("figures", "pieces", "routines", "profiles", "events", "postures");
 
     private final BookImporter importer;
     private final FigureStore figures;
@@ -46,16 +47,18 @@ class BookResource {
     private final RoutineStore routines;
     private final ProfileStore profiles;
     private final EventStore events;
+    private final PostureStore postures;
     private final JsonMapper json;
     private final Work work;
 
-    BookResource(BookImporter importer, FigureStore figures, PieceStore pieces, RoutineStore routines, ProfileStore profiles, EventStore events, JsonMapper json, Work work) {
+    BookResource(BookImporter importer, FigureStore figures, PieceStore pieces, RoutineStore routines, ProfileStore profiles, EventStore events, PostureStore postures, JsonMapper json, Work work) {
         this.importer = importer;
         this.figures = figures;
         this.pieces = pieces;
         this.routines = routines;
         this.profiles = profiles;
         this.events = events;
+        this.postures = postures;
         this.json = json;
         this.work = work;
     }
@@ -86,7 +89,7 @@ class BookResource {
     @GetMapping(path = "/books", produces = MediaType.APPLICATION_JSON_VALUE)
     @ApiResponse(responseCode = "200", content = @Content(mediaType = MediaType.APPLICATION_JSON_VALUE, schema = @Schema(implementation = BookDocument.class)))
     void give(HttpServletResponse response) throws IOException {
-        give("Everything", List.of(figures.texts(), pieces.texts(), routines.texts(), profiles.texts(), events.texts()), response);
+        give("Everything", List.of(figures.texts(), pieces.texts(), routines.texts(), profiles.texts(), events.texts(), postures.texts()), response);
     }
 
     /** The rules of one organiser, as a book that has nothing else in it. */
@@ -95,7 +98,7 @@ class BookResource {
     void giveProfile(@PathVariable String id, HttpServletResponse response) throws IOException {
         String text = profiles.text(id).orElseThrow(() -> new UnknownException("profile", id));
         response.setHeader(HttpHeaders.CONTENT_DISPOSITION, "attachment; filename=\"" + id + ".json\"");
-        give(profiles.get(id).document().title(), List.of(List.of(), List.of(), List.of(), List.of(text), List.of()), response);
+        give(profiles.get(id).document().title(), List.of(List.of(), List.of(), List.of(), List.of(text), List.of(), List.of()), response);
     }
 
     private void give(String title, List<List<String>> parts, HttpServletResponse response) throws IOException {

@@ -21,7 +21,7 @@ record Choices(Map<Item, Choice> byItem) {
 
     /** What a book holds. */
     enum Kind {
-        FIGURE, PIECE, ROUTINE, PROFILE, EVENT
+        FIGURE, PIECE, ROUTINE, PROFILE, EVENT, POSTURE
     }
 
     Optional<Choice> of(Kind kind, String id) {
@@ -36,7 +36,7 @@ record Choices(Map<Item, Choice> byItem) {
         for (int i = 0; i < documents.size(); i++) {
             ChoiceDocument document = documents.get(i);
             String place = "/choices/" + i;
-            Kind kind = word(Kind.values(), document.kind(), place + "/kind", "figure, piece, routine, profile or event");
+            Kind kind = word(Kind.values(), document.kind(), place + "/kind", "figure, piece, routine, profile, event or posture");
             choices.put(new Item(kind, document.id()), word(Choice.values(), document.choice(), place + "/choice", "keep, replace or both"));
         }
         return new Choices(choices);

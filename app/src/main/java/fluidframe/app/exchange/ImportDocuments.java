@@ -25,9 +25,9 @@ final class ImportDocuments {
     record PlanDocument(String title, List<ItemDocument> items) {
     }
 
-    /** What to do with a figure, piece, routine, profile or event that is there already and differs: keep, replace, both. */
+    /** What to do with a figure, piece, routine, profile, event or posture that is there already and differs: keep, replace, both. */
     @Schema(name = "ImportChoice")
-    record ChoiceDocument(@NotNull(message = "figure, piece, routine, profile or event") String kind, @NotNull(message = "an id") String id, @NotNull(message = "keep, replace or both") String choice) {
+    record ChoiceDocument(@NotNull(message = "figure, piece, routine, profile, event or posture") String kind, @NotNull(message = "an id") String id, @NotNull(message = "keep, replace or both") String choice) {
     }
 
     /** A book, and what to do with what is there already. */

@@ -9,7 +9,7 @@ import io.swagger.v3.oas.annotations.media.Schema;
  * @param sentence why it was refused; empty otherwise
  */
 @Schema(name = "NoteOutcome")
-record NoteOutcome(String id, String outcome, String sentence) {
+public record NoteOutcome(String id, String outcome, String sentence) {
 
     static NoteOutcome kept(String id) {
         return new NoteOutcome(id, "kept", "");

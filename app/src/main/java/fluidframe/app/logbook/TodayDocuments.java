@@ -19,16 +19,21 @@ final class TodayDocuments {
     /**
      * Something that is due, and why.
      *
+     * @param title   the figure, the seam or the posture
+     * @param detail  a fault, where it happens and what it is; empty otherwise
      * @param figure  the id of the figure it is practised in; empty for none
      * @param dance   the id of its dance; empty for none
      * @param percent how likely it is to be had now
      */
     @Schema(name = "Due")
-    record DueDocument(String subject, String title, String figure, String dance, String stage, int percent, List<String> reasons) {
+    record DueDocument(String subject, String title, String detail, String figure, String dance, String stage, int percent, List<String> reasons) {
 
         static DueDocument of(Due due, Map<String, Figure> figures) {
             Figure figure = due.subject().figure().map(figures::get).orElse(null);
-            return new DueDocument(due.subject().toString(), due.subject().wording(SubjectTitles.of(figures)), due.subject().figure().orElse(""), figure == null ? "" : figure.dance().id(), due.stage().shorthand(),
+            boolean isFault = due.subject() instanceof Subject.Fault;
+            String title = isFault ? SubjectTitles.of(figures).apply(due.subject().figure().orElseThrow()) : due.subject().wording(SubjectTitles.of(figures));
+            String detail = due.subject() instanceof Subject.Fault fault ? fault.place() + ": " + fault.words() : "";
+            return new DueDocument(due.subject().toString(), title, detail, due.subject().figure().orElse(""), figure == null ? "" : figure.dance().id(), due.stage().shorthand(),
                     (int) Math.round(due.recall() * 100), due.reasons());
         }
     }

@@ -1,6 +1,5 @@
 package fluidframe.app.logbook;
 
-import fluidframe.app.logbook.LessonDocument.LessonPartDocument;
 import fluidframe.app.logbook.TodayDocuments.CoupleTodayDocument;
 import fluidframe.app.logbook.TodayDocuments.DueDocument;
 import fluidframe.app.logbook.TodayDocuments.LessonPlanDocument;
@@ -11,13 +10,11 @@ import fluidframe.app.people.CoupleDocument;
 import fluidframe.app.people.CoupleStore;
 import fluidframe.app.problems.RefusedException;
 import fluidframe.app.problems.UnknownException;
-import fluidframe.app.routines.RoutineDocument;
 import fluidframe.app.work.Work;
 import fluidframe.core.figure.Figure;
 import fluidframe.core.practice.Commitment;
 import fluidframe.core.practice.Due;
 import fluidframe.core.practice.Ledger;
-import fluidframe.core.practice.LessonPlanner;
 import fluidframe.core.practice.WhatToday;
 import io.swagger.v3.oas.annotations.tags.Tag;
 import jakarta.validation.Valid;
@@ -30,7 +27,6 @@ import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
-import java.util.Optional;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
@@ -52,14 +48,16 @@ class TodayResource {
     private final Ledgers ledgers;
     private final Commitments commitments;
     private final SubjectTitles titles;
+    private final LessonPlans plans;
     private final Work work;
 
-    TodayResource(CoupleStore couples, LessonStore lessons, Ledgers ledgers, Commitments commitments, SubjectTitles titles, Work work) {
+    TodayResource(CoupleStore couples, LessonStore lessons, Ledgers ledgers, Commitments commitments, SubjectTitles titles, LessonPlans plans, Work work) {
         this.couples = couples;
         this.lessons = lessons;
         this.ledgers = ledgers;
         this.commitments = commitments;
         this.titles = titles;
+        this.plans = plans;
         this.work = work;
     }
 
@@ -116,20 +114,10 @@ class TodayResource {
     /** A lesson made of what is due. Nothing is kept. */
     @PostMapping("/lesson-plans")
     LessonPlanDocument plan(@Valid @RequestBody LessonPlanQuestionDocument question) {
-        ZoneId zone = ZoneId.systemDefault();
-        Instant now = moment(question.date(), zone);
+        Instant now = moment(question.date(), ZoneId.systemDefault());
         return work.quickly(() -> {
-            long number = couples.find(question.couple()).orElseThrow(() -> RefusedException.of("/couple", question.couple(), "the id of a couple"));
-            CoupleDocument couple = couples.get(question.couple()).document();
-            Commitments.Known known = commitments.known();
-            Optional<RoutineDocument> routine = known.routine(question.routine()).or(() -> couple.routines() == null ? Optional.empty() : couple.routines().stream().findFirst().flatMap(known::routine));
-            List<Due> due = WhatToday.rank(ledgers.of(number), known.of(couple, LocalDate.ofInstant(now, zone)), now, zone);
-            try {
-                List<LessonPartDocument> parts = LessonPlanner.plan(question.minutes(), due, routine.map(RoutineDocument::title), titles.of(due.stream().map(Due::subject).toList())).stream().map(LessonPartDocument::of).toList();
-                return new LessonPlanDocument(routine.map(RoutineDocument::id).orElse(""), parts);
-            } catch (IllegalArgumentException e) {
-                throw RefusedException.of("/minutes", String.valueOf(question.minutes()), LessonPlanner.SHORTEST + " to " + LessonPlanner.LONGEST + " minutes");
-            }
+            LessonPlans.Plan plan = plans.plan(question.couple(), question.minutes(), question.routine(), now);
+            return new LessonPlanDocument(plan.routine(), plan.parts());
         });
     }
 }

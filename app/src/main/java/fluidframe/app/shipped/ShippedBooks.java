@@ -15,6 +15,7 @@ import org.slf4j.LoggerFactory;
 import org.springframework.beans.factory.annotation.Value;
 import org.springframework.boot.context.event.ApplicationStartedEvent;
 import org.springframework.context.event.EventListener;
+import org.springframework.core.annotation.Order;
 import org.springframework.core.io.ClassPathResource;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Component;
@@ -53,6 +54,7 @@ class ShippedBooks {
     }
 
     @EventListener(ApplicationStartedEvent.class)
+    @Order(1)
     void takeIn() throws IOException {
         Map<String, String> taken = jdbc.sql("select name, fingerprint from shipped_book where studio_id = ?").param(studio.id())
                 .query((row, number) -> Map.entry(row.getString(1), row.getString(2))).list().stream().collect(Collectors.toMap(Map.Entry::getKey, Map.Entry::getValue));

@@ -6,6 +6,7 @@ import fluidframe.app.exchange.BookImporter;
 import fluidframe.app.figures.FigureDocument;
 import fluidframe.app.figures.FigureStore;
 import fluidframe.app.pieces.PieceDocument;
+import fluidframe.app.postures.PostureDocument;
 import fluidframe.app.routines.RoutineDocument;
 import fluidframe.app.rules.ProfileDocument;
 import fluidframe.app.storage.CurrentStudio;
@@ -70,7 +71,7 @@ class ShippedStore {
             jdbc.sql("merge into shipped_figure (studio_id, slug, document) key (studio_id, slug) values (?, ?, ?)").params(studio.id(), document.id(), shipped).update();
         }
         importer.take(new BookDocument(book.format(), book.version(), book.title(), fresh, unseen(book.pieces(), PieceDocument::id, "piece"), unseen(book.routines(), RoutineDocument::id, "routine"), unseen(book.profiles(), ProfileDocument::id, "rule_profile"),
-                unseen(book.events(), EventDocument::id, "event")));
+                unseen(book.events(), EventDocument::id, "event"), unseen(book.postures(), PostureDocument::id, "posture")));
         return new Taken(fresh.size(), renewed, left);
     }
 

@@ -91,6 +91,6 @@ class ShippedStoreTest {
 
     private static BookDocument edition(ObjectNode figure) {
         FigureDocument document = JSON.rebuild().disable(DeserializationFeature.FAIL_ON_NULL_FOR_PRIMITIVES).build().treeToValue(figure, FigureDocument.class);
-        return new BookDocument("fluidframe-book", 1, "Newer", List.of(document), List.of(), List.of(), List.of(), List.of());
+        return new BookDocument("fluidframe-book", 1, "Newer", List.of(document), List.of(), List.of(), List.of(), List.of(), List.of());
     }
 }

@@ -2,8 +2,8 @@ package fluidframe.core.audit;
 
 import fluidframe.core.couple.Hold;
 import fluidframe.core.couple.Hold.Contact;
+import fluidframe.core.couple.HoldInPosition;
 import fluidframe.core.couple.Part;
-import fluidframe.core.couple.Position;
 import fluidframe.core.couple.Relation;
 import fluidframe.core.figure.Figure;
 import fluidframe.core.figure.Moment;
@@ -12,11 +12,9 @@ import fluidframe.core.notation.Place;
 import fluidframe.core.space.Turn;
 import fluidframe.core.step.Step;
 import java.util.ArrayList;
-import java.util.EnumSet;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
-import java.util.Set;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 
@@ -27,10 +25,6 @@ import java.util.regex.Pattern;
  */
 final class HoldSuitsPosition extends CheckedRule {
 
-    private static final Set<Position> TOO_FAR_OR_BEHIND = EnumSet.of(Position.OPEN_FACING, Position.FAN, Position.MIRRORED_FAN, Position.APART, Position.TANDEM,
-            Position.SHADOW_RIGHT, Position.SHADOW_LEFT, Position.SIDE_BY_SIDE_LEFT);
-    private static final Set<Position> PROMENADES = EnumSet.of(Position.PROMENADE, Position.COUNTER_PROMENADE, Position.FALLAWAY, Position.COUNTER_FALLAWAY);
-    private static final Set<Hold> HANDSHAKES = EnumSet.of(Hold.RIGHT_TO_RIGHT, Hold.LEFT_TO_LEFT, Hold.CROSSED);
     private static final int HALF_TURN = Turn.WHOLE / 2;
     private static final Pattern NAMED_HAND = Pattern.compile("^(?!.*\\b(?:free|release|let|take|retake|change|open|into|her|shoulder|back|hip|waist)).*\\b(left|right) hand\\b", Pattern.CASE_INSENSITIVE);
 
@@ -42,36 +36,20 @@ final class HoldSuitsPosition extends CheckedRule {
     public List<Finding> check(Subject subject) {
         List<Finding> found = new ArrayList<>();
         Figure figure = subject.figure();
-        impossible(figure.start()).ifPresent(why -> found.add(error(Place.field("start/hold"), figure.start().hold().shorthand(), "another hold", "At the start " + why)));
+        HoldInPosition.impossible(figure.start()).ifPresent(why -> found.add(error(Place.field("start/hold"), figure.start().hold().shorthand(), "another hold", "At the start " + why)));
         Relation before = figure.start();
         for (Moment moment : subject.moments()) {
             Relation now = moment.relation();
             if (!now.equals(before)) {
                 Part part = moment.manRow().isPresent() ? Part.MAN : Part.LADY;
                 int row = moment.row(part).orElseThrow();
-                impossible(now).ifPresent(why -> found.add(error(Place.cell(part, row, Column.RELATION), now.hold().shorthand(), "another hold", "From the " + part.wording() + "'s step " + (row + 1) + " on " + why)));
+                HoldInPosition.impossible(now).ifPresent(why -> found.add(error(Place.cell(part, row, Column.RELATION), now.hold().shorthand(), "another hold", "From the " + part.wording() + "'s step " + (row + 1) + " on " + why)));
             }
             before = now;
         }
         wound(subject).ifPresent(found::add);
         leads(subject).ifPresent(found::add);
         return found;
-    }
-
-    private static Optional<String> impossible(Relation relation) {
-        Position position = relation.position();
-        Hold hold = relation.hold();
-        String stand = "they stand in " + position.wording() + " with " + (hold == Hold.NONE ? "no hold" : hold.wording());
-        if (hold == Hold.CLOSED && TOO_FAR_OR_BEHIND.contains(position)) {
-            return Optional.of(stand + "; his right hand does not reach her back there.");
-        }
-        if (HANDSHAKES.contains(hold) && (PROMENADES.contains(position) || position.isClosedHold())) {
-            return Optional.of(stand + "; those hands would cross between their bodies. Release, and take his left to her right.");
-        }
-        if (position.isClosedHold() && hold != Hold.CLOSED) {
-            return Optional.of(stand + "; in body contact they hold each other: say closed hold, or closed facing.");
-        }
-        return hold.hands() == 2 && position == Position.APART ? Optional.of(stand + "; so far apart only one hand can be kept.") : Optional.empty();
     }
 
     /** A lead that names a hand of his which holds nothing just then. */

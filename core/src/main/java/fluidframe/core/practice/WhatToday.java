@@ -27,6 +27,8 @@ public final class WhatToday {
     private static final double HALF_WEIGHT_DAYS = 14;
     /** Farther ahead an event is no reason yet. */
     private static final long FAR_DAYS = 120;
+    /** Within a month it is the first reason that is told. */
+    private static final long NEAR_DAYS = 31;
     private static final double IN_WORK = 0.25;
     private static final double EACH_TIME_SEEN = 0.15;
     private static final int MOST_TIMES_SEEN = 5;
@@ -99,7 +101,9 @@ public final class WhatToday {
 
     private List<String> reasons(Subject subject, Optional<Practised> practised, double recall, List<Commitment> commitments, Optional<Commitment> next) {
         List<String> reasons = new ArrayList<>();
-        next.ifPresent(commitment -> reasons.add(commitment.event().orElseThrow().title() + " " + in(daysTo(commitment).orElseThrow())));
+        Optional<String> event = next.map(commitment -> commitment.event().orElseThrow().title() + " " + in(daysTo(commitment).orElseThrow()));
+        boolean isNear = next.flatMap(this::daysTo).filter(days -> days <= NEAR_DAYS).isPresent();
+        event.filter(said -> isNear).ifPresent(reasons::add);
         practised.ifPresent(each -> {
             if (subject instanceof Subject.Fault) {
                 reasons.add(each.lost() == 1 ? "seen once" : "seen " + each.lost() + " times");
@@ -112,6 +116,7 @@ public final class WhatToday {
         if (practised.isEmpty()) {
             reasons.add("not shown yet");
         }
+        event.filter(said -> !isNear).ifPresent(reasons::add);
         if (next.isEmpty() && !commitments.isEmpty()) {
             reasons.add("in " + commitments.get(0).routine());
         }

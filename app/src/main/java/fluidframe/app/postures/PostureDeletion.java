@@ -1,0 +1,5 @@
+package fluidframe.app.postures;
+
+/** Published before a sheet of posture and hold is deleted. */
+public record PostureDeletion(String id) {
+}

@@ -1,0 +1,29 @@
+<script lang="ts">
+  import type { Due } from '$lib/api/client';
+  import { reference } from '$lib/reference/reference.svelte';
+  import TriangleAlert from '@lucide/svelte/icons/triangle-alert';
+  import GradeMark from './GradeMark.svelte';
+
+  interface Props {
+    due: Due[];
+  }
+  let { due }: Props = $props();
+</script>
+
+<ol class="flex flex-col">
+  {#each due as each, index (each.subject)}
+    <li class="grid grid-cols-[2rem_minmax(0,1fr)_auto] items-baseline gap-2 border-t border-line py-2 first:border-t-0">
+      <span class="text-right font-title text-xl text-soft">{index + 1}</span>
+      <div class="min-w-0">
+        {#if each.figure}<a class="text-lg leading-tight font-semibold hover:underline" href={`#/figures/${each.figure}/card`}>{each.title}</a>
+        {:else}<span class="text-lg leading-tight font-semibold">{each.title}</span>{/if}
+        {#if each.dance}<span class="text-soft">{reference.dance(each.dance)?.title ?? ''}</span>{/if}
+        {#if each.detail}<p class="leading-snug">{each.detail}</p>{/if}
+        <p class="leading-snug text-soft">{each.reasons.join(' · ')}</p>
+      </div>
+      <span class="inline-flex items-center gap-1 whitespace-nowrap">{#if each.subject.startsWith('fault~')}<TriangleAlert size={18} aria-hidden="true" />fault{:else}<GradeMark value={each.stage} />{each.stage}{/if}</span>
+    </li>
+  {:else}
+    <li class="py-3 text-soft">Nothing is due: what they dance holds.</li>
+  {/each}
+</ol>

@@ -1,0 +1,50 @@
+<script lang="ts">
+  import type { Note } from '$lib/api/client';
+  import Undo2 from '@lucide/svelte/icons/undo-2';
+  import GradeMark from './GradeMark.svelte';
+  import type { LessonRun } from './LessonRun.svelte';
+
+  interface Props {
+    run: LessonRun;
+    titles: Map<string, string>;
+  }
+  let { run, titles }: Props = $props();
+
+  const time = (at: string) => new Date(at).toLocaleTimeString('en-GB', { hour: '2-digit', minute: '2-digit' });
+
+  function titleOf(note: Note): string {
+    const ids = note.subject?.split('~').slice(1) ?? [];
+    return note.subject
+      ? ids
+          .slice(0, note.subject.startsWith('seam') ? 2 : 1)
+          .map((id) => titles.get(id) ?? id.replaceAll('-', ' '))
+          .join(' into ')
+      : note.homework
+        ? 'Homework'
+        : 'Note';
+  }
+
+  function faultWords(fault: string): string {
+    const [, , part, step, , words] = fault.split('~');
+    return `${part}${step === '0' ? '' : ` ${step}`}: ${words}`;
+  }
+</script>
+
+<section class="panel p-3" aria-label="What was noted">
+  <ul>
+    {#each run.notes as note (note.id)}
+      <li class="flex items-start gap-2 border-t border-line py-1.5 first:border-t-0">
+        <span class="pt-0.5 text-soft">{time(note.at)}</span>
+        <span class="min-w-0 flex-1 leading-snug">
+          <strong>{titleOf(note)}</strong>
+          {#if note.grade}<span class="inline-flex items-center gap-1"><GradeMark value={note.grade} size={16} />{note.grade}</span>{/if}
+          {#each note.faults ?? [] as fault (fault)}<span class="block text-madder">{faultWords(fault)}</span>{/each}
+          {#if note.words}<span class="block">{note.words}</span>{/if}
+        </span>
+        <button class="act min-h-11 px-3 print:hidden" aria-label={`Take back: ${titleOf(note)}, ${time(note.at)}`} onclick={() => run.takeBack(note)}><Undo2 size={18} /></button>
+      </li>
+    {:else}
+      <li class="text-soft">Nothing yet. Tap what is danced, then how it went.</li>
+    {/each}
+  </ul>
+</section>

@@ -1,0 +1,56 @@
+<script lang="ts">
+  import { api, required, sentenceOf } from '$lib/api/client';
+  import { readTime } from '$lib/events/clock';
+  import Choice from '$lib/ui/Choice.svelte';
+  import Message from '$lib/ui/Message.svelte';
+  import { push } from 'svelte-spa-router';
+  import { noteId } from './noteId';
+
+  interface Props {
+    couples: { id: string; title: string }[];
+    date: string;
+    couple?: string;
+  }
+  let { couples, date, couple = '' }: Props = $props();
+
+  let chosen = $state<string>();
+  let day = $state<string>();
+  let time = $state('18:00');
+  let minutes = $state(45);
+  let failure = $state<string>();
+  let whose = $derived(chosen ?? (couple || (couples[0]?.id ?? '')));
+  let on = $derived(day ?? date);
+
+  async function plan(event: SubmitEvent) {
+    event.preventDefault();
+    try {
+      const plan = required(await api.POST('/api/lesson-plans', { body: { couple: whose, minutes, date: on } }));
+      const title = plan.parts.find((part) => part.subject)?.title.split(',')[0] ?? 'Lesson';
+      const lesson = {
+        id: `lesson-${on}-${noteId().slice(0, 8)}`,
+        title: title.slice(0, 120),
+        couple: whose,
+        date: on,
+        time: readTime(time) ?? time,
+        minutes,
+        routine: plan.routine || undefined,
+        parts: plan.parts,
+      };
+      required(await api.POST('/api/lessons', { body: lesson }));
+      await push(`/lessons/${lesson.id}`);
+    } catch (thrown) {
+      failure = sentenceOf(thrown);
+    }
+  }
+</script>
+
+{#if couples.length > 0}
+  <form class="mt-3 flex flex-wrap items-center gap-2" onsubmit={plan} aria-label="Plan a lesson">
+    {#if !couple}<Choice label="For" value={whose} options={couples.map(({ id, title }) => ({ value: id, label: title }))} onchange={(id) => (chosen = id)} />{/if}
+    <input class="field" type="date" aria-label="Day of the lesson" required value={on} onchange={(event) => (day = event.currentTarget.value)} />
+    <input class="field w-24" aria-label="Time of the lesson" required bind:value={time} />
+    <label class="inline-flex items-center gap-2"><input class="field w-20 px-2" type="number" min="10" max="240" required bind:value={minutes} /> minutes</label>
+    <button class="act act-main">Plan the lesson</button>
+  </form>
+  {#if failure}<div class="mt-2"><Message sentence={failure} /></div>{/if}
+{/if}

@@ -1,0 +1,84 @@
+<script lang="ts">
+  import type { Couple, Person, RoutineSummary } from '$lib/api/client';
+  import { reference } from '$lib/reference/reference.svelte';
+  import Choice from '$lib/ui/Choice.svelte';
+  import type { PlainDesk } from '$lib/ui/PlainDesk.svelte';
+  import X from '@lucide/svelte/icons/x';
+  import DanceBoxes from './DanceBoxes.svelte';
+
+  interface Props {
+    desk: PlainDesk<Couple>;
+    people: Person[];
+    routines: RoutineSummary[];
+  }
+  let { desk, people, routines }: Props = $props();
+
+  let couple = $derived(desk.value);
+  let others = $derived(people.filter((person) => !couple.members.some((member) => member.person === person.id)));
+  const nameOf = (id: string) => people.find((person) => person.id === id)?.title ?? id;
+  const titleOf = (id: string) => routines.find((routine) => routine.id === id)?.title ?? id;
+</script>
+
+<section class="flex flex-col gap-2" aria-label="Members">
+  {#each couple.members as member, index (member.person)}
+    <div class="panel flex flex-wrap items-center gap-3 px-4 py-2">
+      <a class="min-w-40 flex-1 text-lg font-semibold hover:underline" href={`#/people/${member.person}`}>{nameOf(member.person)}</a>
+      <Choice
+        label="dances as"
+        value={member.part}
+        options={[
+          { value: 'man', label: 'man' },
+          { value: 'lady', label: 'lady' },
+          { value: 'either', label: 'either' },
+        ]}
+        onchange={(part) => desk.set({ members: couple.members.map((each, at) => (at === index ? { ...each, part } : each)) })}
+      />
+      {#if couple.members.length > 1}
+        <button class="act" aria-label={`Without ${nameOf(member.person)}`} onclick={() => desk.set({ members: couple.members.filter((_, at) => at !== index) })}
+          ><X size={18} /></button
+        >
+      {/if}
+    </div>
+  {/each}
+  {#if others.length > 0}
+    <div>
+      <Choice
+        label="With"
+        any="somebody else"
+        value=""
+        options={others.map((person) => ({ value: person.id, label: person.title }))}
+        onchange={(person) => person && desk.set({ members: [...couple.members, { person, part: 'either' }] })}
+      />
+    </div>
+  {/if}
+</section>
+<Choice
+  label="Level"
+  any="not said"
+  value={couple.level ?? ''}
+  options={reference.notation.levels.map((level) => ({ value: level.shorthand, label: level.wording }))}
+  onchange={(level) => desk.set({ level: level || undefined })}
+/>
+<DanceBoxes chosen={couple.dances ?? []} onchange={(dances) => desk.set({ dances })} />
+<section class="flex flex-wrap items-center gap-2" aria-label="Routines in work">
+  {#each couple.routines ?? [] as routine (routine)}
+    <button class="act" aria-label={`Without ${titleOf(routine)}`} onclick={() => desk.set({ routines: couple.routines?.filter((other) => other !== routine) })}
+      >{titleOf(routine)}<X size={16} aria-hidden="true" /></button
+    >
+  {/each}
+  <Choice
+    label="In work"
+    any="choose a routine"
+    value=""
+    options={routines.filter((routine) => !couple.routines?.includes(routine.id)).map((routine) => ({ value: routine.id, label: routine.title }))}
+    onchange={(routine) => routine && desk.set({ routines: [...(couple.routines ?? []), routine] })}
+  />
+</section>
+<label class="block"
+  ><span class="font-semibold">Notes</span><textarea
+    class="field mt-1 w-full py-2"
+    rows="3"
+    maxlength="4000"
+    value={couple.note ?? ''}
+    onchange={(event) => desk.set({ note: event.currentTarget.value || undefined })}></textarea></label
+>

@@ -1,0 +1,43 @@
+<script lang="ts" generics="T extends { id: string; title: string }">
+  import type { PlainDesk } from '$lib/ui/PlainDesk.svelte';
+  import Message from '$lib/ui/Message.svelte';
+  import Redo2 from '@lucide/svelte/icons/redo-2';
+  import Undo2 from '@lucide/svelte/icons/undo-2';
+  import type { Snippet } from 'svelte';
+
+  interface Props {
+    desk: PlainDesk<T>;
+    label: string;
+    children?: Snippet;
+  }
+  let { desk, label, children }: Props = $props();
+</script>
+
+<header class="flex flex-wrap items-center gap-x-3 gap-y-2">
+  <h1 class="sr-only">{desk.value.title}</h1>
+  <input
+    class="min-w-0 flex-1 truncate rounded-lg bg-transparent px-1 font-title text-3xl font-semibold hover:bg-board sm:min-w-72"
+    aria-label={label}
+    maxlength="120"
+    value={desk.value.title}
+    oninput={(event) => desk.type({ title: event.currentTarget.value } as Partial<T>)}
+    onchange={() => desk.accept()}
+  />
+  <span class="flex flex-wrap items-center gap-2">
+    {@render children?.()}
+    <button class="act" aria-label="Undo" title="Undo (Ctrl Z)" disabled={!desk.canUndo} onclick={() => desk.undo()}><Undo2 size={18} /></button>
+    <button class="act" aria-label="Redo" title="Redo (Ctrl Y)" disabled={!desk.canRedo} onclick={() => desk.redo()}><Redo2 size={18} /></button>
+    <button class="act act-main" disabled={desk.isKept || desk.keeping} onclick={() => desk.keep()}>{desk.isKept ? 'Kept' : 'Keep'}</button>
+  </span>
+</header>
+{#if desk.failure}
+  <Message sentence={desk.failure} faults={desk.faults}>
+    {#if desk.conflict}
+      <button class="act" onclick={() => desk.takeStored()}>Take the stored one</button>
+      <button class="act" onclick={() => desk.keepOver()}>Keep mine over it</button>
+    {/if}
+  </Message>
+{/if}
+{#if desk.recovered}
+  <Message sentence="What you had not kept is here again."><button class="act" onclick={() => desk.discardRecovered()}>Let it go</button></Message>
+{/if}

@@ -1,0 +1,234 @@
+<script lang="ts">
+  import { api, required, sentenceOf, type Couple, type CoupleProgress, type CoupleToday, type LearningStep, type Person, type RoutineSummary, type Term } from '$lib/api/client';
+  import { dateWords } from '$lib/events/clock';
+  import { keysFor } from '$lib/keys/keys';
+  import { KEEPING } from '$lib/keys/shortcuts';
+  import DueList from '$lib/logbook/DueList.svelte';
+  import NewLesson from '$lib/logbook/NewLesson.svelte';
+  import { monthWords } from '$lib/logbook/months';
+  import ProgressPlot from '$lib/logbook/ProgressPlot.svelte';
+  import CoupleFields from '$lib/people/CoupleFields.svelte';
+  import { coupleStore } from '$lib/people/peopleStore';
+  import { reference } from '$lib/reference/reference.svelte';
+  import Choice from '$lib/ui/Choice.svelte';
+  import DeskHeader from '$lib/ui/DeskHeader.svelte';
+  import Message from '$lib/ui/Message.svelte';
+  import { PlainDesk } from '$lib/ui/PlainDesk.svelte';
+  import { push, router } from 'svelte-spa-router';
+
+  const PANELS = [
+    { show: 'due', label: 'What is due' },
+    { show: 'progress', label: 'Progress' },
+    { show: 'term', label: 'Towards the event' },
+    { show: 'learn', label: 'What to learn next' },
+    { show: 'who', label: 'Who they are' },
+  ];
+
+  let desk = $state.raw<PlainDesk<Couple>>();
+  let people = $state.raw<Person[]>([]);
+  let routines = $state.raw<RoutineSummary[]>([]);
+  let due = $state.raw<CoupleToday>();
+  let progress = $state.raw<CoupleProgress>();
+  let term = $state.raw<Term>();
+  let learning = $state.raw<LearningStep[]>();
+  let every = $state(7);
+  let each = $state(5);
+  let until = $state('');
+  let chosen = $state('');
+  let failure = $state<string>();
+  let panelFailure = $state<string>();
+  const zone = Intl.DateTimeFormat().resolvedOptions().timeZone;
+
+  let id = $derived((router.params as Record<string, string> | undefined)?.id ?? '');
+  let shown = $derived(new URLSearchParams(router.querystring).get('show') ?? 'due');
+
+  $effect(() => {
+    desk = undefined;
+    let left: PlainDesk<Couple> | undefined;
+    Promise.all([PlainDesk.open(coupleStore, id), api.GET('/api/people'), api.GET('/api/routines'), reference.load()]).then(
+      ([opened, all, list]) => {
+        people = required(all);
+        routines = required(list);
+        desk = left = opened;
+      },
+      (thrown) => (failure = sentenceOf(thrown)),
+    );
+    return () => left?.leave();
+  });
+
+  let isKept = $derived(desk?.isKept);
+  $effect(() => {
+    if (isKept === undefined) return;
+    panelFailure = undefined;
+    void look(shown).catch((thrown) => (panelFailure = sentenceOf(thrown)));
+  });
+
+  async function look(panel: string) {
+    const path = { id };
+    if (panel === 'due') due = required(await api.GET('/api/today', { params: { query: { couple: id, zone } } })).couples[0];
+    if (panel === 'progress') progress = required(await api.GET('/api/couples/{id}/progress', { params: { path, query: { zone } } }));
+    if (panel === 'term') {
+      term = undefined;
+      term = required(await api.GET('/api/couples/{id}/term', { params: { path, query: { every, each, until: until || undefined, zone } } }));
+    }
+    if (panel === 'learn') {
+      learning = undefined;
+      const routine = chosen || (desk?.value.routines?.[0] ?? '');
+      if (!routine) return;
+      const [known, { placements }] = await Promise.all([
+        api.GET('/api/couples/{id}/known', { params: { path } }).then(required),
+        api.GET('/api/routines/{id}', { params: { path: { id: routine } } }).then(required),
+      ]);
+      const dance = routines.find((one) => one.id === routine)?.dance ?? '';
+      const wanted = [...new Set(placements.flatMap(({ figure }) => (figure ? [figure] : [])))];
+      learning = required(await api.POST('/api/learning-paths', { body: { wanted, known: known.filter((figure) => figure.startsWith(`${dance}-`)) } }));
+    }
+  }
+
+  async function erase() {
+    if (await desk?.delete()) await push('/people');
+  }
+
+  let keys = $derived(desk && keysFor(KEEPING, { undo: () => desk!.undo(), redo: () => desk!.redo(), keep: () => void desk!.keep() }));
+  let mine = $derived(routines.filter((routine) => desk?.value.routines?.includes(routine.id)));
+  let monthsOf = $derived([...new Set(progress?.months.map((month) => month.month))].sort());
+  let kindsOf = $derived([...new Set(progress?.months.map((month) => month.kind))]);
+  const seenIn = (kind: string, month: string) => progress?.months.find((each) => each.kind === kind && each.month === month)?.seen ?? 0;
+</script>
+
+<svelte:window onkeydown={keys} />
+
+{#if failure}
+  <div class="mx-auto max-w-2xl p-10"><Message sentence={failure}><a class="act" href="#/people">Back to everybody</a></Message></div>
+{:else if desk}
+  <div class="mx-auto flex max-w-[84rem] flex-col gap-4 px-6 py-5 max-sm:px-3">
+    <DeskHeader {desk} label="What they are called" />
+    <nav class="-mx-3 flex items-center gap-2 overflow-x-auto px-3 sm:flex-wrap print:hidden" aria-label="About them">
+      {#each PANELS as panel (panel.show)}
+        <a class={['act', shown === panel.show && 'act-main']} aria-current={shown === panel.show ? 'page' : undefined} href={`#/couples/${id}?show=${panel.show}`}>{panel.label}</a
+        >
+      {/each}
+    </nav>
+    {#if panelFailure}<Message sentence={panelFailure} />{/if}
+    {#if shown === 'due'}
+      <NewLesson couples={[{ id, title: desk.value.title }]} couple={id} date={new Date().toLocaleDateString('sv-SE')} />
+      {#if due}
+        {#each due.events as event (event.title)}<p class="text-lg text-brass-deep">{event.title}: {dateWords(event.date)}, in {event.days} days</p>{/each}
+        <section class="panel p-4" aria-label="What is due"><DueList due={due.due} /></section>
+      {/if}
+    {:else if shown === 'progress' && progress}
+      {#if progress.figures.length === 0}
+        <p class="panel p-8 text-center text-xl">Nothing has been noted yet. What is tapped in a lesson appears here.</p>
+      {:else}
+        <section class="panel p-4" aria-label="Figures over time">
+          <h2 class="mb-2 text-2xl">Figures over time</h2>
+          <ProgressPlot figures={progress.figures} />
+        </section>
+        <div class="grid items-start gap-4 lg:grid-cols-2">
+          <section class="panel p-4" aria-label="Faults">
+            <h2 class="text-2xl">Faults</h2>
+            <ul>
+              {#each progress.faults as fault (fault.subject)}
+                <li class="border-t border-line py-2 first:border-t-0">
+                  <strong class="leading-tight">{fault.title}</strong>
+                  <span class="block text-soft"
+                    >seen {fault.seen === 1 ? 'once' : `${fault.seen} times`} in {fault.looked}, last on {dateWords(fault.last)}{#if fault.comesBack}<strong class="text-madder">
+                        · keeps coming back</strong
+                      >{/if}</span
+                  >
+                </li>
+              {:else}<li class="text-soft">No fault has been noted.</li>{/each}
+            </ul>
+          </section>
+          <section class="panel overflow-x-auto p-4" aria-label="Faults by kind">
+            <h2 class="mb-2 text-2xl">By kind, month by month</h2>
+            <table class="border-collapse">
+              <thead
+                ><tr
+                  ><th scope="col" class="pr-4 text-left">Kind</th>{#each monthsOf as month (month)}<th scope="col" class="px-3 text-left">{monthWords(month)}</th>{/each}</tr
+                ></thead
+              >
+              <tbody>
+                {#each kindsOf as kind (kind)}
+                  <tr class="border-t border-line"
+                    ><th scope="row" class="py-1 pr-4 text-left font-normal">{kind}</th>{#each monthsOf as month (month)}<td class="px-3 py-1"
+                        ><span class="inline-flex h-6 items-center gap-1.5"
+                          ><span class="inline-block h-4 rounded-sm bg-madder" style:width={`${seenIn(kind, month) * 9}px`} aria-hidden="true"></span>{seenIn(kind, month) ||
+                            ''}</span
+                        ></td
+                      >{/each}</tr
+                  >
+                {/each}
+              </tbody>
+            </table>
+          </section>
+        </div>
+      {/if}
+    {:else if shown === 'term'}
+      <form
+        class="flex flex-wrap items-center gap-2"
+        onsubmit={(event) => {
+          event.preventDefault();
+          void look('term').catch((thrown) => (panelFailure = sentenceOf(thrown)));
+        }}
+      >
+        <label class="inline-flex items-center gap-2">A lesson every <input class="field w-18 px-2" type="number" min="1" max="60" bind:value={every} /> days</label>
+        <label class="inline-flex items-center gap-2">with time for <input class="field w-18 px-2" type="number" min="1" max="30" bind:value={each} /> things</label>
+        <label class="inline-flex items-center gap-2">until <input class="field" type="date" bind:value={until} /></label>
+        <button class="act act-main">Reckon</button>
+      </form>
+      {#if term}
+        <p class="text-lg">{term.lessons.length} lessons until {term.event ? `${term.event}, ` : ''}{dateWords(term.date)}, if every one goes well.</p>
+        {#if term.left.length > 0}
+          <section class="rounded-xl border-l-8 border-madder bg-madder-wash px-4 py-3" aria-label="What will not fit">
+            <h2 class="text-xl">{term.left.length} {term.left.length === 1 ? 'thing' : 'things'} will not hold on the day</h2>
+            <ul>
+              {#each term.left as left (left.subject)}<li><strong>{left.title}</strong>: {left.why}{left.percent > 0 ? ` (${left.percent} % likely)` : ''}</li>{/each}
+            </ul>
+          </section>
+        {:else}<p class="rounded-xl border-l-8 border-spruce bg-spruce-wash px-4 py-3 font-semibold">Everything fits: all of it is likely to hold on the day.</p>{/if}
+        <ol class="grid gap-3 md:grid-cols-2 xl:grid-cols-3" aria-label="Lessons of the term">
+          {#each term.lessons as lesson (lesson.date)}
+            <li class="panel p-3">
+              <h3 class="text-lg">{dateWords(lesson.date)}</h3>
+              <ul>
+                {#each lesson.subjects as subject (subject.subject)}<li>{subject.title}</li>{:else}<li class="text-soft">free: everything holds</li>{/each}
+              </ul>
+            </li>
+          {/each}
+        </ol>
+      {/if}
+    {:else if shown === 'learn'}
+      {#if mine.length === 0}
+        <p class="panel p-8 text-center text-xl">Say under “Who they are” which routines are in work; then this page says what they have to learn for them, and in which order.</p>
+      {:else}
+        <div>
+          <Choice
+            label="For"
+            value={chosen || (mine[0]?.id ?? '')}
+            options={mine.map((routine) => ({ value: routine.id, label: routine.title }))}
+            onchange={(routine) => {
+              chosen = routine;
+              void look('learn');
+            }}
+          />
+        </div>
+        {#if learning}
+          <ol class="flex flex-col gap-2" aria-label="What is learned in which order">
+            {#each learning as step, index (step.figure)}
+              <li class="panel flex items-baseline gap-3 px-4 py-3">
+                <span class="font-title text-xl text-soft">{index + 1}</span><a class="text-lg font-semibold hover:underline" href={`#/figures/${step.figure}/card`}>{step.title}</a
+                ><span class="text-soft">{step.level}; {step.learns.length === 0 ? 'nothing new in it' : `new: ${step.learns.join(', ')}`}</span>
+              </li>
+            {:else}<li class="rounded-xl border-l-8 border-spruce bg-spruce-wash px-4 py-3 font-semibold">They have everything that this routine asks.</li>{/each}
+          </ol>
+        {/if}
+      {/if}
+    {:else if shown === 'who'}
+      <CoupleFields {desk} {people} {routines} />
+      <div class="border-t border-line pt-4"><button class="act" onclick={erase}>Erase their lessons and notes …</button></div>
+    {/if}
+  </div>
+{:else}
+  <p class="p-10 text-center text-xl text-soft">Opening …</p>
+{/if}

@@ -1,0 +1,148 @@
+<script lang="ts">
+  import { api, required, sentenceOf, type Couple, type Person, type ProgressTable } from '$lib/api/client';
+  import GradeMark from '$lib/logbook/GradeMark.svelte';
+  import { reference } from '$lib/reference/reference.svelte';
+  import { idOf } from '$lib/ui/idOf';
+  import Message from '$lib/ui/Message.svelte';
+  import { push } from 'svelte-spa-router';
+
+  let people = $state.raw<Person[]>();
+  let couples = $state.raw<Couple[]>([]);
+  let progress = $state.raw<ProgressTable>();
+  let failure = $state<string>();
+  let name = $state('');
+  let chosen = $state<string[]>([]);
+
+  void read();
+
+  async function read() {
+    try {
+      const [all, taught, table] = await Promise.all([api.GET('/api/people'), api.GET('/api/couples'), api.GET('/api/progress'), reference.load()]);
+      people = required(all);
+      couples = required(taught);
+      progress = required(table);
+    } catch (thrown) {
+      failure = sentenceOf(thrown);
+    }
+  }
+
+  async function add(event: SubmitEvent) {
+    event.preventDefault();
+    try {
+      const title = name.trim();
+      required(await api.POST('/api/people', { body: { id: idOf(title, 'person', people?.map((person) => person.id) ?? []), title } }));
+      name = '';
+      failure = undefined;
+      await read();
+    } catch (thrown) {
+      failure = sentenceOf(thrown);
+    }
+  }
+
+  async function together() {
+    const members = chosen.map((id, index) => ({ person: id, part: chosen.length === 2 ? (index === 0 ? 'man' : 'lady') : 'either' }));
+    const title = chosen.map((id) => people?.find((person) => person.id === id)?.title ?? id).join(' & ');
+    const id = idOf(
+      title,
+      'couple',
+      couples.map((couple) => couple.id),
+    );
+    try {
+      required(await api.POST('/api/couples', { body: { id, title: title.slice(0, 120), members } }));
+      await push(`/couples/${id}?show=who`);
+    } catch (thrown) {
+      failure = sentenceOf(thrown);
+    }
+  }
+
+  const dancesOf = (ids: string[] | undefined) => (ids ?? []).map((id) => reference.dances.find((dance) => dance.id === id)?.title ?? id).join(', ');
+  const toggle = (id: string) => (chosen = chosen.includes(id) ? chosen.filter((other) => other !== id) : [...chosen, id]);
+  let danceTitles = $derived([...new Set(progress?.rows.map((row) => row.dance))]);
+</script>
+
+<div class="mx-auto flex max-w-[84rem] flex-col gap-4 px-6 py-5 max-sm:px-3">
+  <h1 class="text-4xl max-sm:text-2xl">People</h1>
+  {#if failure}<Message sentence={failure} />{/if}
+  {#if people}
+    <div class="grid items-start gap-4 lg:grid-cols-[minmax(0,1fr)_26rem]">
+      <section aria-label="Couples and groups">
+        <ul class="flex flex-col gap-3">
+          {#each couples as couple (couple.id)}
+            <li>
+              <a class="panel flex items-baseline justify-between gap-4 px-5 py-4 hover:border-ink" href={`#/couples/${couple.id}`}>
+                <span class="font-title text-2xl font-semibold">{couple.title}</span>
+                <span class="text-right leading-tight text-soft">{couple.level ?? ''}<br />{dancesOf(couple.dances)}</span>
+              </a>
+            </li>
+          {:else}
+            <li class="panel p-8 text-center text-xl">
+              Nobody is taught together yet. Write down people beside this, choose two, one or a group, and say that they are taught together.
+            </li>
+          {/each}
+        </ul>
+      </section>
+      <section class="panel p-4" aria-label="Everybody">
+        <h2 class="text-xl">Everybody</h2>
+        <form class="mt-2 flex gap-2" onsubmit={add}>
+          <input class="field min-w-0 flex-1" placeholder="A name" aria-label="Name of somebody new" required maxlength="120" bind:value={name} />
+          <button class="act" disabled={name.trim() === ''}>Write down</button>
+        </form>
+        <ul class="mt-2">
+          {#each people as person (person.id)}
+            <li class="flex items-center gap-2 border-t border-line py-1.5">
+              <input
+                class="size-6 accent-(--ff-ink)"
+                type="checkbox"
+                aria-label={`${person.title} is among them`}
+                checked={chosen.includes(person.id)}
+                onchange={() => toggle(person.id)}
+              />
+              <a class="flex-1 py-1 text-lg font-semibold hover:underline" href={`#/people/${person.id}`}>{person.title}</a>
+              <span class="text-soft">{person.level ?? ''}</span>
+            </li>
+          {/each}
+        </ul>
+        {#if chosen.length > 0}<button class="act act-main mt-3 w-full justify-center" onclick={together}
+            >{chosen.length === 1 ? 'Taught alone' : `These ${chosen.length} are taught together`}</button
+          >{/if}
+      </section>
+    </div>
+    {#if progress && progress.rows.length > 0}
+      <section class="panel overflow-x-auto p-4" aria-label="How far they have come">
+        <h2 class="text-2xl">How far they have come</h2>
+        <p class="mb-2 flex flex-wrap gap-x-4 gap-y-1 text-soft">
+          {#each ['shown', 'coming', 'steady', 'secure'] as stage (stage)}<span class="inline-flex items-center gap-1"><GradeMark value={stage} size={18} />{stage}</span>{/each}
+        </p>
+        <table class="w-full border-collapse text-left">
+          <thead>
+            <tr
+              ><th scope="col" class="py-1 pr-4">Figure</th>{#each progress.titles as title, index (progress.couples[index])}<th scope="col" class="px-2 py-1 font-semibold"
+                  ><a class="hover:underline" href={`#/couples/${progress.couples[index]}?show=progress`}>{title}</a></th
+                >{/each}</tr
+            >
+          </thead>
+          <tbody>
+            {#each danceTitles as dance (dance)}
+              <tr><th scope="colgroup" colspan={progress.couples.length + 1} class="border-t-[1.5px] border-line pt-2 font-title text-lg">{dancesOf([dance])}</th></tr>
+              {#each progress.rows.filter((row) => row.dance === dance) as row (row.figure)}
+                <tr class="border-t border-line">
+                  <th scope="row" class="py-1 pr-4 font-normal"><a class="hover:underline" href={`#/figures/${row.figure}/card`}>{row.title}</a></th>
+                  {#each row.stages as stage, index (index)}
+                    <td class="px-2 py-1"
+                      >{#if stage !== 'not shown'}<span class="inline-flex items-center gap-1 whitespace-nowrap"><GradeMark value={stage} />{stage}</span>{:else}<span
+                          class="text-soft"
+                          aria-label="not shown">·</span
+                        >{/if}</td
+                    >
+                  {/each}
+                </tr>
+              {/each}
+            {/each}
+          </tbody>
+        </table>
+      </section>
+    {/if}
+  {:else if !failure}
+    <p class="p-10 text-center text-xl text-soft">Looking for people …</p>
+  {/if}
+</div>

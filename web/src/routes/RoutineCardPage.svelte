@@ -1,0 +1,95 @@
+<script lang="ts">
+  import { api, required, sentenceOf, type Part, type Routine, type Score } from '$lib/api/client';
+  import { minutes } from '$lib/music/minutes';
+  import { reference } from '$lib/reference/reference.svelte';
+  import { cardLines } from '$lib/routines/RoutineCard';
+  import { asked, changedQuery } from '$lib/ui/address';
+  import Choice from '$lib/ui/Choice.svelte';
+  import Message from '$lib/ui/Message.svelte';
+  import { replace, router } from 'svelte-spa-router';
+
+  let routine = $state.raw<Routine>();
+  let score = $state.raw<Score>();
+  let failure = $state<string>();
+  let id = $derived((router.params as Record<string, string> | undefined)?.id ?? '');
+  let query = $derived(asked(router.querystring));
+  let parts = $derived<Part[]>(query.steps === 'man' ? ['man'] : query.steps === 'lady' ? ['lady'] : query.steps === 'both' ? ['man', 'lady'] : []);
+
+  $effect(() => {
+    const path = { id };
+    Promise.all([api.GET('/api/routines/{id}', { params: { path } }), api.GET('/api/routines/{id}/score', { params: { path } }), reference.load()]).then(
+      ([stored, laid]) => {
+        routine = required(stored);
+        score = required(laid);
+      },
+      (thrown) => (failure = sentenceOf(thrown)),
+    );
+  });
+
+  let lines = $derived(score ? cardLines(score) : []);
+  const sectionOf = (index: number) => routine?.placements[index]?.section?.title;
+  let notes = $derived(lines.map((line) => routine?.placements[line.placement.index]?.note ?? ''));
+</script>
+
+<div class="mx-auto max-w-4xl px-6 py-5 max-sm:px-3 print:max-w-none print:p-0">
+  <div class="mb-4 flex flex-wrap items-center gap-2 print:hidden">
+    <a class="act" href={`#/routines/${id}`}>Desk</a>
+    <a class="act" href={`#/routines/${id}/rehearse`}>Rehearse</a>
+    <Choice
+      label="Steps of"
+      any="nobody"
+      value={query.steps ?? ''}
+      options={[
+        { value: 'man', label: 'the man' },
+        { value: 'lady', label: 'the lady' },
+        { value: 'both', label: 'both' },
+      ]}
+      onchange={(steps) => void replace(`/routines/${id}/card?${changedQuery(new URLSearchParams(router.querystring), { steps })}`)}
+    />
+    <button class="act act-main ml-auto" onclick={() => window.print()}>Print</button>
+  </div>
+  {#if failure}
+    <Message sentence={failure}><a class="act" href="#/routines">Back to the routines</a></Message>
+  {:else if routine && score}
+    <h1 class="text-4xl max-sm:text-2xl">{routine.title}</h1>
+    <p class="text-lg text-soft print:text-ink">
+      {reference.dances.find((dance) => dance.id === score!.dance)?.title ?? score.dance}, {score.tempo} bars a minute, {Math.ceil(score.beats / score.beatsPerBar)} bars, {minutes(
+        Math.round(score.seconds),
+      )}; floor {score.floor.length} × {score.floor.width} m
+    </p>
+    <ol class="mt-4">
+      {#each lines as line, index (index)}
+        {#if sectionOf(line.placement.index) && sectionOf(line.placement.index) !== (index > 0 ? sectionOf(lines[index - 1]!.placement.index) : undefined)}
+          <li class="mt-4 border-b-2 border-ink pb-1 font-title text-xl">{sectionOf(line.placement.index)}</li>
+        {/if}
+        <li class="grid break-inside-avoid grid-cols-[3.5rem_minmax(0,1fr)] gap-x-3 border-b border-line py-2 print:border-ink/30">
+          <span class="text-right font-title text-2xl font-bold"
+            >{line.placement.bar}{#if line.placement.beat > 1}<span class="text-base font-normal text-soft">·{line.placement.beat}</span>{/if}</span
+          >
+          <div class="min-w-0">
+            <p class="flex flex-wrap items-baseline gap-x-3">
+              <strong class="text-xl leading-tight">{line.placement.highlight ? '★ ' : ''}{line.placement.title}</strong>
+              {#if line.placement.way}<span>{line.placement.way}</span>{/if}
+              <span class="ml-auto font-semibold">{line.counts}</span>
+            </p>
+            <p class="leading-snug text-soft print:text-ink">
+              {[line.begins && `begins ${line.begins}`, line.ends && line.ends !== line.begins && `ends ${line.ends}`, line.hold].filter(Boolean).join(' · ')}
+            </p>
+            {#if notes[index]}<p class="leading-snug">{notes[index]}</p>{/if}
+            {#each parts as part (part)}
+              {#if line.steps[part].length > 0}
+                <p class="mt-1 font-semibold">{part}</p>
+                <ol class="leading-snug">
+                  {#each line.steps[part] as step, at (at)}<li><span class="inline-block min-w-10 font-semibold">{step.count}</span> {step.wording}</li>{/each}
+                </ol>
+              {/if}
+            {/each}
+            {#if line.placement.cornerAfter}<p class="mt-1 font-semibold text-brass-deep print:text-ink">⟂ corner</p>{/if}
+          </div>
+        </li>
+      {/each}
+    </ol>
+  {:else}
+    <p class="p-10 text-center text-xl text-soft">Writing the card …</p>
+  {/if}
+</div>

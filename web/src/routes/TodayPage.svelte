@@ -1,0 +1,95 @@
+<script lang="ts">
+  import { api, required, sentenceOf, type Today } from '$lib/api/client';
+  import { dateWords } from '$lib/events/clock';
+  import DueList from '$lib/logbook/DueList.svelte';
+  import NewLesson from '$lib/logbook/NewLesson.svelte';
+  import { noteQueue } from '$lib/logbook/NoteQueue.svelte';
+  import { Preparing } from '$lib/logbook/Preparing.svelte';
+  import Waiting from '$lib/logbook/Waiting.svelte';
+  import Message from '$lib/ui/Message.svelte';
+  import { router } from 'svelte-spa-router';
+
+  let today = $state.raw<Today>();
+  let failure = $state<string>();
+  const preparing = new Preparing();
+  const zone = Intl.DateTimeFormat().resolvedOptions().timeZone;
+  let date = $derived(new URLSearchParams(router.querystring).get('date') ?? undefined);
+
+  $effect(() => {
+    void noteQueue.handed;
+    void read(date);
+  });
+
+  async function read(day: string | undefined) {
+    try {
+      today = required(await api.GET('/api/today', { params: { query: { zone, date: day } } }));
+      failure = undefined;
+      if (!preparing.isReady && navigator.onLine) void preparing.prepare(today.lessons);
+    } catch (thrown) {
+      failure = sentenceOf(thrown);
+    }
+  }
+
+  const inDays = (days: number) => (days === 0 ? 'today' : days === 1 ? 'tomorrow' : `in ${days} days`);
+  let titles = $derived(new Map(today?.couples.map((couple) => [couple.couple, couple.title])));
+</script>
+
+<div class="mx-auto flex max-w-[84rem] flex-col gap-4 px-6 py-5 max-sm:px-3">
+  <header class="flex flex-wrap items-baseline gap-x-4">
+    <h1 class="flex-1 text-4xl max-sm:text-2xl">
+      {today ? new Date(`${today.date}T12:00`).toLocaleDateString('en-GB', { weekday: 'long', day: 'numeric', month: 'long' }) : 'Today'}
+    </h1>
+    {#if today && today.lessons.length > 0}
+      <span class="text-soft" role="status"
+        >{#if preparing.isReady}Ready without a network{:else if preparing.missing > 0}{preparing.missing} of {preparing.all} things for these lessons are not here{:else}laying by {preparing.done}
+          of {preparing.all}{/if}</span
+      >
+    {/if}
+  </header>
+  <Waiting />
+  {#if failure}<Message sentence={failure}><button class="act" onclick={() => read(date)}>Try again</button></Message>{/if}
+  {#if today}
+    <section aria-label="Lessons of the day">
+      <h2 class="mb-2 text-2xl">Lessons</h2>
+      <ul class="grid gap-3 sm:grid-cols-2 lg:grid-cols-3">
+        {#each today.lessons as lesson (lesson.id)}
+          <li>
+            <a class="panel flex items-center gap-4 px-4 py-3 hover:border-ink" href={`#/lessons/${lesson.id}`}>
+              <span class="font-title text-3xl font-bold">{lesson.time}</span>
+              <span class="min-w-0"
+                ><strong class="block text-lg leading-tight">{titles.get(lesson.couple) ?? lesson.title}</strong><span class="text-soft"
+                  >{lesson.title}, {lesson.minutes} minutes</span
+                ></span
+              >
+            </a>
+          </li>
+        {:else}
+          <li class="panel px-4 py-3 text-soft sm:col-span-2">No lesson on this day. Plan one here: it is filled with what is due.</li>
+        {/each}
+      </ul>
+      <NewLesson couples={today.couples.map(({ couple, title }) => ({ id: couple, title }))} date={today.date} />
+    </section>
+    <section aria-label="What is due">
+      <h2 class="mb-2 text-2xl">What today?</h2>
+      {#if today.couples.length === 0}
+        <p class="panel p-8 text-center text-xl">
+          Nobody is taught yet. <a class="font-semibold underline" href="#/people">Write down who is</a>, and this page says what is due for them, and why.
+        </p>
+      {/if}
+      <div class="grid items-start gap-3 md:grid-cols-2 xl:grid-cols-3">
+        {#each today.couples as couple (couple.couple)}
+          <article class="panel p-4" aria-label={couple.title}>
+            <h3 class="text-xl"><a class="hover:underline" href={`#/couples/${couple.couple}`}>{couple.title}</a></h3>
+            {#each couple.events.slice(0, 2) as event (event.title)}<p class="text-brass-deep">{event.title} {inDays(event.days)}, {dateWords(event.date)}</p>{/each}
+            <div class="mt-1"><DueList due={couple.due} /></div>
+            {#if couple.dueInAll > couple.due.length}<a class="mt-1 inline-block py-1 font-semibold underline" href={`#/couples/${couple.couple}`}
+                >{couple.dueInAll - couple.due.length} more</a
+              >{/if}
+          </article>
+        {/each}
+      </div>
+    </section>
+  {:else if !failure}
+    <p class="p-10 text-center text-xl text-soft">Looking at what is due …</p>
+  {/if}
+</div>
