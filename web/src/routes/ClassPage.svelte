@@ -1,5 +1,5 @@
 <script lang="ts">
-  import { api, required, sentenceOf, type FigureSummary } from '$lib/api/client';
+  import { api, required, sentenceOf, type ClassSummary, type FigureSummary, type KeptClass } from '$lib/api/client';
   import { ClassRun, type Wish } from '$lib/classes/ClassRun.svelte';
   import PartnerPanel from '$lib/classes/PartnerPanel.svelte';
   import { PartnerBoard } from '$lib/classes/PartnerBoard.svelte';
@@ -7,8 +7,11 @@
   import { CLASS } from '$lib/keys/shortcuts';
   import { minutes as clock } from '$lib/music/minutes';
   import { reference } from '$lib/reference/reference.svelte';
-  import { asked, changedQuery } from '$lib/ui/address';
+  import { asked, changedQuery, queryOf } from '$lib/ui/address';
   import Choice from '$lib/ui/Choice.svelte';
+  import { idOf } from '$lib/ui/idOf';
+  import { notices } from '$lib/ui/Notices.svelte';
+  import { plainStore } from '$lib/ui/plainStore';
   import Message from '$lib/ui/Message.svelte';
   import Pause from '@lucide/svelte/icons/pause';
   import Play from '@lucide/svelte/icons/play';
@@ -18,6 +21,7 @@
   import { replace, router } from 'svelte-spa-router';
 
   const USUAL = { level: 'bronze', minutes: '45', men: '8', ladies: '8' };
+  const classStore = plainStore<KeptClass>('class', '/api/classes');
   const run = new ClassRun();
   const board = new PartnerBoard();
   let figures = $state.raw<FigureSummary[]>([]);
@@ -41,6 +45,87 @@
     if (dance) void loadFigures(dance);
   });
   $effect(() => () => run.clock.reset());
+
+  let kept = $state.raw<ClassSummary[]>([]);
+  let opened = $state.raw<{ id: string; tag: string }>();
+  void list();
+
+  async function list() {
+    try {
+      kept = required(await api.GET('/api/classes'));
+    } catch (thrown) {
+      failure = sentenceOf(thrown);
+    }
+  }
+
+  /** A kept class is shown as it was kept, with who came. */
+  async function open(id: string) {
+    try {
+      const { document, tag } = await classStore.load(id);
+      const { wish: about, roll } = document;
+      await replace(
+        `/classes?${queryOf({ dance: figuresDance(about.figures), figures: about.figures.join(','), level: about.level, minutes: String(about.minutes), men: String(about.men), ladies: String(about.ladies) })}`,
+      );
+      await run.ask({ ...about, known: [] });
+      run.show(document.parts);
+      opened = { id, tag };
+      if (roll)
+        board.goOn({
+          roll: { men: roll.men ?? '', ladies: roll.ladies ?? '', either: roll.either ?? '', together: roll.together ?? '', apart: roll.apart ?? '' },
+          danced: roll.danced,
+          done: roll.done,
+        });
+    } catch (thrown) {
+      failure = sentenceOf(thrown);
+    }
+  }
+
+  const figuresDance = (ids: string[]) =>
+    reference.dances
+      .map((each) => each.id)
+      .sort((a, b) => b.length - a.length)
+      .find((each) => ids[0]?.startsWith(`${each}-`)) ?? dance;
+
+  async function keep() {
+    if (!run.plan) return;
+    const about = { figures: wish.figures, level: wish.level, minutes: wish.minutes, men: wish.men, ladies: wish.ladies };
+    const { roll, danced, done } = board.kept;
+    const id =
+      opened?.id ??
+      idOf(
+        run.plan.title,
+        'class',
+        kept.map((each) => each.id),
+      );
+    const document: KeptClass = {
+      id,
+      title: run.plan.title.slice(0, 120),
+      date: new Date().toLocaleDateString('sv-SE'),
+      wish: about,
+      parts: run.plan.parts,
+      roll: { ...roll, danced, done },
+    };
+    try {
+      const stored = opened ? await classStore.replace(document, opened.tag) : await classStore.create(document);
+      opened = { id, tag: stored.tag };
+      failure = undefined;
+      notices.say({ sentence: `Kept ${document.title}.` });
+      await list();
+    } catch (thrown) {
+      failure = sentenceOf(thrown);
+    }
+  }
+
+  async function throwAway() {
+    if (!opened) return;
+    try {
+      await classStore.remove(opened.id, opened.tag);
+      opened = undefined;
+      await list();
+    } catch (thrown) {
+      failure = sentenceOf(thrown);
+    }
+  }
   if (!router.querystring) void reference.load().then(() => replace(`/classes?dance=${reference.lastDance}`));
 
   async function loadFigures(of: string) {
@@ -80,6 +165,19 @@
   </header>
 
   {#if failure}<Message sentence={failure} />{/if}
+  {#if kept.length > 0 || run.plan}
+    <div class="flex flex-wrap items-center gap-2 print:hidden">
+      {#if kept.length > 0}<Choice
+          label="Kept classes"
+          any="open one"
+          value={opened?.id ?? ''}
+          options={kept.map((each) => ({ value: each.id, label: `${each.title}, ${each.minutes} minutes` }))}
+          onchange={(id) => id && open(id)}
+        />{/if}
+      {#if run.plan}<button class="act" onclick={keep}>{opened ? 'Keep it as it is now' : 'Keep this class'}</button>{/if}
+      {#if opened}<button class="act" onclick={throwAway}>Throw it away</button>{/if}
+    </div>
+  {/if}
   {#if showsPartners}
     <PartnerPanel {board} />
   {:else}

@@ -117,6 +117,29 @@
         <section class="panel p-4" aria-label="What is due"><DueList due={due.due} /></section>
       {/if}
     {:else if shown === 'progress' && progress}
+      {#if progress.answers.length > 0}
+        <section class="panel overflow-x-auto p-4" aria-label="Questions answered">
+          <h2 class="mb-1 text-2xl">Questions answered</h2>
+          <table class="border-collapse text-left">
+            <thead
+              ><tr
+                ><th scope="col" class="pr-6">Who</th><th scope="col" class="pr-6">What</th><th scope="col" class="pr-6">right</th><th scope="col" class="pr-6">nearly</th><th
+                  scope="col">of</th
+                ></tr
+              ></thead
+            >
+            <tbody>
+              {#each progress.answers as answer (answer.person + answer.kind)}
+                <tr class="border-t border-line"
+                  ><td class="pr-6">{people.find((person) => person.id === answer.person)?.title ?? 'together'}</td><td class="pr-6">{answer.kind}</td><td>{answer.right}</td><td
+                    >{answer.nearly}</td
+                  ><td>{answer.asked}</td></tr
+                >
+              {/each}
+            </tbody>
+          </table>
+        </section>
+      {/if}
       {#if progress.figures.length === 0}
         <p class="panel p-8 text-center text-xl">Nothing has been noted yet. What is tapped in a lesson appears here.</p>
       {:else}

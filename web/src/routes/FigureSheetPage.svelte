@@ -10,6 +10,7 @@
   import { keysFor } from '$lib/keys/keys';
   import { SHEET } from '$lib/keys/shortcuts';
   import StepDrawing from '$lib/floor/StepDrawing.svelte';
+  import { queryOf } from '$lib/ui/address';
   import { reference } from '$lib/reference/reference.svelte';
   import Choice from '$lib/ui/Choice.svelte';
   import { changedQuery } from '$lib/ui/address';
@@ -242,6 +243,17 @@
       </section>
       <SheetPanel {sheet} panel={query.get('panel') ?? 'checked'} onpanel={(panel) => show({ panel: panel === 'checked' ? '' : panel })} onplace={goTo} />
     </div>
+    <p class="flex flex-wrap gap-x-4 px-1 text-sm">
+      {#each [['Starts in', sheet.figure.start], ['Ends in', sheet.figure.end]] as const as [label, stand] (label)}
+        <span
+          >{label}
+          <a class="font-semibold underline" href={`#/postures?${queryOf({ dance: sheet.figure.dance, position: stand.position, hold: stand.hold })}`}
+            >{stand.position}, {stand.hold}</a
+          ></span
+        >
+      {/each}
+      <a class="font-semibold underline" href={`#/drills?figure=${sheet.figure.id}`}>Exercises</a>
+    </p>
     <p class="px-1 text-sm text-soft">
       <strong>Take care:</strong>
       {#each ['warm-up', ...(sheet.figure.cautions ?? []).filter((tag) => tag !== 'warm-up')] as caution (caution)}<span class="mr-3">{reference.cautionWords(caution)}</span

@@ -1,7 +1,10 @@
 <script lang="ts">
-  import { api, required, sentenceOf, type FigureSummary } from '$lib/api/client';
+  import { api, required, sentenceOf, type Couple, type FigureSummary, type Person } from '$lib/api/client';
   import { keysFor } from '$lib/keys/keys';
   import { QUESTIONS } from '$lib/keys/shortcuts';
+  import { noteQueue } from '$lib/logbook/NoteQueue.svelte';
+  import Waiting from '$lib/logbook/Waiting.svelte';
+  import MovingPicture from '$lib/questions/MovingPicture.svelte';
   import Paper from '$lib/questions/Paper.svelte';
   import { QuestionRound, type Wish } from '$lib/questions/QuestionRound.svelte';
   import ShownChart from '$lib/questions/ShownChart.svelte';
@@ -15,7 +18,7 @@
 
   const USUAL_COUNT = 10;
   const MOST_SEEDS = 1_000_000;
-  const round = new QuestionRound();
+  const round = new QuestionRound(noteQueue);
   void round.loadKinds();
   let figures = $state.raw<FigureSummary[]>([]);
   let withAnswers = $state(false);
@@ -34,6 +37,20 @@
     figure: address.figure ?? '',
     count: Number(address.count ?? USUAL_COUNT) || USUAL_COUNT,
     seed: Number(address.seed ?? 1) || 1,
+    weakOf: address.weak ? (address.who ?? '') : '',
+  });
+  let couples = $state.raw<Couple[]>([]);
+  let people = $state.raw<Person[]>([]);
+  Promise.all([api.GET('/api/couples'), api.GET('/api/people')]).then(
+    ([taught, all]) => {
+      couples = taught.data ?? [];
+      people = all.data ?? [];
+    },
+    (thrown) => (failure = sentenceOf(thrown)),
+  );
+  let answering = $derived(couples.find((couple) => couple.id === address.who));
+  $effect(() => {
+    round.asked = { couple: answering?.id ?? '', person: answering?.members.some((member) => member.person === address.person) ? (address.person ?? '') : '' };
   });
   if (!router.querystring) void reference.load().then(() => replace(`/questions?dance=${reference.lastDance}&seed=${anySeed()}`));
 
@@ -160,7 +177,29 @@
       onchange={(part) => change({ part })}
     />
     <Choice label="Figure" any="any" value={wish.figure} options={figures.map((figure) => ({ value: figure.id, label: figure.title }))} onchange={(figure) => change({ figure })} />
+    {#if couples.length > 0}
+      <Choice
+        label="Answered by"
+        any="anybody"
+        value={address.who ?? ''}
+        options={couples.map((couple) => ({ value: couple.id, label: couple.title }))}
+        onchange={(who) => change({ who, person: '', weak: '' })}
+      />
+      {#if answering && answering.members.length > 1}
+        <Choice
+          label="of them"
+          any="together"
+          value={round.asked.person}
+          options={answering.members.map((member) => ({ value: member.person, label: people.find((person) => person.id === member.person)?.title ?? member.person }))}
+          onchange={(person) => change({ person })}
+        />
+      {/if}
+      {#if answering}<button class={['act', address.weak && 'act-main']} aria-pressed={Boolean(address.weak)} onclick={() => change({ weak: address.weak ? '' : 'yes' })}
+          >What they know least first</button
+        >{/if}
+    {/if}
   </header>
+  <Waiting />
   <button class="act self-start whitespace-normal sm:hidden" aria-expanded={kindsOpen} onclick={() => (kindsOpen = !kindsOpen)}>
     {wish.kinds.length === 0 ? 'Asking anything' : `Asking ${wish.kinds.join(', ')}`}
   </button>
@@ -188,6 +227,7 @@
     <section class="panel p-6 max-sm:p-4" aria-label="Question">
       <p class="text-lg text-soft">{round.at + 1} of {round.questions.length} · {question.kind}</p>
       <h2 class="mt-1 text-3xl leading-snug max-sm:text-2xl">{question.prompt}</h2>
+      {#if question.kind === 'picture'}<MovingPicture figure={question.figure} />{/if}
       {#if question.rows.length > 0}
         <div class="mt-4">
           <ShownChart
@@ -253,4 +293,10 @@
     <p role="status" class="text-soft">Asking …</p>
   {/if}
 </div>
-<Paper title={`${reference.danceTitle(wish.dance)}: questions, set ${wish.seed}`} questions={round.questions} {minutes} {marks} {withAnswers} />
+<Paper
+  title={`${reference.danceTitle(wish.dance)}: questions, set ${wish.seed}`}
+  questions={round.questions.filter((question) => question.kind !== 'picture')}
+  {minutes}
+  {marks}
+  {withAnswers}
+/>

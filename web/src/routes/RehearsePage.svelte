@@ -1,5 +1,5 @@
 <script lang="ts">
-  import { sentenceOf } from '$lib/api/client';
+  import { api, required, sentenceOf, type Drill } from '$lib/api/client';
   import { keysFor, type Answer } from '$lib/keys/keys';
   import { REHEARSAL } from '$lib/keys/shortcuts';
   import LoopFields from '$lib/rehearsal/LoopFields.svelte';
@@ -31,10 +31,26 @@
   let failure = $state<string>();
   let panel = $state<(typeof PANELS)[number]['key']>();
 
+  let isDrill = $derived(new URLSearchParams(router.querystring ?? '').has('drill'));
   let id = $derived((router.params as Record<string, string> | undefined)?.id ?? '');
+
+  /** An exercise is rehearsed as it says. */
+  async function rehearse(text: string) {
+    const { routine, drill } = required(await api.POST('/api/drills', { body: JSON.parse(text) as Drill }));
+    const score = required(await api.POST('/api/scores', { body: routine }));
+    const shown = drill.alone === 'man' || drill.alone === 'lady' ? drill.alone : 'both';
+    const ladder = { percent: drill.from, ladder: drill.to > drill.from, ladderStep: drill.step, ladderEvery: drill.every, ladderTarget: drill.to };
+    rehearsal = new Rehearsal(routine, score, { ...ladder, loops: true, shown, counted: drill.alone === 'lady' ? 'lady' : 'man' });
+    await rehearsal.prepare();
+  }
 
   $effect(() => {
     const query = new URLSearchParams(router.querystring ?? '');
+    const exercise = query.get('drill');
+    if (exercise !== null) {
+      rehearse(exercise).catch((thrown) => (failure = sentenceOf(thrown)));
+      return () => void rehearsal?.close();
+    }
     RoutineDesk.open(id).then(
       (desk) => {
         if (!desk.score) {
@@ -109,7 +125,11 @@
 {:else}
   <div class="flex h-full flex-col gap-2 p-2 sm:p-3">
     <header class="flex items-center gap-3">
-      <a class="act px-3" href={`#/routines/${id}?figure=${man?.placement ?? 0}`} aria-label="Back to the desk"><ArrowLeft size={20} /></a>
+      <a
+        class="act px-3"
+        href={isDrill ? `#/drills?figure=${rehearsal.routine.placements[0]?.figure}` : `#/routines/${id}?figure=${man?.placement ?? 0}`}
+        aria-label={isDrill ? 'Back to the exercises' : 'Back to the desk'}><ArrowLeft size={20} /></a
+      >
       <h1 class="truncate text-xl sm:text-2xl">{rehearsal.routine.title}</h1>
       <span class="ml-auto truncate text-right text-soft">
         <strong class="text-ink">{placement?.title}</strong>{#if next}<span class="hidden sm:inline">, then {next.title}</span>{/if}

@@ -3,7 +3,7 @@
   import { minutes } from '$lib/music/minutes';
   import { reference } from '$lib/reference/reference.svelte';
   import { cardLines } from '$lib/routines/RoutineCard';
-  import { asked, changedQuery } from '$lib/ui/address';
+  import { asked, changedQuery, queryOf } from '$lib/ui/address';
   import Choice from '$lib/ui/Choice.svelte';
   import Message from '$lib/ui/Message.svelte';
   import { replace, router } from 'svelte-spa-router';
@@ -73,7 +73,9 @@
               <span class="ml-auto font-semibold">{line.counts}</span>
             </p>
             <p class="leading-snug text-soft print:text-ink">
-              {[line.begins && `begins ${line.begins}`, line.ends && line.ends !== line.begins && `ends ${line.ends}`, line.hold].filter(Boolean).join(' · ')}
+              {[line.begins && `begins ${line.begins}`, line.ends && line.ends !== line.begins && `ends ${line.ends}`].filter(Boolean).join(' · ')}
+              {#if line.hold}· <a class="underline" href={`#/postures?${queryOf({ dance: score.dance, position: line.position, hold: line.hold })}`}>{line.position}, {line.hold}</a
+                >{/if}
             </p>
             {#if notes[index]}<p class="leading-snug">{notes[index]}</p>{/if}
             {#each parts as part (part)}

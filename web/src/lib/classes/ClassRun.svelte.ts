@@ -41,6 +41,11 @@ export class ClassRun {
     }
   }
 
+  /** Shows a plan as it was kept, instead of a new one. */
+  show(parts: ClassPart[]) {
+    if (this.plan) this.plan = { ...this.plan, parts };
+  }
+
   get minutes(): number {
     return this.plan?.parts.reduce((sum, part) => sum + part.minutes, 0) ?? 0;
   }

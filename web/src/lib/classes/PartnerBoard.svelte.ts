@@ -62,6 +62,20 @@ export class PartnerBoard {
     void this.#latest.ask(this.roll);
   }
 
+  /** Everything that is written down, to be kept with the class. */
+  get kept(): Kept {
+    return { roll: this.roll, danced: this.#danced, done: this.done };
+  }
+
+  /** Goes on where a class that was kept stood. */
+  goOn({ roll, danced, done }: Partial<Kept>) {
+    this.roll = { ...EMPTY, ...roll };
+    this.#danced = danced ?? [];
+    this.done = done ?? 0;
+    this.#keep();
+    void this.#latest.ask(this.roll);
+  }
+
   get round(): PartnerRound | undefined {
     return this.rounds[0];
   }

@@ -21,7 +21,9 @@
         {#if each.detail}<p class="leading-snug">{each.detail}</p>{/if}
         <p class="leading-snug text-soft">{each.reasons.join(' · ')}</p>
       </div>
-      <span class="inline-flex items-center gap-1 whitespace-nowrap">{#if each.subject.startsWith('fault~')}<TriangleAlert size={18} aria-hidden="true" />fault{:else}<GradeMark value={each.stage} />{each.stage}{/if}</span>
+      <span class="inline-flex items-center gap-1 whitespace-nowrap"
+        >{#if each.subject.startsWith('fault~')}<TriangleAlert size={18} aria-hidden="true" />fault{:else}<GradeMark value={each.stage} />{each.stage}{/if}</span
+      >
     </li>
   {:else}
     <li class="py-3 text-soft">Nothing is due: what they dance holds.</li>

@@ -38,7 +38,9 @@
     <tbody>
       {#each figures as figure (figure.figure)}
         <tr class="border-t border-line">
-          <th scope="row" class="py-0.5 pr-3 text-left leading-tight font-normal"><a class="hover:underline" href={`#/figures/${figure.figure}/card`}>{figure.title}</a> <span class="text-soft">{reference.dance(figure.dance)?.title ?? ''}</span></th>
+          <th scope="row" class="py-0.5 pr-3 text-left leading-tight font-normal"
+            ><a class="hover:underline" href={`#/figures/${figure.figure}/card`}>{figure.title}</a> <span class="text-soft">{reference.dance(figure.dance)?.title ?? ''}</span></th
+          >
           <td>
             <svg width={WIDTH} height={ROW} class="block" role="img" aria-label={figure.grades.map((grade) => `${grade.date} ${grade.grade}`).join(', ')}>
               {#each months as month (month)}<line x1={x(month)} x2={x(month)} y1="0" y2={ROW} stroke="var(--ff-line)" />{/each}

@@ -2,6 +2,9 @@
 export const figureSubject = (figure: string) => `figure~${figure}`;
 export const seamSubject = (from: string, to: string) => `seam~${from}~${to}`;
 
+/** What is known of a figure's chart: one kind of question. */
+export const chartSubject = (figure: string, kind: string) => `chart~${figure}~${kind}`;
+
 /** Where a fault happens: whose, in which step from 1 (0 for all of it), and in which cell. */
 export interface Pin {
   part: 'man' | 'lady';

@@ -1,3 +1,6 @@
+import { momentNow, noteId } from '$lib/logbook/noteId';
+import type { NoteQueue } from '$lib/logbook/NoteQueue.svelte';
+import { chartSubject } from '$lib/logbook/subject';
 import { api, required, sentenceOf, type Mark, type Question, type QuestionKind } from '$lib/api/client';
 
 /** What a coach asks for. */
@@ -13,8 +16,18 @@ export interface Wish {
   figure: string;
   count: number;
   seed: number;
+  /** Whose weak points come first; empty for nobody's. */
+  weakOf: string;
 }
 
+/** Who answers: a couple, and which of them; nothing is noted where nobody is named. */
+export interface Asked {
+  couple: string;
+  person: string;
+}
+
+/** How an answer is remembered: as what is danced is. */
+const GRADE = { right: 'good', nearly: 'shaky', wrong: 'lost' } as const;
 /** How an answer counts: a nearly right one half. */
 const SHARE = { right: 1, nearly: 0.5, wrong: 0 } as const;
 type Outcome = keyof typeof SHARE;
@@ -31,7 +44,11 @@ export class QuestionRound {
   outcomes = $state.raw<Outcome[]>([]);
   failure = $state<string>();
   busy = $state(false);
+  /** Who answers. */
+  asked = $state.raw<Asked>({ couple: '', person: '' });
   #asked = 0;
+
+  constructor(private readonly queue: Pick<NoteQueue, 'add'>) {}
 
   async loadKinds() {
     try {
@@ -77,6 +94,7 @@ export class QuestionRound {
         figures: wish.figure ? [wish.figure] : [],
         count: wish.count,
         seed: wish.seed,
+        weakOf: wish.weakOf || undefined,
       };
       const set = required(await api.POST('/api/questions', { body }));
       if (asked !== this.#asked) return;
@@ -100,11 +118,30 @@ export class QuestionRound {
       const mark = required(await api.POST('/api/question-marks', { body: { key: question.key, answer } }));
       if (question !== this.question || this.isMarked) return;
       this.mark = mark;
-      if (mark.outcome !== 'unread') this.outcomes = [...this.outcomes, mark.outcome as Outcome];
+      if (mark.outcome !== 'unread') {
+        this.outcomes = [...this.outcomes, mark.outcome as Outcome];
+        await this.#note(question, mark.outcome as Outcome);
+      }
       this.failure = undefined;
     } catch (thrown) {
       this.failure = sentenceOf(thrown);
     }
+  }
+
+  /** What was answered goes into the logbook of whoever answered. */
+  async #note(question: Question, outcome: Outcome) {
+    const { couple, person } = this.asked;
+    if (couple === '') return;
+    const note = {
+      id: noteId(),
+      couple,
+      person: person || undefined,
+      at: momentNow(),
+      subject: chartSubject(question.figure, question.kind),
+      grade: GRADE[outcome],
+      homework: false,
+    };
+    await this.queue.add(note);
   }
 
   next() {

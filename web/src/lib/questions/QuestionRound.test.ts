@@ -1,12 +1,18 @@
 import { afterEach, describe, expect, it, vi } from 'vitest';
+import type { Note } from '$lib/api/client';
 import { later, program, Refused, type Question as Asked } from '$lib/testing/program';
 import { QuestionRound, type Wish } from './QuestionRound.svelte';
 
-const WISH: Wish = { dance: 'waltz', highest: '', part: '', kinds: [], figure: '', count: 2, seed: 7 };
+const WISH: Wish = { dance: 'waltz', highest: '', part: '', kinds: [], figure: '', count: 2, seed: 7, weakOf: '' };
 const QUESTIONS = ['first', 'second'].map((key) => ({ key, prompt: key, form: 'words' }));
 const marks: Record<string, string> = { yes: 'right', almost: 'nearly', no: 'wrong', what: 'unread' };
 
-afterEach(() => vi.restoreAllMocks());
+const noted: Note[] = [];
+
+afterEach(() => {
+  noted.length = 0;
+  vi.restoreAllMocks();
+});
 
 async function round(answers: Record<string, unknown> = {}) {
   const questions = program({
@@ -14,7 +20,7 @@ async function round(answers: Record<string, unknown> = {}) {
     '/api/question-marks': ({ body }: Asked) => ({ outcome: marks[(body as { answer: string }).answer], sentence: '' }),
     ...answers,
   });
-  const started = new QuestionRound();
+  const started = new QuestionRound({ add: async (note) => void noted.push(note) });
   await started.start(WISH);
   return { round: started, questions };
 }
@@ -22,9 +28,29 @@ async function round(answers: Record<string, unknown> = {}) {
 describe('a round of questions', () => {
   it('asks only for what is said', async () => {
     const { round: started, questions } = await round();
-    expect(questions[0]?.body).toEqual({ dance: 'waltz', highest: undefined, part: undefined, kinds: [], figures: [], count: 2, seed: 7 });
+    expect(questions[0]?.body).toEqual({ dance: 'waltz', highest: undefined, part: undefined, kinds: [], figures: [], count: 2, seed: 7, weakOf: undefined });
     await started.start({ ...WISH, highest: 'gold', part: 'lady', figure: 'waltz-whisk' });
     expect(questions[1]?.body).toMatchObject({ highest: 'gold', part: 'lady', figures: ['waltz-whisk'] });
+  });
+
+  it('notes each answer of whoever answers, as what is danced is noted, and nobody else’s', async () => {
+    const { round: started } = await round({
+      '/api/questions': {
+        questions: [
+          { key: 'first', figure: 'waltz-whisk', kind: 'free foot' },
+          { key: 'second', figure: 'waltz-whisk', kind: 'turn' },
+        ],
+      },
+    });
+    await started.give('what');
+    started.asked = { couple: 'idris-wren', person: 'wren-attley' };
+    await started.give('almost');
+    started.next();
+    await started.give('no');
+    expect(noted.map(({ couple, person, subject, grade }) => [couple, person, subject, grade])).toEqual([
+      ['idris-wren', 'wren-attley', 'chart~waltz-whisk~free foot', 'shaky'],
+      ['idris-wren', 'wren-attley', 'chart~waltz-whisk~turn', 'lost'],
+    ]);
   });
 
   it('goes on once a question has its mark, and what is not understood may be said again', async () => {

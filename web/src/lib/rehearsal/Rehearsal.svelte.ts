@@ -18,7 +18,7 @@ export class Rehearsal {
   playing = $state(false);
   /** How many times the stretch has been danced since it was started. */
   round = $state(0);
-  options = $state<Options>(rememberedOptions());
+  options = $state<Options>()!;
   /** First and last passage of what is danced. */
   first = $state(0);
   last = $state(0);
@@ -34,7 +34,10 @@ export class Rehearsal {
   constructor(
     readonly routine: Routine,
     readonly score: Score,
+    /** How it is rehearsed where that is said beforehand, by an exercise; otherwise as it was last, which is remembered. */
+    private readonly stated?: Partial<Options>,
   ) {
+    this.options = { ...rememberedOptions(), ...stated };
     this.last = Math.max(0, score.placements.length - 1);
     this.#steps = { man: score.steps.filter((step) => step.part === 'man'), lady: score.steps.filter((step) => step.part === 'lady') };
   }
@@ -101,7 +104,7 @@ export class Rehearsal {
   set(change: Partial<Options>) {
     const before = this.percentNow;
     this.options = { ...this.options, ...change };
-    rememberOptions(this.options);
+    if (!this.stated) rememberOptions(this.options);
     if (this.percentNow !== before) {
       this.#player?.retime();
       this.music.setPercent(this.percentNow);

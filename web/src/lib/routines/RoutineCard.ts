@@ -9,7 +9,8 @@ export interface CardLine {
   /** Where the man looks on his first step and after his last. */
   begins: string;
   ends: string;
-  /** The position and hold from here on, where they are others than before. */
+  /** The position and hold from here on, where they are others than before; empty otherwise. */
+  position: string;
   hold: string;
 }
 
@@ -23,8 +24,16 @@ export function cardLines(score: Score): CardLine[] {
     const counted = man.length > 0 ? man : lady;
     const last = counted.at(-1);
     const now = last ? `${last.position}, ${last.hold}` : before;
-    const hold = now === before ? '' : now;
+    const changes = last !== undefined && now !== before;
     before = now;
-    return { placement, steps: { man, lady }, counts: counted.map((step) => step.count).join(' '), begins: counted[0]?.alignment ?? '', ends: last?.alignment ?? '', hold };
+    return {
+      placement,
+      steps: { man, lady },
+      counts: counted.map((step) => step.count).join(' '),
+      begins: counted[0]?.alignment ?? '',
+      ends: last?.alignment ?? '',
+      position: changes ? last.position : '',
+      hold: changes ? last.hold : '',
+    };
   });
 }

@@ -50,7 +50,7 @@ class QuestionsHttpTest extends OverHttp {
             assertThat(question.get("kind").asString()).isIn("turn", "footwork");
             assertThat(question.get("prompt").asString()).startsWith("Natural Turn, lady, step ");
         });
-        http.read("/api/question-kinds").andExpect(status().isOk()).andExpect(jsonPath("$", hasSize(13))).andExpect(jsonPath("$[0].kind", is("free foot")));
+        http.read("/api/question-kinds").andExpect(status().isOk()).andExpect(jsonPath("$", hasSize(14))).andExpect(jsonPath("$[0].kind", is("free foot")));
     }
 
     @ParameterizedTest

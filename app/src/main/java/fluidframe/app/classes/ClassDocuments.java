@@ -29,7 +29,8 @@ final class ClassDocuments {
 
     /** A part of a class: what is done, what is counted, and how fast, of the slowest usual tempo; 0 without music. */
     @Schema(name = "ClassPart")
-    record ClassPartDocument(String title, int minutes, String what, String count, int percent) {
+    record ClassPartDocument(@NotNull(message = "a title") @Size(max = 200, message = "at most 200 letters") String title, int minutes, @NotNull(message = "what is done") @Size(max = 4000, message = "at most 4000 letters") String what,
+                             @NotNull(message = "a count") @Size(max = 2000, message = "at most 2000 letters") String count, int percent) {
 
         static ClassPartDocument of(ClassPart part) {
             return new ClassPartDocument(part.title(), part.minutes(), part.what(), part.count(), part.percent());

@@ -1,6 +1,7 @@
 package fluidframe.app.logbook;
 
 import fluidframe.app.figures.FigureStore;
+import fluidframe.app.logbook.TodayDocuments.AnswerProgressDocument;
 import fluidframe.app.logbook.TodayDocuments.CoupleProgressDocument;
 import fluidframe.app.logbook.TodayDocuments.FaultMonthDocument;
 import fluidframe.app.logbook.TodayDocuments.FaultProgressDocument;
@@ -17,6 +18,7 @@ import fluidframe.app.people.CoupleStore;
 import fluidframe.app.problems.RefusedException;
 import fluidframe.app.work.Work;
 import fluidframe.core.figure.Figure;
+import fluidframe.core.memory.Grade;
 import fluidframe.core.notation.Column;
 import fluidframe.core.practice.Commitment;
 import fluidframe.core.practice.Ledger;
@@ -104,7 +106,7 @@ class ProgressResource {
             List<Noted> noted = Ledgers.danced(notes.of(number));
             Ledger ledger = ledgers.of(number);
             Map<String, Figure> known = titles.figures(ledger.all().stream().map(Practised::subject).toList());
-            return new CoupleProgressDocument(couple.id(), couple.title(), figureProgress(ledger, noted, known, in), faultProgress(ledger, known, in), months(noted, in));
+            return new CoupleProgressDocument(couple.id(), couple.title(), figureProgress(ledger, noted, known, in), faultProgress(ledger, known, in), months(noted, in), answers(notes.of(number)));
         });
     }
 
@@ -125,6 +127,17 @@ class ProgressResource {
                 .map(practised -> new FaultProgressDocument(practised.subject().toString(), practised.subject().wording(SubjectTitles.of(known)), kind((Subject.Fault) practised.subject()), practised.lost(), practised.times(), day(practised.first(), zone),
                         day(practised.memory().last(), zone), practised.keepsComingBack()))
                 .toList();
+    }
+
+    private static List<AnswerProgressDocument> answers(List<NoteDocument> documents) {
+        Map<String, Map<String, List<Grade>>> given = new TreeMap<>();
+        documents.forEach(note -> Ledgers.read(note).flatMap(NoteReading::danced).ifPresent(noted -> {
+            if (noted.subject() instanceof Subject.Charted charted) {
+                given.computeIfAbsent(note.person() == null ? "" : note.person(), key -> new TreeMap<>()).computeIfAbsent(charted.kind(), key -> new ArrayList<>()).add(noted.grade());
+            }
+        }));
+        return given.entrySet().stream().flatMap(person -> person.getValue().entrySet().stream().map(kind -> new AnswerProgressDocument(person.getKey(), kind.getKey(), kind.getValue().size(),
+                (int) kind.getValue().stream().filter(grade -> grade.compareTo(Grade.GOOD) >= 0).count(), (int) kind.getValue().stream().filter(grade -> grade == Grade.SHAKY).count()))).toList();
     }
 
     private static String kind(Subject.Fault fault) {

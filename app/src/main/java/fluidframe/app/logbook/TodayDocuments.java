@@ -79,9 +79,14 @@ final class TodayDocuments {
     record FaultMonthDocument(String kind, String month, int seen) {
     }
 
-    /** Figures from first shown to secure, and faults over time. */
+    /** How questions of one kind were answered by one of them; by all where nobody is named. */
+    @Schema(name = "AnswerProgress")
+    record AnswerProgressDocument(String person, String kind, int asked, int right, int nearly) {
+    }
+
+    /** Figures from first shown to secure, faults over time, and how questions were answered. */
     @Schema(name = "CoupleProgress")
-    record CoupleProgressDocument(String couple, String title, List<FigureProgressDocument> figures, List<FaultProgressDocument> faults, List<FaultMonthDocument> months) {
+    record CoupleProgressDocument(String couple, String title, List<FigureProgressDocument> figures, List<FaultProgressDocument> faults, List<FaultMonthDocument> months, List<AnswerProgressDocument> answers) {
     }
 
     /** The stages of one figure, in the order of the couples. */

@@ -28,10 +28,12 @@ final class QuestionDocuments {
      * @param figures of which figures, by id; of any if absent
      * @param count   how many questions
      * @param seed    the same seed asks the same; absent for 0
+     * @param weakOf  the id of a couple: what they know least comes first; absent to ask of everything alike
      */
     @Schema(name = "QuestionWish")
     record QuestionWishDocument(@NotNull(message = "a dance") String dance, String highest, String part, @Size(max = 20, message = "at most 20 kinds") List<@NotNull(message = "a kind of question") String> kinds,
-                                @Size(max = 1000, message = "at most 1000 figures") List<@NotNull(message = "a figure's id") String> figures, @NotNull(message = "how many questions") Integer count, Long seed) {
+                                @Size(max = 1000, message = "at most 1000 figures") List<@NotNull(message = "a figure's id") String> figures, @NotNull(message = "how many questions") Integer count, Long seed,
+                             String weakOf) {
     }
 
     /** How an answer is given: in words, as one of several, as a step, as an order. */

@@ -2,6 +2,7 @@ package fluidframe.app.questions;
 
 import fluidframe.app.composing.Repertoires;
 import fluidframe.app.figures.FigureStore;
+import fluidframe.app.logbook.Standings;
 import fluidframe.app.problems.RefusedException;
 import fluidframe.app.questions.QuestionDocuments.AnswerDocument;
 import fluidframe.app.questions.QuestionDocuments.KindDocument;
@@ -15,6 +16,7 @@ import fluidframe.core.dance.Dance;
 import fluidframe.core.dance.Dances;
 import fluidframe.core.figure.Level;
 import fluidframe.core.link.Conditions;
+import fluidframe.core.practice.Subject;
 import fluidframe.core.question.Marker;
 import fluidframe.core.question.Question;
 import fluidframe.core.question.QuestionKey;
@@ -24,12 +26,14 @@ import fluidframe.core.question.Questions;
 import fluidframe.core.text.UnreadableTextException;
 import io.swagger.v3.oas.annotations.tags.Tag;
 import jakarta.validation.Valid;
+import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.Function;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
@@ -44,11 +48,13 @@ class QuestionResource {
 
     private final Repertoires repertoires;
     private final FigureStore figures;
+    private final Standings standings;
     private final Work work;
 
-    QuestionResource(Repertoires repertoires, FigureStore figures, Work work) {
+    QuestionResource(Repertoires repertoires, FigureStore figures, Standings standings, Work work) {
         this.repertoires = repertoires;
         this.figures = figures;
+        this.standings = standings;
         this.work = work;
     }
 
@@ -65,7 +71,21 @@ class QuestionResource {
             throw RefusedException.of("/count", String.valueOf(document.count()), "1 to " + Questions.MOST_IN_A_SET + " questions");
         }
         long seed = document.seed() == null ? 0 : document.seed();
-        return work.patiently(() -> new QuestionSetDocument(dance.id(), seed, questions(dance).set(wish, document.count(), seed).stream().map(QuestionDocument::of).toList()));
+        return work.patiently(() -> {
+            List<Question> weak = document.weakOf() == null ? List.of() : weak(questions(dance), wish, document, seed);
+            List<Question> all = Stream.concat(weak.stream(), questions(dance).set(wish, document.count(), seed).stream().filter(question -> !weak.contains(question))).limit(document.count()).toList();
+            return new QuestionSetDocument(dance.id(), seed, all.stream().map(QuestionDocument::of).toList());
+        });
+    }
+
+    /** One question of each kind and figure that was missed before and is due again, what is had least first. */
+    private List<Question> weak(Questions questions, QuestionWish wish, QuestionWishDocument document, long seed) {
+        List<Question> weak = new ArrayList<>();
+        for (Subject.Charted subject : standings.paperDue(document.weakOf())) {
+            QuestionKind.LEXICON.find(subject.kind()).filter(kind -> wish.kinds().contains(kind) && (wish.figures().isEmpty() || wish.figures().contains(subject.id())))
+                    .ifPresent(kind -> weak.addAll(questions.set(new QuestionWish(Set.of(kind), wish.highest(), wish.part(), Set.of(subject.id())), 1, seed)));
+        }
+        return weak;
     }
 
     private static QuestionWish wish(QuestionWishDocument document) {

@@ -22,7 +22,8 @@ public enum QuestionKind implements Term {
     FOLLOWS("follows", "what may follow, and why not the others"),
     MISTAKE("mistake", "the mistake in a chart"),
     NAME("name", "the figure by its steps"),
-    ORDER("order", "the steps in their order");
+    ORDER("order", "the steps in their order"),
+    PICTURE("picture", "the figure by its moving picture");
 
     public static final Lexicon<QuestionKind> LEXICON = Lexicon.of("a kind of question", List.of(values()));
 
@@ -49,8 +50,9 @@ public enum QuestionKind implements Term {
         return column;
     }
 
+    /** Whatever can be asked on paper too; a moving picture is asked for by name. */
     static List<QuestionKind> all() {
-        return Arrays.asList(values());
+        return Arrays.stream(values()).filter(kind -> kind != PICTURE).toList();
     }
 
     @Override

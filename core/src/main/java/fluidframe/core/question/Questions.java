@@ -67,7 +67,7 @@ public final class Questions {
     private Optional<Question> next(List<QuestionKey> keys, Set<String> asked) {
         while (!keys.isEmpty()) {
             Stopping.check();
-            Optional<Question> question = ask(keys.remove(keys.size() - 1)).filter(each -> asked.add(each.prompt() + each.rows()));
+            Optional<Question> question = ask(keys.remove(keys.size() - 1)).filter(each -> asked.add(each.prompt() + each.rows() + (each.key().kind() == QuestionKind.PICTURE ? each.key().figure() : "")));
             if (question.isPresent()) {
                 return question;
             }
@@ -81,7 +81,7 @@ public final class Questions {
             if (figure.level().compareTo(wish.highest()) <= 0 && (wish.figures().isEmpty() || wish.figures().contains(figure.id()))) {
                 for (QuestionKind kind : QuestionKind.values()) {
                     for (Part part : Part.values()) {
-                        if (wish.kinds().contains(kind) && wish.asks(part)) {
+                        if (wish.kinds().contains(kind) && wish.asks(part) && (kind != QuestionKind.PICTURE || part == Part.MAN)) {
                             rows(kind, figure.chart(part).steps()).forEach(row -> keys.add(new QuestionKey(kind, figure.id(), part, row, random.nextInt(1_000_000))));
                         }
                     }
@@ -112,6 +112,7 @@ public final class Questions {
             case TIMING -> timing(key, figure);
             case NAME -> name(key, figure);
             case ORDER -> order(key, figure);
+            case PICTURE -> picture(key, figure);
             case FOLLOWS -> Followers.ask(key, figure, repertoire);
             case MISTAKE -> PlantedMistake.in(figure, key).map(PlantedMistake::question);
         };
@@ -198,6 +199,20 @@ public final class Questions {
         }
         return Optional.of(new Question(key, "Which " + figure.dance().title() + " figure is this, as the " + whose(key) + " dances it?", shown,
                 Options.of(figure.title(), others.subList(0, Options.OTHERS), random), List.of("These are the steps of the " + figure.title() + ".")));
+    }
+
+    /** What moves alike in both parts could not be told apart. */
+    private Optional<Question> picture(QuestionKey key, Figure figure) {
+        Random random = new Random(key.salt());
+        List<String> others = new ArrayList<>(repertoire.figures().stream()
+                .filter(other -> !other.title().equals(figure.title()) && !(shown(other, Part.MAN, NAMING).equals(shown(figure, Part.MAN, NAMING)) && shown(other, Part.LADY, NAMING).equals(shown(figure, Part.LADY, NAMING))))
+                .map(Figure::title).distinct().toList());
+        Collections.shuffle(others, random);
+        if (others.size() < Options.OTHERS) {
+            return Optional.empty();
+        }
+        return Optional.of(new Question(key, "Which " + figure.dance().title() + " figure is danced here?", List.of(), Options.of(figure.title(), others.subList(0, Options.OTHERS), random),
+                List.of("That was the " + figure.title() + ".")));
     }
 
     /** Rows that look alike could change places. */

@@ -1,0 +1,5 @@
+package fluidframe.app.classes;
+
+/** Published before a class is thrown away. */
+record ClassDeletion(String id) {
+}

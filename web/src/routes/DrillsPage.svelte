@@ -1,0 +1,145 @@
+<script lang="ts">
+  import { api, required, sentenceOf, type Drill, type DrillSheet, type Figure } from '$lib/api/client';
+  import { asked, queryOf } from '$lib/ui/address';
+  import Choice from '$lib/ui/Choice.svelte';
+  import { Latest } from '$lib/ui/Latest';
+  import Message from '$lib/ui/Message.svelte';
+  import { router } from 'svelte-spa-router';
+
+  const DEGREES: Record<string, number[]> = { all: [], three: [25, 50, 100], four: [25, 50, 75, 100] };
+  let figure = $state.raw<Figure>();
+  let suggested = $state.raw<DrillSheet[]>([]);
+  let own = $state.raw<Drill>();
+  let sheet = $state.raw<DrillSheet>();
+  let failure = $state<string>();
+  let refusal = $state<string>();
+  let id = $derived(asked(router.querystring).figure ?? '');
+  const latest = new Latest<Drill>(read);
+
+  $effect(() => {
+    const params = { path: { id } };
+    if (!id) return;
+    Promise.all([api.GET('/api/figures/{id}', { params }), api.GET('/api/figures/{id}/drills', { params })]).then(
+      ([stored, drills]) => {
+        figure = required(stored);
+        suggested = required(drills);
+        change({ figures: [{ figure: id, split: `steps 1-${Math.min(3, figure.man.length)}` }], from: 60, to: 100, step: 10, every: 2 });
+      },
+      (thrown) => (failure = sentenceOf(thrown)),
+    );
+  });
+
+  function change(next: Partial<Drill>) {
+    own = { ...own, ...next } as Drill;
+    void latest.ask(own);
+  }
+
+  async function read(drill: Drill) {
+    try {
+      sheet = required(await api.POST('/api/drills', { body: drill }));
+      refusal = undefined;
+    } catch (thrown) {
+      refusal = sentenceOf(thrown);
+      sheet = undefined;
+    }
+  }
+
+  let range = $derived(
+    /^steps (\d+)-(\d+)$/
+      .exec(own?.figures[0]?.split ?? '')
+      ?.slice(1)
+      .map(Number) ?? [1, figure?.man.length ?? 1],
+  );
+  const steps = (first: number, last: number) => change({ figures: [{ figure: id, split: `steps ${Math.min(first, last)}-${Math.max(first, last)}` }] });
+</script>
+
+{#snippet card(each: DrillSheet)}
+  <article class="panel flex flex-col gap-1 p-4 break-inside-avoid" aria-label={each.title}>
+    <h2 class="text-xl">{each.title}</h2>
+    <ul class="list-disc pl-5 leading-snug">
+      {#each each.sentences as sentence, index (index)}<li>{sentence}</li>{/each}
+    </ul>
+    {#each each.cautions as caution (caution)}<p class="text-soft">{caution}</p>{/each}
+    <a class="act mt-2 self-start print:hidden" href={`#/drills/rehearse?${queryOf({ drill: JSON.stringify(each.drill) })}`}>Rehearse it so</a>
+  </article>
+{/snippet}
+
+<div class="mx-auto flex max-w-[76rem] flex-col gap-4 px-6 py-5 max-sm:px-3">
+  {#if failure || !id}
+    <Message sentence={failure ?? 'Exercises belong to a figure: choose one first.'}><a class="act" href="#/figures">To the figures</a></Message>
+  {:else if figure && own}
+    <header class="flex flex-wrap items-center gap-2">
+      <h1 class="flex-1 text-4xl max-sm:text-2xl">Exercises on {figure.title}</h1>
+      <a class="act print:hidden" href={`#/figures/${id}`}>Sheet</a>
+      <button class="act print:hidden" onclick={() => window.print()}>Print</button>
+    </header>
+    {#if figure.drills && figure.drills.length > 0}
+      <section class="border-l-8 border-brass pl-4" aria-label="In the coach's words">
+        {#each figure.drills as drill (drill)}<p class="text-lg leading-snug">{drill}</p>{/each}
+      </section>
+    {/if}
+    <section class="panel flex flex-col gap-3 p-4 print:hidden" aria-label="One of your own">
+      <div class="flex flex-wrap items-center gap-2">
+        <span class="font-semibold">Steps</span>
+        {#each figure.man as row, index (index)}
+          {@const inside = index + 1 >= range[0]! && index + 1 <= range[1]!}
+          <button
+            class={['act min-h-11 min-w-11 justify-center px-2', inside && 'act-main']}
+            aria-pressed={inside}
+            title={row.count}
+            onclick={() => (index + 1 < range[0]! ? steps(index + 1, range[1]!) : index + 1 > range[1]! ? steps(range[0]!, index + 1) : steps(index + 1, index + 1))}
+            >{index + 1}</button
+          >
+        {/each}
+        <button class="act min-h-11" onclick={() => change({ figures: [{ figure: id }] })}>all of it</button>
+      </div>
+      <div class="flex flex-wrap items-center gap-2">
+        <Choice
+          label="Danced by"
+          value={own.alone ?? ''}
+          any="the couple"
+          options={[
+            { value: 'man', label: 'the man alone' },
+            { value: 'lady', label: 'the lady alone' },
+          ]}
+          onchange={(alone) => change({ alone: alone || undefined })}
+        />
+        <Choice
+          label="Degrees"
+          value={Object.keys(DEGREES).find((key) => JSON.stringify(DEGREES[key]) === JSON.stringify(own!.degrees ?? [])) ?? 'all'}
+          options={[
+            { value: 'all', label: 'all at once' },
+            { value: 'three', label: '25, 50, 100 %' },
+            { value: 'four', label: '25, 50, 75, 100 %' },
+          ]}
+          onchange={(key) => change({ degrees: DEGREES[key] })}
+        />
+        <label class="inline-flex min-h-11 items-center gap-2"
+          ><input class="size-5 accent-(--ff-ink)" type="checkbox" checked={own.flatShoes ?? false} onchange={(event) => change({ flatShoes: event.currentTarget.checked })} /> flat shoes
+          first</label
+        >
+        <label class="inline-flex items-center gap-2"
+          >with <input
+            class="field w-44"
+            maxlength="200"
+            placeholder="a scarf, a wall"
+            value={own.prop ?? ''}
+            onchange={(event) => change({ prop: event.currentTarget.value || undefined })}
+          /></label
+        >
+        {#each [['from', '% at first'], ['to', '% at last'], ['step', '% each time'], ['every', 'times at each']] as const as [key, label] (key)}
+          <label class="inline-flex items-center gap-1"
+            ><input class="field w-18 px-2" type="number" value={own[key]} onchange={(event) => change({ [key]: event.currentTarget.valueAsNumber || 1 })} />{label}</label
+          >
+        {/each}
+      </div>
+      {#if refusal}<Message sentence={refusal} />{/if}
+      {#if sheet}{@render card(sheet)}{/if}
+    </section>
+    <section class="grid items-start gap-3 md:grid-cols-2" aria-label="What its charts suggest">
+      {#each suggested as each, index (index)}{@render card(each)}{/each}
+    </section>
+  {:else}
+    <p class="p-10 text-center text-xl text-soft">Looking for exercises …</p>
+  {/if}
+</div>

@@ -1,0 +1,190 @@
+<script lang="ts">
+  import { sentenceOf } from '$lib/api/client';
+  import { keysFor } from '$lib/keys/keys';
+  import { KEEPING } from '$lib/keys/shortcuts';
+  import { PostureDesk } from '$lib/postures/PostureDesk.svelte';
+  import PosturePicture from '$lib/postures/PosturePicture.svelte';
+  import { reference } from '$lib/reference/reference.svelte';
+  import Choice from '$lib/ui/Choice.svelte';
+  import ListField from '$lib/ui/ListField.svelte';
+  import Message from '$lib/ui/Message.svelte';
+  import { push, router } from 'svelte-spa-router';
+
+  const CELLS = ['feet', 'weight', 'knees', 'hips', 'ribs', 'shoulders', 'head'] as const;
+  let desk = $state.raw<PostureDesk>();
+  let failure = $state<string>();
+  let editing = $state(false);
+  let id = $derived((router.params as Record<string, string> | undefined)?.id ?? '');
+
+  $effect(() => {
+    desk = undefined;
+    let left: PostureDesk | undefined;
+    Promise.all([PostureDesk.open(id), reference.load()]).then(
+      ([opened]) => (desk = left = opened),
+      (thrown) => (failure = sentenceOf(thrown)),
+    );
+    return () => left?.leave();
+  });
+
+  async function remove() {
+    if (await desk?.delete()) await push('/postures');
+  }
+
+  let keys = $derived(desk && keysFor(KEEPING, { undo: () => desk!.undo(), redo: () => desk!.redo(), keep: () => void desk!.keep() }));
+</script>
+
+<svelte:window onkeydown={keys} />
+
+{#snippet words(title: string, lines: string[] | undefined, ordered: boolean)}
+  {#if lines && lines.length > 0}
+    <section class="panel p-4 break-inside-avoid" aria-label={title}>
+      <h2 class="text-xl">{title}</h2>
+      <svelte:element this={ordered ? 'ol' : 'ul'} class={[ordered ? 'list-decimal' : 'list-disc', 'mt-1 pl-6 text-lg leading-snug']}>
+        {#each lines as line, index (index)}<li class="py-0.5">{line}</li>{/each}
+      </svelte:element>
+    </section>
+  {/if}
+{/snippet}
+
+{#if failure}
+  <div class="mx-auto max-w-2xl p-10"><Message sentence={failure}><a class="act" href="#/postures">Back to posture and hold</a></Message></div>
+{:else if desk}
+  {@const sheet = desk.sheet}
+  <div class="mx-auto flex max-w-[84rem] flex-col gap-3 px-6 py-4 max-sm:px-3">
+    <header class="flex flex-wrap items-center gap-2">
+      <div class="min-w-0 flex-1">
+        <h1 class="text-3xl leading-tight">{sheet.title}</h1>
+        <p class="text-soft">{desk.reading?.stands ?? ''} · {sheet.dances.map((dance) => reference.danceTitle(dance)).join(', ')}</p>
+      </div>
+      <span class="flex flex-wrap gap-2 print:hidden">
+        <button class="act" aria-pressed={editing} onclick={() => (editing = !editing)}>{editing ? 'Read' : 'Change'}</button>
+        <button class="act" onclick={() => window.print()}>Print</button>
+        <button class="act act-main" disabled={desk.isKept || desk.keeping} onclick={() => desk!.keep()}>{desk.isKept ? 'Kept' : 'Keep'}</button>
+      </span>
+    </header>
+    {#if desk.failure}<Message sentence={desk.failure} faults={desk.faults}
+        >{#if desk.conflict}<button class="act" onclick={() => desk!.takeStored()}>Take the stored one</button>{/if}</Message
+      >{/if}
+    {#if desk.reading}
+      {@const reading = desk.reading}
+      {#each reading.findings as finding (finding.place + finding.sentence)}
+        <p class={['rounded-xl border-l-8 px-4 py-2', finding.severity === 'error' ? 'border-madder bg-madder-wash font-semibold' : 'border-brass bg-board']} role="status">
+          {finding.sentence}
+        </p>
+      {/each}
+      <div class="grid items-start gap-3 lg:grid-cols-[minmax(0,1fr)_minmax(0,1.1fr)]">
+        <section class="panel overflow-x-auto p-4" aria-label="From the feet up">
+          <table class="w-full border-collapse text-left text-lg leading-snug">
+            <thead><tr><th scope="col"></th><th scope="col" class="px-2 text-spruce">Man</th><th scope="col" class="px-2 text-madder">Lady</th></tr></thead>
+            <tbody>
+              {#if editing}
+                {#each CELLS as cell (cell)}
+                  <tr class="border-t border-line"
+                    ><th scope="row" class="py-1 pr-2 font-semibold capitalize">{cell}</th>
+                    {#each ['man', 'lady'] as const as part (part)}<td class="px-1 py-1"
+                        ><Choice label="" value={sheet[part][cell]} options={desk.options(cell)} onchange={(value) => desk!.stand(part, cell, value)} /></td
+                      >{/each}
+                  </tr>
+                {/each}
+                <tr class="border-t border-line"
+                  ><th scope="row" class="py-1 pr-2 font-semibold">Lean</th>
+                  {#each ['man', 'lady'] as const as part (part)}<td class="px-1 py-1"
+                      ><input
+                        class="field w-20 px-2"
+                        type="number"
+                        min="-30"
+                        max="20"
+                        aria-label={`Lean of the ${part}, degrees`}
+                        value={sheet[part].lean}
+                        onchange={(event) => desk!.stand(part, 'lean', event.currentTarget.valueAsNumber || 0)}
+                      />°</td
+                    >{/each}
+                </tr>
+              {:else}
+                {#each reading.rows as row (row.part)}
+                  <tr class="border-t border-line"
+                    ><th scope="row" class="py-1.5 pr-2 font-semibold">{row.part}</th><td class="px-2">{row.man}</td><td class="px-2">{row.lady}</td></tr
+                  >
+                {/each}
+                {#if sheet.man.note || sheet.lady.note}<tr class="border-t border-line align-top"
+                    ><th scope="row" class="py-1.5 pr-2 font-semibold">Besides</th><td class="px-2 text-soft">{sheet.man.note ?? ''}</td><td class="px-2 text-soft"
+                      >{sheet.lady.note ?? ''}</td
+                    ></tr
+                  >{/if}
+              {/if}
+            </tbody>
+          </table>
+          <h2 class="mt-4 mb-1 text-xl">Hold</h2>
+          {#if editing}
+            <div class="flex flex-wrap items-center gap-2">
+              <Choice label="Position" value={sheet.position} options={desk.options('position')} onchange={(position) => desk!.set({ position })} />
+              <Choice label="Hold" value={sheet.hold} options={desk.options('hold')} onchange={(hold) => desk!.set({ hold })} />
+              <Choice label="Nearness" value={sheet.proximity ?? 'close'} options={desk.options('proximity')} onchange={(proximity) => desk!.set({ proximity })} />
+              <Choice label="Hands" value={sheet.frame.hands} options={desk.options('hands')} onchange={(hands) => desk!.join('hands', hands)} />
+              <Choice label="Tracks" value={sheet.frame.tracks} options={desk.options('tracks')} onchange={(tracks) => desk!.join('tracks', tracks)} />
+              {#each [['distance', 'cm apart', 0, 300], ['offset', 'cm to his right', -80, 80], ['out', 'cm hands out', 0, 80], ['elbows', '° elbows down', 0, 90]] as const as [cell, label, min, max] (cell)}
+                <label class="inline-flex items-center gap-1"
+                  ><input
+                    class="field w-20 px-2"
+                    type="number"
+                    {min}
+                    {max}
+                    value={sheet.frame[cell]}
+                    onchange={(event) => desk!.join(cell, event.currentTarget.valueAsNumber || 0)}
+                  />{label}</label
+                >
+              {/each}
+            </div>
+          {:else}
+            <dl class="grid grid-cols-[auto_minmax(0,1fr)] gap-x-4 text-lg leading-snug">
+              {#each reading.frame as row (row.part)}<dt class="border-t border-line py-1 font-semibold">{row.part}</dt>
+                <dd class="border-t border-line py-1">{row.man === row.lady ? row.man : `${row.man}, ${row.lady}`}</dd>{/each}
+            </dl>
+          {/if}
+        </section>
+        <section class="panel p-3" aria-label="How it looks">
+          <div class="grid h-[26rem] grid-cols-3 gap-2 max-sm:h-auto max-sm:grid-cols-1">
+            {#each ['front', 'side', 'above'] as const as view (view)}<PosturePicture {reading} {view} />{/each}
+          </div>
+          <div class="mt-2 flex flex-wrap items-center gap-4 print:hidden">
+            {#each ['man', 'lady'] as const as part (part)}
+              <label class="inline-flex flex-1 items-center gap-2 whitespace-nowrap"
+                ><span class={part === 'man' ? 'text-spruce' : 'text-madder'}>{part} {desk[part].toFixed(2)} m</span><input
+                  class="min-w-24 flex-1 accent-(--ff-ink)"
+                  type="range"
+                  min="1.4"
+                  max="2"
+                  step="0.01"
+                  aria-label={`Height of the ${part}, metres`}
+                  value={desk[part]}
+                  oninput={(event) => desk!.grow({ [part]: event.currentTarget.valueAsNumber })}
+                /></label
+              >
+            {/each}
+          </div>
+        </section>
+      </div>
+      {#if editing}
+        <div class="grid gap-3 md:grid-cols-2">
+          <ListField id="build" label="Built up" hint="in order, a line each" value={sheet.build ?? []} onchange={(build) => desk!.set({ build })} />
+          <ListField id="faults" label="Faults" hint="a line each" value={sheet.faults ?? []} onchange={(faults) => desk!.set({ faults })} />
+          <ListField id="drills" label="Exercises" hint="a line each" value={sheet.drills ?? []} onchange={(drills) => desk!.set({ drills })} />
+          <ListField id="schools" label="Schools" hint="where they differ" value={sheet.schools ?? []} onchange={(schools) => desk!.set({ schools })} />
+        </div>
+        <button class="act self-start" onclick={remove}>Delete the sheet</button>
+      {:else}
+        <div class="grid items-start gap-3 md:grid-cols-2">
+          {@render words('How to build it', sheet.build, true)}
+          <div class="flex flex-col gap-3">
+            {@render words('Common faults', sheet.faults, false)}
+            {@render words('Exercises', sheet.drills, false)}
+            {@render words('Where schools differ', sheet.schools, false)}
+          </div>
+        </div>
+        {#each sheet.cautions ?? [] as caution (caution)}<p class="text-soft">{reference.cautionWords(caution)}</p>{/each}
+      {/if}
+    {/if}
+  </div>
+{:else}
+  <p class="p-10 text-center text-xl text-soft">Opening the sheet …</p>
+{/if}

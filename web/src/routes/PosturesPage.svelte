@@ -1,0 +1,57 @@
+<script lang="ts">
+  import { api, required, sentenceOf, type PostureSummary } from '$lib/api/client';
+  import { reference } from '$lib/reference/reference.svelte';
+  import { asked } from '$lib/ui/address';
+  import Choice from '$lib/ui/Choice.svelte';
+  import Message from '$lib/ui/Message.svelte';
+  import { replace, router } from 'svelte-spa-router';
+
+  let sheets = $state.raw<PostureSummary[]>();
+  let failure = $state<string>();
+  let query = $derived(asked(router.querystring));
+
+  $effect(() => {
+    void read(query.dance, query.position, query.hold);
+  });
+
+  /** Where one position was asked for and there is one sheet for it, that is what was wanted. */
+  async function read(dance?: string, position?: string, hold?: string) {
+    try {
+      await reference.load();
+      sheets = required(await api.GET('/api/postures', { params: { query: { dance, position, hold } } }));
+      if (position && sheets[0]) await replace(`/postures/${sheets[0].id}`);
+      failure = undefined;
+    } catch (thrown) {
+      failure = sentenceOf(thrown);
+    }
+  }
+</script>
+
+<div class="mx-auto flex max-w-[76rem] flex-col gap-4 px-6 py-5 max-sm:px-3">
+  <header class="flex flex-wrap items-center gap-3">
+    <h1 class="flex-1 text-4xl max-sm:text-2xl">Posture and hold</h1>
+    <Choice
+      label="Dance"
+      any="all"
+      value={query.dance ?? ''}
+      options={reference.dances.map((dance) => ({ value: dance.id, label: dance.title }))}
+      onchange={(dance) => void replace(dance ? `/postures?dance=${dance}` : '/postures')}
+    />
+  </header>
+  {#if failure}<Message sentence={failure} />{/if}
+  {#if sheets}
+    {#if query.position && sheets.length === 0}<p class="panel p-6 text-lg">
+        There is no sheet yet for {query.position}{query.hold ? `, ${query.hold}` : ''} in this dance. <a class="font-semibold underline" href="#/postures">All sheets</a>
+      </p>{/if}
+    <ul class="grid gap-3 md:grid-cols-2">
+      {#each sheets as sheet (sheet.id)}
+        <li>
+          <a class="panel block px-5 py-4 hover:border-ink" href={`#/postures/${sheet.id}`}>
+            <strong class="block font-title text-xl leading-tight">{sheet.title}</strong>
+            <span class="text-soft">{sheet.dances.map((dance) => reference.danceTitle(dance)).join(', ')}</span>
+          </a>
+        </li>
+      {/each}
+    </ul>
+  {/if}
+</div>
