@@ -90,7 +90,7 @@
 <svelte:window onkeydown={keys} />
 
 {#if failure}
-  <div class="mx-auto max-w-2xl p-10"><Message sentence={failure}><a class="act" href="#/today">Back to today</a></Message></div>
+  <div class="mx-auto flex max-w-2xl flex-col gap-3 p-10 max-sm:p-3"><Message sentence={failure}><a class="act" href="#/today">Back to today</a></Message><Waiting /></div>
 {:else if desk && run}
   {@const part = desk.value.parts[run.clock.at]}
   <div class="mx-auto flex max-w-[84rem] flex-col gap-3 px-6 py-4 max-sm:px-2 max-sm:py-2">

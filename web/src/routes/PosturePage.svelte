@@ -4,12 +4,15 @@
   import { KEEPING } from '$lib/keys/shortcuts';
   import { PostureDesk } from '$lib/postures/PostureDesk.svelte';
   import PosturePicture from '$lib/postures/PosturePicture.svelte';
+  import { frameOf } from '$lib/postures/views';
   import { reference } from '$lib/reference/reference.svelte';
   import Choice from '$lib/ui/Choice.svelte';
   import ListField from '$lib/ui/ListField.svelte';
   import Message from '$lib/ui/Message.svelte';
   import { push, router } from 'svelte-spa-router';
 
+  /** All at one scale: each as wide as what it shows. */
+  const VIEWS = ['front', 'side', 'above'] as const;
   const CELLS = ['feet', 'weight', 'knees', 'hips', 'ribs', 'shoulders', 'head'] as const;
   let desk = $state.raw<PostureDesk>();
   let failure = $state<string>();
@@ -143,8 +146,11 @@
           {/if}
         </section>
         <section class="panel p-3" aria-label="How it looks">
-          <div class="grid h-[26rem] grid-cols-3 gap-2 max-sm:h-auto max-sm:grid-cols-1">
-            {#each ['front', 'side', 'above'] as const as view (view)}<PosturePicture {reading} {view} />{/each}
+          <div
+            class="grid items-end gap-2 max-sm:grid-cols-1! sm:grid-cols-(--views)"
+            style:--views={VIEWS.map((view) => `minmax(0,${frameOf(view, [reading.man, reading.lady]).width.toFixed(2)}fr)`).join(' ')}
+          >
+            {#each VIEWS as view (view)}<PosturePicture {reading} {view} />{/each}
           </div>
           <div class="mt-2 flex flex-wrap items-center gap-4 print:hidden">
             {#each ['man', 'lady'] as const as part (part)}

@@ -5,6 +5,8 @@
   import NewLesson from '$lib/logbook/NewLesson.svelte';
   import { noteQueue } from '$lib/logbook/NoteQueue.svelte';
   import { Preparing } from '$lib/logbook/Preparing.svelte';
+  import { canLayBy } from '$lib/logbook/layBy';
+  import { unique } from '$lib/ui/unique';
   import Waiting from '$lib/logbook/Waiting.svelte';
   import Message from '$lib/ui/Message.svelte';
   import { router } from 'svelte-spa-router';
@@ -24,10 +26,16 @@
     try {
       today = required(await api.GET('/api/today', { params: { query: { zone, date: day } } }));
       failure = undefined;
-      if (!preparing.isReady && navigator.onLine) void preparing.prepare(today.lessons);
+      if (!preparing.isReady && navigator.onLine) void prepare(today);
     } catch (thrown) {
       failure = sentenceOf(thrown);
     }
+  }
+
+  async function prepare({ lessons, couples }: Today) {
+    const taught = (await api.GET('/api/couples')).data ?? [];
+    const dances = unique(taught.filter(({ id }) => couples.some(({ couple }) => couple === id)).flatMap((couple) => couple.dances ?? []));
+    await preparing.prepare(lessons, dances, zone);
   }
 
   const inDays = (days: number) => (days === 0 ? 'today' : days === 1 ? 'tomorrow' : `in ${days} days`);
@@ -41,7 +49,8 @@
     </h1>
     {#if today && today.lessons.length > 0}
       <span class="text-soft" role="status"
-        >{#if preparing.isReady}Ready without a network{:else if preparing.missing > 0}{preparing.missing} of {preparing.all} things for these lessons are not here{:else}laying by {preparing.done}
+        >{#if !canLayBy()}This connection is not a safe one: the browser lays nothing by.{:else if preparing.isReady}Ready without a network{:else if preparing.missing > 0}{preparing.missing}
+          of {preparing.all} things for these lessons are not here{:else}laying by {preparing.done}
           of {preparing.all}{/if}</span
       >
     {/if}

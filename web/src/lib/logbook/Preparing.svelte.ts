@@ -1,6 +1,8 @@
 import { api, type Lesson } from '$lib/api/client';
+import { USUAL } from '$lib/postures/PostureDesk.svelte';
 import { settings } from '$lib/ui/settings.svelte';
 import { unique } from '$lib/ui/unique';
+import { layingBy } from './layBy';
 import { figuresOf } from './subject';
 
 const AT_ONCE = 4;
@@ -16,10 +18,21 @@ export class Preparing {
     return this.all > 0 && this.done === this.all && this.missing === 0;
   }
 
-  async prepare(lessons: Lesson[]) {
+  /**
+   * @param zone as the page of today asks for it
+   */
+  async prepare(lessons: Lesson[], dances: string[], zone: string) {
+    await layingBy();
     const routines = unique(lessons.flatMap((lesson) => (lesson.routine ? [lesson.routine] : [])));
     const figures = lessons.flatMap((lesson) => lesson.parts.flatMap((part) => (part.subject ? figuresOf(part.subject) : [])));
-    const reads: (() => Promise<unknown>)[] = [() => api.GET('/api/couples'), () => api.GET('/api/dances'), () => api.GET('/api/notation')];
+    const reads: (() => Promise<unknown>)[] = [
+      () => api.GET('/api/today', { params: { query: { zone } } }),
+      () => api.GET('/api/couples'),
+      () => api.GET('/api/dances'),
+      () => api.GET('/api/notation'),
+      () => api.GET('/api/postures/terms'),
+      ...dances.map((dance) => () => api.GET('/api/figures', { params: { query: { dance } } })),
+    ];
     for (const lesson of lessons) {
       const params = { path: { id: lesson.id } };
       reads.push(
@@ -30,6 +43,15 @@ export class Preparing {
     }
     this.done = this.missing = 0;
     this.all = reads.length + routines.length;
+    const sheets = await api.GET('/api/postures', { params: { query: {} } }).catch(() => undefined);
+    for (const { id, dances: those } of sheets?.data ?? []) {
+      if (!dances.some((dance) => those.includes(dance))) continue;
+      const path = { id };
+      reads.push(
+        () => api.GET('/api/postures/{id}', { params: { path } }),
+        () => api.GET('/api/postures/{id}/reading', { params: { path, query: USUAL } }),
+      );
+    }
     for (const id of routines) {
       const answer = await api.GET('/api/routines/{id}', { params: { path: { id } } }).catch(() => undefined);
       this.#count(answer?.response.ok ?? false);

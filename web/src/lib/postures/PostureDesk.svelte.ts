@@ -5,6 +5,9 @@ import { plainStore } from '$lib/ui/plainStore';
 
 const store = plainStore<PostureSheet>('posture', '/api/postures');
 
+/** Heights for which sheets are drawn at first, metres. */
+export const USUAL = { man: 1.78, lady: 1.68 };
+
 interface Question {
   sheet: PostureSheet;
   man: number;
@@ -16,8 +19,8 @@ export class PostureDesk extends EditSession<PostureSheet> {
   reading = $state.raw<PostureReading>();
   terms = $state.raw<PostureTerm[]>([]);
   /** Heights of the two, metres. */
-  man = $state(1.78);
-  lady = $state(1.68);
+  man = $state(USUAL.man);
+  lady = $state(USUAL.lady);
   #latest = new Latest<Question>((question) => this.#read(question));
 
   static async open(id: string): Promise<PostureDesk> {
@@ -63,9 +66,14 @@ export class PostureDesk extends EditSession<PostureSheet> {
     void this.look();
   }
 
+  /** What is kept is asked for by its name, so that it is there without a network too. */
+  #kept({ sheet: { id }, man, lady }: Question) {
+    return api.GET('/api/postures/{id}/reading', { params: { path: { id }, query: { man, lady } } });
+  }
+
   async #read(question: Question) {
     try {
-      this.reading = required(await api.POST('/api/postures/readings', { body: question }));
+      this.reading = required(this.isKept ? await this.#kept(question) : await api.POST('/api/postures/readings', { body: question }));
       if (!this.conflict) this.clearFailure();
     } catch (thrown) {
       this.failure = sentenceOf(thrown);

@@ -15,8 +15,8 @@
   let middles = $derived([reading.man, reading.lady].map((body) => seen(view, body.spine[0]!)));
 </script>
 
-<figure class="flex min-w-0 flex-col">
-  <svg viewBox={`${frame.x} ${frame.y} ${frame.width} ${frame.height}`} class="min-h-0 w-full flex-1" role="img" aria-label={`The two ${TITLES[view]}`}>
+<figure class="flex min-w-0 flex-col justify-end">
+  <svg viewBox={`${frame.x} ${frame.y} ${frame.width} ${frame.height}`} class="max-h-[26rem] w-full" role="img" aria-label={`The two ${TITLES[view]}`}>
     {#if view !== 'above'}<line x1={frame.x} x2={frame.x + frame.width} y1="0" y2="0" stroke="var(--ff-line)" stroke-width="0.015" />{/if}
     {#each view === 'front' ? [reading.lady, reading.man] : both as body (isMan(body))}
       {@const man = isMan(body)}
@@ -52,11 +52,11 @@
     {/if}
     {#if view === 'side' && reading.handsHigh > 0}
       <line x1={frame.x} x2={frame.x + frame.width} y1={-reading.handsHigh} y2={-reading.handsHigh} stroke="var(--ff-brass)" stroke-width="0.01" stroke-dasharray="0.03 0.03" />
-      <text x={frame.x + 0.02} y={-reading.handsHigh - 0.02} font-size="0.07" fill="var(--ff-brass-deep)">hands {Math.round(reading.handsHigh * 100)} cm</text>
     {/if}
   </svg>
   <figcaption class="text-center text-soft">
-    {TITLES[view]}{#if view === 'above'}: {Math.round(reading.distance * 100)} cm apart{#if Math.abs(reading.offset) >= 0.01}, {Math.abs(Math.round(reading.offset * 100))} cm to his
+    {TITLES[view]}{#if view === 'side' && reading.handsHigh > 0}: hands at {Math.round(reading.handsHigh * 100)} cm{/if}{#if view === 'above'}: {Math.round(reading.distance * 100)} cm
+      apart{#if Math.abs(reading.offset) >= 0.01}, {Math.abs(Math.round(reading.offset * 100))} cm to his
         {reading.offset > 0 ? 'right' : 'left'}{/if}{/if}
   </figcaption>
 </figure>

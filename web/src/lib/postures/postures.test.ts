@@ -15,7 +15,7 @@ afterEach(() => vi.restoreAllMocks());
 
 async function desk(reading: unknown = { findings: [] }) {
   remembering();
-  const questions = program({ '/api/postures/terms': TERMS, '/api/postures/readings': reading, '/api/postures/{id}': SHEET });
+  const questions = program({ '/api/postures/terms': TERMS, '/api/postures/readings': reading, '/api/postures/{id}/reading': reading, '/api/postures/{id}': SHEET });
   const opened = await PostureDesk.open('closed');
   return { desk: opened, asked: () => questions.filter(({ path }) => path === '/api/postures/readings').map(({ body }) => body) };
 }
@@ -30,7 +30,11 @@ describe('a sheet of posture', () => {
     expect(asked().at(-1)).toMatchObject({ sheet: { lady: { knees: 'flexed' }, man: { knees: 'soft' }, frame: { distance: 33, offset: 9 } }, man: 1.9, lady: 1.68 });
     opened.undo();
     await opened.look();
-    expect(asked().at(-1)).toMatchObject({ sheet: { frame: { distance: 31 } } });
+    expect(asked().at(-1)).toMatchObject({ sheet: { lady: { knees: 'flexed' }, frame: { distance: 31 } } });
+    const before = asked().length;
+    opened.undo();
+    await opened.look();
+    expect(asked()).toHaveLength(before);
   });
 
   it('says what cannot be read and keeps the last picture', async () => {

@@ -19,6 +19,7 @@ import fluidframe.core.figure.Figure;
 import fluidframe.core.geometry.Dancers;
 import fluidframe.core.posture.PostureAudit;
 import fluidframe.core.posture.PostureSheet;
+import java.nio.charset.StandardCharsets;
 import java.util.List;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
@@ -94,6 +95,7 @@ class PosturesHttpTest {
         ObjectNode sheet = sheet(CLOSED);
         http.send("/api/postures/readings", question(sheet).put("man", 1.9).put("lady", 1.6)).andExpect(status().isOk()).andExpect(jsonPath("$.findings", empty())).andExpect(jsonPath("$.man.leftArm", hasSize(3)))
                 .andExpect(jsonPath("$.distance", is(0.323)));
+        assertThat(http.text("/api/postures/{id}/reading?man=1.9&lady=1.6", CLOSED)).isEqualTo(http.send("/api/postures/readings", question(sheet).put("man", 1.9).put("lady", 1.6)).andReturn().getResponse().getContentAsString(StandardCharsets.UTF_8));
         ((ObjectNode) sheet.get("frame")).put("distance", 80);
         http.send("/api/postures/readings", question(sheet)).andExpect(status().isOk()).andExpect(jsonPath("$.findings[*].place", hasItem("/frame/distance")));
         http.send("/api/postures/readings", question(sheet).put("man", 3.1)).andExpect(status().isUnprocessableContent());

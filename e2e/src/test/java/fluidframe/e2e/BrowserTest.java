@@ -13,6 +13,7 @@ import com.microsoft.playwright.Page;
 import com.microsoft.playwright.Playwright;
 import com.microsoft.playwright.assertions.PlaywrightAssertions;
 import com.microsoft.playwright.options.AriaRole;
+import com.microsoft.playwright.options.ServiceWorkerPolicy;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
@@ -50,8 +51,13 @@ abstract class BrowserTest {
         Playwright playwright = Playwright.create(new Playwright.CreateOptions().setEnv(Map.of("PLAYWRIGHT_SKIP_BROWSER_DOWNLOAD", "1")));
         browser = playwright.chromium().launch(new BrowserType.LaunchOptions().setExecutablePath(Path.of("/usr/bin/chromium"))
                 .setArgs(List.of("--no-sandbox", "--disable-gpu", "--disable-background-networking")))
-                .newContext(new Browser.NewContextOptions().setViewportSize(WIDTH, HEIGHT));
+                .newContext(new Browser.NewContextOptions().setViewportSize(WIDTH, HEIGHT).setServiceWorkers(ServiceWorkerPolicy.BLOCK));
         Runtime.getRuntime().addShutdownHook(new Thread(program::end));
+    }
+
+    /** A browser of its own on a phone, which lays the program by. */
+    protected static BrowserContext phone() {
+        return browser.browser().newContext(new Browser.NewContextOptions().setViewportSize(390, 844).setHasTouch(true));
     }
 
     @BeforeEach

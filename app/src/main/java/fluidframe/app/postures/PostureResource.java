@@ -34,6 +34,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.stream.Stream;
 import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
@@ -141,8 +142,16 @@ class PostureResource extends PlainResource<PostureDocument> {
     /** Reads, draws and checks a sheet. Nothing is kept. */
     @PostMapping("/readings")
     ReadingDocument read(@Valid @RequestBody QuestionDocument question) {
-        PostureSheet sheet = PostureReading.read(question.sheet(), "/sheet");
-        Dancers dancers = dancers(question);
+        return reading(PostureReading.read(question.sheet(), "/sheet"), dancers(question.man(), question.lady()));
+    }
+
+    /** The same of a sheet that is kept. */
+    @GetMapping("/{id}/reading")
+    ReadingDocument reading(@PathVariable String id, @RequestParam(required = false) Double man, @RequestParam(required = false) Double lady) {
+        return reading(PostureReading.read(store.get(id).document(), ""), dancers(man, lady));
+    }
+
+    private static ReadingDocument reading(PostureSheet sheet, Dancers dancers) {
         PostureDrawing drawing = PostureDrawing.of(sheet, dancers);
         Relation relation = sheet.relation();
         return new ReadingDocument(relation.position().wording() + ", " + relation.hold().wording() + ", " + relation.proximity().wording(), rows(sheet.man(), sheet.lady()), frame(sheet), BodyDocument.of(drawing.man()),
@@ -150,9 +159,9 @@ class PostureResource extends PlainResource<PostureDocument> {
                 PostureAudit.of(sheet, dancers).stream().map(FindingDocument::of).toList());
     }
 
-    private static Dancers dancers(QuestionDocument question) {
-        double man = question.man() == null ? Dancers.USUAL_HEIGHT : question.man();
-        double lady = question.lady() == null ? Dancers.USUAL_HEIGHT : question.lady();
+    private static Dancers dancers(Double his, Double hers) {
+        double man = his == null ? Dancers.USUAL_HEIGHT : his;
+        double lady = hers == null ? Dancers.USUAL_HEIGHT : hers;
         try {
             return new Dancers(man, lady);
         } catch (IllegalArgumentException e) {
