@@ -210,6 +210,7 @@
             </ul>
           </section>
         {:else}<p class="rounded-xl border-l-8 border-spruce bg-spruce-wash px-4 py-3 font-semibold">Everything fits: all of it is likely to hold on the day.</p>{/if}
+        <h2 class="text-2xl">Lessons</h2>
         <ol class="grid gap-3 md:grid-cols-2 xl:grid-cols-3" aria-label="Lessons of the term">
           {#each term.lessons as lesson (lesson.date)}
             <li class="panel p-3">

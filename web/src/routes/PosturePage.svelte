@@ -78,7 +78,7 @@
       <div class="grid items-start gap-3 lg:grid-cols-[minmax(0,1fr)_minmax(0,1.1fr)]">
         <section class="panel overflow-x-auto p-4" aria-label="From the feet up">
           <table class="w-full border-collapse text-left text-lg leading-snug">
-            <thead><tr><th scope="col"></th><th scope="col" class="px-2 text-spruce">Man</th><th scope="col" class="px-2 text-madder">Lady</th></tr></thead>
+            <thead><tr><td></td><th scope="col" class="px-2 text-spruce">Man</th><th scope="col" class="px-2 text-madder">Lady</th></tr></thead>
             <tbody>
               {#if editing}
                 {#each CELLS as cell (cell)}

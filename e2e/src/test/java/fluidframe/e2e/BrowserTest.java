@@ -69,7 +69,9 @@ abstract class BrowserTest {
 
     @AfterEach
     void closePage() {
-        page.evaluate("localStorage.clear()");
+        if (page.url().startsWith("http")) {
+            page.evaluate("localStorage.clear()");
+        }
         page.close();
         assertThat(pageErrors).isEmpty();
     }

@@ -65,6 +65,7 @@ class LessonsTest extends BrowserTest {
             phone.navigate(program.address() + "#/lessons/petra-tomas-today");
             program.restart();
             phone.reload();
+            assertThat(phone.locator("[aria-label='What was noted'] li")).hasCount(40);
             assertThat(phone.getByText(Pattern.compile("notes? waits?"))).hasCount(0);
             List<Map<String, Object>> kept = keptNotes(phone, "petra-lunn");
             assertThat(kept).hasSize(40);
