@@ -130,6 +130,7 @@
         <Tapping {run} {dances} />
         <div class="flex flex-col gap-3">
           <LessonNotes {run} {titles} />
+          {#if dances[0]}<a class="act min-h-12" href={`#/postures?dance=${dances[0]}`}>Posture and hold</a>{/if}
           {#if desk.value.routine}<a class="act min-h-12" href={`#/routines/${desk.value.routine}/card`}>The routine in work</a>{/if}
         </div>
       </div>

@@ -1,5 +1,5 @@
 <script lang="ts">
-  import { sentenceOf } from '$lib/api/client';
+  import { api, sentenceOf } from '$lib/api/client';
   import { keysFor } from '$lib/keys/keys';
   import { KEEPING } from '$lib/keys/shortcuts';
   import { PostureDesk } from '$lib/postures/PostureDesk.svelte';
@@ -28,6 +28,20 @@
     );
     return () => left?.leave();
   });
+
+  /** Couples whose heights are known. */
+  let pairs = $state.raw<{ title: string; man: number; lady: number }[]>([]);
+  Promise.all([api.GET('/api/couples'), api.GET('/api/people')]).then(
+    ([couples, people]) => {
+      const heightOf = (id: string | undefined) => people.data?.find((person) => person.id === id)?.height;
+      pairs = (couples.data ?? []).flatMap(({ title, members }) => {
+        const man = heightOf(members.find((member) => member.part === 'man')?.person);
+        const lady = heightOf(members.find((member) => member.part === 'lady')?.person);
+        return man && lady ? [{ title, man, lady }] : [];
+      });
+    },
+    () => (pairs = []),
+  );
 
   async function remove() {
     if (await desk?.delete()) await push('/postures');
@@ -152,6 +166,20 @@
           >
             {#each VIEWS as view (view)}<PosturePicture {reading} {view} />{/each}
           </div>
+          {#if pairs.length > 0}
+            <div class="mt-2 print:hidden">
+              <Choice
+                label="As tall as"
+                any="anybody"
+                value={pairs.find((pair) => pair.man === desk!.man && pair.lady === desk!.lady)?.title ?? ''}
+                options={pairs.map((pair) => ({ value: pair.title, label: pair.title }))}
+                onchange={(title) => {
+                  const pair = pairs.find((each) => each.title === title);
+                  if (pair) desk!.grow(pair);
+                }}
+              />
+            </div>
+          {/if}
           <div class="mt-2 flex flex-wrap items-center gap-4 print:hidden">
             {#each ['man', 'lady'] as const as part (part)}
               <label class="inline-flex flex-1 items-center gap-2 whitespace-nowrap"

@@ -127,6 +127,7 @@ export type Couple = Schemas['Couple'];
 export type Member = Schemas['Member'];
 export type Lesson = Schemas['Lesson'];
 export type LessonPart = Schemas['LessonPart'];
+export type LessonPlan = Schemas['LessonPlan'];
 export type Note = Schemas['Note'];
 export type NoteOutcome = Schemas['NoteOutcome'];
 export type Today = Schemas['Today'];

@@ -1,5 +1,5 @@
 <script lang="ts">
-  import { api, required, sentenceOf } from '$lib/api/client';
+  import { api, required, sentenceOf, type LessonPlan } from '$lib/api/client';
   import { readTime } from '$lib/events/clock';
   import Choice from '$lib/ui/Choice.svelte';
   import Message from '$lib/ui/Message.svelte';
@@ -21,21 +21,36 @@
   let whose = $derived(chosen ?? (couple || (couples[0]?.id ?? '')));
   let on = $derived(day ?? date);
 
+  /** What a beginner's coach is asked first. */
+  let asking = $state.raw<LessonPlan>();
+
   async function plan(event: SubmitEvent) {
     event.preventDefault();
     try {
-      const plan = required(await api.POST('/api/lesson-plans', { body: { couple: whose, minutes, date: on } }));
-      const title = plan.parts.find((part) => part.subject)?.title.split(',')[0] ?? 'Lesson';
-      const lesson = {
-        id: `lesson-${on}-${noteId().slice(0, 8)}`,
-        title: title.slice(0, 120),
-        couple: whose,
-        date: on,
-        time: readTime(time) ?? time,
-        minutes,
-        routine: plan.routine || undefined,
-        parts: plan.parts,
-      };
+      const planned = required(await api.POST('/api/lesson-plans', { body: { couple: whose, minutes, date: on } }));
+      failure = undefined;
+      if (planned.asks) asking = planned;
+      else await keep(planned);
+    } catch (thrown) {
+      failure = sentenceOf(thrown);
+    }
+  }
+
+  async function keep(planned: LessonPlan) {
+    asking = undefined;
+    const title = planned.parts.find((part) => part.subject)?.title.split(',')[0] ?? 'Lesson';
+    const parts = planned.parts.map((part, index) => (index === 0 ? { ...part, why: planned.cautions.join(' ') } : part));
+    const lesson = {
+      id: `lesson-${on}-${noteId().slice(0, 8)}`,
+      title: title.slice(0, 120),
+      couple: whose,
+      date: on,
+      time: readTime(time) ?? time,
+      minutes,
+      routine: planned.routine || undefined,
+      parts,
+    };
+    try {
       required(await api.POST('/api/lessons', { body: lesson }));
       await push(`/lessons/${lesson.id}`);
     } catch (thrown) {
@@ -52,5 +67,14 @@
     <label class="inline-flex items-center gap-2"><input class="field w-20 px-2" type="number" min="10" max="240" required bind:value={minutes} /> minutes</label>
     <button class="act act-main">Plan the lesson</button>
   </form>
+  {#if asking}
+    {@const planned = asking}
+    <div class="mt-2">
+      <Message sentence={planned.asks}>
+        <button class="act act-main" onclick={() => keep(planned)}>Yes, plan it so</button>
+        <button class="act" onclick={() => (asking = undefined)}>No</button>
+      </Message>
+    </div>
+  {/if}
   {#if failure}<div class="mt-2"><Message sentence={failure} /></div>{/if}
 {/if}

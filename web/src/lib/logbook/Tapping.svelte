@@ -72,6 +72,12 @@
                   >
                 {/each}
               </div>
+              <p class="flex gap-4">
+                <a class="py-2 font-semibold underline" href={`#/figures/${run.figure.id}/card`}>Card</a><a
+                  class="py-2 font-semibold underline"
+                  href={`#/drills?figure=${run.figure.id}`}>Exercises</a
+                >
+              </p>
               <details>
                 <summary class="cursor-pointer py-2 font-semibold"
                   >Where? {run.pin.part}{run.pin.step ? `, step ${run.pin.step}` : ''}{run.pin.cell ? `, ${columnTitle(run.pin.cell).toLowerCase()}` : ''}</summary

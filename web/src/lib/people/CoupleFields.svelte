@@ -1,5 +1,7 @@
 <script lang="ts">
-  import type { Couple, Person, RoutineSummary } from '$lib/api/client';
+  import { sentenceOf, type Couple, type Person, type RoutineSummary } from '$lib/api/client';
+  import { routineStore } from '$lib/routines/routineStore';
+  import { notices } from '$lib/ui/Notices.svelte';
   import { reference } from '$lib/reference/reference.svelte';
   import Choice from '$lib/ui/Choice.svelte';
   import type { PlainDesk } from '$lib/ui/PlainDesk.svelte';
@@ -16,6 +18,24 @@
   let couple = $derived(desk.value);
   let others = $derived(people.filter((person) => !couple.members.some((member) => member.person === person.id)));
   const nameOf = (id: string) => people.find((person) => person.id === id)?.title ?? id;
+  const heightOf = (part: string) => couple.members.filter((member) => member.part === part).map((member) => people.find((person) => person.id === member.person)?.height)[0];
+  let heights = $derived({ man: heightOf('man'), lady: heightOf('lady') });
+
+  /** The steps of their routines are measured for how tall they are. */
+  async function measure() {
+    try {
+      for (const id of couple.routines ?? []) {
+        const { document, tag } = await routineStore.load(id);
+        await routineStore.replace({ ...document, dancers: { man: heights.man!, lady: heights.lady! } }, tag);
+      }
+      notices.say({
+        sentence: `The steps of ${couple.routines?.length} ${couple.routines?.length === 1 ? 'routine are' : 'routines are'} measured for ${heights.man} and ${heights.lady} m.`,
+      });
+    } catch (thrown) {
+      notices.say({ sentence: sentenceOf(thrown) });
+    }
+  }
+
   const titleOf = (id: string) => routines.find((routine) => routine.id === id)?.title ?? id;
 </script>
 
@@ -74,6 +94,9 @@
     onchange={(routine) => routine && desk.set({ routines: [...(couple.routines ?? []), routine] })}
   />
 </section>
+{#if heights.man && heights.lady && couple.routines && couple.routines.length > 0}
+  <button class="act self-start" onclick={measure}>Measure the steps of these routines for {heights.man} and {heights.lady} m</button>
+{/if}
 <label class="block"
   ><span class="font-semibold">Notes</span><textarea
     class="field mt-1 w-full py-2"

@@ -3,11 +3,13 @@ import { distinct } from '$lib/ui/distinct';
 import { flushSync } from 'svelte';
 import { OwnMusic } from './OwnMusic.svelte';
 import { rememberedOptions, rememberOptions, type Options } from './options';
-import { SLOWEST_HEARD } from './tempo';
+import { SLOWEST, SLOWEST_HEARD } from './tempo';
 import { TrackPlayer } from './TrackPlayer';
 
 /** How loud the accompaniment is beside the clicks and the voice. */
 const BAND = 0.7;
+/** A ladder that would begin at its top begins so many rungs lower. */
+const RUNGS = 6;
 /** Beats nearer than this are the same. */
 const SAME = 1e-6;
 
@@ -104,6 +106,8 @@ export class Rehearsal {
   set(change: Partial<Options>) {
     const before = this.percentNow;
     this.options = { ...this.options, ...change };
+    const { ladder, percent, ladderTarget, ladderStep } = this.options;
+    if (change.ladder && ladder && percent >= ladderTarget) this.options = { ...this.options, percent: Math.max(SLOWEST, ladderTarget - RUNGS * ladderStep) };
     if (!this.stated) rememberOptions(this.options);
     if (this.percentNow !== before) {
       this.#player?.retime();

@@ -8,6 +8,7 @@ import static org.hamcrest.Matchers.is;
 import static org.hamcrest.Matchers.not;
 import static org.hamcrest.Matchers.startsWith;
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.delete;
+import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.put;
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.jsonPath;
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.status;
 
@@ -21,6 +22,7 @@ import org.junit.jupiter.api.Test;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.boot.test.context.SpringBootTest;
 import org.springframework.boot.webmvc.test.autoconfigure.AutoConfigureMockMvc;
+import org.springframework.http.MediaType;
 import org.springframework.test.context.ContextConfiguration;
 import org.springframework.test.web.servlet.MockMvc;
 import tools.jackson.databind.JsonNode;
@@ -152,7 +154,7 @@ class LogbookHttpTest {
     void aLessonIsMadeOfWhatIsDueAndItsNotesStayWhenItIsThrownAway() throws Exception {
         handIn(note("faded", 40, "figure~waltz-whisk", "lost"));
         http.send("/api/lesson-plans", Http.JSON.createObjectNode().put("couple", couple).put("minutes", 45)).andExpect(status().isOk()).andExpect(jsonPath("$.routine", is("lamplight-waltz")))
-                .andExpect(jsonPath("$.parts[0].title", is("Warm up"))).andExpect(jsonPath("$.parts[1].subject", is("figure~waltz-whisk")));
+                .andExpect(jsonPath("$.parts[0].title", is("Warm up"))).andExpect(jsonPath("$.parts[1].subject", is("figure~waltz-whisk"))).andExpect(jsonPath("$.cautions[0]", startsWith("Warm up"))).andExpect(jsonPath("$.asks", is("")));
         http.send("/api/lesson-plans", Http.JSON.createObjectNode().put("couple", couple).put("minutes", 5)).andExpect(status().isUnprocessableContent());
         String day = LocalDate.now().plusDays(1).toString();
         String id = "lesson-of-" + couple;
@@ -163,6 +165,15 @@ class LogbookHttpTest {
         mvc.perform(delete("/api/lessons/{id}", id).header("If-Match", "\"0\"")).andExpect(status().isNoContent());
         http.read("/api/couples/{id}/progress", couple).andExpect(jsonPath("$.figures[0].times", is(2)));
         http.read("/api/lessons?from=2026-01-01&to=2028-01-01").andExpect(status().isUnprocessableContent());
+    }
+
+    @Test
+    void beginnersAreNotLedIntoSomethingDeepUnasked() throws Exception {
+        ObjectNode beginners = (ObjectNode) read("/api/couples/" + couple);
+        beginners.put("level", "pre-bronze");
+        mvc.perform(put("/api/couples/{id}", couple).header("If-Match", "\"0\"").contentType(MediaType.APPLICATION_JSON).content(beginners.toString())).andExpect(status().isOk());
+        handIn(note("spun", 40, "figure~waltz-double-reverse-spin", "lost"));
+        http.send("/api/lesson-plans", Http.JSON.createObjectNode().put("couple", couple).put("minutes", 45)).andExpect(jsonPath("$.asks", containsString("Double Reverse Spin")));
     }
 
     @Test

@@ -5,14 +5,23 @@ import fluidframe.app.people.CoupleDocument;
 import fluidframe.app.people.CoupleStore;
 import fluidframe.app.problems.RefusedException;
 import fluidframe.app.routines.RoutineDocument;
+import fluidframe.core.figure.Caution;
+import fluidframe.core.figure.Figure;
+import fluidframe.core.figure.Level;
 import fluidframe.core.practice.Due;
+import fluidframe.core.practice.LessonPart;
 import fluidframe.core.practice.LessonPlanner;
+import fluidframe.core.practice.Subject;
 import fluidframe.core.practice.WhatToday;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.time.ZoneId;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
+import java.util.TreeSet;
+import java.util.stream.Collectors;
 import org.springframework.stereotype.Component;
 
 /** Lessons made of what is due for a couple. */
@@ -31,12 +40,21 @@ public class LessonPlans {
         this.titles = titles;
     }
 
+    /** Beginners do not meet something deep or turning unasked. */
+    private static String asks(CoupleDocument couple, List<Figure> danced) {
+        boolean beginners = Optional.ofNullable(couple.level()).flatMap(Level.LEXICON::find).filter(level -> level.compareTo(Level.BRONZE) < 0).isPresent();
+        String deep = danced.stream().filter(figure -> figure.teaching().cautions().stream().anyMatch(Caution.DEEP::contains)).map(Figure::title).collect(Collectors.joining(", "));
+        return !beginners || deep.isEmpty() ? "" : couple.title() + " are beginners, and this lesson has something deep or turning in it: " + deep + ". Low and slow first, with you beside them?";
+    }
+
     /**
      * A lesson that was planned.
      *
-     * @param routine the id of the routine in work; empty for none
+     * @param routine  the id of the routine in work; empty for none
+     * @param cautions what is warned of, once
+     * @param asks     what a beginner's coach is asked before; empty for nothing
      */
-    public record Plan(String routine, List<LessonPartDocument> parts) {
+    public record Plan(String routine, List<LessonPartDocument> parts, List<String> cautions, String asks) {
     }
 
     /**
@@ -51,8 +69,12 @@ public class LessonPlans {
         Optional<RoutineDocument> inWork = known.routine(routine).or(() -> couple.routines() == null ? Optional.empty() : couple.routines().stream().findFirst().flatMap(known::routine));
         List<Due> due = WhatToday.rank(ledgers.of(number), known.of(couple, LocalDate.ofInstant(now, zone)), now, zone);
         try {
-            return new Plan(inWork.map(RoutineDocument::id).orElse(""),
-                    LessonPlanner.plan(minutes, due, inWork.map(RoutineDocument::title), titles.of(due.stream().map(Due::subject).toList())).stream().map(LessonPartDocument::of).toList());
+            Map<String, Figure> figures = titles.figures(due.stream().map(Due::subject).toList());
+            List<LessonPart> parts = LessonPlanner.plan(minutes, due, inWork.map(RoutineDocument::title), SubjectTitles.of(figures));
+            List<Figure> danced = parts.stream().flatMap(part -> part.subject().flatMap(Subject::figure).map(figures::get).stream()).distinct().toList();
+            Set<Caution> cautions = new TreeSet<>(Set.of(Caution.WARM_UP));
+            danced.forEach(figure -> cautions.addAll(figure.teaching().cautions()));
+            return new Plan(inWork.map(RoutineDocument::id).orElse(""), parts.stream().map(LessonPartDocument::of).toList(), cautions.stream().map(Caution::wording).toList(), asks(couple, danced));
         } catch (IllegalArgumentException e) {
             throw RefusedException.of("/minutes", String.valueOf(minutes), LessonPlanner.SHORTEST + " to " + LessonPlanner.LONGEST + " minutes");
         }

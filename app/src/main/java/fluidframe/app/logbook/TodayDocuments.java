@@ -123,8 +123,8 @@ final class TodayDocuments {
     record TermDocument(String event, String date, List<TermLessonDocument> lessons, List<TermLeftDocument> left) {
     }
 
-    /** The parts of a lesson that was planned. */
+    /** The parts of a lesson that was planned, what is warned of in it once, and what is asked before it is given to beginners; empty for nothing. */
     @Schema(name = "LessonPlan")
-    record LessonPlanDocument(String routine, List<LessonPartDocument> parts) {
+    record LessonPlanDocument(String routine, List<LessonPartDocument> parts, List<String> cautions, String asks) {
     }
 }

@@ -117,7 +117,7 @@ class TodayResource {
         Instant now = moment(question.date(), ZoneId.systemDefault());
         return work.quickly(() -> {
             LessonPlans.Plan plan = plans.plan(question.couple(), question.minutes(), question.routine(), now);
-            return new LessonPlanDocument(plan.routine(), plan.parts());
+            return new LessonPlanDocument(plan.routine(), plan.parts(), plan.cautions(), plan.asks());
         });
     }
 }

@@ -16,7 +16,6 @@ import fluidframe.core.link.Verdict;
 import fluidframe.core.step.Foot;
 import java.util.ArrayList;
 import java.util.Comparator;
-import java.util.EnumSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
@@ -42,7 +41,6 @@ public final class ClassPlanner {
     private static final int TOO_SHORT = 30;
     private static final int SLOW_PERCENT = 70;
     private static final int TEMPO_PERCENT = 100;
-    private static final Set<Caution> DEEP = EnumSet.of(Caution.LUNGE, Caution.DIP, Caution.SPIN, Caution.SPIRAL, Caution.LIFT);
 
     private final ClassWish wish;
     private final Repertoire repertoire;
@@ -144,7 +142,7 @@ public final class ClassPlanner {
         }
         wish.chain().stream().filter(figure -> figure.level().compareTo(wish.level()) > 0).forEach(figure -> notes.add("The " + figure.title() + " is " + figure.level() + "; the class is " + wish.level() + "."));
         if (wish.level().compareTo(Level.BRONZE) <= 0) {
-            wish.chain().stream().filter(figure -> figure.teaching().cautions().stream().anyMatch(DEEP::contains)).forEach(figure ->
+            wish.chain().stream().filter(figure -> figure.teaching().cautions().stream().anyMatch(Caution.DEEP::contains)).forEach(figure ->
                     notes.add("The " + figure.title() + " has something deep or turning in it. For beginners leave it out, or teach it low and slowly; do you want it?"));
         }
         return notes;

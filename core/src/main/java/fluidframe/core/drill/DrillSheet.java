@@ -10,7 +10,6 @@ import fluidframe.core.space.Turn;
 import fluidframe.core.step.Foot;
 import java.util.ArrayList;
 import java.util.Collections;
-import java.util.EnumSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
@@ -28,8 +27,6 @@ import java.util.stream.Collectors;
  * @param cautions  what is warned of, once
  */
 public record DrillSheet(String title, List<String> sentences, List<Integer> rightTimes, boolean loops, Set<Caution> cautions) {
-
-    private static final Set<Caution> DEEP = EnumSet.of(Caution.SPIN, Caution.SPIRAL, Caution.LUNGE, Caution.DIP, Caution.LIFT);
 
     public DrillSheet {
         sentences = List.copyOf(sentences);
@@ -71,7 +68,7 @@ public record DrillSheet(String title, List<String> sentences, List<Integer> rig
         if (drill.flatShoes()) {
             sentences.add("First in flat shoes.");
         }
-        if (cautions.stream().anyMatch(DEEP::contains)) {
+        if (cautions.stream().anyMatch(Caution.DEEP::contains)) {
             sentences.add("Low and slow first, with a coach present.");
         }
         degrees(drill).ifPresent(sentences::add);

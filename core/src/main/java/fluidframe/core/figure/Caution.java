@@ -4,7 +4,10 @@ import fluidframe.core.text.Lexicon;
 import fluidframe.core.text.Term;
 import fluidframe.core.text.Words;
 
+import java.util.Collections;
+import java.util.EnumSet;
 import java.util.List;
+import java.util.Set;
 
 /** What a coach warns of before a figure is danced. */
 public enum Caution implements Term {
@@ -18,6 +21,8 @@ public enum Caution implements Term {
     FLOOR_SPACE("floor space", "Check the floor, the space and the other couples before you travel."),
     LIFT("lift", "No lifts unless the event allows them and both are trained. The rules of venue and organiser come first.");
 
+    /** What is learned low and slowly, with a coach present, before anything else; a beginner is asked first. */
+    public static final Set<Caution> DEEP = Collections.unmodifiableSet(EnumSet.of(LUNGE, DIP, SPIN, SPIRAL, LIFT));
     public static final Lexicon<Caution> LEXICON = Lexicon.of("a caution such as spin, spiral, lunge, dip or floor space", List.of(values()));
 
     private final Words words;
