@@ -7,6 +7,7 @@ import static org.hamcrest.Matchers.hasItem;
 import static org.hamcrest.Matchers.hasSize;
 import static org.hamcrest.Matchers.is;
 import static org.hamcrest.Matchers.startsWith;
+import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.delete;
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.jsonPath;
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.status;
 
@@ -45,6 +46,20 @@ class ClassesHttpTest extends OverHttp {
                 .andExpect(jsonPath("$.title", is("Natural Turn, Closed Change on RF"))).andExpect(jsonPath("$.parts[*].title", hasItem("Change partners")))
                 .andExpect(jsonPath("$.cautions[0]", startsWith("Warm up first"))).andReturn().getResponse().getContentAsString());
         assertThat(plan.get("parts").valueStream().mapToInt(part -> part.get("minutes").asInt()).sum()).isEqualTo(60);
+    }
+
+    @Test
+    void aClassIsKeptWithWhoCameAndGoneWhenItIsThrownAway() throws Exception {
+        ObjectNode kept = JSON.createObjectNode().put("id", "tuesday").put("title", "Tuesday").put("date", "2026-12-01");
+        kept.set("wish", wish(60, "waltz-natural-turn"));
+        kept.putArray("parts").addObject().put("title", "Alone").put("minutes", 20).put("what", "Walks").put("count", "1 2 3").put("percent", 0);
+        kept.putObject("roll").put("men", "Ned\nTom").put("done", 1).putArray("danced").addObject().put("man", "Ned").put("lady", "Ann");
+        http.send("/api/classes", kept).andExpect(status().isCreated());
+        http.read("/api/classes").andExpect(jsonPath("$[0].minutes", is(20)));
+        http.read("/api/classes/tuesday").andExpect(jsonPath("$.roll.danced[0].lady", is("Ann")));
+        http.send("/api/classes", kept.deepCopy().put("id", "wrong").put("date", "Tuesday")).andExpect(status().isUnprocessableContent()).andExpect(jsonPath("$.faults[0].place", is("/date")));
+        mvc.perform(delete("/api/classes/tuesday").header("If-Match", "\"0\"")).andExpect(status().isNoContent());
+        http.read("/api/classes").andExpect(jsonPath("$", hasSize(0)));
     }
 
     @Test

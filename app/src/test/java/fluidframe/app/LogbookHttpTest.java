@@ -19,35 +19,21 @@ import java.util.List;
 import java.util.concurrent.atomic.AtomicInteger;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
-import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.boot.test.context.SpringBootTest;
-import org.springframework.boot.webmvc.test.autoconfigure.AutoConfigureMockMvc;
 import org.springframework.http.MediaType;
-import org.springframework.test.context.ContextConfiguration;
-import org.springframework.test.web.servlet.MockMvc;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.node.ArrayNode;
 import tools.jackson.databind.node.ObjectNode;
 
 /** People, their lessons and notes; what is due; everything about one of them out and gone. */
-@ContextConfiguration(initializers = OwnDatabase.class)
 @SpringBootTest(properties = {"fluidframe.test=program", "springdoc.api-docs.enabled=false"})
-@AutoConfigureMockMvc
-class LogbookHttpTest {
+class LogbookHttpTest extends OverHttp {
 
     private static final AtomicInteger NUMBER = new AtomicInteger();
 
-    private final MockMvc mvc;
-    private final Http http;
     private String ada;
     private String ben;
     private String couple;
-
-    @Autowired
-    LogbookHttpTest(MockMvc mvc) {
-        this.mvc = mvc;
-        this.http = new Http(mvc);
-    }
 
     @BeforeEach
     void aCouple() throws Exception {

@@ -25,28 +25,19 @@ import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.boot.test.context.SpringBootTest;
-import org.springframework.boot.webmvc.test.autoconfigure.AutoConfigureMockMvc;
-import org.springframework.test.context.ContextConfiguration;
-import org.springframework.test.web.servlet.MockMvc;
 import tools.jackson.databind.node.ObjectNode;
 
 /** The sheets of posture and hold that ship, read, drawn and checked. */
-@ContextConfiguration(initializers = OwnDatabase.class)
 @SpringBootTest(properties = {"fluidframe.test=program", "springdoc.api-docs.enabled=false"})
-@AutoConfigureMockMvc
-class PosturesHttpTest {
+class PosturesHttpTest extends OverHttp {
 
     private static final String CLOSED = "closed-hold-swing-dances";
 
-    private final MockMvc mvc;
-    private final Http http;
     private final PostureStore postures;
     private final FigureStore figures;
 
     @Autowired
-    PosturesHttpTest(MockMvc mvc, PostureStore postures, FigureStore figures) {
-        this.mvc = mvc;
-        this.http = new Http(mvc);
+    PosturesHttpTest(PostureStore postures, FigureStore figures) {
         this.postures = postures;
         this.figures = figures;
     }

@@ -61,6 +61,29 @@ class QuestionsHttpTest extends OverHttp {
     }
 
     @Test
+    void whatIsKnownLeastIsAskedFirst() throws Exception {
+        ObjectNode missed = JSON.createObjectNode().put("id", "missed-on-paper").put("couple", "idris-wren").put("person", "wren-attley").put("at", "2026-11-01T18:00:00Z").put("subject", "chart~waltz-whisk~turn").put("grade", "lost");
+        ObjectNode batch = JSON.createObjectNode();
+        batch.putArray("notes").add(missed);
+        http.send("/api/notes", batch).andExpect(status().isOk());
+        JsonNode first = asked(wish(5).put("weakOf", "idris-wren")).get("questions").get(0);
+        assertThat(first.get("kind").asString()).isEqualTo("turn");
+        assertThat(first.get("figure").asString()).isEqualTo("waltz-whisk");
+        http.send("/api/questions", wish(5).put("weakOf", "nobody")).andExpect(status().isUnprocessableContent()).andExpect(jsonPath("$.faults[0].place", is("/weakOf")));
+        http.read("/api/couples/idris-wren/progress").andExpect(jsonPath("$.answers[0].person", is("wren-attley"))).andExpect(jsonPath("$.answers[0].right", is(0)));
+    }
+
+    @Test
+    void aMovingPictureIsAskedForByNameAlone() throws Exception {
+        ObjectNode wish = wish(6);
+        wish.putArray("kinds").add("picture");
+        JsonNode set = asked(wish).get("questions");
+        assertThat(set).hasSize(6);
+        assertThat(set.findValuesAsString("figure")).doesNotHaveDuplicates();
+        assertThat(asked(wish(200)).get("questions").findValuesAsString("kind")).doesNotContain("picture");
+    }
+
+    @Test
     void aSetHasOneToTwoHundredQuestionsOfKnownKinds() throws Exception {
         http.send("/api/questions", wish(0)).andExpect(status().isUnprocessableContent()).andExpect(jsonPath("$.faults[0].place", is("/count")));
         http.send("/api/questions", wish(201)).andExpect(status().isUnprocessableContent()).andExpect(jsonPath("$.faults[0].expected", containsString("1 to 200")));

@@ -4,8 +4,6 @@ import fluidframe.app.problems.Faults;
 import fluidframe.app.storage.CurrentStudio;
 import fluidframe.app.storage.PlainStore;
 import jakarta.persistence.EntityManager;
-import java.time.DateTimeException;
-import java.time.LocalDate;
 import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.stereotype.Service;
 import tools.jackson.databind.json.JsonMapper;
@@ -26,11 +24,7 @@ class ClassStore extends PlainStore<ClassEntity, ClassDocument> {
         faults.checkId("/id", kept.id());
         faults.checkTitle("/title", kept.title());
         if (kept.date() != null) {
-            try {
-                LocalDate.parse(kept.date());
-            } catch (DateTimeException e) {
-                faults.add("/date", kept.date(), "a date such as 2026-12-05");
-            }
+            faults.date("/date", kept.date());
         }
         for (int i = 0; i < kept.parts().size(); i++) {
             int minutes = kept.parts().get(i).minutes();

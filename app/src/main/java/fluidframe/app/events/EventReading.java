@@ -70,7 +70,7 @@ public final class EventReading {
     private Optional<Event> event() {
         faults.checkId("/id", document.id());
         faults.checkTitle("/title", document.title());
-        Optional<LocalDate> date = date();
+        Optional<LocalDate> date = faults.date("/date", document.date());
         for (int i = 0; i < document.floors().size(); i++) {
             EventFloorDocument floor = document.floors().get(i);
             faults.checkTitle("/floors/" + i + "/title", floor.title());
@@ -99,15 +99,6 @@ public final class EventReading {
         Set<String> coached = document.couples().stream().filter(EventCoupleDocument::coached).map(EventCoupleDocument::id).collect(Collectors.toSet());
         Optional<DayWish> wish = faults.isEmpty() ? faults.tried("/day", day.begins() + " to " + day.ends(), "a day that can be planned", () -> new DayWish(begins, ends, day.rest(), day.warmUp(), day.between(), rounds, coached)) : Optional.empty();
         return wish.flatMap(each -> plan(each).map(plan -> new Event(document, profile, date.orElseThrow(), each, plan, divisions)));
-    }
-
-    private Optional<LocalDate> date() {
-        try {
-            return Optional.of(LocalDate.parse(document.date()));
-        } catch (DateTimeException e) {
-            faults.add("/date", document.date(), "a date such as 2026-12-05");
-            return Optional.empty();
-        }
     }
 
     private int time(String place, String time) {

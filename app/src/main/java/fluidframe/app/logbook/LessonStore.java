@@ -89,11 +89,7 @@ public class LessonStore extends PlainStore<LessonEntity, LessonDocument> {
     }
 
     private static void checkTime(Faults faults, LessonDocument lesson) {
-        try {
-            LocalDate.parse(lesson.date());
-        } catch (DateTimeException e) {
-            faults.add("/date", lesson.date(), "a date such as 2026-12-05");
-        }
+        faults.date("/date", lesson.date());
         try {
             LocalTime.parse(lesson.time());
         } catch (DateTimeException e) {

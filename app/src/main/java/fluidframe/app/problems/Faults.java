@@ -2,6 +2,8 @@ package fluidframe.app.problems;
 
 import fluidframe.core.text.Lexicon;
 import fluidframe.core.text.Term;
+import java.time.DateTimeException;
+import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -61,6 +63,15 @@ public final class Faults {
             add(place, text, lexicon.expected());
         }
         return term;
+    }
+
+    public Optional<LocalDate> date(String place, String text) {
+        try {
+            return Optional.of(LocalDate.parse(text));
+        } catch (DateTimeException e) {
+            add(place, text, "a date such as 2026-12-05");
+            return Optional.empty();
+        }
     }
 
     /** What is made of it, unless that cannot be. */
