@@ -243,6 +243,11 @@
       </section>
       <SheetPanel {sheet} panel={query.get('panel') ?? 'checked'} onpanel={(panel) => show({ panel: panel === 'checked' ? '' : panel })} onplace={goTo} />
     </div>
+    <p class="px-1 text-sm text-soft">
+      <strong>Take care:</strong>
+      {#each ['warm-up', ...(sheet.figure.cautions ?? []).filter((tag) => tag !== 'warm-up')] as caution (caution)}<span class="mr-3">{reference.cautionWords(caution)}</span
+        >{/each}
+    </p>
     <p class="flex flex-wrap gap-x-4 px-1 text-sm">
       {#each [['Starts in', sheet.figure.start], ['Ends in', sheet.figure.end]] as const as [label, stand] (label)}
         <span
@@ -253,11 +258,6 @@
         >
       {/each}
       <a class="font-semibold underline" href={`#/drills?figure=${sheet.figure.id}`}>Exercises</a>
-    </p>
-    <p class="px-1 text-sm text-soft">
-      <strong>Take care:</strong>
-      {#each ['warm-up', ...(sheet.figure.cautions ?? []).filter((tag) => tag !== 'warm-up')] as caution (caution)}<span class="mr-3">{reference.cautionWords(caution)}</span
-        >{/each}
     </p>
   </div>
 {/if}

@@ -1,6 +1,8 @@
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
 import { program, remembering } from '$lib/testing/program';
-import { rememberedOptions, rememberOptions } from './options';
+import type { Routine, Score } from '$lib/api/client';
+import { rememberedOptions, rememberOptions, type Options } from './options';
+import { Rehearsal } from './Rehearsal.svelte';
 import { Pace } from './Pace';
 import { SteadyTime } from './SteadyTime';
 import { inPicture, transformOf, viewOf } from './view';
@@ -24,6 +26,36 @@ describe('how a coach likes to rehearse', () => {
     memory.set('fluidframe/rehearsing', '{percent');
     expect(rememberedOptions().percent).toBe(100);
     expect(memory.has('fluidframe/rehearsing')).toBe(false);
+  });
+});
+
+describe('a rehearsal', () => {
+  const score = { placements: [], steps: [], seams: [], parts: [], beats: 0, tempo: 30 } as unknown as Score;
+  const rehearsal = (stated?: Partial<Options>) => new Rehearsal({ id: 'r', title: 'R' } as Routine, score, stated);
+
+  beforeEach(() =>
+    vi.stubGlobal(
+      'Audio',
+      class {
+        addEventListener() {}
+      },
+    ),
+  );
+
+  it('begins a ladder lower where it would begin at its top', () => {
+    const plain = rehearsal();
+    plain.set({ ladder: true });
+    expect([plain.options.percent, plain.percentIn(0), plain.percentIn(12)]).toEqual([70, 70, 100]);
+    plain.set({ ladder: false, percent: 60 });
+    plain.set({ ladder: true });
+    expect(plain.options.percent).toBe(60);
+  });
+
+  it('as an exercise states it is not remembered', () => {
+    const stated = rehearsal({ percent: 50, shown: 'lady' });
+    stated.set({ percent: 55 });
+    expect(stated.options).toMatchObject({ percent: 55, shown: 'lady' });
+    expect(rememberedOptions()).toMatchObject({ percent: 100, shown: 'both' });
   });
 });
 
