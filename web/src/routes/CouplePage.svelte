@@ -6,6 +6,7 @@
   import DueList from '$lib/logbook/DueList.svelte';
   import NewLesson from '$lib/logbook/NewLesson.svelte';
   import { monthWords } from '$lib/logbook/months';
+  import { noteQueue } from '$lib/logbook/NoteQueue.svelte';
   import ProgressPlot from '$lib/logbook/ProgressPlot.svelte';
   import CoupleFields from '$lib/people/CoupleFields.svelte';
   import { coupleStore } from '$lib/people/peopleStore';
@@ -59,6 +60,7 @@
   let isKept = $derived(desk?.isKept);
   $effect(() => {
     if (isKept === undefined) return;
+    void noteQueue.handed;
     panelFailure = undefined;
     void look(shown).catch((thrown) => (panelFailure = sentenceOf(thrown)));
   });

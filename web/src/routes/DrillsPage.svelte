@@ -1,5 +1,5 @@
 <script lang="ts">
-  import { api, required, sentenceOf, type Drill, type DrillSheet, type Figure } from '$lib/api/client';
+  import { api, required, sentenceOf, type Drill, type DrillSheet, type Figure, type FigureSummary } from '$lib/api/client';
   import { asked, queryOf } from '$lib/ui/address';
   import Choice from '$lib/ui/Choice.svelte';
   import { Latest } from '$lib/ui/Latest';
@@ -11,6 +11,9 @@
   let suggested = $state.raw<DrillSheet[]>([]);
   let own = $state.raw<Drill>();
   let sheet = $state.raw<DrillSheet>();
+  /** All of the figure, which says how often its unit can be danced. */
+  let whole = $state.raw<DrillSheet>();
+  let others = $state.raw<FigureSummary[]>([]);
   let failure = $state<string>();
   let refusal = $state<string>();
   let id = $derived(asked(router.querystring).figure ?? '');
@@ -23,11 +26,21 @@
       ([stored, drills]) => {
         figure = required(stored);
         suggested = required(drills);
+        void look(figure);
         change({ figures: [{ figure: id, split: `steps 1-${Math.min(3, figure.man.length)}` }], from: 60, to: 100, step: 10, every: 2 });
       },
       (thrown) => (failure = sentenceOf(thrown)),
     );
   });
+
+  async function look({ dance }: Figure) {
+    try {
+      whole = required(await api.POST('/api/drills', { body: { figures: [{ figure: id }], from: 60, to: 100, step: 10, every: 2 } }));
+      others = required(await api.GET('/api/figures', { params: { query: { dance } } }));
+    } catch (thrown) {
+      refusal = sentenceOf(thrown);
+    }
+  }
 
   function change(next: Partial<Drill>) {
     own = { ...own, ...next } as Drill;
@@ -92,6 +105,22 @@
           >
         {/each}
         <button class="act min-h-11" onclick={() => change({ figures: [{ figure: id }] })}>all of it</button>
+        {#if whole && whole.rightTimes.length > 1}
+          <Choice
+            label="its unit"
+            any="once"
+            value={String(own.figures[0]?.repeats ?? '')}
+            options={whole.rightTimes.filter((times) => times > 1).map((times) => ({ value: String(times), label: `${times} times` }))}
+            onchange={(times) => change({ figures: [{ figure: id, repeats: times ? Number(times) : undefined }] })}
+          />
+        {/if}
+        <Choice
+          label="into"
+          any="nothing"
+          value={own.figures[1]?.figure ?? ''}
+          options={others.map((other) => ({ value: other.id, label: other.title }))}
+          onchange={(other) => change({ figures: other ? [own!.figures[0]!, { figure: other }] : [own!.figures[0]!] })}
+        />
       </div>
       <div class="flex flex-wrap items-center gap-2">
         <Choice

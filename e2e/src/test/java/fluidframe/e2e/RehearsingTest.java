@@ -77,7 +77,7 @@ class RehearsingTest extends BrowserTest {
         button("Stretch").click();
         button("Ladder off").click();
         page.getByLabel("Times before it goes up").fill("1");
-        page.getByLabel(Pattern.compile("^up ")).fill("20");
+        page.getByLabel(Pattern.compile("^up ")).fill("50");
         page.getByLabel("Tempo to reach, per cent").fill("120");
         press("Tab");
         page.evaluate("""
