@@ -6,6 +6,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import com.microsoft.playwright.BrowserContext;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
+import com.microsoft.playwright.assertions.LocatorAssertions;
 import com.microsoft.playwright.options.AriaRole;
 import java.util.List;
 import java.util.Map;
@@ -17,6 +18,11 @@ class LessonsTest extends BrowserTest {
 
     private static Locator button(Page on, String name) {
         return on.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(name).setExact(true));
+    }
+
+    /** Some hundreds of answers are laid by first. */
+    private static void awaitReady(Page phone) {
+        assertThat(phone.getByText("Ready without a network")).isVisible(new LocatorAssertions.IsVisibleOptions().setTimeout(90_000));
     }
 
     private static void tap(Page phone, String grade) {
@@ -38,7 +44,7 @@ class LessonsTest extends BrowserTest {
         try (BrowserContext hall = phone()) {
             Page phone = hall.newPage();
             phone.navigate(program.address() + "#/today");
-            assertThat(phone.getByText("Ready without a network")).isVisible();
+            awaitReady(phone);
             program.end();
             hall.setOffline(true);
             phone.reload();
@@ -82,7 +88,7 @@ class LessonsTest extends BrowserTest {
         try (BrowserContext hall = phone()) {
             Page phone = hall.newPage();
             phone.navigate(program.address() + "#/today");
-            assertThat(phone.getByText("Ready without a network")).isVisible();
+            awaitReady(phone);
             hall.setOffline(true);
             phone.navigate(program.address() + "#/lessons/calla-bram-today");
             phone.locator("[aria-label='What is danced'] li button").first().click();
