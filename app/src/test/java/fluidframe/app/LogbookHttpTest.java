@@ -16,6 +16,7 @@ import java.time.Instant;
 import java.time.LocalDate;
 import java.time.temporal.ChronoUnit;
 import java.util.List;
+import java.util.Locale;
 import java.util.concurrent.atomic.AtomicInteger;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
@@ -195,6 +196,21 @@ class LogbookHttpTest extends OverHttp {
         http.read("/api/people/{id}/record", ben).andExpect(jsonPath("$.couples[0].id", startsWith("couple-"))).andExpect(jsonPath("$.couples[0].title", startsWith("Ben Hale"))).andExpect(jsonPath("$.notes", hasSize(1)));
         mvc.perform(delete("/api/people/{id}", ben).header("If-Match", "\"0\"")).andExpect(status().isNoContent());
         assertThat(http.text("/api/lessons?from=2026-12-01&to=2026-12-01")).doesNotContain("of-" + couple + "\"");
+    }
+
+    @Test
+    void whoeverIsCalledAsSomethingElseTakesNothingElseAway() throws Exception {
+        String before = http.text("/api/routines/ferry-night-rumba");
+        String figure = http.text("/api/figures/rumba-alemana");
+        String event = http.text("/api/events/lamplight-open");
+        for (String name : new String[] {"Al", "man", "title", "waltz"}) {
+            String id = "like-" + name.toLowerCase(Locale.ROOT);
+            http.send("/api/people", Http.JSON.createObjectNode().put("id", id).put("title", name)).andExpect(status().isCreated());
+            mvc.perform(delete("/api/people/{id}", id).header("If-Match", "\"0\"")).andExpect(status().isNoContent());
+        }
+        assertThat(http.text("/api/routines/ferry-night-rumba")).isEqualTo(before);
+        assertThat(http.text("/api/figures/rumba-alemana")).isEqualTo(figure);
+        assertThat(http.text("/api/events/lamplight-open")).isEqualTo(event);
     }
 
     @Test

@@ -72,7 +72,7 @@ public class CoupleStore extends PlainStore<CoupleEntity, CoupleDocument> {
             } else {
                 describe(entity, left, write(left));
                 flushed(entity);
-                erasure.rename("couple", entity.id(), entity.slug(), anonymous);
+                erasure.rename(entity.id(), entity.slug(), anonymous);
             }
         }
     }

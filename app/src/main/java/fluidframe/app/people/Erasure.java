@@ -3,12 +3,19 @@ package fluidframe.app.people;
 import fluidframe.app.storage.Changes;
 import fluidframe.app.storage.CurrentStudio;
 import java.util.List;
+import java.util.Set;
+import java.util.function.BinaryOperator;
+import java.util.regex.Pattern;
 import org.springframework.context.event.EventListener;
 import org.springframework.core.annotation.Order;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Transactional;
+import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
+import tools.jackson.databind.node.ArrayNode;
+import tools.jackson.databind.node.ObjectNode;
+import tools.jackson.databind.node.StringNode;
 
 /**
  * Takes the name of somebody who is erased out of everything that is kept, in all its versions: the lists of events, notes, words on a routine. Copies that were made of the whole data
@@ -18,9 +25,13 @@ import tools.jackson.databind.json.JsonMapper;
 class Erasure {
 
     private static final String NOBODY = "erased";
-    private static final List<String> TABLES = List.of("couple", "lesson", "note", "class_plan", "event", "event_aud", "routine", "routine_aud", "figure", "figure_aud", "piece", "piece_aud", "rule_profile",
-            "rule_profile_aud");
-    private static final List<String> UNTITLED = List.of("note");
+    /** Where people are spoken of; figures, pieces and rules are about dancing. */
+    private static final List<String> TABLES = List.of("couple", "lesson", "note", "class_plan", "event", "event_aud", "routine", "routine_aud");
+    private static final Set<String> UNTITLED = Set.of("note");
+    /** What people write in their own words, wherever it stands in a document; ids, parts and notation are none of it. */
+    private static final Set<String> WORDS = Set.of("title", "note", "words", "aim", "why", "what", "text", "place", "men", "ladies", "either", "together", "apart", "man", "lady");
+    private static final String COUPLE = "couple";
+    private static final String COUPLES = "couples";
 
     private final JdbcClient jdbc;
     private final JsonMapper json;
@@ -39,24 +50,50 @@ class Erasure {
     @Order(3)
     @Transactional
     public void erase(PersonDeletion leaving) {
-        String quoted = json.writeValueAsString(leaving.name());
-        String within = quoted.substring(1, quoted.length() - 1);
+        Pattern name = Pattern.compile("(?<![\\p{L}\\p{N}])" + Pattern.quote(leaving.name()) + "(?![\\p{L}\\p{N}])");
         for (String table : TABLES) {
-            jdbc.sql("update " + table + " set document = replace(document, ?, ?) where studio_id = ? and position(? in document) > 0").params(within, NOBODY, studio.id(), within).update();
+            change(table, leaving.name(), (field, text) -> WORDS.contains(field) ? name.matcher(text).replaceAll(NOBODY) : text);
             if (!UNTITLED.contains(table)) {
-                jdbc.sql("update " + table + " set title = replace(title, ?, ?) where studio_id = ? and position(? in title) > 0").params(leaving.name(), NOBODY, studio.id(), leaving.name()).update();
+                List<String> titles = jdbc.sql("select distinct title from " + table + " where studio_id = ? and position(? in title) > 0").params(studio.id(), leaving.name()).query(String.class).list();
+                titles.forEach(title -> jdbc.sql("update " + table + " set title = ? where studio_id = ? and title = ?").params(name.matcher(title).replaceAll(NOBODY), studio.id(), title).update());
             }
         }
         changes.everythingRestored();
     }
 
-    /** Gives a document another id, wherever it is spoken of. */
+    /** Gives a couple another id, wherever it is spoken of. */
     @Transactional
-    public void rename(String table, long number, String id, String otherId) {
-        jdbc.sql("update " + table + " set slug = ? where id = ?").params(otherId, number).update();
-        for (String each : TABLES) {
-            jdbc.sql("update " + each + " set document = replace(document, ?, ?) where studio_id = ? and position(? in document) > 0")
-                    .params("\"" + id + "\"", "\"" + otherId + "\"", studio.id(), "\"" + id + "\"").update();
+    public void rename(long number, String id, String otherId) {
+        jdbc.sql("update couple set slug = ? where id = ?").params(otherId, number).update();
+        for (String table : TABLES) {
+            change(table, id, (field, text) -> field.equals(COUPLE) && text.equals(id) ? otherId : text);
         }
+    }
+
+    /** Changes texts in the documents that have some words in them, field by field. */
+    private void change(String table, String holding, BinaryOperator<String> change) {
+        String escaped = json.writeValueAsString(holding);
+        List<String> documents = jdbc.sql("select distinct cast(document as varchar) from " + table + " where studio_id = ? and position(? in document) > 0").params(studio.id(), escaped.substring(1, escaped.length() - 1))
+                .query(String.class).list();
+        for (String document : documents) {
+            String changed = json.writeValueAsString(changed(json.readTree(document), "", change));
+            jdbc.sql("update " + table + " set document = ? where studio_id = ? and cast(document as varchar) = ?").params(changed, studio.id(), document).update();
+        }
+    }
+
+    /** The id of a couple in a list of couples counts as its field. */
+    private static JsonNode changed(JsonNode node, String field, BinaryOperator<String> change) {
+        if (node instanceof ObjectNode object) {
+            for (String name : List.copyOf(object.propertyNames())) {
+                object.set(name, changed(object.get(name), field.equals(COUPLES) && name.equals("id") ? COUPLE : name, change));
+            }
+        } else if (node instanceof ArrayNode array) {
+            for (int i = 0; i < array.size(); i++) {
+                array.set(i, changed(array.get(i), field.equals("heats") ? COUPLE : field, change));
+            }
+        } else if (node.isString()) {
+            return StringNode.valueOf(change.apply(field, node.asString()));
+        }
+        return node;
     }
 }
