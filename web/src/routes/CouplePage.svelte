@@ -77,13 +77,13 @@
       learning = undefined;
       const routine = chosen || (desk?.value.routines?.[0] ?? '');
       if (!routine) return;
+      const dance = routines.find((one) => one.id === routine)?.dance ?? '';
       const [known, { placements }] = await Promise.all([
-        api.GET('/api/couples/{id}/known', { params: { path } }).then(required),
+        api.GET('/api/couples/{id}/known', { params: { path, query: { dance } } }).then(required),
         api.GET('/api/routines/{id}', { params: { path: { id: routine } } }).then(required),
       ]);
-      const dance = routines.find((one) => one.id === routine)?.dance ?? '';
       const wanted = [...new Set(placements.flatMap(({ figure }) => (figure ? [figure] : [])))];
-      learning = required(await api.POST('/api/learning-paths', { body: { wanted, known: known.filter((figure) => figure.startsWith(`${dance}-`)) } }));
+      learning = required(await api.POST('/api/learning-paths', { body: { wanted, known } }));
     }
   }
 

@@ -190,9 +190,10 @@ class ProgressResource {
         }
     }
 
-    /** The ids of the figures of a couple that are steady or secure, for what is learned next. */
+    /** The ids of the figures of a dance that are steady or secure with a couple, for what is learned next. */
     @GetMapping("/couples/{id}/known")
-    List<String> known(@PathVariable String id) {
-        return ledgers.of(couples.number(couples.get(id).document().id())).known();
+    List<String> known(@PathVariable String id, @RequestParam String dance) {
+        List<String> known = ledgers.of(couples.number(couples.get(id).document().id())).known();
+        return figures.findAll(known).values().stream().filter(figure -> figure.dance().id().equals(dance)).map(Figure::id).toList();
     }
 }
