@@ -91,10 +91,21 @@ class ShippedFiguresTest {
         assertThat(figure.teaching().cues()).hasSizeGreaterThanOrEqualTo(3).doesNotHaveDuplicates();
         assertThat(figure.teaching().faults()).hasSizeGreaterThanOrEqualTo(2);
         assertThat(figure.teaching().drills()).isNotEmpty();
-        assertThat(figure.teaching().cautions()).contains(Caution.WARM_UP);
+        assertThat(figure.teaching().cautions()).as("what is asked of every dancer is said once, by the page").doesNotContain(Caution.WARM_UP);
         assertThat(figure.neighbours().precedes()).as("listed neighbours").isNotEmpty().allMatch(id -> figures().stream().anyMatch(other -> other.id().equals(id)));
         for (Part part : Part.values()) {
             assertThat(figure.chart(part).steps()).as("%s's chart", part.wording()).allSatisfy(step -> assertThat(columnsFilled(figure, step)).isTrue());
+        }
+    }
+
+    /** A caution that is everywhere is read nowhere. */
+    @Test
+    void noCautionStandsOnMostOfAStylesFigures() {
+        for (Style style : Style.values()) {
+            List<Figure> of = figures().stream().filter(figure -> figure.dance().style() == style).toList();
+            for (Caution caution : Caution.values()) {
+                assertThat(of).as("%s in %s", caution, style).filteredOn(figure -> figure.teaching().cautions().contains(caution)).hasSizeLessThanOrEqualTo(of.size() / 2);
+            }
         }
     }
 

@@ -7,6 +7,7 @@ import fluidframe.core.step.Action;
 import fluidframe.core.step.Footwork;
 import fluidframe.core.step.RiseFall;
 import fluidframe.core.step.Step;
+import fluidframe.core.step.SupportNote;
 import fluidframe.core.time.CountToken;
 import java.util.List;
 import java.util.Optional;
@@ -14,7 +15,8 @@ import java.util.Optional;
 /**
  * F3. Only what the row itself says about its own rise is held against its footwork: placed up, it is on the toe or
  * ball; lowering, it ends on the heel, flat or whole foot; still up, it does not end on the heel. A phase that names
- * another step belongs to that one. A heel turn or pull starts on the heel while the body rises.
+ * another step belongs to that one. A heel turn or pull starts on the heel while the body rises. A foot drawn in without
+ * weight lowers nothing: where its row lowers, the heel of the standing foot does, and the footwork says so ({@code sh}).
  */
 final class FootworkSuitsRise extends StepRule {
 
@@ -28,14 +30,18 @@ final class FootworkSuitsRise extends StepRule {
         Footwork footwork = step.footwork();
         List<RiseFall.Kind> kinds = step.rise().phases().stream()
                 .filter(phase -> phase.step().isEmpty() || names(phase.step().get(), row, step)).map(RiseFall.Phase::kind).toList();
-        if (footwork.isNone() || kinds.isEmpty() || !step.takesWeight()) {
+        if (footwork.isNone() || kinds.isEmpty()) {
             return Optional.empty();
+        }
+        Footwork.Surface last = footwork.last().orElseThrow();
+        boolean endsDown = last == Footwork.Surface.HEEL || last == Footwork.Surface.FLAT || last == Footwork.Surface.WHOLE;
+        if (!step.takesWeight()) {
+            boolean told = endsDown || footwork.notes().contains(SupportNote.STANDING_HEEL_LOWERS);
+            return kinds.contains(RiseFall.Kind.LOWER) && !told ? Optional.of(standingHeel(part, row, step)) : Optional.empty();
         }
         boolean placedUp = isUp(kinds.get(0));
         boolean lowers = kinds.contains(RiseFall.Kind.LOWER);
         boolean staysUp = isUp(kinds.get(kinds.size() - 1)) && !step.rise().has(RiseFall.Kind.LOWER);
-        Footwork.Surface last = footwork.last().orElseThrow();
-        boolean endsDown = last == Footwork.Surface.HEEL || last == Footwork.Surface.FLAT || last == Footwork.Surface.WHOLE;
         if (placedUp && !step.does(Action.HEEL_TURN) && !step.does(Action.HEEL_PULL) && footwork.first().orElseThrow() == Footwork.Surface.HEEL) {
             return Optional.of(finding(part, row, step, "toe or ball first", "is placed up", "starts with the heel"));
         }
@@ -52,6 +58,13 @@ final class FootworkSuitsRise extends StepRule {
 
     private static boolean isUp(RiseFall.Kind kind) {
         return kind == RiseFall.Kind.UP || kind == RiseFall.Kind.REMAIN_UP;
+    }
+
+    private Finding standingHeel(Part part, int row, Step step) {
+        Place place = Place.cell(part, row, Column.FOOTWORK);
+        String wanted = step.footwork() + " sh";
+        return warning(place, step.footwork().toString(), wanted, "Step " + (row + 1) + " lowers while its foot carries nothing; it is the heel of the standing foot that lowers.",
+                new Fix("add sh", place, wanted));
     }
 
     private Finding finding(Part part, int row, Step step, String wanted, String rise, String footwork) {

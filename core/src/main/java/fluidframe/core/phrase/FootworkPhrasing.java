@@ -16,10 +16,11 @@ public final class FootworkPhrasing implements Phrasing {
     private static final Phrasebook<String> BOOK = new Phrasebook<String>().terms(List.of(SupportNote.values()), SupportNote::shorthand)
             .say("H", "heel|heels (lead) (of) (foot|rf|lf)", "heel lead").say("T", "toe|toes (of) (foot|rf|lf)", "toe lead").say("B", "ball|balls (of) (foot|rf|lf|feet)").say("F", "flat (of) (foot)", "foot flat", "lower to flat")
             .say("WF", "whole (foot)", "flat foot", "wf", "full foot").say("IE WF", "inside edge of (the) foot").say("IE", "inside|inner edge|edges (of)", "ie", "i e", "i / e").say("OE", "outside|outer edge (of)", "oe", "o e", "o / e")
-            .say("tr", "toe released|release (of) (lf|rf|other|the) (foot)", "toe of (the) lf|rf|other (foot) released").say("hr", "heel released|release", "heel of (the) lf|rf|other (foot) released").say("press", "pressure|pressed|pressing (into) (floor)", "pressing")
+            .say("tr", "toe released|release (of) (lf|rf|other|the) (foot)", "toe of (the) lf|rf|other (foot) released").say("hr", "heel released|release", "heel of (the) lf|rf|other (foot) released").say("sh", "standing|supporting heel (lowers|lowering|lowered|down)", "heel of (the) standing|supporting foot (lowers|lowering|lowered|down)")
+            .say("press", "pressure|pressed|pressing (into) (floor)", "pressing")
             .say("B H", "ball heel").say(Terms.IGNORED, "foot|feet|lead|leading|rf|lf|part|roll|rolling|lower|lowering|through|onto");
 
-    private static final List<String> NOTES = List.of("tr", "hr", "press");
+    private static final List<String> NOTES = List.of("tr", "hr", "sh", "press");
 
     @Override
     public List<String> nearest(String word) {

@@ -54,7 +54,7 @@ public record Footwork(List<Contact> contacts, Set<SupportNote> notes) {
     public static final Footwork NONE = new Footwork(List.of(), Set.of());
 
     private static final String EXPECTED =
-            "footwork of H, T, B, F and WF with edges IE and OE, such as HT, THT, BF or IE T, and tr, hr or press";
+            "footwork of H, T, B, F and WF with edges IE and OE, such as HT, THT, BF or IE T, and tr, hr, sh or press";
 
     public Footwork {
         contacts = List.copyOf(contacts);
