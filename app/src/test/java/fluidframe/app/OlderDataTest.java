@@ -59,7 +59,7 @@ class OlderDataTest {
     @Test
     @Order(1)
     void everythingIsThereUnderItsOldIdAndRevision() throws Exception {
-        http.read("/api/figures").andExpect(jsonPath("$", hasSize(7)));
+        http.read("/api/figures").andExpect(jsonPath("$", hasSize(14)));
         http.read("/api/figures/bolero-basic").andExpect(header().string("ETag", "\"2\"")).andExpect(jsonPath("$.cues", hasItem("A cue added by the coach, 2.")));
         http.read("/api/figures/my-opening").andExpect(jsonPath("$.title", is("My Opening")));
         http.read("/api/routines/first-try").andExpect(header().string("ETag", "\"1\"")).andExpect(jsonPath("$.tempo", is(25)))

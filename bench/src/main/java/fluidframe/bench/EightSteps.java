@@ -31,7 +31,7 @@ final class EightSteps {
                         "Q|RF|sd|p DC|3/8 R, body less||T|L", "Q|LF|cl|f DC|body completes||TH|L", "S|RF|fwd|f DC||cr e7|HT", "S|LF|fwd|f DC||up, lo e8|TH"),
                 rows("S|LF|bk|b DW||cr e1, NFR|TH||CBM", "Q|RF|sd|p LOD|3/8 R, body less|up|T|L", "Q|LF|fwd|f LOD|body completes|up, lo e3|TH|L",
                         "S|RF|fwd|f LOD|||HT||CBM", "Q|LF|sd|b C|1/4 R||T|R", "Q|RF|cl|b DC|1/8 R||TH|R", "S|LF|bk|b DC||cr e7, NFR|TH", "S|RF|bk|b DC||up, lo e8|TH"),
-                NO_VARIANTS, List.of(), List.of(), List.of(), List.of(), List.of(), List.of(), false, List.of(), List.of());
+                NO_VARIANTS, List.of(), List.of(), List.of(), List.of(), List.of(), List.of(), Optional.empty(), false, List.of(), List.of());
     }
 
     private static List<RowDraft> rows(String... rows) {

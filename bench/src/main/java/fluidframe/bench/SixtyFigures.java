@@ -55,7 +55,7 @@ final class SixtyFigures {
                 bars == 1 ? Optional.of(new RepeatDraft(1, 3, Optional.empty(), Optional.empty(), "1-2")) : Optional.empty(), Optional.empty(), Optional.empty(), List.of());
         FigureDraft draft = new FigureDraft("figure-" + number, "foxtrot", Optional.empty(), "Figure " + number, List.of(), "bronze", String.valueOf(bars), CLOSED, CLOSED,
                 List.of("f " + heading, "f LOD"), false, man, lady, variants, List.of(), List.of("figure-" + random.nextInt(size), "figure-" + random.nextInt(size)),
-                List.of(), List.of(), List.of(), List.of(), false, List.of(), List.of());
+                List.of(), List.of(), List.of(), List.of(), Optional.empty(), false, List.of(), List.of());
         DraftReading reading = DraftReader.read(draft);
         if (!reading.isComplete()) {
             throw new IllegalStateException(reading.unreadable().toString());

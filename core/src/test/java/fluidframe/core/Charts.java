@@ -43,7 +43,7 @@ public final class Charts {
      */
     public static FigureDraft figure(String dance, String bars, String start, String end, List<RowDraft> man, List<RowDraft> lady) {
         return new FigureDraft("a-figure", dance, Optional.empty(), "A Figure", List.of(), "bronze", bars, relation(start), relation(end), List.of(), false,
-                man, lady, NO_VARIANTS, List.of(), List.of(), List.of(), List.of(), List.of(), List.of(), false, List.of(), List.of());
+                man, lady, NO_VARIANTS, List.of(), List.of(), List.of(), List.of(), List.of(), List.of(), Optional.empty(), false, List.of(), List.of());
     }
 
     public static RelationDraft relation(String text) {

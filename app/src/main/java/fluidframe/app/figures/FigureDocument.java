@@ -11,7 +11,7 @@ import java.util.List;
 @JsonInclude(JsonInclude.Include.NON_EMPTY)
 @JsonPropertyOrder({"id", "dance", "feel", "title", "otherNames", "level", "bars", "start", "end", "startAlignments", "insistsOnAlignment",
         "sameFoot", "eitherFoot", "curve", "opens", "closes", "school", "man", "lady", "timings", "splits", "entries", "finishes", "repeat", "schools", "follows", "precedes", "cues",
-        "faults", "drills", "cautions", "mutes", "derived"})
+        "faults", "drills", "cautions", "lastRead", "mutes", "derived"})
 @Schema(name = "Figure")
 public record FigureDocument(
         @NotNull(message = "an id") String id,
@@ -45,13 +45,14 @@ public record FigureDocument(
         List<@NotNull(message = "a fault") String> faults,
         List<@NotNull(message = "a drill") String> drills,
         List<@NotNull(message = "a caution") String> cautions,
+        String lastRead,
         List<@Valid @NotNull(message = "a mute") MuteDocument> mutes,
         List<@NotNull(message = "a place") String> derived) {
 
     /** The same under another id and title. */
     public FigureDocument called(String otherId, String otherTitle) {
         return new FigureDocument(otherId, dance, feel, otherTitle, otherNames, level, bars, start, end, startAlignments, insistsOnAlignment, sameFoot, eitherFoot, curve, opens, closes,
-                school, man, lady, timings, splits, entries, finishes, repeat, schools, follows, precedes, cues, faults, drills, cautions, mutes, derived);
+                school, man, lady, timings, splits, entries, finishes, repeat, schools, follows, precedes, cues, faults, drills, cautions, lastRead, mutes, derived);
     }
 
     /** Position, hold and, where it is not the usual, proximity. */

@@ -40,7 +40,7 @@ public final class FigureMapper {
                 document.bars(), relation(document.start()), relation(document.end()), orEmpty(document.startAlignments()),
                 document.insistsOnAlignment(), rows(document.man()), rows(document.lady()), variants(document),
                 orEmpty(document.follows()), orEmpty(document.precedes()), orEmpty(document.cues()), orEmpty(document.faults()),
-                orEmpty(document.drills()), orEmpty(document.cautions()), document.sameFoot(),
+                orEmpty(document.drills()), orEmpty(document.cautions()), Optional.ofNullable(document.lastRead()), document.sameFoot(),
                 each(document.mutes(), mute -> new Mute(mute.rule(), orBlank(mute.at()), mute.reason())), orEmpty(document.derived()));
     }
 
@@ -122,7 +122,7 @@ public final class FigureMapper {
                 variants.repeat().map(unit -> new RepeatDocument(unit.first(), unit.last(), unit.ladyFirst().orElse(null),
                         unit.ladyLast().orElse(null), unit.times())).orElse(null),
                 each(variants.schools(), FigureMapper::variation),
-                draft.follows(), draft.precedes(), draft.cues(), draft.faults(), draft.drills(), draft.cautions(),
+                draft.follows(), draft.precedes(), draft.cues(), draft.faults(), draft.drills(), draft.cautions(), draft.lastRead().orElse(null),
                 each(draft.mutes(), mute -> new MuteDocument(mute.rule(), mute.at(), mute.reason())), draft.derived());
     }
 

@@ -77,12 +77,12 @@ class ShippedListingTest {
 
     @Test
     void whatIsUnknownStaysInItsPlaceWithTheNearestNames() {
-        String text = "whisk, hover corte, wing";
+        String text = "whisk, back corte, wing";
         RoutineListing listing = listed("waltz", text);
         ListedEntry gap = listing.entries().get(1);
         assertThat(gap.item()).isEmpty();
-        assertThat(gap.choices()).extracting(Dancing::wording).containsExactly("Reverse Corté");
-        assertThat(text.substring(gap.from(), gap.to())).isEqualTo("hover corte");
+        assertThat(gap.choices()).extracting(Dancing::wording).containsExactly("Backward Lock", "Reverse Corté", "Back Whisk", "Hover Corté");
+        assertThat(text.substring(gap.from(), gap.to())).isEqualTo("back corte");
     }
 
     @Test

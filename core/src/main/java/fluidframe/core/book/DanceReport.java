@@ -27,10 +27,11 @@ import java.util.function.ToIntFunction;
  * @param ways             how many ways there are of dancing them: parts, finishes, timings, repeats, schools
  * @param teaching         cues, faults and drills in all
  * @param findings         what the audits find, by severity, muted findings left out
+ * @param each             every figure, with what it lacks
  * @param mutes            what is muted, and why
  * @param links            for each level at which there are figures what leads to what among those up to it
  */
-public record DanceReport(Dance dance, Map<Level, Integer> figures, int steps, WayCount ways, TeachingCount teaching, Map<Severity, Integer> findings,
+public record DanceReport(Dance dance, Map<Level, Integer> figures, int steps, WayCount ways, TeachingCount teaching, Map<Severity, Integer> findings, List<FigureReport> each,
                           List<MutedFigure> mutes, Map<Level, LinkReport> links) {
 
     /** How many there are of each kind of way. */
@@ -62,16 +63,21 @@ public record DanceReport(Dance dance, Map<Level, Integer> figures, int steps, W
         findings = Collections.unmodifiableMap(new EnumMap<>(findings));
         links = Collections.unmodifiableMap(new EnumMap<>(links));
         mutes = List.copyOf(mutes);
+        each = List.copyOf(each);
     }
 
     public static DanceReport of(Dance dance, List<Figure> figures) {
         Map<Level, Integer> byLevel = new EnumMap<>(Level.class);
         Map<Severity, Integer> findings = new EnumMap<>(Severity.class);
         List<MutedFigure> mutes = new ArrayList<>();
+        List<FigureReport> each = new ArrayList<>();
         for (Figure figure : figures) {
             Stopping.check();
             byLevel.merge(figure.level(), 1, Integer::sum);
-            Audit.of(figure).stream().filter(finding -> !finding.isMuted()).map(Finding::severity).forEach(severity -> findings.merge(severity, 1, Integer::sum));
+            Map<Severity, Integer> own = new EnumMap<>(Severity.class);
+            Audit.of(figure).stream().filter(finding -> !finding.isMuted()).map(Finding::severity).forEach(severity -> own.merge(severity, 1, Integer::sum));
+            own.forEach((severity, count) -> findings.merge(severity, count, Integer::sum));
+            each.add(FigureReport.of(figure, own));
             figure.mutes().forEach(mute -> mutes.add(new MutedFigure(figure.title(), mute)));
         }
         WayCount ways = new WayCount(sum(figures, figure -> figure.variants().timings().size()), sum(figures, figure -> figure.variants().splits().size()),
@@ -79,7 +85,7 @@ public record DanceReport(Dance dance, Map<Level, Integer> figures, int steps, W
                 sum(figures, figure -> figure.variants().schools().size()));
         TeachingCount teaching = new TeachingCount(sum(figures, figure -> figure.teaching().cues().size()),
                 sum(figures, figure -> figure.teaching().faults().size()), sum(figures, figure -> figure.teaching().drills().size()));
-        return new DanceReport(dance, byLevel, sum(figures, figure -> figure.man().steps().size() + figure.lady().steps().size()), ways, teaching, findings,
+        return new DanceReport(dance, byLevel, sum(figures, figure -> figure.man().steps().size() + figure.lady().steps().size()), ways, teaching, findings, each,
                 mutes, links(figures, byLevel));
     }
 

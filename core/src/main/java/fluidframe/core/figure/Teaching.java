@@ -1,9 +1,15 @@
 package fluidframe.core.figure;
 
+import java.time.LocalDate;
 import java.util.List;
+import java.util.Optional;
 
-/** What a coach says about a figure besides its charts. */
-public record Teaching(List<String> cues, List<String> faults, List<String> drills, List<Caution> cautions) {
+/**
+ * What a coach says about a figure besides its charts.
+ *
+ * @param lastRead the day on which somebody last read all of it against technique; empty if nobody has
+ */
+public record Teaching(List<String> cues, List<String> faults, List<String> drills, List<Caution> cautions, Optional<LocalDate> lastRead) {
 
     public static final Teaching NONE = new Teaching(List.of(), List.of(), List.of(), List.of());
 
@@ -12,5 +18,9 @@ public record Teaching(List<String> cues, List<String> faults, List<String> dril
         faults = List.copyOf(faults);
         drills = List.copyOf(drills);
         cautions = List.copyOf(cautions);
+    }
+
+    public Teaching(List<String> cues, List<String> faults, List<String> drills, List<Caution> cautions) {
+        this(cues, faults, drills, cautions, Optional.empty());
     }
 }

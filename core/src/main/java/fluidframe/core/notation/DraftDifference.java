@@ -37,6 +37,7 @@ public record DraftDifference(Place place, String one, String other) {
         texts(found, "faults", one.faults(), other.faults());
         texts(found, "drills", one.drills(), other.drills());
         add(found, "cautions", list(one.cautions()), list(other.cautions()));
+        add(found, "lastRead", one.lastRead().orElse(""), other.lastRead().orElse(""));
         add(found, "mutes", said(one.mutes()), said(other.mutes()));
         return found;
     }

@@ -43,6 +43,8 @@ import fluidframe.core.time.Count;
 import fluidframe.core.time.CountToken;
 import fluidframe.core.time.Feel;
 import java.math.BigDecimal;
+import java.time.LocalDate;
+import java.time.format.DateTimeParseException;
 import java.util.ArrayList;
 import java.util.EnumMap;
 import java.util.List;
@@ -112,7 +114,7 @@ public final class DraftReader {
         List<Caution> cautions = each("cautions", draft.cautions(), Caution.LEXICON::read);
         Neighbours neighbours = new Neighbours(texts("follows", draft.follows()), texts("precedes", draft.precedes()));
         Teaching teaching = new Teaching(texts("cues", draft.cues()), texts("faults", draft.faults()),
-                texts("drills", draft.drills()), cautions);
+                texts("drills", draft.drills()), cautions, draft.lastRead().flatMap(this::day));
         checkMutes();
         Set<String> derived = new TreeSet<>(draft.derived());
         if (dance.isEmpty() || length.isEmpty()) {
@@ -382,6 +384,15 @@ public final class DraftReader {
             }
         }
         return texts;
+    }
+
+    private Optional<LocalDate> day(String text) {
+        try {
+            return Optional.of(LocalDate.parse(text));
+        } catch (DateTimeParseException e) {
+            complain(Place.field("lastRead"), text, "a day such as 2026-11-26");
+            return Optional.empty();
+        }
     }
 
     private <T> List<T> each(String field, List<String> texts, Function<String, T> reader) {

@@ -17,6 +17,7 @@ import fluidframe.core.space.Turn;
 import fluidframe.core.step.Step;
 import fluidframe.core.text.Fraction;
 import fluidframe.core.time.Feel;
+import java.time.LocalDate;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
@@ -36,7 +37,7 @@ public final class DraftWriter {
                 rows(figure.man()), rows(figure.lady()), variants(figure),
                 figure.neighbours().follows(), figure.neighbours().precedes(), figure.teaching().cues(),
                 figure.teaching().faults(), figure.teaching().drills(),
-                figure.teaching().cautions().stream().map(Caution::shorthand).toList(), figure.sameFoot(), figure.mutes(),
+                figure.teaching().cautions().stream().map(Caution::shorthand).toList(), figure.teaching().lastRead().map(LocalDate::toString), figure.sameFoot(), figure.mutes(),
                 List.copyOf(figure.derived()));
     }
 

@@ -13,7 +13,7 @@ public record FigureDraft(String id, String dance, Optional<String> feel, String
                           RelationDraft start, RelationDraft end, List<String> startAlignments, boolean insistsOnAlignment,
                           List<RowDraft> man, List<RowDraft> lady, VariantsDraft variants,
                           List<String> follows, List<String> precedes, List<String> cues, List<String> faults,
-                          List<String> drills, List<String> cautions, boolean sameFoot, List<Mute> mutes,
+                          List<String> drills, List<String> cautions, Optional<String> lastRead, boolean sameFoot, List<Mute> mutes,
                           List<String> derived) implements FigureDraftBuilder.With {
 
     /** Position, hold and, where it is not the usual, proximity as text. */

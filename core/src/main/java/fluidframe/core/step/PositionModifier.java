@@ -21,7 +21,7 @@ public enum PositionModifier implements Term {
     OUTSIDE_PARTNER("OP", "outside partner on the right side", "OP R", "outside partner"),
     OUTSIDE_PARTNER_LEFT("OP L", "outside partner on the left side"),
     PARTNER_OUTSIDE("PO", "partner stepping outside", "partner outside"),
-    PARTNER_OUTSIDE_LEFT("PO L", "partner stepping outside on the left"),
+    PARTNER_OUTSIDE_LEFT("PO L", "partner stepping outside on the left side"),
     IN_PROMENADE("in PP", "in promenade position", "PP"),
     IN_COUNTER_PROMENADE("in CPP", "in counter promenade position", "CPP"),
     IN_FALLAWAY("in fallaway", "in fallaway position", "in FA");

@@ -9,7 +9,7 @@ import java.util.List;
 public enum SupportNote implements Term {
     TOE_RELEASED("tr", "toe of the other foot released", "toe released"),
     HEEL_RELEASED("hr", "heel of the other foot released", "heel released"),
-    STANDING_HEEL_LOWERS("sh", "heel of the standing foot lowers", "standing heel lowers", "standing heel"),
+    STANDING_HEEL_LOWERS("sh", "standing heel down", "heel of the standing foot down", "standing heel"),
     PRESSURE("press", "with pressure into the floor", "pressure");
 
     public static final Lexicon<SupportNote> LEXICON = Lexicon.of("tr, hr, sh or press", List.of(values()));
