@@ -2,9 +2,11 @@
   import { api, required, sentenceOf, type BookReport } from '$lib/api/client';
   import { reference } from '$lib/reference/reference.svelte';
   import Message from '$lib/ui/Message.svelte';
+  import { ageOf } from '$lib/ui/moment';
 
   let report = $state.raw<BookReport>();
   let failure = $state<string>();
+  let opened = $state('');
   const LEVELS = ['pre-bronze', 'bronze', 'silver', 'gold', 'open'];
   const SHADES = ['bg-board', 'bg-line', 'bg-brass', 'bg-soft text-floor', 'bg-ink text-floor'];
   let shown = $derived(LEVELS.filter((level) => report?.dances.some((dance) => (dance.figures[level] ?? 0) > 0)));
@@ -18,6 +20,22 @@
     }
   }
   void load();
+
+  let looked = $derived(report?.dances.find((dance) => dance.dance === opened));
+
+  /** What lacks most first, then what was read longest ago. */
+  function inNeed(each: BookReport['dances'][number]['each']) {
+    return [...each].sort((one, other) => need(other) - need(one) || one.lastRead.localeCompare(other.lastRead) || one.title.localeCompare(other.title));
+  }
+
+  function need(figure: BookReport['dances'][number]['each'][number]) {
+    return 100 * figure.errors + 10 * figure.lacks.length + figure.warnings;
+  }
+
+  function lacking(each: BookReport['dances'][number]['each']) {
+    const count = each.filter((figure) => figure.lacks.length > 0).length;
+    return count === 0 ? 'nothing lacks' : `${count} lack something`;
+  }
 
   function parts(components: Record<string, number>) {
     const torn = Object.entries(components).filter(([, count]) => count > 1);
@@ -52,6 +70,7 @@
             <th class="px-3 py-2 text-right font-normal" title="parts, finishes, timings, repeats and schools">ways</th>
             <th class="px-3 py-2 text-right font-normal" title="cues, faults and drills">teaching</th>
             <th class="px-3 py-2 font-normal">audits</th>
+            <th class="px-3 py-2 font-normal">figure by figure</th>
             <th class="px-3 py-2 font-normal" title="how many figures can follow one with nothing bent; whole: from every figure every other can be reached, at every level"
               >links per figure</th
             >
@@ -87,6 +106,14 @@
               <td class="px-3 py-1.5 whitespace-nowrap">
                 {dance.errors > 0 ? `${dance.errors} wrong` : dance.warnings === 0 ? 'nothing' : `${dance.warnings} to look at`}{dance.mutes > 0 ? `, ${dance.mutes} muted` : ''}
               </td>
+              <td class="px-3 py-1.5 whitespace-nowrap">
+                <button
+                  type="button"
+                  class="underline decoration-line underline-offset-4 hover:decoration-ink"
+                  aria-expanded={opened === dance.dance}
+                  onclick={() => (opened = opened === dance.dance ? '' : dance.dance)}>{lacking(dance.each)}</button
+                >
+              </td>
               <td class="px-3 py-1.5"
                 ><a class="underline decoration-line underline-offset-4 hover:decoration-ink" href={`#/map?dance=${dance.dance}`}
                   >{dance.holdingPerFigure.toFixed(1)}, {parts(dance.components)}</a
@@ -97,5 +124,34 @@
         </tbody>
       </table>
     </div>
+    {#if looked}
+      <section class="panel overflow-x-auto" aria-labelledby="each" {@attach (node) => node.scrollIntoView({ block: 'nearest' })}>
+        <h2 id="each" class="px-3 pt-3 text-2xl">{reference.danceTitle(looked.dance)}, figure by figure</h2>
+        <table class="w-full min-w-[44rem] text-left">
+          <thead>
+            <tr class="text-soft">
+              <th class="px-3 py-2 font-normal">figure</th>
+              <th class="px-3 py-2 font-normal">level</th>
+              <th class="px-3 py-2 font-normal">does not say yet</th>
+              <th class="px-3 py-2 font-normal">audits</th>
+              <th class="px-3 py-2 font-normal">last read</th>
+            </tr>
+          </thead>
+          <tbody>
+            {#each inNeed(looked.each) as figure (figure.id)}
+              <tr class="border-t-[1.5px] border-line">
+                <th class="px-3 py-1.5 font-semibold"
+                  ><a class="underline decoration-line underline-offset-4 hover:decoration-ink" href={`#/figures/${figure.id}`}>{figure.title}</a></th
+                >
+                <td class="px-3 py-1.5 whitespace-nowrap">{figure.level}</td>
+                <td class="px-3 py-1.5">{figure.lacks.join(', ') || 'all said'}</td>
+                <td class="px-3 py-1.5 whitespace-nowrap">{figure.errors > 0 ? `${figure.errors} wrong` : figure.warnings > 0 ? `${figure.warnings} to look at` : 'nothing'}</td>
+                <td class="px-3 py-1.5 whitespace-nowrap">{ageOf(figure.lastRead)}</td>
+              </tr>
+            {/each}
+          </tbody>
+        </table>
+      </section>
+    {/if}
   {/if}
 </div>

@@ -1,5 +1,6 @@
 <script lang="ts">
   import { reference } from '$lib/reference/reference.svelte';
+  import { today } from '$lib/ui/moment';
   import ListField from '$lib/ui/ListField.svelte';
   import type { FigureSheet } from './FigureSheet.svelte';
 
@@ -40,4 +41,17 @@
       </label>
     {/each}
   </fieldset>
+  <div class="flex flex-wrap items-end gap-2">
+    <label class="block" for="field-lastRead"
+      ><span class="font-semibold">Last read against technique</span>
+      <input
+        id="field-lastRead"
+        type="date"
+        class="field mt-1 block"
+        value={sheet.figure.lastRead ?? ''}
+        onchange={(event) => sheet.set({ lastRead: event.currentTarget.value || undefined })}
+      /></label
+    >
+    <button type="button" class="button" onclick={() => sheet.set({ lastRead: today() })}>Read today</button>
+  </div>
 </div>

@@ -2,3 +2,25 @@
 export function momentOf(text: string): string {
   return new Date(text).toLocaleString(undefined, { dateStyle: 'medium', timeStyle: 'short' });
 }
+
+const DAY_MILLISECONDS = 86_400_000;
+
+/** "2026-11-26", as it is here today. */
+export function today(now = new Date()): string {
+  return [now.getFullYear(), String(now.getMonth() + 1).padStart(2, '0'), String(now.getDate()).padStart(2, '0')].join('-');
+}
+
+/** "today", "5 days ago", "8 months ago", of a day written 2026-11-26; "never" of none. */
+export function ageOf(day: string, now = new Date()): string {
+  if (day === '') {
+    return 'never';
+  }
+  const days = Math.round((Date.parse(today(now)) - Date.parse(day)) / DAY_MILLISECONDS);
+  if (days < 1) {
+    return 'today';
+  }
+  if (days < 60) {
+    return days === 1 ? 'yesterday' : `${days} days ago`;
+  }
+  return days < 730 ? `${Math.floor(days / 30.4)} months ago` : `${Math.floor(days / 365.25)} years ago`;
+}
