@@ -147,10 +147,10 @@
     <header class="flex flex-wrap items-center gap-x-4 gap-y-2">
       <a class="text-soft hover:text-ink" href={`#/figures?dance=${sheet.figure.dance}`}>{dance?.title ?? sheet.figure.dance}</a>
       <h1 class="sr-only">Figure sheet of {sheet.figure.title}</h1>
-      <span class="min-w-48 flex-1 font-title">
+      <span class="min-w-64 flex-1 font-title sm:min-w-96">
         <input
           id="field-title"
-          class="w-full min-w-0 truncate rounded-lg bg-transparent text-3xl font-semibold hover:bg-board"
+          class="w-full min-w-0 rounded-lg bg-transparent text-2xl font-semibold hover:bg-board"
           aria-label="Title"
           autocomplete="off"
           value={sheet.figure.title}
@@ -164,7 +164,7 @@
         options={reference.notation.levels.map((level) => ({ value: level.shorthand, label: level.wording }))}
         onchange={(level) => sheet!.set({ level })}
       />
-      {@render field('bars', 'Bars', 'w-16')}
+      {@render field('bars', 'Bars', 'w-22')}
       <span class="ml-auto flex flex-wrap items-center gap-2">
         {#if !sheet.isNew}
           <a class="act" href={`#/figures/${sheet.figure.id}/card`}>Card</a>

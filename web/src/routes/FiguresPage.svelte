@@ -26,6 +26,8 @@
     if (question.dance) reference.look(question.dance);
   });
 
+  const LEVELS = ['pre-bronze', 'bronze', 'silver', 'gold', 'open'];
+
   function ask(change: Partial<Question>) {
     void replace(`/figures?${changedQuery(new URLSearchParams(router.querystring ?? ''), change)}`);
   }
@@ -33,6 +35,8 @@
   const keys = keysFor(LIST, { create: () => void push(newAddress) });
 
   let newAddress = $derived(`/figures/new?dance=${question.dance || reference.lastDance}`);
+  /** Beginners' figures first, as the server sends them within each level. */
+  let byLevel = $derived([...(list.figures ?? [])].sort((one, other) => LEVELS.indexOf(one.level) - LEVELS.indexOf(other.level)));
   let asksAnything = $derived(Object.values(question).some((text) => text !== ''));
 </script>
 
@@ -96,18 +100,23 @@
     </div>
   {:else}
     <ul class="panel min-h-0 flex-1 overflow-y-auto">
-      {#each list.figures as figure (figure.id)}
+      {#each byLevel as figure, index (figure.id)}
+        {#if figure.level !== byLevel[index - 1]?.level}
+          <li class="sticky top-0 z-10 border-y-[1.5px] border-line bg-board px-5 py-1 font-semibold first:border-t-0" role="presentation">
+            {figure.level}<span class="font-normal text-soft">, {byLevel.filter((each) => each.level === figure.level).length}</span>
+          </li>
+        {/if}
         <li class="border-t-[1.5px] border-line first:border-t-0">
           <a
             href={`#/figures/${figure.id}`}
             class="grid grid-cols-[minmax(0,1fr)_auto] items-center gap-x-6 gap-y-2 px-5 py-3 hover:bg-floor lg:grid-cols-[minmax(14rem,1.25fr)_11rem_11rem_1.5rem_11rem_8rem]"
           >
             <span class="min-w-0">
-              <span class="block truncate font-title text-[1.35rem] font-semibold">{figure.title}</span>
+              <span class="block font-title text-[1.35rem] leading-tight font-semibold">{figure.title}</span>
               <span class="text-soft">{reference.danceTitle(figure.dance)}, {figure.level}</span>
             </span>
             <span class="leading-tight">
-              <span class="block truncate font-title text-lg font-semibold" title={figure.count}>{figure.count}</span>
+              <span class="block font-title text-lg leading-tight font-semibold max-sm:text-right">{figure.count}</span>
               <span class="text-soft">{figure.bars} {figure.bars === '1' ? 'bar' : 'bars'}</span>
             </span>
             <EndMark end={figure.entry} label="starts" />

@@ -11,6 +11,7 @@
   import FloorPanel from '$lib/routines/FloorPanel.svelte';
   import HistoryPanel from '$lib/routines/HistoryPanel.svelte';
   import MendingPanel from '$lib/routines/MendingPanel.svelte';
+  import RoutineOverview from '$lib/routines/RoutineOverview.svelte';
   import Reel from '$lib/routines/Reel.svelte';
   import { RoutineDesk } from '$lib/routines/RoutineDesk.svelte';
   import { hitsOf, standingOf } from '$lib/routines/standing';
@@ -123,6 +124,7 @@
       </Message>
     {/if}
 
+    <RoutineOverview {desk} onchoose={(placement) => view!.choose(placement)} />
     <Reel {desk} {hits} beat={view.playback.beat} onchoose={(placement) => view!.choose(placement)} onseam={(placement) => view!.open('seam', placement)} />
 
     <div class="grid min-h-0 flex-1 grid-cols-1 gap-3 lg:grid-cols-[minmax(0,1fr)_23rem]">

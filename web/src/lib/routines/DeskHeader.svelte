@@ -22,6 +22,8 @@
   let { view, standing }: Props = $props();
 
   let desk = $derived(view.desk);
+  /** On a phone all that is not needed at once is behind one button. */
+  let more = $state(false);
   let seconds = $derived(desk.score?.seconds ?? 0);
 </script>
 
@@ -29,7 +31,7 @@
   <span class="text-soft">{reference.danceTitle(desk.routine.dance)}</span>
   <h1 class="sr-only">{desk.routine.title}</h1>
   <input
-    class="min-w-80 flex-1 truncate rounded-lg bg-transparent px-1 font-title text-3xl font-semibold hover:bg-board"
+    class="min-w-72 flex-1 rounded-lg bg-transparent px-1 font-title text-2xl sm:min-w-[26rem] font-semibold hover:bg-board"
     aria-label="Title of the routine"
     maxlength="120"
     value={desk.routine.title}
@@ -43,7 +45,8 @@
   <ConditionFields routine={desk.routine} onchange={(conditions) => desk.bind(conditions)} />
   <span class="text-soft">{Math.floor(seconds / 60)}:{String(Math.round(seconds % 60)).padStart(2, '0')}</span>
   <span class={['font-semibold', standing.good ? 'text-spruce' : 'text-madder']} data-testid="standing">{standing.words}</span>
-  <span class="flex flex-wrap items-center gap-2">
+  <button class="act ml-auto sm:hidden" aria-expanded={more} onclick={() => (more = !more)}>{more ? 'Less' : 'More'}</button>
+  <span class={['flex-wrap items-center gap-2 sm:flex', more ? 'flex' : 'hidden']}>
     <button class="act" title="Compose (K)" onclick={() => view.compose()}>Compose</button>
     {#if desk.broken > 0}<button class="act" title="What would mend every seam (M)" onclick={() => view.open('mend')}>Mend all</button>{/if}
     <a class="act" title="Rehearse (R)" href={`#/routines/${desk.routine.id}/rehearse?figure=${desk.selected}`}><Footprints size={18} />Rehearse</a>
@@ -67,8 +70,8 @@
       <button class="act" aria-label="Delete" title="Delete the routine" onclick={() => view.delete()}><Trash2 size={18} /></button>
     {/if}
     <button class="act" aria-label="Copy" title="Begin a copy" onclick={() => push(`/routines/${copyOf(desk.routine)}`)}><Copy size={18} /></button>
-    <button class="act act-main" disabled={desk.isKept || desk.keeping} onclick={() => view.keep()}>
-      {desk.isKept ? 'Kept' : 'Keep'}
-    </button>
   </span>
+  <button class="act act-main" disabled={desk.isKept || desk.keeping} onclick={() => view.keep()}>
+    {desk.isKept ? 'Kept' : 'Keep'}
+  </button>
 </header>

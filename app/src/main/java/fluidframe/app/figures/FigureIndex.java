@@ -46,12 +46,18 @@ final class FigureIndex {
         return ofDance(dance).map(Entry::edition).toList();
     }
 
+    /** Where no figure is called so, a dance or level that is named among the words is taken as asked for. */
     FigureListing search(FigureSearch search) {
+        List<FigureSummary> called = sought(search);
+        return new FigureListing(asOf, called.isEmpty() ? search.saidInWords().map(this::sought).orElse(called) : called);
+    }
+
+    private List<FigureSummary> sought(FigureSearch search) {
         Stream<Entry> sought = search.dance().isEmpty() ? byId.values().stream() : ofDance(search.dance());
         String words = search.words().toLowerCase(Locale.ROOT);
-        return new FigureListing(asOf, sought.map(Entry::summary).filter(figure -> is(search.level(), figure.level()) && is(search.position(), figure.entry().position())
+        return sought.map(Entry::summary).filter(figure -> is(search.level(), figure.level()) && is(search.position(), figure.entry().position())
                 && is(search.foot(), figure.entry().foot()) && (search.facing().isEmpty() || figure.entry().facings().stream().anyMatch(facing -> facing.name().equals(search.facing())))
-                && isCalled(figure, words)).toList());
+                && isCalled(figure, words)).toList();
     }
 
     private static boolean isCalled(FigureSummary figure, String words) {

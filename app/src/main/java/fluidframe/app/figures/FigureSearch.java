@@ -11,8 +11,12 @@ import fluidframe.core.step.Foot;
 import fluidframe.core.text.UnreadableTextException;
 
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
 import java.util.function.Function;
+import java.util.stream.Stream;
 
 /** What a coach asks of the list, each in canonical shorthand; empty means any. */
 public record FigureSearch(String dance, String level, String position, String foot, String facing, String words) {
@@ -33,6 +37,26 @@ public record FigureSearch(String dance, String level, String position, String f
             throw new RefusedException("The search cannot be read.", faults);
         }
         return search;
+    }
+
+    /** The same with the dance and the level that are named among the words asked for as such: "silver foxtrot", "gold"; empty if neither is. */
+    Optional<FigureSearch> saidInWords() {
+        Optional<Dance> named = Dances.all().stream().sorted(Comparator.comparingInt(each -> -each.title().length())).filter(each -> says(words, each.title())).findFirst();
+        String besidesDance = named.map(each -> without(words, each.title())).orElse(words);
+        Optional<Level> asked = Stream.of(Level.values()).filter(each -> says(besidesDance, each.shorthand())).findFirst();
+        if (named.isEmpty() && asked.isEmpty()) {
+            return Optional.empty();
+        }
+        String left = asked.map(each -> without(besidesDance, each.shorthand())).orElse(besidesDance).strip();
+        return Optional.of(new FigureSearch(named.map(Dance::id).orElse(dance), asked.map(Level::shorthand).orElse(level), position, foot, facing, left));
+    }
+
+    private static String without(String words, String what) {
+        return (" " + words.toLowerCase(Locale.ROOT) + " ").replace(" " + what.toLowerCase(Locale.ROOT) + " ", " ");
+    }
+
+    private static boolean says(String words, String what) {
+        return (" " + words.toLowerCase(Locale.ROOT) + " ").contains(" " + what.toLowerCase(Locale.ROOT) + " ");
     }
 
     private static String dance(String text) {

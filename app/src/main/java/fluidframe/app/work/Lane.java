@@ -7,8 +7,8 @@ enum Lane {
 
     /** What a coach waits for while working: a score, what may come next, a floor. */
     SHORT(2, 64, Duration.ofSeconds(8), Duration.ofSeconds(10)),
-    /** What takes seconds: composing, very long routines, reports on all there is. */
-    LONG(1, 24, Duration.ofSeconds(20), Duration.ofSeconds(20)),
+    /** What takes seconds: composing, very long routines, reports on all there is, a whole book coming in. */
+    LONG(1, 24, Duration.ofSeconds(20), Duration.ofSeconds(45)),
     /** Sound that is played into a file while it is sent. */
     SOUND(1, 16, Duration.ofSeconds(30), Duration.ofSeconds(120));
 

@@ -54,6 +54,13 @@ class FigureLibraryTest {
     }
 
     @Test
+    void aDanceOrLevelNamedAmongTheWordsIsAskedForWhereNoFigureIsCalledSo() {
+        assertThat(library.search(FigureSearch.of("tango", "", "", "", "", "Waltz figure")).figures()).hasSize(2);
+        assertThat(library.search(FigureSearch.of("", "", "", "", "", "gold waltz")).figures()).isEmpty();
+        assertThat(library.search(FigureSearch.of("tango", "", "", "", "", "figure")).figures()).isEmpty();
+    }
+
+    @Test
     void onlyWhatHasChangedIsReadAgain() {
         library.ofDance("waltz");
         keep(TWO, 1);

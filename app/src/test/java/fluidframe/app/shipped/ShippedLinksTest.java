@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import fluidframe.core.book.BookReport;
 import fluidframe.core.dance.Dance;
 import fluidframe.core.dance.Dances;
+import fluidframe.core.dance.Style;
 import fluidframe.core.figure.Figure;
 import fluidframe.core.figure.Level;
 import fluidframe.core.figure.Neighbours;
@@ -148,13 +149,24 @@ class ShippedLinksTest {
         assertThat(Course.of(routine).seams()).allSatisfy(seam -> assertThat(seam.verdict().outcome()).as(seam.verdict().toString()).isEqualTo(Outcome.HOLDS));
     }
 
+    /** First routines and those for competition begin and end with the phrase. */
+    @ParameterizedTest
+    @MethodSource("dances")
+    void everyDanceHasAFirstRoutineOnItsPhrases(Dance dance) {
+        assertThat(routines()).filteredOn(routine -> routine.dance().equals(dance) && routine.title().startsWith("Saltmarsh First")).singleElement().satisfies(routine -> {
+            assertThat(Course.of(routine).length().ticks() % dance.rhythm().bar().times(dance.music().phraseBars()).ticks()).isZero();
+            assertThat(routine.placements()).allMatch(placement -> placement.item() instanceof Dancing dancing && dancing.figure().level().compareTo(Level.BRONZE) <= 0);
+            assertThat(routine.placements().get(0).note()).isNotEmpty();
+        });
+    }
+
     @ParameterizedTest
     @MethodSource("dances")
     void everyDanceHasAModelRoutine(Dance dance) {
         assertThat(routines()).filteredOn(routine -> routine.dance().equals(dance) && routine.title().startsWith("Lamplight")).anySatisfy(routine -> {
             Course course = Course.of(routine);
             long bars = course.length().ticks() / dance.rhythm().bar().ticks();
-            boolean standard = dance.travels() && !dance.technique().hipAction();
+            boolean standard = dance.style() == Style.STANDARD;
             int sides = course.placements().stream().mapToInt(ScoredPlacement::side).max().orElseThrow() + 1;
             assertThat(bars).isGreaterThanOrEqualTo(16);
             assertThat(sides).isGreaterThanOrEqualTo(standard ? 4 : 1);
