@@ -5,15 +5,20 @@
   import { keysFor } from '$lib/keys/keys';
   import { EVERYWHERE } from '$lib/keys/shortcuts';
   import Shortcuts from '$lib/keys/Shortcuts.svelte';
+  import type { Place } from '$lib/finding/Anywhere.svelte';
+  import { readingDistance } from '$lib/ui/ReadingDistance.svelte';
   import { theme } from '$lib/ui/Theme.svelte';
   import CalendarDays from '@lucide/svelte/icons/calendar-days';
   import BookOpen from '@lucide/svelte/icons/book-open';
+  import AArrowUp from '@lucide/svelte/icons/a-arrow-up';
+  import AArrowDown from '@lucide/svelte/icons/a-arrow-down';
   import Keyboard from '@lucide/svelte/icons/keyboard';
   import LibraryBig from '@lucide/svelte/icons/library-big';
   import Music from '@lucide/svelte/icons/music';
   import CircleQuestionMark from '@lucide/svelte/icons/circle-question-mark';
   import Moon from '@lucide/svelte/icons/moon';
   import Route from '@lucide/svelte/icons/route';
+  import Search from '@lucide/svelte/icons/search';
   import Waypoints from '@lucide/svelte/icons/waypoints';
   import Contact from '@lucide/svelte/icons/contact';
   import Sunrise from '@lucide/svelte/icons/sunrise';
@@ -85,7 +90,25 @@
 
   $effect(() => standby.watch());
 
-  const keys = keysFor(EVERYWHERE, { help: () => (shortcuts = true) });
+  const PLACES: Place[] = [
+    ...RAIL.map(({ path, label }) => ({ kind: 'View', title: label, path })),
+    { kind: 'View', title: 'Postures', path: '/postures' },
+    { kind: 'View', title: 'About', path: '/about' },
+    { kind: 'Command', title: 'New figure', path: '/figures/new' },
+    { kind: 'Command', title: 'Shortcuts', more: '?', does: () => (shortcuts = true) },
+    { kind: 'Command', title: 'Day or evening colours', does: () => theme.toggle() },
+    { kind: 'Command', title: 'Read from two metres, or from a chair', more: 'Alt Z', does: () => readingDistance.toggle() },
+  ];
+  let going = $state(false);
+  /** Comes when it is first asked for. */
+  let goTo = $state<Promise<typeof import('$lib/finding/GoTo.svelte')>>();
+
+  function go() {
+    goTo ??= import('$lib/finding/GoTo.svelte');
+    going = true;
+  }
+
+  const keys = keysFor(EVERYWHERE, { help: () => (shortcuts = true), go, distance: () => readingDistance.toggle() });
 </script>
 
 <svelte:window onkeydown={keys} />
@@ -110,8 +133,19 @@
         </a>
       {/each}
       <span class="hidden flex-1 sm:block"></span>
+      <button class="cursor-pointer rounded-xl p-3 hover:bg-white/10" aria-label="Go to" title="Go to (Alt G)" onclick={go}>
+        <Search size={22} />
+      </button>
       <button class="hidden cursor-pointer rounded-xl p-3 hover:bg-white/10 sm:block" aria-label="Shortcuts" title="Shortcuts (?)" onclick={() => (shortcuts = true)}>
         <Keyboard size={22} />
+      </button>
+      <button
+        class="hidden cursor-pointer rounded-xl p-3 hover:bg-white/10 sm:block"
+        aria-label={readingDistance.far ? 'Read from a chair' : 'Read from two metres'}
+        title={`${readingDistance.far ? 'Read from a chair' : 'Read from two metres'} (Alt Z)`}
+        onclick={() => readingDistance.toggle()}
+      >
+        {#if readingDistance.far}<AArrowDown size={22} />{:else}<AArrowUp size={22} />{/if}
       </button>
       <button class="cursor-pointer rounded-xl p-3 hover:bg-white/10" aria-label={theme.evening ? 'Day colours' : 'Evening colours'} onclick={() => theme.toggle()}>
         {#if theme.evening}<Sun size={22} />{:else}<Moon size={22} />{/if}
@@ -126,4 +160,9 @@
   </main>
 </div>
 <Shortcuts bind:open={shortcuts} />
+{#if goTo}
+  {#await goTo then { default: GoTo }}<GoTo bind:open={going} fixed={PLACES} />{:catch}<Message
+      sentence="The search could not be loaded. Try again when the program runs."
+    />{/await}
+{/if}
 <NoticeLine />

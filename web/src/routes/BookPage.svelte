@@ -8,7 +8,7 @@
   let failure = $state<string>();
   let opened = $state('');
   const LEVELS = ['pre-bronze', 'bronze', 'silver', 'gold', 'open'];
-  const SHADES = ['bg-board', 'bg-line', 'bg-brass', 'bg-soft text-floor', 'bg-ink text-floor'];
+  const SHADES = ['bg-board', 'bg-line', 'bg-brass evening:text-floor', 'bg-soft text-floor', 'bg-ink text-floor'];
   let shown = $derived(LEVELS.filter((level) => report?.dances.some((dance) => (dance.figures[level] ?? 0) > 0)));
   let most = $derived(Math.max(1, ...(report?.dances.map((dance) => dance.all) ?? [])));
 

@@ -36,7 +36,7 @@
 
   let newAddress = $derived(`/figures/new?dance=${question.dance || reference.lastDance}`);
   /** Beginners' figures first, as the server sends them within each level. */
-  let byLevel = $derived([...(list.figures ?? [])].sort((one, other) => LEVELS.indexOf(one.level) - LEVELS.indexOf(other.level)));
+  let byLevel = $derived(LEVELS.map((level) => ({ level, figures: list.figures?.filter((figure) => figure.level === level) ?? [] })).filter(({ figures }) => figures.length > 0));
   let asksAnything = $derived(Object.values(question).some((text) => text !== ''));
 </script>
 
@@ -99,35 +99,37 @@
       {#if asksAnything}<button class="act" onclick={() => replace('/figures')}>Ask for less</button>{/if}
     </div>
   {:else}
-    <ul class="panel min-h-0 flex-1 overflow-y-auto">
-      {#each byLevel as figure, index (figure.id)}
-        {#if figure.level !== byLevel[index - 1]?.level}
-          <li class="sticky top-0 z-10 border-y-[1.5px] border-line bg-board px-5 py-1 font-semibold first:border-t-0" role="presentation">
-            {figure.level}<span class="font-normal text-soft">, {byLevel.filter((each) => each.level === figure.level).length}</span>
-          </li>
-        {/if}
-        <li class="border-t-[1.5px] border-line first:border-t-0">
-          <a
-            href={`#/figures/${figure.id}`}
-            class="grid grid-cols-[minmax(0,1fr)_auto] items-center gap-x-6 gap-y-2 px-5 py-3 hover:bg-floor lg:grid-cols-[minmax(14rem,1.25fr)_11rem_11rem_1.5rem_11rem_8rem]"
-          >
-            <span class="min-w-0">
-              <span class="block font-title text-[1.35rem] leading-tight font-semibold">{figure.title}</span>
-              <span class="text-soft">{reference.danceTitle(figure.dance)}, {figure.level}</span>
-            </span>
-            <span class="leading-tight">
-              <span class="block font-title text-lg leading-tight font-semibold max-sm:text-right">{figure.count}</span>
-              <span class="text-soft">{figure.bars} {figure.bars === '1' ? 'bar' : 'bars'}</span>
-            </span>
-            <EndMark end={figure.entry} label="starts" />
-            <svg class="hidden lg:block" width="24" height="20" viewBox="0 0 24 20" aria-hidden="true">
-              <path d="M1 10h17M13 4l7 6-7 6" fill="none" stroke="var(--ff-soft)" stroke-width="2" />
-            </svg>
-            <EndMark end={figure.exit} label="ends" />
-            <AuditMark errors={figure.errors} warnings={figure.warnings} />
-          </a>
-        </li>
+    <div class="panel min-h-0 flex-1 overflow-y-auto">
+      {#each byLevel as { level, figures } (level)}
+        <h2 class="sticky top-0 z-10 border-y-[1.5px] border-line bg-board px-5 py-1 font-text text-base font-semibold tracking-normal first:border-t-0">
+          {level}<span class="font-normal text-soft">, {figures.length}</span>
+        </h2>
+        <ul>
+          {#each figures as figure (figure.id)}
+            <li class="border-t-[1.5px] border-line first:border-t-0">
+              <a
+                href={`#/figures/${figure.id}`}
+                class="grid grid-cols-[minmax(0,1fr)_auto] items-center gap-x-6 gap-y-2 px-5 py-3 hover:bg-floor lg:grid-cols-[minmax(14rem,1.25fr)_11rem_11rem_1.5rem_11rem_8rem]"
+              >
+                <span class="min-w-0">
+                  <span class="block font-title text-[1.35rem] leading-tight font-semibold">{figure.title}</span>
+                  <span class="text-soft">{reference.danceTitle(figure.dance)}, {figure.level}</span>
+                </span>
+                <span class="leading-tight">
+                  <span class="block font-title text-lg leading-tight font-semibold max-sm:text-right">{figure.count}</span>
+                  <span class="text-soft">{figure.bars} {figure.bars === '1' ? 'bar' : 'bars'}</span>
+                </span>
+                <EndMark end={figure.entry} label="starts" />
+                <svg class="hidden lg:block" width="24" height="20" viewBox="0 0 24 20" aria-hidden="true">
+                  <path d="M1 10h17M13 4l7 6-7 6" fill="none" stroke="var(--ff-soft)" stroke-width="2" />
+                </svg>
+                <EndMark end={figure.exit} label="ends" />
+                <AuditMark errors={figure.errors} warnings={figure.warnings} />
+              </a>
+            </li>
+          {/each}
+        </ul>
       {/each}
-    </ul>
+    </div>
   {/if}
 </div>

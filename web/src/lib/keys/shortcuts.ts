@@ -15,7 +15,11 @@ export const KEEPING = {
   keep: shortcut('Ctrl S', 'keep', '$mod+s'),
 };
 
-export const EVERYWHERE = { help: shortcut('?', 'this page', '[Shift]+?') };
+export const EVERYWHERE = {
+  help: shortcut('?', 'this page', '[Shift]+?'),
+  go: shortcut('Alt G', 'go to a figure, routine, person, view …', 'Alt+g'),
+  distance: shortcut('Alt Z', 'larger, to be read from two metres', 'Alt+z'),
+};
 
 export const LIST = { create: shortcut('N', 'new figure', 'n') };
 

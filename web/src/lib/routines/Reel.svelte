@@ -39,7 +39,7 @@
   }
 </script>
 
-<ol class="flex min-h-36 items-stretch overflow-x-auto px-1 pt-1 pb-3" aria-label="Reel of figures">
+<ol class="flex min-h-40 items-stretch overflow-x-auto px-1 pt-1 pb-3" aria-label="Reel of figures">
   {#each placements as placement, index (index)}
     {@const seam = desk.seamAfter(index)}
     {@const section = desk.sectionOf(placement.index)}
@@ -90,8 +90,8 @@
           <span class="font-title text-2xl leading-none font-bold">{placement.bar}{placement.beat > 1 ? `·${placement.beat}` : ''}</span>
           <span class="text-sm text-soft">{placement.bars} {placement.bars === '1' ? 'bar' : 'bars'}</span>
         </span>
-        <span class="line-clamp-2 leading-tight font-semibold">{placement.title}</span>
-        {#if placement.way}<span class="truncate text-sm text-soft">{placement.way}</span>{/if}
+        <span class="leading-tight font-semibold wrap-break-word">{placement.title}</span>
+        {#if placement.way}<span class="text-sm leading-tight text-soft">{placement.way}</span>{/if}
         {#each hits.filter((hit) => hit.placement === index).slice(0, 1) as hit (hit.what)}
           <span class="text-sm leading-tight font-semibold text-madder">✕ {hit.wall ? 'into the wall' : hit.what}</span>
         {/each}

@@ -3,7 +3,7 @@ export function momentOf(text: string): string {
   return new Date(text).toLocaleString(undefined, { dateStyle: 'medium', timeStyle: 'short' });
 }
 
-const DAY_MILLISECONDS = 86_400_000;
+export const DAY_MILLISECONDS = 86_400_000;
 
 /** "2026-11-26", as it is here today. */
 export function today(now = new Date()): string {

@@ -178,12 +178,12 @@ class ComposingTest extends BrowserTest {
     void aListIsPastedWithItsGapsAndWrittenAgain() {
         startRoutine("A pasted waltz");
         press("t");
-        page.getByLabel("Paste or type it").fill("nat turn, RF closed change, rev turn 1-3\nwhisk → chassé from PP, hover corte");
-        page.getByText("“hover corte” – which?").waitFor();
+        page.getByLabel("Paste or type it").fill("nat turn, RF closed change, rev turn 1-3\nwhisk → chassé from PP, back corte");
+        page.getByText("“back corte” – which?").waitFor();
         assertAccessible();
         button("Put it in with 1 gap").click();
         assertThat(page.locator("#placement-2")).containsText("Reverse Turn");
-        assertThat(page.getByLabel("Note")).hasValue("gap: hover corte");
+        assertThat(page.getByLabel("Note")).hasValue("gap: back corte");
         press("Escape");
         page.locator("h1").evaluate("() => document.activeElement.blur()");
         press("t");

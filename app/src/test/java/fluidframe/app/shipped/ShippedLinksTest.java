@@ -160,6 +160,18 @@ class ShippedLinksTest {
         });
     }
 
+    /** A study is short, says whom it is for, and is danced round and round. */
+    @Test
+    void twentyStudiesLoop() {
+        assertThat(routines()).filteredOn(routine -> routine.title().startsWith("Study:")).hasSizeGreaterThanOrEqualTo(20).allSatisfy(study -> {
+            assertThat(study.placements()).as(study.title()).hasSizeBetween(2, 6);
+            assertThat(study.placements().get(0).note()).isNotEmpty();
+            Routine thrice = new Routine(study.id(), study.title(), study.dance(), study.tempo(), study.conditions(),
+                    Stream.of(study, study, study).flatMap(round -> round.placements().stream()).toList(), study.floor(), study.dancers(), study.laying());
+            assertThat(Course.of(thrice).seams()).allSatisfy(seam -> assertThat(seam.verdict().outcome()).as(study.title() + ", " + seam.verdict()).isEqualTo(Outcome.HOLDS));
+        });
+    }
+
     @ParameterizedTest
     @MethodSource("dances")
     void everyDanceHasAModelRoutine(Dance dance) {

@@ -1,0 +1,107 @@
+import { api, required, sentenceOf, type FigureSummary } from '$lib/api/client';
+import { reference } from '$lib/reference/reference.svelte';
+import { DAY_MILLISECONDS, today } from '$lib/ui/moment';
+
+/** Something that can be gone to, or done. */
+export interface Place {
+  /** What it is, in one word: Figure, Routine, View … */
+  kind: string;
+  title: string;
+  /** What tells it from others of its name. */
+  more?: string;
+  /** Where it is shown; a command has what it does instead. */
+  path?: string;
+  does?: () => void;
+}
+
+/** How many of a kind are offered at once; more words find the others. */
+export const MOST = 8;
+
+/** What the words find: views and commands, figures, routines, people, lessons, events, pieces of music and sheets of posture. */
+export class Anywhere {
+  found = $state.raw<Place[]>([]);
+  failure = $state<string>();
+  #fixed: Place[];
+  #kept: Promise<Place[]> | undefined;
+  #asked = 0;
+
+  /** @param fixed the views and commands, which are known without asking */
+  constructor(fixed: Place[]) {
+    this.#fixed = fixed;
+    this.found = fixed;
+  }
+
+  /** Begins anew: what has been kept meanwhile is looked up again. */
+  open() {
+    this.#kept = undefined;
+    return this.ask('');
+  }
+
+  /** Nothing asked offers the views and commands. An answer that comes late does not cover a newer one. */
+  async ask(words: string) {
+    const asked = ++this.#asked;
+    const wanted = words.trim();
+    if (wanted === '') {
+      this.found = this.#fixed;
+      return;
+    }
+    try {
+      const [figures, kept] = await Promise.all([api.GET('/api/figures', { params: { query: { words: wanted } } }), (this.#kept ??= this.#read())]);
+      if (asked !== this.#asked) return;
+      this.found = [...said(this.#fixed, wanted), ...said(kept, wanted), ...required(figures).slice(0, MOST).map(placeOf)];
+      this.failure = undefined;
+    } catch (thrown) {
+      this.#kept = undefined;
+      if (asked === this.#asked) this.failure = sentenceOf(thrown);
+    }
+  }
+
+  async #read(): Promise<Place[]> {
+    const [routines, people, couples, lessons, events, pieces, postures] = await Promise.all([
+      api.GET('/api/routines'),
+      api.GET('/api/people'),
+      api.GET('/api/couples'),
+      api.GET('/api/lessons', { params: { query: aroundNow() } }),
+      api.GET('/api/events'),
+      api.GET('/api/pieces'),
+      api.GET('/api/postures', { params: { query: {} } }),
+      reference.load(),
+    ]);
+    return [
+      ...required(routines).map(({ id, title, dance }) => ({ kind: 'Routine', title, more: reference.danceTitle(dance), path: `/routines/${id}` })),
+      ...required(people).map(({ id, title }) => ({ kind: 'Person', title, path: `/people/${id}` })),
+      ...required(couples).map(({ id, title }) => ({ kind: 'Couple', title, path: `/couples/${id}` })),
+      ...required(lessons).map(({ id, title, date, time }) => ({ kind: 'Lesson', title, more: `${date} ${time}`, path: `/lessons/${id}` })),
+      ...required(events).map(({ id, title, date }) => ({ kind: 'Event', title, more: date, path: `/events/${id}` })),
+      ...required(pieces).map(({ id, title }) => ({ kind: 'Music', title, path: `/music/${id}` })),
+      ...required(postures).map(({ id, title }) => ({ kind: 'Posture', title, path: `/postures/${id}` })),
+    ];
+  }
+}
+
+/** The places that have every word somewhere, at most so many of each kind. */
+function said(places: Place[], words: string): Place[] {
+  const wanted = plain(words).split(/\s+/);
+  const having = places.filter(({ kind, title, more = '' }) => {
+    const text = plain(`${kind} ${title} ${more}`);
+    return wanted.every((word) => text.includes(word));
+  });
+  return having.filter((place, at) => having.slice(0, at).filter(({ kind }) => kind === place.kind).length < MOST);
+}
+
+function plain(text: string) {
+  return text
+    .normalize('NFD')
+    .replace(/\p{Diacritic}/gu, '')
+    .toLowerCase();
+}
+
+function placeOf({ id, title, dance, level }: FigureSummary): Place {
+  return { kind: 'Figure', title, more: `${reference.danceTitle(dance)}, ${level}`, path: `/figures/${id}` };
+}
+
+/** Lessons of the last and of the next month. */
+function aroundNow() {
+  const day = (days: number) => today(new Date(Date.now() + days * DAY_MILLISECONDS));
+  return { from: day(-31), to: day(31) };
+}

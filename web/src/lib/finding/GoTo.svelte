@@ -1,0 +1,70 @@
+<script lang="ts">
+  import Message from '$lib/ui/Message.svelte';
+  import { Command, Dialog } from 'bits-ui';
+  import { push } from 'svelte-spa-router';
+  import { Anywhere, type Place } from './Anywhere.svelte';
+
+  interface Props {
+    open: boolean;
+    /** The views and commands. */
+    fixed: Place[];
+  }
+  let { open = $bindable(), fixed }: Props = $props();
+
+  let anywhere = $derived(new Anywhere(fixed));
+  let words = $state('');
+  let chosen = $state('');
+  let kinds = $derived([...new Set(anywhere.found.map(({ kind }) => kind))]);
+
+  $effect(() => {
+    if (!open) return;
+    words = '';
+    void anywhere.open();
+  });
+
+  function choose({ path, does }: Place) {
+    open = false;
+    if (path) void push(path);
+    else does?.();
+  }
+</script>
+
+<Dialog.Root bind:open>
+  <Dialog.Portal>
+    <Dialog.Overlay class="fixed inset-0 z-40 bg-black/50" />
+    <Dialog.Content class="panel fixed top-[8vh] left-1/2 z-50 flex max-h-[84vh] w-[min(44rem,94vw)] -translate-x-1/2 flex-col shadow-2xl">
+      <Dialog.Title class="sr-only">Go to</Dialog.Title>
+      <Dialog.Description class="sr-only">Words of what you look for; the arrow keys choose, Enter goes there.</Dialog.Description>
+      <Command.Root shouldFilter={false} vimBindings={false} loop bind:value={chosen} label="Go to" class="flex min-h-0 flex-col">
+        <Command.Input
+          class="w-full border-b-[1.5px] border-line bg-transparent px-5 py-4 text-2xl outline-none placeholder:text-soft"
+          placeholder="A figure, routine, person, lesson, view …"
+          aria-label="Go to"
+          bind:value={() => words, (text) => ((words = text), void anywhere.ask(text))}
+        />
+        {#if anywhere.failure}<div class="p-3"><Message sentence={anywhere.failure} /></div>{/if}
+        <Command.List class="min-h-0 overflow-y-auto p-2" aria-label="Places">
+          {#each kinds as kind (kind)}
+            <Command.Group>
+              <Command.GroupHeading class="px-3 pt-2 text-sm font-semibold text-soft">{kind}</Command.GroupHeading>
+              <Command.GroupItems>
+                {#each anywhere.found.filter((place) => place.kind === kind) as place (place.path ?? place.title)}
+                  <Command.Item
+                    value={`${kind} ${place.path ?? place.title}`}
+                    onSelect={() => choose(place)}
+                    class="flex cursor-pointer items-baseline justify-between gap-4 rounded-lg px-3 py-2 text-lg data-selected:bg-spruce-wash data-selected:outline-2 data-selected:outline-spruce"
+                  >
+                    <span class="font-semibold">{place.title}</span>
+                    {#if place.more}<span class="text-base text-soft">{place.more}</span>{/if}
+                  </Command.Item>
+                {/each}
+              </Command.GroupItems>
+            </Command.Group>
+          {:else}
+            <p class="p-4 text-lg text-soft">Nothing has all of these words. Fewer find more.</p>
+          {/each}
+        </Command.List>
+      </Command.Root>
+    </Dialog.Content>
+  </Dialog.Portal>
+</Dialog.Root>
