@@ -115,7 +115,7 @@
 
 <div class="flex h-full flex-col-reverse sm:flex-row">
   {#if !fills}<nav
-      class="flex shrink-0 items-center gap-0 sm:gap-0.5 bg-ink print:hidden p-2 text-floor max-sm:overflow-x-auto sm:w-22 sm:overflow-y-auto sm:flex-col evening:bg-board evening:text-ink"
+      class="flex shrink-0 items-center gap-0 sm:gap-0.5 bg-ink print:hidden p-2 text-floor max-sm:overflow-x-auto sm:w-22 sm:far:w-14 sm:far:p-1 sm:overflow-y-auto sm:flex-col evening:bg-board evening:text-ink"
       aria-label="Views"
     >
       <img src="./mark.svg" alt="Fluid Frame" class="mb-1 hidden size-10 sm:block" />
@@ -129,7 +129,7 @@
           ]}
           aria-current={here ? 'page' : undefined}
         >
-          <view.icon size={22} aria-hidden="true" />{view.label}
+          <view.icon size={22} aria-hidden="true" /><span class="sm:far:sr-only">{view.label}</span>
         </a>
       {/each}
       <span class="hidden flex-1 sm:block"></span>

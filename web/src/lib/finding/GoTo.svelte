@@ -37,7 +37,7 @@
       <Dialog.Description class="sr-only">Words of what you look for; the arrow keys choose, Enter goes there.</Dialog.Description>
       <Command.Root shouldFilter={false} vimBindings={false} loop bind:value={chosen} label="Go to" class="flex min-h-0 flex-col">
         <Command.Input
-          class="w-full border-b-[1.5px] border-line bg-transparent px-5 py-4 text-2xl outline-none placeholder:text-soft"
+          class="w-full border-b-[1.5px] border-line bg-transparent px-5 py-4 text-2xl outline-none! placeholder:text-soft"
           placeholder="A figure, routine, person, lesson, view …"
           aria-label="Go to"
           bind:value={() => words, (text) => ((words = text), void anywhere.ask(text))}
