@@ -133,23 +133,25 @@
         </a>
       {/each}
       <span class="hidden flex-1 sm:block"></span>
-      <button class="cursor-pointer rounded-xl p-3 hover:bg-white/10" aria-label="Go to" title="Go to (Alt G)" onclick={go}>
-        <Search size={22} />
-      </button>
-      <button class="hidden cursor-pointer rounded-xl p-3 hover:bg-white/10 sm:block" aria-label="Shortcuts" title="Shortcuts (?)" onclick={() => (shortcuts = true)}>
-        <Keyboard size={22} />
-      </button>
-      <button
-        class="hidden cursor-pointer rounded-xl p-3 hover:bg-white/10 sm:block"
-        aria-label={readingDistance.far ? 'Read from a chair' : 'Read from two metres'}
-        title={`${readingDistance.far ? 'Read from a chair' : 'Read from two metres'} (Alt Z)`}
-        onclick={() => readingDistance.toggle()}
-      >
-        {#if readingDistance.far}<AArrowDown size={22} />{:else}<AArrowUp size={22} />{/if}
-      </button>
-      <button class="cursor-pointer rounded-xl p-3 hover:bg-white/10" aria-label={theme.evening ? 'Day colours' : 'Evening colours'} onclick={() => theme.toggle()}>
-        {#if theme.evening}<Sun size={22} />{:else}<Moon size={22} />{/if}
-      </button>
+      <span class="flex sm:grid sm:grid-cols-2 sm:far:grid-cols-1">
+        <button class="cursor-pointer rounded-xl p-2.5 hover:bg-white/10" aria-label="Go to" title="Go to (Alt G)" onclick={go}>
+          <Search size={22} />
+        </button>
+        <button class="hidden cursor-pointer rounded-xl p-2.5 hover:bg-white/10 sm:block" aria-label="Shortcuts" title="Shortcuts (?)" onclick={() => (shortcuts = true)}>
+          <Keyboard size={22} />
+        </button>
+        <button
+          class="hidden cursor-pointer rounded-xl p-2.5 hover:bg-white/10 sm:block"
+          aria-label={readingDistance.far ? 'Read from a chair' : 'Read from two metres'}
+          title={`${readingDistance.far ? 'Read from a chair' : 'Read from two metres'} (Alt Z)`}
+          onclick={() => readingDistance.toggle()}
+        >
+          {#if readingDistance.far}<AArrowDown size={22} />{:else}<AArrowUp size={22} />{/if}
+        </button>
+        <button class="cursor-pointer rounded-xl p-2.5 hover:bg-white/10" aria-label={theme.evening ? 'Day colours' : 'Evening colours'} onclick={() => theme.toggle()}>
+          {#if theme.evening}<Sun size={22} />{:else}<Moon size={22} />{/if}
+        </button>
+      </span>
     </nav>{/if}
   <main class="min-h-0 min-w-0 flex-1 overflow-y-auto">
     {#each standby.warnings as warning (warning)}
