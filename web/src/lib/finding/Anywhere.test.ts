@@ -1,7 +1,12 @@
-import { afterEach, expect, it, vi } from 'vitest';
+import { afterEach, beforeEach, expect, it, vi } from 'vitest';
+import { reference } from '$lib/reference/reference.svelte';
 import { later, program, Refused, type Question } from '$lib/testing/program';
 import { Anywhere, MOST, type Place } from './Anywhere.svelte';
 
+beforeEach(() => {
+  vi.spyOn(reference, 'load').mockResolvedValue();
+  vi.spyOn(reference, 'danceTitle').mockReturnValue('Waltz');
+});
 afterEach(() => vi.restoreAllMocks());
 
 const VIEWS: Place[] = [
@@ -10,8 +15,6 @@ const VIEWS: Place[] = [
 ];
 const figure = (title: string) => ({ id: title.toLowerCase(), title, dance: 'waltz', level: 'silver' });
 const STUDIO = {
-  '/api/dances': [{ id: 'waltz', title: 'Waltz' }],
-  '/api/notation': {},
   '/api/figures': [figure('Whisk')],
   '/api/routines': [{ id: 'ferry', title: 'Ferry Night Waltz', dance: 'waltz' }],
   '/api/people': [{ id: 'odile', title: 'Odíle Marsh' }],
