@@ -6,8 +6,8 @@
   import { EVERYWHERE } from '$lib/keys/shortcuts';
   import Shortcuts from '$lib/keys/Shortcuts.svelte';
   import type { Place } from '$lib/finding/Anywhere.svelte';
-  import { readingDistance } from '$lib/ui/ReadingDistance.svelte';
-  import { theme } from '$lib/ui/Theme.svelte';
+  import { evening, far } from '$lib/ui/Appearance.svelte';
+  import { notices } from '$lib/ui/Notices.svelte';
   import CalendarDays from '@lucide/svelte/icons/calendar-days';
   import BookOpen from '@lucide/svelte/icons/book-open';
   import AArrowUp from '@lucide/svelte/icons/a-arrow-up';
@@ -96,19 +96,23 @@
     { kind: 'View', title: 'About', path: '/about' },
     { kind: 'Command', title: 'New figure', path: '/figures/new' },
     { kind: 'Command', title: 'Shortcuts', more: '?', does: () => (shortcuts = true) },
-    { kind: 'Command', title: 'Day or evening colours', does: () => theme.toggle() },
-    { kind: 'Command', title: 'Read from two metres, or from a chair', more: 'Alt Z', does: () => readingDistance.toggle() },
+    { kind: 'Command', title: 'Day or evening colours', does: () => evening.toggle() },
+    { kind: 'Command', title: 'Read from two metres, or from a chair', more: 'Alt Z', does: () => far.toggle() },
   ];
   let going = $state(false);
   /** Comes when it is first asked for. */
-  let goTo = $state<Promise<typeof import('$lib/finding/GoTo.svelte')>>();
+  let GoTo = $state.raw<typeof import('$lib/finding/GoTo.svelte').default>();
 
-  function go() {
-    goTo ??= import('$lib/finding/GoTo.svelte');
-    going = true;
+  async function go() {
+    try {
+      GoTo ??= (await import('$lib/finding/GoTo.svelte')).default;
+      going = true;
+    } catch (thrown) {
+      notices.say({ sentence: sentenceOf(thrown) });
+    }
   }
 
-  const keys = keysFor(EVERYWHERE, { help: () => (shortcuts = true), go, distance: () => readingDistance.toggle() });
+  const keys = keysFor(EVERYWHERE, { help: () => (shortcuts = true), go, distance: () => far.toggle() });
 </script>
 
 <svelte:window onkeydown={keys} />
@@ -142,14 +146,14 @@
         </button>
         <button
           class="hidden cursor-pointer rounded-xl p-2.5 hover:bg-white/10 sm:block"
-          aria-label={readingDistance.far ? 'Read from a chair' : 'Read from two metres'}
-          title={`${readingDistance.far ? 'Read from a chair' : 'Read from two metres'} (Alt Z)`}
-          onclick={() => readingDistance.toggle()}
+          aria-label={far.on ? 'Read from a chair' : 'Read from two metres'}
+          title={`${far.on ? 'Read from a chair' : 'Read from two metres'} (Alt Z)`}
+          onclick={() => far.toggle()}
         >
-          {#if readingDistance.far}<AArrowDown size={22} />{:else}<AArrowUp size={22} />{/if}
+          {#if far.on}<AArrowDown size={22} />{:else}<AArrowUp size={22} />{/if}
         </button>
-        <button class="cursor-pointer rounded-xl p-2.5 hover:bg-white/10" aria-label={theme.evening ? 'Day colours' : 'Evening colours'} onclick={() => theme.toggle()}>
-          {#if theme.evening}<Sun size={22} />{:else}<Moon size={22} />{/if}
+        <button class="cursor-pointer rounded-xl p-2.5 hover:bg-white/10" aria-label={evening.on ? 'Day colours' : 'Evening colours'} onclick={() => evening.toggle()}>
+          {#if evening.on}<Sun size={22} />{:else}<Moon size={22} />{/if}
         </button>
       </span>
     </nav>{/if}
@@ -162,9 +166,5 @@
   </main>
 </div>
 <Shortcuts bind:open={shortcuts} />
-{#if goTo}
-  {#await goTo then { default: GoTo }}<GoTo bind:open={going} fixed={PLACES} />{:catch}<Message
-      sentence="The search could not be loaded. Try again when the program runs."
-    />{/await}
-{/if}
+{#if GoTo}<GoTo bind:open={going} fixed={PLACES} />{/if}
 <NoticeLine />

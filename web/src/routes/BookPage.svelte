@@ -7,9 +7,9 @@
   let report = $state.raw<BookReport>();
   let failure = $state<string>();
   let opened = $state('');
-  const LEVELS = ['pre-bronze', 'bronze', 'silver', 'gold', 'open'];
+  let levels = $derived(reference.notation.levels.map(({ shorthand }) => shorthand));
   const SHADES = ['bg-board', 'bg-line', 'bg-brass evening:text-floor', 'bg-soft text-floor', 'bg-ink text-floor'];
-  let shown = $derived(LEVELS.filter((level) => report?.dances.some((dance) => (dance.figures[level] ?? 0) > 0)));
+  let shown = $derived(levels.filter((level) => report?.dances.some((dance) => (dance.figures[level] ?? 0) > 0)));
   let most = $derived(Math.max(1, ...(report?.dances.map((dance) => dance.all) ?? [])));
 
   async function load() {
@@ -22,15 +22,6 @@
   void load();
 
   let looked = $derived(report?.dances.find((dance) => dance.dance === opened));
-
-  /** What lacks most first, then what was read longest ago. */
-  function inNeed(each: BookReport['dances'][number]['each']) {
-    return [...each].sort((one, other) => need(other) - need(one) || one.lastRead.localeCompare(other.lastRead) || one.title.localeCompare(other.title));
-  }
-
-  function need(figure: BookReport['dances'][number]['each'][number]) {
-    return 100 * figure.errors + 10 * figure.lacks.length + figure.warnings;
-  }
 
   function lacking(each: BookReport['dances'][number]['each']) {
     const count = each.filter((figure) => figure.lacks.length > 0).length;
@@ -57,7 +48,7 @@
     </p>
     <ul class="flex flex-wrap gap-x-4 gap-y-1 text-sm" aria-label="Levels">
       {#each shown as level (level)}<li class="inline-flex items-center gap-1.5">
-          <span class={['inline-block h-4 w-6 rounded border-[1.5px] border-line', SHADES[LEVELS.indexOf(level)]]}></span>{level}
+          <span class={['inline-block h-4 w-6 rounded border-[1.5px] border-line', SHADES[levels.indexOf(level)]]}></span>{level}
         </li>{/each}
     </ul>
     <div class="panel overflow-x-auto">
@@ -84,7 +75,7 @@
               >
               <td class="w-[22rem] px-3 py-1.5">
                 <span class="flex" style:width={`${Math.max(12, (100 * dance.all) / most)}%`}>
-                  {#each LEVELS as level, index (level)}
+                  {#each levels as level, index (level)}
                     {@const count = dance.figures[level] ?? 0}
                     {#if count > 0}
                       <a
@@ -138,7 +129,7 @@
             </tr>
           </thead>
           <tbody>
-            {#each inNeed(looked.each) as figure (figure.id)}
+            {#each looked.each as figure (figure.id)}
               <tr class="border-t-[1.5px] border-line">
                 <th class="px-3 py-1.5 font-semibold"
                   ><a class="underline decoration-line underline-offset-4 hover:decoration-ink" href={`#/figures/${figure.id}`}>{figure.title}</a></th

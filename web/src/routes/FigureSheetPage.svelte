@@ -1,5 +1,5 @@
 <script lang="ts">
-  import { readingDistance } from '$lib/ui/ReadingDistance.svelte';
+  import { far } from '$lib/ui/Appearance.svelte';
   import { sentenceOf, type ColumnKey, type Part, type Place } from '$lib/api/client';
   import CellLine from '$lib/figures/CellLine.svelte';
   import Chart from '$lib/figures/Chart.svelte';
@@ -212,7 +212,7 @@
       />
     {/if}
 
-    <div class={['grid grid-cols-1 gap-3', !foldedOut && !readingDistance.far && 'lg:grid-cols-2']}>
+    <div class={['grid grid-cols-1 gap-3', !foldedOut && !far.on && 'lg:grid-cols-2']}>
       <Chart {sheet} part="man" {columns} lit={litRow('man')} onfocus={enter} />
       <Chart {sheet} part="lady" {columns} lit={litRow('lady')} onfocus={enter} />
     </div>

@@ -26,8 +26,6 @@
     if (question.dance) reference.look(question.dance);
   });
 
-  const LEVELS = ['pre-bronze', 'bronze', 'silver', 'gold', 'open'];
-
   function ask(change: Partial<Question>) {
     void replace(`/figures?${changedQuery(new URLSearchParams(router.querystring ?? ''), change)}`);
   }
@@ -36,7 +34,11 @@
 
   let newAddress = $derived(`/figures/new?dance=${question.dance || reference.lastDance}`);
   /** Beginners' figures first, as the server sends them within each level. */
-  let byLevel = $derived(LEVELS.map((level) => ({ level, figures: list.figures?.filter((figure) => figure.level === level) ?? [] })).filter(({ figures }) => figures.length > 0));
+  let byLevel = $derived(
+    reference.notation.levels
+      .map(({ shorthand: level }) => ({ level, figures: list.figures?.filter((figure) => figure.level === level) ?? [] }))
+      .filter(({ figures }) => figures.length > 0),
+  );
   let asksAnything = $derived(Object.values(question).some((text) => text !== ''));
 </script>
 

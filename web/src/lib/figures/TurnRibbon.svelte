@@ -9,7 +9,7 @@
   let { part, rows }: Props = $props();
 </script>
 
-<ol class="flex items-stretch overflow-x-auto" aria-label={`Turn account of the ${part}`}>
+<ol class="flex flex-wrap items-stretch" aria-label={`Turn account of the ${part}`}>
   {#each rows as row, index (index)}
     <li class="flex min-w-14 flex-1 flex-col items-center px-0.5" title={row.wording.turn}>
       <span class={['h-5 text-sm font-semibold', row.agrees ? 'text-ink' : 'underline decoration-madder decoration-2']}>

@@ -52,6 +52,6 @@
         onchange={(event) => sheet.set({ lastRead: event.currentTarget.value || undefined })}
       /></label
     >
-    <button type="button" class="button" onclick={() => sheet.set({ lastRead: today() })}>Read today</button>
+    <button type="button" class="act" onclick={() => sheet.set({ lastRead: today() })}>Read today</button>
   </div>
 </div>

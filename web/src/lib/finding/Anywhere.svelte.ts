@@ -43,6 +43,7 @@ export class Anywhere {
     const wanted = words.trim();
     if (wanted === '') {
       this.found = this.#fixed;
+      this.failure = undefined;
       return;
     }
     try {

@@ -1,5 +1,5 @@
 <script lang="ts">
-  import { theme } from '$lib/ui/Theme.svelte';
+  import { evening } from '$lib/ui/Appearance.svelte';
 
   interface Props {
     /** The loudest sample of equal parts of the recording, from nothing to one. */
@@ -30,7 +30,7 @@
   let scale = $derived(width / seconds);
 
   $effect(() => {
-    void theme.evening;
+    void evening.on;
     if (!canvas) return;
     const context = canvas.getContext('2d')!;
     const middle = canvas.height / 2;

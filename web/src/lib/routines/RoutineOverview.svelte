@@ -34,7 +34,7 @@
       {/each}
     </ol>
     <div class="relative h-5 text-sm text-soft tabular-nums" aria-hidden="true">
-      {#each overview.phrases as phrase (phrase.bar)}
+      {#each overview.phrases as phrase (phrase.at)}
         <span class="absolute top-0 border-l-[1.5px] border-soft pl-0.5 leading-5" style:left={`${phrase.at}%`}>{phrase.bar}</span>
       {/each}
     </div>

@@ -22,5 +22,5 @@ export function ageOf(day: string, now = new Date()): string {
   if (days < 60) {
     return days === 1 ? 'yesterday' : `${days} days ago`;
   }
-  return days < 730 ? `${Math.floor(days / 30.4)} months ago` : `${Math.floor(days / 365.25)} years ago`;
+  return days < 730 ? `${Math.round(days / 30.4)} months ago` : `${Math.round(days / 365.25)} years ago`;
 }

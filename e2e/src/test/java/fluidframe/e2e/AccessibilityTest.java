@@ -1,5 +1,7 @@
 package fluidframe.e2e;
 
+import static org.assertj.core.api.Assertions.assertThat;
+
 import com.microsoft.playwright.Page;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -61,5 +63,29 @@ class AccessibilityTest extends BrowserTest {
         press("?");
         page.getByText("lady’s chart from the man’s").waitFor();
         assertAccessible("[role=dialog]");
+    }
+
+    @Test
+    void anythingIsFoundFromAnywhereByKeysAlone() {
+        open("today");
+        page.locator("h1").waitFor();
+        press("Alt+g");
+        page.getByPlaceholder("A figure, routine").waitFor();
+        page.keyboard().type("silver foxtrot");
+        page.getByText("Hover Telemark").waitFor();
+        assertAccessible("[role=dialog]");
+        page.getByPlaceholder("A figure, routine").fill("study heel turns");
+        page.getByText("Study: Heel Turns").waitFor();
+        press("Enter");
+        page.waitForURL("**/#/routines/study-heel-turns");
+    }
+
+    @Test
+    void everythingIsLargerFromTwoMetres() {
+        open("figures/waltz-natural-turn");
+        double near = page.locator("table").first().boundingBox().width;
+        press("Alt+z");
+        assertThat(page.locator("table").first().boundingBox().width).isGreaterThan(1.5 * near);
+        assertAccessible();
     }
 }

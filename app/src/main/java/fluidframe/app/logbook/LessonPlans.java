@@ -43,7 +43,7 @@ public class LessonPlans {
     /** Beginners do not meet something deep or turning unasked. */
     private static String asks(CoupleDocument couple, List<Figure> danced) {
         boolean beginners = Optional.ofNullable(couple.level()).flatMap(Level.LEXICON::find).filter(level -> level.compareTo(Level.BRONZE) < 0).isPresent();
-        String deep = danced.stream().filter(figure -> figure.teaching().cautions().stream().anyMatch(Caution.DEEP::contains)).map(Figure::title).collect(Collectors.joining(", "));
+        String deep = danced.stream().filter(figure -> figure.teaching().isDeep()).map(Figure::title).collect(Collectors.joining(", "));
         return !beginners || deep.isEmpty() ? "" : couple.title() + " are beginners, and this lesson has something deep or turning in it: " + deep + ". Low and slow first, with you beside them?";
     }
 

@@ -27,7 +27,7 @@ import java.util.function.ToIntFunction;
  * @param ways             how many ways there are of dancing them: parts, finishes, timings, repeats, schools
  * @param teaching         cues, faults and drills in all
  * @param findings         what the audits find, by severity, muted findings left out
- * @param each             every figure, with what it lacks
+ * @param each             every figure, with what it lacks; what needs a coach most first
  * @param mutes            what is muted, and why
  * @param links            for each level at which there are figures what leads to what among those up to it
  */
@@ -85,6 +85,7 @@ public record DanceReport(Dance dance, Map<Level, Integer> figures, int steps, W
                 sum(figures, figure -> figure.variants().schools().size()));
         TeachingCount teaching = new TeachingCount(sum(figures, figure -> figure.teaching().cues().size()),
                 sum(figures, figure -> figure.teaching().faults().size()), sum(figures, figure -> figure.teaching().drills().size()));
+        each.sort(FigureReport.MOST_IN_NEED);
         return new DanceReport(dance, byLevel, sum(figures, figure -> figure.man().steps().size() + figure.lady().steps().size()), ways, teaching, findings, each,
                 mutes, links(figures, byLevel));
     }

@@ -142,7 +142,7 @@ public final class ClassPlanner {
         }
         wish.chain().stream().filter(figure -> figure.level().compareTo(wish.level()) > 0).forEach(figure -> notes.add("The " + figure.title() + " is " + figure.level() + "; the class is " + wish.level() + "."));
         if (wish.level().compareTo(Level.BRONZE) <= 0) {
-            wish.chain().stream().filter(figure -> figure.teaching().cautions().stream().anyMatch(Caution.DEEP::contains)).forEach(figure ->
+            wish.chain().stream().filter(figure -> figure.teaching().isDeep()).forEach(figure ->
                     notes.add("The " + figure.title() + " has something deep or turning in it. For beginners leave it out, or teach it low and slowly; do you want it?"));
         }
         return notes;

@@ -20,6 +20,11 @@ public record Teaching(List<String> cues, List<String> faults, List<String> dril
         cautions = List.copyOf(cautions);
     }
 
+    /** Whether there is something deep or turning in it, which a beginner is asked about first. */
+    public boolean isDeep() {
+        return cautions.stream().anyMatch(Caution.DEEP::contains);
+    }
+
     public Teaching(List<String> cues, List<String> faults, List<String> drills, List<Caution> cautions) {
         this(cues, faults, drills, cautions, Optional.empty());
     }
