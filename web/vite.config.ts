@@ -5,6 +5,9 @@ import { VitePWA } from 'vite-plugin-pwa';
 import { defineConfig } from 'vitest/config';
 import { fontLicences } from './scripts/fontLicences';
 
+/** The running program, which takes changes only from pages that it has served itself. */
+const SERVED = 'http://localhost:8080';
+
 export default defineConfig(({ mode }) => ({
   /** Served as they are to browsers that take them so; fonts are compressed in themselves. */
   plugins: [tailwindcss(), svelte(), fontLicences(), offline(), compression({ algorithms: ['gzip', 'brotliCompress'], include: /\.(js|css|svg|html)$/ })],
@@ -12,7 +15,7 @@ export default defineConfig(({ mode }) => ({
   resolve: { alias: { $lib: '/src/lib' }, conditions: mode === 'test' ? ['browser'] : undefined },
   test: { include: ['src/**/*.test.ts'] },
   build: { outDir: 'target/site', emptyOutDir: true, license: { fileName: 'licences/pages.txt' } },
-  server: { proxy: { '/api': 'http://localhost:8080' } },
+  server: { proxy: { '/api': { target: SERVED, changeOrigin: true, headers: { origin: SERVED } } } },
 }));
 
 /**

@@ -1,8 +1,11 @@
 <script lang="ts">
+  import GrowingField from '$lib/ui/GrowingField.svelte';
   import { far } from '$lib/ui/Appearance.svelte';
   import { sentenceOf, type ColumnKey, type Part, type Place } from '$lib/api/client';
   import CellLine from '$lib/figures/CellLine.svelte';
   import Chart from '$lib/figures/Chart.svelte';
+  import StepCards from '$lib/figures/StepCards.svelte';
+  import { narrow } from '$lib/ui/narrow';
   import { columnsFor } from '$lib/figures/columns';
   import Download from '@lucide/svelte/icons/download';
   import { FigureSheet, type Cell, type TextField } from '$lib/figures/FigureSheet.svelte';
@@ -35,6 +38,10 @@
   let dance = $derived(sheet && reference.dance(sheet.figure.dance));
   let isLatin = $derived(dance !== undefined && /Latin|Rhythm/.test(dance.style));
   let columns = $derived(columnsFor(isLatin, foldedOut));
+  /** On a phone the sheet is read, one part at a time, until it is asked to be changed. */
+  let reads = $derived(narrow.current && !query.get('change') && !sheet?.isNew);
+  let read = $derived<Part>(query.get('part') === 'lady' ? 'lady' : 'man');
+  let more = $state(false);
   let at = $derived(Math.min(Number(query.get('at') ?? sheet?.onsets.length ?? 0), sheet?.onsets.length ?? 0));
 
   $effect(() => {
@@ -80,9 +87,18 @@
     void replace(`/figures/${id}?${changedQuery(query, change)}`);
   }
 
+  /** The step under the cursor is shown on the floor too. */
   function enter(cell: Cell) {
     place = cell;
     sheet?.enter(cell);
+    danceTo(cell.part, cell.row);
+  }
+
+  function danceTo(part: Part, row: number) {
+    const onset = sheet?.reading[part][row]?.onset;
+    const onsets = sheet?.onsets ?? [];
+    const danced = onset === undefined ? -1 : onsets.findLastIndex((each) => each <= onset);
+    if (danced >= 0 && danced + 1 !== at) show({ at: String(danced + 1) });
   }
 
   function litRow(part: Part): number | undefined {
@@ -146,45 +162,53 @@
     onfocusout={() => (sheet!.typing = false)}
   >
     <header class="flex flex-wrap items-center gap-x-4 gap-y-2">
-      <a class="text-soft hover:text-ink" href={`#/figures?dance=${sheet.figure.dance}`}>{dance?.title ?? sheet.figure.dance}</a>
+      <a class="hidden text-soft hover:text-ink sm:inline" href={`#/figures?dance=${sheet.figure.dance}`}>{dance?.title ?? sheet.figure.dance}</a>
       <h1 class="sr-only">Figure sheet of {sheet.figure.title}</h1>
-      <span class="min-w-64 flex-1 font-title sm:min-w-96">
-        <input
-          id="field-title"
-          class="w-full min-w-0 rounded-lg bg-transparent text-2xl font-semibold hover:bg-board"
-          aria-label="Title"
-          autocomplete="off"
-          value={sheet.figure.title}
-          oninput={(event) => sheet!.typeField('title', event.currentTarget.value)}
-          onblur={() => sheet!.accept()}
-        />
+      <span class="min-w-0 flex-1 font-title sm:min-w-96">
+        {#if reads}<strong class="text-2xl leading-tight font-semibold">{sheet.figure.title}</strong>{:else}<GrowingField
+            id="field-title"
+            class="w-full min-w-0 rounded-lg bg-transparent text-2xl leading-tight font-semibold hover:bg-board"
+            label="Title"
+            autocomplete="off"
+            value={sheet.figure.title}
+            ontype={(title) => sheet!.typeField('title', title)}
+            ondone={() => sheet!.accept()}
+          />{/if}
       </span>
-      <Choice
-        label="Level"
-        value={sheet.figure.level}
-        options={reference.notation.levels.map((level) => ({ value: level.shorthand, label: level.wording }))}
-        onchange={(level) => sheet!.set({ level })}
-      />
-      {@render field('bars', 'Bars', 'w-22')}
-      <span class="ml-auto flex flex-wrap items-center gap-2">
-        {#if !sheet.isNew}
-          <a class="act" href={`#/figures/${sheet.figure.id}/card`}>Card</a>
-          <a class="act" href={`#/figures/new?dance=${sheet.figure.dance}&copy=${sheet.figure.id}`}>Copy</a>
-          <button class="act" aria-label="Delete" title="Delete the figure" onclick={remove}><Trash2 size={18} /></button>
+      {#if narrow.current}<button class="act" aria-expanded={more} onclick={() => (more = !more)}>{more ? 'Less' : 'More'}</button>{/if}
+      {#if !narrow.current || more}
+        {#if !reads}<Choice
+            label="Level"
+            value={sheet.figure.level}
+            options={reference.notation.levels.map((level) => ({ value: level.shorthand, label: level.wording }))}
+            onchange={(level) => sheet!.set({ level })}
+          />
+          {@render field('bars', 'Bars', 'w-22')}{:else}
+          <span class="w-full text-soft"
+            ><a class="underline" href={`#/figures?dance=${sheet.figure.dance}`}>{dance?.title ?? sheet.figure.dance}</a>, {sheet.figure.level}, {sheet.figure.bars} bars</span
+          >
         {/if}
-        <button class="act" aria-pressed={foldedOut} onclick={() => show({ columns: foldedOut ? '' : 'all' })}>
-          {foldedOut ? 'Fewer columns' : 'All columns'}
-        </button>
-        <button class="act" aria-label="Undo" title="Undo (Ctrl Z)" disabled={!sheet.canUndo} onclick={() => sheet!.undo()}>
-          <Undo2 size={18} />
-        </button>
-        <button class="act" aria-label="Redo" title="Redo (Ctrl Y)" disabled={!sheet.canRedo} onclick={() => sheet!.redo()}>
-          <Redo2 size={18} />
-        </button>
-        <button class="act act-main" disabled={sheet.isKept || sheet.keeping} onclick={keep}>
-          {sheet.isKept ? 'Kept' : sheet.isNew ? 'Keep as new' : 'Keep'}
-        </button>
-      </span>
+        <span class="ml-auto flex flex-wrap items-center gap-2">
+          {#if !sheet.isNew}
+            <a class="act" href={`#/figures/${sheet.figure.id}/card`}>Card</a>
+            <a class="act" href={`#/figures/new?dance=${sheet.figure.dance}&copy=${sheet.figure.id}`}>Copy</a>
+            <button class="act" aria-label="Delete" title="Delete the figure" onclick={remove}><Trash2 size={18} /></button>
+          {/if}
+          {#if narrow.current && !sheet.isNew}<button class="act" onclick={() => show({ change: reads ? 'yes' : '' })}>{reads ? 'Change it' : 'Read it'}</button>{/if}
+          <button class={['act', reads && 'hidden']} aria-pressed={foldedOut} onclick={() => show({ columns: foldedOut ? '' : 'all' })}>
+            {foldedOut ? 'Fewer columns' : 'All columns'}
+          </button>
+          <button class="act" aria-label="Undo" title="Undo (Ctrl Z)" disabled={!sheet.canUndo} onclick={() => sheet!.undo()}>
+            <Undo2 size={18} />
+          </button>
+          <button class="act" aria-label="Redo" title="Redo (Ctrl Y)" disabled={!sheet.canRedo} onclick={() => sheet!.redo()}>
+            <Redo2 size={18} />
+          </button>
+          <button class="act act-main" disabled={sheet.isKept || sheet.keeping} onclick={keep}>
+            {sheet.isKept ? 'Kept' : sheet.isNew ? 'Keep as new' : 'Keep'}
+          </button>
+        </span>
+      {/if}
     </header>
 
     {#if sheet.failure}
@@ -212,37 +236,49 @@
       />
     {/if}
 
-    <div class={['grid grid-cols-1 gap-3', !foldedOut && !far.on && 'lg:grid-cols-2']}>
-      <Chart {sheet} part="man" {columns} lit={litRow('man')} onfocus={enter} />
-      <Chart {sheet} part="lady" {columns} lit={litRow('lady')} onfocus={enter} />
-    </div>
+    {#if reads}
+      <div class="grid grid-cols-2 gap-2" role="group" aria-label="Whose steps">
+        {#each ['man', 'lady'] as const as part (part)}
+          <button class={['act justify-center capitalize', read === part && 'act-main']} aria-pressed={read === part} onclick={() => show({ part: part === 'man' ? '' : part })}
+            >{part}</button
+          >
+        {/each}
+      </div>
+      <StepCards {sheet} part={read} lit={litRow(read)} onswipe={() => show({ part: read === 'man' ? 'lady' : '' })} onstep={(row) => danceTo(read, row)} />
+    {:else}
+      <div class={['grid grid-cols-1 gap-3', !foldedOut && !far.on && 'lg:grid-cols-2']}>
+        <Chart {sheet} part="man" {columns} lit={litRow('man')} onfocus={enter} />
+        <Chart {sheet} part="lady" {columns} lit={litRow('lady')} onfocus={enter} />
+      </div>
+    {/if}
+    <div class={['flex flex-col gap-2 bg-floor lg:pb-3', !foldedOut && 'lg:sticky lg:bottom-0 lg:z-10 lg:grow']}>
+      {#if !reads}<p class="flex min-h-7 flex-wrap items-center gap-x-3 px-1 text-soft" aria-live="off">
+          {#if place}
+            <CellLine {sheet} cell={place} />
+          {:else}
+            Choose a cell to read it in full.
+          {/if}
+        </p>{/if}
 
-    <p class="flex min-h-7 flex-wrap items-center gap-x-3 px-1 text-soft" aria-live="off">
-      {#if place}
-        <CellLine {sheet} cell={place} />
-      {:else}
-        Choose a cell to read it in full.
-      {/if}
-    </p>
-
-    <div class={['grid grid-cols-1 gap-3 lg:grid-cols-[3fr_2fr]', foldedOut ? 'lg:h-96' : 'lg:min-h-72 lg:shrink-0 lg:grow lg:basis-0']}>
-      <section class="panel flex h-96 flex-col overflow-hidden lg:h-auto lg:min-h-0" aria-label="Steps on the floor">
-        <div class="flex items-center gap-2 px-3 pt-2">
-          <button class="act" aria-label="A step back" disabled={at === 0} onclick={() => show({ at: String(at - 1) })}>
-            <ChevronLeft size={18} />
-          </button>
-          <span class="min-w-16 text-center font-title text-2xl font-semibold">
-            {at === 0 ? 'start' : (sheet.figure.man[litRow('man') ?? 0]?.count ?? '')}
-          </span>
-          <button class="act" aria-label="A step on" disabled={at >= sheet.onsets.length} onclick={() => show({ at: String(at + 1) })}>
-            <ChevronRight size={18} />
-          </button>
-          <button class="act px-2" aria-label="Save the steps as SVG" title="Save the steps as SVG, 1 : 10" onclick={() => sheet!.saveSteps()}><Download size={18} /></button>
-        </div>
-        <div class="min-h-0 flex-1"><StepDrawing reading={sheet.reading} {at} onsets={sheet.onsets} /></div>
-        <p class="border-t-[6px] border-line px-3 py-1 text-sm text-soft">Wall on this side, line of dance to the right. His prints are filled, hers are outlined.</p>
-      </section>
-      <SheetPanel {sheet} panel={query.get('panel') ?? 'checked'} onpanel={(panel) => show({ panel: panel === 'checked' ? '' : panel })} onplace={goTo} />
+      <div class={['grid grid-cols-1 gap-3 lg:grid-cols-[3fr_2fr]', foldedOut ? 'lg:h-96' : 'lg:min-h-72 lg:shrink-0 lg:grow lg:basis-0']}>
+        <section class="panel flex h-96 flex-col overflow-hidden lg:h-auto lg:min-h-0" aria-label="Steps on the floor">
+          <div class="flex items-center gap-2 px-3 pt-2">
+            <button class="act" aria-label="A step back" disabled={at === 0} onclick={() => show({ at: String(at - 1) })}>
+              <ChevronLeft size={18} />
+            </button>
+            <span class="min-w-16 text-center font-title text-2xl font-semibold">
+              {at === 0 ? 'start' : (sheet.figure.man[litRow('man') ?? 0]?.count ?? '')}
+            </span>
+            <button class="act" aria-label="A step on" disabled={at >= sheet.onsets.length} onclick={() => show({ at: String(at + 1) })}>
+              <ChevronRight size={18} />
+            </button>
+            <button class="act px-2" aria-label="Save the steps as SVG" title="Save the steps as SVG, 1 : 10" onclick={() => sheet!.saveSteps()}><Download size={18} /></button>
+          </div>
+          <div class="min-h-0 flex-1"><StepDrawing reading={sheet.reading} {at} onsets={sheet.onsets} /></div>
+          <p class="border-t-[6px] border-line px-3 py-1 text-sm text-soft">Wall on this side, line of dance to the right. His prints are filled, hers are outlined.</p>
+        </section>
+        <SheetPanel {sheet} panel={query.get('panel') ?? 'checked'} onpanel={(panel) => show({ panel: panel === 'checked' ? '' : panel })} onplace={goTo} />
+      </div>
     </div>
     <p class="px-1 text-sm text-soft">
       <strong>Take care:</strong>

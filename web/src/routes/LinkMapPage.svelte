@@ -69,7 +69,7 @@
       On average {map.holdingPerFigure.toFixed(1)} figures follow a figure with nothing bent.
     </p>
     <div class="grid min-h-0 flex-1 grid-cols-1 gap-3 lg:grid-cols-[minmax(0,1fr)_20rem]">
-      <div class="panel overflow-auto" role="region" aria-label="Links" tabindex="-1">
+      <div class="panel relative overflow-auto" role="region" aria-label="Links" tabindex="-1">
         <table class="border-collapse">
           <thead>
             <tr>

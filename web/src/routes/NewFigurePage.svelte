@@ -1,4 +1,5 @@
 <script lang="ts">
+  import Choice from '$lib/ui/Choice.svelte';
   import { api, Problem, required, sentenceOf, type Fault, type FigureSummary } from '$lib/api/client';
   import { begin, blankFigure } from '$lib/figures/newFigure';
   import { reference } from '$lib/reference/reference.svelte';
@@ -73,12 +74,10 @@
     <span class="font-semibold">What is it called?</span>
     <input class="field text-2xl" name="title" required maxlength="100" autocomplete="off" bind:value={title} {@attach focused} />
   </label>
-  <label class="flex flex-col gap-1">
-    <span class="font-semibold">Which dance?</span>
-    <select class="field" bind:value={dance}>
-      {#each reference.dances as each (each.id)}<option value={each.id}>{each.title}</option>{/each}
-    </select>
-  </label>
+  <div class="flex flex-col items-start gap-1">
+    <span class="font-semibold" aria-hidden="true">Which dance?</span>
+    <Choice quiet label="Which dance?" value={dance} options={reference.dances.map((each) => ({ value: each.id, label: each.title }))} onchange={(chosen) => (dance = chosen)} />
+  </div>
   <fieldset class="flex flex-col gap-2">
     <legend class="mb-1 font-semibold">Begin with</legend>
     {#each WAYS as way (way.value)}
@@ -93,12 +92,10 @@
   {:else if from === 'told'}
     <TellField {telling} />
   {:else if from === 'copy'}
-    <label class="flex flex-col gap-1">
-      <span class="font-semibold">Which figure?</span>
-      <select class="field" bind:value={copyOf}>
-        {#each figures as figure (figure.id)}<option value={figure.id}>{figure.title}</option>{/each}
-      </select>
-    </label>
+    <div class="flex flex-col items-start gap-1">
+      <span class="font-semibold" aria-hidden="true">Which figure?</span>
+      <Choice quiet label="Which figure?" value={copyOf} options={figures.map((figure) => ({ value: figure.id, label: figure.title }))} onchange={(chosen) => (copyOf = chosen)} />
+    </div>
   {:else}
     <label class="flex flex-col gap-1">
       <span class="font-semibold">CSV file</span>

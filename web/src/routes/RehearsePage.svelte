@@ -130,8 +130,8 @@
         href={isDrill ? `#/drills?figure=${rehearsal.routine.placements[0]?.figure}` : `#/routines/${id}?figure=${man?.placement ?? 0}`}
         aria-label={isDrill ? 'Back to the exercises' : 'Back to the desk'}><ArrowLeft size={20} /></a
       >
-      <h1 class="truncate text-xl sm:text-2xl">{rehearsal.routine.title}</h1>
-      <span class="ml-auto truncate text-right text-soft">
+      <h1 class="text-lg leading-tight sm:text-2xl">{rehearsal.routine.title}</h1>
+      <span class="ml-auto text-right leading-tight text-soft">
         <strong class="text-ink">{placement?.title}</strong>{#if next}<span class="hidden sm:inline">, then {next.title}</span>{/if}
       </span>
     </header>

@@ -1,4 +1,5 @@
 <script lang="ts">
+  import GrowingField from '$lib/ui/GrowingField.svelte';
   import { api, required, sentenceOf, type FigureSummary } from '$lib/api/client';
   import { keysFor } from '$lib/keys/keys';
   import { KEEPING } from '$lib/keys/shortcuts';
@@ -48,13 +49,13 @@
   <div class="mx-auto flex max-w-[76rem] flex-col gap-3 px-4 py-4">
     <header class="flex flex-wrap items-center gap-x-3 gap-y-2">
       <h1 class="sr-only">{desk.profile.title}</h1>
-      <input
-        class="min-w-56 flex-1 truncate rounded-lg bg-transparent px-1 font-title text-3xl font-semibold hover:bg-board"
-        aria-label="Title of the rules"
-        maxlength="120"
+      <GrowingField
+        class="min-w-0 flex-1 rounded-lg bg-transparent px-1 font-title text-2xl leading-tight font-semibold hover:bg-board sm:min-w-72 sm:text-3xl"
+        label="Title of the rules"
+        maxlength={120}
         value={desk.profile.title}
-        oninput={(event) => desk!.type({ title: event.currentTarget.value })}
-        onchange={() => desk!.accept()}
+        ontype={(title) => desk!.type({ title })}
+        ondone={() => desk!.accept()}
       />
       <a class="act" href={`/api/profiles/${desk.profile.id}/book`} download={`${desk.profile.id}.json`}>As a file</a>
       <button class="act" aria-label="Undo" title="Undo (Ctrl Z)" disabled={!desk.canUndo} onclick={() => desk!.undo()}><Undo2 size={18} /></button>

@@ -145,7 +145,7 @@
                   rows="1"
                   id={id(index, column)}
                   class={[
-                    'field-sizing-content block min-h-9 w-full min-w-0 resize-none overflow-hidden bg-transparent px-1 py-1.5 text-[0.95rem] leading-tight wrap-break-word focus:bg-board focus:outline-3 focus:outline-brass',
+                    'field-sizing-content block min-h-9 w-full scroll-mb-96 scroll-mt-24 min-w-0 resize-none overflow-hidden bg-transparent px-1 py-1.5 text-[0.95rem] leading-tight wrap-break-word focus:bg-board focus:outline-3 focus:outline-brass',
                     derived && 'italic text-soft',
                     (column === 'count' || column === 'foot') && 'font-semibold',
                     (unreadable || finding?.severity === 'error') && 'bg-madder-wash font-bold underline decoration-madder decoration-wavy decoration-2 underline-offset-4',

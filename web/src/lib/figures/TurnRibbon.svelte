@@ -11,7 +11,7 @@
 
 <ol class="flex flex-wrap items-stretch" aria-label={`Turn account of the ${part}`}>
   {#each rows as row, index (index)}
-    <li class="flex min-w-14 flex-1 flex-col items-center px-0.5" title={row.wording.turn}>
+    <li class="flex min-w-[3.2rem] flex-1 flex-col items-center px-0.5" title={row.wording.turn}>
       <span class={['h-5 text-sm font-semibold', row.agrees ? 'text-ink' : 'underline decoration-madder decoration-2']}>
         {row.turned || '·'}
       </span>

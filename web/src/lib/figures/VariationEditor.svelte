@@ -1,6 +1,7 @@
 <script lang="ts">
   import type { ColumnKey, Part, Row, Variation } from '$lib/api/client';
   import { reference } from '$lib/reference/reference.svelte';
+  import Choice from '$lib/ui/Choice.svelte';
   import Trash2 from '@lucide/svelte/icons/trash-2';
 
   interface Props {
@@ -57,9 +58,9 @@
   <legend class="sr-only">{variation.name}</legend>
   <div class="flex gap-2">
     {#if names}
-      <select class="field flex-1" aria-label="School" value={variation.name} onchange={(event) => onchange({ ...variation, name: event.currentTarget.value })}>
-        {#each names as name (name)}<option>{name}</option>{/each}
-      </select>
+      <span class="grid flex-1">
+        <Choice quiet label="School" value={variation.name} options={names.map((name) => ({ value: name, label: name }))} onchange={(name) => onchange({ ...variation, name })} />
+      </span>
     {:else}
       <input class="field min-w-0 flex-1" aria-label="Name" value={variation.name} onchange={(event) => onchange({ ...variation, name: event.currentTarget.value })} />
     {/if}
@@ -67,13 +68,15 @@
   </div>
   {#each lines as line, index (index)}
     <div class="mt-1 grid grid-cols-[5rem_3.5rem_1fr_1.2fr_auto] gap-1">
-      <select class="field px-1" aria-label="Part" value={line.part} onchange={(event) => amend(index, { part: event.currentTarget.value as Part })}>
-        {#each PARTS as part (part)}<option>{part}</option>{/each}
-      </select>
+      <Choice quiet label="Part" value={line.part} options={PARTS.map((part) => ({ value: part, label: part }))} onchange={(part) => amend(index, { part: part as Part })} />
       <input class="field px-2" aria-label="Step" inputmode="numeric" value={line.row} onchange={(event) => amend(index, { row: Number(event.currentTarget.value) || 1 })} />
-      <select class="field min-w-0 px-1" aria-label="Column" value={line.column} onchange={(event) => amend(index, { column: event.currentTarget.value as ColumnKey })}>
-        {#each reference.notation.columns as column (column.key)}<option value={column.key}>{column.title}</option>{/each}
-      </select>
+      <Choice
+        quiet
+        label="Column"
+        value={line.column}
+        options={reference.notation.columns.map(({ key, title }) => ({ value: key, label: title }))}
+        onchange={(column) => amend(index, { column: column as ColumnKey })}
+      />
       <input class="field min-w-0 px-2" aria-label="Instead" value={line.text} onchange={(event) => amend(index, { text: event.currentTarget.value })} />
       <button class="act px-2" aria-label="Remove this change" onclick={() => write(lines.toSpliced(index, 1))}><Trash2 size={14} /></button>
     </div>

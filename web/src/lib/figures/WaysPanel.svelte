@@ -1,4 +1,5 @@
 <script lang="ts">
+  import Choice from '$lib/ui/Choice.svelte';
   import type { Figure, Variation } from '$lib/api/client';
   import Trash2 from '@lucide/svelte/icons/trash-2';
   import type { FigureSheet } from './FigureSheet.svelte';
@@ -78,17 +79,18 @@
             onchange={(event) => sheet.set({ splits: list('splits').with(index, { ...split, [key]: number(event.currentTarget.value) }) })}
           />
         {/each}
-        <select
-          class="field min-w-0 px-1"
-          aria-label={`Part ${index + 1}, used as`}
+        <Choice
+          quiet
+          label={`Part ${index + 1}, used as`}
+          any="to practise"
           value={split.purpose ?? ''}
-          onchange={(event) => sheet.set({ splits: list('splits').with(index, { ...split, purpose: event.currentTarget.value || undefined }) })}
-        >
-          <option value="">to practise</option>
-          <option value="link">a link</option>
-          <option value="entry">a beginning</option>
-          <option value="exit">an end</option>
-        </select>
+          options={[
+            { value: 'link', label: 'a link' },
+            { value: 'entry', label: 'a beginning' },
+            { value: 'exit', label: 'an end' },
+          ]}
+          onchange={(purpose) => sheet.set({ splits: list('splits').with(index, { ...split, purpose: purpose || undefined }) })}
+        />
         <input
           class="field col-span-3 min-w-0 px-2"
           aria-label={`Part ${index + 1}, may start`}

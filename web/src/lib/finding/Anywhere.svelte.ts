@@ -1,4 +1,5 @@
 import { api, required, sentenceOf, type FigureSummary } from '$lib/api/client';
+import { hasWords } from './plain';
 import { reference } from '$lib/reference/reference.svelte';
 import { DAY_MILLISECONDS, today } from '$lib/ui/moment';
 
@@ -82,19 +83,8 @@ export class Anywhere {
 
 /** The places that have every word somewhere, at most so many of each kind. */
 function said(places: Place[], words: string): Place[] {
-  const wanted = plain(words).split(/\s+/);
-  const having = places.filter(({ kind, title, more = '' }) => {
-    const text = plain(`${kind} ${title} ${more}`);
-    return wanted.every((word) => text.includes(word));
-  });
+  const having = places.filter(({ kind, title, more = '' }) => hasWords(`${kind} ${title} ${more}`, words));
   return having.filter((place, at) => having.slice(0, at).filter(({ kind }) => kind === place.kind).length < MOST);
-}
-
-function plain(text: string) {
-  return text
-    .normalize('NFD')
-    .replace(/\p{Diacritic}/gu, '')
-    .toLowerCase();
 }
 
 function placeOf({ id, title, dance, level }: FigureSummary): Place {

@@ -16,6 +16,8 @@
   let { score, beat, selected, report, sectionOf = () => 0 }: Props = $props();
 
   const MARGIN = 0.5;
+  /** Pixels that words are high, however much floor is shown. */
+  const WORDS = 14;
   /** Metres that the close-up of the couple shows. */
   const CLOSE_UP = 2;
   const SECTIONS = ['var(--ff-soft)', 'var(--ff-spruce)', 'var(--ff-madder)', 'var(--ff-brass-deep)'];
@@ -34,6 +36,10 @@
       top: Math.max(width, ...bodies.map(({ y }) => y)) + MARGIN,
     };
   });
+  let across = $state(0);
+  let down = $state(0);
+  let metresPerPixel = $derived(across > 0 && down > 0 ? Math.max((box.right - box.left) / across, (box.top - box.bottom) / down) : 0.03);
+  let words = $derived(WORDS * metresPerPixel);
   let corners = $derived(score.placements.filter((placement) => placement.cornerAfter).flatMap((placement) => centre(placement.onset + placement.beats)));
   let hits = $derived((report?.collisions ?? []).flatMap((collision) => centre(collision.beat)));
 
@@ -44,7 +50,7 @@
   let circle = $derived(report?.circles.find((each) => each.placement === selected));
 </script>
 
-<div class="relative h-full w-full">
+<div class="relative h-full w-full" bind:clientWidth={across} bind:clientHeight={down}>
   <svg
     viewBox={`${box.left} ${-box.top} ${box.right - box.left} ${box.top - box.bottom}`}
     class="h-full w-full"
@@ -83,12 +89,12 @@
       {#if poses}<Couple {poses} />{/if}
     </g>
     {#each score.floor.obstacles ?? [] as obstacle, index (index)}
-      <text x={obstacle.x + obstacle.length / 2} y={-obstacle.y - obstacle.width / 2} text-anchor="middle" dominant-baseline="central" font-size="0.36" fill="var(--ff-ink)">
+      <text x={obstacle.x + obstacle.length / 2} y={-obstacle.y - obstacle.width / 2} text-anchor="middle" dominant-baseline="central" font-size={words} fill="var(--ff-ink)">
         {obstacle.title}
       </text>
     {/each}
-    <text x={length - 0.3} y={-0.3} text-anchor="end" font-size="0.42" fill="var(--ff-soft)">wall, line of dance →</text>
-    <text x="0.3" y={-width + 0.6} font-size="0.42" fill="var(--ff-soft)">{length} × {width} m</text>
+    <text x={length - 0.3} y={-words / 2} text-anchor="end" font-size={words} fill="var(--ff-soft)">wall, line of dance →</text>
+    <text x={words / 2} y={-width + words * 1.2} font-size={words} fill="var(--ff-soft)">{length} × {width} m</text>
   </svg>
   {#if poses && spot && !report}
     <svg

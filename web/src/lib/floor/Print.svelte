@@ -10,11 +10,13 @@
     /** Share of the weight that is on it, from 0 to 1. */
     weight?: number;
     label?: string;
+    /** How high the label is, metres. */
+    labelSize?: number;
     /** The parts of the foot that meet the floor, in order. */
     contacts?: Contact[];
   }
   const NONE: Contact[] = [];
-  let { part, foot, place, strength = 1, weight = 1, label, contacts = NONE }: Props = $props();
+  let { part, foot, place, strength = 1, weight = 1, label, labelSize = 0.13, contacts = NONE }: Props = $props();
 
   /** Where each part of the foot is, metres from its middle. */
   const SURFACES: Record<string, { x: number; rx: number }[]> = {
@@ -67,7 +69,7 @@
   {#if label}
     <text
       transform={`scale(1 ${flip}) rotate(${-place.degrees}) scale(1 -1)`}
-      font-size="0.13"
+      font-size={labelSize}
       text-anchor="middle"
       dominant-baseline="central"
       font-weight="700"

@@ -13,6 +13,9 @@
   let { reading, at, onsets }: Props = $props();
 
   const MARGIN = 0.32;
+  /** Metres that a step's number is high, and the pixels that it has at least. */
+  const NUMBER = 0.13;
+  const LEAST_NUMBER = 12;
   const FADED = 0.3;
   const WEIGHTS: Record<string, number> = { full: 1, part: 0.4, none: 0 };
 
@@ -69,29 +72,35 @@
     const y = Math.min(...ys) - MARGIN;
     return { x, y, width: Math.max(...xs) + MARGIN - x, height: Math.max(...ys) + MARGIN - y };
   });
+
+  let across = $state(0);
+  let down = $state(0);
+  let labelSize = $derived(across > 0 && down > 0 ? Math.max(NUMBER, LEAST_NUMBER * Math.max(box.width / across, box.height / down)) : NUMBER);
 </script>
 
 {#if reading.stances}
-  <svg
-    viewBox={`${box.x} ${-box.y - box.height} ${box.width} ${box.height}`}
-    class="h-full w-full"
-    role="img"
-    aria-label={`Steps on the floor, ${at} of ${onsets.length} counts danced`}
-  >
-    <g transform="scale(1 -1)">
-      <Body part="man" place={current('man').body} />
-      <Body part="lady" place={current('lady').body} />
-      {#each ['man', 'lady'] as const as part (part)}
-        {@const now = danced(part).at(-1)}
-        {#if now && now.row.onset === beat && now.row.degrees !== 0}
-          <TurnArc {part} place={now.stance.body} degrees={now.row.degrees} />
-        {/if}
-      {/each}
-      {#each [...prints('man'), ...prints('lady')] as print, index (index)}
-        <Print {...print} />
-      {/each}
-    </g>
-  </svg>
+  <div class="h-full w-full" bind:clientWidth={across} bind:clientHeight={down}>
+    <svg
+      viewBox={`${box.x} ${-box.y - box.height} ${box.width} ${box.height}`}
+      class="h-full w-full"
+      role="img"
+      aria-label={`Steps on the floor, ${at} of ${onsets.length} counts danced`}
+    >
+      <g transform="scale(1 -1)">
+        <Body part="man" place={current('man').body} />
+        <Body part="lady" place={current('lady').body} />
+        {#each ['man', 'lady'] as const as part (part)}
+          {@const now = danced(part).at(-1)}
+          {#if now && now.row.onset === beat && now.row.degrees !== 0}
+            <TurnArc {part} place={now.stance.body} degrees={now.row.degrees} />
+          {/if}
+        {/each}
+        {#each [...prints('man'), ...prints('lady')] as print, index (index)}
+          <Print {...print} {labelSize} />
+        {/each}
+      </g>
+    </svg>
+  </div>
 {:else}
   <p class="grid h-full place-items-center p-6 text-center text-soft">The steps are drawn here as soon as both counts can be read.</p>
 {/if}

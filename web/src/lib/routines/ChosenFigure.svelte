@@ -1,4 +1,5 @@
 <script lang="ts">
+  import GrowingField from '$lib/ui/GrowingField.svelte';
   import CornerMark from '@lucide/svelte/icons/corner-left-up';
   import Star from '@lucide/svelte/icons/star';
   import Trash2 from '@lucide/svelte/icons/trash-2';
@@ -52,14 +53,14 @@
   {:else if desk.chosen}
     <WayFields placement={desk.chosen} onchange={(way) => desk.dance(way)} />
   {/if}
-  <input
-    class="field mt-2"
+  <GrowingField
+    class="field mt-2 w-full py-2 leading-snug"
+    label="Note"
     placeholder="A note for this figure"
-    aria-label="Note"
-    maxlength="1000"
+    maxlength={1000}
     value={desk.chosen?.note ?? ''}
-    oninput={(event) => desk.typeNote(event.currentTarget.value)}
-    onchange={() => desk.accept()}
+    ontype={(note) => desk.typeNote(note)}
+    ondone={() => desk.accept()}
   />
   {#if desk.chosen}
     <SectionFields placement={desk.chosen} section={desk.section} ondivide={(section) => desk.divide(section)} onrounds={(rounds) => desk.dance({ rounds })} />

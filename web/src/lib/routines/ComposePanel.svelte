@@ -3,7 +3,10 @@
   import Message from '$lib/ui/Message.svelte';
   import { reference } from '$lib/reference/reference.svelte';
   import { untrack } from 'svelte';
-  import { Composing, type Fullness } from './Composing.svelte';
+  import { Composing, type Fullness, type Where } from './Composing.svelte';
+  import Choice from '$lib/ui/Choice.svelte';
+  import FigureWishes from './FigureWishes.svelte';
+  import WeightFields from './WeightFields.svelte';
   import PathPicture from './PathPicture.svelte';
   import type { RoutineDesk } from './RoutineDesk.svelte';
 
@@ -51,19 +54,21 @@
   >
     <div class="flex flex-wrap items-center gap-x-4 gap-y-2 text-lg">
       {#if section}
-        <label class="flex w-full items-center gap-2">
-          where
-          <select class="field min-w-0 flex-1 px-2" bind:value={composing.where}>
-            <option value="">after this figure</option>
-            <option value="once more">{section.title} again, with more at its end</option>
-            {#if section.times > 1}<option value="last time">the last {section.title}, with more at its end</option>{/if}
-          </select>
-        </label>
+        <Choice
+          label="where"
+          any="after this figure"
+          value={composing.where}
+          options={[
+            { value: 'once more', label: `${section.title} again, with more at its end` },
+            ...(section.times > 1 ? [{ value: 'last time', label: `the last ${section.title}, with more at its end` }] : []),
+          ]}
+          onchange={(where) => (composing.where = where as Where)}
+        />
       {/if}
       {#if composing.where !== ''}
         <label class="inline-flex items-center gap-2">bars more <input class="field w-20 px-2" type="number" min="1" max="64" bind:value={composing.added} /></label>
       {:else}
-        <label class="inline-flex items-center gap-2">to bar <input class="field w-20 px-2" type="number" min="1" max="256" bind:value={composing.toBar} /></label>
+        <label class="inline-flex items-center gap-2">fill to bar <input class="field w-20 px-2" type="number" min="1" max="256" bind:value={composing.toBar} /></label>
       {/if}
       {#if travels}
         <label class="inline-flex items-center gap-2">
@@ -98,7 +103,7 @@
     </details>
     <details>
       <summary class="cursor-pointer font-semibold">What the music asks</summary>
-      <p class="mt-1 text-sm text-soft">Bars are counted from 1 where this stretch begins.</p>
+      <p class="mt-1 text-sm text-soft">{composing.where === '' ? 'Bars of the routine.' : 'Bars counted from 1 where the addition begins.'}</p>
       <label class="mt-1 grid grid-cols-[9.5rem_minmax(0,1fr)] items-center gap-2"
         >a figure begins with bar <input class="field w-full px-2" placeholder="9, 17" bind:value={composing.boundaries} /></label
       >
@@ -110,54 +115,28 @@
         {#each composing.stretches as { title, from } (from)}
           <li class="grid grid-cols-[1fr_auto] items-center gap-2 py-0.5">
             <span class="first-letter:uppercase">{title}</span>
-            <select
-              class="field min-h-8 px-1"
-              aria-label={title}
+            <Choice
+              quiet
+              label={title}
+              any="as usual"
               value={composing.fullnessFrom(from)}
-              onchange={(event) => composing.fill(from, event.currentTarget.value as Fullness | '')}
-            >
-              <option value="">as usual</option>
-              <option value="sparse">few steps</option>
-              <option value="full">many steps</option>
-            </select>
+              options={[
+                { value: 'sparse', label: 'few steps' },
+                { value: 'full', label: 'many steps' },
+              ]}
+              onchange={(fullness) => composing.fill(from, fullness as Fullness | '')}
+            />
           </li>
         {/each}
       </ul>
     </details>
     <details>
       <summary class="cursor-pointer font-semibold">What counts how much</summary>
-      <ul class="mt-1">
-        {#each Object.keys(composing.weights) as reason (reason)}
-          <li>
-            <label class="grid grid-cols-[1fr_auto] items-center gap-2 py-0.5">
-              <span class="first-letter:uppercase">{reason}</span>
-              <input class="field min-h-8 w-20 px-2" type="number" min="0" max="100" bind:value={composing.weights[reason]} />
-            </label>
-          </li>
-        {/each}
-      </ul>
+      <WeightFields usual={composing.usualWeights} bind:weights={composing.weights} />
     </details>
     <details>
       <summary class="cursor-pointer font-semibold">Figures that must or must not come</summary>
-      <ul class="mt-1 max-h-52 overflow-y-auto">
-        {#each figures as figure (figure.id)}
-          <li class="grid grid-cols-[1fr_auto] items-center gap-2 py-0.5">
-            <span class="truncate">{figure.title}</span>
-            <select
-              class="field min-h-8 px-1"
-              aria-label={figure.title}
-              value={composing.wishFor(figure.id)}
-              onchange={(event) => composing.want(figure.id, event.currentTarget.value)}
-            >
-              <option value="">may</option>
-              <option value="required">must</option>
-              <option value="favourite">gladly</option>
-              <option value="highlight">on a hit</option>
-              <option value="forbidden">not</option>
-            </select>
-          </li>
-        {/each}
-      </ul>
+      <FigureWishes {figures} wishes={composing.wishes} onwish={(figure, wish) => composing.want(figure, wish)} />
     </details>
     <div class="flex gap-2">
       {#if composing.busy}

@@ -5,12 +5,14 @@ import type { RoutineDesk } from './RoutineDesk.svelte';
 /** Milliseconds between two looks at how far a search is. */
 const LOOK_EVERY = 400;
 
-/** The bars in a text, or an error that names what is no bar. */
-function barsOf(text: string): number[] {
+/** The bars in a text, counted from behind the first so many, or an error that names what is no bar of what follows them. */
+function barsOf(text: string, first: number): number[] {
   const words = text.split(/[\s,;]+/).filter((word) => word !== '');
   const wrong = words.find((word) => !/^\d{1,3}$/.test(word));
   if (wrong !== undefined) throw new Problem(0, `“${wrong}” is no bar: write bars as numbers, such as 5, 13.`);
-  return words.map(Number);
+  const early = words.find((word) => Number(word) <= first);
+  if (early !== undefined) throw new Problem(0, `Bar ${early} is danced already: what is composed begins with bar ${first + 1}.`);
+  return words.map((word) => Number(word) - first);
 }
 
 export type Fullness = 'sparse' | 'full';
@@ -38,13 +40,14 @@ export class Composing {
   fitsRoom = $state(true);
   /** What a composition need not keep to. */
   lifted = $state<string[]>([]);
-  /** Bars in words, as they are typed: "5, 13". */
+  /** Bars in words, as they are typed: "5, 13"; of the routine, or of what is added to a section. */
   hits = $state('');
   boundaries = $state('');
   #fullness = $state.raw<Record<number, Fullness>>({});
   #sections = $state.raw<StripSection[]>([]);
   /** How many points each soft wish counts, as the reasons of an answer are named; the usual ones until they are changed. */
   weights = $state<Record<string, number>>({});
+  usualWeights = $state.raw<Record<string, number>>({});
   #wishes = $state.raw<Record<string, string>>({});
 
   answer = $state.raw<Compositions>();
@@ -76,13 +79,24 @@ export class Composing {
     return score && passage && placements.length > 0 ? Math.floor((passage.onset + passage.beats) / score.beatsPerBar + 1e-6) : 0;
   }
 
+  /** How many bars lie before bar 1 of the composition, as its bars are said. */
+  get #first(): number {
+    return this.where === '' ? this.#before : 0;
+  }
+
   /** The sections of the music that the composition is danced to, or what lies between the bars with which a figure must begin. */
   get stretches(): Stretch[] {
     const bars = this.where === '' ? this.toBar - this.#before : this.added;
     if (bars < 1) return [];
     const heard = this.where === '' ? this.#heard(bars) : [];
     if (heard.length > 0) return heard;
-    const starts = [1, ...this.#typedBoundaries.filter((bar) => bar > 1 && bar <= bars).toSorted((a, b) => a - b)];
+    const starts = [
+      1,
+      ...this.#typedBoundaries
+        .map((bar) => bar - this.#first)
+        .filter((bar) => bar > 1 && bar <= bars)
+        .toSorted((a, b) => a - b),
+    ];
     return starts.map((from, index) => this.#stretch('', from, (starts[index + 1] ?? bars + 1) - 1));
   }
 
@@ -95,8 +109,7 @@ export class Composing {
   }
 
   #stretch(title: string, from: number, to: number): Stretch {
-    const first = this.where === '' ? this.#before : 0;
-    const words = from === to ? `bar ${first + from}` : `bars ${first + from}–${first + to}`;
+    const words = from === to ? `bar ${this.#first + from}` : `bars ${this.#first + from}–${this.#first + to}`;
     return { title: title === '' ? words : `${title}, ${words}`, from, to };
   }
 
@@ -118,18 +131,22 @@ export class Composing {
 
   async #weigh() {
     try {
-      this.weights = required(await api.GET('/api/composing-weights'));
+      this.usualWeights = required(await api.GET('/api/composing-weights'));
+      this.weights = { ...this.usualWeights };
     } catch (thrown) {
       this.failure = sentenceOf(thrown);
     }
   }
 
-  wishFor(figure: string) {
-    return this.#wishes[figure] ?? '';
+  /** The figures that anything is wished of, with what. */
+  get wishes(): [figure: string, wish: string][] {
+    return Object.entries(this.#wishes);
   }
 
+  /** Nothing wished leaves a figure free to come or not. */
   want(figure: string, wish: string) {
-    this.#wishes = { ...this.#wishes, [figure]: wish };
+    const others = this.wishes.filter(([other]) => other !== figure);
+    this.#wishes = Object.fromEntries(wish === '' ? others : [...others, [figure, wish]]);
   }
 
   async ask() {
@@ -156,8 +173,8 @@ export class Composing {
         corners: this.corners ?? undefined,
         lifted: this.lifted,
         highlights: this.#wished('highlight'),
-        hits: barsOf(this.hits),
-        boundaries: barsOf(this.boundaries),
+        hits: barsOf(this.hits, this.#first),
+        boundaries: barsOf(this.boundaries, this.#first),
         fitsRoom: this.fitsRoom,
         weights: this.weights,
         run: this.#run,

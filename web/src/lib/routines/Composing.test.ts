@@ -41,7 +41,7 @@ describe('what is asked of a composition', () => {
   it('tells stretches apart by the bars a figure must begin with where there is no piece', () => {
     const composing = new Composing(() => desk());
     composing.toBar = 10;
-    composing.boundaries = '7, 5 40 x';
+    composing.boundaries = '9, 7 40 x';
     expect(composing.stretches.map(({ title }) => title)).toEqual(['bars 3–6', 'bars 7–8', 'bars 9–10']);
     composing.toBar = 2;
     expect(composing.stretches).toEqual([]);
@@ -59,5 +59,24 @@ describe('what is asked of a composition', () => {
     await composing.ask();
     expect(questions.at(-1)?.body).toMatchObject({ within: 'once more', least: 4, most: 4, fullness: [] });
     expect(questions.at(-1)?.body).not.toHaveProperty('toBar');
+  });
+
+  it('takes bars as bars of the routine, and refuses one that is danced already', async () => {
+    const composing = new Composing(() => desk());
+    composing.hits = '5, 9';
+    await composing.ask();
+    expect(questions.at(-1)?.body).toMatchObject({ hits: [3, 7] });
+    composing.hits = '2';
+    await composing.ask();
+    expect(composing.failure).toBe('Bar 2 is danced already: what is composed begins with bar 3.');
+  });
+
+  it('holds one wish of a figure until it is free again', () => {
+    const composing = new Composing(() => desk());
+    composing.want('whisk', 'required');
+    composing.want('whisk', 'forbidden');
+    expect(composing.wishes).toEqual([['whisk', 'forbidden']]);
+    composing.want('whisk', '');
+    expect(composing.wishes).toEqual([]);
   });
 });

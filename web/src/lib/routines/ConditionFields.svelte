@@ -1,6 +1,7 @@
 <script lang="ts">
   import type { Routine } from '$lib/api/client';
   import { reference } from '$lib/reference/reference.svelte';
+  import Choice from '$lib/ui/Choice.svelte';
 
   interface Props {
     routine: Routine;
@@ -11,16 +12,13 @@
 </script>
 
 <span class="inline-flex items-center gap-2">
-  <select
-    class="field px-2"
-    aria-label="Highest level"
+  <Choice
+    quiet
+    label="Highest level"
     value={routine.level ?? OPEN}
-    onchange={(event) => onchange({ syllabus: routine.syllabus, level: event.currentTarget.value === OPEN ? undefined : event.currentTarget.value })}
-  >
-    {#each reference.notation.levels as level (level.shorthand)}
-      <option value={level.shorthand}>{level.shorthand === OPEN ? 'any level' : `up to ${level.wording}`}</option>
-    {/each}
-  </select>
+    options={reference.notation.levels.map(({ shorthand, wording }) => ({ value: shorthand, label: shorthand === OPEN ? 'any level' : `up to ${wording}` }))}
+    onchange={(level) => onchange({ syllabus: routine.syllabus, level: level === OPEN ? undefined : level })}
+  />
   <label class="inline-flex items-center gap-1" title="Only neighbours that the syllabus lists may follow each other">
     <input
       type="checkbox"

@@ -34,9 +34,9 @@
     <button class="act" aria-label="A step on" onclick={() => view.step(1)}><SkipForward size={18} /></button>
     <span class="min-w-16 text-center font-title text-5xl leading-none font-bold" data-testid="count">{man?.count ?? '–'}</span>
     <span class="leading-tight text-soft">bar<span class="block font-title text-xl font-semibold text-ink">{man?.bar ?? '–'}</span></span>
-    <span class="min-w-0 flex-1 leading-snug">
-      <span class="block truncate"><strong class="text-spruce">Man</strong> {man?.wording ?? 'ready'}</span>
-      <span class="block truncate"><strong class="text-madder">Lady</strong> {lady?.wording ?? 'ready'}</span>
+    <span class="min-w-60 flex-1 leading-snug">
+      <span class="block"><strong class="text-spruce">Man</strong> {man?.wording ?? 'ready'}</span>
+      <span class="block"><strong class="text-madder">Lady</strong> {lady?.wording ?? 'ready'}</span>
       {#if man && lady}
         <span class="block text-sm leading-tight text-soft" data-testid="where">
           {man.seconds.toFixed(1)} s · free {man.freeFoot} and {lady.freeFoot} · facing {man.facing.name} and {lady.facing.name}{#if man.roundCorner && lady.roundCorner}

@@ -1,4 +1,6 @@
 <script lang="ts">
+  import GrowingField from '$lib/ui/GrowingField.svelte';
+  import { narrow } from '$lib/ui/narrow';
   import { reference } from '$lib/reference/reference.svelte';
   import Archive from '@lucide/svelte/icons/archive';
   import ArchiveRestore from '@lucide/svelte/icons/archive-restore';
@@ -28,50 +30,70 @@
 </script>
 
 <header class="flex flex-wrap items-center gap-x-4 gap-y-2">
-  <span class="text-soft">{reference.danceTitle(desk.routine.dance)}</span>
+  <span class="hidden text-soft sm:inline">{reference.danceTitle(desk.routine.dance)}</span>
   <h1 class="sr-only">{desk.routine.title}</h1>
-  <input
-    class="min-w-72 flex-1 rounded-lg bg-transparent px-1 font-title text-2xl sm:min-w-[26rem] font-semibold hover:bg-board"
-    aria-label="Title of the routine"
-    maxlength="120"
+  <GrowingField
+    class="min-w-52 flex-1 rounded-lg bg-transparent px-1 font-title text-2xl leading-tight font-semibold hover:bg-board sm:min-w-[26rem]"
+    label="Title of the routine"
+    maxlength={120}
     value={desk.routine.title}
-    oninput={(event) => desk.typeTitle(event.currentTarget.value)}
-    onchange={() => desk.accept()}
+    ontype={(title) => desk.typeTitle(title)}
+    ondone={() => desk.accept()}
   />
-  <label class="inline-flex items-center gap-2">
-    <input class="field w-20 font-semibold" type="number" min="1" max="400" value={desk.routine.tempo} onchange={(event) => desk.setTempo(event.currentTarget.valueAsNumber)} />
-    <span class="text-soft">bars a minute</span>
-  </label>
-  <ConditionFields routine={desk.routine} onchange={(conditions) => desk.bind(conditions)} />
-  <span class="text-soft">{Math.floor(seconds / 60)}:{String(Math.round(seconds % 60)).padStart(2, '0')}</span>
-  <span class={['font-semibold', standing.good ? 'text-spruce' : 'text-madder']} data-testid="standing">{standing.words}</span>
-  <button class="act ml-auto sm:hidden" aria-expanded={more} onclick={() => (more = !more)}>{more ? 'Less' : 'More'}</button>
-  <span class={['flex-wrap items-center gap-2 sm:flex', more ? 'flex' : 'hidden']}>
-    <button class="act" title="Compose (K)" onclick={() => view.compose()}>Compose</button>
-    {#if desk.broken > 0}<button class="act" title="What would mend every seam (M)" onclick={() => view.open('mend')}>Mend all</button>{/if}
-    <a class="act" title="Rehearse (R)" href={`#/routines/${desk.routine.id}/rehearse?figure=${desk.selected}`}><Footprints size={18} />Rehearse</a>
-    <button class="act" title="The floor (F)" onclick={() => view.open('floor')}><Maximize size={18} />Floor</button>
-    <a class="act" title="How it stands up to the rules of events (S)" href={`#/routines/${desk.routine.id}/rules`}>Rules</a>
-    <a class="act" title="The music it is danced to (U)" href={`#/routines/${desk.routine.id}/music`}>Music</a>
-    <button class="act" title="Paste a list, or write this one (T)" onclick={() => view.open('list')}>List</button>
-    <button class="act" title="Does it loop? (L)" disabled={desk.placements.length === 0} onclick={() => desk.tryLoop()}>Loop?</button>
-    <button class="act" aria-label="Undo" title="Undo (Ctrl Z)" disabled={!desk.canUndo} onclick={() => desk.undo()}><Undo2 size={18} /></button>
-    <button class="act" aria-label="Redo" title="Redo (Ctrl Y)" disabled={!desk.canRedo} onclick={() => desk.redo()}><Redo2 size={18} /></button>
-    {#if !desk.isNew}
-      <button class="act" aria-label="Versions" title="Kept versions (V)" onclick={() => view.open('versions')}><HistoryIcon size={18} /></button>
-      <button
-        class="act"
-        aria-label={desk.routine.archived ? 'Take out of the archive' : 'Archive'}
-        title={desk.routine.archived ? 'Take out of the archive' : 'Put away'}
-        onclick={() => desk.archive(!desk.routine.archived)}
-      >
-        {#if desk.routine.archived}<ArchiveRestore size={18} />{:else}<Archive size={18} />{/if}
-      </button>
-      <button class="act" aria-label="Delete" title="Delete the routine" onclick={() => view.delete()}><Trash2 size={18} /></button>
-    {/if}
-    <button class="act" aria-label="Copy" title="Begin a copy" onclick={() => push(`/routines/${copyOf(desk.routine)}`)}><Copy size={18} /></button>
+  {#if narrow.current}
+    {@render moreAndKeep()}
+    {@render state()}
+  {/if}
+  {#if !narrow.current || more}
+    <label class="inline-flex items-center gap-2">
+      <input class="field w-20 font-semibold" type="number" min="1" max="400" value={desk.routine.tempo} onchange={(event) => desk.setTempo(event.currentTarget.valueAsNumber)} />
+      <span class="text-soft">bars a minute</span>
+    </label>
+    <ConditionFields routine={desk.routine} onchange={(conditions) => desk.bind(conditions)} />
+    {#if !narrow.current}{@render state()}{/if}
+    <span class="flex flex-wrap items-center gap-2">
+      <button class="act" title="Compose (K)" onclick={() => view.compose()}>Compose</button>
+      {#if desk.broken > 0}<button class="act" title="What would mend every seam (M)" onclick={() => view.open('mend')}>Mend all</button>{/if}
+      <a class="act" title="Rehearse (R)" href={`#/routines/${desk.routine.id}/rehearse?figure=${desk.selected}`}><Footprints size={18} />Rehearse</a>
+      <button class="act" title="The floor (F)" onclick={() => view.open('floor')}><Maximize size={18} />Floor</button>
+      <a class="act" title="How it stands up to the rules of events (S)" href={`#/routines/${desk.routine.id}/rules`}>Rules</a>
+      <a class="act" title="The music it is danced to (U)" href={`#/routines/${desk.routine.id}/music`}>Music</a>
+      <button class="act" title="Paste a list, or write this one (T)" onclick={() => view.open('list')}>List</button>
+      <button class="act" title="Does it loop? (L)" disabled={desk.placements.length === 0} onclick={() => desk.tryLoop()}>Loop?</button>
+      <button class="act" aria-label="Undo" title="Undo (Ctrl Z)" disabled={!desk.canUndo} onclick={() => desk.undo()}><Undo2 size={18} /></button>
+      <button class="act" aria-label="Redo" title="Redo (Ctrl Y)" disabled={!desk.canRedo} onclick={() => desk.redo()}><Redo2 size={18} /></button>
+      {#if !desk.isNew}
+        <button class="act" aria-label="Versions" title="Kept versions (V)" onclick={() => view.open('versions')}><HistoryIcon size={18} /></button>
+        <button
+          class="act"
+          aria-label={desk.routine.archived ? 'Take out of the archive' : 'Archive'}
+          title={desk.routine.archived ? 'Take out of the archive' : 'Put away'}
+          onclick={() => desk.archive(!desk.routine.archived)}
+        >
+          {#if desk.routine.archived}<ArchiveRestore size={18} />{:else}<Archive size={18} />{/if}
+        </button>
+        <button class="act" aria-label="Delete" title="Delete the routine" onclick={() => view.delete()}><Trash2 size={18} /></button>
+      {/if}
+      <button class="act" aria-label="Copy" title="Begin a copy" onclick={() => push(`/routines/${copyOf(desk.routine)}`)}><Copy size={18} /></button>
+    </span>
+  {/if}
+  {#if !narrow.current}{@render keep()}{/if}
+</header>
+
+{#snippet state()}
+  <span class={['flex flex-wrap items-baseline gap-x-4', narrow.current && 'w-full']}>
+    <span class="text-soft">{Math.floor(seconds / 60)}:{String(Math.round(seconds % 60)).padStart(2, '0')}</span>
+    <span class={['font-semibold', standing.good ? 'text-spruce' : 'text-madder']} data-testid="standing">{standing.words}</span>
   </span>
+{/snippet}
+
+{#snippet keep()}
   <button class="act act-main" disabled={desk.isKept || desk.keeping} onclick={() => view.keep()}>
     {desk.isKept ? 'Kept' : 'Keep'}
   </button>
-</header>
+{/snippet}
+
+{#snippet moreAndKeep()}
+  <button class="act" aria-expanded={more} onclick={() => (more = !more)}>{more ? 'Less' : 'More'}</button>
+  {#if !desk.isKept}{@render keep()}{/if}
+{/snippet}

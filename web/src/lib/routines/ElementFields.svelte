@@ -1,6 +1,7 @@
 <script lang="ts">
   import type { RoutineElement } from '$lib/api/client';
   import { reference } from '$lib/reference/reference.svelte';
+  import Choice from '$lib/ui/Choice.svelte';
 
   interface Props {
     element?: RoutineElement;
@@ -25,25 +26,42 @@
 
 <form class="mt-2 space-y-2" onsubmit={submit} aria-label={element ? 'This element' : 'A new element'}>
   <div class="flex flex-wrap items-center gap-2">
-    <select class="field px-2" id={element ? undefined : 'element-kind'} aria-label="Element" bind:value={kind}>
-      {#each reference.notation.elements as term (term.shorthand)}<option value={term.shorthand}>{term.wording}</option>{/each}
-    </select>
+    <Choice
+      quiet
+      id={element ? undefined : 'element-kind'}
+      label="Element"
+      value={kind}
+      options={reference.notation.elements.map(({ shorthand, wording }) => ({ value: shorthand, label: wording }))}
+      onchange={(chosen) => (kind = chosen)}
+    />
     <input class="field w-16 px-2" type="number" min="1" max="256" aria-label="How long" required bind:value={length} />
-    <select class="field px-2" aria-label="Beats or bars" bind:value={unit}>
-      <option value="bars">{length === 1 ? 'bar' : 'bars'}</option>
-      <option value="beats">{length === 1 ? 'beat' : 'beats'}</option>
-    </select>
+    <Choice
+      quiet
+      label="Beats or bars"
+      value={unit}
+      options={[
+        { value: 'bars', label: length === 1 ? 'bar' : 'bars' },
+        { value: 'beats', label: length === 1 ? 'beat' : 'beats' },
+      ]}
+      onchange={(chosen) => (unit = chosen as 'beats' | 'bars')}
+    />
     <button class="act">{label}</button>
   </div>
   {#if caution}<p class="leading-snug text-madder">{caution}</p>{/if}
   <details open={part !== '' || to !== '' || turn !== ''}>
     <summary class="cursor-pointer text-soft">who, into what, turning</summary>
     <div class="mt-1 grid grid-cols-3 gap-2">
-      <select class="field px-2" aria-label="Who does it" bind:value={part}>
-        <option value="">both</option>
-        <option value="man">man</option>
-        <option value="lady">lady</option>
-      </select>
+      <Choice
+        quiet
+        label="Who does it"
+        any="both"
+        value={part}
+        options={[
+          { value: 'man', label: 'man' },
+          { value: 'lady', label: 'lady' },
+        ]}
+        onchange={(chosen) => (part = chosen)}
+      />
       <input class="field px-2" placeholder="into PP" aria-label="Into which position and hold" maxlength="60" bind:value={to} />
       <input class="field px-2" placeholder="1/2 R" aria-label="How far they turn" maxlength="20" bind:value={turn} />
     </div>

@@ -57,7 +57,7 @@
         draggable="true"
         style={`width: ${width(placement.beats)}`}
         class={[
-          'panel relative flex cursor-pointer flex-col items-start gap-1 overflow-hidden px-3 py-2 text-left',
+          'panel relative flex cursor-pointer flex-col items-start gap-1 overflow-hidden px-2.5 py-2 text-left',
           index === desk.selected && 'border-ink outline-2 outline-ink',
           dancing && 'bg-spruce-wash',
           over === index && dragged !== index && 'outline-4 outline-brass',
@@ -86,9 +86,9 @@
         {#if startsPhrase(placement.onset)}
           <span class="absolute top-0 left-0 h-1.5 w-full bg-brass" title="A phrase starts here"></span>
         {/if}
-        <span class="flex w-full items-baseline justify-between gap-2">
+        <span class="flex w-full items-baseline justify-between gap-1">
           <span class="font-title text-2xl leading-none font-bold">{placement.bar}{placement.beat > 1 ? `·${placement.beat}` : ''}</span>
-          <span class="text-sm text-soft">{placement.bars} {placement.bars === '1' ? 'bar' : 'bars'}</span>
+          <span class="text-sm whitespace-nowrap text-soft">{placement.bars} {placement.bars === '1' ? 'bar' : 'bars'}</span>
         </span>
         <span class="leading-tight font-semibold wrap-break-word">{placement.title}</span>
         {#if placement.way}<span class="text-sm leading-tight text-soft">{placement.way}</span>{/if}

@@ -1,5 +1,6 @@
 <script lang="ts">
   import type { Placement, Section } from '$lib/api/client';
+  import Choice from '$lib/ui/Choice.svelte';
   import { ordinal } from '$lib/ui/ordinal';
 
   interface Props {
@@ -13,11 +14,13 @@
 
   const MOST_TIMES = 8;
   let times = $derived(section?.times ?? 1);
-  let choices = $derived([
+  let usual = $derived([
     ...Array.from({ length: times }, (_, index) => ({ value: String(index + 1), label: `only the ${ordinal(index + 1)} time` })),
     ...(times > 2 ? [{ value: times > 3 ? `1-${times - 1}` : '1, 2', label: 'all but the last time' }] : []),
   ]);
-  let isOther = $derived(placement.rounds !== undefined && !choices.some(({ value }) => value === placement.rounds));
+  let choices = $derived(
+    placement.rounds === undefined || usual.some(({ value }) => value === placement.rounds) ? usual : [...usual, { value: placement.rounds, label: `times ${placement.rounds}` }],
+  );
 </script>
 
 <div class="mt-2 space-y-2">
@@ -47,13 +50,6 @@
     <button class="act" onclick={() => ondivide({ title: 'Section', times: 1 })}>A section begins here</button>
   {/if}
   {#if times > 1}
-    <label class="flex items-center gap-2">
-      <span class="text-soft">Danced</span>
-      <select class="field px-2" aria-label="Which times it is danced" value={placement.rounds ?? ''} onchange={(event) => onrounds(event.currentTarget.value || undefined)}>
-        <option value="">every time</option>
-        {#each choices as { value, label } (value)}<option {value}>{label}</option>{/each}
-        {#if isOther}<option value={placement.rounds}>times {placement.rounds}</option>{/if}
-      </select>
-    </label>
+    <Choice label="Danced" any="every time" value={placement.rounds ?? ''} options={choices} onchange={(rounds) => onrounds(rounds || undefined)} />
   {/if}
 </div>

@@ -11,10 +11,14 @@
     label: string;
     options: Option[];
     value: string;
+    /** What the choice of nothing is called. */
     any?: string;
+    /** Where the place of the field says what is chosen: the label is spoken, not shown. */
+    quiet?: boolean;
+    id?: string;
     onchange: (value: string) => void;
   }
-  let { label, options, value, any, onchange }: Props = $props();
+  let { label, options, value, any, quiet = false, id, onchange }: Props = $props();
 
   const ANY = '*';
   let all = $derived(any === undefined ? options : [{ value: ANY, label: any }, ...options]);
@@ -23,10 +27,10 @@
 </script>
 
 <Select.Root type="single" value={shown} items={all} onValueChange={(chosen) => onchange(chosen === ANY ? '' : chosen)}>
-  <Select.Trigger class="field inline-flex cursor-pointer items-center gap-2" aria-label={`${label}: ${shownLabel}`}>
-    <span class="text-soft">{label}</span>
-    <span class="font-semibold">{shownLabel}</span>
-    <ChevronDown size={16} aria-hidden="true" />
+  <Select.Trigger {id} class="field inline-flex h-auto min-w-0 cursor-pointer items-center justify-between gap-2 text-left" aria-label={`${label}: ${shownLabel}`}>
+    {#if !quiet}<span class="text-soft">{label}</span>{/if}
+    <span class={quiet ? '' : 'font-semibold'}>{shownLabel}</span>
+    <ChevronDown size={16} class="shrink-0" aria-hidden="true" />
   </Select.Trigger>
   <Select.Portal>
     <Select.Content sideOffset={6} class="panel z-30 max-h-96 min-w-44 overflow-y-auto p-1 shadow-xl">

@@ -1,4 +1,5 @@
 <script lang="ts" generics="T extends { id: string; title: string }">
+  import GrowingField from '$lib/ui/GrowingField.svelte';
   import type { PlainDesk } from '$lib/ui/PlainDesk.svelte';
   import Message from '$lib/ui/Message.svelte';
   import Redo2 from '@lucide/svelte/icons/redo-2';
@@ -15,13 +16,13 @@
 
 <header class="flex flex-wrap items-center gap-x-3 gap-y-2">
   <h1 class="sr-only">{desk.value.title}</h1>
-  <input
-    class="min-w-0 flex-1 truncate rounded-lg bg-transparent px-1 font-title text-3xl font-semibold hover:bg-board sm:min-w-72"
-    aria-label={label}
-    maxlength="120"
+  <GrowingField
+    class="min-w-0 flex-1 rounded-lg bg-transparent px-1 font-title text-2xl leading-tight font-semibold hover:bg-board sm:min-w-72 sm:text-3xl"
+    {label}
+    maxlength={120}
     value={desk.value.title}
-    oninput={(event) => desk.type({ title: event.currentTarget.value } as Partial<T>)}
-    onchange={() => desk.accept()}
+    ontype={(title) => desk.type({ title } as Partial<T>)}
+    ondone={() => desk.accept()}
   />
   <span class="flex flex-wrap items-center gap-2">
     {@render children?.()}

@@ -57,7 +57,9 @@ class VersionsHttpTest extends OverHttp {
         http.send("/api/figures", closed).andExpect(status().isCreated());
         http.send("/api/routines", routine("own-walk", "waltz-natural-turn", "own-change", "waltz-reverse-turn")).andExpect(status().isCreated());
         http.send("/api/figures/own-change/effects", closed).andExpect(jsonPath("$[*].routine", is(List.of("own-walk")))).andExpect(jsonPath("$[0].seams", empty()));
-        standing("own-walk").andExpect(jsonPath("$[?(@.routine == 'own-walk')].breaks", is(List.of(0))));
+        standing("own-walk").andExpect(jsonPath("$[?(@.routine == 'own-walk')].breaks", is(List.of(0))))
+                .andExpect(jsonPath("$[?(@.routine == 'own-walk')].bars", is(List.of("5"))));
+        http.read("/api/routines").andExpect(jsonPath("$[?(@.id == 'own-walk')].kept", hasSize(1)));
 
         ObjectNode mirrored = (ObjectNode) JSON.readTree(http.send("/api/derivations", JSON.createObjectNode().put("kind", "mirror").set("figure", closed))
                 .andExpect(status().isOk()).andReturn().getResponse().getContentAsString()).get("figure");

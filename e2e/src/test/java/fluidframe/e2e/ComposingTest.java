@@ -18,8 +18,8 @@ class ComposingTest extends BrowserTest {
         button("Compose").click();
         toBar(8);
         page.getByText("Figures that must or must not come").click();
-        page.getByLabel("Whisk", new Page.GetByLabelOptions().setExact(true)).selectOption("required");
-        page.getByLabel("Chassé from Promenade", new Page.GetByLabelOptions().setExact(true)).selectOption("required");
+        require("Whisk");
+        require("Chassé from Promenade");
         compose().click();
         Locator best = page.getByLabel("Compositions").locator("li").first();
         assertThat(best).containsText("Whisk");
@@ -93,7 +93,8 @@ class ComposingTest extends BrowserTest {
         assertThat(placements()).hasCount(4);
         assertThat(placements().nth(1)).containsText("Bow");
         assertThat(placements().nth(2)).hasAttribute("aria-label", "Bar 5, Natural Turn");
-        page.getByLabel("Which times it is danced").selectOption("2");
+        page.getByLabel("Danced: every time").click();
+        page.getByRole(AriaRole.OPTION, new Page.GetByRoleOptions().setName("only the 2nd time")).click();
         assertThat(placements()).hasCount(3);
         assertAccessible("[aria-label='Chosen figure']");
         page.locator("[data-outcome=breaks]").first().click();
@@ -142,8 +143,8 @@ class ComposingTest extends BrowserTest {
         button("Compose").click();
         toBar(1);
         page.getByText("Figures that must or must not come").click();
-        page.getByLabel("Closed Change on RF", new Page.GetByLabelOptions().setExact(true)).selectOption("required");
-        page.getByLabel("Closed Change on LF", new Page.GetByLabelOptions().setExact(true)).selectOption("required");
+        require("Closed Change on RF");
+        require("Closed Change on LF");
         compose().click();
         assertThat(page.getByText("There is no such sequence.")).isVisible();
         assertThat(page.getByLabel("Relaxations")).containsText("add 1 bar");
@@ -159,7 +160,7 @@ class ComposingTest extends BrowserTest {
     }
 
     private void toBar(int bar) {
-        page.getByLabel("to bar", new Page.GetByLabelOptions().setExact(true)).fill(String.valueOf(bar));
+        page.getByLabel("fill to bar", new Page.GetByLabelOptions().setExact(true)).fill(String.valueOf(bar));
     }
 
     private Locator compose() {
@@ -168,6 +169,11 @@ class ComposingTest extends BrowserTest {
 
     private Locator standing() {
         return page.getByTestId("standing");
+    }
+
+    private void require(String figure) {
+        page.getByLabel("Find a figure").fill(figure);
+        page.getByLabel("must " + figure, new Page.GetByLabelOptions().setExact(true)).click();
     }
 
     private Locator placements() {

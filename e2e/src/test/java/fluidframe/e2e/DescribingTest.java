@@ -110,6 +110,32 @@ class DescribingTest extends BrowserTest {
     }
 
     @Test
+    void aFigureIsReadOnAPhoneAPartAtATimeAndChangedOnRequest() {
+        page.setViewportSize(390, 844);
+        open("figures/waltz-natural-turn");
+        Locator man = page.getByLabel("Steps of the man");
+        assertThat(man.locator("li")).hasCount(6);
+        assertThat(man.locator("li").first()).containsText("facing diagonally to wall");
+        assertThat(cell("man, step 1, Foot position")).hasCount(0);
+        man.hover();
+        page.mouse().down();
+        page.mouse().move(60, 400);
+        page.mouse().up();
+        assertThat(page.getByLabel("Steps of the lady").locator("li").first()).containsText("backing diagonally to wall");
+        button("More").click();
+        button("Change it").click();
+        assertThat(cell("man, step 1, Foot position")).isVisible();
+    }
+
+    @Test
+    void theStepUnderTheCursorIsShownInBothChartsAndOnTheFloor() {
+        open("figures/waltz-natural-turn");
+        cell("lady, step 2, Foot position").click();
+        assertThat(page.getByLabel("Steps on the floor, 2 of 6 counts danced")).isVisible();
+        assertThat(page.getByLabel("Chart of the man").locator("tbody tr.bg-spruce-wash th")).hasText("2");
+    }
+
+    @Test
     void theBookIsLookedThroughDanceByDance() {
         open("book");
         assertThat(page.getByRole(AriaRole.ROW)).hasCount(20);
@@ -148,7 +174,7 @@ class DescribingTest extends BrowserTest {
     @Test
     void aMirroredCopyAndAFigureFromCsv() throws Exception {
         open("figures/new?dance=waltz&copy=waltz-whisk");
-        assertThat(page.getByLabel("Which figure?")).hasValue("waltz-whisk");
+        assertThat(page.getByLabel("Which figure?")).hasText("Whisk");
         page.getByLabel("What is it called?").fill("Left Over");
         button("Open its sheet").click();
         assertThat(cell("man, step 1, Foot")).hasValue("LF");

@@ -2,6 +2,7 @@ package fluidframe.app.routines;
 
 import fluidframe.app.storage.DocumentRepository;
 import java.util.List;
+import org.springframework.data.jpa.repository.NativeQuery;
 import org.springframework.data.jpa.repository.Query;
 
 interface RoutineRepository extends DocumentRepository<RoutineEntity> {
@@ -12,6 +13,20 @@ interface RoutineRepository extends DocumentRepository<RoutineEntity> {
             from RoutineEntity r where r.studioId = :studio order by r.title, r.slug
             """)
     List<RoutineRow> rows(long studio);
+
+    /** When a routine was kept last, milliseconds since 1970. */
+    interface LastKept {
+        long getId();
+
+        long getMilliseconds();
+    }
+
+    /** Of every routine that somebody else than an author has kept; where no author was recorded it was the coach. */
+    @NativeQuery("""
+            select a.id as id, max(i.revtstmp) as milliseconds from routine_aud a join revinfo i on i.rev = a.rev
+            where a.studio_id = :studio and coalesce(i.author, '') <> :author group by a.id
+            """)
+    List<LastKept> lastKept(long studio, String author);
 
     @Query("select r.document from RoutineEntity r where r.studioId = :studio order by r.title, r.slug")
     List<String> documents(long studio);

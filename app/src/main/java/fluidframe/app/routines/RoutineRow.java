@@ -1,6 +1,8 @@
 package fluidframe.app.routines;
 
 import fluidframe.app.storage.Edition;
+import java.time.Instant;
+import java.util.Optional;
 
 /** What a list needs of a stored routine, read without its document. */
 record RoutineRow(long id, String slug, long revision, String title, String dance, int tempo, int placements, boolean archived) {
@@ -9,7 +11,10 @@ record RoutineRow(long id, String slug, long revision, String title, String danc
         return new Edition(era, id, revision);
     }
 
-    RoutineSummary summary() {
-        return new RoutineSummary(slug, revision, title, dance, tempo, placements, archived);
+    /**
+     * @param kept when the coach kept it last; empty for one that is as it was brought in
+     */
+    RoutineSummary summary(Optional<Instant> kept) {
+        return new RoutineSummary(slug, revision, title, dance, tempo, placements, archived, kept.orElse(null));
     }
 }

@@ -8,8 +8,11 @@ import fluidframe.app.storage.Edition;
 import fluidframe.core.figure.Figure;
 import fluidframe.core.link.Outcome;
 import fluidframe.core.piece.Piece;
+import fluidframe.core.room.RoomReport;
 import fluidframe.core.routine.BrokenSeam;
 import fluidframe.core.routine.Course;
+import fluidframe.core.routine.Score;
+import fluidframe.core.text.Fraction;
 import fluidframe.core.work.Stopping;
 import java.util.HashMap;
 import java.util.List;
@@ -42,9 +45,11 @@ class RoutineStandings {
     /**
      * How a routine stands.
      *
+     * @param bars     how long it is
+     * @param hits     how often a wall or an obstacle of its floor is hit
      * @param problems what keeps it from being danced at all: a figure has lost the way it is danced in here
      */
-    record Standing(String routine, int breaks, int bends, List<String> problems) {
+    record Standing(String routine, Fraction bars, int breaks, int bends, int hits, List<String> problems) {
     }
 
     private record Known(StoredRoutine routine, List<Edition> figures, Standing standing) {
@@ -85,10 +90,12 @@ class RoutineStandings {
 
     private Standing standing(RoutineDocument document) {
         try {
-            Course course = Course.of(RoutineReader.read(document, figures.findAll(document.figures()), pieceOf(document), ""));
-            return new Standing(document.id(), course.count(Outcome.BREAKS), course.count(Outcome.BENDS), List.of());
+            Score score = Score.of(RoutineReader.read(document, figures.findAll(document.figures()), pieceOf(document), ""));
+            Course course = score.course();
+            Fraction bars = new Fraction(course.length().ticks(), course.routine().dance().rhythm().bar().ticks());
+            return new Standing(document.id(), bars, course.count(Outcome.BREAKS), course.count(Outcome.BENDS), RoomReport.of(score).collisions().size(), List.of());
         } catch (RefusedException e) {
-            return new Standing(document.id(), 0, 0, sentences(e));
+            return new Standing(document.id(), new Fraction(0, 1), 0, 0, 0, sentences(e));
         }
     }
 

@@ -7,11 +7,13 @@ import fluidframe.app.pieces.PieceStore;
 import fluidframe.app.problems.ConflictException;
 import fluidframe.app.problems.Revision;
 import fluidframe.app.problems.UnknownException;
+import fluidframe.app.storage.Author;
 import fluidframe.app.storage.Changes;
 import fluidframe.app.storage.CurrentStudio;
 import fluidframe.app.storage.DocumentStore;
 import fluidframe.app.storage.Editions;
 import jakarta.persistence.EntityManager;
+import java.time.Instant;
 import java.util.Collection;
 import java.util.List;
 import java.util.Map;
@@ -57,7 +59,9 @@ public class RoutineStore extends DocumentStore<RoutineEntity> {
 
     @Transactional(readOnly = true)
     public List<RoutineSummary> list() {
-        return repository.rows(studio()).stream().map(RoutineRow::summary).toList();
+        Map<Long, Instant> kept = repository.lastKept(studio(), Author.PROGRAM).stream()
+                .collect(Collectors.toMap(RoutineRepository.LastKept::getId, each -> Instant.ofEpochMilli(each.getMilliseconds())));
+        return repository.rows(studio()).stream().map(row -> row.summary(Optional.ofNullable(kept.get(row.id())))).toList();
     }
 
     @Transactional(readOnly = true)

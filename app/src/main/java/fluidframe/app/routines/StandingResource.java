@@ -31,12 +31,12 @@ class StandingResource {
         this.work = work;
     }
 
-    /** How many seams of a routine break and bend; the problems keep it from being danced at all. */
+    /** How many bars a routine has, how many of its seams break and bend, and how often a wall or an obstacle is hit; the problems keep it from being danced at all. */
     @Schema(name = "RoutineStanding")
-    record StandingDocument(String routine, int breaks, int bends, List<String> problems) {
+    record StandingDocument(String routine, String bars, int breaks, int bends, int hits, List<String> problems) {
 
         static StandingDocument of(RoutineStandings.Standing standing) {
-            return new StandingDocument(standing.routine(), standing.breaks(), standing.bends(), standing.problems());
+            return new StandingDocument(standing.routine(), standing.bars().toString(), standing.breaks(), standing.bends(), standing.hits(), standing.problems());
         }
     }
 

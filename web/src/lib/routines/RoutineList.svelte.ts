@@ -1,0 +1,91 @@
+import { api, required, sentenceOf, type RoutineStanding, type RoutineSummary } from '$lib/api/client';
+import { hasWords } from '$lib/finding/plain';
+import { reference } from '$lib/reference/reference.svelte';
+
+export type Order = 'recent' | 'title' | 'bars';
+
+/** The routines as they are looked through: by their words and dance, in the order that is wanted. */
+export class RoutineList {
+  words = $state('');
+  dance = $state('');
+  order = $state<Order>('recent');
+  showsArchived = $state(false);
+  failure = $state<string>();
+  routines = $state.raw<RoutineSummary[]>();
+  #standings = $state.raw<Partial<Record<string, RoutineStanding>>>({});
+
+  /** What there is, and how it stands; the list does not wait for that. */
+  async load() {
+    await Promise.all([this.#list(), this.#stand()]);
+  }
+
+  async #list() {
+    try {
+      this.routines = required(await api.GET('/api/routines'));
+    } catch (thrown) {
+      this.failure = sentenceOf(thrown);
+    }
+  }
+
+  async #stand() {
+    try {
+      const found = required(await api.GET('/api/routine-standings'));
+      this.#standings = Object.fromEntries(found.map((standing) => [standing.routine, standing]));
+    } catch (thrown) {
+      this.failure = sentenceOf(thrown);
+    }
+  }
+
+  standing(routine: RoutineSummary) {
+    return this.#standings[routine.id];
+  }
+
+  get archived() {
+    return this.routines?.filter(({ archived }) => archived).length ?? 0;
+  }
+
+  /** The dances that any routine is of, in the order of the catalogue. */
+  get dances() {
+    return reference.dances.filter(({ id }) => this.routines?.some(({ dance }) => dance === id));
+  }
+
+  get shown(): RoutineSummary[] {
+    const found = this.routines?.filter(
+      (routine) =>
+        (this.showsArchived || !routine.archived) &&
+        (this.dance === '' || routine.dance === this.dance) &&
+        hasWords(`${routine.title} ${reference.danceTitle(routine.dance)}`, this.words),
+    );
+    return (found ?? []).toSorted((a, b) => this.#compare(a, b) || a.title.localeCompare(b.title));
+  }
+
+  /** Those shown that cannot be danced as they are. */
+  get troubled() {
+    return this.shown.filter((routine) => this.trouble(routine) !== '');
+  }
+
+  /** What keeps a routine from being danced as it is, in words; nothing if it stands, or is not known yet. */
+  trouble(routine: RoutineSummary) {
+    const standing = this.standing(routine);
+    if (!standing) return '';
+    if (standing.problems.length > 0) return 'cannot be danced any more';
+    const found = [times(standing.breaks, 'seam breaks', 'seams break'), times(standing.hits, 'wall or obstacle is hit', 'walls or obstacles are hit')];
+    return found.filter((words) => words !== '').join(', ');
+  }
+
+  #compare(a: RoutineSummary, b: RoutineSummary): number {
+    if (this.order === 'recent') return (b.kept ?? '').localeCompare(a.kept ?? '');
+    if (this.order === 'bars') return barsOf(this.standing(b)) - barsOf(this.standing(a));
+    return 0;
+  }
+}
+
+function times(count: number, one: string, more: string) {
+  return count === 0 ? '' : `${count} ${count === 1 ? one : more}`;
+}
+
+/** Bars as a number, of a text such as "16 1/2"; those not known yet come last. */
+function barsOf(standing: RoutineStanding | undefined): number {
+  const [whole = '-1', part] = (standing?.bars ?? '-1').split(' ');
+  return Number(whole) + (part ? 0.5 : 0);
+}
