@@ -10,6 +10,7 @@
   import { FASTEST, SLOWEST } from '$lib/rehearsal/tempo';
   import ViewFields from '$lib/rehearsal/ViewFields.svelte';
   import { RoutineDesk } from '$lib/routines/RoutineDesk.svelte';
+  import { saidAt } from '$lib/routines/where';
   import Message from '$lib/ui/Message.svelte';
   import ArrowLeft from '@lucide/svelte/icons/arrow-left';
   import Eye from '@lucide/svelte/icons/eye';
@@ -132,7 +133,7 @@
       >
       <h1 class="text-lg leading-tight sm:text-2xl">{rehearsal.routine.title}</h1>
       <span class="ml-auto text-right leading-tight text-soft">
-        <strong class="text-ink">{placement?.title}</strong>{#if next}<span class="hidden sm:inline">, then {next.title}</span>{/if}
+        <strong class="text-ink">{placement && saidAt(placement)}</strong>{#if next}<span class="hidden sm:inline">, then {saidAt(next)}</span>{/if}
       </span>
     </header>
     {#if rehearsal.failure}<Message sentence={rehearsal.failure} />{/if}

@@ -1,15 +1,18 @@
 <script lang="ts">
-  import { api, required, sentenceOf, type Part, type Routine, type Score } from '$lib/api/client';
+  import { api, required, sentenceOf, type Part, type Piece, type Routine, type Score } from '$lib/api/client';
   import { minutes } from '$lib/music/minutes';
   import { reference } from '$lib/reference/reference.svelte';
   import { cardLines } from '$lib/routines/RoutineCard';
   import { asked, changedQuery, queryOf } from '$lib/ui/address';
   import Choice from '$lib/ui/Choice.svelte';
+  import FloorPlan from '$lib/floor/FloorPlan.svelte';
+  import Toggle from '$lib/ui/Toggle.svelte';
   import Message from '$lib/ui/Message.svelte';
   import { replace, router } from 'svelte-spa-router';
 
   let routine = $state.raw<Routine>();
   let score = $state.raw<Score>();
+  let piece = $state.raw<Piece>();
   let failure = $state<string>();
   let id = $derived((router.params as Record<string, string> | undefined)?.id ?? '');
   let query = $derived(asked(router.querystring));
@@ -21,10 +24,25 @@
       ([stored, laid]) => {
         routine = required(stored);
         score = required(laid);
+        void hear(routine);
       },
       (thrown) => (failure = sentenceOf(thrown)),
     );
   });
+
+  /** The piece it is danced to; the page does not wait for it. */
+  async function hear({ music }: Routine) {
+    if (!music?.piece) return;
+    try {
+      piece = required(await api.GET('/api/pieces/{id}', { params: { path: { id: music.piece } } }));
+    } catch (thrown) {
+      failure = sentenceOf(thrown);
+    }
+  }
+
+  function ask(change: Record<string, string>) {
+    void replace(`/routines/${id}/card?${changedQuery(new URLSearchParams(router.querystring), change)}`);
+  }
 
   let lines = $derived(score ? cardLines(score) : []);
   const sectionOf = (index: number) => routine?.placements[index]?.section?.title;
@@ -44,19 +62,36 @@
         { value: 'lady', label: 'the lady' },
         { value: 'both', label: 'both' },
       ]}
-      onchange={(steps) => void replace(`/routines/${id}/card?${changedQuery(new URLSearchParams(router.querystring), { steps })}`)}
+      onchange={(steps) => ask({ steps })}
     />
-    <button class="act act-main ml-auto" onclick={() => window.print()}>Print</button>
+    <Toggle label="Floor path" on={query.path !== 'no'} onchange={(on) => ask({ path: on ? '' : 'no' })} />
+    <input
+      class="field min-w-40 flex-1"
+      placeholder="Hall, day, for whom"
+      aria-label="What stands under the title"
+      maxlength="120"
+      value={query.for ?? ''}
+      oninput={(event) => ask({ for: event.currentTarget.value })}
+    />
+    <button class="act act-main ml-auto" title="On paper, or as a PDF" onclick={() => window.print()}>Print or PDF</button>
   </div>
   {#if failure}
     <Message sentence={failure}><a class="act" href="#/routines">Back to the routines</a></Message>
   {:else if routine && score}
     <h1 class="text-4xl max-sm:text-2xl">{routine.title}</h1>
+    {#if query.for}<p class="text-xl font-semibold">{query.for}</p>{/if}
     <p class="text-lg text-soft print:text-ink">
       {reference.dances.find((dance) => dance.id === score!.dance)?.title ?? score.dance}, {score.tempo} bars a minute, {Math.ceil(score.beats / score.beatsPerBar)} bars, {minutes(
         Math.round(score.seconds),
-      )}; floor {score.floor.length} × {score.floor.width} m
+      )}; floor {score.floor.length} × {score.floor.width} m{#if piece}; to “{piece.title}”{#if (routine.music?.from ?? 1) > 1}
+          from its bar {routine.music?.from}{/if}{/if}
     </p>
+    {#if query.path !== 'no' && score.motion}
+      <figure class="mt-3 break-inside-avoid">
+        <div class="h-80 print:h-72"><FloorPlan {score} beat={0} selected={-1} printed /></div>
+        <figcaption class="text-sm text-soft print:text-ink">The way over the floor; dashed on the short sides, numbers are the bars at which phrases begin.</figcaption>
+      </figure>
+    {/if}
     <ol class="mt-4">
       {#each lines as line, index (index)}
         {#if sectionOf(line.placement.index) && sectionOf(line.placement.index) !== (index > 0 ? sectionOf(lines[index - 1]!.placement.index) : undefined)}
@@ -82,7 +117,9 @@
               {#if line.steps[part].length > 0}
                 <p class="mt-1 font-semibold">{part}</p>
                 <ol class="leading-snug">
-                  {#each line.steps[part] as step, at (at)}<li><span class="inline-block min-w-10 font-semibold">{step.count}</span> {step.wording}</li>{/each}
+                  {#each line.steps[part] as step, at (at)}<li class="flex gap-2">
+                      <span class="min-w-8 font-semibold">{step.count}</span><span class="flex-1">{step.wording}</span><strong class="min-w-10 text-right">{step.footwork}</strong>
+                    </li>{/each}
                 </ol>
               {/if}
             {/each}

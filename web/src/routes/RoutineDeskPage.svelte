@@ -91,6 +91,7 @@
         floor: () => view!.open('floor'),
         music: () => void push(`/routines/${view!.desk.routine.id}/music`),
         rules: () => void push(`/routines/${view!.desk.routine.id}/rules`),
+        handOut: () => void push(`/routines/${view!.desk.routine.id}/card`),
         list: () => view!.open('list'),
         rehearse: () => view!.rehearse(),
         play: ({ target }) => {

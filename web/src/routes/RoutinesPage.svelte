@@ -2,6 +2,7 @@
   import { api, required, sentenceOf } from '$lib/api/client';
   import { RoutineList, type Order } from '$lib/routines/RoutineList.svelte';
   import { ageOf, today } from '$lib/ui/moment';
+  import Printer from '@lucide/svelte/icons/printer';
   import Footprints from '@lucide/svelte/icons/footprints';
   import { reference } from '$lib/reference/reference.svelte';
   import Choice from '$lib/ui/Choice.svelte';
@@ -97,7 +98,12 @@
             {/if}
           </a>
           {#if routine.placements > 0}
-            <a class="act h-auto px-4" href={`#/routines/${routine.id}/rehearse`} aria-label={`Rehearse ${routine.title}`} title="Rehearse"><Footprints size={22} /></a>
+            <span class="flex flex-col gap-2">
+              <a class="act h-auto flex-1 px-4" href={`#/routines/${routine.id}/rehearse`} aria-label={`Rehearse ${routine.title}`} title="Rehearse"><Footprints size={20} /></a>
+              <a class="act h-auto flex-1 px-4" href={`#/routines/${routine.id}/card`} aria-label={`Hand out ${routine.title}`} title="Hand out: on paper, or as a PDF"
+                ><Printer size={20} /></a
+              >
+            </span>
           {/if}
         </li>
       {:else}

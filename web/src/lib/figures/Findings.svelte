@@ -78,11 +78,11 @@
       <button class="cursor-pointer text-left font-semibold hover:underline" onclick={() => onplace(finding.place)}>
         {finding.place.wording}
       </button>
-      <span class="text-sm text-soft">{finding.rule}, {NAME[finding.severity]}</span>
+      <span class="text-sm text-soft" title={`Rule ${finding.rule}`}>{NAME[finding.severity]}</span>
       <p>{finding.sentence}</p>
       {#if muting === key(finding)}
         <form class="mt-1 flex gap-2" onsubmit={(event) => mute(event, finding)}>
-          <input name="reason" class="field min-w-0 flex-1" placeholder="Why it is right here" aria-label="Why it is right here" {@attach focused} />
+          <input name="reason" class="field min-w-0 flex-1" placeholder="Why it is meant so" aria-label="Why it is meant so" {@attach focused} />
           <button class="act">Accept it</button>
         </form>
       {:else}
@@ -90,7 +90,7 @@
           {#each finding.fixes as fix (fix.label)}
             <button class="act" onclick={() => sheet.apply(fix)}>{fix.label}</button>
           {/each}
-          <button class="cursor-pointer px-1 text-soft underline hover:text-ink" onclick={() => (muting = key(finding))}>It is right here</button>
+          <button class="cursor-pointer px-1 text-soft underline hover:text-ink" onclick={() => (muting = key(finding))}>It is meant so</button>
         </div>
       {/if}
     </article>
@@ -100,7 +100,7 @@
   {/if}
   {#each sheet.muted as finding (key(finding))}
     <article class="border-l-4 border-dashed border-line pl-3" data-muted={finding.rule}>
-      <p class="text-soft"><span class="font-semibold">{finding.place.wording}</span>, {finding.rule}: {finding.sentence}</p>
+      <p class="text-soft"><span class="font-semibold">{finding.place.wording}</span>: {finding.sentence}</p>
       <p>Accepted: {finding.muted}</p>
       <button class="cursor-pointer text-soft underline hover:text-ink" onclick={() => sheet.hearAgain(finding)}>Check it again</button>
     </article>

@@ -62,6 +62,7 @@ export const DESK = {
   music: shortcut('U', 'the music it is danced to', 'u'),
   rules: shortcut('S', 'how it stands up to the rules of events', 's'),
   floor: shortcut('F', 'the floor, and other floors', 'f'),
+  handOut: shortcut('O', 'the routine on paper, or as a PDF', 'o'),
   list: shortcut('T', 'a list: paste one, or write this one', 't'),
   rehearse: shortcut('R', 'rehearse from here', 'r'),
   play: shortcut('Space', 'play, pause', 'Space'),

@@ -34,7 +34,7 @@
       </p>
       <ul>
         {#each row.passages as { passage, number } (number)}
-          <li><button class="w-full cursor-pointer py-1 text-left" onclick={() => onchoose(passage)}><strong>{number}</strong> {passage.title}, bar {passage.bar}</button></li>
+          <li><button class="w-full cursor-pointer py-1 text-left" onclick={() => onchoose(passage)}><strong>bar {passage.bar}</strong>, {passage.title}</button></li>
         {/each}
       </ul>
       {#each row.misfits as misfit (misfit.sentence)}<p class="text-madder">✕ {misfit.sentence}</p>{/each}

@@ -36,8 +36,8 @@
           straddles(index) ? 'border-madder bg-madder-wash' : 'border-line bg-board',
           passage.highlight && 'border-b-4 border-b-brass',
         ]}
-        title={`${passage.title}, bar ${passage.bar}`}
-        aria-label={`${index + 1}: ${passage.title}, bar ${passage.bar}`}
+        title={`bar ${passage.bar}, ${passage.title}`}
+        aria-label={`bar ${passage.bar}, ${passage.title}`}
         onclick={() => onchoose(passage)}
       >
         <span class="block font-semibold">{index + 1}</span>

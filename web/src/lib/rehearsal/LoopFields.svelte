@@ -1,4 +1,6 @@
 <script lang="ts">
+  import { saidAt } from '$lib/routines/where';
+  import Toggle from '$lib/ui/Toggle.svelte';
   import Choice from '$lib/ui/Choice.svelte';
   import NumberField from '$lib/ui/NumberField.svelte';
   import type { Rehearsal } from './Rehearsal.svelte';
@@ -19,7 +21,7 @@
     if (chosen) rehearsal.choose(chosen.first, chosen.last);
   }
 
-  let figures = $derived(rehearsal.score.placements.map((placement, index) => ({ value: String(index), label: `${index + 1} ${placement.title}` })));
+  let figures = $derived(rehearsal.score.placements.map((placement, index) => ({ value: String(index), label: saidAt(placement) })));
 </script>
 
 <div class="flex flex-wrap items-center gap-2">
@@ -28,10 +30,15 @@
   <Choice label="to" options={figures} value={String(rehearsal.last)} onchange={(last) => rehearsal.choose(Math.min(Number(last), rehearsal.first), Number(last))} />
   <button class="act" onclick={() => rehearsal.choose(rehearsal.first, rehearsal.score.placements.length - 1)}>On to the end</button>
   <button class="act" onclick={() => rehearsal.choose(0, rehearsal.score.placements.length - 1)}>Whole routine</button>
-  <button class="act" aria-pressed={options.loops} onclick={() => rehearsal.set({ loops: !options.loops })}>{options.loops ? 'Again and again' : 'Once'}</button>
+  <Toggle label="Again and again" on={options.loops} onchange={(loops) => rehearsal.set({ loops })} />
   <NumberField before="rest" after="bars" min={0} max={8} value={options.restBars} onchange={(restBars) => rehearsal.set({ restBars })} />
   <NumberField before="count in" after="bars" min={0} max={4} value={options.countInBars} onchange={(countInBars) => rehearsal.set({ countInBars })} />
-  <button class="act" aria-pressed={options.ladder} onclick={() => rehearsal.set({ ladder: !options.ladder, loops: true })}>{options.ladder ? 'Ladder on' : 'Ladder off'}</button>
+  <Toggle
+    label="Tempo ladder"
+    title="The tempo climbs while it is danced again and again"
+    on={options.ladder}
+    onchange={(ladder) => rehearsal.set(ladder ? { ladder, loops: true } : { ladder })}
+  />
   {#if options.ladder}
     <NumberField before="up" after="% every" min={1} max={50} value={options.ladderStep} onchange={(ladderStep) => rehearsal.set({ ladderStep })} />
     <NumberField label="Times before it goes up" after="times, to" min={1} max={20} value={options.ladderEvery} onchange={(ladderEvery) => rehearsal.set({ ladderEvery })} />

@@ -1,4 +1,5 @@
 <script lang="ts">
+  import Toggle from '$lib/ui/Toggle.svelte';
   import { fileOf, sentenceOf } from '$lib/api/client';
   import Choice from '$lib/ui/Choice.svelte';
   import NumberField from '$lib/ui/NumberField.svelte';
@@ -49,9 +50,9 @@
     value={options.counted}
     onchange={(counted) => rehearsal.set({ counted: counted as Options['counted'] })}
   />
-  <button class="act" aria-pressed={options.voice} onclick={() => rehearsal.set({ voice: !options.voice })}>{options.voice ? 'Voice on' : 'Voice off'}</button>
-  <button class="act" aria-pressed={options.clicks} onclick={() => rehearsal.set({ clicks: !options.clicks })}>{options.clicks ? 'Clicks on' : 'Clicks off'}</button>
-  <button class="act" aria-pressed={options.music} onclick={() => rehearsal.set({ music: !options.music })}>{options.music ? 'Band on' : 'Band off'}</button>
+  <Toggle label="Voice" on={options.voice} onchange={(voice) => rehearsal.set({ voice })} />
+  <Toggle label="Clicks" on={options.clicks} onchange={(clicks) => rehearsal.set({ clicks })} />
+  <Toggle label="Band" on={options.music} onchange={(music) => rehearsal.set({ music })} />
   <button class="act" onclick={() => download('/api/tracks/wav', '.wav')}>Save as WAV</button>
   <button class="act" onclick={() => download('/api/tracks/midi', '.mid')}>Save count as MIDI</button>
   <label class="act cursor-pointer focus-within:outline-3 focus-within:outline-brass">

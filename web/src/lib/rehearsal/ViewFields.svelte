@@ -1,4 +1,5 @@
 <script lang="ts">
+  import Toggle from '$lib/ui/Toggle.svelte';
   import Choice from '$lib/ui/Choice.svelte';
   import type { Options } from './options';
   import type { Rehearsal } from './Rehearsal.svelte';
@@ -27,10 +28,6 @@
     value={String(options.wallUp)}
     onchange={(wallUp) => rehearsal.set({ wallUp: Number(wallUp) })}
   />
-  <button class="act" aria-pressed={options.mirrored} onclick={() => rehearsal.set({ mirrored: !options.mirrored })}>
-    {options.mirrored ? 'Mirrored' : 'Not mirrored'}
-  </button>
-  <button class="act" aria-pressed={options.follow} onclick={() => rehearsal.set({ follow: !options.follow })}>
-    {options.follow ? 'Following the couple' : 'Whole room'}
-  </button>
+  <Toggle label="Mirrored" on={options.mirrored} onchange={(mirrored) => rehearsal.set({ mirrored })} />
+  <Toggle label="Follow the couple" on={options.follow} onchange={(follow) => rehearsal.set({ follow })} />
 </div>

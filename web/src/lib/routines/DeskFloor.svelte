@@ -47,7 +47,14 @@
   </div>
   <div class="min-h-0 flex-1 p-2">
     {#if score}
-      <FloorPlan {score} beat={playback.beat} selected={view.desk.selected} report={view.panel === 'floor' || hit ? view.room.report : undefined} {sectionOf} />
+      <FloorPlan
+        {score}
+        beat={playback.beat}
+        selected={view.desk.selected}
+        report={view.panel === 'floor' || hit ? view.room.report : undefined}
+        {sectionOf}
+        ondrag={view.panel === 'floor' && !view.room.tried ? (change) => view.desk.standOn({ ...score.floor, ...view.desk.routine.floor, ...change }) : undefined}
+      />
     {/if}
   </div>
 </section>

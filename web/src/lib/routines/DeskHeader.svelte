@@ -58,6 +58,7 @@
       <button class="act" title="The floor (F)" onclick={() => view.open('floor')}><Maximize size={18} />Floor</button>
       <a class="act" title="How it stands up to the rules of events (S)" href={`#/routines/${desk.routine.id}/rules`}>Rules</a>
       <a class="act" title="The music it is danced to (U)" href={`#/routines/${desk.routine.id}/music`}>Music</a>
+      <a class="act" title="The routine on paper, or as a PDF (O)" href={`#/routines/${desk.routine.id}/card`}>Hand out</a>
       <button class="act" title="Paste a list, or write this one (T)" onclick={() => view.open('list')}>List</button>
       <button class="act" title="Does it loop? (L)" disabled={desk.placements.length === 0} onclick={() => desk.tryLoop()}>Loop?</button>
       <button class="act" aria-label="Undo" title="Undo (Ctrl Z)" disabled={!desk.canUndo} onclick={() => desk.undo()}><Undo2 size={18} /></button>

@@ -5,6 +5,7 @@
   import Message from '$lib/ui/Message.svelte';
   import { saveFile } from '$lib/ui/saveFile';
   import { FLOORS, type RoomCheck } from './RoomCheck.svelte';
+  import { saidAt } from './where';
   import type { RoutineDesk } from './RoutineDesk.svelte';
 
   interface Props {
@@ -37,8 +38,9 @@
     if (old) change({ obstacles: obstacles.with(index, { ...old, ...part }) });
   }
 
-  function title(placement: number) {
-    return desk.score?.placements[placement]?.title ?? '';
+  function at(passage: number) {
+    const placement = desk.score?.placements[passage];
+    return placement ? saidAt(placement) : '';
   }
 
   async function save() {
@@ -72,7 +74,7 @@
       <ul class="mt-2 flex flex-col gap-1">
         {#each report.collisions.slice(0, 8) as hit, index (index)}
           <li class="rounded-lg bg-madder-wash px-2 py-1 leading-snug">
-            ✕ bar {hit.bar}, {title(hit.placement)}: {hit.what}, {hit.metres.toFixed(1)} m too near
+            ✕ {at(hit.placement)}: {hit.what}, {hit.metres.toFixed(1)} m too near
           </li>
         {/each}
       </ul>
@@ -95,8 +97,7 @@
         {#each report.corners as corner (corner.after)}
           <li>
             <button class="act h-auto w-full justify-start py-1 text-left whitespace-normal" onclick={() => desk.turnCornerAfter(corner.after)}>
-              after {corner.after + 1}
-              {title(corner.after)}, {corner.ahead.toFixed(1)} m before the wall{corner.outcome === 'bends' ? ', bending' : ''}
+              after {at(corner.after)}, {corner.ahead.toFixed(1)} m before the wall{corner.outcome === 'bends' ? ', bending' : ''}
             </button>
           </li>
         {/each}
@@ -107,7 +108,7 @@
       <ul class="leading-snug">
         {#each report.circles as circle (circle.placement)}
           <li>
-            {title(circle.placement)}: {circle.inside ? `the ${circle.inside} inside` : 'both as far out'}, man {circle.man.toFixed(1)} m, lady {circle.lady.toFixed(1)} m
+            {at(circle.placement)}: {circle.inside ? `the ${circle.inside} inside` : 'both as far out'}, man {circle.man.toFixed(1)} m, lady {circle.lady.toFixed(1)} m
           </li>
         {/each}
       </ul>
@@ -118,7 +119,7 @@
     <h3 class="mt-3 text-base">If the way is blocked</h3>
     <ul class="mt-1 space-y-1 leading-snug" aria-label="Escape plans">
       {#each escapes as { index, sentence } (`${index} ${sentence}`)}
-        <li><span class="font-semibold">after {index + 1} {title(index)}:</span> {sentence}</li>
+        <li><span class="font-semibold">after {at(index)}:</span> {sentence}</li>
       {/each}
     </ul>
   {/if}

@@ -5,6 +5,7 @@
   import Star from '@lucide/svelte/icons/star';
   import { ordinal } from '$lib/ui/ordinal';
   import type { Collision } from '$lib/api/client';
+  import { saidAt } from './where';
   import type { RoutineDesk } from './RoutineDesk.svelte';
 
   interface Props {
@@ -64,7 +65,7 @@
           desk.placements[placement.index]?.element && 'border-dashed',
         ]}
         aria-pressed={index === desk.selected}
-        aria-label={`Bar ${placement.bar}, ${placement.title}`}
+        aria-label={saidAt(placement)}
         onclick={() => onchoose(index)}
         ondragstart={(event) => {
           dragged = index;

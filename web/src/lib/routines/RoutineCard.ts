@@ -17,8 +17,8 @@ export interface CardLine {
 /** The lines of a routine's card, one for each thing that is danced. */
 export function cardLines(score: Score): CardLine[] {
   let before = '';
-  return score.placements.map((placement) => {
-    const steps = score.steps.filter((step) => step.placement === placement.index);
+  return score.placements.map((placement, passage) => {
+    const steps = score.steps.filter((step) => step.placement === passage);
     const man = steps.filter((step) => step.part === 'man');
     const lady = steps.filter((step) => step.part === 'lady');
     const counted = man.length > 0 ? man : lady;

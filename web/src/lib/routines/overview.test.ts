@@ -14,7 +14,7 @@ describe('a routine in one look', () => {
     expect(passages.map((each) => each.selected)).toEqual([false, true, false]);
     expect(passages.map((each) => each.corner)).toEqual([false, true, false]);
     expect(passages.map((each) => each.outcome)).toEqual(['breaks', 'holds', 'holds']);
-    expect(passages[2]?.title).toBe('Bar 7·3, Figure 2');
+    expect(passages[2]?.title).toBe('bar 7·3, Figure 2');
   });
 
   it('names the bar of every phrase within it', () => {

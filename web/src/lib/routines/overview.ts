@@ -1,3 +1,4 @@
+import { saidAt } from './where';
 import type { Score } from '$lib/api/client';
 
 /** One passage of a routine drawn to scale. */
@@ -27,7 +28,7 @@ export function overviewOf(score: Pick<Score, 'placements' | 'phrases' | 'beatsP
   return {
     passages: score.placements.map((placement, index) => ({
       index,
-      title: `Bar ${placement.bar}${placement.beat > 1 ? `·${placement.beat}` : ''}, ${placement.title}`,
+      title: saidAt(placement),
       share: (100 * placement.beats) / whole,
       selected: index === selected,
       highlight: placement.highlight,

@@ -78,10 +78,10 @@ class CoachTest extends BrowserTest {
 
         placement(7).click();
         page.keyboard().press("Alt+ArrowLeft");
-        assertThat(placement(6)).hasAttribute("aria-label", "Bar 10, Closed Change on LF");
+        assertThat(placement(6)).hasAttribute("aria-label", "bar 10, Closed Change on LF");
         page.keyboard().press("Control+z");
         placement(2).dragTo(placement(3));
-        assertThat(placement(3)).hasAttribute("aria-label", "Bar 5, Reverse Turn");
+        assertThat(placement(3)).hasAttribute("aria-label", "bar 5, Reverse Turn");
         page.keyboard().press("Control+z");
         assertThat(page.getByTestId("standing")).hasText("every seam can be danced");
 

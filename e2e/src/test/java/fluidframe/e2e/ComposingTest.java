@@ -92,7 +92,7 @@ class ComposingTest extends BrowserTest {
         press("Enter");
         assertThat(placements()).hasCount(4);
         assertThat(placements().nth(1)).containsText("Bow");
-        assertThat(placements().nth(2)).hasAttribute("aria-label", "Bar 5, Natural Turn");
+        assertThat(placements().nth(2)).hasAttribute("aria-label", "bar 5, Natural Turn");
         page.getByLabel("Danced: every time").click();
         page.getByRole(AriaRole.OPTION, new Page.GetByRoleOptions().setName("only the 2nd time")).click();
         assertThat(placements()).hasCount(3);
@@ -134,7 +134,7 @@ class ComposingTest extends BrowserTest {
         page.getByText("Keep them with the routine").click();
         assertThat(page.getByLabel("Escape plan").locator("li").first()).isVisible();
         button("Floor").click();
-        assertThat(page.getByLabel("Escape plans")).containsText("after 1 Whisk");
+        assertThat(page.getByLabel("Escape plans")).containsText("after bar 1, Whisk");
     }
 
     @Test

@@ -72,8 +72,8 @@ class DescribingTest extends BrowserTest {
         cell("man, step 4, Footwork").fill("HT");
         press("Enter");
         Locator finding = page.locator("[data-rule=F2]");
-        finding.getByText("It is right here").click();
-        page.getByLabel("Why it is right here").fill("Shown wrong on purpose.");
+        finding.getByText("It is meant so").click();
+        page.getByLabel("Why it is meant so").fill("Shown wrong on purpose.");
         press("Enter");
         assertThat(finding).hasCount(0);
         assertThat(page.locator("[data-muted=F2]")).containsText("Shown wrong on purpose.");

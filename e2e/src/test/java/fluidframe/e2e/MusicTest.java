@@ -83,7 +83,7 @@ class MusicTest extends BrowserTest {
         org.assertj.core.api.Assertions.assertThat(off).as("seconds off, bar by bar").allMatch(each -> each < 0.03);
         page.locator("h1").evaluate("() => document.activeElement.blur()");
         press("4");
-        assertThat(page.locator("textarea")).hasValue(Pattern.compile("swell"));
+        assertThat(page.getByLabel("The piece as a line")).hasValue(Pattern.compile("swell"));
         press("Control+z");
         cell("Bar line of bar 5").press("ArrowRight");
         assertThat(button("Keep")).isEnabled();

@@ -7,6 +7,7 @@ import com.microsoft.playwright.Download;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
+import com.microsoft.playwright.options.BoundingBox;
 import com.microsoft.playwright.options.FilePayload;
 import com.microsoft.playwright.options.RequestOptions;
 import java.io.IOException;
@@ -75,7 +76,7 @@ class RehearsingTest extends BrowserTest {
         count().waitFor();
         press("[", "]");
         button("Stretch").click();
-        button("Ladder off").click();
+        page.getByRole(AriaRole.SWITCH, new Page.GetByRoleOptions().setName("Tempo ladder")).click();
         page.getByLabel("Times before it goes up").fill("1");
         page.getByLabel(Pattern.compile("^up ")).fill("50");
         page.getByLabel("Tempo to reach, per cent").fill("120");
@@ -177,13 +178,35 @@ class RehearsingTest extends BrowserTest {
         assertThat(button("Kept")).isVisible();
         button("Take this floor").click();
         assertThat(button("Keep")).isEnabled();
-        page.getByLabel("long", new Page.GetByLabelOptions().setExact(true)).fill("0");
+        field("long").fill("0");
         press("Tab");
-        assertThat(page.getByLabel("long", new Page.GetByLabelOptions().setExact(true))).hasValue("4");
+        assertThat(field("long")).hasValue("4");
         press("Control+z", "Control+z");
         assertThat(verdict).hasText("Nothing is hit.");
         button("Something stands there").click();
         assertThat(page.getByLabel("What stands there")).hasValue("table");
+        assertThat(field("at")).hasValue("0");
+        drag(page.locator("[data-obstacle='0']"), 80, -60);
+        assertThat(field("at")).not().hasValue("0");
+        String start = field("start at").inputValue();
+        drag(page.locator("[data-start]"), 60, -20);
+        assertThat(field("start at")).not().hasValue(start);
+        press("Control+z");
+        assertThat(field("start at")).hasValue(start);
+    }
+
+    private Locator field(String name) {
+        return page.getByLabel(name, new Page.GetByLabelOptions().setExact(true));
+    }
+
+    private void drag(Locator thing, double right, double down) {
+        BoundingBox from = thing.boundingBox();
+        double x = from.x + from.width / 2;
+        double y = from.y + from.height / 2;
+        page.mouse().move(x, y);
+        page.mouse().down();
+        page.mouse().move(x + right, y + down);
+        page.mouse().up();
     }
 
     private Locator count() {

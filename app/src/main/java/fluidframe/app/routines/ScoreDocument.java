@@ -65,7 +65,7 @@ public record ScoreDocument(String dance, int beatsPerBar, double firstBeat, int
     @Schema(name = "ScoreStep")
     public record ScoreStepDocument(int placement, int row, String part, String count, double onset, double beats,
                                     double seconds, int bar, int beat, String foot, String weight, String freeFoot,
-                                    String alignment, HeadingDocument facing, HeadingDocument roundCorner, String position, String hold, String wording,
+                                    String alignment, HeadingDocument facing, HeadingDocument roundCorner, String position, String hold, String footwork, String wording,
                                     List<ContactDocument> contacts, StanceDocument stance) {
 
         static ScoreStepDocument of(ScoreStep step, Course course) {
@@ -75,7 +75,7 @@ public record ScoreDocument(String dance, int beatsPerBar, double firstBeat, int
                     Column.FOOT.shorthand(step.step()), step.step().weight().name().toLowerCase(Locale.ROOT),
                     step.freeFoot().shorthand(), step.alignment().map(Object::toString).orElse(""), HeadingDocument.of(step.facing()),
                     corner ? HeadingDocument.of(step.facing().afterCorner()) : null, step.relation().position().shorthand(), step.relation().hold().shorthand(),
-                    danced(step), step.step().footwork().contacts().stream().map(ContactDocument::of).toList(), StanceDocument.of(step.stance()));
+                    Column.FOOTWORK.shorthand(step.step()), danced(step), step.step().footwork().contacts().stream().map(ContactDocument::of).toList(), StanceDocument.of(step.stance()));
         }
     }
 

@@ -1,0 +1,19 @@
+<script lang="ts">
+  import Check from '@lucide/svelte/icons/check';
+
+  interface Props {
+    /** What it turns on; it says the same whether it is on or off. */
+    label: string;
+    on: boolean;
+    title?: string;
+    onchange: (on: boolean) => void;
+  }
+  let { label, on, title, onchange }: Props = $props();
+</script>
+
+<button type="button" class="act" role="switch" aria-checked={on} {title} onclick={() => onchange(!on)}>
+  <span class={['grid size-5 place-items-center rounded border-[1.5px]', on ? 'border-ink bg-ink text-floor' : 'border-soft']}>
+    {#if on}<Check size={15} aria-hidden="true" />{/if}
+  </span>
+  {label}
+</button>
