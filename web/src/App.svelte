@@ -36,7 +36,9 @@
   import RoutinesPage from './routes/RoutinesPage.svelte';
 
   const ROUTES = {
-    '/': FiguresPage,
+    '/': wrap({ asyncComponent: () => import('./routes/TodayPage.svelte') }),
+    '/first-hour': wrap({ asyncComponent: () => import('./routes/FirstHourPage.svelte') }),
+    '/dances/:id': wrap({ asyncComponent: () => import('./routes/DancePage.svelte') }),
     '/figures': FiguresPage,
     '/figures/new': wrap({ asyncComponent: () => import('./routes/NewFigurePage.svelte') }),
     '/figures/:id': FigureSheetPage,
@@ -66,6 +68,7 @@
     '/postures/:id': wrap({ asyncComponent: () => import('./routes/PosturePage.svelte') }),
     '/classes': wrap({ asyncComponent: () => import('./routes/ClassPage.svelte') }),
     '/questions': wrap({ asyncComponent: () => import('./routes/QuestionsPage.svelte') }),
+    '/look': wrap({ asyncComponent: () => import('./routes/LookPage.svelte') }),
     '/about': wrap({ asyncComponent: () => import('./routes/AboutPage.svelte') }),
     '*': NotFoundPage,
   };
@@ -90,15 +93,18 @@
 
   $effect(() => standby.watch());
 
-  const PLACES: Place[] = [
+  let places = $derived<Place[]>([
     ...RAIL.map(({ path, label }) => ({ kind: 'View', title: label, path })),
     { kind: 'View', title: 'Postures', path: '/postures' },
     { kind: 'View', title: 'About', path: '/about' },
+    { kind: 'View', title: 'How things are drawn', path: '/look' },
+    { kind: 'View', title: 'Your first hour', path: '/first-hour' },
+    ...reference.dances.map(({ id, title, style }) => ({ kind: 'Dance', title, more: style, path: `/dances/${id}` })),
     { kind: 'Command', title: 'New figure', path: '/figures/new' },
     { kind: 'Command', title: 'Shortcuts', more: '?', does: () => (shortcuts = true) },
     { kind: 'Command', title: 'Day or evening colours', does: () => evening.toggle() },
     { kind: 'Command', title: 'Read from two metres, or from a chair', more: 'Alt Z', does: () => far.toggle() },
-  ];
+  ]);
   let going = $state(false);
   /** Comes when it is first asked for. */
   let GoTo = $state.raw<typeof import('$lib/finding/GoTo.svelte').default>();
@@ -124,7 +130,7 @@
     >
       <img src="./mark.svg" alt="Fluid Frame" class="mb-1 hidden size-10 sm:block" />
       {#each RAIL as view (view.path)}
-        {@const here = router.location === view.path || router.location.startsWith(`${view.path}/`) || (router.location === '/' && view.path === '/figures')}
+        {@const here = router.location === view.path || router.location.startsWith(`${view.path}/`) || (router.location === '/' && view.path === '/today')}
         <a
           href={`#${view.path}`}
           class={[
@@ -158,7 +164,7 @@
       </span>
     </nav>{/if}
   <main class="min-h-0 min-w-0 flex-1 overflow-y-auto">
-    {#each standby.warnings as warning (warning)}
+    {#each standby.warnings as warning, at (at)}
       <p role="alert" class="border-b-[1.5px] border-madder bg-madder-wash px-5 py-2 leading-snug font-semibold print:hidden">{warning}</p>
     {/each}
     {#if failure}<div class="p-6"><Message sentence={failure} /></div>{/if}
@@ -166,5 +172,5 @@
   </main>
 </div>
 <Shortcuts bind:open={shortcuts} />
-{#if GoTo}<GoTo bind:open={going} fixed={PLACES} />{/if}
+{#if GoTo}<GoTo bind:open={going} fixed={places} />{/if}
 <NoticeLine />

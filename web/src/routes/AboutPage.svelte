@@ -37,6 +37,7 @@
       {/each}
     </ul>
   </section>
+  <p><a class="act" href="#/look">How things are drawn</a> <a class="act" href="#/first-hour">Your first hour</a></p>
   <p class="leading-snug text-soft">
     Dance with care: warm up, stop when it hurts, learn spins and lunges with a qualified teacher present. The rules of your venue and organiser stand above this program.
   </p>

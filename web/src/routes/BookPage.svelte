@@ -1,4 +1,5 @@
 <script lang="ts">
+  import { intoView } from '$lib/ui/intoView';
   import { api, required, sentenceOf, type BookReport } from '$lib/api/client';
   import { reference } from '$lib/reference/reference.svelte';
   import Message from '$lib/ui/Message.svelte';
@@ -116,7 +117,7 @@
       </table>
     </div>
     {#if looked}
-      <section class="panel overflow-x-auto" aria-labelledby="each" {@attach (node) => node.scrollIntoView({ block: 'nearest' })}>
+      <section class="panel overflow-x-auto" aria-labelledby="each" {@attach intoView}>
         <h2 id="each" class="px-3 pt-3 text-2xl">{reference.danceTitle(looked.dance)}, figure by figure</h2>
         <table class="w-full min-w-[44rem] text-left">
           <thead>

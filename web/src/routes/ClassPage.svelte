@@ -247,7 +247,7 @@
     {/if}
     {#if run.plan}
       {@const plan = run.plan}
-      {#each plan.notes as note (note)}<p class="border-l-8 border-brass pl-3 text-lg">{note}</p>{/each}
+      {#each plan.notes as note, at (at)}<p class="border-l-8 border-brass pl-3 text-lg">{note}</p>{/each}
       <section class="panel flex flex-wrap items-center gap-4 p-4 print:hidden" aria-label="The clock">
         <button class="act act-main min-h-14 px-6 text-xl" title="Begin, pause (Space)" onclick={toggle}
           >{#if run.clock.running}<Pause size={20} aria-hidden="true" />Pause{:else}<Play size={20} aria-hidden="true" />{run.clock.isBegun ? 'Go on' : 'Begin'}{/if}</button
@@ -300,7 +300,7 @@
           </li>
         {/each}
       </ol>
-      {#each plan.cautions as caution (caution)}<p class="text-soft">{caution}</p>{/each}
+      {#each plan.cautions as caution, at (at)}<p class="text-soft">{caution}</p>{/each}
     {:else if wish.figures.length === 0}
       <p class="text-xl text-soft">
         Choose a figure, or a few that are danced one after another: the class is built from it, from the warm-up to other partners, and its times add up.

@@ -115,7 +115,7 @@
     {#if shown === 'due'}
       <NewLesson couples={[{ id, title: desk.value.title }]} couple={id} date={new Date().toLocaleDateString('sv-SE')} />
       {#if due}
-        {#each due.events as event (event.title)}<p class="text-lg text-brass-deep">{event.title}: {dateWords(event.date)}, in {event.days} days</p>{/each}
+        {#each due.events as event, at (at)}<p class="text-lg text-brass-deep">{event.title}: {dateWords(event.date)}, in {event.days} days</p>{/each}
         <section class="panel p-4" aria-label="What is due"><DueList due={due.due} /></section>
       {/if}
     {:else if shown === 'progress' && progress}

@@ -72,7 +72,7 @@
     <ul class="list-disc pl-5 leading-snug">
       {#each each.sentences as sentence, index (index)}<li>{sentence}</li>{/each}
     </ul>
-    {#each each.cautions as caution (caution)}<p class="text-soft">{caution}</p>{/each}
+    {#each each.cautions as caution, at (at)}<p class="text-soft">{caution}</p>{/each}
     <a class="act mt-2 self-start print:hidden" href={`#/drills/rehearse?${queryOf({ drill: JSON.stringify(each.drill) })}`}>Rehearse it so</a>
   </article>
 {/snippet}
@@ -88,7 +88,7 @@
     </header>
     {#if figure.drills && figure.drills.length > 0}
       <section class="border-l-8 border-brass pl-4" aria-label="In the coach's words">
-        {#each figure.drills as drill (drill)}<p class="text-lg leading-snug">{drill}</p>{/each}
+        {#each figure.drills as drill, at (at)}<p class="text-lg leading-snug">{drill}</p>{/each}
       </section>
     {/if}
     <section class="panel flex flex-col gap-3 p-4 print:hidden" aria-label="One of your own">

@@ -76,12 +76,12 @@
       {/each}
     </div>
     <div class="mt-4 grid gap-4 md:grid-cols-3">
-      {#each [{ title: 'Do', lines: cards.cues }, { title: 'Mind', lines: cards.faults }, { title: 'Practise', lines: cards.drills }] as list (list.title)}
+      {#each [{ title: 'Do', lines: cards.cues }, { title: 'Mind', lines: cards.faults }, { title: 'Practise', lines: cards.drills }] as list, at (at)}
         {#if list.lines.length > 0}
           <section>
             <h2 class="text-xl">{list.title}</h2>
             <ul class="list-disc pl-5">
-              {#each list.lines as line (line)}<li>{line}</li>{/each}
+              {#each list.lines as line, at (at)}<li>{line}</li>{/each}
             </ul>
           </section>
         {/if}
@@ -89,7 +89,7 @@
     </div>
     <section class="mt-4 border-l-8 border-brass pl-4" aria-label="Cautions">
       <h2 class="text-xl">Take care</h2>
-      {#each cards.cautions as caution (caution)}<p>{caution}</p>{/each}
+      {#each cards.cautions as caution, at (at)}<p>{caution}</p>{/each}
       <p>The rules of the venue and of a qualified teacher come before this page.</p>
     </section>
   {:else}

@@ -162,7 +162,7 @@
     onfocusout={() => (sheet!.typing = false)}
   >
     <header class="flex flex-wrap items-center gap-x-4 gap-y-2">
-      <a class="hidden text-soft hover:text-ink sm:inline" href={`#/figures?dance=${sheet.figure.dance}`}>{dance?.title ?? sheet.figure.dance}</a>
+      <a class="hidden text-soft hover:text-ink sm:inline" href={`#/dances/${sheet.figure.dance}`}>{dance?.title ?? sheet.figure.dance}</a>
       <h1 class="sr-only">Figure sheet of {sheet.figure.title}</h1>
       <span class="min-w-0 flex-1 font-title sm:min-w-96">
         {#if reads}<strong class="text-2xl leading-tight font-semibold">{sheet.figure.title}</strong>{:else}<GrowingField
@@ -282,8 +282,7 @@
     </div>
     <p class="px-1 text-sm text-soft">
       <strong>Take care:</strong>
-      {#each ['warm-up', ...(sheet.figure.cautions ?? []).filter((tag) => tag !== 'warm-up')] as caution (caution)}<span class="mr-3">{reference.cautionWords(caution)}</span
-        >{/each}
+      {#each ['warm-up', ...(sheet.figure.cautions ?? []).filter((tag) => tag !== 'warm-up')] as caution, at (at)}<span class="mr-3">{reference.cautionWords(caution)}</span>{/each}
     </p>
     <p class="flex flex-wrap gap-x-4 px-1 text-sm">
       {#each [['Starts in', sheet.figure.start], ['Ends in', sheet.figure.end]] as const as [label, stand] (label)}

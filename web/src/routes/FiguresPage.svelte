@@ -89,6 +89,7 @@
       options={reference.notation.positions.map((position) => ({ value: position.shorthand, label: position.wording }))}
       onchange={(position) => ask({ position })}
     />
+    {#if question.dance}<a class="px-1 underline" href={`#/dances/${question.dance}`}>About {reference.danceTitle(question.dance)}</a>{/if}
   </header>
 
   {#if list.failure}

@@ -147,7 +147,7 @@
           value={desk.text}
           oninput={(event) => desk!.typeLine(event.currentTarget.value)}
           onchange={() => desk!.accept()}></textarea>
-        {#each desk.line?.sentences ?? [] as sentence (sentence)}<p class="mt-1 text-madder" role="status">{sentence}</p>{/each}
+        {#each desk.line?.sentences ?? [] as sentence, at (at)}<p class="mt-1 text-madder" role="status">{sentence}</p>{/each}
         {#each desk.line?.leftovers ?? [] as left (left.from)}<p class="mt-1 text-madder" role="status">“{left.text}” is not understood and left out.</p>{/each}
       </section>
       <div class="flex flex-col gap-3">

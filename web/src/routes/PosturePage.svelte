@@ -84,7 +84,7 @@
       >{/if}
     {#if desk.reading}
       {@const reading = desk.reading}
-      {#each reading.findings as finding (finding.place + finding.sentence)}
+      {#each reading.findings as finding, at (at)}
         <p class={['rounded-xl border-l-8 px-4 py-2', finding.severity === 'error' ? 'border-madder bg-madder-wash font-semibold' : 'border-brass bg-board']} role="status">
           {finding.sentence}
         </p>
@@ -215,7 +215,7 @@
             {@render words('Where schools differ', sheet.schools, false)}
           </div>
         </div>
-        {#each sheet.cautions ?? [] as caution (caution)}<p class="text-soft">{reference.cautionWords(caution)}</p>{/each}
+        {#each sheet.cautions ?? [] as caution, at (at)}<p class="text-soft">{reference.cautionWords(caution)}</p>{/each}
       {/if}
     {/if}
   </div>

@@ -279,7 +279,7 @@
           <div class={['mt-4 rounded-xl border-l-8 p-4', TONES[mark.outcome]]}>
             <p class="text-2xl font-semibold">{mark.sentence}</p>
             {#if round.isMarked}
-              {#each question.explanation as sentence (sentence)}<p class="mt-1 text-lg leading-snug">{sentence}</p>{/each}
+              {#each question.explanation as sentence, at (at)}<p class="mt-1 text-lg leading-snug">{sentence}</p>{/each}
               <p class="mt-2"><a class="underline" href={`#/figures/${question.figure}`}>The chart</a></p>
             {/if}
           </div>

@@ -10,6 +10,7 @@
   import { FASTEST, SLOWEST } from '$lib/rehearsal/tempo';
   import ViewFields from '$lib/rehearsal/ViewFields.svelte';
   import { RoutineDesk } from '$lib/routines/RoutineDesk.svelte';
+  import { rehearsed } from '$lib/firsthour/progress';
   import { saidAt } from '$lib/routines/where';
   import Message from '$lib/ui/Message.svelte';
   import ArrowLeft from '@lucide/svelte/icons/arrow-left';
@@ -62,6 +63,7 @@
         const first = Number(query.get('figure') ?? 0);
         if (first > 0 && first < desk.score.placements.length) opened.go(desk.score.placements[first]!.onset);
         rehearsal = opened;
+        rehearsed(opened.routine.id);
         void opened.prepare();
       },
       (thrown) => (failure = sentenceOf(thrown)),

@@ -77,7 +77,8 @@
   </div>
   {#if failure}
     <Message sentence={failure}><a class="act" href="#/routines">Back to the routines</a></Message>
-  {:else if routine && score}
+  {/if}
+  {#if routine && score}
     <h1 class="text-4xl max-sm:text-2xl">{routine.title}</h1>
     {#if query.for}<p class="text-xl font-semibold">{query.for}</p>{/if}
     <p class="text-lg text-soft print:text-ink">
@@ -128,7 +129,7 @@
         </li>
       {/each}
     </ol>
-  {:else}
+  {:else if !failure}
     <p class="p-10 text-center text-xl text-soft">Writing the card …</p>
   {/if}
 </div>

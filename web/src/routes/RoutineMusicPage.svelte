@@ -154,7 +154,7 @@
                       <p class="mt-1 text-soft">Nothing in the book mends it exactly; another piece or other figures would.</p>
                     {:else}
                       <ul class="mt-1 flex flex-col gap-1">
-                        {#each music.repairs as repair (repair.sentence)}
+                        {#each music.repairs as repair, at (at)}
                           <li>
                             <button class="act h-auto w-full py-1 text-left whitespace-normal" onclick={() => void mend(repair)}>{repair.sentence}</button>
                             {#if repair.cut}<a class="act mt-1" download href={`/api/pieces/${fit.piece}/cut-list.csv?from=${repair.cut.from}&to=${repair.cut.to}`}

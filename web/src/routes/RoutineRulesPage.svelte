@@ -172,7 +172,7 @@
               <p class="text-soft">Nothing in the book mends it by itself without breaking something else.</p>
             {:else}
               <ul class="mt-1 flex flex-col gap-1">
-                {#each held.repairs as repair (repair.sentence)}
+                {#each held.repairs as repair, at (at)}
                   <li><button class="act h-auto w-full py-1 text-left whitespace-normal" onclick={() => mend(repair)}>{repair.sentence}</button></li>
                 {/each}
               </ul>

@@ -8,6 +8,7 @@
   import { canLayBy } from '$lib/logbook/layBy';
   import { unique } from '$lib/ui/unique';
   import Waiting from '$lib/logbook/Waiting.svelte';
+  import Offer from '$lib/firsthour/Offer.svelte';
   import Message from '$lib/ui/Message.svelte';
   import { router } from 'svelte-spa-router';
 
@@ -50,11 +51,12 @@
     {#if today && today.lessons.length > 0}
       <span class="text-soft" role="status"
         >{#if !canLayBy()}This connection is not a safe one: the browser lays nothing by.{:else if preparing.isReady}Ready without a network{:else if preparing.missing > 0}{preparing.missing}
-          of {preparing.all} things for these lessons are not here{:else}laying by {preparing.done}
+          of {preparing.all} things for these lessons are not here{:else if preparing.all > 0}laying by {preparing.done}
           of {preparing.all}{/if}</span
       >
     {/if}
   </header>
+  <Offer />
   <Waiting />
   {#if failure}<Message sentence={failure}><button class="act" onclick={() => read(date)}>Try again</button></Message>{/if}
   {#if today}
@@ -89,7 +91,7 @@
         {#each today.couples as couple (couple.couple)}
           <article class="panel p-4" aria-label={couple.title}>
             <h3 class="text-xl"><a class="hover:underline" href={`#/couples/${couple.couple}`}>{couple.title}</a></h3>
-            {#each couple.events.slice(0, 2) as event (event.title)}<p class="text-brass-deep">{event.title} {inDays(event.days)}, {dateWords(event.date)}</p>{/each}
+            {#each couple.events.slice(0, 2) as event, at (at)}<p class="text-brass-deep">{event.title} {inDays(event.days)}, {dateWords(event.date)}</p>{/each}
             <div class="mt-1"><DueList due={couple.due} /></div>
             {#if couple.dueInAll > couple.due.length}<a class="mt-1 inline-block py-1 font-semibold underline" href={`#/couples/${couple.couple}`}
                 >{couple.dueInAll - couple.due.length} more</a

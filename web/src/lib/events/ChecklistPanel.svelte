@@ -38,7 +38,7 @@
       <li class="py-6 text-center text-xl">Nothing on the list yet.</li>
     {/each}
   </ul>
-  {#each asked as division (division.title)}
+  {#each asked as division, at (at)}
     <section class="panel p-4" aria-label={division.title}>
       <h2 class="text-xl">{division.title}: what the organiser asks</h2>
       {#if division.dress}<p><strong>Dress:</strong> {division.dress}</p>{/if}

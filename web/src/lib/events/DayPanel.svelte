@@ -62,7 +62,7 @@
   <section class="panel p-4" aria-label="What would allow a day">
     <h2 class="text-xl">Each of these by itself would allow one</h2>
     <ul class="mt-1 flex flex-col gap-1">
-      {#each planned.relaxations as relaxation (relaxation.sentence)}
+      {#each planned.relaxations as relaxation, at (at)}
         <li><button class="act h-auto py-1 text-left whitespace-normal" onclick={() => desk.relax(relaxation)}>{relaxation.sentence}</button></li>
       {/each}
     </ul>
@@ -72,7 +72,7 @@
   <section class="panel border-madder p-4" aria-label="What cannot be">
     <h2 class="text-xl text-madder">What cannot be</h2>
     <ul class="list-disc pl-5">
-      {#each day?.conflicts ?? [] as conflict (conflict.sentence)}<li>{conflict.sentence}</li>{/each}
+      {#each day?.conflicts ?? [] as conflict, at (at)}<li>{conflict.sentence}</li>{/each}
     </ul>
   </section>
 {/if}

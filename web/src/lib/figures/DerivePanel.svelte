@@ -39,7 +39,7 @@
     {#if proposal.doubts.length > 0}
       <h3 class="mt-3 text-base">What could not be known</h3>
       <ul class="mt-1 max-h-40 list-disc overflow-y-auto pl-5 leading-snug">
-        {#each proposal.doubts as doubt (doubt)}<li>{doubt}</li>{/each}
+        {#each proposal.doubts as doubt, at (at)}<li>{doubt}</li>{/each}
       </ul>
     {/if}
     <div class="mt-3 flex gap-2">

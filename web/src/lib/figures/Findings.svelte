@@ -66,7 +66,7 @@
               >{offer.column === unreadable.place.column ? offer.text : `${reference.columnTitle(offer.column)}: ${offer.text}`}</button
             >
           {/each}
-          {#each unreadable.nearest as nearest (nearest)}
+          {#each unreadable.nearest as nearest, at (at)}
             <button class="act" onclick={() => sheet.put(unreadable.place, withNearest(unreadable, nearest))}>{nearest}</button>
           {/each}
         </div>
@@ -87,7 +87,7 @@
         </form>
       {:else}
         <div class="mt-1 flex flex-wrap gap-2">
-          {#each finding.fixes as fix (fix.label)}
+          {#each finding.fixes as fix, at (at)}
             <button class="act" onclick={() => sheet.apply(fix)}>{fix.label}</button>
           {/each}
           <button class="cursor-pointer px-1 text-soft underline hover:text-ink" onclick={() => (muting = key(finding))}>It is meant so</button>

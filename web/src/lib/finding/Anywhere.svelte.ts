@@ -29,7 +29,12 @@ export class Anywhere {
   /** @param fixed the views and commands, which are known without asking */
   constructor(fixed: Place[]) {
     this.#fixed = fixed;
-    this.found = fixed;
+    this.found = this.#offered;
+  }
+
+  /** Views and commands; the dances wait for their words. */
+  get #offered() {
+    return this.#fixed.filter(({ kind }) => kind !== 'Dance');
   }
 
   /** Begins anew: what has been kept meanwhile is looked up again. */
@@ -43,7 +48,7 @@ export class Anywhere {
     const asked = ++this.#asked;
     const wanted = words.trim();
     if (wanted === '') {
-      this.found = this.#fixed;
+      this.found = this.#offered;
       this.failure = undefined;
       return;
     }

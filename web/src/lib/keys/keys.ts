@@ -6,7 +6,7 @@ export type Answer = (event: KeyboardEvent) => unknown;
 
 /**
  * Answers the shortcuts of a view; the types see to it that each has its answer.
- * Keys without Ctrl or Alt belong to the text while somebody writes, and to a menu or a dialog while it is open.
+ * Keys without Ctrl or Alt belong to the text while somebody writes, to a choice that has the focus, for it is chosen from by letters, and to a menu or a dialog while it is open.
  */
 export function keysFor<Name extends string>(shortcuts: Record<Name, Shortcut>, answers: Record<Name, Answer>) {
   return handler(shortcuts, answers, (event) => !isCommand(event) && (isWriting(event) || isInMenu(event)));
@@ -41,5 +41,5 @@ function isWriting({ target, key }: KeyboardEvent) {
 }
 
 function isInMenu({ target }: KeyboardEvent) {
-  return target instanceof Element && target.closest('[role=listbox],[role=dialog]') !== null;
+  return target instanceof Element && target.closest('[role=listbox],[role=dialog],[aria-haspopup=listbox]') !== null;
 }

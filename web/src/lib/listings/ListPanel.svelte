@@ -65,10 +65,10 @@
         {/if}
         {#if entry.times > 1}<span class="text-soft"> × {entry.times}</span>{/if}
         {#if entry.cornerAfter}<span class="text-soft"> · corner</span>{/if}
-        {#each entry.remarks as remark (remark)}<span class="block text-madder">{remark}</span>{/each}
+        {#each entry.remarks as remark, at (at)}<span class="block text-madder">{remark}</span>{/each}
         {#if !meant}
           <span class="mt-1 flex flex-wrap gap-1">
-            {#each entry.choices as choice (choice.title)}
+            {#each entry.choices as choice, at (at)}
               <button class="act h-auto py-0.5 text-left whitespace-normal" onclick={() => list.choose(entry, choice.placement)}>{choice.title}</button>
             {/each}
           </span>

@@ -38,7 +38,7 @@
         <span class="min-w-0 flex-1 leading-snug">
           <strong>{titleOf(note)}</strong>
           {#if note.grade}<span class="inline-flex items-center gap-1"><GradeMark value={note.grade} size={16} />{note.grade}</span>{/if}
-          {#each note.faults ?? [] as fault (fault)}<span class="block text-madder">{faultWords(fault)}</span>{/each}
+          {#each note.faults ?? [] as fault, at (at)}<span class="block text-madder">{faultWords(fault)}</span>{/each}
           {#if note.words}<span class="block">{note.words}</span>{/if}
         </span>
         <button class="act min-h-11 px-3 print:hidden" aria-label={`Take back: ${titleOf(note)}, ${time(note.at)}`} onclick={() => run.takeBack(note)}><Undo2 size={18} /></button>

@@ -61,7 +61,7 @@
             </div>
             {#if run.figure}
               <div class="flex flex-col gap-1.5" role="group" aria-label="Known faults">
-                {#each run.knownFaults as fault (fault)}
+                {#each run.knownFaults as fault, at (at)}
                   <button
                     class={[
                       'flex min-h-12 cursor-pointer items-center rounded-xl border-[1.5px] px-3 text-left leading-snug',
@@ -114,7 +114,7 @@
                 <input class="field min-w-0 flex-1" aria-label="Another fault" placeholder="another fault, in your words" maxlength="200" bind:value={own} />
                 <button class="act" disabled={own.trim() === ''}>Seen</button>
               </form>
-              {#each run.faults.filter((fault) => !run.knownFaults.includes(fault.split('~').at(-1) ?? '')) as fault (fault)}
+              {#each run.faults.filter((fault) => !run.knownFaults.includes(fault.split('~').at(-1) ?? '')) as fault, at (at)}
                 <button
                   class="flex min-h-12 cursor-pointer items-center rounded-xl border-[1.5px] border-madder bg-madder-wash px-3 text-left font-semibold"
                   aria-pressed="true"

@@ -37,7 +37,7 @@
           <li><button class="w-full cursor-pointer py-1 text-left" onclick={() => onchoose(passage)}><strong>bar {passage.bar}</strong>, {passage.title}</button></li>
         {/each}
       </ul>
-      {#each row.misfits as misfit (misfit.sentence)}<p class="text-madder">✕ {misfit.sentence}</p>{/each}
+      {#each row.misfits as misfit, at (at)}<p class="text-madder">✕ {misfit.sentence}</p>{/each}
     </li>
   {/each}
 </ol>

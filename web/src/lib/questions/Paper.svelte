@@ -33,7 +33,7 @@
         {/if}
         {#if withAnswers}
           <p class="mt-1">Answer: <strong>{question.answer}</strong></p>
-          {#each question.explanation as sentence (sentence)}<p class="text-sm">{sentence}</p>{/each}
+          {#each question.explanation as sentence, at (at)}<p class="text-sm">{sentence}</p>{/each}
         {:else if question.options.length === 0}
           <p class="mt-5 border-b-[1.5px] border-black">&nbsp;</p>
         {/if}

@@ -1,6 +1,7 @@
 <script lang="ts">
   import GrowingField from '$lib/ui/GrowingField.svelte';
   import CornerMark from '@lucide/svelte/icons/corner-left-up';
+  import { intoView } from '$lib/ui/intoView';
   import Star from '@lucide/svelte/icons/star';
   import Trash2 from '@lucide/svelte/icons/trash-2';
   import type { DeskView } from './DeskView.svelte';
@@ -67,7 +68,7 @@
   {/if}
 {/if}
 {#if seam}
-  <div class="mt-3 flex items-baseline justify-between">
+  <div class="mt-3 flex items-baseline justify-between" {@attach intoView}>
     <h3 class="text-lg">The seam after it {seam.verdict.outcome}</h3>
     <button class="text-soft underline" onclick={() => view.close()}>close</button>
   </div>

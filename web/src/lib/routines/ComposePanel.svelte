@@ -162,7 +162,7 @@
         The best found; none can have more than {answer.bound} points.
       {/if}
     </p>
-    {#each answer.notes as note (note)}<p class="text-soft">{note}</p>{/each}
+    {#each answer.notes as note, at (at)}<p class="text-soft">{note}</p>{/each}
     <ol class="space-y-2" aria-label="Compositions">
       {#each answer.compositions as composition, index (index)}
         <li class="rounded-lg border-[1.5px] border-line p-3">

@@ -30,7 +30,7 @@
 </script>
 
 <header class="flex flex-wrap items-center gap-x-4 gap-y-2">
-  <span class="hidden text-soft sm:inline">{reference.danceTitle(desk.routine.dance)}</span>
+  <a class="hidden text-soft hover:text-ink sm:inline" href={`#/dances/${desk.routine.dance}`}>{reference.danceTitle(desk.routine.dance)}</a>
   <h1 class="sr-only">{desk.routine.title}</h1>
   <GrowingField
     class="min-w-52 flex-1 rounded-lg bg-transparent px-1 font-title text-2xl leading-tight font-semibold hover:bg-board sm:min-w-[26rem]"
@@ -50,7 +50,7 @@
       <span class="text-soft">bars a minute</span>
     </label>
     <ConditionFields routine={desk.routine} onchange={(conditions) => desk.bind(conditions)} />
-    {#if !narrow.current}{@render state()}{/if}
+    {#if !narrow.current}<span class="flex w-full items-center justify-between gap-4">{@render state()}{@render keep()}</span>{/if}
     <span class="flex flex-wrap items-center gap-2">
       <button class="act" title="Compose (K)" onclick={() => view.compose()}>Compose</button>
       {#if desk.broken > 0}<button class="act" title="What would mend every seam (M)" onclick={() => view.open('mend')}>Mend all</button>{/if}
@@ -78,7 +78,6 @@
       <button class="act" aria-label="Copy" title="Begin a copy" onclick={() => push(`/routines/${copyOf(desk.routine)}`)}><Copy size={18} /></button>
     </span>
   {/if}
-  {#if !narrow.current}{@render keep()}{/if}
 </header>
 
 {#snippet state()}

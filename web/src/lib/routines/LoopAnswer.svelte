@@ -18,7 +18,7 @@
 
 <section class="mb-3 rounded-lg bg-floor p-2" aria-label="Loop">
   <p class="font-semibold">{sentence}</p>
-  {#each loop.completions as chain (chain.wording)}
+  {#each loop.completions as chain, at (at)}
     <button class="act mt-1 h-auto w-full justify-start py-1 text-left whitespace-normal" onclick={() => onclose(chain)}>
       Close it with {chain.wording}
     </button>

@@ -37,7 +37,7 @@
   </button>
   {#if showsRefused}
     <ul class="mt-1 space-y-1" aria-label={`What cannot come ${direction}`}>
-      {#each next.mayNot as refusal (refusal.reason)}
+      {#each next.mayNot as refusal, at (at)}
         <li class="px-2 leading-snug">
           <strong class="first-letter:uppercase">{refusal.reason}</strong>
           <span class="text-soft">{refusal.figures.length} {refusal.figures.length === 1 ? 'figure' : 'figures'}: {refusal.figures.join(', ')}</span>

@@ -5,6 +5,7 @@
   import Star from '@lucide/svelte/icons/star';
   import { ordinal } from '$lib/ui/ordinal';
   import type { Collision } from '$lib/api/client';
+  import { intoView } from '$lib/ui/intoView';
   import { saidAt } from './where';
   import type { RoutineDesk } from './RoutineDesk.svelte';
 
@@ -26,7 +27,7 @@
   let beatsPerBar = $derived(desk.score?.beatsPerBar ?? 4);
 
   function width(beats: number) {
-    return `${Math.max(8, (beats / beatsPerBar) * REM_PER_BAR)}rem`;
+    return `${Math.max(8.25, (beats / beatsPerBar) * REM_PER_BAR)}rem`;
   }
 
   function startsPhrase(onset: number) {
@@ -56,6 +57,7 @@
       <button
         id={`placement-${index}`}
         draggable="true"
+        {@attach index === desk.selected && intoView}
         style={`width: ${width(placement.beats)}`}
         class={[
           'panel relative flex cursor-pointer flex-col items-start gap-1 overflow-hidden px-2.5 py-2 text-left',
@@ -89,11 +91,11 @@
         {/if}
         <span class="flex w-full items-baseline justify-between gap-1">
           <span class="font-title text-2xl leading-none font-bold">{placement.bar}{placement.beat > 1 ? `·${placement.beat}` : ''}</span>
-          <span class="text-sm whitespace-nowrap text-soft">{placement.bars} {placement.bars === '1' ? 'bar' : 'bars'}</span>
+          <span class="text-sm whitespace-nowrap text-soft">{placement.bars.replace(' 1/2', '½')} {placement.bars === '1' ? 'bar' : 'bars'}</span>
         </span>
         <span class="leading-tight font-semibold wrap-break-word">{placement.title}</span>
         {#if placement.way}<span class="text-sm leading-tight text-soft">{placement.way}</span>{/if}
-        {#each hits.filter((hit) => hit.placement === index).slice(0, 1) as hit (hit.what)}
+        {#each hits.filter((hit) => hit.placement === index).slice(0, 1) as hit, at (at)}
           <span class="text-sm leading-tight font-semibold text-madder">✕ {hit.wall ? 'into the wall' : hit.what}</span>
         {/each}
         <span class="mt-auto flex w-full items-center justify-between">

@@ -30,7 +30,7 @@
 {#if detours}
   <section aria-label="Ways round" class="mb-3 rounded-lg border-[1.5px] border-line p-2">
     <ul class="space-y-2">
-      {#each detours as detour (detour.sentence)}
+      {#each detours as detour, at (at)}
         <li class="grid grid-cols-[1fr_auto] items-start gap-3">
           <span class="leading-snug">{detour.sentence}</span>
           <PathPicture path={detour.path} label={detour.kind} />
@@ -43,14 +43,14 @@
   <section aria-label="Escape plan" class="mb-3 rounded-lg border-[1.5px] border-line p-2">
     <h4 class="font-semibold">If the way is blocked</h4>
     <ul class="mt-1 space-y-1">
-      {#each escapes as escape (escape.sentence)}<li class="leading-snug">{escape.sentence}</li>{/each}
+      {#each escapes as escape, at (at)}<li class="leading-snug">{escape.sentence}</li>{/each}
     </ul>
     <button class="act mt-2" onclick={() => onescapes([])}>Forget them</button>
   </section>
 {/if}
 {#if bridges}
   <ul class="mb-2 space-y-1" aria-label="Bridges">
-    {#each bridges as chain (chain.wording)}
+    {#each bridges as chain, at (at)}
       <li>
         <button
           class="flex w-full cursor-pointer items-baseline justify-between gap-2 rounded-lg border-[1.5px] border-line px-2 py-1.5 text-left hover:border-ink"
@@ -69,8 +69,8 @@
 {#if verdict.outcome !== 'holds'}
   <h4 class="mt-2 font-semibold">What would mend it</h4>
   <ul class="mt-1 space-y-1" aria-label="Repairs">
-    {#each repairs as repair (repair.label)}
-      <li>
+    {#each repairs as repair, at (at)}
+      <li class="arriving">
         <button
           class="flex w-full cursor-pointer items-center gap-2 rounded-lg border-[1.5px] border-line px-2 py-1.5 text-left hover:border-ink"
           data-repair={repair.kind}

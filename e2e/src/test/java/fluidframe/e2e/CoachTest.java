@@ -6,6 +6,7 @@ import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.LoadState;
+import com.microsoft.playwright.options.RequestOptions;
 import java.util.List;
 import org.junit.jupiter.api.Test;
 
@@ -54,6 +55,29 @@ class CoachTest extends BrowserTest {
         assertThat(cell("man, step 2, Foot position")).hasValue("sd sl bk");
         button("Drop them").click();
         assertThat(cell("man, step 2, Foot position")).hasValue("sd sl fwd");
+    }
+
+    @Test
+    void theFirstHourIsTickedOffByWhatThereIsAndThrownAway() throws Exception {
+        open("");
+        page.getByText("Your first hour").click();
+        Locator done = page.getByText("Done:");
+        assertThat(page.locator("ol[aria-busy=false] > li")).hasCount(5);
+        assertThat(done).hasCount(0);
+        button("Do it").first().click();
+        cell("man, step 1, Count").waitFor();
+        assertThat(page.getByLabel("Title", new Page.GetByLabelOptions().setExact(true))).hasValue("My Own Change");
+        String own = page.request().get(program.address() + "api/figures/waltz-closed-change-rf").text().replace("\"waltz-closed-change-rf\"", "\"waltz-my-own-change\"");
+        assertThat(page.request().post(program.address() + "api/figures", RequestOptions.create().setHeader("Content-Type", "application/json").setData(own))).isOK();
+        open("first-hour");
+        assertThat(done).hasCount(2);
+        button("Do it").first().click();
+        assertThat(placement(0)).containsText("Closed Change on RF");
+        open("first-hour");
+        assertThat(page.getByText("1 of 3 figures.")).isVisible();
+        button("Throw away what I made").click();
+        button("Yes, throw both away").click();
+        assertThat(done).hasCount(0);
     }
 
     @Test

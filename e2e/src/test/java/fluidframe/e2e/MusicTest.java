@@ -25,7 +25,7 @@ class MusicTest extends BrowserTest {
         open("music");
         page.getByLabel("Title of a new piece").fill("Tide Table");
         button("Start it").click();
-        Locator line = page.getByLabel("The piece as a line").last();
+        Locator line = page.locator("textarea[aria-label='The piece as a line']").last();
         line.fill("intro 2, verse 8+7, chorus 8, gulls crying; 900 bars a minute; 29 bars a minute; hit on 1 of bar 11");
         assertThat(page.getByText("“gulls crying” is not understood and left out.")).isVisible();
         assertThat(page.getByText("900 bars a minute is no tempo: expected 1 to 400.")).isVisible();
@@ -83,7 +83,7 @@ class MusicTest extends BrowserTest {
         org.assertj.core.api.Assertions.assertThat(off).as("seconds off, bar by bar").allMatch(each -> each < 0.03);
         page.locator("h1").evaluate("() => document.activeElement.blur()");
         press("4");
-        assertThat(page.getByLabel("The piece as a line")).hasValue(Pattern.compile("swell"));
+        assertThat(page.locator("textarea[aria-label='The piece as a line']")).hasValue(Pattern.compile("swell"));
         press("Control+z");
         cell("Bar line of bar 5").press("ArrowRight");
         assertThat(button("Keep")).isEnabled();

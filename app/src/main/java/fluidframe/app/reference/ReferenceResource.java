@@ -6,6 +6,7 @@ import fluidframe.core.couple.Hold;
 import fluidframe.core.couple.Position;
 import fluidframe.core.dance.Dance;
 import fluidframe.core.dance.Dances;
+import fluidframe.core.dance.Technique;
 import fluidframe.core.figure.Caution;
 import fluidframe.core.figure.Level;
 import fluidframe.core.link.ElementKind;
@@ -16,6 +17,7 @@ import fluidframe.core.time.Beats;
 import io.swagger.v3.oas.annotations.tags.Tag;
 import java.util.Arrays;
 import java.util.List;
+import java.util.Locale;
 import java.util.Set;
 import java.util.stream.Stream;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -28,15 +30,33 @@ import org.springframework.web.bind.annotation.RestController;
 @Tag(name = "reference")
 class ReferenceResource {
 
-    /** A dance, its lengths in beats. */
+    /**
+     * A dance, its lengths in beats.
+     *
+     * @param a          what "a" is worth
+     * @param accents    how strongly each beat of the bar is felt: strong, middle or weak
+     * @param stepLength metres of an ordinary step forward
+     */
     record DanceDocument(String id, String title, String style, int beatsPerBar, Set<Integer> startBeats, String slow,
-                         String quick, int slowestBarsPerMinute, int fastestBarsPerMinute, int phraseBars, boolean travels) {
+                         String quick, String and, String a, int slowestBarsPerMinute, int fastestBarsPerMinute, int phraseBars, int countInBars,
+                         List<String> accents, boolean travels, double stepLength, TechniqueDocument technique) {
 
         static DanceDocument of(Dance dance) {
             return new DanceDocument(dance.id(), dance.title(), dance.style().title(), dance.rhythm().beatsPerBar(),
                     dance.rhythm().startBeats(), dance.rhythm().slow().map(Beats::toString).orElse(""),
-                    dance.rhythm().quick().map(Beats::toString).orElse(""), dance.slowest().barsPerMinute(),
-                    dance.fastest().barsPerMinute(), dance.music().phraseBars(), dance.travels());
+                    dance.rhythm().quick().map(Beats::toString).orElse(""), dance.rhythm().and().toString(), dance.rhythm().feel().a().toString(),
+                    dance.slowest().barsPerMinute(), dance.fastest().barsPerMinute(), dance.music().phraseBars(), dance.music().countIn(),
+                    dance.music().accents().stream().map(accent -> accent.name().toLowerCase(Locale.ROOT)).toList(), dance.travels(), dance.stepLength(),
+                    TechniqueDocument.of(dance.technique()));
+        }
+    }
+
+    /** What the rules of technique ask of a dance; a heel lead is wanted, allowed or forbidden. */
+    record TechniqueDocument(String heelLead, boolean rises, boolean sways, boolean contraryMovement, boolean hipAction) {
+
+        static TechniqueDocument of(Technique technique) {
+            return new TechniqueDocument(technique.heelLead().name().toLowerCase(Locale.ROOT), technique.rises(), technique.sways(), technique.contraryMovement(),
+                    technique.hipAction());
         }
     }
 

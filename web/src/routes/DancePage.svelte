@@ -1,0 +1,170 @@
+<script lang="ts">
+  import { api, fileOf, required, sentenceOf, type FigureSummary, type RoutineSummary } from '$lib/api/client';
+  import { lengthsOf, startsOn, techniqueOf, tempoOf } from '$lib/reference/danceWords';
+  import { reference } from '$lib/reference/reference.svelte';
+  import Choice from '$lib/ui/Choice.svelte';
+  import Message from '$lib/ui/Message.svelte';
+  import { settings } from '$lib/ui/settings.svelte';
+  import { replace, router } from 'svelte-spa-router';
+
+  /** Bars that are heard, without the count-in. */
+  const HEARD = 8;
+  const HEIGHTS: Record<string, string> = { strong: '2.6rem', middle: '1.7rem', weak: '0.9rem' };
+
+  let id = $derived((router.params as Record<string, string> | undefined)?.id ?? '');
+  let dance = $derived(reference.dance(id));
+  let figures = $state.raw<FigureSummary[]>([]);
+  let routines = $state.raw<RoutineSummary[]>([]);
+  let failure = $state<string>();
+  let sound = $state<string>();
+  let fetching = $state(false);
+
+  $effect(() => {
+    const wanted = id;
+    figures = [];
+    failure = undefined;
+    Promise.all([api.GET('/api/figures', { params: { query: { dance: wanted } } }), api.GET('/api/routines'), reference.load()]).then(
+      ([found, kept]) => {
+        if (wanted !== id) return;
+        figures = required(found);
+        routines = required(kept).filter((routine) => routine.dance === wanted && !routine.archived);
+        if (dance) reference.look(dance.id);
+        else failure = `There is no dance called “${wanted}”.`;
+      },
+      (thrown) => (failure = sentenceOf(thrown)),
+    );
+    return () => {
+      if (sound) URL.revokeObjectURL(sound);
+      sound = undefined;
+    };
+  });
+
+  let levels = $derived(
+    reference.notation.levels
+      .map(({ shorthand, wording }) => ({ shorthand, wording, figures: figures.filter(({ level }) => level === shorthand) }))
+      .filter((level) => level.figures.length > 0),
+  );
+
+  async function hear() {
+    if (!dance) return;
+    fetching = true;
+    try {
+      const routine = { id: 'heard', title: dance.title, dance: dance.id, tempo: dance.slowestBarsPerMinute, placements: [{ element: { kind: 'hold', bars: HEARD } }] };
+      sound = URL.createObjectURL(await fileOf('/api/tracks/wav', { routine, clicks: 0.6, voice: 0, music: 1, countInBars: dance.countInBars }));
+    } catch (thrown) {
+      failure = sentenceOf(thrown);
+    } finally {
+      fetching = false;
+    }
+  }
+</script>
+
+<div class="mx-auto flex max-w-[70rem] flex-col gap-4 px-6 py-5 max-sm:px-4">
+  <header class="flex flex-wrap items-center gap-3">
+    <h1 class="flex-1 text-4xl">{dance?.title ?? 'Dance'}</h1>
+    <Choice label="Dance" value={id} options={reference.dances.map((each) => ({ value: each.id, label: each.title }))} onchange={(chosen) => void replace(`/dances/${chosen}`)} />
+  </header>
+  {#if failure}<Message sentence={failure}><a class="act" href="#/figures">To the figures</a></Message>{/if}
+  {#if dance}
+    <div class="grid items-start gap-4 lg:grid-cols-2">
+      <section class="panel p-5" aria-label="Music and count">
+        <h2 class="text-2xl">Music and count</h2>
+        <div class="mt-3 flex items-end gap-5">
+          <span class="font-title text-6xl leading-none font-bold">{dance.beatsPerBar}/4</span>
+          <ol class="flex items-end gap-2" aria-label="Accents of the bar">
+            {#each dance.accents as accent, index (index)}
+              {@const starts = dance.startBeats.includes(index + 1)}
+              <li class="flex flex-col items-center justify-end" title={`beat ${index + 1}: ${accent}${starts ? ', a figure may begin here' : ''}`}>
+                <span class={['w-9 rounded-t', starts ? 'bg-brass' : 'bg-line']} style:height={HEIGHTS[accent]}></span>
+                <span class={['leading-tight', starts && 'font-bold']}>{index + 1}</span>
+              </li>
+            {/each}
+          </ol>
+          {#if sound}
+            <audio class="h-10 min-w-0 flex-1" controls autoplay src={sound} aria-label={`The ${dance.title} heard`}></audio>
+          {:else}
+            <button class="act" disabled={fetching} onclick={hear}>{fetching ? 'The band tunes …' : 'Hear it'}</button>
+          {/if}
+        </div>
+        <dl class="mt-4 grid grid-cols-[9rem_1fr] gap-y-1.5 text-lg leading-snug">
+          <dt class="text-soft">Tempo</dt>
+          <dd>{tempoOf(dance)}</dd>
+          <dt class="text-soft">A figure begins</dt>
+          <dd>on {startsOn(dance)}</dd>
+          <dt class="text-soft">A phrase has</dt>
+          <dd>{dance.phraseBars} bars</dd>
+          <dt class="text-soft">Counted in</dt>
+          <dd>{dance.countInBars} {dance.countInBars === 1 ? 'bar' : 'bars'}</dd>
+        </dl>
+        <table class="mt-3 text-lg">
+          <caption class="text-left text-base text-soft">What a word of the count is worth, in beats</caption>
+          <tbody>
+            <tr
+              >{#each lengthsOf(dance) as { word } (word)}<th scope="col" class="w-16 border-b-2 border-line text-left font-title text-2xl">{word}</th>{/each}</tr
+            >
+            <tr
+              >{#each lengthsOf(dance) as { word, beats } (word)}<td>{beats}</td>{/each}</tr
+            >
+          </tbody>
+        </table>
+      </section>
+
+      <section class="panel p-5" aria-label="Technique">
+        <h2 class="text-2xl">Technique</h2>
+        <ul class="mt-2 list-disc space-y-1 pl-5 text-lg leading-snug">
+          {#each techniqueOf(dance) as sentence, at (at)}<li>{sentence}</li>{/each}
+          <li>An ordinary step forward is {dance.stepLength.toFixed(2)} m long, for a dancer of 1.75 m.</li>
+        </ul>
+        <h3 class="mt-4 text-xl">Where schools differ</h3>
+        <div class="mt-2 flex flex-wrap gap-2">
+          <Choice
+            label="Footwork in"
+            value={settings.footwork}
+            options={[
+              { value: 'edges', label: 'balls, flats and edges' },
+              { value: 'classic', label: 'heels and toes' },
+            ]}
+            onchange={(school) => settings.sayFootwork(school)}
+          />
+        </div>
+        <p class="mt-2 leading-snug text-soft">
+          Body action, bounce or glide are chosen where a figure is danced; what a figure says of them stands on its sheet under Ways. How strictly the syllabus binds is set on
+          each routine.
+        </p>
+      </section>
+
+      <section class="panel p-5" aria-label="Figures">
+        <h2 class="text-2xl">Figures</h2>
+        <ul class="mt-2 space-y-2">
+          {#each levels as level (level.shorthand)}
+            <li>
+              <a class="font-semibold underline" href={`#/figures?dance=${dance.id}&level=${level.shorthand}`}>{level.wording}, {level.figures.length}</a>
+              <span class="block leading-snug text-soft">{level.figures.map(({ title }) => title).join(' · ')}</span>
+            </li>
+          {/each}
+        </ul>
+        <p class="mt-3 flex flex-wrap gap-2">
+          <a class="act" href={`#/map?dance=${dance.id}`}>What leads where</a>
+          <a class="act" href={`#/postures?dance=${dance.id}`}>Posture and hold</a>
+          <a class="act" href={`#/questions?dance=${dance.id}`}>Questions</a>
+        </p>
+      </section>
+
+      <section class="panel p-5" aria-label="Routines and studies">
+        <h2 class="text-2xl">Routines and studies</h2>
+        <ul class="mt-2">
+          {#each routines as routine (routine.id)}
+            <li class="border-t border-line py-1.5">
+              <a class="font-semibold underline" href={`#/routines/${routine.id}`}>{routine.title}</a>
+              <span class="text-soft">{routine.placements} figures, {routine.tempo} bars a minute</span>
+            </li>
+          {:else}
+            <li class="text-soft">None yet. <a class="underline" href="#/routines">Start one</a>, or let one be composed on its desk.</li>
+          {/each}
+        </ul>
+      </section>
+    </div>
+  {:else if !failure}
+    <p class="p-10 text-center text-xl text-soft">Looking it up …</p>
+  {/if}
+</div>
