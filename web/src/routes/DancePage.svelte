@@ -1,6 +1,9 @@
 <script lang="ts">
   import { api, fileOf, required, sentenceOf, type FigureSummary, type RoutineSummary } from '$lib/api/client';
   import { lengthsOf, startsOn, techniqueOf, tempoOf } from '$lib/reference/danceWords';
+  import { DanceHolding } from '$lib/reference/DanceHolding.svelte';
+  import HoldingFields from '$lib/reference/HoldingFields.svelte';
+  import { untrack } from 'svelte';
   import { reference } from '$lib/reference/reference.svelte';
   import Choice from '$lib/ui/Choice.svelte';
   import Message from '$lib/ui/Message.svelte';
@@ -37,6 +40,15 @@
       if (sound) URL.revokeObjectURL(sound);
       sound = undefined;
     };
+  });
+
+  /** Another dance is another holding. */
+  let holding = $derived.by(() => {
+    const wanted = id;
+    return untrack(() => reference.dance(wanted)) || reference.dances.length > 0 ? new DanceHolding(() => reference.dance(wanted)!) : undefined;
+  });
+  $effect(() => {
+    void holding?.look();
   });
 
   let levels = $derived(
@@ -127,6 +139,7 @@
             onchange={(school) => settings.sayFootwork(school)}
           />
         </div>
+        {#if holding}<HoldingFields {dance} {holding} />{/if}
         <p class="mt-2 leading-snug text-soft">
           Body action, bounce or glide are chosen where a figure is danced; what a figure says of them stands on its sheet under Ways. How strictly the syllabus binds is set on
           each routine.

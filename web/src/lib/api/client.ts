@@ -139,6 +139,7 @@ export type ProgressTable = Schemas['ProgressTable'];
 export type Term = Schemas['Term'];
 export type Seam = Schemas['Seam'];
 export type Dance = Schemas['DanceDocument'];
+export type DanceCustom = Schemas['DanceCustom'];
 export type Notation = Schemas['NotationDocument'];
 /** One thing that is wrong with what was sent. */
 export type Fault = Schemas['Fault'];

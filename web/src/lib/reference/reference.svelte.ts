@@ -18,6 +18,12 @@ class Reference {
     return this.#loading;
   }
 
+  /** Once more, for the studio holds a dance differently now. */
+  reload() {
+    this.#loading = undefined;
+    return this.load();
+  }
+
   async #load() {
     const [dances, notation] = await Promise.all([api.GET('/api/dances'), api.GET('/api/notation')]);
     this.notation = required(notation);

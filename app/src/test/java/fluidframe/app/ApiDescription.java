@@ -25,7 +25,7 @@ class ApiDescription {
 
     private static final Set<String> SENT = Set.of("Figure", "Row", "NamedTiming", "Split", "Relation", "Routine", "Placement", "LinkQuestion",
             "DerivationQuestion", "PlaceQuestion", "DifferenceQuestion", "CompositionQuestion", "BridgeQuestion", "Element", "Section", "Schools", "Repeat", "Variation", "RowChange", "Mute", "TrackQuestion", "DescriptionQuestion", "Piece", "PieceSection", "TempoChange", "PieceLineQuestion", "TapQuestion", "FitRepairQuestion", "RoutineMusic", "CutQuestion", "PaceQuestion", "Event", "Round", "Entry", "EventCouple", "EventFloor", "EventTask", "EventDay", "PlannedRound", "RuleProfile", "Division", "HoldRule", "Limits", "DanceRule", "StandingQuestion",
-            "RulingRepairQuestion", "DayQuestion", "RecordingQuestion", "PieceMarkQuestion", "QuestionWish", "PartnerWish", "LearningQuestion", "Person", "Couple", "Member", "Lesson", "LessonPart", "Note", "NoteBatch", "LessonPlanQuestion", "PostureSheet", "Posture", "Frame", "PostureQuestion", "Drill", "DrillFigure", "Class", "ClassRoll");
+            "RulingRepairQuestion", "DayQuestion", "RecordingQuestion", "PieceMarkQuestion", "QuestionWish", "PartnerWish", "LearningQuestion", "Person", "Couple", "Member", "Lesson", "LessonPart", "Note", "NoteBatch", "LessonPlanQuestion", "PostureSheet", "Posture", "Frame", "PostureQuestion", "Drill", "DrillFigure", "Class", "ClassRoll", "DanceCustom");
     private static final Map<String, Set<String>> SOMETIMES_ABSENT = Map.ofEntries(
             Map.entry("Place", Set.of("part", "row", "column")),
             Map.entry("Composition", Set.of("whole")),
@@ -47,6 +47,7 @@ class ApiDescription {
             Map.entry("EntryStanding", Set.of("standing", "problem")),
             Map.entry("RulingRepair", Set.of("placements", "tempo")),
             Map.entry("ListedEntry", Set.of("placement", "title", "section")),
+            Map.entry("RoutineSummary", Set.of("kept")),
             Map.entry("Version", Set.of("author")),
             Map.entry("FigureVersion", Set.of("author")));
 

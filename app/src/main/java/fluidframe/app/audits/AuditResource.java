@@ -3,11 +3,10 @@ package fluidframe.app.audits;
 import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;
 import fluidframe.app.figures.FigureDocument;
-import fluidframe.app.figures.FigureMapper;
 import fluidframe.app.figures.FigureReading;
+import fluidframe.app.storage.Changes;
 import fluidframe.app.work.Work;
 import fluidframe.core.audit.Audit;
-import fluidframe.core.notation.DraftReader;
 import io.swagger.v3.oas.annotations.tags.Tag;
 import jakarta.validation.Valid;
 import java.util.List;
@@ -25,23 +24,31 @@ class AuditResource {
     /** What one coach writes in an hour, undone and done again. */
     private static final int MOST_REMEMBERED = 500;
 
+    private final Changes changes;
+    private final FigureReading figures;
     private final Work work;
     /** A figure that has been read and is asked for again, because it is opened once more or a change was undone, is not read and checked anew. */
-    private final Cache<FigureDocument, ReadingDocument> readings = Caffeine.newBuilder().maximumSize(MOST_REMEMBERED).build();
+    private final Cache<Asked, ReadingDocument> readings = Caffeine.newBuilder().maximumSize(MOST_REMEMBERED).build();
 
-    AuditResource(Work work) {
+    /** A figure as it was sent, within an era of the dances that it is read with. */
+    private record Asked(long era, FigureDocument document) {
+    }
+
+    AuditResource(Changes changes, FigureReading figures, Work work) {
+        this.changes = changes;
+        this.figures = figures;
         this.work = work;
     }
 
     /** Every finding; refused if any text cannot be read. */
     @PostMapping("/audits")
     List<FindingDocument> audit(@Valid @RequestBody FigureDocument document) {
-        return work.quickly(() -> Audit.of(FigureReading.complete(document)).stream().map(FindingDocument::of).toList());
+        return work.quickly(() -> Audit.of(figures.complete(document)).stream().map(FindingDocument::of).toList());
     }
 
     /** All that can be said of a figure while it is being written, taking what cannot be read as empty. */
     @PostMapping("/readings")
     ReadingDocument read(@Valid @RequestBody FigureDocument document) {
-        return work.quickly(() -> readings.get(document, asked -> ReadingDocument.of(DraftReader.read(FigureMapper.draft(asked)))));
+        return work.quickly(() -> readings.get(new Asked(changes.era(), document), asked -> ReadingDocument.of(figures.of(asked.document()))));
     }
 }

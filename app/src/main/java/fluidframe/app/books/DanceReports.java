@@ -1,11 +1,11 @@
 package fluidframe.app.books;
 
+import fluidframe.app.dances.StudioDances;
 import fluidframe.app.figures.FigureStore;
 import fluidframe.app.storage.Edition;
 import fluidframe.core.book.BookReport;
 import fluidframe.core.book.DanceReport;
 import fluidframe.core.dance.Dance;
-import fluidframe.core.dance.Dances;
 import java.util.List;
 import java.util.Map;
 import java.util.concurrent.ConcurrentHashMap;
@@ -21,10 +21,12 @@ class DanceReports {
     private static final int AFTER_START_MILLISECONDS = 8_000;
     private static final int HOUR_MILLISECONDS = 3_600_000;
 
+    private final StudioDances studioDances;
     private final FigureStore store;
     private final Map<Dance, Known> known = new ConcurrentHashMap<>();
 
-    DanceReports(@Lazy FigureStore store) {
+    DanceReports(StudioDances studioDances, @Lazy FigureStore store) {
+        this.studioDances = studioDances;
         this.store = store;
     }
 
@@ -38,7 +40,7 @@ class DanceReports {
     }
 
     BookReport all() {
-        return new BookReport(Dances.all().stream().map(this::of).filter(report -> report.size() > 0).toList());
+        return new BookReport(studioDances.all().stream().map(this::of).filter(report -> report.size() > 0).toList());
     }
 
     private DanceReport of(Dance dance) {

@@ -1,9 +1,9 @@
 package fluidframe.app.completions;
 
+import fluidframe.app.dances.StudioDances;
 import fluidframe.app.problems.Fault;
 import fluidframe.app.problems.RefusedException;
 import fluidframe.core.dance.Dance;
-import fluidframe.core.dance.Dances;
 import fluidframe.core.notation.Column;
 import fluidframe.core.notation.Completions;
 import io.swagger.v3.oas.annotations.media.Schema;
@@ -28,9 +28,11 @@ class CompletionResource {
     record CompletionDocument(String text, String wording) {
     }
 
+    private final StudioDances studioDances;
     private final UsualCells usual;
 
-    CompletionResource(UsualCells usual) {
+    CompletionResource(StudioDances studioDances, UsualCells usual) {
+        this.studioDances = studioDances;
         this.usual = usual;
     }
 
@@ -42,7 +44,7 @@ class CompletionResource {
     @GetMapping
     List<CompletionDocument> complete(@RequestParam String dance, @RequestParam String column, @RequestParam(defaultValue = "") String text, @RequestParam(defaultValue = "") String footPosition,
                                       @RequestParam(defaultValue = "") String before) {
-        Dance known = Dances.find(dance).orElseThrow(() -> refused("?dance", dance, Dances.all().stream().map(Dance::id).toList()));
+        Dance known = studioDances.find(dance).orElseThrow(() -> refused("?dance", dance, studioDances.all().stream().map(Dance::id).toList()));
         Column cell = Column.find(column).orElseThrow(() -> refused("?column", column, Arrays.stream(Column.values()).map(Column::key).toList()));
         if (text.length() > LONGEST_CELL) {
             throw new RefusedException("The cell is too long.", List.of(Fault.of("?text", text.length() + " letters", "at most " + LONGEST_CELL + " letters")));

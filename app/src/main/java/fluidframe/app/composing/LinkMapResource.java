@@ -1,10 +1,10 @@
 package fluidframe.app.composing;
 
+import fluidframe.app.dances.StudioDances;
 import fluidframe.app.problems.Fault;
 import fluidframe.app.problems.RefusedException;
 import fluidframe.app.work.Work;
 import fluidframe.core.dance.Dance;
-import fluidframe.core.dance.Dances;
 import fluidframe.core.figure.Figure;
 import fluidframe.core.figure.Level;
 import fluidframe.core.link.Conditions;
@@ -29,10 +29,12 @@ import org.springframework.web.bind.annotation.RestController;
 @Tag(name = "composing")
 class LinkMapResource {
 
+    private final StudioDances studioDances;
     private final Repertoires repertoires;
     private final Work work;
 
-    LinkMapResource(Repertoires repertoires, Work work) {
+    LinkMapResource(StudioDances studioDances, Repertoires repertoires, Work work) {
+        this.studioDances = studioDances;
         this.repertoires = repertoires;
         this.work = work;
     }
@@ -50,8 +52,8 @@ class LinkMapResource {
 
     @GetMapping
     LinkMapDocument map(@RequestParam String dance, @RequestParam(defaultValue = "open") String level) {
-        Dance known = Dances.find(dance).orElseThrow(() -> new RefusedException("There is no such dance.",
-                List.of(Fault.of("?dance", dance, "a dance: " + String.join(", ", Dances.all().stream().map(Dance::id).toList())))));
+        Dance known = studioDances.find(dance).orElseThrow(() -> new RefusedException("There is no such dance.",
+                List.of(Fault.of("?dance", dance, "a dance: " + String.join(", ", studioDances.all().stream().map(Dance::id).toList())))));
         Conditions conditions = new Conditions(false, level(level));
         return work.patiently(() -> map(known, conditions));
     }

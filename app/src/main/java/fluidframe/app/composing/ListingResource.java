@@ -1,5 +1,6 @@
 package fluidframe.app.composing;
 
+import fluidframe.app.dances.StudioDances;
 import fluidframe.app.figures.FigureStore;
 import fluidframe.app.problems.Fault;
 import fluidframe.app.problems.RefusedException;
@@ -9,7 +10,6 @@ import fluidframe.app.routines.RoutineDocument.SectionDocument;
 import fluidframe.app.routines.RoutineReader;
 import fluidframe.app.work.Work;
 import fluidframe.core.dance.Dance;
-import fluidframe.core.dance.Dances;
 import fluidframe.core.link.Dancing;
 import fluidframe.core.listing.ListedEntry;
 import fluidframe.core.listing.ListingReader;
@@ -31,11 +31,13 @@ import org.springframework.web.bind.annotation.RestController;
 @Tag(name = "listings")
 class ListingResource {
 
+    private final StudioDances studioDances;
     private final FigureStore figures;
     private final RoutineReader reader;
     private final Work work;
 
-    ListingResource(FigureStore figures, RoutineReader reader, Work work) {
+    ListingResource(StudioDances studioDances, FigureStore figures, RoutineReader reader, Work work) {
+        this.studioDances = studioDances;
         this.figures = figures;
         this.reader = reader;
         this.work = work;
@@ -86,7 +88,7 @@ class ListingResource {
 
     @PostMapping("/listings")
     ListingDocument read(@Valid @RequestBody ListingQuestion question) {
-        Dance dance = Dances.find(question.dance()).orElseThrow(() -> refused("/dance", question.dance(), "one of " + String.join(", ", Dances.all().stream().map(Dance::id).toList())));
+        Dance dance = studioDances.find(question.dance()).orElseThrow(() -> refused("/dance", question.dance(), "one of " + String.join(", ", studioDances.all().stream().map(Dance::id).toList())));
         if (question.text().length() > ListingReader.MOST_LETTERS) {
             throw refused("/text", question.text().length() + " letters", "at most " + ListingReader.MOST_LETTERS + " letters");
         }

@@ -34,9 +34,11 @@ import org.springframework.web.bind.annotation.RestController;
 @Tag(name = "derivations")
 class DerivationResource {
 
+    private final FigureReading figures;
     private final Work work;
 
-    DerivationResource(Work work) {
+    DerivationResource(FigureReading figures, Work work) {
+        this.figures = figures;
         this.work = work;
     }
 
@@ -61,9 +63,9 @@ class DerivationResource {
         return work.quickly(() -> derived(question));
     }
 
-    private static DerivationDocument derived(DerivationQuestion question) {
+    private DerivationDocument derived(DerivationQuestion question) {
         Kind kind = read(Kind.values(), "/kind", question.kind());
-        Figure figure = FigureReading.complete(question.figure());
+        Figure figure = figures.complete(question.figure());
         return switch (kind) {
             case OPPOSITE -> DerivationDocument.partner(figure, NaturalOpposite.of(figure.chart(from(question)), figure.dance()));
             case PARTNER -> DerivationDocument.partner(figure, partner(figure, from(question)));

@@ -33,11 +33,13 @@ class DrawingResource {
 
     private static final String SVG = "image/svg+xml";
 
+    private final FigureReading figures;
     private final RoutineReader reader;
     private final Scores scores;
     private final Work work;
 
-    DrawingResource(RoutineReader reader, Scores scores, Work work) {
+    DrawingResource(FigureReading figures, RoutineReader reader, Scores scores, Work work) {
+        this.figures = figures;
         this.scores = scores;
         this.reader = reader;
         this.work = work;
@@ -52,7 +54,7 @@ class DrawingResource {
     /** A figure's steps, 1 : 10. */
     @PostMapping(path = "/step-drawings", produces = SVG)
     ResponseEntity<byte[]> stepDrawing(@Valid @RequestBody FigureDocument document) {
-        Figure figure = FigureReading.complete(document);
+        Figure figure = figures.complete(document);
         try {
             return file(figure.id() + "-steps.svg", work.quickly(() -> StepDrawing.of(figure)));
         } catch (CountException e) {

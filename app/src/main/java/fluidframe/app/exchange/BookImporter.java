@@ -8,6 +8,7 @@ import fluidframe.app.exchange.ImportDocuments.ItemDocument;
 import fluidframe.app.exchange.ImportDocuments.PlanDocument;
 import fluidframe.app.figures.FigureDifferenceDocument;
 import fluidframe.app.figures.FigureDocument;
+import fluidframe.app.figures.FigureReading;
 import fluidframe.app.figures.FigureStore;
 import fluidframe.app.pieces.PieceDocument;
 import fluidframe.app.pieces.PieceReading;
@@ -226,7 +227,7 @@ public class BookImporter {
         for (int i = 0; i < documents.size(); i++) {
             Stopping.check();
             try {
-                read.add(FigureStore.read(documents.get(i), "/figures/" + i));
+                read.add(FigureReading.ofCatalogue().accepted(documents.get(i), "/figures/" + i));
             } catch (RefusedException wrong) {
                 faults.addAll(wrong.faults());
             }
@@ -279,7 +280,7 @@ public class BookImporter {
                 case BOTH -> {
                     String id = free(figure.id(), other -> figures.text(other).isPresent());
                     otherIds.put(figure.id(), id);
-                    newFigures.add(FigureStore.read(figures.document(figure).called(id, another(figure.title())), "/figures/" + index));
+                    newFigures.add(FigureReading.ofCatalogue().accepted(figures.document(figure).called(id, another(figure.title())), "/figures/" + index));
                 }
             }
         }
@@ -296,7 +297,7 @@ public class BookImporter {
                 return;
             }
             try {
-                RoutineReader.read(here, figuresOf(here), pieceOf(here), root);
+                RoutineReader.readOfCatalogue(here, figuresOf(here), pieceOf(here), root);
             } catch (RefusedException wrong) {
                 faults.addAll(wrong.faults());
                 return;

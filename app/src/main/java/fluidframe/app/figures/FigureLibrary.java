@@ -5,7 +5,6 @@ import fluidframe.app.storage.Changes;
 import fluidframe.app.storage.CurrentStudio;
 import fluidframe.app.storage.Edition;
 import fluidframe.app.storage.Editions;
-import fluidframe.core.notation.DraftReader;
 import java.util.Collection;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -29,6 +28,7 @@ public class FigureLibrary {
     /** Twenty times the shipped book. */
     private static final int MOST_REMEMBERED = 4_000;
 
+    private final FigureReading figures;
     private final FigureRepository repository;
     private final Changes changes;
     private final CurrentStudio studio;
@@ -37,7 +37,8 @@ public class FigureLibrary {
     private final Editions<FigureEntity, Optional<StoredFigure>> editions;
     private volatile FigureIndex index;
 
-    FigureLibrary(@Lazy FigureRepository repository, Changes changes, CurrentStudio studio, TransactionOperations reading, JsonMapper json) {
+    FigureLibrary(FigureReading figures, @Lazy FigureRepository repository, Changes changes, CurrentStudio studio, TransactionOperations reading, JsonMapper json) {
+        this.figures = figures;
         this.repository = repository;
         this.changes = changes;
         this.studio = studio;
@@ -115,7 +116,7 @@ public class FigureLibrary {
      */
     StoredFigure read(FigureEntity entity) {
         FigureDocument document = json.readValue(entity.document(), FigureDocument.class);
-        return new StoredFigure(DraftReader.read(FigureMapper.draft(document)).figure()
+        return new StoredFigure(figures.of(document).figure()
                 .orElseThrow(() -> new IllegalStateException(entity.slug() + " is of the dance \"" + document.dance() + "\", " + document.bars() + " bars")), document, new Revision(entity.revision()));
     }
 }

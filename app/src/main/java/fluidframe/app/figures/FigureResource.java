@@ -28,9 +28,11 @@ import org.springframework.web.bind.annotation.RestController;
 @Tag(name = "figures")
 class FigureResource {
 
+    private final FigureReading reading;
     private final FigureStore store;
 
-    FigureResource(FigureStore store) {
+    FigureResource(FigureReading reading, FigureStore store) {
+        this.reading = reading;
         this.store = store;
     }
 
@@ -51,7 +53,7 @@ class FigureResource {
     @PostMapping
     @ResponseStatus(HttpStatus.CREATED)
     ResponseEntity<FigureDocument> create(@Valid @RequestBody FigureDocument document) {
-        StoredFigure stored = store.create(FigureStore.read(document, ""));
+        StoredFigure stored = store.create(reading.accepted(document, ""));
         return ResponseEntity.created(URI.create("/api/figures/" + stored.figure().id()))
                 .eTag(stored.revision().tag()).body(stored.document());
     }
@@ -63,7 +65,7 @@ class FigureResource {
             throw new RefusedException("A figure keeps its id.", List.of(Fault.of("/id", document.id(), id)));
         }
         Revision revision = Revision.required(ifMatch);
-        return answer(HttpStatus.OK, store.replace(id, FigureStore.read(document, ""), revision));
+        return answer(HttpStatus.OK, store.replace(id, reading.accepted(document, ""), revision));
     }
 
     @DeleteMapping("/{id}")

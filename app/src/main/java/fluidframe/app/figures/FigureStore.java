@@ -1,20 +1,14 @@
 package fluidframe.app.figures;
 
 import fluidframe.app.problems.ConflictException;
-import fluidframe.app.problems.Fault;
-import fluidframe.app.problems.RefusedException;
 import fluidframe.app.problems.Revision;
 import fluidframe.app.problems.UnknownException;
 import fluidframe.app.storage.Changes;
 import fluidframe.app.storage.CurrentStudio;
 import fluidframe.app.storage.DocumentStore;
 import fluidframe.app.storage.Edition;
-import fluidframe.core.audit.Audit;
 import fluidframe.core.figure.Figure;
-import fluidframe.core.notation.DraftReader;
-import fluidframe.core.notation.DraftReading;
 import jakarta.persistence.EntityManager;
-import java.util.ArrayList;
 import java.util.Collection;
 import java.util.List;
 import java.util.Map;
@@ -52,21 +46,6 @@ public class FigureStore extends DocumentStore<FigureEntity> {
         return library.read(entity).document();
     }
 
-    /**
-     * Reads a document without storing it.
-     *
-     * @param root JSON pointer to the document in what was sent, empty if it is all of it
-     * @throws RefusedException naming every text that cannot be read, or where the count does not fill its bars
-     */
-    public static Figure read(FigureDocument document, String root) {
-        DraftReading reading = DraftReader.read(FigureMapper.draft(document));
-        List<Fault> faults = faults(reading, root);
-        if (!faults.isEmpty()) {
-            throw new RefusedException(faults.size() == 1 ? faults.get(0).sentence() : faults.size() + " places cannot be read; nothing was stored.", faults);
-        }
-        return reading.figure().orElseThrow();
-    }
-
     /** The document of a figure as it is stored, every cell in its canonical form. */
     public String write(Figure figure) {
         return json.writeValueAsString(document(figure));
@@ -75,19 +54,6 @@ public class FigureStore extends DocumentStore<FigureEntity> {
     /** The document of a figure, every cell in its canonical form. */
     public FigureDocument document(Figure figure) {
         return FigureMapper.document(figure);
-    }
-
-    /** Everything that would keep a document from being stored. */
-    public static List<Fault> faults(FigureDocument document, String root) {
-        return faults(DraftReader.read(FigureMapper.draft(document)), root);
-    }
-
-    private static List<Fault> faults(DraftReading reading, String root) {
-        List<Fault> faults = new ArrayList<>(reading.unreadable().stream().map(unreadable -> Fault.of(root, unreadable)).toList());
-        if (faults.isEmpty()) {
-            Audit.foundations(reading.figure().orElseThrow()).forEach(finding -> faults.add(Fault.of(root, finding)));
-        }
-        return faults;
     }
 
     public FigureListing search(FigureSearch search) {

@@ -39,7 +39,7 @@ class LinkResource {
     VerdictDocument judge(@Valid @RequestBody LinkQuestion question) {
         Figure from = store.get(question.from()).figure();
         Figure to = store.get(question.to()).figure();
-        if (!from.dance().equals(to.dance())) {
+        if (!from.dance().id().equals(to.dance().id())) {
             throw new RefusedException("Two figures of different dances cannot be linked.",
                     List.of(Fault.of("/to", to.dance().id(), "a figure of " + from.dance().id())));
         }

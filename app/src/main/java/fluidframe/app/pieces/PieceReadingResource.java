@@ -1,5 +1,6 @@
 package fluidframe.app.pieces;
 
+import fluidframe.app.dances.StudioDances;
 import fluidframe.app.pieces.PieceDocuments.PieceLineDocument;
 import fluidframe.app.pieces.PieceDocuments.PieceLineQuestion;
 import fluidframe.app.pieces.PieceDocuments.PieceTextDocument;
@@ -8,7 +9,6 @@ import fluidframe.app.pieces.PieceDocuments.TapQuestion;
 import fluidframe.app.problems.RefusedException;
 import fluidframe.app.work.Work;
 import fluidframe.core.dance.Dance;
-import fluidframe.core.dance.Dances;
 import fluidframe.core.piece.NotesReader;
 import fluidframe.core.piece.Piece;
 import fluidframe.core.piece.PieceReader;
@@ -41,9 +41,11 @@ class PieceReadingResource {
     private static final double SLOWEST = 24;
     private static final double FASTEST = 62;
 
+    private final StudioDances studioDances;
     private final Work work;
 
-    PieceReadingResource(Work work) {
+    PieceReadingResource(StudioDances studioDances, Work work) {
+        this.studioDances = studioDances;
         this.work = work;
     }
 
@@ -99,10 +101,10 @@ class PieceReadingResource {
         }
     }
 
-    private static Optional<Dance> dance(String id) {
+    private Optional<Dance> dance(String id) {
         if (id == null || id.isBlank()) {
             return Optional.empty();
         }
-        return Optional.of(Dances.find(id).orElseThrow(() -> RefusedException.of("/dance", id, "the id of a dance")));
+        return Optional.of(studioDances.find(id).orElseThrow(() -> RefusedException.of("/dance", id, "the id of a dance")));
     }
 }

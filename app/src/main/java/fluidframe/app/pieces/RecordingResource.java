@@ -1,5 +1,6 @@
 package fluidframe.app.pieces;
 
+import fluidframe.app.dances.StudioDances;
 import fluidframe.app.pieces.PieceDocuments.HeardPieceDocument;
 import fluidframe.app.pieces.PieceDocuments.MarkedPieceDocument;
 import fluidframe.app.pieces.PieceDocuments.MeantBeatsDocument;
@@ -8,7 +9,6 @@ import fluidframe.app.pieces.PieceDocuments.RecordingQuestion;
 import fluidframe.app.problems.RefusedException;
 import fluidframe.app.work.Work;
 import fluidframe.core.dance.Dance;
-import fluidframe.core.dance.Dances;
 import fluidframe.core.piece.HeardBeats;
 import fluidframe.core.piece.HitKind;
 import fluidframe.core.piece.MeantBeats;
@@ -32,15 +32,17 @@ class RecordingResource {
     private static final int USUAL_BEATS = 4;
     private static final int USUAL_PHRASE = 8;
 
+    private final StudioDances studioDances;
     private final Work work;
 
-    RecordingResource(Work work) {
+    RecordingResource(StudioDances studioDances, Work work) {
+        this.studioDances = studioDances;
         this.work = work;
     }
 
     @PostMapping("/recordings")
     HeardPieceDocument hear(@Valid @RequestBody RecordingQuestion question) {
-        Optional<Dance> dance = Optional.ofNullable(question.dance()).filter(id -> !id.isBlank()).map(id -> Dances.find(id).orElseThrow(() -> RefusedException.of("/dance", id, "the id of a dance")));
+        Optional<Dance> dance = Optional.ofNullable(question.dance()).filter(id -> !id.isBlank()).map(id -> studioDances.find(id).orElseThrow(() -> RefusedException.of("/dance", id, "the id of a dance")));
         int perBar = dance.map(each -> each.rhythm().beatsPerBar()).orElse(question.beatsPerBar() == null ? USUAL_BEATS : question.beatsPerBar());
         if (perBar < 2 || perBar > USUAL_BEATS) {
             throw RefusedException.of("/beatsPerBar", String.valueOf(perBar), "2, 3 or 4");

@@ -1,6 +1,7 @@
 package fluidframe.app.questions;
 
 import fluidframe.app.composing.Repertoires;
+import fluidframe.app.dances.StudioDances;
 import fluidframe.app.figures.FigureStore;
 import fluidframe.app.logbook.Standings;
 import fluidframe.app.problems.RefusedException;
@@ -13,7 +14,6 @@ import fluidframe.app.questions.QuestionDocuments.QuestionWishDocument;
 import fluidframe.app.work.Work;
 import fluidframe.core.couple.Part;
 import fluidframe.core.dance.Dance;
-import fluidframe.core.dance.Dances;
 import fluidframe.core.figure.Level;
 import fluidframe.core.link.Conditions;
 import fluidframe.core.practice.Subject;
@@ -46,12 +46,14 @@ import org.springframework.web.bind.annotation.RestController;
 @Tag(name = "questions")
 class QuestionResource {
 
+    private final StudioDances studioDances;
     private final Repertoires repertoires;
     private final FigureStore figures;
     private final Standings standings;
     private final Work work;
 
-    QuestionResource(Repertoires repertoires, FigureStore figures, Standings standings, Work work) {
+    QuestionResource(StudioDances studioDances, Repertoires repertoires, FigureStore figures, Standings standings, Work work) {
+        this.studioDances = studioDances;
         this.repertoires = repertoires;
         this.figures = figures;
         this.standings = standings;
@@ -65,7 +67,7 @@ class QuestionResource {
 
     @PostMapping("/questions")
     QuestionSetDocument set(@Valid @RequestBody QuestionWishDocument document) {
-        Dance dance = Dances.find(document.dance()).orElseThrow(() -> RefusedException.of("/dance", document.dance(), "a dance: " + String.join(", ", Dances.all().stream().map(Dance::id).toList())));
+        Dance dance = studioDances.find(document.dance()).orElseThrow(() -> RefusedException.of("/dance", document.dance(), "a dance: " + String.join(", ", studioDances.all().stream().map(Dance::id).toList())));
         QuestionWish wish = wish(document);
         if (document.count() < 1 || document.count() > Questions.MOST_IN_A_SET) {
             throw RefusedException.of("/count", String.valueOf(document.count()), "1 to " + Questions.MOST_IN_A_SET + " questions");

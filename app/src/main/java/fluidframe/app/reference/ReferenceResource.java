@@ -1,11 +1,11 @@
 package fluidframe.app.reference;
 
+import fluidframe.app.dances.StudioDances;
 import fluidframe.core.audit.Audit;
 import fluidframe.core.audit.Rule;
 import fluidframe.core.couple.Hold;
 import fluidframe.core.couple.Position;
 import fluidframe.core.dance.Dance;
-import fluidframe.core.dance.Dances;
 import fluidframe.core.dance.Technique;
 import fluidframe.core.figure.Caution;
 import fluidframe.core.figure.Level;
@@ -29,6 +29,12 @@ import org.springframework.web.bind.annotation.RestController;
 @RequestMapping("/api")
 @Tag(name = "reference")
 class ReferenceResource {
+
+    private final StudioDances dances;
+
+    ReferenceResource(StudioDances dances) {
+        this.dances = dances;
+    }
 
     /**
      * A dance, its lengths in beats.
@@ -95,7 +101,7 @@ class ReferenceResource {
 
     @GetMapping("/dances")
     List<DanceDocument> dances() {
-        return Dances.all().stream().map(DanceDocument::of).toList();
+        return dances.all().stream().map(DanceDocument::of).toList();
     }
 
     @GetMapping("/notation")

@@ -2,6 +2,7 @@ package fluidframe.app.routines;
 
 import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;
+import fluidframe.app.dances.StudioDances;
 import fluidframe.app.figures.FigureStore;
 import fluidframe.app.floor.Floors;
 import fluidframe.app.pieces.PieceStore;
@@ -13,6 +14,7 @@ import fluidframe.app.routines.RoutineDocument.EscapeDocument;
 import fluidframe.app.routines.RoutineDocument.MusicDocument;
 import fluidframe.app.routines.RoutineDocument.PlacementDocument;
 import fluidframe.app.routines.RoutineDocument.SectionDocument;
+import fluidframe.app.storage.Changes;
 import fluidframe.app.storage.Edition;
 import fluidframe.core.couple.Part;
 import fluidframe.core.couple.RelationChange;
@@ -61,18 +63,22 @@ public class RoutineReader {
     /** In all that is remembered: a hundred routines of ordinary length. */
     private static final int MOST_PLACEMENTS = 3_000;
 
+    private final Changes changes;
+    private final StudioDances dances;
     private final FigureStore store;
     private final PieceStore pieces;
     private final Cache<State, Routine> known = Caffeine.newBuilder().maximumWeight(MOST_PLACEMENTS)
             .weigher((State state, Routine routine) -> 1 + routine.placements().size()).build();
 
-    RoutineReader(FigureStore store, PieceStore pieces) {
+    RoutineReader(Changes changes, StudioDances dances, FigureStore store, PieceStore pieces) {
+        this.changes = changes;
+        this.dances = dances;
         this.store = store;
         this.pieces = pieces;
     }
 
     /** A routine as it was sent, and its figures and its piece as they were then. */
-    private record State(RoutineDocument document, List<Edition> figures, Optional<Piece> piece) {
+    private record State(long era, RoutineDocument document, List<Edition> figures, Optional<Piece> piece) {
     }
 
     /**
@@ -82,23 +88,40 @@ public class RoutineReader {
      */
     public Routine read(RoutineDocument document) {
         Optional<Piece> piece = document.pieceId().flatMap(pieces::find);
-        State state = new State(document, store.editions(document.figures()), piece);
+        State state = new State(changes.era(), document, store.editions(document.figures()), piece);
         Routine remembered = known.getIfPresent(state);
         if (remembered == null) {
-            remembered = read(document, store.findAll(document.figures()), piece, "");
+            remembered = read(document, store.findAll(document.figures()), piece);
             known.put(state, remembered);
         }
         return remembered;
     }
 
     /**
+     * A routine of the studio's dances.
+     *
+     * @param figures the figures that may be placed, by id
+     * @param piece   the piece it is danced to, if there is one of that id
+     * @throws RefusedException naming everything that is wrong
+     */
+    public Routine read(RoutineDocument document, Map<String, Figure> figures, Optional<Piece> piece) {
+        return read(document, figures, piece, dances::find, "");
+    }
+
+    /**
+     * A routine of the dances as the catalogue has them: for books, which go from one studio to another.
+     *
      * @param figures the figures that may be placed, by id
      * @param piece   the piece it is danced to, if there is one of that id
      * @param root    JSON pointer to the document in what was sent
      * @throws RefusedException naming everything that is wrong
      */
-    public static Routine read(RoutineDocument document, Map<String, Figure> figures, Optional<Piece> piece, String root) {
-        Reading reading = new Reading(root, piece);
+    public static Routine readOfCatalogue(RoutineDocument document, Map<String, Figure> figures, Optional<Piece> piece, String root) {
+        return read(document, figures, piece, Dances::find, root);
+    }
+
+    private static Routine read(RoutineDocument document, Map<String, Figure> figures, Optional<Piece> piece, Function<String, Optional<Dance>> dances, String root) {
+        Reading reading = new Reading(root, piece, dances);
         Optional<Routine> routine = reading.routine(document, figures);
         if (!reading.faults.isEmpty()) {
             throw new RefusedException(reading.faults.get(0).sentence(), reading.faults);
@@ -114,9 +137,11 @@ public class RoutineReader {
 
         private final String root;
         private final Optional<Piece> piece;
+        private final Function<String, Optional<Dance>> dances;
         private final List<Fault> faults = new ArrayList<>();
 
-        Reading(String root, Optional<Piece> piece) {
+        Reading(String root, Optional<Piece> piece, Function<String, Optional<Dance>> dances) {
+            this.dances = dances;
             this.piece = piece;
             this.root = root;
         }
@@ -128,7 +153,7 @@ public class RoutineReader {
             if (document.title().isBlank() || document.title().length() > LONGEST_NAME) {
                 fault("/title", document.title(), "a title of 1 to " + LONGEST_NAME + " letters");
             }
-            Optional<Dance> dance = Dances.find(document.dance());
+            Optional<Dance> dance = dances.apply(document.dance());
             if (dance.isEmpty()) {
                 fault("/dance", document.dance(), "a dance: " + String.join(", ", Dances.all().stream().map(Dance::id).toList()));
             }
@@ -280,7 +305,7 @@ public class RoutineReader {
                 fault(place + "/figure", String.valueOf(document.figure()), "the id of a figure in the book");
                 return Optional.empty();
             }
-            if (dance.isPresent() && !figure.dance().equals(dance.get())) {
+            if (dance.isPresent() && !figure.dance().id().equals(dance.get().id())) {
                 fault(place + "/figure", document.figure(), "a figure of " + dance.get().id());
             }
             Way way = new Way(named(document.split()), named(document.finish()), named(document.timing()),

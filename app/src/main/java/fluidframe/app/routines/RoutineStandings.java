@@ -31,12 +31,14 @@ class RoutineStandings {
     private static final int AFTER_START_MILLISECONDS = 12_000;
     private static final int HOUR_MILLISECONDS = 3_600_000;
 
+    private final RoutineReader reader;
     private final RoutineStore routines;
     private final PieceStore pieces;
     private final FigureStore figures;
     private final Map<String, Known> known = new ConcurrentHashMap<>();
 
-    RoutineStandings(@Lazy RoutineStore routines, @Lazy FigureStore figures, PieceStore pieces) {
+    RoutineStandings(@Lazy RoutineReader reader, @Lazy RoutineStore routines, @Lazy FigureStore figures, PieceStore pieces) {
+        this.reader = reader;
         this.pieces = pieces;
         this.routines = routines;
         this.figures = figures;
@@ -90,7 +92,7 @@ class RoutineStandings {
 
     private Standing standing(RoutineDocument document) {
         try {
-            Score score = Score.of(RoutineReader.read(document, figures.findAll(document.figures()), pieceOf(document), ""));
+            Score score = Score.of(reader.read(document, figures.findAll(document.figures()), pieceOf(document)));
             Course course = score.course();
             Fraction bars = new Fraction(course.length().ticks(), course.routine().dance().rhythm().bar().ticks());
             return new Standing(document.id(), bars, course.count(Outcome.BREAKS), course.count(Outcome.BENDS), RoomReport.of(score).collisions().size(), List.of());
@@ -111,12 +113,12 @@ class RoutineStandings {
         then.put(changed.id(), changed);
         Course after;
         try {
-            after = Course.of(RoutineReader.read(document, then, pieceOf(document), ""));
+            after = Course.of(reader.read(document, then, pieceOf(document)));
         } catch (RefusedException e) {
             return new Effect(document.id(), document.title(), List.of(), sentences(e));
         }
         try {
-            Course before = Course.of(RoutineReader.read(document, now, pieceOf(document), ""));
+            Course before = Course.of(reader.read(document, now, pieceOf(document)));
             return new Effect(document.id(), document.title(), BrokenSeam.brokenOnlyIn(after, before), List.of());
         } catch (RefusedException mendedByThis) {
             return new Effect(document.id(), document.title(), BrokenSeam.of(after), List.of());

@@ -1,7 +1,7 @@
 package fluidframe.app.routines;
 
 import fluidframe.app.figures.FigureDocument;
-import fluidframe.app.figures.FigureStore;
+import fluidframe.app.figures.FigureReading;
 import fluidframe.app.problems.Fault;
 import fluidframe.app.problems.RefusedException;
 import fluidframe.app.work.Work;
@@ -23,10 +23,12 @@ import org.springframework.web.bind.annotation.RestController;
 @Tag(name = "routines")
 class StandingResource {
 
+    private final FigureReading figures;
     private final RoutineStandings standings;
     private final Work work;
 
-    StandingResource(RoutineStandings standings, Work work) {
+    StandingResource(FigureReading figures, RoutineStandings standings, Work work) {
+        this.figures = figures;
         this.standings = standings;
         this.work = work;
     }
@@ -60,7 +62,7 @@ class StandingResource {
         if (!id.equals(document.id())) {
             throw new RefusedException("A figure keeps its id.", List.of(Fault.of("/id", document.id(), id)));
         }
-        Figure changed = FigureStore.read(document, "");
+        Figure changed = figures.accepted(document, "");
         return work.quickly(() -> standings.effects(changed).stream().map(EffectDocument::of).toList());
     }
 }

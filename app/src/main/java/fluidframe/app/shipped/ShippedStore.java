@@ -4,6 +4,7 @@ import fluidframe.app.events.EventDocument;
 import fluidframe.app.exchange.BookDocument;
 import fluidframe.app.exchange.BookImporter;
 import fluidframe.app.figures.FigureDocument;
+import fluidframe.app.figures.FigureReading;
 import fluidframe.app.figures.FigureStore;
 import fluidframe.app.pieces.PieceDocument;
 import fluidframe.app.postures.PostureDocument;
@@ -58,7 +59,7 @@ class ShippedStore {
         for (FigureDocument document : book.figures()) {
             Optional<String> before = text(document.id());
             Optional<String> now = figures.text(document.id());
-            Figure figure = FigureStore.read(document, "");
+            Figure figure = FigureReading.ofCatalogue().accepted(document, "");
             String shipped = figures.write(figure);
             if (now.isEmpty() && before.isEmpty()) {
                 fresh.add(document);

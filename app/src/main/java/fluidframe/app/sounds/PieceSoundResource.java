@@ -1,11 +1,11 @@
 package fluidframe.app.sounds;
 
+import fluidframe.app.dances.StudioDances;
 import fluidframe.app.pieces.PieceStore;
 import fluidframe.app.problems.Fault;
 import fluidframe.app.problems.RefusedException;
 import fluidframe.app.work.Work;
 import fluidframe.core.dance.Dance;
-import fluidframe.core.dance.Dances;
 import fluidframe.core.piece.Piece;
 import fluidframe.core.sound.MidiScore;
 import fluidframe.core.sound.Recording;
@@ -36,11 +36,13 @@ class PieceSoundResource {
 
     private static final double AS_IT_IS = 100;
 
+    private final StudioDances studioDances;
     private final PieceStore pieces;
     private final Synthesizer synthesizer;
     private final Work work;
 
-    PieceSoundResource(PieceStore pieces, @Lazy SpokenWords words, Work work) {
+    PieceSoundResource(StudioDances studioDances, PieceStore pieces, @Lazy SpokenWords words, Work work) {
+        this.studioDances = studioDances;
         this.pieces = pieces;
         this.work = work;
         this.synthesizer = new Synthesizer(words::say);
@@ -75,8 +77,8 @@ class PieceSoundResource {
     }
 
     /** The dance whose groove the band plays: the one asked for, else the first the piece suits, else one of its metre. */
-    private static Dance bandOf(Piece piece, String asked) {
-        List<Dance> ofItsMetre = Dances.all().stream().filter(dance -> dance.rhythm().bar().equals(piece.bar())).toList();
+    private Dance bandOf(Piece piece, String asked) {
+        List<Dance> ofItsMetre = studioDances.all().stream().filter(dance -> dance.rhythm().bar().equals(piece.bar())).toList();
         if (asked != null) {
             return ofItsMetre.stream().filter(dance -> dance.id().equals(asked)).findFirst().orElseThrow(() -> new RefusedException("The band does not play that to this piece.",
                     List.of(Fault.of("/dance", asked, "one of " + String.join(", ", ofItsMetre.stream().map(Dance::id).toList())))));

@@ -61,6 +61,11 @@ public class Changes {
         whenCommitted(restorations);
     }
 
+    /** The transaction under way changes what documents are read with, so that all are read anew afterwards. */
+    public void readAnew() {
+        whenCommitted(restorations);
+    }
+
     private static void whenCommitted(AtomicLong number) {
         if (!TransactionSynchronizationManager.isSynchronizationActive()) {
             number.incrementAndGet();

@@ -1,5 +1,6 @@
 package fluidframe.app.tellings;
 
+import fluidframe.app.dances.StudioDances;
 import fluidframe.app.figures.FigureDocument;
 import fluidframe.app.figures.FigureMapper;
 import fluidframe.app.figures.FigureReading;
@@ -8,7 +9,6 @@ import fluidframe.app.problems.RefusedException;
 import fluidframe.app.work.Work;
 import fluidframe.core.couple.Part;
 import fluidframe.core.dance.Dance;
-import fluidframe.core.dance.Dances;
 import fluidframe.core.figure.Figure;
 import fluidframe.core.notation.DraftReader;
 import fluidframe.core.notation.FigureDraft;
@@ -33,9 +33,13 @@ import org.springframework.web.bind.annotation.RestController;
 @Tag(name = "tellings")
 class TellingResource {
 
+    private final StudioDances studioDances;
+    private final FigureReading figures;
     private final Work work;
 
-    TellingResource(Work work) {
+    TellingResource(StudioDances studioDances, FigureReading figures, Work work) {
+        this.studioDances = studioDances;
+        this.figures = figures;
         this.work = work;
     }
 
@@ -68,9 +72,9 @@ class TellingResource {
         return work.quickly(() -> described(question));
     }
 
-    private static DescriptionDocument described(DescriptionQuestion question) {
+    private DescriptionDocument described(DescriptionQuestion question) {
         FigureDraft draft = FigureMapper.draft(question.figure());
-        Dance dance = Dances.find(draft.dance()).orElseThrow(() -> refused("/figure/dance", draft.dance(), "a dance: " + String.join(", ", Dances.all().stream().map(Dance::id).toList())));
+        Dance dance = studioDances.find(draft.dance()).orElseThrow(() -> refused("/figure/dance", draft.dance(), "a dance: " + String.join(", ", studioDances.all().stream().map(Dance::id).toList())));
         if (question.text().length() > DescriptionReader.MOST_LETTERS) {
             throw refused("/text", question.text().length() + " letters", "at most " + DescriptionReader.MOST_LETTERS + " letters");
         }
@@ -90,7 +94,7 @@ class TellingResource {
     @PostMapping("/tellings")
     TellingDocument tell(@Valid @RequestBody TellingQuestion question) {
         return work.quickly(() -> {
-            Figure figure = FigureReading.complete(question.figure());
+            Figure figure = figures.complete(question.figure());
             List<Part> parts = question.part().equalsIgnoreCase("both") ? List.of(Part.values()) : List.of(part(question.part()));
             Telling.Length length = Arrays.stream(Telling.Length.values()).filter(each -> each.name().equals(question.length().toUpperCase(Locale.ROOT))).findFirst()
                     .orElseThrow(() -> refused("/length", question.length(), "beginner or teacher"));

@@ -31,7 +31,7 @@ class FigureLibraryTest {
     private final FigureRepository repository = mock();
     private final Changes changes = Changes.ofOneOpening();
     private final JsonMapper json = JsonMapper.builder().build();
-    private final FigureLibrary library = new FigureLibrary(repository, changes, new CurrentStudio(), TransactionOperations.withoutTransaction(), json);
+    private final FigureLibrary library = new FigureLibrary(FigureReading.ofCatalogue(), repository, changes, new CurrentStudio(), TransactionOperations.withoutTransaction(), json);
     private final Map<Long, FigureRow> stored = new TreeMap<>();
     private UnaryOperator<String> rewrite = UnaryOperator.identity();
 
@@ -124,7 +124,7 @@ class FigureLibraryTest {
 
     private FigureEntity entity(long id) {
         FigureDocument document = json.readValue(FigureLibraryTest.class.getResourceAsStream("/every-field.json"), FigureDocument.class).called("figure-" + id, "Figure");
-        Figure figure = FigureStore.read(document, "");
+        Figure figure = FigureReading.ofCatalogue().accepted(document, "");
         FigureEntity entity = mock();
         when(entity.id()).thenReturn(id);
         when(entity.revision()).thenReturn(stored.get(id).revision());

@@ -35,9 +35,9 @@ class FigureStoreTest {
     private final Changes changes = Changes.ofOneOpening();
     private final CurrentStudio studio = new CurrentStudio();
     private final FigureStore store = new FigureStore(repository, entityManager, json,
-            new FigureLibrary(repository, changes, studio, TransactionOperations.withoutTransaction(), json), changes, studio, event -> { });
+            new FigureLibrary(FigureReading.ofCatalogue(), repository, changes, studio, TransactionOperations.withoutTransaction(), json), changes, studio, event -> { });
     private final FigureDocument document = json.readValue(FigureStoreTest.class.getResourceAsStream("/every-field.json"), FigureDocument.class);
-    private final Figure figure = FigureStore.read(document, "");
+    private final Figure figure = FigureReading.ofCatalogue().accepted(document, "");
 
     @BeforeEach
     void nothingIsStored() {
@@ -80,7 +80,7 @@ class FigureStoreTest {
     @Test
     void everythingThatCannotBeReadIsNamedWithItsRoot() {
         FigureDocument broken = json.readValue(json.writeValueAsString(document).replace("\"f DW\"", "\"f XX\"").replace("\"gold\"", "\"platinum\""), FigureDocument.class);
-        assertThatThrownBy(() -> FigureStore.read(broken, "/figures/3")).isInstanceOfSatisfying(RefusedException.class, refused ->
+        assertThatThrownBy(() -> FigureReading.ofCatalogue().accepted(broken, "/figures/3")).isInstanceOfSatisfying(RefusedException.class, refused ->
                 assertThat(refused.faults()).extracting(fault -> fault.place()).contains("/figures/3/level", "/figures/3/startAlignments/0", "/figures/3/man/0/alignment"));
     }
 

@@ -1,7 +1,7 @@
 package fluidframe.app.shipped;
 
 import fluidframe.app.exchange.BookDocument;
-import fluidframe.app.figures.FigureStore;
+import fluidframe.app.figures.FigureReading;
 import fluidframe.app.pieces.PieceReading;
 import fluidframe.app.routines.RoutineDocument;
 import fluidframe.app.routines.RoutineReader;
@@ -37,9 +37,9 @@ final class ShippedLibrary {
                 books.add(json.readValue(resource.getContentAsByteArray(), BookDocument.class));
             }
             books.stream().filter(book -> book.pieces() != null).forEach(book -> book.pieces().forEach(document -> pieces.put(document.id(), PieceReading.read(document, ""))));
-            books.forEach(book -> book.figures().forEach(document -> figures.put(document.id(), FigureStore.read(document, ""))));
+            books.forEach(book -> book.figures().forEach(document -> figures.put(document.id(), FigureReading.ofCatalogue().accepted(document, ""))));
             books.stream().filter(book -> book.routines() != null)
-                    .forEach(book -> book.routines().forEach(document -> routines.add(RoutineReader.read(document, figures, pieceOf(document), ""))));
+                    .forEach(book -> book.routines().forEach(document -> routines.add(RoutineReader.readOfCatalogue(document, figures, pieceOf(document), ""))));
         } catch (IOException e) {
             throw new UncheckedIOException(e);
         }

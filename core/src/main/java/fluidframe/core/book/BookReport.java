@@ -18,7 +18,7 @@ public record BookReport(List<DanceReport> dances) {
 
     public static BookReport of(List<Figure> figures) {
         return new BookReport(Dances.all().stream()
-                .map(dance -> DanceReport.of(dance, figures.stream().filter(figure -> figure.dance().equals(dance)).toList()))
+                .map(dance -> DanceReport.of(dance, figures.stream().filter(figure -> figure.dance().id().equals(dance.id())).toList()))
                 .filter(report -> report.size() > 0).toList());
     }
 

@@ -109,7 +109,7 @@ public final class DraftReader {
         List<Alignment> startAlignments = each("startAlignments", draft.startAlignments(), DraftReader::alignment);
         Chart man = chart(Part.MAN);
         Chart lady = chart(Part.LADY);
-        Feel feel = draft.feel().flatMap(text -> read(Place.field("feel"), text, Feel.LEXICON::read)).orElse(Feel.QUARTER);
+        Feel feel = draft.feel().flatMap(text -> read(Place.field("feel"), text, Feel.LEXICON::read)).orElse(dance.map(each -> each.rhythm().feel()).orElse(Feel.QUARTER));
         Variants variants = variants(Map.of(Part.MAN, man, Part.LADY, lady));
         List<Caution> cautions = each("cautions", draft.cautions(), Caution.LEXICON::read);
         Neighbours neighbours = new Neighbours(texts("follows", draft.follows()), texts("precedes", draft.precedes()));

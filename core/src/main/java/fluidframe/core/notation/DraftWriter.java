@@ -16,7 +16,6 @@ import fluidframe.core.space.Alignment;
 import fluidframe.core.space.Turn;
 import fluidframe.core.step.Step;
 import fluidframe.core.text.Fraction;
-import fluidframe.core.time.Feel;
 import java.time.LocalDate;
 import java.util.EnumMap;
 import java.util.List;
@@ -42,7 +41,7 @@ public final class DraftWriter {
     }
 
     private static Optional<String> feel(Figure figure) {
-        return figure.feel() == Feel.QUARTER ? Optional.empty() : Optional.of(figure.feel().shorthand());
+        return figure.feel() == figure.dance().rhythm().feel() ? Optional.empty() : Optional.of(figure.feel().shorthand());
     }
 
     private static FigureDraft.VariantsDraft variants(Figure figure) {

@@ -42,7 +42,7 @@ public record Routine(String id, String title, Dance dance, Tempo tempo, Conditi
             throw new TooMuchException(placements.size() + " placements", "at most " + MOST_PLACEMENTS);
         }
         for (Placement placement : placements) {
-            if (placement.item() instanceof Dancing dancing && !dancing.figure().dance().equals(dance)) {
+            if (placement.item() instanceof Dancing dancing && !dancing.figure().dance().id().equals(dance.id())) {
                 throw new IllegalArgumentException(dancing.figure().title() + " belongs to " + dancing.figure().dance().title() + ", not to " + dance.title());
             }
         }

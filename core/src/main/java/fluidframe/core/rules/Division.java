@@ -36,6 +36,6 @@ public record Division(String title, List<DanceRule> dances, LengthRule length, 
 
     /** What is asked of one of its dances; empty if it is not danced. */
     public Optional<DanceRule> of(Dance dance) {
-        return dances.stream().filter(rule -> rule.dance().equals(dance)).findFirst();
+        return dances.stream().filter(rule -> rule.dance().id().equals(dance.id())).findFirst();
     }
 }

@@ -1,0 +1,61 @@
+package fluidframe.app.dances;
+
+import fluidframe.app.storage.Changes;
+import fluidframe.app.storage.CurrentStudio;
+import fluidframe.core.dance.Dance;
+import fluidframe.core.dance.Dances;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.function.Function;
+import java.util.stream.Collectors;
+import org.springframework.context.annotation.Lazy;
+import org.springframework.stereotype.Component;
+import org.springframework.transaction.support.TransactionOperations;
+import tools.jackson.databind.json.JsonMapper;
+
+/** The dances as the studio holds them. What is read of figures and routines is read with these; when one changes, everything is read anew. */
+@Component
+public class StudioDances {
+
+    private final DanceCustomRepository repository;
+    private final CurrentStudio studio;
+    private final Changes changes;
+    private final TransactionOperations reading;
+    private final JsonMapper json;
+    private volatile Held held;
+
+    StudioDances(@Lazy DanceCustomRepository repository, CurrentStudio studio, Changes changes, TransactionOperations reading, JsonMapper json) {
+        this.repository = repository;
+        this.studio = studio;
+        this.changes = changes;
+        this.reading = reading;
+        this.json = json;
+    }
+
+    private record Held(long era, List<Dance> dances, Map<String, Dance> byId) {
+    }
+
+    /** In the order of the catalogue. */
+    public List<Dance> all() {
+        return held().dances();
+    }
+
+    public Optional<Dance> find(String id) {
+        return Optional.ofNullable(held().byId().get(id));
+    }
+
+    private Held held() {
+        long era = changes.era();
+        Held known = held;
+        if (known == null || known.era() != era) {
+            Map<String, Dance> changed = reading.execute(status -> repository.findAllByStudioIdOrderByTitleAscSlugAsc(studio.id())).stream()
+                    .map(entity -> DanceCustomReading.read(json.readValue(entity.document(), DanceCustomDocument.class)))
+                    .collect(Collectors.toMap(Dance::id, Function.identity()));
+            List<Dance> dances = Dances.all().stream().map(dance -> changed.getOrDefault(dance.id(), dance)).toList();
+            known = new Held(era, dances, dances.stream().collect(Collectors.toUnmodifiableMap(Dance::id, Function.identity())));
+            held = known;
+        }
+        return known;
+    }
+}

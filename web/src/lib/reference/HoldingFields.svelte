@@ -1,0 +1,61 @@
+<script lang="ts">
+  import type { Dance } from '$lib/api/client';
+  import Choice from '$lib/ui/Choice.svelte';
+  import Message from '$lib/ui/Message.svelte';
+  import NumberField from '$lib/ui/NumberField.svelte';
+  import Toggle from '$lib/ui/Toggle.svelte';
+  import type { DanceHolding } from './DanceHolding.svelte';
+
+  interface Props {
+    dance: Dance;
+    holding: DanceHolding;
+  }
+  let { dance, holding }: Props = $props();
+
+  const FASTEST = 400;
+  const MOST_PHRASE_BARS = 32;
+  let beats = $derived(Array.from({ length: dance.beatsPerBar }, (_, index) => index + 1));
+</script>
+
+<div class="mt-2 space-y-2" aria-busy={holding.busy}>
+  {#if holding.failure}<Message sentence={holding.failure} faults={holding.faults} />{/if}
+  <p class="flex flex-wrap items-center gap-2">
+    <span class="text-soft">A figure may begin on</span>
+    {#each beats as beat (beat)}
+      {@const may = dance.startBeats.includes(beat)}
+      <Toggle label={String(beat)} title={`A figure may begin on beat ${beat}`} on={may} onchange={(on) => holding.startOn(beat, on)} />
+    {/each}
+  </p>
+  <div class="flex flex-wrap items-center gap-2">
+    {#if dance.slow}
+      <label class="inline-flex items-center gap-2">
+        <span class="text-soft">a slow lasts</span>
+        <input class="field w-20 px-2" maxlength="8" value={dance.slow} onchange={(event) => holding.hold({ slow: event.currentTarget.value })} />
+        <span class="text-soft">beats</span>
+      </label>
+    {/if}
+    <Choice
+      label="“a” lasts"
+      value={dance.a === '1/3' ? 'triplet' : 'quarter'}
+      options={[
+        { value: 'quarter', label: 'a quarter of a beat' },
+        { value: 'triplet', label: 'a third of a beat' },
+      ]}
+      onchange={(feel) => holding.hold({ feel })}
+    />
+  </div>
+  <div class="flex flex-wrap items-center gap-2">
+    <NumberField before="tempo from" min={1} max={FASTEST} value={dance.slowestBarsPerMinute} onchange={(slowest) => holding.hold({ slowest })} />
+    <NumberField before="to" after="bars a minute" min={1} max={FASTEST} value={dance.fastestBarsPerMinute} onchange={(fastest) => holding.hold({ fastest })} />
+  </div>
+  <div class="flex flex-wrap items-center gap-2">
+    <NumberField before="a phrase has" after="bars" min={1} max={MOST_PHRASE_BARS} value={dance.phraseBars} onchange={(phraseBars) => holding.hold({ phraseBars })} />
+    <NumberField before="a step is" after="m" min={0.1} max={1.2} step={0.05} width="w-20" value={dance.stepLength} onchange={(stepLength) => holding.hold({ stepLength })} />
+  </div>
+  {#if holding.custom}
+    <p class="flex flex-wrap items-center gap-3">
+      <strong class="text-brass-deep">This studio holds the {dance.title} differently; every chart, link and routine follows.</strong>
+      <button class="act" disabled={holding.busy} onclick={() => holding.reset()}>As it came</button>
+    </p>
+  {/if}
+</div>
