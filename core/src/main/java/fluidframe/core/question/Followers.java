@@ -9,6 +9,7 @@ import fluidframe.core.link.Outcome;
 import fluidframe.core.link.Repertoire;
 import java.util.ArrayList;
 import java.util.Collections;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Optional;
 import java.util.Random;
@@ -28,7 +29,8 @@ final class Followers {
         Set<String> possible = moves.stream().filter(move -> move.outcome() != Outcome.BREAKS).map(move -> move.dancing().figure().id()).collect(Collectors.toSet());
         List<Figure> right = drawn(repertoire.figures().stream().filter(other -> !other.id().equals(figure.id())
                 && moves.stream().anyMatch(move -> move.outcome() == Outcome.HOLDS && move.dancing().figure().id().equals(other.id()))).toList(), random);
-        List<Figure> wrong = drawn(repertoire.figures().stream().filter(other -> !possible.contains(other.id()) && !other.id().equals(figure.id())).toList(), random);
+        Set<String> possibleTitles = repertoire.figures().stream().filter(other -> possible.contains(other.id())).map(Figure::title).collect(Collectors.toSet());
+        List<Figure> wrong = drawn(onePerTitle(repertoire.figures().stream().filter(other -> !possibleTitles.contains(other.title()) && !other.id().equals(figure.id())).toList()), random);
         if (right.isEmpty() || wrong.size() < Options.OTHERS) {
             return Optional.empty();
         }
@@ -37,6 +39,11 @@ final class Followers {
         others.forEach(other -> explanation.add(other.title() + ": " + why(last, other, repertoire)));
         return Optional.of(new Question(key, "Which of these may follow the " + figure.title() + "?", List.of(),
                 Options.of(right.get(0).title(), others.stream().map(Figure::title).toList(), random), explanation));
+    }
+
+    /** A coach's copy may bear the title of another figure; an answer is a title and must mean one. */
+    private static List<Figure> onePerTitle(List<Figure> figures) {
+        return List.copyOf(figures.stream().collect(Collectors.toMap(Figure::title, figure -> figure, (first, second) -> first, LinkedHashMap::new)).values());
     }
 
     private static String why(Dancing last, Figure other, Repertoire repertoire) {

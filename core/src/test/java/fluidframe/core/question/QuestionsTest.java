@@ -9,6 +9,7 @@ import fluidframe.core.SmallBook;
 import fluidframe.core.couple.Part;
 import fluidframe.core.figure.Figure;
 import fluidframe.core.figure.Level;
+import fluidframe.core.figure.MirrorImage;
 import fluidframe.core.link.Conditions;
 import fluidframe.core.link.Repertoire;
 import fluidframe.core.notation.Column;
@@ -17,6 +18,7 @@ import fluidframe.core.text.UnreadableTextException;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -139,6 +141,19 @@ class QuestionsTest {
         assertThat(question.explanation()).hasSize(4);
         assertThat(Marker.mark(question, question.expected().wording()).outcome()).isEqualTo(Outcome.RIGHT);
         assertThat(Marker.mark(question, "5").outcome()).isEqualTo(Outcome.UNREAD);
+    }
+
+    @Test
+    void figuresOfOneTitleAreNotTakenForEachOther() {
+        List<Figure> book = Stream.concat(Stream.of(NATURAL, WHISK, named("spin turn", "spin-turn")), SmallBook.random(6, 2).stream()).toList();
+        Stream<Figure> twins = book.stream().map(MirrorImage::of).map(figure -> figure.with().id(figure.id() + "-own").build());
+        Questions doubled = new Questions(Repertoire.of(Stream.concat(book.stream(), twins).toList(), Conditions.OPEN));
+        List<Question> asked = IntStream.range(0, 200).mapToObj(salt -> doubled.ask(new QuestionKey(QuestionKind.FOLLOWS, "natural-turn", Part.MAN, 0, salt))).flatMap(Optional::stream).toList();
+
+        assertThat(asked).isNotEmpty().allSatisfy(question -> {
+            assertThat(((Expected.Chosen) question.expected()).options()).doesNotHaveDuplicates();
+            assertThat(Marker.mark(question, question.expected().wording()).outcome()).isEqualTo(Outcome.RIGHT);
+        });
     }
 
     @ParameterizedTest
