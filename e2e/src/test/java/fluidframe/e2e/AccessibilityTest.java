@@ -3,6 +3,8 @@ package fluidframe.e2e;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import com.microsoft.playwright.Page;
+import java.util.List;
+import org.assertj.core.api.SoftAssertions;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -11,14 +13,29 @@ import org.junit.jupiter.params.provider.ValueSource;
 /** Every view, in both themes, on a laptop, a tablet held upright and a phone. */
 class AccessibilityTest extends BrowserTest {
 
-    @ParameterizedTest
-    @ValueSource(strings = {"figures?dance=tango", "book", "figures/new?dance=tango", "figures/waltz-natural-turn", "figures/rumba-alemana?columns=all", "figures/waltz-whisk/card",
-            "routines", "routines/ferry-night-rumba", "routines/lamplight-tango?floor=1", "music", "music/harbour-lights", "routines/ferry-night-rumba/music", "events", "events/lamplight-open?show=day", "events/lamplight-open?show=list", "events/lamplight-open?show=rounds", "events/lamplight-open?show=standing", "events/lamplight-open?show=checklist", "rules/lamplight-open", "routines/lamplight-tango/rules", "questions?dance=waltz&seed=4", "classes?dance=waltz&figures=waltz-natural-turn", "classes?show=partners", "today", "people", "people/idris-quill", "couples/idris-wren?show=progress", "couples/petra-tomas?show=term", "couples/calla-bram?show=who", "lessons/idris-wren-next", "lessons/idris-wren-next?show=plan", "postures", "postures/closed-hold-swing-dances", "drills?figure=waltz-natural-turn", "routines/lamplight-waltz/card", "dances/foxtrot", "first-hour", "look", "studio", "about", "nowhere"})
-    void everyViewIsAccessibleInBothThemes(String view) {
-        open(view);
-        assertAccessible();
-        page.getByLabel("Evening colours").click();
-        assertReadable();
+    private static final List<String> VIEWS = List.of(
+            "figures?dance=tango", "book", "figures/new?dance=tango", "figures/waltz-natural-turn", "figures/rumba-alemana?columns=all", "figures/waltz-whisk/card",
+            "routines", "routines/ferry-night-rumba", "routines/lamplight-tango?floor=1", "music", "music/harbour-lights", "routines/ferry-night-rumba/music", "events",
+            "events/lamplight-open?show=day", "events/lamplight-open?show=list", "events/lamplight-open?show=rounds", "events/lamplight-open?show=standing",
+            "events/lamplight-open?show=checklist", "rules/lamplight-open", "routines/lamplight-tango/rules", "questions?dance=waltz&seed=4",
+            "classes?dance=waltz&figures=waltz-natural-turn", "classes?show=partners", "today", "people", "people/idris-quill", "couples/idris-wren?show=progress",
+            "couples/petra-tomas?show=term", "couples/calla-bram?show=who", "lessons/idris-wren-next", "lessons/idris-wren-next?show=plan", "postures",
+            "postures/closed-hold-swing-dances", "drills?figure=waltz-natural-turn", "routines/lamplight-waltz/card", "dances/foxtrot", "first-hour", "look", "studio",
+            "about", "nowhere");
+
+    /** The pages are one program: it is loaded once, and each view is gone on to from the one before. */
+    @Test
+    void everyViewIsAccessibleInBothThemes() {
+        SoftAssertions views = new SoftAssertions();
+        open("today");
+        for (String view : VIEWS) {
+            goOn(view);
+            views.assertThatCode(this::assertAccessible).as(view).doesNotThrowAnyException();
+            page.getByLabel("Evening colours").click();
+            views.assertThatCode(this::assertReadable).as(view + ", evening").doesNotThrowAnyException();
+            page.getByLabel("Day colours").click();
+        }
+        views.assertAll();
     }
 
     @ParameterizedTest

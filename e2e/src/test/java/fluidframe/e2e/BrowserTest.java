@@ -19,6 +19,7 @@ import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import java.util.regex.Pattern;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.BeforeEach;
@@ -38,6 +39,9 @@ abstract class BrowserTest {
     /** Shared as well, so that what never changes is loaded once. */
     private static BrowserContext browser;
     protected Page page;
+    /** How every view that waits for something ends what it says meanwhile. */
+    private static final Pattern STILL_WAITING = Pattern.compile(" …\\s*$");
+
     private final List<String> pageErrors = new ArrayList<>();
 
     @BeforeAll
@@ -85,6 +89,19 @@ abstract class BrowserTest {
 
     protected final void open(String view) {
         page.navigate(program.address() + "#/" + view);
+    }
+
+    /** Goes on to another view in the page that is open; the view before is gone when this returns, and this one does not wait for anything any more. */
+    protected final void goOn(String view) {
+        String path = view.replaceFirst("\\?.*", "");
+        boolean sameView = page.url().replaceFirst("\\?.*", "").endsWith("#/" + path);
+        page.evaluate("() => document.querySelectorAll('h1').forEach(heading => heading.dataset.before = '')");
+        open(view);
+        if (sameView) {
+            page.reload();
+        }
+        page.locator("h1:not([data-before])").first().waitFor();
+        PlaywrightAssertions.assertThat(page.locator("p").filter(new Locator.FilterOptions().setHasText(STILL_WAITING))).hasCount(0);
     }
 
     /** A new waltz on the desk, with nothing in it yet. */

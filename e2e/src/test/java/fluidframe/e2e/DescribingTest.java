@@ -128,6 +128,25 @@ class DescribingTest extends BrowserTest {
     }
 
     @Test
+    void aDanceIsHeldDifferentlyAndAsItCameAgain() {
+        open("dances/quickstep");
+        Locator third = page.getByRole(AriaRole.SWITCH, new Page.GetByRoleOptions().setName("3"));
+        third.click();
+        assertThat(page.getByText("This studio holds the Quickstep differently")).isVisible();
+        assertThat(third).not().isChecked();
+        page.getByLabel("a slow lasts").fill("soon");
+        press("Tab");
+        assertThat(page.getByText("such as 2 or 1 1/2").first()).isVisible();
+        open("routines/lamplight-quickstep");
+        assertThat(page.getByTestId("standing")).containsText("break");
+        open("dances/quickstep");
+        button("As it came").click();
+        assertThat(third).isChecked();
+        open("routines/lamplight-quickstep");
+        assertThat(page.getByTestId("standing")).hasText("every seam can be danced");
+    }
+
+    @Test
     void theStepUnderTheCursorIsShownInBothChartsAndOnTheFloor() {
         open("figures/waltz-natural-turn");
         cell("lady, step 2, Foot position").click();
