@@ -90,12 +90,10 @@
                 <strong class="block text-madder" title={standing?.problems.join(' ')}>✕ {list.trouble(routine)}</strong>
               {/if}
             </span>
-            {#if standing && standing.problems.length === 0}
-              <span class="text-right leading-tight">
-                <span class="font-title text-3xl font-bold whitespace-nowrap">{standing.bars}</span>
-                <span class="block text-soft">{standing.bars === '1' ? 'bar' : 'bars'}</span>
-              </span>
-            {/if}
+            <span class="min-w-16 text-right leading-tight">
+              <span class="font-title text-3xl font-bold whitespace-nowrap">{standing && standing.problems.length === 0 ? standing.bars : '–'}</span>
+              <span class="block text-soft">{standing?.bars === '1' ? 'bar' : 'bars'}</span>
+            </span>
           </a>
           {#if routine.placements > 0}
             <span class="flex flex-col gap-2">
