@@ -3,11 +3,10 @@
   import { lengthsOf, startsOn, techniqueOf, tempoOf } from '$lib/reference/danceWords';
   import { DanceHolding } from '$lib/reference/DanceHolding.svelte';
   import HoldingFields from '$lib/reference/HoldingFields.svelte';
-  import { untrack } from 'svelte';
   import { reference } from '$lib/reference/reference.svelte';
   import Choice from '$lib/ui/Choice.svelte';
+  import FootworkChoice from '$lib/ui/FootworkChoice.svelte';
   import Message from '$lib/ui/Message.svelte';
-  import { settings } from '$lib/ui/settings.svelte';
   import { replace, router } from 'svelte-spa-router';
 
   /** Bars that are heard, without the count-in. */
@@ -43,9 +42,10 @@
   });
 
   /** Another dance is another holding. */
+  let isKnown = $derived(dance !== undefined);
   let holding = $derived.by(() => {
     const wanted = id;
-    return untrack(() => reference.dance(wanted)) || reference.dances.length > 0 ? new DanceHolding(() => reference.dance(wanted)!) : undefined;
+    return isKnown ? new DanceHolding(() => reference.dance(wanted)!) : undefined;
   });
   $effect(() => {
     void holding?.look();
@@ -129,15 +129,7 @@
         </ul>
         <h3 class="mt-4 text-xl">Where schools differ</h3>
         <div class="mt-2 flex flex-wrap gap-2">
-          <Choice
-            label="Footwork in"
-            value={settings.footwork}
-            options={[
-              { value: 'edges', label: 'balls, flats and edges' },
-              { value: 'classic', label: 'heels and toes' },
-            ]}
-            onchange={(school) => settings.sayFootwork(school)}
-          />
+          <FootworkChoice />
         </div>
         {#if holding}<HoldingFields {dance} {holding} />{/if}
         <p class="mt-2 leading-snug text-soft">

@@ -1,6 +1,7 @@
 <script lang="ts">
   import { api, required, sentenceOf, type Cards } from '$lib/api/client';
   import Choice from '$lib/ui/Choice.svelte';
+  import FootworkChoice from '$lib/ui/FootworkChoice.svelte';
   import Message from '$lib/ui/Message.svelte';
   import { settings } from '$lib/ui/settings.svelte';
   import { router } from 'svelte-spa-router';
@@ -39,15 +40,7 @@
       ]}
       onchange={(titles) => settings.call(titles)}
     />
-    <Choice
-      label="Footwork in"
-      value={settings.footwork}
-      options={[
-        { value: 'edges', label: 'balls, flats and edges' },
-        { value: 'classic', label: 'heels and toes' },
-      ]}
-      onchange={(school) => settings.sayFootwork(school)}
-    />
+    <FootworkChoice />
     <span class="ml-auto flex gap-2">
       <a class="act" href={`/api/figures/${id}/charts`} download={`${id}.csv`}>Charts as CSV</a>
       <button class="act act-main" onclick={() => window.print()}>Print</button>

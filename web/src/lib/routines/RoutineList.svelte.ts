@@ -84,8 +84,11 @@ function times(count: number, one: string, more: string) {
   return count === 0 ? '' : `${count} ${count === 1 ? one : more}`;
 }
 
-/** Bars as a number, of a text such as "16 1/2"; those not known yet come last. */
+/** Bars as a number, of a text such as "16 1/2" or "3/4"; those not known yet come last. */
 function barsOf(standing: RoutineStanding | undefined): number {
-  const [whole = '-1', part] = (standing?.bars ?? '-1').split(' ');
-  return Number(whole) + (part ? 0.5 : 0);
+  if (!standing) return -1;
+  return standing.bars.split(' ').reduce((sum, part) => {
+    const [over, under = 1] = part.split('/').map(Number);
+    return sum + (over ?? 0) / under;
+  }, 0);
 }

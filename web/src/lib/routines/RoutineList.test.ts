@@ -19,7 +19,7 @@ beforeEach(() => {
       summary('c', 'Causeway', 'waltz', { kept: '2026-11-25T10:00:00Z' }),
       summary('d', 'Driftwood', 'waltz', { archived: true }),
     ],
-    '/api/routine-standings': [standing('a', '24'), standing('b', '16 1/2', { breaks: 2, hits: 1 }), standing('c', '16')],
+    '/api/routine-standings': [standing('a', '24'), standing('b', '16 1/2', { breaks: 2, hits: 1 }), standing('c', '3/4')],
   });
 });
 afterEach(() => vi.restoreAllMocks());

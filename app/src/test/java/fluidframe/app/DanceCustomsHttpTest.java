@@ -52,6 +52,14 @@ class DanceCustomsHttpTest extends OverHttp {
     }
 
     @Test
+    void whatMendsAFindingIsTriedInTheDanceAsItIsHeld() throws Exception {
+        http.send("/api/dance-customs", custom("foxtrot").put("slow", "1")).andExpect(status().isCreated());
+        ObjectNode feather = http.figure("foxtrot-feather-step").put("bars", "3/4");
+        ((ObjectNode) feather.at("/man/1")).put("turn", "1/4 R");
+        http.send("/api/readings", feather).andExpect(jsonPath("$.findings[?(@.rule == 'A1')].fixes[*].label", not(empty())));
+    }
+
+    @Test
     void theBeatOnWhichFiguresStartIsAskedOfLinks() throws Exception {
         http.read("/api/routines/lamplight-quickstep/score").andExpect(jsonPath("$.seams[?(@.verdict.outcome == 'breaks')]", empty()));
         http.send("/api/dance-customs", custom("quickstep").<ObjectNode>set("startBeats", JSON.createArrayNode().add(1))).andExpect(status().isCreated());

@@ -1,5 +1,6 @@
 package fluidframe.app.dances;
 
+import fluidframe.app.problems.RefusedException;
 import fluidframe.app.storage.Changes;
 import fluidframe.app.storage.CurrentStudio;
 import fluidframe.core.dance.Dance;
@@ -9,6 +10,8 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.function.Function;
 import java.util.stream.Collectors;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
 import org.springframework.context.annotation.Lazy;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.support.TransactionOperations;
@@ -17,6 +20,8 @@ import tools.jackson.databind.json.JsonMapper;
 /** The dances as the studio holds them. What is read of figures and routines is read with these; when one changes, everything is read anew. */
 @Component
 public class StudioDances {
+
+    private static final Logger LOG = LoggerFactory.getLogger(StudioDances.class);
 
     private final DanceCustomRepository repository;
     private final CurrentStudio studio;
@@ -45,12 +50,22 @@ public class StudioDances {
         return Optional.ofNullable(held().byId().get(id));
     }
 
+    /** What today's rules do not read any more is kept, and the dance is as the catalogue has it. */
+    private Optional<Dance> readable(DanceCustomEntity entity) {
+        try {
+            return Optional.of(DanceCustomReading.read(json.readValue(entity.document(), DanceCustomDocument.class)));
+        } catch (RefusedException e) {
+            LOG.warn("What is held of the dance \"{}\" is left out: {}", entity.slug(), e.getMessage());
+            return Optional.empty();
+        }
+    }
+
     private Held held() {
         long era = changes.era();
         Held known = held;
         if (known == null || known.era() != era) {
             Map<String, Dance> changed = reading.execute(status -> repository.findAllByStudioIdOrderByTitleAscSlugAsc(studio.id())).stream()
-                    .map(entity -> DanceCustomReading.read(json.readValue(entity.document(), DanceCustomDocument.class)))
+                    .flatMap(entity -> readable(entity).stream())
                     .collect(Collectors.toMap(Dance::id, Function.identity()));
             List<Dance> dances = Dances.all().stream().map(dance -> changed.getOrDefault(dance.id(), dance)).toList();
             known = new Held(era, dances, dances.stream().collect(Collectors.toUnmodifiableMap(Dance::id, Function.identity())));

@@ -1,5 +1,6 @@
 package fluidframe.core.audit;
 
+import fluidframe.core.dance.Dance;
 import fluidframe.core.figure.Figure;
 import fluidframe.core.notation.Column;
 import fluidframe.core.notation.DraftReader;
@@ -50,7 +51,7 @@ public final class Audit {
         }
         FigureDraft draft = DraftWriter.write(figure);
         return found.stream()
-                .map(finding -> finding.withFixes(finding.fixes().stream().filter(fix -> mends(draft, found, finding, fix)).toList()))
+                .map(finding -> finding.withFixes(finding.fixes().stream().filter(fix -> mends(figure.dance(), draft, found, finding, fix)).toList()))
                 .toList();
     }
 
@@ -79,8 +80,8 @@ public final class Audit {
         return found;
     }
 
-    private static boolean mends(FigureDraft draft, List<Finding> before, Finding finding, Fix fix) {
-        DraftReading reading = DraftReader.read(apply(draft, fix));
+    private static boolean mends(Dance dance, FigureDraft draft, List<Finding> before, Finding finding, Fix fix) {
+        DraftReading reading = DraftReader.read(apply(draft, fix), List.of(dance));
         if (!reading.isComplete()) {
             return false;
         }

@@ -42,7 +42,7 @@ record PlantedMistake(QuestionKey key, Figure figure, int row, List<RowDraft> ro
 
     private static Optional<PlantedMistake> planted(Figure figure, QuestionKey key, FigureDraft draft, Change change) {
         FigureDraft wrong = draft.withCell(key.part(), change.row(), change.column(), change.text());
-        List<Finding> findings = DraftReader.read(wrong).figure().map(Audit::of).orElse(List.of());
+        List<Finding> findings = DraftReader.read(wrong, List.of(figure.dance())).figure().map(Audit::of).orElse(List.of());
         boolean there = !findings.isEmpty() && findings.stream().allMatch(finding -> finding.place().part().equals(Optional.of(key.part()))
                 && finding.place().step().equals(Optional.of(change.row())));
         if (!there) {
