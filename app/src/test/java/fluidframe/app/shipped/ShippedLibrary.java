@@ -1,5 +1,6 @@
 package fluidframe.app.shipped;
 
+import fluidframe.app.events.EventDocument;
 import fluidframe.app.exchange.BookDocument;
 import fluidframe.app.figures.FigureReading;
 import fluidframe.app.pieces.PieceReading;
@@ -28,6 +29,7 @@ final class ShippedLibrary {
     private final Map<String, Figure> figures = new LinkedHashMap<>();
     private final Map<String, Piece> pieces = new LinkedHashMap<>();
     private final List<Routine> routines = new ArrayList<>();
+    private final List<EventDocument> events = new ArrayList<>();
 
     private ShippedLibrary() {
         JsonMapper json = JsonMapper.builder().disable(DeserializationFeature.FAIL_ON_NULL_FOR_PRIMITIVES).build();
@@ -40,6 +42,7 @@ final class ShippedLibrary {
             books.forEach(book -> book.figures().forEach(document -> figures.put(document.id(), FigureReading.ofCatalogue().accepted(document, ""))));
             books.stream().filter(book -> book.routines() != null)
                     .forEach(book -> book.routines().forEach(document -> routines.add(RoutineReader.readOfCatalogue(document, figures, pieceOf(document), ""))));
+            books.stream().filter(book -> book.events() != null).forEach(book -> events.addAll(book.events()));
         } catch (IOException e) {
             throw new UncheckedIOException(e);
         }
@@ -68,5 +71,9 @@ final class ShippedLibrary {
 
     static List<Routine> routines() {
         return ONLY.routines;
+    }
+
+    static List<EventDocument> events() {
+        return ONLY.events;
     }
 }

@@ -200,11 +200,42 @@ class ShippedLinksTest {
                 && routine.placements().stream().anyMatch(placement -> placement.section().isPresent())).hasSizeGreaterThanOrEqualTo(3);
     }
 
+    /** A first routine, one for competition and one to show, each to its music and for an evening at which it is danced. */
+    @ParameterizedTest
+    @MethodSource("dances")
+    void everyDanceIsBroughtToThree(Dance dance) {
+        List<String> danced = ShippedLibrary.events().stream().flatMap(event -> event.routines().stream()).toList();
+        for (String kind : List.of("Saltmarsh First", "Lamplight", "Ferry Night")) {
+            assertThat(routines()).filteredOn(routine -> routine.dance().equals(dance) && routine.title().startsWith(kind)).as("%s %s", kind, dance.title())
+                    .anyMatch(routine -> danced.contains(routine.id())).allSatisfy(routine -> {
+                        assertThat(routine.laying()).as(routine.title()).isPresent();
+                        assertThat(routine.laying().orElseThrow().piece().dances()).as(routine.title()).contains(dance.id());
+                    });
+        }
+    }
+
+    /** Where a piece was chosen for a showing, each part of the one begins with a section of the other. */
+    @Test
+    void showcasesBeginTheirPartsWithTheMusic() {
+        assertThat(routines()).filteredOn(ShippedLinksTest::hasChorus).hasSize(17).allSatisfy(showcase -> {
+            Course course = Course.of(showcase);
+            List<Integer> begun = course.placements().stream().filter(placed -> placed.placement().section().isPresent()).map(placed -> barOf(placed, showcase)).distinct().toList();
+            assertThat(showcase.laying().orElseThrow().piece().phraseStarts()).as(showcase.title()).containsAll(begun);
+        });
+    }
+
+    private static boolean hasChorus(Routine routine) {
+        return routine.placements().stream().flatMap(placement -> placement.section().stream()).anyMatch(section -> section.title().equals("Chorus"));
+    }
+
+    private static int barOf(ScoredPlacement placed, Routine routine) {
+        return (int) (placed.onset().ticks() / routine.dance().rhythm().bar().ticks()) + 1;
+    }
+
     /** An entrance, a verse that comes again, one thing that everybody shall see, and an end that is one. */
     @Test
     void showcasesAreBuiltLikeSongs() {
-        assertThat(routines()).filteredOn(routine -> routine.placements().stream().flatMap(placement -> placement.section().stream()).anyMatch(section -> section.title().equals("Chorus")))
-                .hasSizeGreaterThanOrEqualTo(8).allSatisfy(showcase -> {
+        assertThat(routines()).filteredOn(ShippedLinksTest::hasChorus).hasSize(17).allSatisfy(showcase -> {
                     assertThat(showcase.placements().stream().flatMap(placement -> placement.section().stream()).map(Section::title)).as(showcase.title())
                             .containsSubsequence("Entrance", "Verse", "Chorus", "Ending");
                     Course course = Course.of(showcase);

@@ -34,6 +34,8 @@ final class DayModel {
     private static final int FAILS_BEFORE_RESTART = 400;
     private static final int MOST_FAILS_GATHERING = 500;
     private static final long GATHERING_MILLISECONDS = 300;
+    /** So long it is tried to prove how early the rounds alone can end; the best order found by then goes on. */
+    private static final long ROUNDS_MILLISECONDS = 1_000;
     /** Where a day is at hand already, so long it is tried to end it earlier. */
     private static final long IMPROVING_MILLISECONDS = 1_000;
 
@@ -77,13 +79,15 @@ final class DayModel {
         Solver solver = model.getSolver();
         solver.addStopCriterion(() -> isOver(stops));
         solver.setSearch(roundsFirst().toArray(AbstractStrategy<?>[]::new));
+        solver.limitTime(ROUNDS_MILLISECONDS);
         Solution earliest = solver.findOptimalSolution(end, Model.MINIMIZE);
+        boolean proved = !solver.isStopCriterionMet();
         if (earliest == null) {
-            return new Solved(Optional.empty(), !isOver(stops));
+            return proved ? new Solved(Optional.empty(), true) : new DayModel(wish, before, now).solveWhole(wish.begins(), Optional.empty(), stops);
         }
         List<Round> order = IntStream.range(0, rounds.size()).boxed().sorted(Comparator.comparingInt(i -> earliest.getIntVal(starts[i]))).map(rounds::get).toList();
         Optional<DayPlan> draft = new DayDraft(wish, before, now, order).plan(stops);
-        return new DayModel(wish, before, now).solveWhole(earliest.getIntVal(end), draft, stops);
+        return new DayModel(wish, before, now).solveWhole(proved ? earliest.getIntVal(end) : wish.begins(), draft, stops);
     }
 
     /** Which of two rounds on one floor comes first; once that is known the earliest starts follow. */
@@ -167,11 +171,19 @@ final class DayModel {
         }
         end = model.intVar("end", wish.begins(), wish.ends());
         model.max(end, IntStream.range(0, rounds.size()).mapToObj(i -> model.offset(starts[i], length(rounds.get(i)))).toArray(IntVar[]::new)).post();
+        rounds.stream().map(Round::floor).distinct().forEach(this::oneAfterTheOther);
         for (int i = 0; i < rounds.size(); i++) {
             for (int j = i + 1; j < rounds.size(); j++) {
                 pair(i, j);
             }
         }
+    }
+
+    /** A floor holds one round at a time, so no day ends before all that is danced on it is over. The pairs say as much, but one by one. */
+    private void oneAfterTheOther(String floor) {
+        int[] there = IntStream.range(0, rounds.size()).filter(i -> rounds.get(i).floor().equals(floor)).toArray();
+        int needed = IntStream.of(there).map(i -> length(rounds.get(i)) + wish.between()).sum() - wish.between();
+        model.arithm(end, ">=", IntStream.of(there).map(i -> starts[i].getLB()).min().orElseThrow() + needed).post();
     }
 
     private Optional<PlannedRound> begun(Round round) {

@@ -45,6 +45,14 @@ class DayPlannerTest {
         assertThat(answer.plan().orElseThrow().ends()).isEqualTo(NINE + 2 + 20 + 2);
     }
 
+    /** One couple a round, three couples in turn: an evening whose best order nobody can prove, and any order of which is a day. */
+    @Test
+    void aLongEveningOfSingleCouplesIsPlanned() {
+        Round[] rounds = IntStream.range(0, 18).mapToObj(i -> round("round " + i, "hall", 1, 1, List.of("A", "B", "C").get(i % 3))).toArray(Round[]::new);
+        DayAnswer answer = planned(wish(3, 6, rounds));
+        assertThat(answer.plan().orElseThrow().ends()).isEqualTo(NINE + 8 * 15 / 3 + 2 * 3);
+    }
+
     @Test
     void whoDancesAgainSoonGoesFirstAndThenLast() {
         DayAnswer answer = planned(wish(2, 6, round("a", "hall", 1, 1, "A", "B", "C"), round("b", "hall", 1, 1, "D", "E", "A")));
