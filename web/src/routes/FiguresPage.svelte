@@ -1,6 +1,7 @@
 <script lang="ts">
   import EndMark from '$lib/figures/EndMark.svelte';
   import { ANYTHING, FigureList, type Question } from '$lib/figures/FigureList.svelte';
+  import PathThumbnail from '$lib/floor/PathThumbnail.svelte';
   import AuditMark from '$lib/glyphs/AuditMark.svelte';
   import { keysFor } from '$lib/keys/keys';
   import { LIST } from '$lib/keys/shortcuts';
@@ -19,6 +20,9 @@
   });
   $effect(() => {
     void list.ask(question);
+  });
+  $effect(() => {
+    void list.draw(question.dance);
   });
   /** Opened without a question the list begins with the dance that was looked at last. */
   if (!router.querystring) void reference.load().then(() => replace(`/figures?dance=${reference.lastDance}`));
@@ -112,12 +116,15 @@
             <li class="border-t-[1.5px] border-line first:border-t-0">
               <a
                 href={`#/figures/${figure.id}`}
-                class="grid grid-cols-[minmax(0,1fr)_auto] items-center gap-x-6 gap-y-2 px-5 py-3 hover:bg-floor lg:grid-cols-[minmax(14rem,1.25fr)_11rem_11rem_1.5rem_11rem_8rem]"
+                class="grid grid-cols-[minmax(0,1fr)_auto] items-center gap-x-6 gap-y-2 px-5 py-3 hover:bg-floor lg:grid-cols-[minmax(14rem,1.25fr)_6rem_10rem_11rem_1.5rem_11rem_7rem]"
               >
                 <span class="min-w-0">
                   <span class="block font-title text-[1.35rem] leading-tight font-semibold">{figure.title}</span>
                   <span class="text-soft">{reference.danceTitle(figure.dance)}, {figure.level}</span>
                 </span>
+                <span class="h-14 w-24 max-lg:order-last max-lg:hidden"
+                  >{#if list.paths[figure.id]}<PathThumbnail path={list.paths[figure.id]!} />{/if}</span
+                >
                 <span class="leading-tight">
                   <span class="block font-title text-lg leading-tight font-semibold max-sm:text-right">{figure.count}</span>
                   <span class="text-soft">{figure.bars} {figure.bars === '1' ? 'bar' : 'bars'}</span>

@@ -5,6 +5,7 @@ type Schemas = components['schemas'];
 export type Figure = Schemas['Figure'];
 export type Row = Schemas['Row'];
 export type Relation = Schemas['Relation'];
+export type FigurePath = Schemas['FigurePath'];
 export type FigureSummary = Schemas['FigureSummary'];
 export type FigureEnd = Schemas['FigureEnd'];
 export type Reading = Schemas['Reading'];

@@ -1,4 +1,4 @@
-import { api, required, sentenceOf, type FigureSummary } from '$lib/api/client';
+import { api, required, sentenceOf, type FigurePath, type FigureSummary } from '$lib/api/client';
 
 /** What a coach asks of the list; empty means any. */
 export interface Question {
@@ -16,7 +16,10 @@ export const ANYTHING: Question = { dance: '', level: '', foot: '', facing: '', 
 export class FigureList {
   figures = $state.raw<FigureSummary[]>();
   failure = $state<string>();
+  /** The ways through the figures of the one dance that is asked for, by id; none before they have come. */
+  paths = $state.raw<Readonly<Record<string, FigurePath>>>({});
   #asked = 0;
+  #drawn = '';
 
   async ask(question: Question) {
     const asked = ++this.#asked;
@@ -30,5 +33,13 @@ export class FigureList {
     } catch (thrown) {
       this.failure = sentenceOf(thrown);
     }
+  }
+
+  /** The list is read without its pictures as well, so they come after it and it waits for none. */
+  async draw(dance: string) {
+    if (dance === this.#drawn) return;
+    this.#drawn = dance;
+    const paths = dance === '' ? [] : ((await api.GET('/api/figure-paths', { params: { query: { dance } } })).data ?? []);
+    if (dance === this.#drawn) this.paths = Object.fromEntries(paths.map((path) => [path.id, path]));
   }
 }

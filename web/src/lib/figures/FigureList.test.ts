@@ -24,3 +24,20 @@ it('keeps the list when the program does not answer, and says so', async () => {
   await list.ask(ANYTHING);
   expect([list.figures, list.failure]).toEqual([[{ id: 'whisk' }], 'Busy.']);
 });
+
+it('draws the ways of the dance that is asked for now, once, and none where all dances are', async () => {
+  const slow = later<unknown>();
+  const questions = program({
+    '/api/figure-paths': ({ params }: { params: { query: { dance: string } } }) => (params.query.dance === 'tango' ? slow.promise : [{ id: 'whisk', man: [], lady: [] }]),
+  });
+  const list = new FigureList();
+  const tango = list.draw('tango');
+  await list.draw('waltz');
+  await list.draw('waltz');
+  slow.answer([{ id: 'walk', man: [], lady: [] }]);
+  await tango;
+  expect(Object.keys(list.paths)).toEqual(['whisk']);
+  await list.draw('');
+  expect(list.paths).toEqual({});
+  expect(questions).toHaveLength(2);
+});

@@ -119,4 +119,14 @@ class RehearsingHttpTest extends OverHttp {
         routine.putArray("placements").addObject().put("figure", "waltz-natural-turn");
         return routine;
     }
+
+    @Test
+    void theWaysThroughTheFiguresOfADanceAreAnswered() throws Exception {
+        JsonNode paths = JSON.readTree(http.read("/api/figure-paths?dance=waltz").andExpect(status().isOk()).andReturn().getResponse().getContentAsString());
+        assertThat(paths.findValuesAsString("id")).contains("waltz-whisk").hasSize(JSON.readTree(http.read("/api/figures?dance=waltz").andReturn().getResponse().getContentAsString()).size());
+        JsonNode change = paths.valueStream().filter(path -> path.get("id").asString().equals("waltz-closed-change-rf")).findFirst().orElseThrow();
+        assertThat(change.get("man")).hasSize(2 * 4);
+        assertThat(change.get("man").get(6).asDouble()).isGreaterThan(change.get("man").get(0).asDouble() + 0.3);
+        http.read("/api/figure-paths?dance=no-such-dance").andExpect(status().isOk()).andExpect(jsonPath("$", hasSize(0)));
+    }
 }

@@ -1,5 +1,6 @@
 package fluidframe.app.drawings;
 
+import fluidframe.app.drawings.FigurePaths.FigurePathDocument;
 import fluidframe.app.figures.FigureDocument;
 import fluidframe.app.figures.FigureReading;
 import fluidframe.app.problems.Fault;
@@ -20,12 +21,14 @@ import org.springframework.http.ContentDisposition;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
+import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 
-/** Drawings true to scale, as SVG. */
+/** Drawings true to scale, as SVG, and what small ones are made of. */
 @RestController
 @RequestMapping("/api")
 @Tag(name = "drawings")
@@ -36,10 +39,12 @@ class DrawingResource {
     private final FigureReading figures;
     private final RoutineReader reader;
     private final Scores scores;
+    private final FigurePaths paths;
     private final Work work;
 
-    DrawingResource(FigureReading figures, RoutineReader reader, Scores scores, Work work) {
+    DrawingResource(FigureReading figures, RoutineReader reader, Scores scores, FigurePaths paths, Work work) {
         this.figures = figures;
+        this.paths = paths;
         this.scores = scores;
         this.reader = reader;
         this.work = work;
@@ -60,6 +65,12 @@ class DrawingResource {
         } catch (CountException e) {
             throw new RefusedException("The steps cannot be drawn: " + e.getMessage() + ".", List.of(Fault.of("", "the count", e.getMessage())));
         }
+    }
+
+    /** The ways through the figures of a dance, for small pictures of them; of an unknown dance none. */
+    @GetMapping("/figure-paths")
+    List<FigurePathDocument> paths(@RequestParam String dance) {
+        return work.quickly(() -> paths.ofDance(dance));
     }
 
     private static ResponseEntity<byte[]> file(String name, String svg) {
