@@ -2,21 +2,35 @@ import { svelte } from '@sveltejs/vite-plugin-svelte';
 import tailwindcss from '@tailwindcss/vite';
 import { compression } from 'vite-plugin-compression2';
 import { VitePWA } from 'vite-plugin-pwa';
+import { FileSystemIconLoader } from 'unplugin-icons/loaders';
+import Icons from 'unplugin-icons/vite';
 import { defineConfig } from 'vitest/config';
-import { fontLicences } from './scripts/fontLicences';
+import { drawnLicences } from './scripts/drawnLicences';
 
 /** The running program, which takes changes only from pages that it has served itself. */
 const SERVED = 'http://localhost:8080';
 
+/** Icons are taken into the pages as plain drawings when they are built. */
+const ICONS = 'lucide-static';
+
 export default defineConfig(({ mode }) => ({
   /** Served as they are to browsers that take them so; fonts are compressed in themselves. */
-  plugins: [tailwindcss(), svelte(), fontLicences(), offline(), compression({ algorithms: ['gzip', 'brotliCompress'], include: /\.(js|css|svg|html)$/ })],
+  plugins: [tailwindcss(), svelte(), icons(), drawnLicences(ICONS), offline(), compression({ algorithms: ['gzip', 'brotliCompress'], include: /\.(js|css|svg|html)$/ })],
   base: './',
   resolve: { alias: { $lib: '/src/lib' }, conditions: mode === 'test' ? ['browser'] : undefined },
   test: { include: ['src/**/*.test.ts'] },
   build: { outDir: 'target/site', emptyOutDir: true, license: { fileName: 'licences/pages.txt' } },
   server: { proxy: { '/api': { target: SERVED, changeOrigin: true, headers: { origin: SERVED } } } },
 }));
+
+function icons() {
+  const bare = (drawing: string) =>
+    drawing
+      .replace(/<!--.*?-->\s*/s, '')
+      .replace(/\s(class|xmlns)="[^"]*"/g, '')
+      .replace('<svg', '<svg aria-hidden="true"');
+  return Icons({ compiler: 'svelte', scale: 0, customCollections: { lucide: FileSystemIconLoader(`./node_modules/${ICONS}/icons`, bare) } });
+}
 
 /**
  * The program on a phone in a hall without a network: its pages are laid by, and of what it answers the last of each that is read there. What is private about people is not laid by.

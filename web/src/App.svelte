@@ -8,46 +8,42 @@
   import type { Place } from '$lib/finding/Anywhere.svelte';
   import { evening, far } from '$lib/ui/Appearance.svelte';
   import { notices } from '$lib/ui/Notices.svelte';
-  import CalendarDays from '@lucide/svelte/icons/calendar-days';
-  import BookOpen from '@lucide/svelte/icons/book-open';
-  import AArrowUp from '@lucide/svelte/icons/a-arrow-up';
-  import AArrowDown from '@lucide/svelte/icons/a-arrow-down';
-  import Keyboard from '@lucide/svelte/icons/keyboard';
-  import LibraryBig from '@lucide/svelte/icons/library-big';
-  import Music from '@lucide/svelte/icons/music';
-  import CircleQuestionMark from '@lucide/svelte/icons/circle-question-mark';
-  import Moon from '@lucide/svelte/icons/moon';
-  import Route from '@lucide/svelte/icons/route';
-  import Search from '@lucide/svelte/icons/search';
-  import Waypoints from '@lucide/svelte/icons/waypoints';
-  import Contact from '@lucide/svelte/icons/contact';
-  import Sunrise from '@lucide/svelte/icons/sunrise';
-  import Sun from '@lucide/svelte/icons/sun';
+  import CalendarDays from '~icons/lucide/calendar-days';
+  import BookOpen from '~icons/lucide/book-open';
+  import AArrowUp from '~icons/lucide/a-arrow-up';
+  import AArrowDown from '~icons/lucide/a-arrow-down';
+  import Keyboard from '~icons/lucide/keyboard';
+  import LibraryBig from '~icons/lucide/library-big';
+  import Music from '~icons/lucide/music';
+  import CircleQuestionMark from '~icons/lucide/circle-question-mark';
+  import Moon from '~icons/lucide/moon';
+  import Route from '~icons/lucide/route';
+  import Search from '~icons/lucide/search';
+  import Waypoints from '~icons/lucide/waypoints';
+  import Contact from '~icons/lucide/contact';
+  import Sunrise from '~icons/lucide/sunrise';
+  import Sun from '~icons/lucide/sun';
   import Router, { router } from 'svelte-spa-router';
   import { wrap } from 'svelte-spa-router/wrap';
   import { standby } from '$lib/studio/Standby.svelte';
   import NoticeLine from '$lib/ui/NoticeLine.svelte';
-  import UsersRound from '@lucide/svelte/icons/users-round';
-  import Warehouse from '@lucide/svelte/icons/warehouse';
-  import FiguresPage from './routes/FiguresPage.svelte';
-  import FigureSheetPage from './routes/FigureSheetPage.svelte';
+  import UsersRound from '~icons/lucide/users-round';
+  import Warehouse from '~icons/lucide/warehouse';
   import NotFoundPage from './routes/NotFoundPage.svelte';
-  import RoutineDeskPage from './routes/RoutineDeskPage.svelte';
-  import RoutinesPage from './routes/RoutinesPage.svelte';
 
   const ROUTES = {
     '/': wrap({ asyncComponent: () => import('./routes/TodayPage.svelte') }),
     '/first-hour': wrap({ asyncComponent: () => import('./routes/FirstHourPage.svelte') }),
     '/dances/:id': wrap({ asyncComponent: () => import('./routes/DancePage.svelte') }),
-    '/figures': FiguresPage,
+    '/figures': wrap({ asyncComponent: () => import('./routes/FiguresPage.svelte') }),
     '/figures/new': wrap({ asyncComponent: () => import('./routes/NewFigurePage.svelte') }),
-    '/figures/:id': FigureSheetPage,
+    '/figures/:id': wrap({ asyncComponent: () => import('./routes/FigureSheetPage.svelte') }),
     '/figures/:id/card': wrap({ asyncComponent: () => import('./routes/FigureCardPage.svelte') }),
     '/book': wrap({ asyncComponent: () => import('./routes/BookPage.svelte') }),
     '/map': wrap({ asyncComponent: () => import('./routes/LinkMapPage.svelte') }),
     '/studio': wrap({ asyncComponent: () => import('./routes/StudioPage.svelte') }),
-    '/routines': RoutinesPage,
-    '/routines/:id': RoutineDeskPage,
+    '/routines': wrap({ asyncComponent: () => import('./routes/RoutinesPage.svelte') }),
+    '/routines/:id': wrap({ asyncComponent: () => import('./routes/RoutineDeskPage.svelte') }),
     '/routines/:id/rehearse': wrap({ asyncComponent: () => import('./routes/RehearsePage.svelte') }),
     '/drills': wrap({ asyncComponent: () => import('./routes/DrillsPage.svelte') }),
     '/drills/rehearse': wrap({ asyncComponent: () => import('./routes/RehearsePage.svelte') }),
@@ -139,16 +135,16 @@
           ]}
           aria-current={here ? 'page' : undefined}
         >
-          <view.icon size={22} aria-hidden="true" /><span class="sm:far:sr-only">{view.label}</span>
+          <view.icon width={22} height={22} aria-hidden="true" /><span class="sm:far:sr-only">{view.label}</span>
         </a>
       {/each}
       <span class="hidden flex-1 sm:block"></span>
       <span class="flex sm:grid sm:grid-cols-2 sm:far:grid-cols-1">
         <button class="cursor-pointer rounded-xl p-2.5 hover:bg-white/10" aria-label="Go to" title="Go to (Alt G)" onclick={go}>
-          <Search size={22} />
+          <Search width={22} height={22} />
         </button>
         <button class="hidden cursor-pointer rounded-xl p-2.5 hover:bg-white/10 sm:block" aria-label="Shortcuts" title="Shortcuts (?)" onclick={() => (shortcuts = true)}>
-          <Keyboard size={22} />
+          <Keyboard width={22} height={22} />
         </button>
         <button
           class="hidden cursor-pointer rounded-xl p-2.5 hover:bg-white/10 sm:block"
@@ -156,10 +152,10 @@
           title={`${far.on ? 'Read from a chair' : 'Read from two metres'} (Alt Z)`}
           onclick={() => far.toggle()}
         >
-          {#if far.on}<AArrowDown size={22} />{:else}<AArrowUp size={22} />{/if}
+          {#if far.on}<AArrowDown width={22} height={22} />{:else}<AArrowUp width={22} height={22} />{/if}
         </button>
         <button class="cursor-pointer rounded-xl p-2.5 hover:bg-white/10" aria-label={evening.on ? 'Day colours' : 'Evening colours'} onclick={() => evening.toggle()}>
-          {#if evening.on}<Sun size={22} />{:else}<Moon size={22} />{/if}
+          {#if evening.on}<Sun width={22} height={22} />{:else}<Moon width={22} height={22} />{/if}
         </button>
       </span>
     </nav>{/if}

@@ -3,7 +3,7 @@
   import Message from '$lib/ui/Message.svelte';
 
   const LICENCES = [
-    { title: 'Fonts', address: './licences/fonts.txt' },
+    { title: 'Fonts and icons', address: './licences/drawn.txt' },
     { title: 'Pages', address: './licences/pages.txt' },
     { title: 'Libraries', address: './licences/libraries.txt' },
   ];

@@ -13,11 +13,11 @@
   import { notices } from '$lib/ui/Notices.svelte';
   import { plainStore } from '$lib/ui/plainStore';
   import Message from '$lib/ui/Message.svelte';
-  import Pause from '@lucide/svelte/icons/pause';
-  import Play from '@lucide/svelte/icons/play';
-  import Printer from '@lucide/svelte/icons/printer';
-  import Trash2 from '@lucide/svelte/icons/trash-2';
-  import X from '@lucide/svelte/icons/x';
+  import Pause from '~icons/lucide/pause';
+  import Play from '~icons/lucide/play';
+  import Printer from '~icons/lucide/printer';
+  import Trash2 from '~icons/lucide/trash-2';
+  import X from '~icons/lucide/x';
   import { replace, router } from 'svelte-spa-router';
 
   const USUAL = { level: 'bronze', minutes: '45', men: '8', ladies: '8' };
@@ -207,7 +207,7 @@
     <div class="flex flex-wrap items-center gap-2 print:hidden" aria-label="Figures of the class" role="group">
       {#each wish.figures as id, index (index)}
         <button class="act" aria-label={`Without ${titleOf(id)}`} onclick={() => change({ figures: wish.figures.filter((_, at) => at !== index).join(',') })}
-          >{titleOf(id)}<X size={16} aria-hidden="true" /></button
+          >{titleOf(id)}<X width={16} height={16} aria-hidden="true" /></button
         >
       {/each}
       {#if wish.figures.length < 8}
@@ -238,7 +238,7 @@
             <li class="panel flex items-center gap-2 px-3 py-2">
               <span class="text-soft">known: {titleOf(id)}</span>
               <button class="act min-h-9 px-3" aria-label={`${titleOf(id)} is not known`} onclick={() => change({ known: wish.known.filter((other) => other !== id).join(',') })}
-                ><X size={16} aria-hidden="true" /></button
+                ><X width={16} height={16} aria-hidden="true" /></button
               >
             </li>
           {/each}
@@ -250,7 +250,9 @@
       {#each plan.notes as note, at (at)}<p class="border-l-8 border-brass pl-3 text-lg">{note}</p>{/each}
       <section class="panel flex flex-wrap items-center gap-4 p-4 print:hidden" aria-label="The clock">
         <button class="act act-main min-h-14 px-6 text-xl" title="Begin, pause (Space)" onclick={toggle}
-          >{#if run.clock.running}<Pause size={20} aria-hidden="true" />Pause{:else}<Play size={20} aria-hidden="true" />{run.clock.isBegun ? 'Go on' : 'Begin'}{/if}</button
+          >{#if run.clock.running}<Pause width={20} height={20} aria-hidden="true" />Pause{:else}<Play width={20} height={20} aria-hidden="true" />{run.clock.isBegun
+              ? 'Go on'
+              : 'Begin'}{/if}</button
         >
         {#if run.clock.isBegun}
           <p class="text-5xl font-semibold tabular-nums">{clock(run.clock.left)}</p>
@@ -259,7 +261,7 @@
         {:else}
           <p class="min-w-0 flex-1 text-xl">{run.minutes} minutes in {plan.parts.length} parts</p>
         {/if}
-        <button class="act" title="Print (P)" onclick={() => window.print()}><Printer size={18} aria-hidden="true" />Print</button>
+        <button class="act" title="Print (P)" onclick={() => window.print()}><Printer width={18} height={18} aria-hidden="true" />Print</button>
       </section>
       <p class="hidden print:block">{run.minutes} minutes, {wish.men} men, {wish.ladies} ladies</p>
       <ol class="flex flex-col gap-2" aria-label="Parts of the class">
@@ -296,7 +298,7 @@
               </div>
               {#if part.count}<p class="mt-1 text-xl font-semibold">{part.count}</p>{/if}
             </div>
-            <button class="act print:hidden" aria-label={`Without ${part.title}`} onclick={() => run.drop(index)}><Trash2 size={18} /></button>
+            <button class="act print:hidden" aria-label={`Without ${part.title}`} onclick={() => run.drop(index)}><Trash2 width={18} height={18} /></button>
           </li>
         {/each}
       </ol>

@@ -12,9 +12,9 @@
   import { EVENT } from '$lib/keys/shortcuts';
   import { reference } from '$lib/reference/reference.svelte';
   import Message from '$lib/ui/Message.svelte';
-  import Redo2 from '@lucide/svelte/icons/redo-2';
-  import Trash2 from '@lucide/svelte/icons/trash-2';
-  import Undo2 from '@lucide/svelte/icons/undo-2';
+  import Redo2 from '~icons/lucide/redo-2';
+  import Trash2 from '~icons/lucide/trash-2';
+  import Undo2 from '~icons/lucide/undo-2';
   import { push, router } from 'svelte-spa-router';
 
   const PANELS = [
@@ -103,9 +103,9 @@
       />
       <span class="text-soft">{dateWords(desk.event.date)}{desk.event.place ? `, ${desk.event.place}` : ''}</span>
       <span class="flex flex-wrap items-center gap-2">
-        <button class="act" aria-label="Undo" title="Undo (Ctrl Z)" disabled={!desk.canUndo} onclick={() => desk!.undo()}><Undo2 size={18} /></button>
-        <button class="act" aria-label="Redo" title="Redo (Ctrl Y)" disabled={!desk.canRedo} onclick={() => desk!.redo()}><Redo2 size={18} /></button>
-        <button class="act" aria-label="Delete" title="Delete the event" onclick={remove}><Trash2 size={18} /></button>
+        <button class="act" aria-label="Undo" title="Undo (Ctrl Z)" disabled={!desk.canUndo} onclick={() => desk!.undo()}><Undo2 width={18} height={18} /></button>
+        <button class="act" aria-label="Redo" title="Redo (Ctrl Y)" disabled={!desk.canRedo} onclick={() => desk!.redo()}><Redo2 width={18} height={18} /></button>
+        <button class="act" aria-label="Delete" title="Delete the event" onclick={remove}><Trash2 width={18} height={18} /></button>
         <button class="act act-main" disabled={desk.isKept || desk.keeping} onclick={() => desk!.keep()}>{desk.isKept ? 'Kept' : 'Keep'}</button>
       </span>
     </header>

@@ -7,7 +7,7 @@
   import StepCards from '$lib/figures/StepCards.svelte';
   import { narrow } from '$lib/ui/narrow';
   import { columnsFor } from '$lib/figures/columns';
-  import Download from '@lucide/svelte/icons/download';
+  import Download from '~icons/lucide/download';
   import { FigureSheet, type Cell, type TextField } from '$lib/figures/FigureSheet.svelte';
   import EffectsDialog from '$lib/figures/EffectsDialog.svelte';
   import SheetPanel from '$lib/figures/SheetPanel.svelte';
@@ -20,11 +20,11 @@
   import { changedQuery } from '$lib/ui/address';
   import { isTyped, settleField } from '$lib/ui/fieldState';
   import Message from '$lib/ui/Message.svelte';
-  import ChevronLeft from '@lucide/svelte/icons/chevron-left';
-  import ChevronRight from '@lucide/svelte/icons/chevron-right';
-  import Redo2 from '@lucide/svelte/icons/redo-2';
-  import Trash2 from '@lucide/svelte/icons/trash-2';
-  import Undo2 from '@lucide/svelte/icons/undo-2';
+  import ChevronLeft from '~icons/lucide/chevron-left';
+  import ChevronRight from '~icons/lucide/chevron-right';
+  import Redo2 from '~icons/lucide/redo-2';
+  import Trash2 from '~icons/lucide/trash-2';
+  import Undo2 from '~icons/lucide/undo-2';
   import { push, replace, router } from 'svelte-spa-router';
   import { tick } from 'svelte';
 
@@ -192,17 +192,17 @@
           {#if !sheet.isNew}
             <a class="act" href={`#/figures/${sheet.figure.id}/card`}>Card</a>
             <a class="act" href={`#/figures/new?dance=${sheet.figure.dance}&copy=${sheet.figure.id}`}>Copy</a>
-            <button class="act" aria-label="Delete" title="Delete the figure" onclick={remove}><Trash2 size={18} /></button>
+            <button class="act" aria-label="Delete" title="Delete the figure" onclick={remove}><Trash2 width={18} height={18} /></button>
           {/if}
           {#if narrow.current && !sheet.isNew}<button class="act" onclick={() => show({ change: reads ? 'yes' : '' })}>{reads ? 'Change it' : 'Read it'}</button>{/if}
           <button class={['act', reads && 'hidden']} aria-pressed={foldedOut} onclick={() => show({ columns: foldedOut ? '' : 'all' })}>
             {foldedOut ? 'Fewer columns' : 'All columns'}
           </button>
           <button class="act" aria-label="Undo" title="Undo (Ctrl Z)" disabled={!sheet.canUndo} onclick={() => sheet!.undo()}>
-            <Undo2 size={18} />
+            <Undo2 width={18} height={18} />
           </button>
           <button class="act" aria-label="Redo" title="Redo (Ctrl Y)" disabled={!sheet.canRedo} onclick={() => sheet!.redo()}>
-            <Redo2 size={18} />
+            <Redo2 width={18} height={18} />
           </button>
           <button class="act act-main" disabled={sheet.isKept || sheet.keeping} onclick={keep}>
             {sheet.isKept ? 'Kept' : sheet.isNew ? 'Keep as new' : 'Keep'}
@@ -264,15 +264,17 @@
         <section class="panel flex h-96 flex-col overflow-hidden lg:h-auto lg:min-h-0" aria-label="Steps on the floor">
           <div class="flex items-center gap-2 px-3 pt-2">
             <button class="act" aria-label="A step back" disabled={at === 0} onclick={() => show({ at: String(at - 1) })}>
-              <ChevronLeft size={18} />
+              <ChevronLeft width={18} height={18} />
             </button>
             <span class="min-w-16 text-center font-title text-2xl font-semibold">
               {at === 0 ? 'start' : (sheet.figure.man[litRow('man') ?? 0]?.count ?? '')}
             </span>
             <button class="act" aria-label="A step on" disabled={at >= sheet.onsets.length} onclick={() => show({ at: String(at + 1) })}>
-              <ChevronRight size={18} />
+              <ChevronRight width={18} height={18} />
             </button>
-            <button class="act px-2" aria-label="Save the steps as SVG" title="Save the steps as SVG, 1 : 10" onclick={() => sheet!.saveSteps()}><Download size={18} /></button>
+            <button class="act px-2" aria-label="Save the steps as SVG" title="Save the steps as SVG, 1 : 10" onclick={() => sheet!.saveSteps()}
+              ><Download width={18} height={18} /></button
+            >
           </div>
           <div class="min-h-0 flex-1"><StepDrawing reading={sheet.reading} {at} onsets={sheet.onsets} /></div>
           <p class="border-t-[6px] border-line px-3 py-1 text-sm text-soft">Wall on this side, line of dance to the right. His prints are filled, hers are outlined.</p>

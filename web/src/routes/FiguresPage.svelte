@@ -8,10 +8,12 @@
   import { reference } from '$lib/reference/reference.svelte';
   import { changedQuery } from '$lib/ui/address';
   import Choice from '$lib/ui/Choice.svelte';
+  import { FirstScreen } from '$lib/ui/FirstScreen.svelte';
   import Message from '$lib/ui/Message.svelte';
   import { push, replace, router } from 'svelte-spa-router';
 
   const list = new FigureList();
+  const screen = new FirstScreen();
   const FACINGS = ['LOD', 'DC', 'C', 'DC-A', 'ALOD', 'DW-A', 'W', 'DW'];
 
   let question = $derived<Question>({
@@ -37,10 +39,11 @@
   const keys = keysFor(LIST, { create: () => void push(newAddress) });
 
   let newAddress = $derived(`/figures/new?dance=${question.dance || reference.lastDance}`);
+  let drawn = $derived(screen.of(list.figures ?? []));
   /** Beginners' figures first, as the server sends them within each level. */
   let byLevel = $derived(
     reference.notation.levels
-      .map(({ shorthand: level }) => ({ level, figures: list.figures?.filter((figure) => figure.level === level) ?? [] }))
+      .map(({ shorthand: level }) => ({ level, count: list.figures?.filter((figure) => figure.level === level).length, figures: drawn.filter((figure) => figure.level === level) }))
       .filter(({ figures }) => figures.length > 0),
   );
   let asksAnything = $derived(Object.values(question).some((text) => text !== ''));
@@ -107,9 +110,9 @@
     </div>
   {:else}
     <div class="panel min-h-0 flex-1 overflow-y-auto">
-      {#each byLevel as { level, figures } (level)}
+      {#each byLevel as { level, count, figures } (level)}
         <h2 class="sticky top-0 z-10 border-y-[1.5px] border-line bg-board px-5 py-1 font-text text-base font-semibold tracking-normal first:border-t-0">
-          {level}<span class="font-normal text-soft">, {figures.length}</span>
+          {level}<span class="font-normal text-soft">, {count}</span>
         </h2>
         <ul>
           {#each figures as figure (figure.id)}

@@ -2,7 +2,7 @@
   import { sentenceOf } from '$lib/api/client';
   import { FirstHour, type Task } from '$lib/firsthour/FirstHour.svelte';
   import Message from '$lib/ui/Message.svelte';
-  import Check from '@lucide/svelte/icons/check';
+  import Check from '~icons/lucide/check';
   import { push } from 'svelte-spa-router';
 
   const hour = new FirstHour();
@@ -30,7 +30,7 @@
       {@const isNext = hour.next?.task === step.task}
       <li class={['panel grid grid-cols-[3rem_1fr] gap-x-4 p-4 sm:grid-cols-[3rem_1fr_auto] sm:items-center', isNext && 'border-ink outline-1 outline-ink']}>
         <span class={['grid size-12 place-items-center rounded-full font-title text-2xl font-bold', step.done ? 'bg-spruce text-floor' : 'bg-line']}>
-          {#if step.done}<Check size={26} aria-hidden="true" /><span class="sr-only">Done:</span>{:else}{index + 1}{/if}
+          {#if step.done}<Check width={26} height={26} aria-hidden="true" /><span class="sr-only">Done:</span>{:else}{index + 1}{/if}
         </span>
         <div>
           <h2 class="text-2xl">{step.title}</h2>

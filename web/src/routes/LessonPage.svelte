@@ -15,8 +15,8 @@
   import DeskHeader from '$lib/ui/DeskHeader.svelte';
   import Message from '$lib/ui/Message.svelte';
   import { PlainDesk } from '$lib/ui/PlainDesk.svelte';
-  import Pause from '@lucide/svelte/icons/pause';
-  import Play from '@lucide/svelte/icons/play';
+  import Pause from '~icons/lucide/pause';
+  import Play from '~icons/lucide/play';
   import { push, router } from 'svelte-spa-router';
 
   let desk = $state.raw<PlainDesk<Lesson>>();
@@ -100,7 +100,7 @@
         aria-label={run.clock.running ? 'Pause' : run.clock.isBegun ? 'Go on' : 'Begin'}
         title="Begin, pause (Space)"
         onclick={() => run!.clock.toggle()}
-        >{#if run.clock.running}<Pause size={20} aria-hidden="true" />{:else}<Play size={20} aria-hidden="true" />{/if}<span class="text-2xl tabular-nums"
+        >{#if run.clock.running}<Pause width={20} height={20} aria-hidden="true" />{:else}<Play width={20} height={20} aria-hidden="true" />{/if}<span class="text-2xl tabular-nums"
           >{run.clock.isBegun ? clock(run.clock.left) : `${desk.value.minutes} min`}</span
         ></button
       >

@@ -12,11 +12,11 @@
   import TapPad from '$lib/music/TapPad.svelte';
   import { reference } from '$lib/reference/reference.svelte';
   import Message from '$lib/ui/Message.svelte';
-  import Pause from '@lucide/svelte/icons/pause';
-  import Play from '@lucide/svelte/icons/play';
-  import Redo2 from '@lucide/svelte/icons/redo-2';
-  import Trash2 from '@lucide/svelte/icons/trash-2';
-  import Undo2 from '@lucide/svelte/icons/undo-2';
+  import Pause from '~icons/lucide/pause';
+  import Play from '~icons/lucide/play';
+  import Redo2 from '~icons/lucide/redo-2';
+  import Trash2 from '~icons/lucide/trash-2';
+  import Undo2 from '~icons/lucide/undo-2';
   import { push, router } from 'svelte-spa-router';
 
   let desk = $state.raw<PieceDesk>();
@@ -122,9 +122,9 @@
       />
       <span class="text-soft">{desk.bars} bars, {Math.round(opening * 10) / 10} a minute, {minutes(desk.seconds)}</span>
       <span class="flex flex-wrap items-center gap-2">
-        <button class="act" aria-label="Undo" title="Undo (Ctrl Z)" disabled={!desk.canUndo} onclick={() => desk!.undo()}><Undo2 size={18} /></button>
-        <button class="act" aria-label="Redo" title="Redo (Ctrl Y)" disabled={!desk.canRedo} onclick={() => desk!.redo()}><Redo2 size={18} /></button>
-        <button class="act" aria-label="Delete" title="Delete the piece" onclick={remove}><Trash2 size={18} /></button>
+        <button class="act" aria-label="Undo" title="Undo (Ctrl Z)" disabled={!desk.canUndo} onclick={() => desk!.undo()}><Undo2 width={18} height={18} /></button>
+        <button class="act" aria-label="Redo" title="Redo (Ctrl Y)" disabled={!desk.canRedo} onclick={() => desk!.redo()}><Redo2 width={18} height={18} /></button>
+        <button class="act" aria-label="Delete" title="Delete the piece" onclick={remove}><Trash2 width={18} height={18} /></button>
         <button class="act act-main" disabled={desk.isKept || desk.keeping} onclick={() => desk!.keep()}>{desk.isKept ? 'Kept' : 'Keep'}</button>
       </span>
     </header>
@@ -164,7 +164,7 @@
             ></audio>
             <p class="mt-2 flex flex-wrap items-center gap-3">
               <button class="act act-main min-h-12 min-w-28" title="Hear it, pause (Space)" onclick={play}
-                >{#if playing}<Pause size={20} />Pause{:else}<Play size={20} />Play{/if}</button
+                >{#if playing}<Pause width={20} height={20} />Pause{:else}<Play width={20} height={20} />Play{/if}</button
               >
               <span class="font-title text-xl font-semibold">{minutes(heard)} <span class="text-soft">of {minutes(desk.seconds)}</span></span>
             </p>

@@ -12,7 +12,7 @@
   import { asked, changedQuery } from '$lib/ui/address';
   import Choice from '$lib/ui/Choice.svelte';
   import Message from '$lib/ui/Message.svelte';
-  import Printer from '@lucide/svelte/icons/printer';
+  import Printer from '~icons/lucide/printer';
   import { replace, router } from 'svelte-spa-router';
   import { tick } from 'svelte';
 
@@ -140,7 +140,7 @@
     <h1 class="mr-4 flex-1 text-4xl">Questions</h1>
     <button class="act" title="Ask others (N)" onclick={() => change({ seed: anySeed() })}>Ask others</button>
     <details class="relative">
-      <summary class="act list-none"><Printer size={18} aria-hidden="true" />On paper</summary>
+      <summary class="act list-none"><Printer width={18} height={18} aria-hidden="true" />On paper</summary>
       <div class="panel absolute right-0 z-20 mt-1 w-72 space-y-2 p-3 shadow-xl">
         <label class="flex items-center justify-between gap-2"
           >questions <input class="field w-20 px-2" type="number" min="1" max="200" value={wish.count} onchange={(event) => change({ count: event.currentTarget.value })} /></label

@@ -13,14 +13,14 @@
   import { rehearsed } from '$lib/firsthour/progress';
   import { saidAt } from '$lib/routines/where';
   import Message from '$lib/ui/Message.svelte';
-  import ArrowLeft from '@lucide/svelte/icons/arrow-left';
-  import Eye from '@lucide/svelte/icons/eye';
-  import Pause from '@lucide/svelte/icons/pause';
-  import Play from '@lucide/svelte/icons/play';
-  import Repeat from '@lucide/svelte/icons/repeat';
-  import SkipBack from '@lucide/svelte/icons/skip-back';
-  import SkipForward from '@lucide/svelte/icons/skip-forward';
-  import Volume2 from '@lucide/svelte/icons/volume-2';
+  import ArrowLeft from '~icons/lucide/arrow-left';
+  import Eye from '~icons/lucide/eye';
+  import Pause from '~icons/lucide/pause';
+  import Play from '~icons/lucide/play';
+  import Repeat from '~icons/lucide/repeat';
+  import SkipBack from '~icons/lucide/skip-back';
+  import SkipForward from '~icons/lucide/skip-forward';
+  import Volume2 from '~icons/lucide/volume-2';
   import { router } from 'svelte-spa-router';
 
   const PANELS = [
@@ -131,7 +131,7 @@
       <a
         class="act px-3"
         href={isDrill ? `#/drills?figure=${rehearsal.routine.placements[0]?.figure}` : `#/routines/${id}?figure=${man?.placement ?? 0}`}
-        aria-label={isDrill ? 'Back to the exercises' : 'Back to the desk'}><ArrowLeft size={20} /></a
+        aria-label={isDrill ? 'Back to the exercises' : 'Back to the desk'}><ArrowLeft width={20} height={20} /></a
       >
       <h1 class="text-lg leading-tight sm:text-2xl">{rehearsal.routine.title}</h1>
       <span class="ml-auto text-right leading-tight text-soft">
@@ -174,11 +174,11 @@
         oninput={(event) => rehearsal!.go(event.currentTarget.valueAsNumber)}
       />
       <div class="flex flex-wrap items-center gap-2">
-        <button class="act h-12" aria-label="A step back" title="A step back (←)" onclick={() => rehearsal!.step(-1)}><SkipBack size={22} /></button>
+        <button class="act h-12" aria-label="A step back" title="A step back (←)" onclick={() => rehearsal!.step(-1)}><SkipBack width={22} height={22} /></button>
         <button class="act act-main h-12 w-32 justify-center text-lg" title="Play, pause (Space)" onclick={() => rehearsal!.toggle()}>
-          {#if rehearsal.playing}<Pause size={22} /> Pause{:else}<Play size={22} /> Dance{/if}
+          {#if rehearsal.playing}<Pause width={22} height={22} /> Pause{:else}<Play width={22} height={22} /> Dance{/if}
         </button>
-        <button class="act h-12" aria-label="A step on" title="A step on (→)" onclick={() => rehearsal!.step(1)}><SkipForward size={22} /></button>
+        <button class="act h-12" aria-label="A step on" title="A step on (→)" onclick={() => rehearsal!.step(1)}><SkipForward width={22} height={22} /></button>
         <label class="inline-flex min-w-52 flex-1 items-center gap-2 sm:flex-none">
           <input
             class="w-full accent-(--ff-brass-deep) sm:w-52"
@@ -201,7 +201,7 @@
               aria-expanded={panel === each.key}
               onclick={() => (panel = panel === each.key ? undefined : each.key)}
             >
-              <each.icon size={18} aria-hidden="true" />{each.label}
+              <each.icon width={18} height={18} aria-hidden="true" />{each.label}
             </button>
           {/each}
         </span>

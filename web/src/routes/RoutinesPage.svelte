@@ -2,16 +2,18 @@
   import { api, required, sentenceOf } from '$lib/api/client';
   import { RoutineList, type Order } from '$lib/routines/RoutineList.svelte';
   import { ageOf, today } from '$lib/ui/moment';
-  import Printer from '@lucide/svelte/icons/printer';
-  import Footprints from '@lucide/svelte/icons/footprints';
+  import Printer from '~icons/lucide/printer';
+  import Footprints from '~icons/lucide/footprints';
   import { reference } from '$lib/reference/reference.svelte';
   import Choice from '$lib/ui/Choice.svelte';
+  import { FirstScreen } from '$lib/ui/FirstScreen.svelte';
   import { idOf } from '$lib/ui/idOf';
   import { narrow } from '$lib/ui/narrow';
   import Message from '$lib/ui/Message.svelte';
   import { push } from 'svelte-spa-router';
 
   const list = new RoutineList();
+  const screen = new FirstScreen();
   void list.load();
   let title = $state('');
   let dance = $state(reference.lastDance);
@@ -74,7 +76,7 @@
       </p>
     {/if}
     <ul class="grid gap-3 sm:grid-cols-2">
-      {#each list.shown as routine (routine.id)}
+      {#each screen.of(list.shown) as routine (routine.id)}
         {@const standing = list.standing(routine)}
         <li class="flex gap-2">
           <a class="panel flex flex-1 items-baseline justify-between gap-4 px-5 py-3 hover:border-ink" href={`#/routines/${routine.id}`}>
@@ -97,9 +99,11 @@
           </a>
           {#if routine.placements > 0}
             <span class="flex flex-col gap-2">
-              <a class="act h-auto flex-1 px-4" href={`#/routines/${routine.id}/rehearse`} aria-label={`Rehearse ${routine.title}`} title="Rehearse"><Footprints size={20} /></a>
+              <a class="act h-auto flex-1 px-4" href={`#/routines/${routine.id}/rehearse`} aria-label={`Rehearse ${routine.title}`} title="Rehearse"
+                ><Footprints width={20} height={20} /></a
+              >
               <a class="act h-auto flex-1 px-4" href={`#/routines/${routine.id}/card`} aria-label={`Hand out ${routine.title}`} title="Hand out: on paper, or as a PDF"
-                ><Printer size={20} /></a
+                ><Printer width={20} height={20} /></a
               >
             </span>
           {/if}

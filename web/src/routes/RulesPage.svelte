@@ -8,9 +8,9 @@
   import OrganiserLine from '$lib/rules/OrganiserLine.svelte';
   import { ProfileDesk } from '$lib/rules/ProfileDesk.svelte';
   import Message from '$lib/ui/Message.svelte';
-  import Redo2 from '@lucide/svelte/icons/redo-2';
-  import Trash2 from '@lucide/svelte/icons/trash-2';
-  import Undo2 from '@lucide/svelte/icons/undo-2';
+  import Redo2 from '~icons/lucide/redo-2';
+  import Trash2 from '~icons/lucide/trash-2';
+  import Undo2 from '~icons/lucide/undo-2';
   import { push, router } from 'svelte-spa-router';
 
   let desk = $state.raw<ProfileDesk>();
@@ -58,9 +58,9 @@
         ondone={() => desk!.accept()}
       />
       <a class="act" href={`/api/profiles/${desk.profile.id}/book`} download={`${desk.profile.id}.json`}>As a file</a>
-      <button class="act" aria-label="Undo" title="Undo (Ctrl Z)" disabled={!desk.canUndo} onclick={() => desk!.undo()}><Undo2 size={18} /></button>
-      <button class="act" aria-label="Redo" title="Redo (Ctrl Y)" disabled={!desk.canRedo} onclick={() => desk!.redo()}><Redo2 size={18} /></button>
-      <button class="act" aria-label="Delete" title="Delete the rules" onclick={remove}><Trash2 size={18} /></button>
+      <button class="act" aria-label="Undo" title="Undo (Ctrl Z)" disabled={!desk.canUndo} onclick={() => desk!.undo()}><Undo2 width={18} height={18} /></button>
+      <button class="act" aria-label="Redo" title="Redo (Ctrl Y)" disabled={!desk.canRedo} onclick={() => desk!.redo()}><Redo2 width={18} height={18} /></button>
+      <button class="act" aria-label="Delete" title="Delete the rules" onclick={remove}><Trash2 width={18} height={18} /></button>
       <button class="act act-main" disabled={desk.isKept || desk.keeping} onclick={() => desk!.keep()}>{desk.isKept ? 'Kept' : 'Keep'}</button>
     </header>
     {#if desk.failure}<Message sentence={desk.failure} faults={desk.faults} />{/if}

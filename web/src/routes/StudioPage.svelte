@@ -4,8 +4,8 @@
   import { Studio } from '$lib/studio/Studio.svelte';
   import Message from '$lib/ui/Message.svelte';
   import { momentOf } from '$lib/ui/moment';
-  import Archive from '@lucide/svelte/icons/archive';
-  import Download from '@lucide/svelte/icons/download';
+  import Archive from '~icons/lucide/archive';
+  import Download from '~icons/lucide/download';
 
   const KILOBYTE = 1024;
   const studio = new Studio();
@@ -31,7 +31,7 @@
     <section class="panel p-5" aria-label="Backups">
       <div class="flex flex-wrap items-center justify-between gap-2">
         <h2 class="text-2xl">Backups</h2>
-        <button class="act act-main" disabled={studio.busy !== undefined} onclick={() => studio.backUp()}><Archive size={18} />Back up now</button>
+        <button class="act act-main" disabled={studio.busy !== undefined} onclick={() => studio.backUp()}><Archive width={18} height={18} />Back up now</button>
       </div>
       <p class="mt-1 leading-snug text-soft">
         Everything in one file: figures, routines and all their versions. One is made every day; those of the last seven days and of four weeks stay.
@@ -45,7 +45,9 @@
                 <button class="act act-main" onclick={() => ((asked = undefined), studio.restore(backup.name))}>Yes, put it back</button>
                 <button class="act" onclick={() => (asked = undefined)}>No</button>
               {:else}
-                <a class="act px-2" href={`/api/backups/${backup.name}`} download={backup.name} aria-label={`Save ${backup.name}`} title="Save the file"><Download size={18} /></a>
+                <a class="act px-2" href={`/api/backups/${backup.name}`} download={backup.name} aria-label={`Save ${backup.name}`} title="Save the file"
+                  ><Download width={18} height={18} /></a
+                >
                 <button class="act" disabled={studio.busy !== undefined} onclick={() => (asked = backup.name)}>Put back</button>
               {/if}
             </span>

@@ -2,7 +2,7 @@
   import type { ColumnKey, Part, Row, Variation } from '$lib/api/client';
   import { reference } from '$lib/reference/reference.svelte';
   import Choice from '$lib/ui/Choice.svelte';
-  import Trash2 from '@lucide/svelte/icons/trash-2';
+  import Trash2 from '~icons/lucide/trash-2';
 
   interface Props {
     /** Where it stands in the figure, for naming its fields. */
@@ -64,7 +64,7 @@
     {:else}
       <input class="field min-w-0 flex-1" aria-label="Name" value={variation.name} onchange={(event) => onchange({ ...variation, name: event.currentTarget.value })} />
     {/if}
-    <button class="act" aria-label={`Remove ${variation.name}`} onclick={onremove}><Trash2 size={16} /></button>
+    <button class="act" aria-label={`Remove ${variation.name}`} onclick={onremove}><Trash2 width={16} height={16} /></button>
   </div>
   {#each lines as line, index (index)}
     <div class="mt-1 grid grid-cols-[5rem_3.5rem_1fr_1.2fr_auto] gap-1">
@@ -78,7 +78,7 @@
         onchange={(column) => amend(index, { column: column as ColumnKey })}
       />
       <input class="field min-w-0 px-2" aria-label="Instead" value={line.text} onchange={(event) => amend(index, { text: event.currentTarget.value })} />
-      <button class="act px-2" aria-label="Remove this change" onclick={() => write(lines.toSpliced(index, 1))}><Trash2 size={14} /></button>
+      <button class="act px-2" aria-label="Remove this change" onclick={() => write(lines.toSpliced(index, 1))}><Trash2 width={14} height={14} /></button>
     </div>
   {/each}
   <button class="act mt-1" onclick={add}>Change a cell</button>

@@ -1,7 +1,7 @@
 <script lang="ts">
   import Choice from '$lib/ui/Choice.svelte';
   import type { Figure, Variation } from '$lib/api/client';
-  import Trash2 from '@lucide/svelte/icons/trash-2';
+  import Trash2 from '~icons/lucide/trash-2';
   import type { FigureSheet } from './FigureSheet.svelte';
   import RepeatTable from './RepeatTable.svelte';
   import VariationEditor from './VariationEditor.svelte';
@@ -54,7 +54,7 @@
             onchange={(event) => sheet.set({ timings: list('timings').with(index, { ...timing, [key]: event.currentTarget.value }) })}
           />
         {/each}
-        <button class="act px-2" aria-label="Remove timing" onclick={() => sheet.set({ timings: list('timings').toSpliced(index, 1) })}><Trash2 size={14} /></button>
+        <button class="act px-2" aria-label="Remove timing" onclick={() => sheet.set({ timings: list('timings').toSpliced(index, 1) })}><Trash2 width={14} height={14} /></button>
       </div>
     {/each}
     <button class="act mt-1" onclick={() => sheet.set({ timings: [...list('timings'), { name: 'another timing', ...counts }] })}>Add a timing</button>
@@ -98,7 +98,9 @@
           value={split.startAlignments?.join(', ')}
           onchange={(event) => sheet.set({ splits: list('splits').with(index, { ...split, startAlignments: texts(event.currentTarget.value) }) })}
         />
-        <button class="act justify-self-start px-2" aria-label="Remove part" onclick={() => sheet.set({ splits: list('splits').toSpliced(index, 1) })}><Trash2 size={14} /></button>
+        <button class="act justify-self-start px-2" aria-label="Remove part" onclick={() => sheet.set({ splits: list('splits').toSpliced(index, 1) })}
+          ><Trash2 width={14} height={14} /></button
+        >
       </div>
     {/each}
     <button class="act mt-1" onclick={() => sheet.set({ splits: [...list('splits'), { name: 'first half', first: 1, last: Math.ceil(sheet.figure.man.length / 2) }] })}
@@ -135,7 +137,7 @@
           onchange={(event) => sheet.set({ repeat: { ...unit, times: event.currentTarget.value } })}
         />
         times
-        <button class="act px-2" aria-label="No repeats" onclick={() => sheet.set({ repeat: undefined })}><Trash2 size={14} /></button>
+        <button class="act px-2" aria-label="No repeats" onclick={() => sheet.set({ repeat: undefined })}><Trash2 width={14} height={14} /></button>
       </div>
       <RepeatTable rows={sheet.reading.repeats} />
     {:else}

@@ -1,7 +1,7 @@
 <script lang="ts">
   import type { Due } from '$lib/api/client';
   import { reference } from '$lib/reference/reference.svelte';
-  import TriangleAlert from '@lucide/svelte/icons/triangle-alert';
+  import TriangleAlert from '~icons/lucide/triangle-alert';
   import GradeMark from './GradeMark.svelte';
 
   interface Props {
@@ -22,7 +22,7 @@
         <p class="leading-snug text-soft">{each.reasons.join(' · ')}</p>
       </div>
       <span class="inline-flex items-center gap-1 whitespace-nowrap"
-        >{#if each.subject.startsWith('fault~')}<TriangleAlert size={18} aria-hidden="true" />fault{:else}<GradeMark value={each.stage} />{each.stage}{/if}</span
+        >{#if each.subject.startsWith('fault~')}<TriangleAlert width={18} height={18} aria-hidden="true" />fault{:else}<GradeMark value={each.stage} />{each.stage}{/if}</span
       >
     </li>
   {:else}

@@ -1,6 +1,6 @@
 <script lang="ts">
   import type { Note } from '$lib/api/client';
-  import Undo2 from '@lucide/svelte/icons/undo-2';
+  import Undo2 from '~icons/lucide/undo-2';
   import GradeMark from './GradeMark.svelte';
   import type { LessonRun } from './LessonRun.svelte';
 
@@ -41,7 +41,9 @@
           {#each note.faults ?? [] as fault, at (at)}<span class="block text-madder">{faultWords(fault)}</span>{/each}
           {#if note.words}<span class="block">{note.words}</span>{/if}
         </span>
-        <button class="act min-h-11 px-3 print:hidden" aria-label={`Take back: ${titleOf(note)}, ${time(note.at)}`} onclick={() => run.takeBack(note)}><Undo2 size={18} /></button>
+        <button class="act min-h-11 px-3 print:hidden" aria-label={`Take back: ${titleOf(note)}, ${time(note.at)}`} onclick={() => run.takeBack(note)}
+          ><Undo2 width={18} height={18} /></button
+        >
       </li>
     {:else}
       <li class="text-soft">Nothing yet. Tap what is danced, then how it went.</li>

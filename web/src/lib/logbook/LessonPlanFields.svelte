@@ -2,8 +2,8 @@
   import type { Lesson, LessonPart } from '$lib/api/client';
   import { readTime } from '$lib/events/clock';
   import type { PlainDesk } from '$lib/ui/PlainDesk.svelte';
-  import ArrowUp from '@lucide/svelte/icons/arrow-up';
-  import Trash2 from '@lucide/svelte/icons/trash-2';
+  import ArrowUp from '~icons/lucide/arrow-up';
+  import Trash2 from '~icons/lucide/trash-2';
 
   interface Props {
     desk: PlainDesk<Lesson>;
@@ -66,8 +66,9 @@
         {#if part.why}<p class="px-1 leading-snug text-soft">{part.why}</p>{/if}
       </div>
       <span class="flex gap-1 print:hidden">
-        <button class="act px-3" aria-label={`${part.title} earlier`} disabled={index === 0} onclick={() => up(index)}><ArrowUp size={18} /></button>
-        <button class="act px-3" aria-label={`Without ${part.title}`} onclick={() => desk.set({ parts: lesson.parts.filter((_, at) => at !== index) })}><Trash2 size={18} /></button
+        <button class="act px-3" aria-label={`${part.title} earlier`} disabled={index === 0} onclick={() => up(index)}><ArrowUp width={18} height={18} /></button>
+        <button class="act px-3" aria-label={`Without ${part.title}`} onclick={() => desk.set({ parts: lesson.parts.filter((_, at) => at !== index) })}
+          ><Trash2 width={18} height={18} /></button
         >
       </span>
     </li>

@@ -1,7 +1,7 @@
 <script lang="ts">
   import Message from '$lib/ui/Message.svelte';
-  import Pause from '@lucide/svelte/icons/pause';
-  import Play from '@lucide/svelte/icons/play';
+  import Pause from '~icons/lucide/pause';
+  import Play from '~icons/lucide/play';
   import { minutes } from './minutes';
   import type { PieceDesk } from './PieceDesk.svelte';
   import type { Recording } from './Recording.svelte';
@@ -69,7 +69,7 @@
     >
     {#if recording.name}
       <button class="act act-main" title="Hear it, pause (Space)" onclick={play}
-        >{#if playing}<Pause size={18} />Pause{:else}<Play size={18} />Play{/if}</button
+        >{#if playing}<Pause width={18} height={18} />Pause{:else}<Play width={18} height={18} />Play{/if}</button
       >
       <span>{recording.name}, {minutes(at)} of {minutes(recording.seconds)}</span>
     {:else}

@@ -5,7 +5,7 @@
   import { reference } from '$lib/reference/reference.svelte';
   import Choice from '$lib/ui/Choice.svelte';
   import type { PlainDesk } from '$lib/ui/PlainDesk.svelte';
-  import X from '@lucide/svelte/icons/x';
+  import X from '~icons/lucide/x';
   import DanceBoxes from './DanceBoxes.svelte';
 
   interface Props {
@@ -55,7 +55,7 @@
       />
       {#if couple.members.length > 1}
         <button class="act" aria-label={`Without ${nameOf(member.person)}`} onclick={() => desk.set({ members: couple.members.filter((_, at) => at !== index) })}
-          ><X size={18} /></button
+          ><X width={18} height={18} /></button
         >
       {/if}
     </div>
@@ -83,7 +83,7 @@
 <section class="flex flex-wrap items-center gap-2" aria-label="Routines in work">
   {#each couple.routines ?? [] as routine (routine)}
     <button class="act" aria-label={`Without ${titleOf(routine)}`} onclick={() => desk.set({ routines: couple.routines?.filter((other) => other !== routine) })}
-      >{titleOf(routine)}<X size={16} aria-hidden="true" /></button
+      >{titleOf(routine)}<X width={16} height={16} aria-hidden="true" /></button
     >
   {/each}
   <Choice

@@ -1,9 +1,9 @@
 <script lang="ts">
   import GrowingField from '$lib/ui/GrowingField.svelte';
-  import CornerMark from '@lucide/svelte/icons/corner-left-up';
+  import CornerMark from '~icons/lucide/corner-left-up';
   import { intoView } from '$lib/ui/intoView';
-  import Star from '@lucide/svelte/icons/star';
-  import Trash2 from '@lucide/svelte/icons/trash-2';
+  import Star from '~icons/lucide/star';
+  import Trash2 from '~icons/lucide/trash-2';
   import type { DeskView } from './DeskView.svelte';
   import ElementFields from './ElementFields.svelte';
   import LoopAnswer from './LoopAnswer.svelte';
@@ -41,12 +41,12 @@
   <h2 class="text-xl">{chosen.title}</h2>
   <div class="mt-1 flex flex-wrap gap-2">
     <button class="act" onclick={() => desk.turnCorner()}>
-      <CornerMark size={17} />{chosen.cornerAfter ? 'No corner' : 'Corner after'}
+      <CornerMark width={17} height={17} />{chosen.cornerAfter ? 'No corner' : 'Corner after'}
     </button>
     <button class="act" aria-pressed={chosen.highlight} aria-label="Highlight" onclick={() => desk.highlight()}>
-      <Star size={17} class={chosen.highlight ? 'fill-brass text-brass' : ''} />
+      <Star width={17} height={17} class={chosen.highlight ? 'fill-brass text-brass' : ''} />
     </button>
-    <button class="act" aria-label="Take it out" onclick={() => view.takeOut()}><Trash2 size={17} /></button>
+    <button class="act" aria-label="Take it out" onclick={() => view.takeOut()}><Trash2 width={17} height={17} /></button>
     {#if desk.chosen?.figure}<a class="act" href={`#/figures/${chosen.figure}`}>Sheet</a>{/if}
   </div>
   {#if desk.chosen?.element}

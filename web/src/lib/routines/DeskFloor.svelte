@@ -1,9 +1,9 @@
 <script lang="ts">
   import FloorPlan from '$lib/floor/FloorPlan.svelte';
-  import Pause from '@lucide/svelte/icons/pause';
-  import Play from '@lucide/svelte/icons/play';
-  import SkipBack from '@lucide/svelte/icons/skip-back';
-  import SkipForward from '@lucide/svelte/icons/skip-forward';
+  import Pause from '~icons/lucide/pause';
+  import Play from '~icons/lucide/play';
+  import SkipBack from '~icons/lucide/skip-back';
+  import SkipForward from '~icons/lucide/skip-forward';
   import type { DeskView } from './DeskView.svelte';
 
   interface Props {
@@ -27,11 +27,11 @@
 
 <section class="panel flex min-h-96 flex-col overflow-hidden lg:min-h-0" aria-label="Floor">
   <div class="flex flex-wrap items-center gap-3 border-b-[1.5px] border-line px-3 py-2">
-    <button class="act" aria-label="A step back" onclick={() => view.step(-1)}><SkipBack size={18} /></button>
+    <button class="act" aria-label="A step back" onclick={() => view.step(-1)}><SkipBack width={18} height={18} /></button>
     <button class="act act-main w-28 justify-center" onclick={() => playback.toggle()}>
-      {#if playback.playing}<Pause size={18} /> Pause{:else}<Play size={18} /> Play{/if}
+      {#if playback.playing}<Pause width={18} height={18} /> Pause{:else}<Play width={18} height={18} /> Play{/if}
     </button>
-    <button class="act" aria-label="A step on" onclick={() => view.step(1)}><SkipForward size={18} /></button>
+    <button class="act" aria-label="A step on" onclick={() => view.step(1)}><SkipForward width={18} height={18} /></button>
     <span class="min-w-16 text-center font-title text-5xl leading-none font-bold" data-testid="count">{man?.count ?? '–'}</span>
     <span class="leading-tight text-soft">bar<span class="block font-title text-xl font-semibold text-ink">{man?.bar ?? '–'}</span></span>
     <span class="min-w-60 flex-1 leading-snug">

@@ -2,15 +2,15 @@
   import GrowingField from '$lib/ui/GrowingField.svelte';
   import { narrow } from '$lib/ui/narrow';
   import { reference } from '$lib/reference/reference.svelte';
-  import Archive from '@lucide/svelte/icons/archive';
-  import ArchiveRestore from '@lucide/svelte/icons/archive-restore';
-  import Copy from '@lucide/svelte/icons/copy';
-  import Footprints from '@lucide/svelte/icons/footprints';
-  import HistoryIcon from '@lucide/svelte/icons/history';
-  import Maximize from '@lucide/svelte/icons/maximize';
-  import Redo2 from '@lucide/svelte/icons/redo-2';
-  import Trash2 from '@lucide/svelte/icons/trash-2';
-  import Undo2 from '@lucide/svelte/icons/undo-2';
+  import Archive from '~icons/lucide/archive';
+  import ArchiveRestore from '~icons/lucide/archive-restore';
+  import Copy from '~icons/lucide/copy';
+  import Footprints from '~icons/lucide/footprints';
+  import HistoryIcon from '~icons/lucide/history';
+  import Maximize from '~icons/lucide/maximize';
+  import Redo2 from '~icons/lucide/redo-2';
+  import Trash2 from '~icons/lucide/trash-2';
+  import Undo2 from '~icons/lucide/undo-2';
   import { push } from 'svelte-spa-router';
   import ConditionFields from './ConditionFields.svelte';
   import type { DeskView } from './DeskView.svelte';
@@ -54,28 +54,28 @@
     <span class="flex flex-wrap items-center gap-2">
       <button class="act" title="Compose (K)" onclick={() => view.compose()}>Compose</button>
       {#if desk.broken > 0}<button class="act" title="What would mend every seam (M)" onclick={() => view.open('mend')}>Mend all</button>{/if}
-      <a class="act" title="Rehearse (R)" href={`#/routines/${desk.routine.id}/rehearse?figure=${desk.selected}`}><Footprints size={18} />Rehearse</a>
-      <button class="act" title="The floor (F)" onclick={() => view.open('floor')}><Maximize size={18} />Floor</button>
+      <a class="act" title="Rehearse (R)" href={`#/routines/${desk.routine.id}/rehearse?figure=${desk.selected}`}><Footprints width={18} height={18} />Rehearse</a>
+      <button class="act" title="The floor (F)" onclick={() => view.open('floor')}><Maximize width={18} height={18} />Floor</button>
       <a class="act" title="How it stands up to the rules of events (S)" href={`#/routines/${desk.routine.id}/rules`}>Rules</a>
       <a class="act" title="The music it is danced to (U)" href={`#/routines/${desk.routine.id}/music`}>Music</a>
       <a class="act" title="The routine on paper, or as a PDF (O)" href={`#/routines/${desk.routine.id}/card`}>Hand out</a>
       <button class="act" title="Paste a list, or write this one (T)" onclick={() => view.open('list')}>List</button>
       <button class="act" title="Does it loop? (L)" disabled={desk.placements.length === 0} onclick={() => desk.tryLoop()}>Loop?</button>
-      <button class="act" aria-label="Undo" title="Undo (Ctrl Z)" disabled={!desk.canUndo} onclick={() => desk.undo()}><Undo2 size={18} /></button>
-      <button class="act" aria-label="Redo" title="Redo (Ctrl Y)" disabled={!desk.canRedo} onclick={() => desk.redo()}><Redo2 size={18} /></button>
+      <button class="act" aria-label="Undo" title="Undo (Ctrl Z)" disabled={!desk.canUndo} onclick={() => desk.undo()}><Undo2 width={18} height={18} /></button>
+      <button class="act" aria-label="Redo" title="Redo (Ctrl Y)" disabled={!desk.canRedo} onclick={() => desk.redo()}><Redo2 width={18} height={18} /></button>
       {#if !desk.isNew}
-        <button class="act" aria-label="Versions" title="Kept versions (V)" onclick={() => view.open('versions')}><HistoryIcon size={18} /></button>
+        <button class="act" aria-label="Versions" title="Kept versions (V)" onclick={() => view.open('versions')}><HistoryIcon width={18} height={18} /></button>
         <button
           class="act"
           aria-label={desk.routine.archived ? 'Take out of the archive' : 'Archive'}
           title={desk.routine.archived ? 'Take out of the archive' : 'Put away'}
           onclick={() => desk.archive(!desk.routine.archived)}
         >
-          {#if desk.routine.archived}<ArchiveRestore size={18} />{:else}<Archive size={18} />{/if}
+          {#if desk.routine.archived}<ArchiveRestore width={18} height={18} />{:else}<Archive width={18} height={18} />{/if}
         </button>
-        <button class="act" aria-label="Delete" title="Delete the routine" onclick={() => view.delete()}><Trash2 size={18} /></button>
+        <button class="act" aria-label="Delete" title="Delete the routine" onclick={() => view.delete()}><Trash2 width={18} height={18} /></button>
       {/if}
-      <button class="act" aria-label="Copy" title="Begin a copy" onclick={() => push(`/routines/${copyOf(desk.routine)}`)}><Copy size={18} /></button>
+      <button class="act" aria-label="Copy" title="Begin a copy" onclick={() => push(`/routines/${copyOf(desk.routine)}`)}><Copy width={18} height={18} /></button>
     </span>
   {/if}
 </header>

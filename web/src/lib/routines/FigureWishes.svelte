@@ -1,7 +1,7 @@
 <script lang="ts">
   import type { FigureSummary } from '$lib/api/client';
   import { hasWords } from '$lib/finding/plain';
-  import X from '@lucide/svelte/icons/x';
+  import X from '~icons/lucide/x';
 
   interface Props {
     figures: FigureSummary[];
@@ -36,7 +36,7 @@
       >
         <span><strong>{wordOf(wish)}</strong> {titleOf(figure)}</span>
         <button type="button" class="cursor-pointer rounded-full p-1 hover:bg-line" aria-label={`Free again: ${titleOf(figure)}`} onclick={() => onwish(figure, '')}
-          ><X size={16} /></button
+          ><X width={16} height={16} /></button
         >
       </li>
     {/each}

@@ -1,8 +1,8 @@
 <script lang="ts">
   import AlignmentGlyph from '$lib/glyphs/AlignmentGlyph.svelte';
   import SeamMark from '$lib/glyphs/SeamMark.svelte';
-  import CornerMark from '@lucide/svelte/icons/corner-left-up';
-  import Star from '@lucide/svelte/icons/star';
+  import CornerMark from '~icons/lucide/corner-left-up';
+  import Star from '~icons/lucide/star';
   import { ordinal } from '$lib/ui/ordinal';
   import type { Collision } from '$lib/api/client';
   import { intoView } from '$lib/ui/intoView';
@@ -100,7 +100,7 @@
         {/each}
         <span class="mt-auto flex w-full items-center justify-between">
           <AlignmentGlyph heading={placement.entry} size={26} />
-          {#if placement.highlight}<Star size={16} class="fill-brass text-brass" aria-label="highlight" />{/if}
+          {#if placement.highlight}<Star width={16} height={16} class="fill-brass text-brass" aria-label="highlight" />{/if}
           <AlignmentGlyph heading={placement.exit} size={26} />
         </span>
         {#if desk.placements[placement.index]?.rounds}<span class="sr-only">only time {desk.placements[placement.index]?.rounds}</span>{/if}
@@ -112,7 +112,7 @@
           aria-label={`Seam after ${placement.title}: ${seam.verdict.outcome}${seam.corner ? ', with a corner' : ''}`}
           onclick={() => onseam(index)}
         >
-          {#if seam.corner}<span class="flex items-center gap-0.5 text-brass-deep"><CornerMark size={15} />corner</span>{/if}
+          {#if seam.corner}<span class="flex items-center gap-0.5 text-brass-deep"><CornerMark width={15} height={15} />corner</span>{/if}
           <SeamMark outcome={seam.verdict.outcome} />
           <span class={seam.verdict.outcome === 'breaks' ? 'text-madder' : seam.verdict.outcome === 'bends' ? 'text-brass-deep' : 'text-spruce'}>
             {seam.verdict.outcome}

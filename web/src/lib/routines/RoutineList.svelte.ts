@@ -2,6 +2,8 @@ import { api, required, sentenceOf, type RoutineStanding, type RoutineSummary } 
 import { hasWords } from '$lib/finding/plain';
 import { reference } from '$lib/reference/reference.svelte';
 
+const BY_ALPHABET = new Intl.Collator();
+
 export type Order = 'recent' | 'title' | 'bars';
 
 /** The routines as they are looked through: by their words and dance, in the order that is wanted. */
@@ -49,15 +51,15 @@ export class RoutineList {
     return reference.dances.filter(({ id }) => this.routines?.some(({ dance }) => dance === id));
   }
 
-  get shown(): RoutineSummary[] {
+  shown: RoutineSummary[] = $derived.by(() => {
     const found = this.routines?.filter(
       (routine) =>
         (this.showsArchived || !routine.archived) &&
         (this.dance === '' || routine.dance === this.dance) &&
         hasWords(`${routine.title} ${reference.danceTitle(routine.dance)}`, this.words),
     );
-    return (found ?? []).toSorted((a, b) => this.#compare(a, b) || a.title.localeCompare(b.title));
-  }
+    return (found ?? []).toSorted((a, b) => this.#compare(a, b) || BY_ALPHABET.compare(a.title, b.title));
+  });
 
   /** Those shown that cannot be danced as they are. */
   get troubled() {
@@ -74,7 +76,7 @@ export class RoutineList {
   }
 
   #compare(a: RoutineSummary, b: RoutineSummary): number {
-    if (this.order === 'recent') return (b.kept ?? '').localeCompare(a.kept ?? '');
+    if (this.order === 'recent') return BY_ALPHABET.compare(b.kept ?? '', a.kept ?? '');
     if (this.order === 'bars') return barsOf(this.standing(b)) - barsOf(this.standing(a));
     return 0;
   }

@@ -1,7 +1,7 @@
 <script lang="ts">
   import { Select } from 'bits-ui';
-  import Check from '@lucide/svelte/icons/check';
-  import ChevronDown from '@lucide/svelte/icons/chevron-down';
+  import Check from '~icons/lucide/check';
+  import ChevronDown from '~icons/lucide/chevron-down';
 
   interface Option {
     value: string;
@@ -30,7 +30,7 @@
   <Select.Trigger {id} class="field inline-flex h-auto min-w-0 cursor-pointer items-center justify-between gap-2 text-left" aria-label={`${label}: ${shownLabel}`}>
     {#if !quiet}<span class="text-soft">{label}</span>{/if}
     <span class={quiet ? '' : 'font-semibold'}>{shownLabel}</span>
-    <ChevronDown size={16} class="shrink-0" aria-hidden="true" />
+    <ChevronDown width={16} height={16} class="shrink-0" aria-hidden="true" />
   </Select.Trigger>
   <Select.Portal>
     <Select.Content sideOffset={6} class="panel z-30 max-h-96 min-w-44 overflow-y-auto p-1 shadow-xl">
@@ -38,7 +38,7 @@
         <Select.Item value={option.value} label={option.label} class="flex cursor-pointer items-center justify-between gap-4 rounded-lg px-3 py-2 data-highlighted:bg-line">
           {#snippet children({ selected })}
             {option.label}
-            {#if selected}<Check size={16} aria-hidden="true" />{/if}
+            {#if selected}<Check width={16} height={16} aria-hidden="true" />{/if}
           {/snippet}
         </Select.Item>
       {/each}

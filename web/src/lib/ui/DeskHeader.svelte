@@ -2,8 +2,8 @@
   import GrowingField from '$lib/ui/GrowingField.svelte';
   import type { PlainDesk } from '$lib/ui/PlainDesk.svelte';
   import Message from '$lib/ui/Message.svelte';
-  import Redo2 from '@lucide/svelte/icons/redo-2';
-  import Undo2 from '@lucide/svelte/icons/undo-2';
+  import Redo2 from '~icons/lucide/redo-2';
+  import Undo2 from '~icons/lucide/undo-2';
   import type { Snippet } from 'svelte';
 
   interface Props {
@@ -26,8 +26,8 @@
   />
   <span class="flex flex-wrap items-center gap-2">
     {@render children?.()}
-    <button class="act" aria-label="Undo" title="Undo (Ctrl Z)" disabled={!desk.canUndo} onclick={() => desk.undo()}><Undo2 size={18} /></button>
-    <button class="act" aria-label="Redo" title="Redo (Ctrl Y)" disabled={!desk.canRedo} onclick={() => desk.redo()}><Redo2 size={18} /></button>
+    <button class="act" aria-label="Undo" title="Undo (Ctrl Z)" disabled={!desk.canUndo} onclick={() => desk.undo()}><Undo2 width={18} height={18} /></button>
+    <button class="act" aria-label="Redo" title="Redo (Ctrl Y)" disabled={!desk.canRedo} onclick={() => desk.redo()}><Redo2 width={18} height={18} /></button>
     <button class="act act-main" disabled={desk.isKept || desk.keeping} onclick={() => desk.keep()}>{desk.isKept ? 'Kept' : 'Keep'}</button>
   </span>
 </header>

@@ -1,5 +1,5 @@
 <script lang="ts">
-  import Check from '@lucide/svelte/icons/check';
+  import Check from '~icons/lucide/check';
 
   interface Props {
     /** What it turns on; it says the same whether it is on or off. */
@@ -13,7 +13,7 @@
 
 <button type="button" class="act" role="switch" aria-checked={on} {title} onclick={() => onchange(!on)}>
   <span class={['grid size-5 place-items-center rounded border-[1.5px]', on ? 'border-ink bg-ink text-floor' : 'border-soft']}>
-    {#if on}<Check size={15} aria-hidden="true" />{/if}
+    {#if on}<Check width={15} height={15} aria-hidden="true" />{/if}
   </span>
   {label}
 </button>
