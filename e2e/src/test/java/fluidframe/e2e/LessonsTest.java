@@ -54,7 +54,7 @@ class LessonsTest extends BrowserTest {
             for (int note = 1; note <= 40; note++) {
                 tap(phone, List.of("lost", "shaky", "good", "secure").get(note % 4));
                 assertThat(phone.getByText(note == 1 ? "1 note waits" : note + " notes wait")).isVisible();
-                if (note % 8 == 0) {
+                if (note % 20 == 0) {
                     phone.reload();
                     phone.locator("[aria-label='What is danced'] li button").first().click();
                 }

@@ -208,6 +208,7 @@ class ShippedLinksTest {
         for (String kind : List.of("Saltmarsh First", "Lamplight", "Ferry Night")) {
             assertThat(routines()).filteredOn(routine -> routine.dance().equals(dance) && routine.title().startsWith(kind)).as("%s %s", kind, dance.title())
                     .anyMatch(routine -> danced.contains(routine.id())).allSatisfy(routine -> {
+                        assertThat(routine.placements().get(0).note()).as("for whom, what it trains, where it breathes: " + routine.title()).contains("It trains", "breath");
                         assertThat(routine.laying()).as(routine.title()).isPresent();
                         assertThat(routine.laying().orElseThrow().piece().dances()).as(routine.title()).contains(dance.id());
                     });
