@@ -1,5 +1,6 @@
 <script lang="ts">
   import { api, required, sentenceOf, type PieceSummary } from '$lib/api/client';
+  import { hasWords } from '$lib/finding/plain';
   import { reference } from '$lib/reference/reference.svelte';
   import { idOf } from '$lib/ui/idOf';
   import Choice from '$lib/ui/Choice.svelte';
@@ -12,6 +13,13 @@
   let title = $state('');
   let dance = $state(reference.lastDance);
   void reference.load().then(() => (dance ||= reference.lastDance));
+
+  let words = $state('');
+  let shown = $derived(pieces?.filter((piece) => hasWords(`${piece.title} ${danced(piece)}`, words)) ?? []);
+
+  function danced(piece: PieceSummary) {
+    return piece.dances.map((id) => reference.danceTitle(id)).join(', ');
+  }
 
   async function load() {
     try {
@@ -61,22 +69,23 @@
   {:else if pieces.length === 0}
     <p class="panel p-12 text-center font-title text-2xl">No piece yet. Name one above, then write down its parts and bars, or tap its beat.</p>
   {:else}
+    <input class="field" type="search" placeholder="Words of the title or dance" aria-label="Search pieces" maxlength="100" bind:value={words} />
     <ul class="grid gap-3 sm:grid-cols-2">
-      {#each pieces as piece (piece.id)}
+      {#each shown as piece (piece.id)}
         <li>
           <a class="panel flex items-baseline justify-between gap-4 px-5 py-5 hover:border-ink" href={`#/music/${piece.id}`}>
             <span>
               <span class="block font-title text-2xl font-semibold">{piece.title}</span>
-              <span class="text-soft"
-                >{piece.dances.map((id) => reference.danceTitle(id)).join(', ') || `in ${piece.beatsPerBar}`}, {Math.round(piece.barsPerMinute)} bars a minute</span
-              >
+              <span class="text-soft">{danced(piece) || `in ${piece.beatsPerBar}`}, {Math.round(piece.barsPerMinute)} bars a minute</span>
             </span>
-            <span class="text-right leading-tight">
+            <span class="shrink-0 text-right leading-tight whitespace-nowrap">
               <span class="font-title text-3xl font-bold">{piece.bars}</span>
               <span class="block text-soft">bars, {minutes(piece.seconds)}</span>
             </span>
           </a>
         </li>
+      {:else}
+        <li class="panel p-8 text-center text-lg text-soft sm:col-span-2">No piece has all of these words. Fewer words find more.</li>
       {/each}
     </ul>
   {/if}

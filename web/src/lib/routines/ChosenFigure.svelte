@@ -55,7 +55,7 @@
     <WayFields placement={desk.chosen} onchange={(way) => desk.dance(way)} />
   {/if}
   <GrowingField
-    class="field mt-2 w-full py-2 leading-snug"
+    class="field mt-2 w-full shrink-0 py-2 leading-snug"
     label="Note"
     placeholder="A note for this figure"
     maxlength={1000}
