@@ -1,5 +1,5 @@
 <script lang="ts">
-  import GrowingField from '$lib/ui/GrowingField.svelte';
+  import TitleField from '$lib/ui/TitleField.svelte';
   import { api, required, sentenceOf, type Division, type ProfileSummary, type RoutineSummary } from '$lib/api/client';
   import ChecklistPanel from '$lib/events/ChecklistPanel.svelte';
   import DayPanel from '$lib/events/DayPanel.svelte';
@@ -92,15 +92,7 @@
 {:else}
   <div class="mx-auto flex max-w-[84rem] flex-col gap-3 px-4 py-4">
     <header class="flex flex-wrap items-center gap-x-3 gap-y-2">
-      <h1 class="sr-only">{desk.event.title}</h1>
-      <GrowingField
-        class="min-w-0 flex-1 rounded-lg bg-transparent px-1 font-title text-2xl leading-tight font-semibold hover:bg-board sm:min-w-72 sm:text-3xl"
-        label="Title of the event"
-        maxlength={120}
-        value={desk.event.title}
-        ontype={(title) => desk!.type({ title })}
-        ondone={() => desk!.accept()}
-      />
+      <TitleField label="Title of the event" title={desk.event.title} ontype={(title) => desk!.type({ title })} ondone={() => desk!.accept()} />
       <span class="text-soft">{dateWords(desk.event.date)}{desk.event.place ? `, ${desk.event.place}` : ''}</span>
       <span class="flex flex-wrap items-center gap-2">
         <button class="act" aria-label="Undo" title="Undo (Ctrl Z)" disabled={!desk.canUndo} onclick={() => desk!.undo()}><Undo2 width={18} height={18} /></button>

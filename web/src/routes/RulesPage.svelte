@@ -1,5 +1,5 @@
 <script lang="ts">
-  import GrowingField from '$lib/ui/GrowingField.svelte';
+  import TitleField from '$lib/ui/TitleField.svelte';
   import { api, required, sentenceOf, type FigureSummary } from '$lib/api/client';
   import { keysFor } from '$lib/keys/keys';
   import { KEEPING } from '$lib/keys/shortcuts';
@@ -48,15 +48,7 @@
 {:else}
   <div class="mx-auto flex max-w-[76rem] flex-col gap-3 px-4 py-4">
     <header class="flex flex-wrap items-center gap-x-3 gap-y-2">
-      <h1 class="sr-only">{desk.profile.title}</h1>
-      <GrowingField
-        class="min-w-0 flex-1 rounded-lg bg-transparent px-1 font-title text-2xl leading-tight font-semibold hover:bg-board sm:min-w-72 sm:text-3xl"
-        label="Title of the rules"
-        maxlength={120}
-        value={desk.profile.title}
-        ontype={(title) => desk!.type({ title })}
-        ondone={() => desk!.accept()}
-      />
+      <TitleField label="Title of the rules" title={desk.profile.title} ontype={(title) => desk!.type({ title })} ondone={() => desk!.accept()} />
       <a class="act" href={`/api/profiles/${desk.profile.id}/book`} download={`${desk.profile.id}.json`}>As a file</a>
       <button class="act" aria-label="Undo" title="Undo (Ctrl Z)" disabled={!desk.canUndo} onclick={() => desk!.undo()}><Undo2 width={18} height={18} /></button>
       <button class="act" aria-label="Redo" title="Redo (Ctrl Y)" disabled={!desk.canRedo} onclick={() => desk!.redo()}><Redo2 width={18} height={18} /></button>

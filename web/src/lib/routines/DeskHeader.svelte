@@ -1,5 +1,5 @@
 <script lang="ts">
-  import GrowingField from '$lib/ui/GrowingField.svelte';
+  import TitleField from '$lib/ui/TitleField.svelte';
   import { narrow } from '$lib/ui/narrow';
   import { reference } from '$lib/reference/reference.svelte';
   import Archive from '~icons/lucide/archive';
@@ -31,15 +31,7 @@
 
 <header class="flex flex-wrap items-center gap-x-4 gap-y-2">
   <a class="hidden text-soft hover:text-ink sm:inline" href={`#/dances/${desk.routine.dance}`}>{reference.danceTitle(desk.routine.dance)}</a>
-  <h1 class="sr-only">{desk.routine.title}</h1>
-  <GrowingField
-    class="min-w-52 flex-1 rounded-lg bg-transparent px-1 font-title text-2xl leading-tight font-semibold hover:bg-board sm:min-w-[26rem]"
-    label="Title of the routine"
-    maxlength={120}
-    value={desk.routine.title}
-    ontype={(title) => desk.typeTitle(title)}
-    ondone={() => desk.accept()}
-  />
+  <TitleField label="Title of the routine" title={desk.routine.title} quiet ontype={(title) => desk.typeTitle(title)} ondone={() => desk.accept()} />
   {#if narrow.current}
     {@render moreAndKeep()}
     {@render state()}

@@ -1,5 +1,5 @@
 <script lang="ts" generics="T extends { id: string; title: string }">
-  import GrowingField from '$lib/ui/GrowingField.svelte';
+  import TitleField from '$lib/ui/TitleField.svelte';
   import type { PlainDesk } from '$lib/ui/PlainDesk.svelte';
   import Message from '$lib/ui/Message.svelte';
   import Redo2 from '~icons/lucide/redo-2';
@@ -15,15 +15,7 @@
 </script>
 
 <header class="flex flex-wrap items-center gap-x-3 gap-y-2">
-  <h1 class="sr-only">{desk.value.title}</h1>
-  <GrowingField
-    class="min-w-0 flex-1 rounded-lg bg-transparent px-1 font-title text-2xl leading-tight font-semibold hover:bg-board sm:min-w-72 sm:text-3xl"
-    {label}
-    maxlength={120}
-    value={desk.value.title}
-    ontype={(title) => desk.type({ title } as Partial<T>)}
-    ondone={() => desk.accept()}
-  />
+  <TitleField {label} title={desk.value.title} ontype={(title) => desk.type({ title } as Partial<T>)} ondone={() => desk.accept()} />
   <span class="flex flex-wrap items-center gap-2">
     {@render children?.()}
     <button class="act" aria-label="Undo" title="Undo (Ctrl Z)" disabled={!desk.canUndo} onclick={() => desk.undo()}><Undo2 width={18} height={18} /></button>
