@@ -17,14 +17,21 @@
   let every = $derived(bars > 140 ? 16 : bars > 70 ? 8 : bars > 34 ? 4 : bars > 17 ? 2 : 1);
   let numbered = $derived(Array.from({ length: bars }, (_, index) => range.from + index).filter((bar) => (bar - 1) % every === 0 || shown.some((section) => section.bar === bar)));
 
+  /** About how wide a letter is, pixels: what has no room for its name is told by its colour or mark alone. */
+  const LETTER = 9.5;
+  let wide = $state(0);
+
+  function fits(text: string, share: number) {
+    return share * wide > (text.length + 1.5) * LETTER;
+  }
+
   /** A hit is named where there is room before the next. */
-  const LETTERS_A_WIDTH = 150;
   let marks = $derived.by(() => {
     const within = hits
       .map((hit) => ({ kind: hit.kind, at: hit.at / beatsPerBar + 1, beat: Math.round(10 * ((hit.at % beatsPerBar) + 1)) / 10 }))
       .filter((hit) => hit.at >= range.from && hit.at < range.to + 1);
     const sorted = within.sort((one, other) => one.at - other.at);
-    return sorted.map((hit, index) => ({ ...hit, named: ((sorted[index + 1]?.at ?? range.to + 1) - hit.at) / bars > (hit.kind.length + 4) / LETTERS_A_WIDTH }));
+    return sorted.map((hit, index) => ({ ...hit, named: fits(`▼ ${hit.kind}`, ((sorted[index + 1]?.at ?? range.to + 1) - hit.at) / bars) }));
   });
 
   function left(bar: number) {
@@ -35,7 +42,7 @@
   }
 </script>
 
-<div class="relative h-10" aria-label="Sections" role="group">
+<div class="relative h-10" aria-label="Sections" role="group" bind:clientWidth={wide}>
   {#each shown as section (section.bar)}
     {@const from = Math.max(section.bar, range.from)}
     {@const to = Math.min(section.bar + section.bars, range.to + 1)}
@@ -50,7 +57,7 @@
       aria-label={`${section.title}, bars ${section.bar} to ${section.bar + section.bars - 1}`}
       onclick={() => onlook?.(section.bar, section.bar + section.bars - 1)}
     >
-      {#if (to - from) / bars > section.title.length / 150}{section.title}{/if}
+      {#if fits(section.title, (to - from) / bars)}{section.title}{/if}
     </button>
   {/each}
 </div>
