@@ -35,11 +35,21 @@ export class FigureList {
     }
   }
 
-  /** The list is read without its pictures as well, so they come after it and it waits for none. */
+  /** The list is read without its pictures as well, so they come after it and it waits for none; those that did not come are asked for again the next time. */
   async draw(dance: string) {
     if (dance === this.#drawn) return;
     this.#drawn = dance;
-    const paths = dance === '' ? [] : ((await api.GET('/api/figure-paths', { params: { query: { dance } } })).data ?? []);
-    if (dance === this.#drawn) this.paths = Object.fromEntries(paths.map((path) => [path.id, path]));
+    const paths = dance === '' ? [] : await this.#pathsOf(dance);
+    if (dance !== this.#drawn) return;
+    this.paths = Object.fromEntries((paths ?? []).map((path) => [path.id, path]));
+    if (!paths) this.#drawn = '';
+  }
+
+  async #pathsOf(dance: string): Promise<FigurePath[] | undefined> {
+    try {
+      return required(await api.GET('/api/figure-paths', { params: { query: { dance } } }));
+    } catch {
+      return undefined;
+    }
   }
 }

@@ -41,3 +41,13 @@ it('draws the ways of the dance that is asked for now, once, and none where all 
   expect(list.paths).toEqual({});
   expect(questions).toHaveLength(2);
 });
+
+it('is read without pictures that did not come, and asks for them again', async () => {
+  program({ '/api/figure-paths': new Refused(503, 'Busy.') });
+  const list = new FigureList();
+  await list.draw('waltz');
+  expect([list.paths, list.failure]).toEqual([{}, undefined]);
+  program({ '/api/figure-paths': [{ id: 'whisk', man: [], lady: [] }] });
+  await list.draw('waltz');
+  expect(Object.keys(list.paths)).toEqual(['whisk']);
+});
