@@ -27,6 +27,7 @@ export class ClassRun {
     if (wish.figures.length === 0) {
       this.plan = undefined;
       this.learning = [];
+      this.failure = undefined;
       return;
     }
     const { known, ...body } = wish;
@@ -37,7 +38,7 @@ export class ClassRun {
       this.learning = required(learning);
       this.failure = undefined;
     } catch (thrown) {
-      this.failure = sentenceOf(thrown);
+      if (asked === this.#asked) this.failure = sentenceOf(thrown);
     }
   }
 

@@ -1,5 +1,5 @@
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
-import { program, Refused, remembering, type Question } from '$lib/testing/program';
+import { later, program, Refused, remembering, type Question } from '$lib/testing/program';
 import { ClassRun } from './ClassRun.svelte';
 import { PartnerBoard } from './PartnerBoard.svelte';
 
@@ -61,7 +61,30 @@ describe('a class that is run', () => {
     await run.ask(WISH);
     expect(run.failure).toContain('15 to 180');
     await run.ask({ ...WISH, figures: [] });
+    expect([run.plan, run.failure]).toEqual([undefined, undefined]);
+  });
+
+  it('is the last that was asked for, also where an earlier one is refused late', async () => {
+    const refused = later<Refused>();
+    program({
+      '/api/class-plans': ({ body }: Question) => ((body as { minutes: number }).minutes === 5 ? refused.promise : { title: 'Whisk', parts: PARTS, cautions: [], notes: [] }),
+      '/api/learning-paths': [],
+    });
+    const run = new ClassRun();
+    const early = run.ask({ ...WISH, minutes: 5 });
+    await run.ask(WISH);
+    refused.answer(new Refused(422, '5 minutes: expected 15 to 180.'));
+    await early;
+    expect([run.minutes, run.failure]).toEqual([10, undefined]);
+  });
+
+  it('shows a plan as it was kept, in place of the one that was made', async () => {
+    const run = new ClassRun();
+    run.show([]);
     expect(run.plan).toBeUndefined();
+    const made = await planned();
+    made.show([{ title: 'Kept', minutes: 45 }] as never);
+    expect([made.minutes, made.plan?.title]).toEqual([45, 'Whisk']);
   });
 });
 

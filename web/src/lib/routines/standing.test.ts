@@ -1,0 +1,23 @@
+import { expect, it } from 'vitest';
+import type { Collision, RoomReport } from '$lib/api/client';
+import { hitsOf, standingOf } from './standing';
+
+const wall = { wall: true } as unknown as Collision;
+const pillar = { wall: false } as unknown as Collision;
+
+it.each([
+  [0, [], true, 'every seam can be danced'],
+  [1, [], false, '1 seam breaks'],
+  [3, [], false, '3 seams break'],
+  [0, [wall], false, 'every seam can be danced, but a wall is hit once'],
+  [0, [pillar, pillar], false, 'every seam can be danced, but an obstacle is hit twice'],
+  [2, [wall, wall, wall], false, '2 seams break, and a wall is hit 3 times'],
+  [0, [pillar, wall, wall], false, 'every seam can be danced, but a wall is hit twice, an obstacle once'],
+])('%i broken seams and %j stand so', (broken, hits, good, words) => {
+  expect(standingOf(broken, hits)).toEqual({ good, words });
+});
+
+it('hits nothing as long as no floor is known', () => {
+  expect(hitsOf(undefined)).toEqual([]);
+  expect(hitsOf({ collisions: [wall] } as unknown as RoomReport)).toEqual([wall]);
+});
