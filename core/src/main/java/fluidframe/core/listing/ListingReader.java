@@ -44,7 +44,7 @@ public final class ListingReader {
     private static final double EXACT = 0.97;
 
     private static final Pattern NUMBERING = Pattern.compile("^\\s*(?:\\d{1,3}\\s*[.)](?=\\s)|[-–—•*·]\\s)\\s*");
-    private static final Pattern BARS = Pattern.compile("[(\\[]?\\s*\\b(\\d{1,3}(?:[.,]5|\\s*½|\\s1/2)?|½)\\s*bars?\\b\\s*[)\\]]?", Pattern.CASE_INSENSITIVE);
+    private static final Pattern BARS = Pattern.compile("[(\\[]?\\s*(?<![\\w.,])(\\d{1,3}(?:[.,]5|\\s*½|\\s1/2)?|½)\\s*bars?\\b\\s*[)\\]]?", Pattern.CASE_INSENSITIVE);
     private static final Pattern CORNER = Pattern.compile("[\\[(]?\\s*\\bcorner\\b\\s*[\\])]?|[↰⟲]", Pattern.CASE_INSENSITIVE);
     private static final Pattern CORNER_BEFORE = Pattern.compile("[\\[(]?\\s*\\bcorner(?: before| first)?\\s*[\\])]?", Pattern.CASE_INSENSITIVE);
     private static final Pattern AS_BEFORE = Pattern.compile("^\\s*(?:same as|as|repeat|like)\\s+(.{1,40}?)\\s*$", Pattern.CASE_INSENSITIVE);
@@ -54,6 +54,8 @@ public final class ListingReader {
     private static final Pattern HALF = Pattern.compile("\\b(first|1st|second|2nd)\\s+(?:half|part)(?:\\s+of)?\\b", Pattern.CASE_INSENSITIVE);
     private static final Pattern SECTION = Pattern.compile("^\\s*[\\[#=*]*\\s*((?:(?:long|short|first|second|third|fourth|1st|2nd|3rd|4th)\\s+side|verse|chorus|intro(?:duction)?|bridge|break|ending|opening|section|part|phrase|side)\\b[^:,;>→]{0,30}?|[A-Z]|[^:,;>→]{1,40}(?=:))\\s*[\\]#=*]*\\s*:?\\s*$",
             Pattern.CASE_INSENSITIVE);
+    /** Words that are a heading, however near the name of a figure comes to them: a verse is no reverse. */
+    private static final Pattern SECTION_WORD = Pattern.compile("^\\W*(?:verse|chorus|refrain|intro|introduction|bridge|section|phrase|part)\\b", Pattern.CASE_INSENSITIVE);
     private static final Pattern SECTION_BEFORE = Pattern.compile("^\\s*([^:,;>→\\[\\]]{1,40}):\\s+(?=\\S)");
     private static final Pattern SEPARATOR = Pattern.compile("\\s*(?:->|=>|→|⇒|>|;|\\+)\\s*|(?<!\\d)\\s+[-–—]\\s+(?!\\d)|\\s*,\\s*|\\s+/\\s+|\\s*(?:/{2,}|\\|)\\s*|\\s+then\\s+", Pattern.CASE_INSENSITIVE);
     private static final Pattern ELEMENT = Pattern.compile("^(hold|tap|replace|check|walk|walks|walk round|round|bow|pose|pause|wait)(?: for)?(?:\\s+(\\d{1,3}))?(?:\\s+(?:beats?|counts?|steps?))?$", Pattern.CASE_INSENSITIVE);
@@ -100,7 +102,7 @@ public final class ListingReader {
         String rest = line.substring(begin);
         int from = offset + begin;
         Matcher heading = SECTION.matcher(rest);
-        if (heading.matches() && best(bare(rest)).filter(fit -> fit.share() >= FigureNames.LIKELY).isEmpty()) {
+        if (heading.matches() && isHeading(rest)) {
             String name = heading.group(1);
             Matcher corner = CORNER_BEFORE.matcher(name);
             if (corner.find()) {
@@ -111,7 +113,7 @@ public final class ListingReader {
             return;
         }
         Matcher before = SECTION_BEFORE.matcher(rest);
-        if (before.find() && best(before.group(1)).filter(fit -> fit.share() >= FigureNames.LIKELY).isEmpty()) {
+        if (before.find() && isHeading(before.group(1))) {
             section = Optional.of(section(before.group(1)));
             from += before.end();
             rest = rest.substring(before.end());
@@ -126,6 +128,11 @@ public final class ListingReader {
             return;
         }
         pieces.forEach(this::entry);
+    }
+
+    private boolean isHeading(String said) {
+        double leastOfFigure = SECTION_WORD.matcher(said).find() ? EXACT : FigureNames.LIKELY;
+        return best(bare(said)).filter(fit -> fit.share() >= leastOfFigure).isEmpty();
     }
 
     /** The first line is a title if it speaks of the routine or the dance. */
@@ -221,8 +228,8 @@ public final class ListingReader {
         boolean cornerAfter = false;
         if (corner.find()) {
             boolean first = said.substring(0, corner.start()).isBlank();
+            cornerAfter = !first || corner.find();
             said = corner.reset().replaceAll(" ").strip();
-            cornerAfter = !first;
             if (first) {
                 turnCorner();
             }
@@ -245,7 +252,7 @@ public final class ListingReader {
             times = Math.min(Integer.parseInt(several.group(1)), MOST_TIMES);
             said = several.group(2);
         }
-        said = said.replaceAll("[()\\[\\]]\\s*$", "").strip();
+        said = said.replaceAll("^[()\\[\\]\\s]+|[()\\[\\]\\s]+$", "");
         if (said.isEmpty()) {
             return;
         }

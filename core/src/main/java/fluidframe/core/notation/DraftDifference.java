@@ -21,12 +21,17 @@ public record DraftDifference(Place place, String one, String other) {
     /** Every place that differs, the heading first, then the charts cell by cell, then the rest. */
     public static List<DraftDifference> between(FigureDraft one, FigureDraft other) {
         List<DraftDifference> found = new ArrayList<>();
+        add(found, "dance", one.dance(), other.dance());
+        add(found, "feel", one.feel().orElse(""), other.feel().orElse(""));
         add(found, "title", one.title(), other.title());
+        add(found, "otherNames", list(one.otherNames()), list(other.otherNames()));
         add(found, "level", one.level(), other.level());
         add(found, "bars", one.bars(), other.bars());
         add(found, "start", relation(one.start()), relation(other.start()));
         add(found, "end", relation(one.end()), relation(other.end()));
         add(found, "startAlignments", list(one.startAlignments()), list(other.startAlignments()));
+        add(found, "insistsOnAlignment", said(one.insistsOnAlignment()), said(other.insistsOnAlignment()));
+        add(found, "sameFoot", said(one.sameFoot()), said(other.sameFoot()));
         for (Part part : Part.values()) {
             charts(found, part, one.chart(part), other.chart(part));
         }
@@ -39,6 +44,7 @@ public record DraftDifference(Place place, String one, String other) {
         add(found, "cautions", list(one.cautions()), list(other.cautions()));
         add(found, "lastRead", one.lastRead().orElse(""), other.lastRead().orElse(""));
         add(found, "mutes", said(one.mutes()), said(other.mutes()));
+        add(found, "derived", list(one.derived()), list(other.derived()));
         return found;
     }
 
@@ -57,6 +63,8 @@ public record DraftDifference(Place place, String one, String other) {
         add(found, "splits", said(one.splits()), said(other.splits()));
         add(found, "finishes", said(one.finishes()), said(other.finishes()));
         add(found, "repeat", said(one.repeat().stream().toList()), said(other.repeat().stream().toList()));
+        add(found, "school/man", one.manSchool().orElse(""), other.manSchool().orElse(""));
+        add(found, "school/lady", one.ladySchool().orElse(""), other.ladySchool().orElse(""));
         add(found, "schools", said(one.schools()), said(other.schools()));
         add(found, "entries", said(one.entries()), said(other.entries()));
         add(found, "usage", said(List.of(one.usage())), said(List.of(other.usage())));
@@ -80,6 +88,10 @@ public record DraftDifference(Place place, String one, String other) {
 
     private static String relation(FigureDraft.RelationDraft relation) {
         return relation.position() + ", hold " + relation.hold() + relation.proximity().map(proximity -> ", " + proximity).orElse("");
+    }
+
+    private static String said(boolean so) {
+        return so ? "yes" : "no";
     }
 
     private static String list(List<String> texts) {

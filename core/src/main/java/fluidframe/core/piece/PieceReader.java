@@ -39,7 +39,7 @@ public final class PieceReader {
     private static final Pattern CLAUSE = Pattern.compile("[^;,\\n]+");
     private static final Pattern QUOTED = pattern("[\"“](.{1,80})[\"”]");
     private static final Pattern METRE = pattern("(?:in |metre )?([234])\\s*/\\s*4|in (two|three|four|2|3|4)");
-    private static final Pattern UP_BEAT = pattern("(?:an? )?(?:up-?\\s?beat|pick-?\\s?up)(?: of)?\\s*(" + NUMBER + "|half|a half|½|&)?\\s*(?:beats?|counts?)?|(" + NUMBER + ") beats? (?:up-?\\s?beat|pick-?\\s?up)");
+    private static final Pattern UP_BEAT = pattern("(?:an? )?(?:up-?\\s?beat|pick-?\\s?up)(?: of)?\\s*(" + NUMBER + "|half|a half|½|&)?\\s*(?:(?:a )?beats?|counts?)?|(" + NUMBER + ") beats? (?:up-?\\s?beat|pick-?\\s?up)");
     private static final Pattern STEADY = pattern("(?:tempo |at |then |now |about )*" + TEMPO + "(?:" + A_MINUTE + "|(" + BEATS_A_MINUTE + "))?(?: from (?:bar )?(\\d{1,3})(?: on)?)?");
     private static final Pattern STEADY_FROM = pattern("(?:then )?from bar (\\d{1,3})(?: on)?,? (?:at )?" + TEMPO + "(?:" + A_MINUTE + ")?");
     private static final Pattern GRADUAL = pattern("(?:slow(?:ing|s)?(?: down)?|rit(?:\\.|ardando)?|gets slower|speed(?:ing|s)?(?: up)?|quicken(?:ing|s)?|accel(?:\\.|erando)?|gradually) (?:to )?" + TEMPO + "(?:" + A_MINUTE + ")?"
@@ -109,6 +109,9 @@ public final class PieceReader {
 
     private Optional<Piece> piece() {
         int bars = bars();
+        if (bars > 0) {
+            leaveOutTemposOfNoBar();
+        }
         if (bars < 1 || changes.isEmpty()) {
             sentences.add(bars < 1 ? "No bars were found: name the parts with their bars, such as \"verse 16\"." : "No tempo was found: say how many bars a minute, such as \"29 bars a minute\".");
             return Optional.empty();
@@ -186,8 +189,12 @@ public final class PieceReader {
         Matcher gradual = GRADUAL.matcher(clause);
         if (gradual.matches()) {
             double to = tempo(gradual.group(1));
-            atTheEnd.add(() -> becomeGradually(to, gradual));
-            return isTempo(to);
+            if (isTempo(to)) {
+                atTheEnd.add(() -> becomeGradually(to, gradual));
+            } else {
+                sentences.add(noTempo(to));
+            }
+            return true;
         }
         Matcher from = STEADY_FROM.matcher(clause);
         if (from.matches()) {
@@ -212,16 +219,33 @@ public final class PieceReader {
 
     private boolean change(Beats at, double barsPerMinute, boolean gradual) {
         if (!isTempo(barsPerMinute)) {
-            sentences.add(new DecimalFormat("0.##", DecimalFormatSymbols.getInstance(Locale.ROOT)).format(barsPerMinute) + " bars a minute is no tempo: expected 1 to 400.");
+            sentences.add(noTempo(barsPerMinute));
         } else {
             changes.add(new TempoMap.Change(at, barsPerMinute, gradual));
         }
         return true;
     }
 
+    private static String noTempo(double barsPerMinute) {
+        return new DecimalFormat("0.##", DecimalFormatSymbols.getInstance(Locale.ROOT)).format(barsPerMinute) + " bars a minute is no tempo: expected 1 to 400.";
+    }
+
+    private void leaveOutTemposOfNoBar() {
+        changes.removeIf(change -> {
+            boolean within = change.at().compareTo(Beats.ZERO) >= 0 && (change.gradual() || change.at().compareTo(bar(bars() + 1)) < 0);
+            if (!within) {
+                sentences.add("There is no bar " + (Math.floorDiv(change.at().ticks(), Beats.of(beatsPerBar).ticks()) + 1) + ": the piece has bars 1 to " + bars() + ".");
+            }
+            return !within;
+        });
+    }
+
     /** From where it says to where it says, else over the last phrase; how fast it was at the beginning is how fast it was before. */
     private void becomeGradually(double barsPerMinute, Matcher said) {
         int bars = bars();
+        if (bars > 0) {
+            leaveOutTemposOfNoBar();
+        }
         if (bars < 1 || changes.isEmpty()) {
             return;
         }

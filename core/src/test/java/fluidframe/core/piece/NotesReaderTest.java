@@ -98,4 +98,48 @@ class NotesReaderTest {
         });
         assertThat(NotesReader.read(Notes.sequence(Sequence.SMPTE_25), 8).sentences()).containsExactly("Its times are frames of a film, not beats; a file with beats is needed.");
     }
+
+    @Test
+    void aMetreOfEighthsIsDancedInThree() throws InvalidMidiDataException {
+        PieceLine line = NotesReader.read(new Notes(12).with(0x58, 0, (byte) 6, (byte) 3).tempo(0, 500_000).marker(0, "Verse").marker(6, "Stop").sequence, 8);
+        assertThat(line.sentences()).containsExactly("Its metre is 6/8; each three eighths are taken to be a bar in three.");
+        assertThat(line.piece().orElseThrow()).satisfies(piece -> {
+            assertThat(piece.bar()).isEqualTo(Beats.of(3));
+            assertThat(piece.bars()).isEqualTo(8);
+            assertThat(piece.tempo().opening()).isEqualTo(80);
+            assertThat(piece.hits()).containsExactly(new Hit(Beats.of(12), HitKind.STOP));
+        });
+    }
+
+    @Test
+    void aMetreThatNobodyDancesIsTakenToBeInFour() throws InvalidMidiDataException {
+        PieceLine line = NotesReader.read(new Notes(20).with(0x58, 0, (byte) 5, (byte) 2).tempo(0, 500_000).marker(0, "Verse").sequence, 8);
+        assertThat(line.sentences()).containsExactly("Its metre is 5/4; it is taken to be in four.");
+        assertThat(line.piece().orElseThrow().bars()).isEqualTo(5);
+        PieceLine unreadable = NotesReader.read(new Notes(8).with(0x58, 0, (byte) 3).tempo(0, 500_000).marker(0, "Verse").sequence, 8);
+        assertThat(unreadable.sentences()).containsExactly("It states no metre; it is taken to be in four.");
+    }
+
+    @Test
+    void aTempoThatIsNoneIsLeftOutAndOfTwoOnOneBeatTheLastHolds() throws InvalidMidiDataException {
+        PieceLine line = NotesReader.read(new Notes(16).with(0x58, 0, (byte) 4, (byte) 2).tempo(0, 500_000).tempo(0, 400_000).tempo(8, 30_000).with(0x51, 12, (byte) 1).marker(0, "Verse").sequence, 8);
+        assertThat(line.sentences()).containsExactly("A tempo of 500 bars a minute is left out: expected 1 to 400.", "A tempo of 0 bars a minute is left out: expected 1 to 400.");
+        assertThat(line.piece().orElseThrow().tempo().barsPerMinute(15)).isEqualTo(37.5);
+    }
+
+    @Test
+    void whatComesBeforeTheFirstMarkerIsAnIntroductionAndWhatIsBehindTheEndIsNothing() throws InvalidMidiDataException {
+        Piece piece = NotesReader.read(new Notes(32).with(0x58, 0, (byte) 4, (byte) 2).tempo(0, 500_000).marker(8, "Harbour theme").marker(8, "Chorus").marker(16, "silence").marker(20, "break").marker(40, "Ending").marker(40, "hit")
+                .with(0x05, 4, "boats".getBytes(StandardCharsets.UTF_8)).with(0x05, 5, "a".getBytes(StandardCharsets.UTF_8)).with(0x07, 12, "swell".getBytes(StandardCharsets.UTF_8)).sequence, 8).piece().orElseThrow();
+        assertThat(piece.sections()).extracting(section -> section.name() + " " + section.bars()).containsExactly("introduction 2", "Harbour theme 3", "break 3");
+        assertThat(piece.hits()).containsExactly(new Hit(Beats.of(12), HitKind.SWELL), new Hit(Beats.of(16), HitKind.BREAK));
+        assertThat(piece.cueWords()).containsExactly(new CueWord(Beats.of(4), "boats"));
+    }
+
+    @Test
+    void moreBarsThanAPieceHasAreRefused() throws InvalidMidiDataException {
+        PieceLine line = NotesReader.read(new Notes(4 * Piece.MOST_BARS + 4).sequence, 8);
+        assertThat(line.piece()).isEmpty();
+        assertThat(line.sentences()).last().isEqualTo("It has " + (Piece.MOST_BARS + 1) + " bars; a piece has 1 to " + Piece.MOST_BARS + ".");
+    }
 }

@@ -1,9 +1,12 @@
 package fluidframe.core.piece;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
 
 import fluidframe.core.phrase.Leftover;
 import fluidframe.core.time.Beats;
+import java.util.List;
+import java.util.Random;
 import java.util.stream.Collectors;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -100,6 +103,76 @@ class PieceReaderTest {
             "A 8, B 7; 30 bars a minute; 28 bars a minute from bar 9; accent bar 9"}) {
             Piece piece = waltz(text).piece().orElseThrow();
             assertThat(waltz(PieceWriter.write(piece)).piece()).as(PieceWriter.write(piece)).contains(piece);
+        }
+    }
+
+    @ParameterizedTest
+    @CsvSource(delimiter = '|', value = {"slowing to 20|1-9:30 12:20", "slowing to 20 over the last 2 bars|1-11:30 12:20", "slowing to 20 from bar 5|1-5:30 12:20", "quickening to 33 from bar 3 to bar 6|1-3:30 7-12:33",
+        "speeding up to 36 over bars 5-8|1-5:30 9-12:36", "slowing to 24 by bar 12|1-9:30 12:24", "from bar 7 at 28 bars a minute|1-6:30 7-12:28", "then 28 from bar 7 on|1-6:30 7-12:28"})
+    void theTempoChangesAtOnceOrGradually(String said, String steady) {
+        PieceLine line = waltz("verse 12; 30 bars a minute; " + said);
+        Piece piece = line.piece().orElseThrow();
+        assertThat(line.leftovers()).isEmpty();
+        assertThat(line.sentences()).isEmpty();
+        for (String stretch : steady.split(" ")) {
+            String[] bars = stretch.split(":")[0].split("-");
+            double tempo = Double.parseDouble(stretch.split(":")[1]);
+            assertThat(piece.tempo().barsPerMinute(3 * (Integer.parseInt(bars[0]) - 1))).as("bar %s", bars[0]).isCloseTo(tempo, within(bars.length == 1 ? 5.5 : 1e-9));
+            assertThat(piece.tempo().barsPerMinute(3 * Integer.parseInt(bars[bars.length - 1]) - 3)).as("bar %s", bars[bars.length - 1]).isCloseTo(tempo, within(5.5));
+        }
+        assertThat(piece.tempo().barsPerMinute(36)).isEqualTo(Double.parseDouble(steady.substring(steady.lastIndexOf(':') + 1)));
+    }
+
+    @ParameterizedTest
+    @CsvSource(delimiter = '|', value = {"up-beat|1", "pick-up 2|2", "an upbeat of half a beat|1/2", "pickup &|1/2", "two beats up-beat|2", "up-beat of one|1"})
+    void anUpBeatIsSaidInManyWays(String said, String beats) {
+        PieceLine line = waltz("verse 8; 30 bars a minute; " + said);
+        assertThat(line.leftovers()).as(said).isEmpty();
+        assertThat(line.piece().orElseThrow().upBeat()).hasToString(beats);
+    }
+
+    @ParameterizedTest
+    @CsvSource(delimiter = '|', value = {"fades|4", "it fades out|4", "fade away over the last three bars|3", "fading over 40 bars|8"})
+    void aFadeIsNoLongerThanThePiece(String said, int bars) {
+        assertThat(waltz("verse 8; 30 bars a minute; " + said).piece().orElseThrow().fade()).isEqualTo(bars);
+    }
+
+    @ParameterizedTest
+    @CsvSource(delimiter = '|', value = {
+        "up-beat 3|An up-beat of 3 beats is as long as a bar; it is left out.",
+        "slowing to 20 from bar 9|The tempo cannot change from bar 9 to bar 8: the piece has bars 1 to 8.",
+        "slowing to 20 over the last 12 bars|The tempo cannot change from bar -3 to bar 8: the piece has bars 1 to 8.",
+        "slowing to 401|401 bars a minute is no tempo: expected 1 to 400.",
+        "27 bars a minute from bar 0|There is no bar 0: the piece has bars 1 to 8.",
+        "27 bars a minute from bar 9|There is no bar 9: the piece has bars 1 to 8.",
+        "hit bar 0|The accent of bar 0 is left out: the piece has bars 1 to 8.",
+        "cue \"now\" in bar 9|\"now\" of bar 9 is left out: the piece has bars 1 to 8.",
+        "chorus 0|The chorus of 0 bars is left out: a section has phrases of 1 to 64 bars each."})
+    void whatDoesNotLieInThePieceIsLeftOutWithASentence(String said, String sentence) {
+        PieceLine line = waltz("verse 8; 30 bars a minute; " + said);
+        assertThat(line.sentences()).containsExactly(sentence);
+        assertThat(line.leftovers()).isEmpty();
+        assertThat(line.piece().orElseThrow().bars()).isEqualTo(8);
+        assertThat(line.piece().orElseThrow().tempo().barsPerMinute(24)).isEqualTo(30);
+    }
+
+    @Test
+    void aPieceHasNoMoreBarsThanCanBeHeard() {
+        assertThat(waltz("verse " + Piece.MOST_BARS + "; 30 bars a minute").piece()).isPresent();
+        assertThat(waltz("verse 600, chorus " + (Piece.MOST_BARS - 599) + "; 30 bars a minute").sentences()).containsExactly((Piece.MOST_BARS + 1) + " bars were found; a piece has at most " + Piece.MOST_BARS + ".");
+    }
+
+    /** Words of coaches in any order: nothing breaks, and every clause is either understood or left over in its place. */
+    @Test
+    void whateverIsWrittenIsAnswered() {
+        List<String> words = List.of("verse", "chorus", "A", "intro", "break", "hit", "stop", "on", "of", "bar", "bars", "a minute", "0", "1", "8", "16", "999", "8+8", "2x8", "slowing to", "20", "over the last", "from", "to", "the end", "up-beat", "half",
+                "fades", "in 3", "in 4", "\"now\"", "twice", "(4+4)", "and", "&", "30.5", "900", "one", "twelve", ";", ",", "\n", ".");
+        Random random = new Random(17);
+        for (int i = 0; i < 3_000; i++) {
+            String text = random.ints(1 + random.nextInt(14), 0, words.size()).mapToObj(words::get).collect(Collectors.joining(random.nextInt(5) == 0 ? "" : " "));
+            PieceLine line = PieceReader.read(text, 2 + random.nextInt(3), 1 + random.nextInt(8));
+            assertThat(line.leftovers()).as(text).allSatisfy(left -> assertThat(text.substring(left.from(), left.to())).isEqualTo(left.text()));
+            line.piece().ifPresent(piece -> assertThat(PieceReader.read(PieceWriter.write(piece), 4, 8).piece()).as(text).contains(piece));
         }
     }
 }
