@@ -127,7 +127,15 @@ final class Segments {
             Reading reading = column.phrasing().read(said, situation);
             if (reading.leftovers().isEmpty()) {
                 boolean likely = reading.sure() || column == Column.TURN && saysTurn(from, to) || column == Column.FOOT_POSITION || column == Column.RELATION && says(OF_EITHER_SIDE, from, to);
-                return reading.shorthands().isEmpty() || !likely || !named && !speaksOf(column, from, to) ? Optional.empty() : segment(column, reading, from, to);
+                if (reading.shorthands().isEmpty() || !likely || !named && !speaksOf(column, from, to)) {
+                    return Optional.empty();
+                }
+                Optional<Segment> segment = segment(column, reading, from, to);
+                if (segment.isPresent() || named) {
+                    return segment;
+                }
+                to--;
+                continue;
             }
             to = tokenAt(tokens.get(from).from() + reading.leftovers().stream().mapToInt(Leftover::from).min().orElseThrow(), from);
             while (!named && to > from && joins(to - 1)) {
@@ -148,6 +156,7 @@ final class Segments {
         return JOINS.contains(tokens.get(at).word()) || tokens.get(at).is("no") && at > 0 && tokens.get(at - 1).is(",");
     }
 
+    /** None where the words contradict each other: then the last of them belongs to something else. */
     private static Optional<Segment> segment(Column column, Reading reading, int from, int to) {
         try {
             return Optional.of(new Segment(column, column.canonical(reading.shorthands().get(0)), reading.sure(), from, to));
