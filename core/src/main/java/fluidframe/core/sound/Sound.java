@@ -86,7 +86,7 @@ public sealed interface Sound {
             case "drum" -> named(Arrays.stream(Percussion.values()).map(Drum::new).toArray(Sound[]::new), id);
             case "word" -> Spoken.WORDS.contains(second) && words.length == 2 ? new Word(second) : unknown(id);
             case "bass" -> words.length == 2 ? new Bass(key(second, id)) : unknown(id);
-            case "chord" -> words.length == 2 || words[2].equals("minor") ? new Chord(key(second, id), words.length == 3) : unknown(id);
+            case "chord" -> words.length == 2 || words.length == 3 && words[2].equals("minor") ? new Chord(key(second, id), words.length == 3) : unknown(id);
             default -> unknown(id);
         };
     }
