@@ -71,7 +71,7 @@ final class HoldSuitsPosition extends CheckedRule {
         return Optional.empty();
     }
 
-    /** One of the two turning by half or more against the other while both hands are held. */
+    /** One of the two turning by more than half against the other while both hands are held; said of whoever turns more. */
     private Optional<Finding> wound(Subject subject) {
         for (Part part : Part.values()) {
             List<Step> steps = subject.steps(part);
@@ -81,9 +81,11 @@ final class HoldSuitsPosition extends CheckedRule {
                 }
                 int row = moment.row(part).getAsInt();
                 int partners = moment.row(part.partner()).orElseThrow();
-                int turned = turn(steps.get(row)) - turn(subject.steps(part.partner()).get(partners));
+                int own = turn(steps.get(row));
+                int others = turn(subject.steps(part.partner()).get(partners));
+                int turned = own - others;
                 boolean both = moment.relation().hold().hands() == 2 && moment.relation().hold() != Hold.CLOSED;
-                if (both && Math.abs(turned) > HALF_TURN) {
+                if (both && Math.abs(turned) > HALF_TURN && Math.abs(own) >= Math.abs(others)) {
                     return Optional.of(warning(Place.cell(part, row, Column.RELATION), moment.relation().hold().shorthand(), "one hand or none", "The " + part.wording() + "'s step " + (row + 1)
                             + " turns " + new Turn(turned).spokenSize() + " within " + moment.relation().hold().wording() + "; release a hand on step " + (row + 1) + " and take it again on step "
                             + Math.min(row + 2, steps.size()) + "."));
