@@ -5,6 +5,7 @@ import java.net.URLEncoder;
 import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Random;
 import tools.jackson.databind.JsonNode;
@@ -26,6 +27,11 @@ final class RequestMaker {
             Map.entry("kind", List.of("opposite", "mirror", "retime", "partner", "hold", "walk")), Map.entry("from", List.of("man", "lady", "waltz-whisk")),
             Map.entry("to", List.of("waltz-natural-turn", "PP")), Map.entry("counted", List.of("man", "lady")), Map.entry("counting", List.of("steps", "beats", "bars")),
             Map.entry("figure", List.of("waltz-whisk", "waltz-natural-turn", "nothing")), Map.entry("format", List.of("fluidframe-book")));
+    private static final List<String> FIGURES = List.of("waltz-whisk", "rumba-fan", "fuzzed-figure", "nothing");
+    /** What there is of each kind, by the part of the path that asks for it. */
+    private static final Map<String, List<String>> IDS = Map.of("routines", List.of("lamplight-waltz", "fuzzed-routine", "nothing"), "sounds", List.of("click-strong", "word-one", "drum-low", "bass-36", "chord-60-minor", "noise"),
+            "backups", List.of("daily-1999-01-01.zip"), "dances", List.of("waltz", "rumba"), "events", List.of("lamplight-open"), "profiles", List.of("lamplight-open"), "pieces", List.of("harbour-lights"),
+            "postures", List.of("fan-position"), "couples", List.of("idris-wren"), "lessons", List.of("idris-wren-next"));
     private static final List<String> ODD = List.of("", " ", "null", "-1", "0", "99999999999999999999", "1e309", "<script>", "' or 1=1 --", "../../etc/passwd", "ẞßı𝄞", "a".repeat(3000),
             "\u0000", "\u001b", "=1+1", "%00", "½", "1/0 R");
     private static final List<String> RAW = List.of("%ED%A0%80", "%", "%zz", "%00", "%C0%AF", "a%0d%0ab", "[x]", "{x}", "x|y", "\"", "a b", "%2e%2e%2f", ";a=b");
@@ -106,8 +112,20 @@ final class RequestMaker {
         if (chance(15)) {
             return chance(50) ? pick(RAW) : encoded(pick(ODD));
         }
-        return path.contains("routines") ? pick(List.of("lamplight-waltz", "fuzzed-routine", "nothing")) : path.contains("sounds") ? pick(List.of("click-strong", "word-one", "noise"))
-                : path.contains("backups") ? "daily-1999-01-01.zip" : pick(List.of("waltz-whisk", "rumba-fan", "fuzzed-figure", "nothing"));
+        String id = pick(IDS.entrySet().stream().filter(kind -> path.contains("/" + kind.getKey() + "/")).map(Map.Entry::getValue).findFirst().orElse(FIGURES));
+        return chance(25) ? encoded(nearly(id)) : id;
+    }
+
+    /** An id that is only almost one: cut short, gone on with, doubled, written large. */
+    private String nearly(String id) {
+        int cut = id.lastIndexOf('-');
+        return switch (random.nextInt(5)) {
+            case 0 -> cut < 0 ? "" : id.substring(0, cut);
+            case 1 -> id.substring(0, random.nextInt(id.length() + 1));
+            case 2 -> id + "-" + pick(List.of("", "x", "1", "minor", id));
+            case 3 -> id.toUpperCase(Locale.ROOT);
+            default -> id.replaceAll("\\d+", pick(List.of("", "0", "999", "-1")));
+        };
     }
 
     private byte[] body(Endpoint endpoint) {
