@@ -262,6 +262,7 @@ export class FigureSheet extends EditSession<Figure> {
     this.accept();
     this.effects = undefined;
     const effects = this.isNew || this.isKept ? [] : await this.#effects(this.figure);
+    if (!effects) return;
     if (effects.some(breaks)) {
       this.effects = effects;
       return;
@@ -300,6 +301,7 @@ export class FigureSheet extends EditSession<Figure> {
   /** Deletes the figure, unless a routine dances it; answers whether it is gone. */
   override async delete(): Promise<boolean> {
     const users = await this.#effects(this.figure);
+    if (!users) return false;
     if (users.length > 0) {
       this.failure = `It is danced in ${users.map(({ title }) => title).join(', ')}. Take it out there first.`;
       this.users = users;
@@ -313,12 +315,14 @@ export class FigureSheet extends EditSession<Figure> {
     this.change({ ...version, id: this.figure.id });
   }
 
-  async #effects(figure: Figure): Promise<RoutineEffect[]> {
+  /** What would become of routines; none of a figure that cannot be read, and nothing, said why, where it cannot be asked. */
+  async #effects(figure: Figure): Promise<RoutineEffect[] | undefined> {
     try {
       return required(await api.POST('/api/figures/{id}/effects', { params: { path: { id: figure.id } }, body: figure }));
     } catch (thrown) {
       if (thrown instanceof Problem && thrown.status === 422) return [];
-      throw thrown;
+      this.fail(thrown);
+      return undefined;
     }
   }
 

@@ -180,3 +180,103 @@ it('forgets that it could not be read once it can', async () => {
   open.set({ bars: '3' });
   await vi.waitFor(() => expect(open.failure).toBeUndefined());
 });
+
+describe('where the program cannot be asked', () => {
+  const out = new Refused(503, 'Too much at once; again in a second.');
+
+  it('nothing is kept or deleted unasked, and it is said', async () => {
+    const { sheet: open, questions } = await sheet({ '/api/figures/{id}/effects': out });
+    open.set({ bars: '2' });
+    await open.keep();
+    expect([open.isKept, open.failure]).toEqual([false, out.detail]);
+    expect(await open.delete()).toBe(false);
+    expect(questions.filter(({ method }) => method === 'PUT' || method === 'DELETE')).toEqual([]);
+  });
+
+  it('what was asked besides says so, and the figure stays as it is', async () => {
+    const { sheet: open } = await sheet({ '/api/derivations': out, '/api/completions': out, '/api/shipped-figures/{id}/comparison': out });
+    await open.propose({ kind: 'mirror' });
+    expect([open.failure, open.proposal]).toEqual([out.detail, undefined]);
+    open.failure = undefined;
+    open.enter({ part: 'man', row: 1, column: 'turn' });
+    await vi.waitFor(() => expect(open.failure).toBe(out.detail));
+    open.failure = undefined;
+    await open.compareWithShipped(open.figure);
+    expect([open.failure, open.figure]).toEqual([out.detail, FIGURE]);
+  });
+});
+
+describe('the figure as it came with the program', () => {
+  it('is laid over this one in one step, and undo takes it away again', async () => {
+    const shipped = { figure: { ...FIGURE, bars: '3' }, differences: [] };
+    const { sheet: open } = await sheet({ '/api/shipped-figures/{id}/comparison': [shipped] });
+    open.takeShipped();
+    expect(open.figure).toEqual(FIGURE);
+    await open.compareWithShipped(open.figure);
+    open.takeShipped();
+    expect(open.figure.bars).toBe('3');
+    open.undo();
+    expect(open.figure).toEqual(FIGURE);
+  });
+
+  it('is none where it did not come with it', async () => {
+    const { sheet: open } = await sheet({ '/api/shipped-figures/{id}/comparison': [] });
+    await open.compareWithShipped(open.figure);
+    expect(open.shipped).toBeNull();
+  });
+});
+
+describe('a block of cells', () => {
+  it('goes where it is put, beyond the last row into new ones, in one step', async () => {
+    const { sheet: open } = await sheet();
+    open.paste(
+      'man',
+      1,
+      ['foot', 'turn'],
+      [
+        ['LF', '1/8 R'],
+        ['RF', '1/8 R'],
+      ],
+    );
+    expect(open.figure.man).toEqual([
+      { foot: 'RF', turn: '1/4 R' },
+      { foot: 'LF', turn: '1/8 R' },
+      { foot: 'RF', turn: '1/8 R' },
+    ]);
+    open.undo();
+    expect(open.figure.man).toEqual(FIGURE.man);
+  });
+
+  it('brings back an older version under its own id', async () => {
+    const { sheet: open } = await sheet();
+    open.restore({ ...FIGURE, id: 'another', title: 'Older' });
+    expect([open.figure.id, open.figure.title]).toEqual([FIGURE.id, 'Older']);
+  });
+});
+
+it('counts the onsets of both parts once each, in order', async () => {
+  const row = (onset: number | undefined) => ({ onset, shorthand: {} });
+  const { sheet: open } = await sheet({ '/api/readings': { ...NOTHING_WRONG, man: [row(0), row(1.5), row(undefined)], lady: [row(0), row(1), row(2)] } });
+  await vi.waitFor(() => expect(open.onsets).toEqual([0, 1, 1.5, 2]));
+});
+
+it('saves its steps as they are drawn under its own name', async () => {
+  const saved: string[] = [];
+  vi.stubGlobal('URL', { createObjectURL: () => 'blob:steps', revokeObjectURL: () => undefined });
+  vi.stubGlobal('document', {
+    createElement: () => ({
+      click() {},
+      set download(name: string) {
+        saved.push(name);
+      },
+    }),
+  });
+  vi.stubGlobal('fetch', async () => new Response('<svg/>'));
+  const { sheet: open } = await sheet();
+  await open.saveSteps();
+  expect([saved, open.failure]).toEqual([[`${FIGURE.id}-steps.svg`], undefined]);
+  vi.stubGlobal('fetch', async () => new Response('{"detail":"It has no step."}', { status: 422, headers: { 'Content-Type': 'application/problem+json' } }));
+  await open.saveSteps();
+  expect(open.failure).toBe('It has no step.');
+  vi.unstubAllGlobals();
+});

@@ -19,10 +19,11 @@ export class PieceDesk extends EditSession<Piece> {
   tapped = $state.raw<TapEstimate>();
   tapFailure = $state<string>();
   #latest = new Latest<string>((text) => this.#read(text));
+  #writing = new Latest<Piece>((piece) => this.#write(piece));
 
   static async open(id: string): Promise<PieceDesk> {
     const desk = new PieceDesk(pieceStore, await opened(pieceStore, id));
-    await desk.#write();
+    await desk.#writing.ask(desk.piece);
     return desk;
   }
 
@@ -35,7 +36,7 @@ export class PieceDesk extends EditSession<Piece> {
   }
 
   protected changed() {
-    void this.#write();
+    void this.#writing.ask(this.piece);
   }
 
   typeLine(text: string) {
@@ -131,12 +132,16 @@ export class PieceDesk extends EditSession<Piece> {
   }
 
   /** What was changed otherwise than by the line is written into it. */
-  async #write() {
-    if (this.piece.title.trim() === '') return;
-    const written = required(await api.POST('/api/piece-texts', { body: this.piece }));
-    this.text = written.text.replaceAll('; ', ';\n');
-    this.seconds = written.seconds;
-    this.barLines = written.barLines;
+  async #write(piece: Piece) {
+    if (piece.title.trim() === '') return;
+    try {
+      const written = required(await api.POST('/api/piece-texts', { body: piece }));
+      this.text = written.text.replaceAll('; ', ';\n');
+      this.seconds = written.seconds;
+      this.barLines = written.barLines;
+    } catch (thrown) {
+      this.fail(thrown);
+    }
   }
 }
 

@@ -1,5 +1,5 @@
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
-import { program, remembering } from '$lib/testing/program';
+import { later, program, Refused, remembering, type Question } from '$lib/testing/program';
 import { hitsOf, phraseStarts, sectionsOf } from './strip';
 import { PieceDesk } from './PieceDesk.svelte';
 
@@ -85,4 +85,27 @@ describe('a strip', () => {
     expect(phraseStarts(sections[1]!)).toEqual([3, 11]);
     expect(hitsOf({ ...PIECE, hits: [{ bar: 5, beat: '2 1/2', kind: 'stop' }] } as never)).toEqual([{ kind: 'stop', at: 13.5 }]);
   });
+});
+
+it('says that its line could not be written, and keeps the last one', async () => {
+  program({ '/api/pieces/{id}': PIECE, '/api/piece-texts': { text: 'in 3', seconds: 31, barLines: [] } });
+  const desk = await PieceDesk.open('tide');
+  program({ '/api/piece-texts': new Refused(503, 'Too much at once.') });
+  desk.suits(['waltz', 'viennese-waltz']);
+  await vi.waitFor(() => expect(desk.failure).toBe('Too much at once.'));
+  expect(desk.text).toBe('in 3');
+});
+
+it('is written as it is now, whichever answer comes first', async () => {
+  const slow = later<unknown>();
+  const written = ({ body }: Question) => {
+    const { dances } = body as { dances: string[] };
+    return dances.length === 2 ? slow.promise : { text: `for ${dances.join()}`, seconds: 1, barLines: [] };
+  };
+  program({ '/api/pieces/{id}': PIECE, '/api/piece-texts': written });
+  const desk = await PieceDesk.open('tide');
+  desk.suits(['waltz', 'foxtrot']);
+  desk.suits(['tango']);
+  slow.answer({ text: 'for two', seconds: 1, barLines: [] });
+  await vi.waitFor(() => expect(desk.text).toBe('for tango'));
 });

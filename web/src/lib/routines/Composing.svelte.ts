@@ -192,13 +192,17 @@ export class Composing {
 
   /** Ends the search; what was found by then is the answer. */
   async stop() {
-    await api.DELETE('/api/compositions/{run}', { params: { path: { run: this.#run } } });
+    try {
+      await api.DELETE('/api/compositions/{run}', { params: { path: { run: this.#run } } });
+    } catch (thrown) {
+      this.failure = sentenceOf(thrown);
+    }
   }
 
-  /** A search may end before its progress is asked for; then there is nothing to show. */
+  /** A search may end before its progress is asked for; then there is nothing to show. Where the program does not answer, the search itself says so. */
   async #look() {
-    const answer = await api.GET('/api/compositions/{run}', { params: { path: { run: this.#run } } });
-    if (this.busy && answer.data) this.progress = answer.data;
+    const answer = await api.GET('/api/compositions/{run}', { params: { path: { run: this.#run } } }).catch(() => undefined);
+    if (this.busy && answer?.data) this.progress = answer.data;
   }
 
   #wished(wish: string) {

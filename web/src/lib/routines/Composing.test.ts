@@ -1,6 +1,6 @@
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
 import type { Routine, Score } from '$lib/api/client';
-import { program, type Question } from '$lib/testing/program';
+import { later, program, type Question } from '$lib/testing/program';
 import { Composing } from './Composing.svelte';
 import type { RoutineDesk } from './RoutineDesk.svelte';
 
@@ -78,5 +78,55 @@ describe('what is asked of a composition', () => {
     expect(composing.wishes).toEqual([['whisk', 'forbidden']]);
     composing.want('whisk', '');
     expect(composing.wishes).toEqual([]);
+  });
+});
+
+describe('a search that takes its time', () => {
+  it('says how far it has come until it has its answer, and asks no more then', async () => {
+    vi.useFakeTimers();
+    const found = later<unknown>();
+    const asked = program({ '/api/composing-weights': {}, '/api/compositions': () => found.promise, '/api/compositions/{run}': { looked: 1200 } });
+    const composing = new Composing(() => desk());
+    const asking = composing.ask();
+    expect([composing.busy, composing.progress]).toEqual([true, undefined]);
+    await vi.advanceTimersByTimeAsync(3_000);
+    expect(composing.progress).toEqual({ looked: 1200 });
+    found.answer({ compositions: [] });
+    await asking;
+    const looks = asked.length;
+    await vi.advanceTimersByTimeAsync(10_000);
+    expect([composing.busy, composing.progress, composing.answer, asked.length]).toEqual([false, undefined, { compositions: [] }, looks]);
+    vi.useRealTimers();
+  });
+
+  it('is ended by its own name, also where it cannot be looked at', async () => {
+    vi.useFakeTimers();
+    const found = later<unknown>();
+    const out = () => {
+      throw new Error('no network');
+    };
+    const asked = program({ '/api/composing-weights': {}, '/api/compositions': () => found.promise, 'GET /api/compositions/{run}': out, 'DELETE /api/compositions/{run}': {} });
+    const composing = new Composing(() => desk());
+    const asking = composing.ask();
+    await vi.advanceTimersByTimeAsync(3_000);
+    expect([composing.failure, composing.progress]).toEqual([undefined, undefined]);
+    await composing.stop();
+    const { body } = asked.find(({ method, path }) => method === 'POST' && path === '/api/compositions')!;
+    expect(asked.at(-1)).toMatchObject({ method: 'DELETE', params: { path: { run: (body as { run: string }).run } } });
+    found.answer({ compositions: [] });
+    await asking;
+    vi.useRealTimers();
+  });
+
+  it('says that it could not be ended', async () => {
+    program({
+      '/api/composing-weights': {},
+      'DELETE /api/compositions/{run}': () => {
+        throw new Error('no network');
+      },
+    });
+    const composing = new Composing(() => desk());
+    await composing.stop();
+    expect(composing.failure).toContain('does not answer');
   });
 });

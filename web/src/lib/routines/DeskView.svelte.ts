@@ -1,4 +1,4 @@
-import { api, required, type FigureSummary, type Following, type Seam } from '$lib/api/client';
+import { api, required, sentenceOf, type FigureSummary, type Following, type Seam } from '$lib/api/client';
 import { asked, queryOf } from '$lib/ui/address';
 import { settleField } from '$lib/ui/fieldState';
 import { push, replace, router } from 'svelte-spa-router';
@@ -67,8 +67,12 @@ export class DeskView {
   }
 
   async compose(what: 'compose' | 'gap' = 'compose') {
-    this.figures = required(await api.GET('/api/figures', { params: { query: { dance: this.desk.routine.dance } } }));
-    this.open(what);
+    try {
+      this.figures = required(await api.GET('/api/figures', { params: { query: { dance: this.desk.routine.dance } } }));
+      this.open(what);
+    } catch (thrown) {
+      this.desk.failure = sentenceOf(thrown);
+    }
   }
 
   /** Takes the chosen figure out; where the seam breaks then, what would mend it is shown at once, unless the coach has turned to something else. */

@@ -1,6 +1,6 @@
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
 import type { Routine } from '$lib/api/client';
-import { program, remembering, type Question } from '$lib/testing/program';
+import { program, Refused, remembering, type Question } from '$lib/testing/program';
 import { notices } from '$lib/ui/Notices.svelte';
 import { RoutineDesk } from './RoutineDesk.svelte';
 
@@ -203,4 +203,80 @@ it('begins with any figure of the dance where nothing is danced yet', async () =
   expect(desk.next.may.map(({ placement }) => placement.figure)).toEqual(['whisk']);
   desk.insert([{ figure: 'whisk' }]);
   expect(figures(desk)).toEqual(['whisk']);
+});
+
+describe('how a figure is danced', () => {
+  it('is changed where it is chosen: way, highlight, corner, section, each of them one step back', async () => {
+    const desk = await opened();
+    desk.select(1);
+    desk.dance({ finish: 'to LOD' });
+    desk.highlight();
+    desk.turnCorner();
+    desk.divide({ title: 'Chorus', times: 1 });
+    expect(desk.placements[1]).toMatchObject({ figure: 'b', finish: 'to LOD', highlight: true, cornerAfter: true, section: { title: 'Chorus' } });
+    for (let step = 0; step < 4; step++) desk.undo();
+    expect(desk.placements[1]).toEqual({ figure: 'b' });
+  });
+
+  it('is noted letter by letter, and the note is one step', async () => {
+    const desk = await opened();
+    desk.select(2);
+    for (const note of ['b', 'br', 'breathe']) desk.typeNote(note);
+    desk.accept();
+    expect(desk.placements[2]?.note).toBe('breathe');
+    desk.undo();
+    expect(desk.placements[2]?.note).toBeUndefined();
+  });
+
+  it('may be an element, which goes behind the chosen one', async () => {
+    const desk = await opened();
+    desk.select(0);
+    desk.addElement({ kind: 'hold', beats: 2 } as never);
+    await settle();
+    expect(desk.placements[1]).toEqual({ element: { kind: 'hold', beats: 2 }, rounds: undefined });
+    expect(desk.selected).toBe(1);
+  });
+});
+
+describe('what a routine keeps to', () => {
+  it('is its floor, its dancers, its tempo, its music and its level', async () => {
+    const desk = await opened();
+    desk.standOn({ length: 24, width: 15 } as never);
+    desk.measure({ man: 1.8, lady: 1.7 });
+    desk.setTempo(30);
+    desk.layOn('tide', 5);
+    desk.bind({ syllabus: true, level: 'bronze' });
+    expect(desk.routine).toMatchObject({ floor: { length: 24, width: 15 }, dancers: { man: 1.8 }, tempo: 30, music: { piece: 'tide', from: 5 }, syllabus: true, level: 'bronze' });
+    desk.layOn('');
+    expect(desk.routine.music).toBeUndefined();
+  });
+
+  it('is what an older version kept to once that is brought back, and undo takes it away again', async () => {
+    const desk = await opened();
+    desk.restore({ ...ROUTINE, id: 'another', title: 'Older', placements: [{ figure: 'old' }] });
+    expect([desk.routine.id, desk.routine.title, figures(desk)]).toEqual(['five', 'Older', ['old']]);
+    desk.undo();
+    expect(figures(desk)).toEqual(['a', 'b', 'c', 'd', 'e']);
+  });
+});
+
+it('keeps ways round with the figure after which they begin, counted from there', async () => {
+  const desk = await opened();
+  desk.select(1);
+  desk.keepEscapes([{ kind: 'hold', sentence: 'Hold for a bar.', placements: [], rejoins: 3 } as never]);
+  await settle();
+  expect(desk.placements[1]?.escapes).toEqual([{ kind: 'hold', sentence: 'Hold for a bar.', placements: [], later: 2 }]);
+  desk.keepEscapes([]);
+  expect(desk.placements[1]?.escapes).toBeUndefined();
+});
+
+it('says what could not be asked, and asks it again', async () => {
+  const desk = await opened();
+  program({ '/api/bridges': new Refused(503, 'Too much at once.'), '/api/detours': new Refused(503, 'Too much at once.'), '/api/loops': new Refused(503, 'Too much at once.') });
+  for (const ask of [() => desk.askBridges(), () => desk.askDetours(), () => desk.tryLoop()]) {
+    desk.failure = undefined;
+    await ask();
+    expect(desk.failure).toBe('Too much at once.');
+  }
+  expect([desk.bridges, desk.detours, desk.loop]).toEqual([undefined, undefined, undefined]);
 });

@@ -149,4 +149,54 @@ class FitTest {
         assertThat(shorter.tempo().barsPerMinute(48)).isEqualTo(20, within(1e-9));
         assertThat(piece.seconds() - shorter.seconds()).isEqualTo(32, within(1e-9));
     }
+
+    private static List<String> sentences(Fit fit) {
+        return FitRepairs.of(fit.misfits().get(0), fit, BOOK, () -> false).stream().map(FitRepair::sentence).toList();
+    }
+
+    @Test
+    void aLittleThatIsLeftMayBeHeldAndNoMoreThanThat() {
+        assertThat(sentences(fit("verse 3; 30 bars a minute", 1, placed(RIGHT), placed(LEFT)))).contains("Hold the last figure for 3 beats.");
+        assertThat(sentences(fit("verse 4; 30 bars a minute", 1, placed(RIGHT), placed(LEFT)))).contains("Hold the last figure for 6 beats.");
+        assertThat(sentences(fit("verse 5; 30 bars a minute", 1, placed(RIGHT), placed(LEFT)))).noneMatch(sentence -> sentence.startsWith("Hold")).allMatch(sentence -> sentence.endsWith("in the 3 bars that are left.") || sentence.startsWith("Cut"));
+    }
+
+    @Test
+    void aHighlightThatComesEarlyIsHeldBack() {
+        Fit early = fit("verse 4; 30 bars a minute; hit bar 3", 1, placed(RIGHT), placed(LEFT).withHighlight(true), placed(RIGHT));
+        Misfit.HighlightOffHit off = early.misfits().stream().filter(Misfit.HighlightOffHit.class::isInstance).map(Misfit.HighlightOffHit.class::cast).findFirst().orElseThrow();
+        List<FitRepair> repairs = FitRepairs.of(off, early, BOOK, () -> false);
+
+        assertThat(off.away()).isEqualTo(Beats.of(-3));
+        assertThat(repairs).extracting(FitRepair::sentence).contains("Hold for 3 beats before the left.");
+        assertThat(repairs).filteredOn(repair -> repair.sentence().startsWith("Hold")).singleElement().satisfies(repair -> {
+            Routine mended = ((FitRepair.Danced) repair).rewritten().routine();
+            assertThat(Fit.of(Score.of(mended.to(early.laying()))).misfits()).noneMatch(Misfit.HighlightOffHit.class::isInstance);
+        });
+    }
+
+    @Test
+    void oneThatComesLateIsBroughtEarlierByOtherFiguresBeforeItAndNeverHeld() {
+        Fit late = fit("verse 4; 30 bars a minute; hit bar 2", 1, placed(RIGHT), placed(LEFT), placed(RIGHT).withHighlight(true), placed(LEFT));
+        Misfit.HighlightOffHit off = late.misfits().stream().filter(Misfit.HighlightOffHit.class::isInstance).map(Misfit.HighlightOffHit.class::cast).findFirst().orElseThrow();
+
+        assertThat(off.away()).isEqualTo(Beats.of(3));
+        assertThat(FitRepairs.of(off, late, BOOK, () -> false)).allSatisfy(repair -> {
+            assertThat(repair.sentence()).doesNotStartWith("Hold");
+            assertThat(((FitRepair.Danced) repair).replacement().to()).isLessThanOrEqualTo(2);
+        });
+    }
+
+    @Test
+    void whereOnlyAnotherPieceWouldHelpNothingIsOffered() {
+        Fit fit = fit("verse 2; 30 bars a minute", 1, placed(RIGHT), placed(LEFT));
+
+        assertThat(FitRepairs.of(new Misfit.OtherDance("tango"), fit, BOOK, () -> false)).isEmpty();
+    }
+
+    @Test
+    void aPieceThatIsTooFastIsPlayedSlowerWhereItsRecordingBearsIt() {
+        assertThat(sentences(fit("verse 1; 31 bars a minute", 1, placed(RIGHT)))).containsExactly("Play the piece 3.2 % slower, at 30 bars a minute.");
+        assertThat(sentences(fit("verse 1; 20 bars a minute", 1, placed(RIGHT)))).isEmpty();
+    }
 }
