@@ -112,14 +112,17 @@ final class CountFillsBars extends CheckedRule {
         if (length.ticks() * 2 % rhythm.bar().ticks() != 0) {
             return List.of();
         }
-        String bars = new Fraction(length.ticks(), rhythm.bar().ticks()).toString();
-        return List.of(new Fix("make it " + bars + (length.equals(rhythm.bar()) ? " bar" : " bars"), Place.field("bars"), bars));
+        return List.of(new Fix("make it " + bars(length, rhythm), Place.field("bars"), new Fraction(length.ticks(), rhythm.bar().ticks()).toString()));
+    }
+
+    private static String bars(Beats length, Rhythm rhythm) {
+        return new Fraction(length.ticks(), rhythm.bar().ticks()) + (length.compareTo(rhythm.bar()) <= 0 ? " bar" : " bars");
     }
 
     private Finding finding(Part part, int step, Rhythm rhythm, Beats stated, Beats counted, List<Fix> fixes) {
         Place place = Place.cell(part, step, Column.COUNT);
-        return new Finding(id(), Severity.ERROR, place, stated + " beats", counted + " beats",
-                "The " + part.wording() + "'s count comes to " + counted + " beats; the figure is stated as " + stated
-                        + " beats (" + new Fraction(stated.ticks(), rhythm.bar().ticks()) + " bars of " + rhythm.beatsPerBar() + ").", fixes);
+        return new Finding(id(), Severity.ERROR, place, stated.wording(), counted.wording(),
+                "The " + part.wording() + "'s count comes to " + counted.wording() + "; the figure is stated as " + stated.wording()
+                        + " (" + bars(stated, rhythm) + " of " + rhythm.beatsPerBar() + ").", fixes);
     }
 }

@@ -44,8 +44,8 @@ final class NamedTimingsFit extends CheckedRule {
         try {
             Timing timing = Timing.of(subject.figure().rhythm(), count, subject.figure().length());
             return CountFillsBars.miscount(timing, subject.figure().length()).map(miscount -> new Problem(
-                    miscount.counted() + " beats", subject.figure().length() + " beats",
-                    "This count comes to " + miscount.counted() + " beats; the figure lasts " + subject.figure().length() + "."));
+                    miscount.counted().wording(), subject.figure().length().wording(),
+                    "This count comes to " + miscount.counted().wording() + "; the figure lasts " + subject.figure().length() + "."));
         } catch (CountException e) {
             return Optional.of(new Problem(count.toString(), "", "This count cannot be read in the dance: " + e.getMessage() + "."));
         }

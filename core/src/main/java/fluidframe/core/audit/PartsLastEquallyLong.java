@@ -28,8 +28,8 @@ final class PartsLastEquallyLong extends CheckedRule {
         Timing his = man.get();
         Timing hers = lady.get();
         if (!his.length().equals(hers.length())) {
-            found.add(finding(hers.slots().size() - 1, his.length() + " beats", hers.length() + " beats",
-                    "The man's part lasts " + his.length() + " beats, the lady's " + hers.length() + "."));
+            found.add(finding(hers.slots().size() - 1, his.length().wording(), hers.length().wording(),
+                    "The man's part lasts " + his.length().wording() + ", the lady's " + hers.length() + "."));
         }
         if (!his.inWords() && !hers.inWords() && !his.start().equals(hers.start())) {
             int hisBeat = his.rhythm().beatOfBar(his.start());

@@ -57,9 +57,9 @@ final class SpokenCountAgrees extends CheckedRule {
             Beats lasts = timing.slots().get(row).length();
             Beats said = other.slots().get(row).length();
             if (!lasts.equals(said)) {
-                return Optional.of(error(Place.cell(part, row, Column.WORDS), said + " beats", lasts + " beats",
-                        "Row " + (row + 1) + " lasts " + lasts + " beats as " + timing.slots().get(row).token() + " but " + said
-                                + " beats as " + other.slots().get(row).token() + "."));
+                return Optional.of(error(Place.cell(part, row, Column.WORDS), said.wording(), lasts.wording(),
+                        "Row " + (row + 1) + " lasts " + lasts.wording() + " as " + timing.slots().get(row).token() + " but " + said.wording()
+                                + " as " + other.slots().get(row).token() + "."));
             }
         }
         return Optional.empty();

@@ -73,7 +73,7 @@ public final class FitRepairs {
             found.addAll(danced(replacements.sentence(replacement) + " in the " + bars(left) + " that are left.", replacement));
         }
         if (canBeHeld(left) && passages() > 0) {
-            found.addAll(held("Hold the last figure for " + beats(left) + ".", passages(), left));
+            found.addAll(held("Hold the last figure for " + left.wording() + ".", passages(), left));
         }
         return found;
     }
@@ -128,7 +128,7 @@ public final class FitRepairs {
         Stream<FitRepair.Danced> changed = changed(later, before).stream().filter(repair -> repair.replacement().to() <= off.passage());
         List<FitRepair> found = new ArrayList<>(changed.limit(MOST_REPAIRS - 1L).toList());
         if (canBeHeld(later) && off.passage() > 0) {
-            found.addAll(held("Hold for " + beats(later) + " before the " + course.placements().get(off.passage()).dancing().wording() + ".", off.passage(), later));
+            found.addAll(held("Hold for " + later.wording() + " before the " + course.placements().get(off.passage()).dancing().wording() + ".", off.passage(), later));
         }
         return found;
     }
@@ -149,7 +149,4 @@ public final class FitRepairs {
         return MisfitSentence.length(length, bar);
     }
 
-    private static String beats(Beats length) {
-        return length + (length.equals(Beats.ONE) ? " beat" : " beats");
-    }
 }

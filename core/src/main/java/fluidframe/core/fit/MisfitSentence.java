@@ -57,8 +57,7 @@ public final class MisfitSentence {
         int bars = beats.ticks() / bar.ticks();
         Beats rest = beats.minus(bar.times(bars));
         String whole = bars + (bars == 1 ? " bar" : " bars");
-        String part = rest + (rest.equals(Beats.ONE) ? " beat" : " beats");
-        return rest.equals(Beats.ZERO) ? whole : bars == 0 ? part : whole + " and " + part;
+        return rest.equals(Beats.ZERO) ? whole : bars == 0 ? rest.wording() : whole + " and " + rest.wording();
     }
 
     private static String seconds(double seconds) {

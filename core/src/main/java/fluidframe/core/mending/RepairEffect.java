@@ -66,8 +66,7 @@ public record RepairEffect(Beats longer, int bar, boolean withPhrase, double met
     private static String bars(Beats beats, Beats bar) {
         int ticks = Math.abs(beats.ticks());
         if (ticks % bar.ticks() != 0 && 2 * ticks % bar.ticks() != 0) {
-            String count = new Fraction(ticks, Beats.TICKS_PER_BEAT).toString();
-            return count + (ticks == Beats.TICKS_PER_BEAT ? " beat" : " beats");
+            return new Beats(ticks).wording();
         }
         return new Fraction(ticks, bar.ticks()) + (ticks <= bar.ticks() ? " bar" : " bars");
     }

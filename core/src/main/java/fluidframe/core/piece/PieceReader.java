@@ -178,7 +178,7 @@ public final class PieceReader {
         String said = first(matcher, 1, 2);
         Beats length = said.isEmpty() ? Beats.ONE : said.contains("half") || said.equals("½") || said.equals("&") ? Beats.HALF : Beats.of(number(said));
         if (length.compareTo(Beats.of(beatsPerBar)) >= 0) {
-            sentences.add("An up-beat of " + length + " beats is as long as a bar; it is left out.");
+            sentences.add("An up-beat of " + length.wording() + " is as long as a bar; it is left out.");
         } else {
             upBeat = length;
         }

@@ -79,6 +79,11 @@ public record Beats(int ticks) implements Comparable<Beats> {
     }
 
     /** Canonical text: {@code 1 1/2}. */
+    /** For people: "1/2 beat", "1 beat", "1 1/2 beats". */
+    public String wording() {
+        return this + (ticks > 0 && ticks <= TICKS_PER_BEAT ? " beat" : " beats");
+    }
+
     @Override
     public String toString() {
         String size = new Fraction(Math.abs(ticks), TICKS_PER_BEAT).toString();

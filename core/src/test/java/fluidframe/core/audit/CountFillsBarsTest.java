@@ -44,7 +44,7 @@ class CountFillsBarsTest {
         assertThat(fixes("foxtrot", "1", "S S Q Q")).containsExactly("make it 1 1/2 bars > /bars 1 1/2");
         assertThat(fixes("foxtrot", "1", "S Q")).isEmpty();
         assertThat(fixes("quickstep", "2", "1 2 3 4 1 2")).containsExactly("make it 1 1/2 bars > /bars 1 1/2", "hold it: 2-3-4 > /man/5/count 2-3-4");
-        assertThat(fixes("samba", "1", "1 a")).containsExactly("make it 1/2 bars > /bars 1/2");
+        assertThat(fixes("samba", "1", "1 a")).containsExactly("make it 1/2 bar > /bars 1/2");
     }
 
     @Test

@@ -52,7 +52,7 @@ class MisfitSentenceTest {
 
     @Test
     void halfABeatIsSaidAsOne() {
-        assertThat(MisfitSentence.length(Beats.HALF, BAR)).isEqualTo("1/2 beats");
+        assertThat(MisfitSentence.length(Beats.HALF, BAR)).isEqualTo("1/2 beat");
     }
 
     @Test
