@@ -36,7 +36,7 @@
 </script>
 
 <div class="mx-auto flex max-w-[88rem] flex-col gap-3 px-6 py-5">
-  <h1 class="text-4xl">The book</h1>
+  <h1 class="text-4xl max-sm:text-2xl">The book</h1>
   {#if failure}
     <Message sentence={failure} />
   {:else if !report}

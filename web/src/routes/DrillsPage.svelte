@@ -80,7 +80,7 @@
 <div class="mx-auto flex max-w-[76rem] flex-col gap-4 px-6 py-5 max-sm:px-3">
   {#if failure || !id}
     <Message sentence={failure ?? 'Exercises belong to a figure: choose one first.'}><a class="act" href="#/figures">To the figures</a></Message>
-  {:else if figure && own}
+  {:else if figure && own && (sheet || refusal)}
     <header class="flex flex-wrap items-center gap-2">
       <h1 class="flex-1 text-4xl max-sm:text-2xl">Exercises on {figure.title}</h1>
       <a class="act print:hidden" href={`#/figures/${id}`}>Sheet</a>

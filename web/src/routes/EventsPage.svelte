@@ -57,54 +57,56 @@
 </script>
 
 <div class="mx-auto flex max-w-[76rem] flex-col gap-4 px-6 py-5">
-  <h1 class="text-4xl">Events</h1>
+  <h1 class="text-4xl max-sm:text-2xl">Events</h1>
   {#if failure}<Message sentence={failure} />{/if}
-  <form class="panel flex flex-wrap items-center gap-2 p-3" onsubmit={create}>
-    <input class="field min-w-56 flex-1" placeholder="Title of a new event" aria-label="Title of a new event" required maxlength="120" bind:value={title} />
-    <input class="field" type="date" aria-label="Date of the new event" required bind:value={date} />
-    <Choice label="Rules" value={profile} options={profiles.map((each) => ({ value: each.id, label: each.title }))} onchange={(id) => (chosen = id)} />
-    <button class="act act-main" disabled={title.trim() === '' || profile === ''}>Start it</button>
-  </form>
-  <div class="grid items-start gap-4 lg:grid-cols-[minmax(0,1fr)_24rem]">
-    <section aria-label="Events">
-      {#if events === undefined}
-        <p class="p-10 text-center text-xl text-soft">Looking for events …</p>
-      {:else if events.length === 0}
-        <p class="panel p-12 text-center font-title text-2xl">No event yet. Name one above, with its day and the rules it is danced under.</p>
-      {:else}
-        <ul class="flex flex-col gap-3">
-          {#each events as event (event.id)}
-            <li>
-              <a class="panel flex items-baseline justify-between gap-4 px-5 py-5 hover:border-ink" href={`#/events/${event.id}`}>
-                <span>
-                  <span class="block font-title text-2xl font-semibold">{event.title}</span>
-                  <span class="text-soft">{event.place}</span>
-                </span>
-                <span class="text-right leading-tight">
-                  <span class="font-title text-2xl font-bold">{dateWords(event.date)}</span>
-                  <span class="block text-soft">{event.rounds} rounds, {event.couples} couples</span>
-                </span>
-              </a>
+  {#if events === undefined}
+    <p class="p-10 text-center text-xl text-soft">Looking for events …</p>
+  {:else}
+    <form class="panel flex flex-wrap items-center gap-2 p-3" onsubmit={create}>
+      <input class="field min-w-56 flex-1" placeholder="Title of a new event" aria-label="Title of a new event" required maxlength="120" bind:value={title} />
+      <input class="field" type="date" aria-label="Date of the new event" required bind:value={date} />
+      <Choice label="Rules" value={profile} options={profiles.map((each) => ({ value: each.id, label: each.title }))} onchange={(id) => (chosen = id)} />
+      <button class="act act-main" disabled={title.trim() === '' || profile === ''}>Start it</button>
+    </form>
+    <div class="grid items-start gap-4 lg:grid-cols-[minmax(0,1fr)_24rem]">
+      <section aria-label="Events">
+        {#if events.length === 0}
+          <p class="panel p-12 text-center font-title text-2xl">No event yet. Name one above, with its day and the rules it is danced under.</p>
+        {:else}
+          <ul class="flex flex-col gap-3">
+            {#each events as event (event.id)}
+              <li>
+                <a class="panel flex items-baseline justify-between gap-4 px-5 py-5 hover:border-ink" href={`#/events/${event.id}`}>
+                  <span>
+                    <span class="block font-title text-2xl font-semibold">{event.title}</span>
+                    <span class="text-soft">{event.place}</span>
+                  </span>
+                  <span class="text-right leading-tight">
+                    <span class="font-title text-2xl font-bold">{dateWords(event.date)}</span>
+                    <span class="block text-soft">{event.rounds} rounds, {event.couples} couples</span>
+                  </span>
+                </a>
+              </li>
+            {/each}
+          </ul>
+        {/if}
+      </section>
+      <section class="panel p-4" aria-label="Rules">
+        <h2 class="text-xl">Rules of organisers</h2>
+        <OrganiserLine />
+        <ul class="mt-2">
+          {#each profiles as each (each.id)}
+            <li class="border-t border-line py-2">
+              <a class="font-semibold hover:underline" href={`#/rules/${each.id}`}>{each.title}</a>
+              <span class="block leading-snug text-soft">{each.divisions.join(', ')}</span>
             </li>
           {/each}
         </ul>
-      {/if}
-    </section>
-    <section class="panel p-4" aria-label="Rules">
-      <h2 class="text-xl">Rules of organisers</h2>
-      <OrganiserLine />
-      <ul class="mt-2">
-        {#each profiles as each (each.id)}
-          <li class="border-t border-line py-2">
-            <a class="font-semibold hover:underline" href={`#/rules/${each.id}`}>{each.title}</a>
-            <span class="block leading-snug text-soft">{each.divisions.join(', ')}</span>
-          </li>
-        {/each}
-      </ul>
-      <form class="mt-2 flex gap-2" onsubmit={createRules}>
-        <input class="field min-w-0 flex-1" placeholder="Title of new rules" aria-label="Title of new rules" required maxlength="120" bind:value={rules} />
-        <button class="act" disabled={rules.trim() === ''}>Write them</button>
-      </form>
-    </section>
-  </div>
+        <form class="mt-2 flex gap-2" onsubmit={createRules}>
+          <input class="field min-w-0 flex-1" placeholder="Title of new rules" aria-label="Title of new rules" required maxlength="120" bind:value={rules} />
+          <button class="act" disabled={rules.trim() === ''}>Write them</button>
+        </form>
+      </section>
+    </div>
+  {/if}
 </div>

@@ -49,7 +49,7 @@
   {#if failure}
     <Message sentence={failure}><a class="act" href="#/figures">Back to the figures</a></Message>
   {:else if cards}
-    <h1 class="text-4xl">{cards.title}</h1>
+    <h1 class="text-4xl max-sm:text-2xl">{cards.title}</h1>
     <p class="text-soft">{cards.dance}</p>
     <div class={['mt-4 grid gap-4', part === '' && 'lg:grid-cols-2 print:grid-cols-1']}>
       {#each cards.parts.filter((card) => part === '' || card.part === part) as card (card.part)}

@@ -19,7 +19,7 @@
 </script>
 
 <div class="mx-auto flex max-w-4xl flex-col gap-4 px-6 py-5 max-sm:px-4">
-  <h1 class="text-4xl">Your first hour</h1>
+  <h1 class="text-4xl max-sm:text-2xl">Your first hour</h1>
   <p class="text-lg leading-snug">
     Five tasks, on a figure and a routine of your own. They are real: what you keep is kept, and each task is ticked off by what there is. Nothing of what came with the program
     changes, and at the end you can throw all of it away.

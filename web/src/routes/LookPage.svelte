@@ -55,7 +55,7 @@
 {/snippet}
 
 <div class="mx-auto flex max-w-[76rem] flex-col gap-4 px-6 py-5 max-sm:px-4">
-  <h1 class="text-4xl">How things are drawn</h1>
+  <h1 class="text-4xl max-sm:text-2xl">How things are drawn</h1>
   <p class="max-w-[60rem] text-lg leading-snug">
     Every mark of the program, drawn by the parts that draw it elsewhere. No mark speaks by its colour alone: shape says the same, so that it can be read in black and white and by
     every eye.

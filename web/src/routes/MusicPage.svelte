@@ -57,7 +57,7 @@
 </script>
 
 <div class="mx-auto flex max-w-[70rem] flex-col gap-4 px-6 py-5">
-  <h1 class="text-4xl">Music</h1>
+  <h1 class="text-4xl max-sm:text-2xl">Music</h1>
   {#if failure}<Message sentence={failure} />{/if}
   <form class="panel flex flex-wrap items-center gap-2 p-3" onsubmit={create}>
     <input class="field min-w-56 flex-1" placeholder="Title of a new piece" aria-label="Title of a new piece" required maxlength="120" bind:value={title} />

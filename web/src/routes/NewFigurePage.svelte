@@ -69,7 +69,7 @@
 </script>
 
 <form class={['mx-auto flex flex-col gap-5 px-6 py-8', from === 'told' ? 'max-w-5xl' : 'max-w-2xl']} onsubmit={submit}>
-  <h1 class="text-4xl">A new figure</h1>
+  <h1 class="text-4xl max-sm:text-2xl">A new figure</h1>
   <label class="flex flex-col gap-1">
     <span class="font-semibold">What is it called?</span>
     <input class="field text-2xl" name="title" required maxlength="100" autocomplete="off" bind:value={title} {@attach focused} />

@@ -43,7 +43,7 @@
 </script>
 
 <div class="mx-auto flex max-w-[70rem] flex-col gap-4 px-6 py-5">
-  <h1 class="text-4xl">Routines</h1>
+  <h1 class="text-4xl max-sm:text-2xl">Routines</h1>
   {#if list.failure}<Message sentence={list.failure} />{/if}
   <details class="panel px-3 py-2" open={!narrow.current || list.routines?.length === 0}>
     <summary class="cursor-pointer py-1 font-semibold">New routine</summary>
@@ -92,7 +92,7 @@
                 <strong class="block text-madder" title={standing?.problems.join(' ')}>✕ {list.trouble(routine)}</strong>
               {/if}
             </span>
-            <span class="min-w-16 text-right leading-tight">
+            <span class="w-20 shrink-0 text-right leading-tight">
               <span class="font-title text-3xl font-bold whitespace-nowrap">{standing && standing.problems.length === 0 ? standing.bars : '–'}</span>
               <span class="block text-soft">{standing?.bars === '1' ? 'bar' : 'bars'}</span>
             </span>

@@ -24,7 +24,7 @@
 </script>
 
 <div class="mx-auto flex max-w-[70rem] flex-col gap-4 px-6 py-5">
-  <h1 class="text-4xl">Studio</h1>
+  <h1 class="text-4xl max-sm:text-2xl">Studio</h1>
   {#if studio.failure}<Message sentence={studio.failure} />{/if}
   {#if studio.busy}<p class="rounded-xl bg-board px-4 py-2 font-semibold" role="status">{studio.busy}</p>{/if}
   <div class="grid items-start gap-4 lg:grid-cols-2">
