@@ -20,3 +20,13 @@ it('adds, changes and drops divisions, each under a title of its own', async () 
   desk.undo();
   expect(desk.profile.divisions[1]?.couples).toBe(6);
 });
+
+it('is typed letter by letter, and the title is one step', async () => {
+  program({ 'GET /api/profiles/{id}': { id: 'open', title: 'Open', divisions: [newDivision('Bronze')] } });
+  const desk = await ProfileDesk.open('open');
+  for (const title of ['O', 'Op', 'Opening']) desk.type({ title });
+  desk.accept();
+  expect(desk.profile.title).toBe('Opening');
+  desk.undo();
+  expect(desk.profile.title).toBe('Open');
+});

@@ -98,4 +98,23 @@ class ClassPlannerTest {
         assertThatThrownBy(() -> plan(45, -1, 1, NATURAL)).hasMessageStartingWith("-1 men");
         assertThatThrownBy(() -> plan(45, 1, 1, NATURAL, Charts.read(Danced.figure("feather step")))).hasMessage("figures of several dances: expected those of one");
     }
+
+    @ParameterizedTest(name = "{0} men, {1} ladies: {2}")
+    @CsvSource(delimiter = '|', value = {"8|8|Everyone meets everyone in 8 rounds.", "9|8|Everyone meets everyone in 9 rounds. 1 man rests in each.", "10|8|Everyone meets everyone in 10 rounds. 2 men rest in each.", "8|9|Everyone meets everyone in 9 rounds. 1 lady rests in each.", "8|11|Everyone meets everyone in 11 rounds. 3 ladies rest in each."})
+    void whoRestsIsSaid(int men, int ladies, String sentence) {
+        assertThat(part(plan(60, men, ladies, NATURAL), "Change partners").what()).isEqualTo(sentence);
+    }
+
+    @ParameterizedTest
+    @CsvSource({"1, 8", "8, 1", "0, 8"})
+    void withOneOfAKindNobodyChanges(int men, int ladies) {
+        assertThat(plan(60, men, ladies, NATURAL).parts()).extracting(ClassPart::title).doesNotContain("Change partners");
+    }
+
+    @Test
+    void bothCountsAreSaidWhereTheyDiffer() {
+        Figure shared = Charts.read(Charts.figure("foxtrot", "1", Charts.rows("S|LF|fwd|f LOD", "Q|RF|sd", "Q|LF|cl"), Charts.rows("S|RF|bk|b LOD", "S|LF|sd")));
+
+        assertThat(part(ClassPlanner.plan(new ClassWish(List.of(shared), Level.BRONZE, 45, 4, 4), Repertoire.of(List.of(shared), Conditions.OPEN)), "Counted").count()).isEqualTo("S Q Q (lady S S)");
+    }
 }

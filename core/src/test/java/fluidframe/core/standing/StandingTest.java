@@ -234,4 +234,46 @@ class StandingTest {
         assertThatThrownBy(() -> Limits.atMost(Double.NaN)).hasMessageContaining("nothing or more");
         assertThatThrownBy(() -> new Division("x", Collections.emptyList(), LengthRule.FREE, FigureRule.OPEN, new HoldRule.Free(), 6, "", "")).hasMessageContaining("1 to 10 different dances");
     }
+
+    @Test
+    void barsAreHeldAgainstTheirLimitsAndMendedByTheFewest() {
+        Division bars = division(new LengthRule(Limits.NONE, Limits.of(16, 24), Optional.empty(), Optional.empty()), FigureRule.OPEN, new HoldRule.Free());
+        assertThat(ruling(Rule.BARS, routine(bars(20)), bars)).returns(Stand.HOLDS, Ruling::stand).returns("20 bars", Ruling::found);
+        assertThat(ruling(Rule.BARS, routine(bars(24)), bars).stand()).isEqualTo(Stand.NEAR);
+        assertThat(ruling(Rule.BARS, routine(bars(25)), bars)).returns(Stand.BREAKS, Ruling::stand).satisfies(ruling -> assertThat(ruling.places()).extracting(Place::bar).containsExactly(25));
+        assertThat(ruling(Rule.BARS, routine(bars(15)), bars)).returns(Stand.BREAKS, Ruling::stand).satisfies(ruling -> assertThat(ruling.places()).isEmpty());
+        assertThat(repairs(Rule.BARS, routine(bars(26)), bars).stream().filter(RulingRepair.Danced.class::isInstance)).isNotEmpty().allSatisfy(repair -> assertThat(mended(repair).length().toDouble()).isEqualTo(24 * 3));
+        assertThat(repairs(Rule.BARS, routine(bars(14)), bars).stream().filter(RulingRepair.Danced.class::isInstance)).isNotEmpty().allSatisfy(repair -> assertThat(mended(repair).length().toDouble()).isEqualTo(16 * 3));
+    }
+
+    @Test
+    void limitsWithoutRoomBetweenHaveNothingThatIsNear() {
+        assertThat(ruling(Rule.SECONDS, routine(bars(45)), lasting(Limits.of(90, 90))).stand()).isEqualTo(Stand.HOLDS);
+        Division oneTempo = new Division("Bronze", List.of(new DanceRule(WALTZ, Limits.of(30, 30))), LengthRule.FREE, FigureRule.OPEN, new HoldRule.Free(), 6, "", "");
+        assertThat(ruling(Rule.TEMPO, routine(bars(2)), oneTempo).stand()).isEqualTo(Stand.HOLDS);
+    }
+
+    @Test
+    void aTempoCloseToALimitIsNear() {
+        Division narrow = new Division("Bronze", List.of(new DanceRule(WALTZ, Limits.of(29.6, 33))), LengthRule.FREE, FigureRule.OPEN, new HoldRule.Free(), 6, "", "");
+        assertThat(ruling(Rule.TEMPO, routine(bars(2)), narrow)).returns(Stand.NEAR, Ruling::stand).returns("30 bars a minute", Ruling::found);
+        Division wide = new Division("Bronze", List.of(new DanceRule(WALTZ, Limits.of(29.5, 33))), LengthRule.FREE, FigureRule.OPEN, new HoldRule.Free(), 6, "", "");
+        assertThat(ruling(Rule.TEMPO, routine(bars(2)), wide).stand()).isEqualTo(Stand.HOLDS);
+    }
+
+    @Test
+    void whatHoldsOrIsNearNeedsNoMending() {
+        for (int each : List.of(44, 45)) {
+            Standing standing = standing(routine(bars(each)), lasting(Limits.of(60, 90)));
+            assertThat(RulingRepairs.of(standing, standing.ruling(Rule.SECONDS).orElseThrow(), 0, BOOK, () -> false)).isEmpty();
+        }
+    }
+
+    @Test
+    void aPieceHasItsOwnTempoAndNoOtherIsOffered() {
+        Routine laid = routine(bars(4)).to(new Laying(PieceReader.read("verse 4; 33 bars a minute", 3, 8).piece().orElseThrow(), 1));
+        Standing standing = standing(laid, dancing(FigureRule.OPEN));
+        assertThat(standing.ruling(Rule.TEMPO).orElseThrow().stand()).isEqualTo(Stand.BREAKS);
+        assertThat(RulingRepairs.of(standing, standing.ruling(Rule.TEMPO).orElseThrow(), 0, BOOK, () -> false)).isEmpty();
+    }
 }
