@@ -10,6 +10,9 @@ final class Headings {
     private static final String DIAGONAL = "diag|diagonal|diagonally (to|towards|toward) (the) ";
     private static final List<String> CENTRE = inTheRoom("centre|center|ctr|c|middle (line)");
     private static final List<String> WALL = inTheRoom("wall|w");
+    private static final String AGAINST_LINE = " against (the) (line|lod) (of) (dance)";
+    /** So many of the names stand before or after "against": nobody says the line of dance twice. */
+    private static final int AGAINST = 2;
     private static final int EIGHTH = 2;
 
     private Headings() {
@@ -36,13 +39,13 @@ final class Headings {
         for (String centre : CENTRE) {
             say(book, meaning, 2, "(to|towards|toward) (the) " + centre);
             say(book, meaning, 1, DIAGONAL + centre);
-            say(book, meaning, 3, DIAGONAL + centre + " against (the) (line|lod) (of) (dance)", "against (the) (line|lod) (of) (dance) " + DIAGONAL + centre);
         }
         for (String wall : WALL) {
             say(book, meaning, 6, "(to|towards|toward|the) (the) " + wall);
             say(book, meaning, 7, DIAGONAL + wall);
-            say(book, meaning, 5, DIAGONAL + wall + " against (the) (line|lod) (of) (dance)", "against (the) (line|lod) (of) (dance) " + DIAGONAL + wall);
         }
+        CENTRE.stream().limit(AGAINST).forEach(centre -> say(book, meaning, 3, DIAGONAL + centre + AGAINST_LINE, AGAINST_LINE.strip() + " " + DIAGONAL + centre));
+        WALL.stream().limit(AGAINST).forEach(wall -> say(book, meaning, 5, DIAGONAL + wall + AGAINST_LINE, AGAINST_LINE.strip() + " " + DIAGONAL + wall));
         return book;
     }
 

@@ -42,52 +42,53 @@ public final class Phrasebook<T> {
     /** Adds phrases; words in brackets may be left out, and a stroke stands between words of which any will do: "(to) (the) wall|w". The first meaning stays. */
     public Phrasebook<T> say(T meaning, String... patterns) {
         for (String pattern : patterns) {
-            expand(pattern.split(" +"), 0, new ArrayList<>(), phrase -> add(String.join(" ", phrase), meaning));
+            expand(Stream.of(pattern.split(" +")).map(Phrasebook::alternatives).toList(), 0, new ArrayList<>(), meaning);
         }
         return this;
+    }
+
+    /** What may stand in one place of a pattern, each as the words it is read as; nothing, where it may be left out. */
+    private static List<List<String>> alternatives(String piece) {
+        boolean optional = piece.startsWith("(");
+        Stream<List<String>> said = Stream.of((optional ? piece.substring(1, piece.length() - 1) : piece).split("\\|")).map(Phrasebook::words);
+        return Stream.concat(optional ? Stream.of(List.<String>of()) : Stream.of(), said).toList();
+    }
+
+    private static List<String> words(String phrase) {
+        return Tokens.of(phrase).stream().filter(token -> !token.isBreak()).map(Token::word).toList();
     }
 
     /** Adds everything that terms are written as. */
     public <U extends Term> Phrasebook<T> terms(Collection<U> terms, Function<U, T> meaning) {
         for (U term : terms) {
-            Stream.concat(Stream.of(term.shorthand(), term.wording()), term.synonyms().stream()).forEach(phrase -> add(phrase, meaning.apply(term)));
+            Stream.concat(Stream.of(term.shorthand(), term.wording()), term.synonyms().stream()).forEach(phrase -> add(words(phrase), meaning.apply(term)));
         }
         return this;
     }
 
-    private interface Phrases {
-        void add(List<String> words);
-    }
-
-    private static void expand(String[] pattern, int at, List<String> words, Phrases phrases) {
-        if (at == pattern.length) {
-            phrases.add(words);
+    private void expand(List<List<List<String>>> pattern, int at, List<String> before, T meaning) {
+        if (at == pattern.size()) {
+            add(before, meaning);
             return;
         }
-        String piece = pattern[at];
-        boolean optional = piece.startsWith("(");
-        if (optional) {
-            expand(pattern, at + 1, words, phrases);
-        }
-        for (String word : (optional ? piece.substring(1, piece.length() - 1) : piece).split("\\|")) {
-            List<String> longer = new ArrayList<>(words);
-            longer.add(word);
-            expand(pattern, at + 1, longer, phrases);
+        for (List<String> words : pattern.get(at)) {
+            before.addAll(words);
+            expand(pattern, at + 1, before, meaning);
+            before.subList(before.size() - words.size(), before.size()).clear();
         }
     }
 
-    private void add(String phrase, T meaning) {
-        List<Token> words = Tokens.of(phrase).stream().filter(token -> !token.isBreak()).toList();
+    private void add(List<String> words, T meaning) {
         if (words.isEmpty()) {
             return;
         }
         Node<T> node = root;
-        for (Token word : words) {
-            node = node.next.computeIfAbsent(word.word(), added -> new Node<>());
+        for (String word : words) {
+            node = node.next.computeIfAbsent(word, added -> new Node<>());
         }
         if (node.meaning == null) {
             node.meaning = meaning;
-            String said = String.join(" ", words.stream().map(Token::word).toList());
+            String said = String.join(" ", words);
             phrases.computeIfAbsent(said.length(), length -> new LinkedHashMap<>()).put(said, meaning);
         }
     }
