@@ -78,10 +78,10 @@
   </header>
   {#if failure}<Message sentence={failure}><a class="act" href="#/figures">To the figures</a></Message>{/if}
   {#if dance}
-    <div class="grid items-start gap-4 lg:grid-cols-2">
+    <div class="grid grid-cols-1 items-start gap-4 lg:grid-cols-2">
       <section class="panel p-5" aria-label="Music and count">
         <h2 class="text-2xl">Music and count</h2>
-        <div class="mt-3 flex items-end gap-5">
+        <div class="mt-3 flex flex-wrap items-end gap-5">
           <span class="font-title text-6xl leading-none font-bold">{dance.beatsPerBar}/4</span>
           <ol class="flex items-end gap-2" aria-label="Accents of the bar">
             {#each dance.accents as accent, index (index)}

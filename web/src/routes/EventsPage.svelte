@@ -68,7 +68,7 @@
       <Choice label="Rules" value={profile} options={profiles.map((each) => ({ value: each.id, label: each.title }))} onchange={(id) => (chosen = id)} />
       <button class="act act-main" disabled={title.trim() === '' || profile === ''}>Start it</button>
     </form>
-    <div class="grid items-start gap-4 lg:grid-cols-[minmax(0,1fr)_24rem]">
+    <div class="grid grid-cols-1 items-start gap-4 lg:grid-cols-[minmax(0,1fr)_24rem]">
       <section aria-label="Events">
         {#if events.length === 0}
           <p class="panel p-12 text-center font-title text-2xl">No event yet. Name one above, with its day and the rules it is danced under.</p>
@@ -82,7 +82,7 @@
                     <span class="text-soft">{event.place}</span>
                   </span>
                   <span class="text-right leading-tight">
-                    <span class="font-title text-2xl font-bold">{dateWords(event.date)}</span>
+                    <span class="font-title text-2xl font-bold max-sm:text-lg">{dateWords(event.date)}</span>
                     <span class="block text-soft">{event.rounds} rounds, {event.couples} couples</span>
                   </span>
                 </a>
