@@ -92,7 +92,7 @@ public record Element(ElementKind kind, int beats, Optional<Part> part, Relation
     public String details() {
         String who = part.map(one -> ", only the " + one.wording()).orElse("");
         String turned = turn.isNone() ? "" : ", turning " + turn.spoken();
-        return beats + (beats == 1 ? " beat" : " beats") + who + turned + (to.isNone() ? "" : ", into " + to.wording());
+        return Beats.of(beats).wording() + who + turned + (to.isNone() ? "" : ", into " + to.wording());
     }
 
     @Override

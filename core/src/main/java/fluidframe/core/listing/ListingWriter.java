@@ -4,6 +4,7 @@ import fluidframe.core.link.Dancing;
 import fluidframe.core.link.Element;
 import fluidframe.core.routine.Placement;
 import fluidframe.core.routine.Routine;
+import fluidframe.core.time.Beats;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
@@ -38,7 +39,7 @@ public final class ListingWriter {
     }
 
     private static String said(Element element) {
-        return element.kind().wording() + " " + element.beats() + (element.beats() == 1 ? " beat" : " beats");
+        return element.kind().wording() + " " + Beats.of(element.beats()).wording();
     }
 
     private static String bars(double bars) {

@@ -109,9 +109,7 @@ public final class PieceReader {
 
     private Optional<Piece> piece() {
         int bars = bars();
-        if (bars > 0) {
-            leaveOutTemposOfNoBar();
-        }
+        leaveOutTemposOfNoBar();
         if (bars < 1 || changes.isEmpty()) {
             sentences.add(bars < 1 ? "No bars were found: name the parts with their bars, such as \"verse 16\"." : "No tempo was found: say how many bars a minute, such as \"29 bars a minute\".");
             return Optional.empty();
@@ -231,6 +229,9 @@ public final class PieceReader {
     }
 
     private void leaveOutTemposOfNoBar() {
+        if (bars() < 1) {
+            return;
+        }
         changes.removeIf(change -> {
             boolean within = change.at().compareTo(Beats.ZERO) >= 0 && (change.gradual() || change.at().compareTo(bar(bars() + 1)) < 0);
             if (!within) {
@@ -243,9 +244,7 @@ public final class PieceReader {
     /** From where it says to where it says, else over the last phrase; how fast it was at the beginning is how fast it was before. */
     private void becomeGradually(double barsPerMinute, Matcher said) {
         int bars = bars();
-        if (bars > 0) {
-            leaveOutTemposOfNoBar();
-        }
+        leaveOutTemposOfNoBar();
         if (bars < 1 || changes.isEmpty()) {
             return;
         }

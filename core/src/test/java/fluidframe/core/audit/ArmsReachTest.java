@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import fluidframe.core.Charts;
 import fluidframe.core.notation.FigureDraft;
+import fluidframe.core.notation.RowDraft;
 import java.util.List;
 import java.util.stream.IntStream;
 import org.junit.jupiter.api.Test;
@@ -21,7 +22,7 @@ class ArmsReachTest {
         return Charts.figure("rumba", "2", "open facing; " + hold, "open facing; " + hold, rows("LF", "RF", man, "f W"), rows("RF", "LF", lady, "b W"));
     }
 
-    private static List<fluidframe.core.notation.RowDraft> rows(String first, String second, String position, String alignment) {
+    private static List<RowDraft> rows(String first, String second, String position, String alignment) {
         return Charts.rows(IntStream.range(0, COUNT.size()).mapToObj(i -> COUNT.get(i) + "|" + (i % 2 == 0 ? first : second) + "|" + position + (i == 0 ? "|" + alignment : "")).toArray(String[]::new));
     }
 

@@ -10,7 +10,6 @@ import fluidframe.core.space.Point;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
-import java.util.stream.IntStream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -57,8 +56,8 @@ class BodiesTakeTimeTest {
     }
 
     @Test
-    void howeverItIsGoneNobodyFliesBackwardsEither() {
+    void backwardsIsNoFurtherThanForwards() {
         assertThat(going(0, -3).orElseThrow().stated()).isEqualTo("4.5 m/s");
-        assertThat(IntStream.range(0, 6).mapToDouble(i -> i % 2).boxed().map(Double::doubleValue).toList()).hasSize(6).satisfies(at -> assertThat(going(at.stream().mapToDouble(Double::doubleValue).toArray())).isEmpty());
+        assertThat(going(0, 1, 0, 1, 0, 1)).isEmpty();
     }
 }

@@ -4,6 +4,7 @@ import static fluidframe.core.audit.Findings.found;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import fluidframe.core.Charts;
+import fluidframe.core.couple.Part;
 import fluidframe.core.notation.Column;
 import fluidframe.core.notation.FigureDraft;
 import fluidframe.core.notation.FigureDraft.RowChangeDraft;
@@ -43,7 +44,7 @@ class FinishesAddUpTest {
 
     @Test
     void theFirstAlignmentThatIsStatedIsMeantWhereTheFirstStepSaysNone() {
-        FigureDraft later = TURN.withCell(fluidframe.core.couple.Part.MAN, 0, Column.ALIGNMENT, "").withStartAlignments(List.of("f C"));
+        FigureDraft later = TURN.withCell(Part.MAN, 0, Column.ALIGNMENT, "").withStartAlignments(List.of("f C"));
 
         assertThat(found(later, "A4")).singleElement().satisfies(finding -> assertThat(finding.place().pointer()).isEqualTo("/man/1/alignment"));
     }

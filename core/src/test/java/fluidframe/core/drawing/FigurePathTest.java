@@ -7,7 +7,9 @@ import static org.assertj.core.api.Assertions.within;
 import fluidframe.core.Charts;
 import fluidframe.core.Danced;
 import fluidframe.core.SmallBook;
+import fluidframe.core.couple.Part;
 import fluidframe.core.figure.Figure;
+import fluidframe.core.notation.Column;
 import fluidframe.core.space.Point;
 import fluidframe.core.time.CountException;
 import java.util.Set;
@@ -47,6 +49,6 @@ class FigurePathTest {
 
     @Test
     void aCountThatDoesNotFitTheFigureHasNoPath() {
-        assertThatThrownBy(() -> FigurePath.of(Charts.read(Charts.naturalTurn().withCell(fluidframe.core.couple.Part.MAN, 1, fluidframe.core.notation.Column.COUNT, "Q")))).isInstanceOf(CountException.class);
+        assertThatThrownBy(() -> FigurePath.of(Charts.read(Charts.naturalTurn().withCell(Part.MAN, 1, Column.COUNT, "Q")))).isInstanceOf(CountException.class);
     }
 }

@@ -3,7 +3,9 @@ package fluidframe.core.figure;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import fluidframe.core.Charts;
+import fluidframe.core.couple.Part;
 import java.util.Arrays;
+import java.util.List;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import org.junit.jupiter.api.Test;
@@ -19,7 +21,7 @@ class HeightTest {
         return Charts.read(Charts.figure("waltz", String.valueOf(Math.max(1, cells.length / 3)), Charts.chart("count|foot|footPosition|rise", rows), Charts.rows("1|LF|bk|b LOD"))).man();
     }
 
-    private static String initials(java.util.List<Height> heights) {
+    private static String initials(List<Height> heights) {
         return heights.stream().map(height -> height.name().substring(0, 1)).collect(Collectors.joining());
     }
 
@@ -37,6 +39,6 @@ class HeightTest {
 
     @Test
     void withoutAStepNobodyHasRisen() {
-        assertThat(Height.end(new Chart(fluidframe.core.couple.Part.MAN, java.util.List.of()))).isEqualTo(Height.LOWERED);
+        assertThat(Height.end(new Chart(Part.MAN, List.of()))).isEqualTo(Height.LOWERED);
     }
 }

@@ -11,6 +11,7 @@ import fluidframe.core.notation.FigureDraft.TimingDraft;
 import fluidframe.core.notation.FigureDraft.UsageDraft;
 import fluidframe.core.notation.FigureDraft.VariantsDraft;
 import fluidframe.core.notation.FigureDraft.VariationDraft;
+import java.util.Arrays;
 import java.util.Collections;
 import java.util.List;
 import java.util.Map;
@@ -34,7 +35,7 @@ class RefusedDraftsTest {
     }
 
     private static VariationDraft variation(String name, int... rows) {
-        return new VariationDraft(name, java.util.Arrays.stream(rows).mapToObj(row -> new RowChangeDraft(row, WIDE)).toList(), List.of(), Optional.empty());
+        return new VariationDraft(name, Arrays.stream(rows).mapToObj(row -> new RowChangeDraft(row, WIDE)).toList(), List.of(), Optional.empty());
     }
 
     @ParameterizedTest(name = "id {0}")

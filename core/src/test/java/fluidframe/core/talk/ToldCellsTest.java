@@ -6,7 +6,9 @@ import fluidframe.core.Charts;
 import fluidframe.core.dance.Dances;
 import fluidframe.core.notation.FigureDraft;
 import fluidframe.core.notation.RowDraft;
+import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import java.util.stream.Collectors;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -54,8 +56,8 @@ class ToldCellsTest {
             if (place.length == 4 && place[1].equals("man")) {
                 int row = Integer.parseInt(place[2]);
                 RowDraft before = rows.get(row);
-                RowDraft without = new RowDraft(before.cells().entrySet().stream().filter(cell -> !cell.getKey().key().equals(place[3])).collect(Collectors.toMap(java.util.Map.Entry::getKey, java.util.Map.Entry::getValue)));
-                rows = new java.util.ArrayList<>(rows);
+                RowDraft without = new RowDraft(before.cells().entrySet().stream().filter(cell -> !cell.getKey().key().equals(place[3])).collect(Collectors.toMap(Map.Entry::getKey, Map.Entry::getValue)));
+                rows = new ArrayList<>(rows);
                 rows.set(row, without);
             }
         }
