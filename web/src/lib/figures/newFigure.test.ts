@@ -12,7 +12,9 @@ function begun(id: string) {
 
 it.each([
   ['Natural Turn', 'waltz-natural-turn'],
-  ['  Côté, à gauche! ', 'waltz-co-te-a-gauche'],
+  ['  Côté, à gauche! ', 'waltz-cote-a-gauche'],
+  [`${'Turn '.repeat(20)}Left`, `waltz-${'turn-'.repeat(20)}left`],
+  [`${'Turn '.repeat(30)}`, `waltz-${'turn-'.repeat(21).slice(0, -1)}`],
   ['3 Alemanas', 'waltz-3-alemanas'],
 ])('an id is made of the title %s', (title, id) => expect(blankFigure('waltz', title).id).toBe(id));
 

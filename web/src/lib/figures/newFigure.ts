@@ -1,5 +1,6 @@
 import { api, required, type Figure, type Row } from '$lib/api/client';
 import { keepRecovered } from '$lib/ui/recovered';
+import { slugOf } from '$lib/ui/idOf';
 import { figureStore } from './figureStore';
 
 /** What a new figure begins as. */
@@ -16,14 +17,7 @@ export interface Beginning {
   told?: Figure;
 }
 
-function idFor(dance: string, title: string) {
-  const slug = title
-    .toLowerCase()
-    .normalize('NFKD')
-    .replace(/[^a-z0-9]+/g, '-')
-    .replace(/^-|-$/g, '');
-  return `${dance}-${slug}`.slice(0, 110);
-}
+const LONGEST_ID = 110;
 
 async function charts(beginning: Beginning): Promise<Pick<Figure, 'man' | 'lady'>> {
   if (beginning.csv === undefined) {
@@ -43,7 +37,7 @@ async function charts(beginning: Beginning): Promise<Pick<Figure, 'man' | 'lady'
 /** A figure of a dance with nothing in its charts. */
 export function blankFigure(dance: string, title: string): Figure {
   return {
-    id: idFor(dance, title),
+    id: slugOf(`${dance}-${title}`, LONGEST_ID),
     dance,
     title: title.trim(),
     level: 'bronze',

@@ -1,8 +1,9 @@
-import { api, Problem, sentenceOf, type Figure, type Routine, required } from '$lib/api/client';
+import { api, sentenceOf, type Figure, type Routine, required } from '$lib/api/client';
 import { figureStore } from '$lib/figures/figureStore';
 import { begin } from '$lib/figures/newFigure';
 import { routineStore } from '$lib/routines/routineStore';
-import type { Stored, Store } from '$lib/ui/EditSession.svelte';
+import type { Stored } from '$lib/ui/EditSession.svelte';
+import { found } from '$lib/ui/found';
 import { dropRecovered } from '$lib/ui/recovered';
 import { rehearsedRoutine, startAgain } from './progress';
 
@@ -131,15 +132,6 @@ export class FirstHour {
       this.busy = false;
     }
     await this.look();
-  }
-}
-
-async function found<T>(store: Store<T>, id: string): Promise<Stored<T> | undefined> {
-  try {
-    return await store.load(id);
-  } catch (thrown) {
-    if (thrown instanceof Problem && thrown.status === 404) return undefined;
-    throw thrown;
   }
 }
 

@@ -1,9 +1,10 @@
 import { Problem, sentenceOf, type Dance, type DanceCustom, type Fault } from '$lib/api/client';
 import type { Stored } from '$lib/ui/EditSession.svelte';
+import { found } from '$lib/ui/found';
 import { plainStore } from '$lib/ui/plainStore';
 import { reference } from './reference.svelte';
 
-const store = plainStore<DanceCustom>('dance-custom', '/api/dance-customs');
+const store = plainStore<DanceCustom>('custom of a dance', '/api/dance-customs');
 
 type Change = Omit<DanceCustom, 'id' | 'title'>;
 
@@ -23,7 +24,7 @@ export class DanceHolding {
 
   async look() {
     await this.#attempt(async () => {
-      this.#stored = await this.#found();
+      this.#stored = await found(store, this.dance().id);
     });
   }
 
@@ -49,15 +50,6 @@ export class DanceHolding {
       this.#stored = undefined;
       await reference.reload();
     });
-  }
-
-  async #found() {
-    try {
-      return await store.load(this.dance().id);
-    } catch (thrown) {
-      if (thrown instanceof Problem && thrown.status === 404) return undefined;
-      throw thrown;
-    }
   }
 
   async #attempt(work: () => Promise<void>) {

@@ -36,7 +36,7 @@ it('keeps at least one beat on which figures start', async () => {
 });
 
 it('says what is refused, and holds on to what there is', async () => {
-  program({ '/api/dance-customs/{id}': { id: 'foxtrot', title: 'Foxtrot', slow: '1' }, 'PUT /api/dance-customs/{id}': new Refused(422, 'No.') });
+  program({ '/api/taken-ids': { taken: true }, '/api/dance-customs/{id}': { id: 'foxtrot', title: 'Foxtrot', slow: '1' }, 'PUT /api/dance-customs/{id}': new Refused(422, 'No.') });
   const holding = new DanceHolding(() => DANCE);
   await holding.look();
   await holding.hold({ slow: 'soon' });

@@ -29,13 +29,19 @@ export function program(answers: Record<string, unknown>): Question[] {
     vi.spyOn(api, method).mockImplementation((async (path: string, asked: object = {}) => {
       const question: Question = { method, path, ...asked };
       questions.push(question);
-      const known = answers[`${method} ${path}`] ?? answers[path] ?? new Refused(404, `Nothing was foreseen at ${path}.`);
+      const known =
+        answers[`${method} ${path}`] ?? answers[path] ?? (path === '/api/taken-ids' ? takenAmong(answers) : undefined) ?? new Refused(404, `Nothing was foreseen at ${path}.`);
       const data = await (typeof known === 'function' ? known(question) : known);
       if (data instanceof Refused) return { error: { detail: data.detail }, response: new Response(null, { status: data.status }) };
       return { data, response: new Response(null, { headers: { ETag: '"1"' } }) };
     }) as never);
   }
   return questions;
+}
+
+/** Of each kind that is foreseen one at a time there is one of every id. */
+function takenAmong(answers: Record<string, unknown>) {
+  return ({ params }: Question) => ({ taken: `/api/${params?.query?.kind as string}s/{id}` in answers });
 }
 
 /** A browser that remembers, for as long as a test lasts. */

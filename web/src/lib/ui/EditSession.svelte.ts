@@ -1,5 +1,6 @@
 import { Problem, required, sentenceOf, type Answer, type Fault } from '$lib/api/client';
 import { dropRecovered, findRecovered, keepRecovered } from './recovered';
+import { found } from './found';
 import { History } from './History.svelte';
 import { notices } from './Notices.svelte';
 import { same } from './same';
@@ -40,12 +41,9 @@ export interface Opened<T> {
 export async function opened<T>(store: Store<T>, id: string): Promise<Opened<T>> {
   const draft = findRecovered<T>(store.kind, id);
   const unkept = draft && { document: draft.value, tag: draft.tag };
-  try {
-    return { stored: await store.load(id), unkept };
-  } catch (thrown) {
-    if (unkept && unkept.tag === '' && thrown instanceof Problem && thrown.status === 404) return { stored: unkept };
-    throw thrown;
-  }
+  if (unkept?.tag !== '') return { stored: await store.load(id), unkept };
+  const taken = await found(store, id);
+  return taken ? { stored: taken, unkept } : { stored: unkept };
 }
 
 /** A document under work: every earlier state of it, what is stored, and what went wrong with storing it. */

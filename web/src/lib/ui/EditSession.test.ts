@@ -1,6 +1,6 @@
-import { beforeEach, describe, expect, it } from 'vitest';
+import { beforeEach, describe, expect, it, vi } from 'vitest';
 import { Problem } from '$lib/api/client';
-import { remembering } from '$lib/testing/program';
+import { program, remembering } from '$lib/testing/program';
 import { EditSession, opened, type Store, type Stored } from './EditSession.svelte';
 import { notices } from './Notices.svelte';
 
@@ -24,6 +24,7 @@ class OneNote implements Store<Note> {
   }
 
   async create(document: Note) {
+    if (this.stored) throw new Problem(409, 'There is already such a note.', [], this.stored.document);
     return (this.stored = { document, tag: '"0"' });
   }
 
@@ -58,6 +59,7 @@ class NoteSession extends EditSession<Note> {
 }
 
 async function sessionOn(store: OneNote) {
+  program({ '/api/taken-ids': { taken: store.stored !== undefined } });
   return new NoteSession(store, await opened(store, 'n'));
 }
 
@@ -101,6 +103,32 @@ describe('an edit session', () => {
     localStorage.setItem('fluidframe/note/n', JSON.stringify({ value: { id: 'n', title: 'Begun' }, tag: '' }));
     const session = await sessionOn(store);
     expect([session.title, session.isNew]).toEqual(['Begun', true]);
+  });
+
+  it('opens what is stored where what was left unkept cannot be read, and forgets that', async () => {
+    localStorage.setItem('fluidframe/note/n', '{"value": {"id":');
+    const session = await sessionOn(new OneNote('First'));
+    expect([session.title, session.recovered, localStorage.getItem('fluidframe/note/n')]).toEqual(['First', false, null]);
+  });
+
+  it('goes on where the browser has no room for unkept work, and says so', async () => {
+    const store = new OneNote('First');
+    const session = await sessionOn(store);
+    vi.spyOn(localStorage, 'setItem').mockImplementation(() => {
+      throw new DOMException('full', 'QuotaExceededError');
+    });
+    session.call('Second');
+    expect([session.title, notices.current?.sentence]).toEqual(['Second', expect.stringContaining('no room')]);
+    await session.keep();
+    expect(store.stored?.document.title).toBe('Second');
+  });
+
+  it('opens what somebody has stored meanwhile under the id of unkept new work as that, with the work on it', async () => {
+    localStorage.setItem('fluidframe/note/n', JSON.stringify({ value: { id: 'n', title: 'Begun' }, tag: '' }));
+    const session = await sessionOn(new OneNote('Theirs'));
+    expect([session.title, session.recovered, session.isNew]).toEqual(['Begun', true, true]);
+    await session.keep();
+    expect([session.failure, session.conflict]).toEqual(['There is already such a note.', { id: 'n', title: 'Theirs' }]);
   });
 
   it('tells a conflict and lets the coach choose', async () => {

@@ -38,7 +38,10 @@ class VersionsHttpTest extends OverHttp {
                 .andExpect(jsonPath("$", hasSize(1))).andExpect(jsonPath("$[0].place", is("title"))).andExpect(jsonPath("$[0].after", is("Own Whisk")));
         http.read("/api/figures/own-whisk/versions?before=" + versions.get(0).get("number")).andExpect(jsonPath("$", hasSize(1)));
 
+        http.read("/api/taken-ids?kind=figure&id=own-whisk").andExpect(jsonPath("$.taken", is(true)));
         mvc.perform(delete("/api/figures/own-whisk").header("If-Match", "\"1\"")).andExpect(status().isNoContent());
+        http.read("/api/taken-ids?kind=figure&id=own-whisk").andExpect(jsonPath("$.taken", is(false)));
+        http.read("/api/taken-ids?kind=gigue&id=own-whisk").andExpect(status().isUnprocessableContent()).andExpect(jsonPath("$.detail", containsString("custom of a dance")));
         http.read("/api/deletions").andExpect(jsonPath("$[0].title", is("Own Whisk"))).andExpect(jsonPath("$[0].kind", is("figure")));
         http.send("/api/figures", JSON.readTree(http.text("/api/figures/own-whisk/versions")).get(0).get("figure")).andExpect(status().isCreated());
         http.read("/api/figures/own-whisk").andExpect(jsonPath("$.title", is("Own Whisk")));

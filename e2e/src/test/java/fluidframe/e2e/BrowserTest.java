@@ -11,9 +11,11 @@ import com.microsoft.playwright.ConsoleMessage;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.Playwright;
+import com.microsoft.playwright.Response;
 import com.microsoft.playwright.assertions.PlaywrightAssertions;
 import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.ServiceWorkerPolicy;
+import java.net.HttpURLConnection;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
@@ -24,7 +26,7 @@ import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.BeforeEach;
 
-/** The real program in a real browser; a page error fails the test that caused it. */
+/** The real program in a real browser; a page error fails the test that caused it, and so does a page that asks for what is not there. */
 abstract class BrowserTest {
 
     /** Pages without frames are looked at without opening another page beside them. */
@@ -45,6 +47,7 @@ abstract class BrowserTest {
     private static final Pattern STILL_WAITING = Pattern.compile(" …\\s*$");
 
     private final List<String> pageErrors = new ArrayList<>();
+    private final List<String> askedInVain = new ArrayList<>();
 
     @BeforeAll
     static void start() throws Exception {
@@ -75,6 +78,7 @@ abstract class BrowserTest {
         page = browser.newPage();
         page.onPageError(pageErrors::add);
         page.onConsoleMessage(this::noteError);
+        page.onResponse(this::noteWhatIsNotThere);
     }
 
     @AfterEach
@@ -84,6 +88,19 @@ abstract class BrowserTest {
         }
         page.close();
         assertThat(pageErrors).isEmpty();
+        assertThat(askedInVain).isEmpty();
+    }
+
+    private void noteWhatIsNotThere(Response response) {
+        if (response.status() == HttpURLConnection.HTTP_NOT_FOUND) {
+            askedInVain.add(response.request().method() + " " + response.url());
+        }
+    }
+
+    /** What a test asks for although it is not there, on purpose. */
+    protected final void assertAskedInVain(String expected) {
+        assertThat(askedInVain).hasSize(1).first().asString().endsWith(expected);
+        askedInVain.clear();
     }
 
     /** A refused request is no error of the page's; what the page's own policy forbids is one. */

@@ -50,8 +50,14 @@ public abstract class DocumentStore<E extends StoredDocument> {
     }
 
     /** What they are called. */
-    protected final String kind() {
+    public String kind() {
         return kind;
+    }
+
+    /** Whether there is one with that id now. */
+    @Transactional(readOnly = true)
+    public boolean isTaken(String id) {
+        return stored(id).isPresent();
     }
 
     /** The number of the studio whose documents these are. */
