@@ -1,5 +1,7 @@
 <script lang="ts">
   import TitleField from '$lib/ui/TitleField.svelte';
+  import UndoRedo from '$lib/ui/UndoRedo.svelte';
+  import Unkept from '$lib/ui/Unkept.svelte';
   import { api, required, sentenceOf, type Division, type ProfileSummary, type RoutineSummary } from '$lib/api/client';
   import ChecklistPanel from '$lib/events/ChecklistPanel.svelte';
   import DayPanel from '$lib/events/DayPanel.svelte';
@@ -12,9 +14,7 @@
   import { EVENT } from '$lib/keys/shortcuts';
   import { reference } from '$lib/reference/reference.svelte';
   import Message from '$lib/ui/Message.svelte';
-  import Redo2 from '~icons/lucide/redo-2';
   import Trash2 from '~icons/lucide/trash-2';
-  import Undo2 from '~icons/lucide/undo-2';
   import { push, router } from 'svelte-spa-router';
 
   const PANELS = [
@@ -95,13 +95,12 @@
       <TitleField label="Title of the event" title={desk.event.title} ontype={(title) => desk!.type({ title })} ondone={() => desk!.accept()} />
       <span class="text-soft">{dateWords(desk.event.date)}{desk.event.place ? `, ${desk.event.place}` : ''}</span>
       <span class="flex flex-wrap items-center gap-2">
-        <button class="act" aria-label="Undo" title="Undo (Ctrl Z)" disabled={!desk.canUndo} onclick={() => desk!.undo()}><Undo2 width={18} height={18} /></button>
-        <button class="act" aria-label="Redo" title="Redo (Ctrl Y)" disabled={!desk.canRedo} onclick={() => desk!.redo()}><Redo2 width={18} height={18} /></button>
+        <UndoRedo {desk} />
         <button class="act" aria-label="Delete" title="Delete the event" onclick={remove}><Trash2 width={18} height={18} /></button>
         <button class="act act-main" disabled={desk.isKept || desk.keeping} onclick={() => desk!.keep()}>{desk.isKept ? 'Kept' : 'Keep'}</button>
       </span>
     </header>
-    {#if desk.failure}<Message sentence={desk.failure} faults={desk.faults} />{/if}
+    <Unkept {desk} />
     <nav class="-mx-4 flex items-center gap-2 overflow-x-auto px-4 sm:flex-wrap" aria-label="Parts of the event">
       {#each PANELS as panel (panel.show)}
         <a class={['act', shown === panel.show && 'act-main']} aria-current={shown === panel.show ? 'page' : undefined} href={`#/events/${id}?show=${panel.show}`}>{panel.label}</a>

@@ -20,11 +20,11 @@
   import { changedQuery } from '$lib/ui/address';
   import { isTyped, settleField } from '$lib/ui/fieldState';
   import Message from '$lib/ui/Message.svelte';
+  import UndoRedo from '$lib/ui/UndoRedo.svelte';
+  import Unkept from '$lib/ui/Unkept.svelte';
   import ChevronLeft from '~icons/lucide/chevron-left';
   import ChevronRight from '~icons/lucide/chevron-right';
-  import Redo2 from '~icons/lucide/redo-2';
   import Trash2 from '~icons/lucide/trash-2';
-  import Undo2 from '~icons/lucide/undo-2';
   import { push, replace, router } from 'svelte-spa-router';
   import { tick } from 'svelte';
 
@@ -198,12 +198,7 @@
           <button class={['act', reads && 'hidden']} aria-pressed={foldedOut} onclick={() => show({ columns: foldedOut ? '' : 'all' })}>
             {foldedOut ? 'Fewer columns' : 'All columns'}
           </button>
-          <button class="act" aria-label="Undo" title="Undo (Ctrl Z)" disabled={!sheet.canUndo} onclick={() => sheet!.undo()}>
-            <Undo2 width={18} height={18} />
-          </button>
-          <button class="act" aria-label="Redo" title="Redo (Ctrl Y)" disabled={!sheet.canRedo} onclick={() => sheet!.redo()}>
-            <Redo2 width={18} height={18} />
-          </button>
+          <UndoRedo desk={sheet} />
           <button class="act act-main" disabled={sheet.isKept || sheet.keeping} onclick={keep}>
             {sheet.isKept ? 'Kept' : sheet.isNew ? 'Keep as new' : 'Keep'}
           </button>
@@ -211,20 +206,9 @@
       {/if}
     </header>
 
-    {#if sheet.failure}
-      <Message sentence={sheet.failure} faults={sheet.faults}>
-        {#if sheet.conflict}
-          <button class="act" onclick={() => sheet!.takeStored()}>Show the stored one</button>
-          <button class="act" onclick={() => sheet!.keepOver()}>Keep mine instead</button>
-        {/if}
-        {#each sheet.users as user (user.routine)}<a class="act" href={`#/routines/${user.routine}`}>{user.title}</a>{/each}
-      </Message>
-    {:else if sheet.recovered && !sheet.isKept && !sheet.isNew}
-      <div class="flex items-center gap-3 rounded-xl bg-board px-4 py-2" role="status">
-        <span>These are your changes from before, not kept yet.</span>
-        <button class="act" onclick={() => sheet!.discardRecovered()}>Drop them</button>
-      </div>
-    {/if}
+    <Unkept desk={sheet}>
+      {#each sheet.users as user (user.routine)}<a class="act" href={`#/routines/${user.routine}`}>{user.title}</a>{/each}
+    </Unkept>
 
     {#if sheet.effects}
       <EffectsDialog

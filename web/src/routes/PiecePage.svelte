@@ -1,5 +1,7 @@
 <script lang="ts">
   import TitleField from '$lib/ui/TitleField.svelte';
+  import UndoRedo from '$lib/ui/UndoRedo.svelte';
+  import Unkept from '$lib/ui/Unkept.svelte';
   import { sentenceOf } from '$lib/api/client';
   import { keysFor } from '$lib/keys/keys';
   import { PIECE } from '$lib/keys/shortcuts';
@@ -14,9 +16,7 @@
   import Message from '$lib/ui/Message.svelte';
   import Pause from '~icons/lucide/pause';
   import Play from '~icons/lucide/play';
-  import Redo2 from '~icons/lucide/redo-2';
   import Trash2 from '~icons/lucide/trash-2';
-  import Undo2 from '~icons/lucide/undo-2';
   import { push, router } from 'svelte-spa-router';
 
   let desk = $state.raw<PieceDesk>();
@@ -114,13 +114,12 @@
       <TitleField label="Title of the piece" title={desk.piece.title} ontype={(title) => desk!.typeTitle(title)} ondone={() => desk!.accept()} />
       <span class="text-soft">{desk.bars} bars, {Math.round(opening * 10) / 10} a minute, {minutes(desk.seconds)}</span>
       <span class="flex flex-wrap items-center gap-2">
-        <button class="act" aria-label="Undo" title="Undo (Ctrl Z)" disabled={!desk.canUndo} onclick={() => desk!.undo()}><Undo2 width={18} height={18} /></button>
-        <button class="act" aria-label="Redo" title="Redo (Ctrl Y)" disabled={!desk.canRedo} onclick={() => desk!.redo()}><Redo2 width={18} height={18} /></button>
+        <UndoRedo {desk} />
         <button class="act" aria-label="Delete" title="Delete the piece" onclick={remove}><Trash2 width={18} height={18} /></button>
         <button class="act act-main" disabled={desk.isKept || desk.keeping} onclick={() => desk!.keep()}>{desk.isKept ? 'Kept' : 'Keep'}</button>
       </span>
     </header>
-    {#if desk.failure}<Message sentence={desk.failure} faults={desk.faults} />{/if}
+    <Unkept {desk} />
 
     <section class="panel p-3" aria-label="The piece">
       <Strip {sections} {hits} beatsPerBar={desk.piece.beatsPerBar} range={{ from: 1, to: Math.max(1, desk.bars) }} />

@@ -9,6 +9,7 @@
   import Choice from '$lib/ui/Choice.svelte';
   import ListField from '$lib/ui/ListField.svelte';
   import Message from '$lib/ui/Message.svelte';
+  import Unkept from '$lib/ui/Unkept.svelte';
   import { push, router } from 'svelte-spa-router';
 
   /** All at one scale: each as wide as what it shows. */
@@ -79,9 +80,7 @@
         <button class="act act-main" disabled={desk.isKept || desk.keeping} onclick={() => desk!.keep()}>{desk.isKept ? 'Kept' : 'Keep'}</button>
       </span>
     </header>
-    {#if desk.failure}<Message sentence={desk.failure} faults={desk.faults}
-        >{#if desk.conflict}<button class="act" onclick={() => desk!.takeStored()}>Take the stored one</button>{/if}</Message
-      >{/if}
+    <Unkept {desk} />
     {#if desk.reading}
       {@const reading = desk.reading}
       {#each reading.findings as finding, at (at)}

@@ -18,6 +18,7 @@
   import { asked } from '$lib/ui/address';
   import { isTyped } from '$lib/ui/fieldState';
   import Message from '$lib/ui/Message.svelte';
+  import Unkept from '$lib/ui/Unkept.svelte';
   import { push, router } from 'svelte-spa-router';
 
   let view = $state.raw<DeskView>();
@@ -116,14 +117,7 @@
   <div class="flex min-h-full flex-col gap-2 px-4 py-3 lg:h-full" oninput={(event) => type(isTyped(event))} onchange={() => type(false)} onfocusout={() => type(false)}>
     <DeskHeader {view} {standing} />
 
-    {#if desk.failure}
-      <Message sentence={desk.failure} faults={desk.faults}>
-        {#if desk.conflict}
-          <button class="act" onclick={() => desk.takeStored()}>Show the stored one</button>
-          <button class="act" onclick={() => desk.keepOver()}>Keep mine instead</button>
-        {/if}
-      </Message>
-    {/if}
+    <Unkept {desk} />
 
     <RoutineOverview {desk} onchoose={(placement) => view!.choose(placement)} />
     <Reel {desk} {hits} beat={view.playback.beat} onchoose={(placement) => view!.choose(placement)} onseam={(placement) => view!.open('seam', placement)} />

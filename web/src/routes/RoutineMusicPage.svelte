@@ -11,6 +11,7 @@
   import { reference } from '$lib/reference/reference.svelte';
   import Choice from '$lib/ui/Choice.svelte';
   import Message from '$lib/ui/Message.svelte';
+  import Unkept from '$lib/ui/Unkept.svelte';
   import NumberField from '$lib/ui/NumberField.svelte';
   import { push, router } from 'svelte-spa-router';
 
@@ -112,7 +113,7 @@
       <a class="act" href={`#/routines/${id}/rehearse`} title="Rehearse (R)">Rehearse</a>
       <button class="act act-main" disabled={desk.isKept || desk.keeping} onclick={() => desk!.keep()}>{desk.isKept ? 'Kept' : 'Keep'}</button>
     </header>
-    {#if desk.failure}<Message sentence={desk.failure} faults={desk.faults} />{/if}
+    <Unkept {desk} />
     {#if music.failure}<Message sentence={music.failure} />{/if}
 
     {#if !desk.routine.music}

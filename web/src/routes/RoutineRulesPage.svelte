@@ -7,6 +7,7 @@
   import StandMark from '$lib/rules/StandMark.svelte';
   import { Standings } from '$lib/rules/Standings.svelte';
   import Message from '$lib/ui/Message.svelte';
+  import Unkept from '$lib/ui/Unkept.svelte';
   import { push, router } from 'svelte-spa-router';
 
   const MOST_AT_FIRST = 3;
@@ -89,7 +90,7 @@
       <button class="act act-main" disabled={desk.isKept || desk.keeping} onclick={() => desk!.keep()}>{desk.isKept ? 'Kept' : 'Keep'}</button>
     </header>
     <OrganiserLine />
-    {#if desk.failure}<Message sentence={desk.failure} faults={desk.faults} />{/if}
+    <Unkept {desk} />
     {#if held.failure}<Message sentence={held.failure} />{/if}
 
     {#if all.length === 0}

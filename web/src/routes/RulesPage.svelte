@@ -1,5 +1,7 @@
 <script lang="ts">
   import TitleField from '$lib/ui/TitleField.svelte';
+  import UndoRedo from '$lib/ui/UndoRedo.svelte';
+  import Unkept from '$lib/ui/Unkept.svelte';
   import { api, required, sentenceOf, type FigureSummary } from '$lib/api/client';
   import { keysFor } from '$lib/keys/keys';
   import { KEEPING } from '$lib/keys/shortcuts';
@@ -8,9 +10,7 @@
   import OrganiserLine from '$lib/rules/OrganiserLine.svelte';
   import { ProfileDesk } from '$lib/rules/ProfileDesk.svelte';
   import Message from '$lib/ui/Message.svelte';
-  import Redo2 from '~icons/lucide/redo-2';
   import Trash2 from '~icons/lucide/trash-2';
-  import Undo2 from '~icons/lucide/undo-2';
   import { push, router } from 'svelte-spa-router';
 
   let desk = $state.raw<ProfileDesk>();
@@ -50,12 +50,11 @@
     <header class="flex flex-wrap items-center gap-x-3 gap-y-2">
       <TitleField label="Title of the rules" title={desk.profile.title} ontype={(title) => desk!.type({ title })} ondone={() => desk!.accept()} />
       <a class="act" href={`/api/profiles/${desk.profile.id}/book`} download={`${desk.profile.id}.json`}>As a file</a>
-      <button class="act" aria-label="Undo" title="Undo (Ctrl Z)" disabled={!desk.canUndo} onclick={() => desk!.undo()}><Undo2 width={18} height={18} /></button>
-      <button class="act" aria-label="Redo" title="Redo (Ctrl Y)" disabled={!desk.canRedo} onclick={() => desk!.redo()}><Redo2 width={18} height={18} /></button>
+      <UndoRedo {desk} />
       <button class="act" aria-label="Delete" title="Delete the rules" onclick={remove}><Trash2 width={18} height={18} /></button>
       <button class="act act-main" disabled={desk.isKept || desk.keeping} onclick={() => desk!.keep()}>{desk.isKept ? 'Kept' : 'Keep'}</button>
     </header>
-    {#if desk.failure}<Message sentence={desk.failure} faults={desk.faults} />{/if}
+    <Unkept {desk} />
     <OrganiserLine />
     <textarea
       class="field w-full py-2 leading-snug"

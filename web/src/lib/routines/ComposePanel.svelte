@@ -35,6 +35,11 @@
     { key: 'thrice', label: 'none three times running' },
   ];
 
+  /** The first of what is hit, and how much else. */
+  function hitWords([first, ...more]: string[]) {
+    return `Too tight in ${first}${more.length === 0 ? '' : `, and in ${more.length} more ${more.length === 1 ? 'place' : 'places'}`}.`;
+  }
+
   function take(index: number) {
     const composition = composing.answer?.compositions[index];
     if (composition?.whole) desk.takePlan(composition.whole);
@@ -171,6 +176,9 @@
             <PathPicture path={composition.path} floor={desk.score?.floor} label={`The way of answer ${index + 1}`} />
           </div>
           <p class="mt-1 leading-snug">{composition.titles.join(' · ')}</p>
+          {#if composition.hits.length > 0}
+            <p class="mt-1 rounded-lg bg-madder-wash px-2 py-1 leading-snug">✕ {hitWords(composition.hits)}</p>
+          {/if}
           <p class="mt-1 text-sm text-soft">
             {composition.points} points:
             {Object.entries(composition.reasons)

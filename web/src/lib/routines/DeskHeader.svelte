@@ -1,5 +1,6 @@
 <script lang="ts">
   import TitleField from '$lib/ui/TitleField.svelte';
+  import UndoRedo from '$lib/ui/UndoRedo.svelte';
   import { narrow } from '$lib/ui/narrow';
   import { reference } from '$lib/reference/reference.svelte';
   import Archive from '~icons/lucide/archive';
@@ -8,9 +9,7 @@
   import Footprints from '~icons/lucide/footprints';
   import HistoryIcon from '~icons/lucide/history';
   import Maximize from '~icons/lucide/maximize';
-  import Redo2 from '~icons/lucide/redo-2';
   import Trash2 from '~icons/lucide/trash-2';
-  import Undo2 from '~icons/lucide/undo-2';
   import { push } from 'svelte-spa-router';
   import ConditionFields from './ConditionFields.svelte';
   import type { DeskView } from './DeskView.svelte';
@@ -53,8 +52,7 @@
       <a class="act" title="The routine on paper, or as a PDF (O)" href={`#/routines/${desk.routine.id}/card`}>Hand out</a>
       <button class="act" title="Paste a list, or write this one (T)" onclick={() => view.open('list')}>List</button>
       <button class="act" title="Does it loop? (L)" disabled={desk.placements.length === 0} onclick={() => desk.tryLoop()}>Loop?</button>
-      <button class="act" aria-label="Undo" title="Undo (Ctrl Z)" disabled={!desk.canUndo} onclick={() => desk.undo()}><Undo2 width={18} height={18} /></button>
-      <button class="act" aria-label="Redo" title="Redo (Ctrl Y)" disabled={!desk.canRedo} onclick={() => desk.redo()}><Redo2 width={18} height={18} /></button>
+      <UndoRedo {desk} />
       {#if !desk.isNew}
         <button class="act" aria-label="Versions" title="Kept versions (V)" onclick={() => view.open('versions')}><HistoryIcon width={18} height={18} /></button>
         <button

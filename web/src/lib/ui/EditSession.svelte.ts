@@ -179,7 +179,12 @@ export abstract class EditSession<T extends { id: string; title: string }> {
 
   /** After a conflict: the stored version replaces what is here; undo brings this one back. */
   async takeStored() {
-    this.#take(await this.#store.load(this.document.id));
+    try {
+      this.#take(await this.#store.load(this.document.id));
+    } catch (thrown) {
+      this.fail(thrown);
+      return;
+    }
     this.history.change(this.#stored);
     this.clearFailure();
     this.noteChange();
@@ -187,7 +192,12 @@ export abstract class EditSession<T extends { id: string; title: string }> {
 
   /** After a conflict: what is here replaces the stored version. */
   async keepOver() {
-    this.#take(await this.#store.load(this.document.id));
+    try {
+      this.#take(await this.#store.load(this.document.id));
+    } catch (thrown) {
+      this.fail(thrown);
+      return;
+    }
     await this.keep();
   }
 

@@ -142,6 +142,18 @@ describe('an edit session', () => {
     expect([session.conflict, store.stored?.document.title]).toEqual([undefined, 'Mine']);
   });
 
+  it('says that what is stored cannot be had, and keeps both choices', async () => {
+    const store = new OneNote('First');
+    const session = await sessionOn(store);
+    await store.replace({ id: 'n', title: 'Theirs' }, '"0"');
+    session.call('Mine');
+    await session.keep();
+    vi.spyOn(store, 'load').mockRejectedValue(new Problem(503, 'The program is busy.'));
+    await session.takeStored();
+    await session.keepOver();
+    expect([session.failure, session.title, session.conflict]).toEqual(['The program is busy.', 'Mine', { id: 'n', title: 'Theirs' }]);
+  });
+
   it('takes the stored one instead, and undo brings the other back', async () => {
     const store = new OneNote('First');
     const session = await sessionOn(store);

@@ -3,6 +3,7 @@ package fluidframe.app;
 import static fluidframe.app.Http.JSON;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.hamcrest.Matchers.containsString;
+import static org.hamcrest.Matchers.empty;
 import static org.hamcrest.Matchers.everyItem;
 import static org.hamcrest.Matchers.greaterThan;
 import static org.hamcrest.Matchers.hasItem;
@@ -15,6 +16,7 @@ import static org.springframework.test.web.servlet.request.MockMvcRequestBuilder
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.jsonPath;
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.status;
 
+import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;
 import org.junit.jupiter.api.Test;
@@ -23,6 +25,7 @@ import org.junit.jupiter.params.provider.CsvSource;
 import org.springframework.boot.test.context.SpringBootTest;
 import org.springframework.http.MediaType;
 import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.node.ArrayNode;
 import tools.jackson.databind.node.ObjectNode;
 
 /** Putting routines together over HTTP. */
@@ -149,6 +152,29 @@ class ComposingHttpTest extends OverHttp {
             composition.get("placements").forEach(placement -> whole.withArray("placements").add(placement));
             http.send("/api/scores", whole).andExpect(jsonPath("$.seams[*].verdict.outcome", everyItem(is("holds")))).andExpect(jsonPath("$.placements[*].figure", hasItem("waltz-whisk")));
         }
+    }
+
+    @Test
+    void whatAnAnswerWouldHitIsSaidAsTheRoomSaysItOnceItIsTaken() throws Exception {
+        ObjectNode begun = routine("waltz-natural-turn", "waltz-closed-change-rf");
+        begun.putObject("floor").put("length", 9).put("width", 6);
+        ObjectNode question = composing(begun, 1, 8).put("fitsRoom", false).put("corners", 0);
+        JsonNode answer = JSON.readTree(http.send("/api/compositions", question).andExpect(status().isOk()).andReturn().getResponse().getContentAsString());
+        for (JsonNode composition : answer.get("compositions")) {
+            ObjectNode taken = begun.deepCopy();
+            composition.get("placements").forEach(placement -> ((ArrayNode) taken.get("placements")).add(placement));
+            JsonNode room = JSON.readTree(http.send("/api/room-reports", taken).andExpect(status().isOk()).andReturn().getResponse().getContentAsString());
+            List<String> hits = new ArrayList<>();
+            room.get("collisions").forEach(hit -> {
+                if (hit.get("placement").asInt() > 1) {
+                    hits.add("bar " + hit.get("bar").asInt() + ": " + hit.get("what").asString());
+                }
+            });
+            assertThat(hits).isNotEmpty();
+            assertThat(composition.get("hits").valueStream().map(JsonNode::asString)).containsExactlyElementsOf(hits);
+        }
+        ((ObjectNode) question.at("/routine/floor")).put("length", 60).put("width", 40);
+        http.send("/api/compositions", question).andExpect(jsonPath("$.compositions[*].hits[*]", empty()));
     }
 
     @Test

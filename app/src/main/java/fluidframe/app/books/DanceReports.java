@@ -18,7 +18,6 @@ import org.springframework.stereotype.Component;
 @Lazy(false)
 class DanceReports {
 
-    private static final int AFTER_START_MILLISECONDS = 8_000;
     private static final int HOUR_MILLISECONDS = 3_600_000;
 
     private final StudioDances studioDances;
@@ -34,7 +33,7 @@ class DanceReports {
     }
 
     /** So that nobody waits for the first report. */
-    @Scheduled(initialDelay = AFTER_START_MILLISECONDS, fixedDelay = HOUR_MILLISECONDS)
+    @Scheduled(initialDelayString = "${fluidframe.prepared-after}", fixedDelay = HOUR_MILLISECONDS)
     void prepare() {
         all();
     }

@@ -141,13 +141,13 @@ final class ComposingDocuments {
     }
 
     /**
-     * One answer: what is danced, how it differs from the first, its points, what they are given for, its way over the floor, metres; and where
-     * it was composed within a section, all placements of the routine with it.
+     * One answer: what is danced, how it differs from the first, its points, what they are given for, its way over the floor, metres, and what it would
+     * hit there ("bar 12: the wall of side 2"); and where it was composed within a section, all placements of the routine with it.
      */
     @JsonInclude(JsonInclude.Include.NON_NULL)
     @Schema(name = "Composition")
     record CompositionDocument(List<PlacementDocument> placements, List<String> titles, double beats, String difference, int points, Map<String, Integer> reasons,
-                               List<PointDocument> path, List<PlacementDocument> whole) {
+                               List<PointDocument> path, List<String> hits, List<PlacementDocument> whole) {
 
         /** What begins a routine says where the couple stand, if not as its charts are written. */
         private static PlacementDocument placement(Composition.Piece piece, boolean begins) {
@@ -156,7 +156,7 @@ final class ComposingDocuments {
             return turned ? placement.startingOn(new Alignment.Facing(piece.facing()).toString()) : placement;
         }
 
-        static CompositionDocument of(Composition composition, boolean begins, String difference, List<Point> path, Optional<SectionEnd> within) {
+        static CompositionDocument of(Composition composition, boolean begins, String difference, DancedInPlace danced, Optional<SectionEnd> within) {
             Map<String, Integer> reasons = new LinkedHashMap<>();
             composition.reasons().forEach((reason, points) -> {
                 if (points != 0) {
@@ -166,7 +166,7 @@ final class ComposingDocuments {
             List<PlacementDocument> placements = composition.steps().stream().map(piece -> placement(piece, begins)).toList();
             return new CompositionDocument(placements,
                     composition.steps().stream().map(piece -> piece.dancing().wording()).toList(), composition.length().toDouble(), difference, composition.points(), reasons,
-                    PointDocument.of(path), within.map(end -> end.with(placements)).orElse(null));
+                    PointDocument.of(danced.path()), danced.hits(), within.map(end -> end.with(placements)).orElse(null));
         }
     }
 

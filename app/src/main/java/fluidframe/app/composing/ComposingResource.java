@@ -192,7 +192,7 @@ class ComposingResource {
         standing.placed(question.after());
         standing.placed(question.after() + 1);
         return new Detours(standing.repertoire()).after(standing.course(), question.after(), () -> false).stream()
-                .map(detour -> DetourDocument.of(detour, CompositionPath.of(detour, standing.routine()))).toList();
+                .map(detour -> DetourDocument.of(detour, DancedInPlace.of(detour, standing, question.after()).path())).toList();
     }
 
     /** The shortest chains of figures that lead from a place to what is danced after it now. */
@@ -246,7 +246,7 @@ class ComposingResource {
         Beats bar = standing.routine().dance().rhythm().bar();
         List<Composition> found = answer.compositions();
         return new CompositionsDocument(found.stream().map(composition -> CompositionDocument.of(composition, asked.after() == null,
-                Difference.between(found.get(0), composition, bar, reader.barsBefore()), CompositionPath.of(composition, standing.routine()), within)).toList(), answer.exact(), answer.bound(),
+                Difference.between(found.get(0), composition, bar, reader.barsBefore()), DancedInPlace.of(composition, standing, Optional.ofNullable(asked.after())), within)).toList(), answer.exact(), answer.bound(),
                 answer.relaxations().stream().map(Relaxation::labels).toList(), notes(reader, within, standing));
     }
 

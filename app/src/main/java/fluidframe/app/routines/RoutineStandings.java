@@ -28,7 +28,6 @@ import org.springframework.stereotype.Component;
 @Lazy(false)
 class RoutineStandings {
 
-    private static final int AFTER_START_MILLISECONDS = 12_000;
     private static final int HOUR_MILLISECONDS = 3_600_000;
 
     private final RoutineReader reader;
@@ -67,7 +66,7 @@ class RoutineStandings {
     }
 
     /** So that nobody waits for the first. */
-    @Scheduled(initialDelay = AFTER_START_MILLISECONDS, fixedDelay = HOUR_MILLISECONDS)
+    @Scheduled(initialDelayString = "${fluidframe.prepared-after}", fixedDelay = HOUR_MILLISECONDS)
     void prepare() {
         all();
     }

@@ -13,7 +13,11 @@ import fluidframe.core.time.Beats;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
+import java.util.NavigableMap;
 import java.util.Optional;
+import java.util.TreeMap;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
 
 /** Follows a couple through a whole score in small pieces of a beat, and keeps the worst it has seen. */
 final class MotionWalk {
@@ -24,7 +28,8 @@ final class MotionWalk {
 
     private final Score score;
     private final Motion motion;
-    private final List<ScoreStep> steps;
+    /** By their onset, in beats. */
+    private final NavigableMap<Double, List<ScoreStep>> steps;
     private final double secondsPerPiece;
     private double slide;
     private double nearest = Double.MAX_VALUE;
@@ -36,7 +41,7 @@ final class MotionWalk {
     private MotionWalk(Score score) {
         this.score = score;
         this.motion = score.motion().orElseThrow();
-        this.steps = score.steps();
+        this.steps = score.steps().stream().collect(Collectors.groupingBy(step -> step.onset().toDouble(), TreeMap::new, Collectors.toList()));
         this.secondsPerPiece = score.routine().tempo().seconds(score.routine().dance().rhythm(), Beats.ONE) * PIECE;
     }
 
@@ -83,18 +88,14 @@ final class MotionWalk {
     private List<Relation> relations(double beat) {
         List<Relation> found = new ArrayList<>();
         Relation before = score.placements().get(0).dancing().danced().start();
-        double next = steps.stream().mapToDouble(step -> step.onset().toDouble()).filter(onset -> onset > beat).min().orElse(Double.MAX_VALUE);
-        double last = steps.stream().mapToDouble(step -> step.onset().toDouble()).filter(onset -> onset <= beat).max().orElse(-1);
-        double earlier = steps.stream().mapToDouble(step -> step.onset().toDouble()).filter(onset -> onset < last).max().orElse(-1);
-        for (ScoreStep step : steps) {
-            double onset = step.onset().toDouble();
-            if (onset == earlier || onset == last || onset == next) {
-                found.add(step.relation());
-                Optional<Position> passing = Moments.passing(step.step());
-                passing.ifPresent(position -> found.add(step.relation().with(position)));
-            }
-        }
-        if (last < 0) {
+        Double last = steps.floorKey(beat);
+        Stream.of(Optional.ofNullable(last).map(steps::lowerEntry), Optional.ofNullable(steps.floorEntry(beat)), Optional.ofNullable(steps.higherEntry(beat)))
+                .flatMap(Optional::stream).flatMap(entry -> entry.getValue().stream()).forEach(step -> {
+                    found.add(step.relation());
+                    Optional<Position> passing = Moments.passing(step.step());
+                    passing.ifPresent(position -> found.add(step.relation().with(position)));
+                });
+        if (last == null) {
             found.add(before);
         }
         return found;

@@ -6,12 +6,16 @@ import fluidframe.app.figures.FigureReading;
 import fluidframe.app.pieces.PieceReading;
 import fluidframe.app.routines.RoutineDocument;
 import fluidframe.app.routines.RoutineReader;
+import fluidframe.core.dance.Dance;
 import fluidframe.core.figure.Figure;
+import fluidframe.core.link.Conditions;
+import fluidframe.core.link.Repertoire;
 import fluidframe.core.piece.Piece;
 import fluidframe.core.routine.Routine;
 import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -30,6 +34,8 @@ final class ShippedLibrary {
     private final Map<String, Piece> pieces = new LinkedHashMap<>();
     private final List<Routine> routines = new ArrayList<>();
     private final List<EventDocument> events = new ArrayList<>();
+    /** What figures can be danced in which ways takes longer to find out than most tests take. */
+    private final Map<List<Object>, Repertoire> repertoires = new HashMap<>();
 
     private ShippedLibrary() {
         JsonMapper json = JsonMapper.builder().disable(DeserializationFeature.FAIL_ON_NULL_FOR_PRIMITIVES).build();
@@ -58,6 +64,16 @@ final class ShippedLibrary {
 
     static List<Figure> ofDance(String dance) {
         return figures().stream().filter(figure -> figure.dance().id().equals(dance)).toList();
+    }
+
+    /** All that can be danced of a dance. */
+    static Repertoire repertoire(Dance dance, Conditions conditions) {
+        return ONLY.repertoires.computeIfAbsent(List.of(dance.id(), conditions), made -> Repertoire.of(ofDance(dance.id()), conditions));
+    }
+
+    /** All that can be danced of one figure. */
+    static Repertoire repertoire(Figure figure) {
+        return ONLY.repertoires.computeIfAbsent(List.of(figure.id()), made -> Repertoire.of(List.of(figure), Conditions.OPEN));
     }
 
     /** By the id without the dance: {@code waltz}, {@code whisk}. */

@@ -5,7 +5,6 @@ import static org.assertj.core.api.Assertions.assertThat;
 import fluidframe.core.dance.Dance;
 import fluidframe.core.dance.Dances;
 import fluidframe.core.link.Conditions;
-import fluidframe.core.link.Repertoire;
 import fluidframe.core.question.Expected;
 import fluidframe.core.question.Mark.Outcome;
 import fluidframe.core.question.Marker;
@@ -32,7 +31,7 @@ class ShippedQuestionsTest {
     @ParameterizedTest
     @MethodSource("dances")
     void everyQuestionHasASingleRightAnswer(Dance dance) {
-        Questions questions = new Questions(Repertoire.of(ShippedLibrary.ofDance(dance.id()), Conditions.OPEN));
+        Questions questions = new Questions(ShippedLibrary.repertoire(dance, Conditions.OPEN));
         List<Question> set = questions.set(QuestionWish.ANYTHING, OF_EACH_DANCE, 29);
 
         assertThat(set).hasSize(OF_EACH_DANCE);

@@ -39,7 +39,7 @@ class ShippedTasteTest {
     }
 
     private static Repertoire repertoire(Dance dance) {
-        return Repertoire.of(ShippedLibrary.ofDance(dance.id()), new Conditions(false, Level.GOLD));
+        return ShippedLibrary.repertoire(dance, new Conditions(false, Level.GOLD));
     }
 
     /** The better routine of each pair is the model; the worse dances its first two figures in turn, which nobody would. */
@@ -72,6 +72,7 @@ class ShippedTasteTest {
         Dance dance = Dances.find(id).orElseThrow();
         Beats bar = dance.rhythm().bar();
         List<Composition> found = composed(dance, bars);
+        int most = Taste.of(bars, repertoire(dance)).mostInAll();
 
         assertThat(found).isNotEmpty();
         for (Composition composition : found) {
@@ -82,7 +83,7 @@ class ShippedTasteTest {
             assertThat(danced.get(0).entry().relation().position().isFacing()).as("begins facing").isTrue();
             Map<String, Integer> times = new HashMap<>();
             danced.forEach(each -> times.merge(each.figure().id(), 1, Integer::sum));
-            assertThat(times.values()).allMatch(each -> each <= Taste.of(bars, repertoire(dance)).mostInAll());
+            assertThat(times.values()).allMatch(each -> each <= most);
             long parts = danced.stream().filter(each -> each.way().split().isPresent()).count();
             assertThat(parts).as("most figures are whole").isLessThanOrEqualTo(danced.size() / 2);
             assertThat(composition.steps()).filteredOn(Composition.Piece::cornerAfter).allSatisfy(piece ->

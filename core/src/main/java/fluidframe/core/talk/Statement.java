@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Set;
+import java.util.regex.Pattern;
 
 /**
  * A piece of what was told, that says one thing or several of one step.
@@ -15,6 +16,8 @@ record Statement(String text, int from) {
 
     /** Words that a dot only shortens. */
     private static final Set<String> SHORTENED = Set.of("diag", "sl", "approx", "fwd", "bk", "cont", "comm", "com", "ctr", "opp", "pos", "sd", "cl", "e", "i", "o", "no", "nat", "rev", "prog", "eg", "ie");
+
+    private static final Pattern LINE_NUMBER = Pattern.compile("\\s*\\d{1,2}");
 
     int to() {
         return from + text.length();
@@ -45,15 +48,15 @@ record Statement(String text, int from) {
 
     private static boolean endsSentence(String text, int at) {
         char mark = text.charAt(at);
-        if (mark == '\n' || mark == '!' || mark == '?') {
-            return true;
-        }
-        boolean numbersLine = text.substring(text.lastIndexOf('\n', Math.max(0, at - 1)) + 1, at).matches("\\s*\\d{1,2}");
-        if (numbersLine) {
-            return false;
+        if (mark != '.') {
+            return mark == '\n' || mark == '!' || mark == '?';
         }
         boolean letterFollows = at + 1 < text.length() && !Character.isWhitespace(text.charAt(at + 1));
-        return mark == '.' && !letterFollows && !SHORTENED.contains(wordBefore(text, at));
+        return !letterFollows && !SHORTENED.contains(wordBefore(text, at)) && !numbersLine(text, at);
+    }
+
+    private static boolean numbersLine(String text, int at) {
+        return LINE_NUMBER.matcher(text.substring(text.lastIndexOf('\n', Math.max(0, at - 1)) + 1, at)).matches();
     }
 
     private static String wordBefore(String text, int at) {

@@ -159,7 +159,7 @@ class DayPlannerTest {
     void noDayEndsEarlierThanTheBestOfAllThatCanBeDanced() {
         Random random = new Random(7);
         int planned = 0;
-        for (int day = 0; day < 60; day++) {
+        for (int day = 0; day < 30; day++) {
             List<String> couples = List.of("A", "B", "C");
             List<Round> rounds = IntStream.range(0, 2).mapToObj(i -> {
                 List<String> entered = couples.stream().filter(couple -> random.nextInt(3) > 0).toList();
@@ -172,7 +172,7 @@ class DayPlannerTest {
             assertThat(answer.plan().map(DayPlan::ends)).as("%s", wish).isEqualTo(EveryDay.earliestEnd(wish));
             planned += answer.plan().isPresent() ? 1 : 0;
         }
-        assertThat(planned).isBetween(20, 59);
+        assertThat(planned).isBetween(10, 29);
     }
 
     @Test

@@ -1,0 +1,12 @@
+<script lang="ts">
+  import Redo2 from '~icons/lucide/redo-2';
+  import Undo2 from '~icons/lucide/undo-2';
+
+  interface Props {
+    desk: { canUndo: boolean; canRedo: boolean; undo(): void; redo(): void };
+  }
+  let { desk }: Props = $props();
+</script>
+
+<button class="act" aria-label="Undo" title="Undo (Ctrl Z)" disabled={!desk.canUndo} onclick={() => desk.undo()}><Undo2 width={18} height={18} /></button>
+<button class="act" aria-label="Redo" title="Redo (Ctrl Y)" disabled={!desk.canRedo} onclick={() => desk.redo()}><Redo2 width={18} height={18} /></button>
