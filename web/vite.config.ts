@@ -4,22 +4,31 @@ import { compression } from 'vite-plugin-compression2';
 import { VitePWA } from 'vite-plugin-pwa';
 import { FileSystemIconLoader } from 'unplugin-icons/loaders';
 import Icons from 'unplugin-icons/vite';
+import type { Plugin } from 'vite';
 import { defineConfig } from 'vitest/config';
 import { drawnLicences } from './scripts/drawnLicences';
 
 /** The running program, which takes changes only from pages that it has served itself. */
 const SERVED = 'http://localhost:8080';
 
+/** What sends for the view that is asked for. */
+const FIRST = 'src/first.ts';
+
 /** Icons are taken into the pages as plain drawings when they are built. */
 const ICONS = 'lucide-static';
 
 export default defineConfig(({ mode }) => ({
   /** Served as they are to browsers that take them so; fonts are compressed in themselves. */
-  plugins: [tailwindcss(), svelte(), icons(), drawnLicences(ICONS), offline(), compression({ algorithms: ['gzip', 'brotliCompress'], include: /\.(js|css|svg|html)$/ })],
+  plugins: [tailwindcss(), svelte(), icons(), drawnLicences(ICONS), first(), offline(), compression({ algorithms: ['gzip', 'brotliCompress'], include: /\.(js|css|svg|html)$/ })],
   base: './',
   resolve: { alias: { $lib: '/src/lib' }, conditions: mode === 'test' ? ['browser'] : undefined },
   test: { include: ['src/**/*.test.ts'] },
-  build: { outDir: 'target/site', emptyOutDir: true, license: { fileName: 'licences/pages.txt' } },
+  build: {
+    outDir: 'target/site',
+    emptyOutDir: true,
+    license: { fileName: 'licences/pages.txt' },
+    rolldownOptions: { input: ['index.html', FIRST], output: { codeSplitting: shared() } },
+  },
   server: { proxy: { '/api': { target: SERVED, changeOrigin: true, headers: { origin: SERVED } } } },
 }));
 
@@ -30,6 +39,34 @@ function icons() {
       .replace(/\s(class|xmlns)="[^"]*"/g, '')
       .replace('<svg', '<svg aria-hidden="true"');
   return Icons({ compiler: 'svelte', scale: 0, customCollections: { lucide: FileSystemIconLoader(`./node_modules/${ICONS}/icons`, bare) } });
+}
+
+/** A page has one script for the bundler; this one goes before it. */
+function first(): Plugin {
+  return {
+    name: 'first',
+    apply: 'build',
+    transformIndexHtml: {
+      order: 'post',
+      handler(_, { bundle }) {
+        const chunk = Object.values(bundle ?? {}).find((file) => file.type === 'chunk' && file.facadeModuleId?.endsWith(FIRST));
+        if (!chunk) throw new Error(`${FIRST} was not built.`);
+        return [{ tag: 'script', attrs: { type: 'module', crossorigin: true, src: `./${chunk.fileName}` }, injectTo: 'head-prepend' }];
+      },
+    },
+  };
+}
+
+/** What several views share comes in few files: each file that is asked for takes a turn on a poor line, and a browser asks for six at a time. */
+function shared() {
+  const OWN = /\/src\/lib\/|~icons/;
+  return {
+    groups: [
+      { name: 'first', test: /\/src\/(first|pages)\.ts|regexparam|preload-helper/, priority: 2 },
+      { name: 'start', tags: ['$initial' as const], priority: 1 },
+      { name: 'shared', test: OWN, minShareCount: 3 },
+    ],
+  };
 }
 
 /**

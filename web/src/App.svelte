@@ -4,7 +4,6 @@
   import Message from '$lib/ui/Message.svelte';
   import { keysFor } from '$lib/keys/keys';
   import { EVERYWHERE } from '$lib/keys/shortcuts';
-  import Shortcuts from '$lib/keys/Shortcuts.svelte';
   import type { Place } from '$lib/finding/Anywhere.svelte';
   import { evening, far } from '$lib/ui/Appearance.svelte';
   import { notices } from '$lib/ui/Notices.svelte';
@@ -29,43 +28,14 @@
   import NoticeLine from '$lib/ui/NoticeLine.svelte';
   import UsersRound from '~icons/lucide/users-round';
   import Warehouse from '~icons/lucide/warehouse';
+  import { PAGES } from './pages';
   import NotFoundPage from './routes/NotFoundPage.svelte';
+  import TodayPage from './routes/TodayPage.svelte';
 
   const ROUTES = {
-    '/': wrap({ asyncComponent: () => import('./routes/TodayPage.svelte') }),
-    '/first-hour': wrap({ asyncComponent: () => import('./routes/FirstHourPage.svelte') }),
-    '/dances/:id': wrap({ asyncComponent: () => import('./routes/DancePage.svelte') }),
-    '/figures': wrap({ asyncComponent: () => import('./routes/FiguresPage.svelte') }),
-    '/figures/new': wrap({ asyncComponent: () => import('./routes/NewFigurePage.svelte') }),
-    '/figures/:id': wrap({ asyncComponent: () => import('./routes/FigureSheetPage.svelte') }),
-    '/figures/:id/card': wrap({ asyncComponent: () => import('./routes/FigureCardPage.svelte') }),
-    '/book': wrap({ asyncComponent: () => import('./routes/BookPage.svelte') }),
-    '/map': wrap({ asyncComponent: () => import('./routes/LinkMapPage.svelte') }),
-    '/studio': wrap({ asyncComponent: () => import('./routes/StudioPage.svelte') }),
-    '/routines': wrap({ asyncComponent: () => import('./routes/RoutinesPage.svelte') }),
-    '/routines/:id': wrap({ asyncComponent: () => import('./routes/RoutineDeskPage.svelte') }),
-    '/routines/:id/rehearse': wrap({ asyncComponent: () => import('./routes/RehearsePage.svelte') }),
-    '/drills': wrap({ asyncComponent: () => import('./routes/DrillsPage.svelte') }),
-    '/drills/rehearse': wrap({ asyncComponent: () => import('./routes/RehearsePage.svelte') }),
-    '/routines/:id/card': wrap({ asyncComponent: () => import('./routes/RoutineCardPage.svelte') }),
-    '/routines/:id/music': wrap({ asyncComponent: () => import('./routes/RoutineMusicPage.svelte') }),
-    '/routines/:id/rules': wrap({ asyncComponent: () => import('./routes/RoutineRulesPage.svelte') }),
-    '/events': wrap({ asyncComponent: () => import('./routes/EventsPage.svelte') }),
-    '/events/:id': wrap({ asyncComponent: () => import('./routes/EventPage.svelte') }),
-    '/rules/:id': wrap({ asyncComponent: () => import('./routes/RulesPage.svelte') }),
-    '/music': wrap({ asyncComponent: () => import('./routes/MusicPage.svelte') }),
-    '/music/:id': wrap({ asyncComponent: () => import('./routes/PiecePage.svelte') }),
-    '/today': wrap({ asyncComponent: () => import('./routes/TodayPage.svelte') }),
-    '/people': wrap({ asyncComponent: () => import('./routes/PeoplePage.svelte') }),
-    '/people/:id': wrap({ asyncComponent: () => import('./routes/PersonPage.svelte') }),
-    '/couples/:id': wrap({ asyncComponent: () => import('./routes/CouplePage.svelte') }),
-    '/lessons/:id': wrap({ asyncComponent: () => import('./routes/LessonPage.svelte') }),
-    '/postures': wrap({ asyncComponent: () => import('./routes/PosturesPage.svelte') }),
-    '/postures/:id': wrap({ asyncComponent: () => import('./routes/PosturePage.svelte') }),
-    '/classes': wrap({ asyncComponent: () => import('./routes/ClassPage.svelte') }),
-    '/questions': wrap({ asyncComponent: () => import('./routes/QuestionsPage.svelte') }),
-    '/look': wrap({ asyncComponent: () => import('./routes/LookPage.svelte') }),
-    '/about': wrap({ asyncComponent: () => import('./routes/AboutPage.svelte') }),
+    '/': TodayPage,
+    '/today': TodayPage,
+    ...Object.fromEntries(Object.entries(PAGES).map(([path, asyncComponent]) => [path, wrap({ asyncComponent })])),
     '*': NotFoundPage,
   };
   const RAIL = [
@@ -97,13 +67,14 @@
     { kind: 'View', title: 'Your first hour', path: '/first-hour' },
     ...reference.dances.map(({ id, title, style }) => ({ kind: 'Dance', title, more: style, path: `/dances/${id}` })),
     { kind: 'Command', title: 'New figure', path: '/figures/new' },
-    { kind: 'Command', title: 'Shortcuts', more: '?', does: () => (shortcuts = true) },
+    { kind: 'Command', title: 'Shortcuts', more: '?', does: help },
     { kind: 'Command', title: 'Day or evening colours', does: () => evening.toggle() },
     { kind: 'Command', title: 'Read from two metres, or from a chair', more: 'Alt Z', does: () => far.toggle() },
   ]);
   let going = $state(false);
-  /** Comes when it is first asked for. */
+  /** Both come when they are first asked for. */
   let GoTo = $state.raw<typeof import('$lib/finding/GoTo.svelte').default>();
+  let Shortcuts = $state.raw<typeof import('$lib/keys/Shortcuts.svelte').default>();
 
   async function go() {
     try {
@@ -114,7 +85,16 @@
     }
   }
 
-  const keys = keysFor(EVERYWHERE, { help: () => (shortcuts = true), go, distance: () => far.toggle() });
+  async function help() {
+    try {
+      Shortcuts ??= (await import('$lib/keys/Shortcuts.svelte')).default;
+      shortcuts = true;
+    } catch (thrown) {
+      notices.say({ sentence: sentenceOf(thrown) });
+    }
+  }
+
+  const keys = keysFor(EVERYWHERE, { help, go, distance: () => far.toggle() });
 </script>
 
 <svelte:window onkeydown={keys} />
@@ -143,7 +123,7 @@
         <button class="cursor-pointer rounded-xl p-2.5 hover:bg-white/10" aria-label="Go to" title="Go to (Alt G)" onclick={go}>
           <Search width={22} height={22} />
         </button>
-        <button class="hidden cursor-pointer rounded-xl p-2.5 hover:bg-white/10 sm:block" aria-label="Shortcuts" title="Shortcuts (?)" onclick={() => (shortcuts = true)}>
+        <button class="hidden cursor-pointer rounded-xl p-2.5 hover:bg-white/10 sm:block" aria-label="Shortcuts" title="Shortcuts (?)" onclick={help}>
           <Keyboard width={22} height={22} />
         </button>
         <button
@@ -167,6 +147,6 @@
     <Router routes={ROUTES} />
   </main>
 </div>
-<Shortcuts bind:open={shortcuts} />
+{#if Shortcuts}<Shortcuts bind:open={shortcuts} />{/if}
 {#if GoTo}<GoTo bind:open={going} fixed={places} />{/if}
 <NoticeLine />

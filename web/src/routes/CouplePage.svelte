@@ -15,6 +15,7 @@
   import DeskHeader from '$lib/ui/DeskHeader.svelte';
   import Message from '$lib/ui/Message.svelte';
   import { PlainDesk } from '$lib/ui/PlainDesk.svelte';
+  import { zoneHere } from '$lib/ui/zoneHere';
   import { push, router } from 'svelte-spa-router';
 
   const PANELS = [
@@ -38,7 +39,7 @@
   let chosen = $state('');
   let failure = $state<string>();
   let panelFailure = $state<string>();
-  const zone = Intl.DateTimeFormat().resolvedOptions().timeZone;
+  const zone = zoneHere();
 
   let id = $derived((router.params as Record<string, string> | undefined)?.id ?? '');
   let shown = $derived(new URLSearchParams(router.querystring).get('show') ?? 'due');

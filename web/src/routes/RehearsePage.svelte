@@ -53,6 +53,7 @@
       rehearse(exercise).catch((thrown) => (failure = sentenceOf(thrown)));
       return () => void rehearsal?.close();
     }
+    if (id === '') return;
     RoutineDesk.open(id).then(
       (desk) => {
         if (!desk.score) {

@@ -20,6 +20,7 @@
   import Message from '$lib/ui/Message.svelte';
   import Unkept from '$lib/ui/Unkept.svelte';
   import { push, router } from 'svelte-spa-router';
+  import { untrack } from 'svelte';
 
   let view = $state.raw<DeskView>();
   let failure = $state<string>();
@@ -33,10 +34,9 @@
     view = undefined;
     failure = undefined;
     let left: DeskView | undefined;
-    RoutineDesk.open(id).then(
+    const { figure, beat } = untrack(() => asked(router.querystring));
+    RoutineDesk.open(id, Number(figure) || 0).then(
       (opened) => {
-        const { figure, beat } = asked(router.querystring);
-        opened.select(Number(figure ?? 0));
         left = new DeskView(opened);
         left.playback.go(Number(beat ?? opened.score?.placements[opened.selected]?.onset ?? 0));
         view = left;
@@ -48,11 +48,11 @@
   $effect(() => {
     if (view?.seam) void view.desk.askRepairs(view.desk.selected);
   });
+  /** Another floor is only tried while the floor is looked at. */
   $effect(() => {
-    if (view?.desk.score) void view.room.check(view.desk.routine);
-  });
-  $effect(() => {
-    if (view && view.panel !== 'floor') void view.room.try(undefined, view.desk.routine);
+    if (!view?.desk.score) return;
+    if (view.panel === 'floor') void view.room.check(view.desk.routine);
+    else void view.room.try(undefined, view.desk.routine);
   });
 
   /** A field that is left because the view is left has no desk any more. */

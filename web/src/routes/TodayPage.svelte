@@ -2,7 +2,6 @@
   import { api, required, sentenceOf, type Today } from '$lib/api/client';
   import { dateWords } from '$lib/events/clock';
   import DueList from '$lib/logbook/DueList.svelte';
-  import NewLesson from '$lib/logbook/NewLesson.svelte';
   import { noteQueue } from '$lib/logbook/NoteQueue.svelte';
   import { Preparing } from '$lib/logbook/Preparing.svelte';
   import { canLayBy } from '$lib/logbook/layBy';
@@ -10,12 +9,16 @@
   import Waiting from '$lib/logbook/Waiting.svelte';
   import Offer from '$lib/firsthour/Offer.svelte';
   import Message from '$lib/ui/Message.svelte';
+  import { painted } from '$lib/ui/painted';
+  import { zoneHere } from '$lib/ui/zoneHere';
   import { router } from 'svelte-spa-router';
 
+  /** Of the first view only what is seen at once comes with the program itself; the rest is there when what is due is. */
+  const newLesson = import('$lib/logbook/NewLesson.svelte');
+  let NewLesson = $state.raw<Awaited<typeof newLesson>['default']>();
   let today = $state.raw<Today>();
   let failure = $state<string>();
   const preparing = new Preparing();
-  const zone = Intl.DateTimeFormat().resolvedOptions().timeZone;
   let date = $derived(new URLSearchParams(router.querystring).get('date') ?? undefined);
 
   $effect(() => {
@@ -23,9 +26,14 @@
     void read(date);
   });
 
+  /** The browser takes its time to find out where it is, so what is known without is seen before. */
   async function read(day: string | undefined) {
+    await painted();
+    const zone = zoneHere();
     try {
-      today = required(await api.GET('/api/today', { params: { query: { zone, date: day } } }));
+      const [answer, loaded] = await Promise.all([api.GET('/api/today', { params: { query: { zone, date: day } } }), newLesson]);
+      today = required(answer);
+      NewLesson = loaded.default;
       failure = undefined;
       if (!preparing.isReady && navigator.onLine) void prepare(today);
     } catch (thrown) {
@@ -36,7 +44,7 @@
   async function prepare({ lessons, couples }: Today) {
     const taught = (await api.GET('/api/couples').catch(() => undefined))?.data ?? [];
     const dances = unique(taught.filter(({ id }) => couples.some(({ couple }) => couple === id)).flatMap((couple) => couple.dances ?? []));
-    await preparing.prepare(lessons, dances, zone);
+    await preparing.prepare(lessons, dances, zoneHere());
   }
 
   const inDays = (days: number) => (days === 0 ? 'today' : days === 1 ? 'tomorrow' : `in ${days} days`);
@@ -78,7 +86,7 @@
           <li class="panel px-4 py-3 text-soft sm:col-span-2">No lesson on this day. Plan one here: it is filled with what is due.</li>
         {/each}
       </ul>
-      <NewLesson couples={today.couples.map(({ couple, title }) => ({ id: couple, title }))} date={today.date} />
+      {#if NewLesson}<NewLesson couples={today.couples.map(({ couple, title }) => ({ id: couple, title }))} date={today.date} />{/if}
     </section>
     <section aria-label="What is due">
       <h2 class="mb-2 text-2xl">What today?</h2>

@@ -22,6 +22,7 @@ const NOTHING_NEXT: NextFigures = { may: [], mayNot: [] };
 /** A routine being put together: its placements as they are written, and the score with every repeat in its place. What is chosen is a passage of the score. */
 export class RoutineDesk extends EditSession<Routine> {
   #latest = new Latest<Routine>((routine) => this.#read(routine));
+  #following = new Latest<true>(() => this.#readNext());
 
   score = $state.raw<Score>();
   selected = $state(0);
@@ -37,10 +38,14 @@ export class RoutineDesk extends EditSession<Routine> {
   /** The placements the score has been made of. */
   #scored: Placement[] = [];
 
-  static async open(id: string): Promise<RoutineDesk> {
+  /** @param chosen the passage that is chosen first, for who asks what may be danced beside it; what is only shown asks for nothing */
+  static async open(id: string, chosen?: number): Promise<RoutineDesk> {
     const desk = new RoutineDesk(routineStore, await opened(routineStore, id));
-    await desk.#latest.ask(desk.routine);
-    await desk.#askNext();
+    const isThere = chosen !== undefined && chosen >= 0 && chosen < desk.placements.length;
+    if (isThere) desk.selected = chosen;
+    await Promise.all([desk.#latest.ask(desk.routine), isThere && desk.#askNext()]);
+    if (chosen !== undefined && !isThere) desk.select(chosen);
+    await desk.#following.settled;
     return desk;
   }
 
@@ -359,7 +364,11 @@ export class RoutineDesk extends EditSession<Routine> {
     }
   }
 
-  async #askNext() {
+  #askNext(): Promise<void> {
+    return this.#following.ask(true);
+  }
+
+  async #readNext() {
     try {
       const isFirst = this.direction === 'instead' && this.selected === 0;
       if (this.chosen === undefined || isFirst) {

@@ -61,6 +61,47 @@ async function opened() {
   return opening;
 }
 
+const askedAfter = () => questions.filter(({ path }) => path === '/api/next').map(({ body }) => (body as { after: number }).after);
+
+it('asks what may follow the passage it is opened at once, while the score is still on its way', async () => {
+  const opening = RoutineDesk.open(ROUTINE.id, 2);
+  await new Promise((turn) => setTimeout(turn, 0));
+  expect(askedAfter()).toEqual([2]);
+  await settle();
+  expect((await opening).selected).toBe(2);
+  expect(askedAfter()).toEqual([2]);
+});
+
+it('is opened at its last passage by an address that says one beyond it, and asks nothing where nothing is chosen', async () => {
+  const opening = RoutineDesk.open(ROUTINE.id, 40);
+  await settle();
+  expect((await opening).selected).toBe(4);
+  expect(askedAfter()).toEqual([4]);
+  questions.length = 0;
+  await opened();
+  expect(askedAfter()).toEqual([]);
+});
+
+it('shows what may follow the passage chosen last, though an earlier answer comes later', async () => {
+  const waiting: (() => void)[] = [];
+  const desk = await opened();
+  program({
+    '/api/next': async ({ body }: Question) => {
+      const { after } = body as { after: number };
+      await new Promise<void>((go) => waiting.push(go));
+      return { may: [{ title: `after ${after}` }], mayNot: [] };
+    },
+  });
+  desk.select(1);
+  desk.select(3);
+  await settle();
+  while (waiting.length > 0) {
+    waiting.pop()!();
+    await settle();
+  }
+  expect(desk.next?.may[0]?.title).toBe('after 3');
+});
+
 const figures = (desk: RoutineDesk) => desk.placements.map(({ figure }) => figure);
 
 it('acts on what is chosen while the score is still behind', async () => {
@@ -199,7 +240,7 @@ it('begins with any figure of the dance where nothing is danced yet', async () =
     '/api/scores': scored(routine),
     '/api/figures': [{ id: 'whisk', title: 'Whisk', level: 'bronze' }],
   });
-  const desk = await RoutineDesk.open(ROUTINE.id);
+  const desk = await RoutineDesk.open(ROUTINE.id, 0);
   expect(desk.next.may.map(({ placement }) => placement.figure)).toEqual(['whisk']);
   desk.insert([{ figure: 'whisk' }]);
   expect(figures(desk)).toEqual(['whisk']);

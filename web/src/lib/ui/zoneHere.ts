@@ -1,0 +1,2 @@
+/** Where the browser is, as Europe/London. */
+export const zoneHere = () => Intl.DateTimeFormat().resolvedOptions().timeZone;
