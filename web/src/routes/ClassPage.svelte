@@ -13,6 +13,7 @@
   import { notices } from '$lib/ui/Notices.svelte';
   import { plainStore } from '$lib/ui/plainStore';
   import Message from '$lib/ui/Message.svelte';
+  import { today } from '$lib/ui/moment';
   import Pause from '~icons/lucide/pause';
   import Play from '~icons/lucide/play';
   import Printer from '~icons/lucide/printer';
@@ -100,7 +101,7 @@
     const document: KeptClass = {
       id,
       title: run.plan.title.slice(0, 120),
-      date: new Date().toLocaleDateString('sv-SE'),
+      date: today(),
       wish: about,
       parts: run.plan.parts,
       roll: { ...roll, danced, done },

@@ -16,6 +16,7 @@
   import Message from '$lib/ui/Message.svelte';
   import { PlainDesk } from '$lib/ui/PlainDesk.svelte';
   import { zoneHere } from '$lib/ui/zoneHere';
+  import { today } from '$lib/ui/moment';
   import { push, router } from 'svelte-spa-router';
 
   const PANELS = [
@@ -114,7 +115,7 @@
     </nav>
     {#if panelFailure}<Message sentence={panelFailure} />{/if}
     {#if shown === 'due'}
-      <NewLesson couples={[{ id, title: desk.value.title }]} couple={id} date={new Date().toLocaleDateString('sv-SE')} />
+      <NewLesson couples={[{ id, title: desk.value.title }]} couple={id} date={today()} />
       {#if due}
         {#each due.events as event, at (at)}<p class="text-lg text-brass-deep">{event.title}: {dateWords(event.date)}, in {event.days} days</p>{/each}
         <section class="panel p-4" aria-label="What is due"><DueList due={due.due} /></section>

@@ -6,13 +6,15 @@
   import Choice from '$lib/ui/Choice.svelte';
   import { idOf } from '$lib/ui/idOf';
   import Message from '$lib/ui/Message.svelte';
+  import { inOrder } from '$lib/ui/inOrder';
+  import { today } from '$lib/ui/moment';
   import { push } from 'svelte-spa-router';
 
   let events = $state.raw<EventSummary[]>();
   let profiles = $state.raw<ProfileSummary[]>([]);
   let failure = $state<string>();
   let title = $state('');
-  let date = $state(new Date().toLocaleDateString('sv-SE'));
+  let date = $state(today());
   let chosen = $state('');
   let profile = $derived(chosen || (profiles[0]?.id ?? ''));
   let rules = $state('');
@@ -21,7 +23,7 @@
     try {
       const [list, all] = await Promise.all([api.GET('/api/events'), api.GET('/api/profiles')]);
       profiles = required(all);
-      events = required(list).toSorted((a, b) => a.date.localeCompare(b.date));
+      events = required(list).toSorted((a, b) => inOrder(a.date, b.date));
     } catch (thrown) {
       failure = sentenceOf(thrown);
     }

@@ -3,6 +3,7 @@
   import type { EventDesk } from './EventDesk.svelte';
   import TimeField from './TimeField.svelte';
   import { minutesOf, timeNow, timeOf } from './clock';
+  import { today } from '$lib/ui/moment';
 
   interface Props {
     desk: EventDesk;
@@ -23,10 +24,10 @@
     return () => clearInterval(timer);
   });
 
-  let today = $derived(desk.event.date === new Date().toLocaleDateString('sv-SE'));
+  let isToday = $derived(desk.event.date === today());
   let calls = $derived(desk.day?.calls ?? []);
   /** On another day the list begins with its first call. */
-  let now = $derived(set || (today ? clock : (desk.day?.warmUps[0]?.start ?? calls[0]?.start ?? clock)));
+  let now = $derived(set || (isToday ? clock : (desk.day?.warmUps[0]?.start ?? calls[0]?.start ?? clock)));
   let at = $derived(minutesOf(now));
   let shown = $derived(calls.filter((call) => all || isOwn(call)));
   let danced = $derived(shown.filter((call) => minutesOf(call.start) <= at && at < minutesOf(call.end)));
@@ -66,7 +67,7 @@
   <div class="mx-auto flex w-full max-w-3xl flex-col gap-3">
     <div class="flex flex-wrap items-center gap-3">
       <TimeField before="as at" label="As at" value={now} onchange={(time) => (set = time)} />
-      {#if set}<button class="act" onclick={() => (set = '')}>{today ? 'Now' : 'From the beginning'}</button>{/if}
+      {#if set}<button class="act" onclick={() => (set = '')}>{isToday ? 'Now' : 'From the beginning'}</button>{/if}
       <label class="inline-flex items-center gap-2"><input type="checkbox" class="size-5 accent-ink" bind:checked={all} />other couples too</label>
     </div>
     {#if danced.length > 0}

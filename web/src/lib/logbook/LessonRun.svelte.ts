@@ -1,5 +1,6 @@
 import { api, required, sentenceOf, type Figure, type Lesson, type Note } from '$lib/api/client';
 import { Countdown } from '$lib/ui/Countdown.svelte';
+import { inOrder } from '$lib/ui/inOrder';
 import { momentNow, noteId } from './noteId';
 import type { NoteQueue } from './NoteQueue.svelte';
 import { faultSubject, figuresOf, figureSubject, type Pin } from './subject';
@@ -39,7 +40,7 @@ export class LessonRun {
   get notes(): Note[] {
     const waiting = this.queue.of(this.lesson().id);
     const boxed = this.queue.notes.map(({ note }) => note.id);
-    return [...this.kept.filter((note) => !boxed.includes(note.id)), ...waiting].sort((a, b) => b.at.localeCompare(a.at));
+    return [...this.kept.filter((note) => !boxed.includes(note.id)), ...waiting].sort((a, b) => inOrder(b.at, a.at));
   }
 
   /** What can be danced: what is planned, and what came to it. */

@@ -1,8 +1,7 @@
 import { api, required, sentenceOf, type RoutineStanding, type RoutineSummary } from '$lib/api/client';
 import { hasWords } from '$lib/finding/plain';
 import { reference } from '$lib/reference/reference.svelte';
-
-const BY_ALPHABET = new Intl.Collator();
+import { inOrder } from '$lib/ui/inOrder';
 
 export type Order = 'recent' | 'title' | 'bars';
 
@@ -58,7 +57,7 @@ export class RoutineList {
         (this.dance === '' || routine.dance === this.dance) &&
         hasWords(`${routine.title} ${reference.danceTitle(routine.dance)}`, this.words),
     );
-    return (found ?? []).toSorted((a, b) => this.#compare(a, b) || BY_ALPHABET.compare(a.title, b.title));
+    return (found ?? []).toSorted((a, b) => this.#compare(a, b) || inOrder(a.title.toLowerCase(), b.title.toLowerCase()));
   });
 
   /** Those shown that cannot be danced as they are. */
@@ -76,7 +75,7 @@ export class RoutineList {
   }
 
   #compare(a: RoutineSummary, b: RoutineSummary): number {
-    if (this.order === 'recent') return BY_ALPHABET.compare(b.kept ?? '', a.kept ?? '');
+    if (this.order === 'recent') return inOrder(b.kept ?? '', a.kept ?? '');
     if (this.order === 'bars') return barsOf(this.standing(b)) - barsOf(this.standing(a));
     return 0;
   }
