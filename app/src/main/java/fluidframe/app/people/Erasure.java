@@ -2,10 +2,14 @@ package fluidframe.app.people;
 
 import fluidframe.app.storage.Changes;
 import fluidframe.app.storage.CurrentStudio;
+import java.sql.ResultSet;
+import java.sql.SQLException;
 import java.util.List;
+import java.util.Optional;
 import java.util.Set;
 import java.util.function.BinaryOperator;
 import java.util.regex.Pattern;
+import java.util.stream.Stream;
 import org.springframework.context.event.EventListener;
 import org.springframework.core.annotation.Order;
 import org.springframework.jdbc.core.simple.JdbcClient;
@@ -32,6 +36,8 @@ class Erasure {
     private static final Set<String> WORDS = Set.of("title", "note", "words", "aim", "why", "what", "text", "place", "men", "ladies", "either", "together", "apart", "man", "lady");
     private static final String COUPLE = "couple";
     private static final String COUPLES = "couples";
+    /** How the tables that keep versions end. */
+    private static final String VERSIONS = "_aud";
 
     private final JdbcClient jdbc;
     private final JsonMapper json;
@@ -70,14 +76,31 @@ class Erasure {
         }
     }
 
+    /**
+     * A document as it is kept.
+     *
+     * @param version in which version, where its table keeps them
+     */
+    private record Kept(long id, Optional<Integer> version, String document) {
+
+        static Kept of(ResultSet row) throws SQLException {
+            return new Kept(row.getLong("id"), Optional.ofNullable(row.getObject("rev", Integer.class)), row.getString("document"));
+        }
+
+        List<Object> key() {
+            return Stream.concat(Stream.of(id), version.stream()).map(Object.class::cast).toList();
+        }
+    }
+
     /** Changes texts in the documents that have some words in them, field by field. */
     private void change(String table, String holding, BinaryOperator<String> change) {
+        boolean keepsVersions = table.endsWith(VERSIONS);
         String escaped = json.writeValueAsString(holding);
-        List<String> documents = jdbc.sql("select distinct cast(document as varchar) from " + table + " where studio_id = ? and position(? in document) > 0").params(studio.id(), escaped.substring(1, escaped.length() - 1))
-                .query(String.class).list();
-        for (String document : documents) {
-            String changed = json.writeValueAsString(changed(json.readTree(document), "", change));
-            jdbc.sql("update " + table + " set document = ? where studio_id = ? and cast(document as varchar) = ?").params(changed, studio.id(), document).update();
+        List<Kept> documents = jdbc.sql("select id, " + (keepsVersions ? "rev" : "null as rev") + ", document from " + table + " where studio_id = ? and position(? in document) > 0")
+                .params(studio.id(), escaped.substring(1, escaped.length() - 1)).query((row, at) -> Kept.of(row)).list();
+        for (Kept kept : documents) {
+            String changed = json.writeValueAsString(changed(json.readTree(kept.document()), "", change));
+            jdbc.sql("update " + table + " set document = ? where id = ?" + (keepsVersions ? " and rev = ?" : "")).param(changed).params(kept.key()).update();
         }
     }
 
