@@ -202,7 +202,7 @@ export class Composing {
   /** A search may end before its progress is asked for; then there is nothing to show. Where the program does not answer, the search itself says so. */
   async #look() {
     const answer = await api.GET('/api/compositions/{run}', { params: { path: { run: this.#run } } }).catch(() => undefined);
-    if (this.busy && answer?.data) this.progress = answer.data;
+    if (this.busy && answer?.data?.running) this.progress = answer.data;
   }
 
   #wished(wish: string) {

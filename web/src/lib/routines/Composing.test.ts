@@ -85,12 +85,12 @@ describe('a search that takes its time', () => {
   it('says how far it has come until it has its answer, and asks no more then', async () => {
     vi.useFakeTimers();
     const found = later<unknown>();
-    const asked = program({ '/api/composing-weights': {}, '/api/compositions': () => found.promise, '/api/compositions/{run}': { looked: 1200 } });
+    const asked = program({ '/api/composing-weights': {}, '/api/compositions': () => found.promise, '/api/compositions/{run}': { running: true, sequences: 1200 } });
     const composing = new Composing(() => desk());
     const asking = composing.ask();
     expect([composing.busy, composing.progress]).toEqual([true, undefined]);
     await vi.advanceTimersByTimeAsync(3_000);
-    expect(composing.progress).toEqual({ looked: 1200 });
+    expect(composing.progress).toEqual({ running: true, sequences: 1200 });
     found.answer({ compositions: [] });
     await asking;
     const looks = asked.length;

@@ -287,9 +287,9 @@ class ComposingHttpTest extends OverHttp {
     }
 
     @Test
-    void aCompositionThatIsNotRunningCannotBeAskedForOrStopped() throws Exception {
-        http.read("/api/compositions/nobody").andExpect(status().isNotFound());
-        mvc.perform(delete("/api/compositions/nobody")).andExpect(status().isNotFound());
+    void aCompositionThatIsOverOrWaitsForItsTurnIsNotRunningAndNothingIsStopped() throws Exception {
+        http.read("/api/compositions/nobody").andExpect(status().isOk()).andExpect(jsonPath("$.running", is(false))).andExpect(jsonPath("$.sequences", is(0)));
+        mvc.perform(delete("/api/compositions/nobody")).andExpect(status().isNoContent());
     }
 
     private static ObjectNode element(ObjectNode routine, int at, String kind) {

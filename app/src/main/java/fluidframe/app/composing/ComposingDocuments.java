@@ -75,9 +75,13 @@ final class ComposingDocuments {
                           @NotNull(message = "bars at most") Integer most) {
     }
 
-    /** How far a composition is: sequences looked at, answers found, seconds. */
+    /** How far a composition is: whether it is being worked out just now, sequences looked at, answers found, seconds. */
     @Schema(name = "Progress")
-    record ProgressDocument(int sequences, int found, double seconds) {
+    record ProgressDocument(boolean running, int sequences, int found, double seconds) {
+
+        static ProgressDocument of(Optional<Run> running) {
+            return running.map(run -> new ProgressDocument(true, run.sequences(), run.found(), run.seconds())).orElse(new ProgressDocument(false, 0, 0, 0));
+        }
     }
 
     /** Whether the end of a routine meets its beginning, and the shortest chains that close it where it does not. */

@@ -262,18 +262,17 @@ class ComposingResource {
         return usual;
     }
 
-    /** How far a composition is that is being worked out. */
+    /** How far a composition is; one that waits for its turn, or is over, is not running. */
     @GetMapping("/compositions/{run}")
     ProgressDocument progress(@PathVariable String run) {
-        Run running = runs.get(run);
-        return new ProgressDocument(running.sequences(), running.found(), running.seconds());
+        return ProgressDocument.of(runs.find(run));
     }
 
-    /** Ends a composition; its request then answers with what was found. */
+    /** Ends a composition, if it is being worked out; its request then answers with what was found. */
     @DeleteMapping("/compositions/{run}")
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void stop(@PathVariable String run) {
-        runs.get(run).stop();
+        runs.find(run).ifPresent(Run::stop);
     }
 
     private static String name(Enum<?> value) {

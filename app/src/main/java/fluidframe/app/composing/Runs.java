@@ -1,8 +1,8 @@
 package fluidframe.app.composing;
 
-import fluidframe.app.problems.UnknownException;
 import java.time.Duration;
 import java.util.Map;
+import java.util.Optional;
 import java.util.UUID;
 import java.util.concurrent.ConcurrentHashMap;
 import java.util.function.Function;
@@ -26,14 +26,8 @@ class Runs {
         }
     }
 
-    /**
-     * @throws UnknownException if nothing of that name is being worked out
-     */
-    Run get(String name) {
-        Run run = running.get(name);
-        if (run == null) {
-            throw new UnknownException("composition", name);
-        }
-        return run;
+    /** What is being worked out under a name; nothing if that is over, or waits for its turn. */
+    Optional<Run> find(String name) {
+        return Optional.ofNullable(running.get(name));
     }
 }

@@ -7,7 +7,6 @@ import java.lang.reflect.Type;
 import java.nio.charset.StandardCharsets;
 import java.util.Map;
 import java.util.Optional;
-import java.util.regex.Pattern;
 import org.springframework.core.MethodParameter;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpInputMessage;
@@ -25,8 +24,8 @@ import tools.jackson.databind.json.JsonMapper;
 @RestControllerAdvice
 class PlainTextAdvice extends RequestBodyAdviceAdapter {
 
-    /** Also matches much that is allowed; what it finds is looked at again. */
-    private static final Pattern SUSPECT = Pattern.compile("\\\\[ubf]|[\\x00-\\x08\\x0B\\x0C\\x0E-\\x1F\\x7F-\\x9F\\uFFFE\\uFFFF]");
+    /** What a backslash in a JSON text makes a control character, or any character, of. */
+    private static final String ESCAPED = "ubf";
 
     @Override
     public boolean supports(MethodParameter parameter, Type type, Class<? extends HttpMessageConverter<?>> converter) {
@@ -38,7 +37,7 @@ class PlainTextAdvice extends RequestBodyAdviceAdapter {
                                            Class<? extends HttpMessageConverter<?>> converter) throws IOException {
         byte[] body = message.getBody().readAllBytes();
         String text = new String(body, StandardCharsets.UTF_8);
-        if (SUSPECT.matcher(text).find()) {
+        if (isSuspect(text)) {
             check(text);
         }
         return new HttpInputMessage() {
@@ -52,6 +51,18 @@ class PlainTextAdvice extends RequestBodyAdviceAdapter {
                 return message.getHeaders();
             }
         };
+    }
+
+    /** Also of much that is allowed; what is suspect is looked at again. Every body comes through here, so it is one look at each letter. */
+    private static boolean isSuspect(String text) {
+        for (int at = 0; at < text.length(); at++) {
+            char letter = text.charAt(at);
+            boolean escapes = letter == '\\' && at + 1 < text.length() && ESCAPED.indexOf(text.charAt(at + 1)) >= 0;
+            if (escapes || !Character.isSurrogate(letter) && isUnprintable(letter)) {
+                return true;
+            }
+        }
+        return false;
     }
 
     private static void check(String text) {

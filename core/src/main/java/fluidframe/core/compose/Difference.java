@@ -1,5 +1,6 @@
 package fluidframe.core.compose;
 
+import fluidframe.core.text.Series;
 import fluidframe.core.time.Beats;
 import java.util.ArrayList;
 import java.util.LinkedHashSet;
@@ -59,8 +60,8 @@ public final class Difference {
     }
 
     private static String corners(Composition composition, Beats bar, int before) {
-        String bars = composition.steps().stream().filter(Composition.Piece::cornerAfter)
-                .map(piece -> String.valueOf(before + (piece.onset().plus(piece.dancing().length()).ticks() + bar.ticks() - 1) / bar.ticks())).collect(Collectors.joining(" and "));
-        return bars.isEmpty() ? "" : "; turns a corner after bar " + bars;
+        List<String> bars = composition.steps().stream().filter(Composition.Piece::cornerAfter)
+                .map(piece -> String.valueOf(before + (piece.onset().plus(piece.dancing().length()).ticks() + bar.ticks() - 1) / bar.ticks())).toList();
+        return bars.isEmpty() ? "" : (bars.size() == 1 ? "; turns a corner after bar " : "; turns corners after bars ") + Series.of(bars);
     }
 }

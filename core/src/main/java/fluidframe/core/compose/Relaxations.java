@@ -6,6 +6,7 @@ import fluidframe.core.link.Conditions;
 import fluidframe.core.link.Outcome;
 import fluidframe.core.link.Repertoire;
 import fluidframe.core.music.MusicMap;
+import fluidframe.core.text.Series;
 import fluidframe.core.time.Beats;
 import java.util.ArrayList;
 import java.util.HashMap;
@@ -15,7 +16,6 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.TreeSet;
 import java.util.function.UnaryOperator;
-import java.util.stream.Collectors;
 
 /** The smallest sets of things to give up that lead to an answer: first each alone, then two, then three at a time. */
 final class Relaxations {
@@ -82,8 +82,7 @@ final class Relaxations {
 
     /** Says where the links bend, if they do in few places. */
     private static List<String> named(List<String> labels, Composition composition) {
-        String bends = composition.steps().stream().filter(piece -> piece.outcome() == Outcome.BENDS)
-                .map(piece -> "into " + piece.dancing().wording()).distinct().collect(Collectors.joining(" and "));
+        String bends = Series.of(composition.steps().stream().filter(piece -> piece.outcome() == Outcome.BENDS).map(piece -> "into " + piece.dancing().wording()).distinct().toList());
         return labels.stream().map(label -> label.equals(BENDS) && !bends.isEmpty() ? "allow a bend " + bends : label).toList();
     }
 

@@ -20,6 +20,7 @@ import fluidframe.core.music.MusicMap;
 import fluidframe.core.routine.Course;
 import fluidframe.core.routine.ScoredPlacement;
 import fluidframe.core.space.Heading;
+import fluidframe.core.text.Series;
 import fluidframe.core.time.Beats;
 import java.util.ArrayList;
 import java.util.EnumSet;
@@ -27,7 +28,6 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.Set;
-import java.util.stream.Collectors;
 
 /**
  * "Blocked here": the shortest ways to wait, to turn out or to go round that rejoin a routine at a later seam. Each lasts as long as what it replaces, so that
@@ -106,7 +106,7 @@ public final class Detours {
         Kind kind = kind(composition, metres, own);
         ScoredPlacement next = course.placements().get(rejoins);
         List<Item> items = composition.steps().stream().<Item>map(Piece::dancing).toList();
-        String danced = composition.steps().stream().map(piece -> "the " + piece.dancing().wording()).collect(Collectors.joining(" and "));
+        String danced = Series.of(composition.steps().stream().map(piece -> "the " + piece.dancing().wording()).toList());
         String way = course.routine().dance().travels() ? String.format(Locale.ROOT, "; %.1f m along instead of %.1f m", metres, own) : "";
         return new Detour(kind, items, rejoins, next.bar(), composition.length(), metres,
                 capital(kind.wording()) + " with " + danced + ", back in with the " + next.dancing().figure().title() + " in bar " + next.bar() + way + ".");

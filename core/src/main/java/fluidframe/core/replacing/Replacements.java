@@ -15,6 +15,7 @@ import fluidframe.core.music.MusicMap;
 import fluidframe.core.routine.Course;
 import fluidframe.core.routine.Placement;
 import fluidframe.core.routine.ScoredPlacement;
+import fluidframe.core.text.Series;
 import fluidframe.core.time.Beats;
 import fluidframe.core.work.Stopping;
 import fluidframe.core.work.TooMuchException;
@@ -164,15 +165,10 @@ public final class Replacements {
             return "Leave out " + names(replacement.from(), replacement.to());
         }
         String instead = replacement.replaced() == 0 ? "" : " instead of " + names(replacement.from(), replacement.to());
-        return "Dance " + listed(replacement.danced().stream().map(Item::wording).toList()) + instead;
+        return "Dance " + Series.of(replacement.danced().stream().map(Item::wording).toList()) + instead;
     }
 
     private String names(int from, int to) {
-        return listed(IntStream.range(from, to).mapToObj(passage -> course.placements().get(passage).dancing().wording()).toList());
-    }
-
-    private static String listed(List<String> names) {
-        int last = names.size() - 1;
-        return last < 1 ? String.join("", names) : String.join(", ", names.subList(0, last)) + " and " + names.get(last);
+        return Series.of(IntStream.range(from, to).mapToObj(passage -> course.placements().get(passage).dancing().wording()).toList());
     }
 }
