@@ -32,13 +32,14 @@ final class RunningProgram {
         return "http://127.0.0.1:" + port + "/";
     }
 
-    /** Starts it and waits until the demo data is there and a routine has been laid out once: the first time takes seconds on a busy machine. */
+    /** Starts it, with nothing worked out that no test asks for, and waits until the demo data is there and a routine has been laid out once: the first time takes seconds on a busy machine. */
     void start() throws IOException, InterruptedException {
         Path jar = Path.of(System.getProperty("fluidframe.jar"));
         ProcessBuilder builder = new ProcessBuilder(Path.of(System.getProperty("java.home"), "bin", "java").toString(),
                 System.getProperty("fluidframe.options"), "-XX:SharedArchiveFile=" + jar.resolveSibling("fluidframe.jsa"), "-jar", jar.toString());
         builder.environment().put("PORT", String.valueOf(port));
         builder.environment().put("DATA_DIR", data.toString());
+        builder.environment().put("FLUIDFRAME_PREPARED_AFTER", "1h");
         builder.redirectErrorStream(true).redirectOutput(data.resolve("log").toFile());
         process = builder.start();
         Instant until = Instant.now().plus(PATIENCE);
