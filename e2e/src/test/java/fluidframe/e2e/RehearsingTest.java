@@ -128,7 +128,7 @@ class RehearsingTest extends BrowserTest {
         press("Delete");
         assertThat(page.getByTestId("standing")).containsText("1 seam breaks");
         press("r");
-        count().waitFor();
+        button("Stretch").waitFor();
         for (int step = 0; step < 7; step++) {
             press("ArrowRight");
         }
