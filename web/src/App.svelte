@@ -76,19 +76,23 @@
   let GoTo = $state.raw<typeof import('$lib/finding/GoTo.svelte').default>();
   let Shortcuts = $state.raw<typeof import('$lib/keys/Shortcuts.svelte').default>();
 
-  async function go() {
-    try {
+  function go() {
+    return show(async () => {
       GoTo ??= (await import('$lib/finding/GoTo.svelte')).default;
       going = true;
-    } catch (thrown) {
-      notices.say({ sentence: sentenceOf(thrown) });
-    }
+    });
   }
 
-  async function help() {
-    try {
+  function help() {
+    return show(async () => {
       Shortcuts ??= (await import('$lib/keys/Shortcuts.svelte')).default;
       shortcuts = true;
+    });
+  }
+
+  async function show(dialog: () => Promise<void>) {
+    try {
+      await dialog();
     } catch (thrown) {
       notices.say({ sentence: sentenceOf(thrown) });
     }

@@ -1,5 +1,5 @@
 import { api, required, sentenceOf, type RoutineStanding, type RoutineSummary } from '$lib/api/client';
-import { hasWords } from '$lib/finding/plain';
+import { hasWords, plain } from '$lib/finding/plain';
 import { reference } from '$lib/reference/reference.svelte';
 import { inOrder } from '$lib/ui/inOrder';
 
@@ -57,7 +57,7 @@ export class RoutineList {
         (this.dance === '' || routine.dance === this.dance) &&
         hasWords(`${routine.title} ${reference.danceTitle(routine.dance)}`, this.words),
     );
-    return (found ?? []).toSorted((a, b) => this.#compare(a, b) || inOrder(a.title.toLowerCase(), b.title.toLowerCase()));
+    return (found ?? []).toSorted((a, b) => this.#compare(a, b) || inOrder(plain(a.title), plain(b.title)));
   });
 
   /** Those shown that cannot be danced as they are. */

@@ -31,6 +31,13 @@ describe('the list of routines', () => {
     expect(titles(await listed())).toEqual(['Causeway', 'Breakwater', 'Ashore']);
   });
 
+  it('is ordered by title on request, whatever its accents and capitals', async () => {
+    program({ '/api/routines': ['zephyr', 'Écart Study', 'Causeway', 'elsewhere'].map((title) => summary(title, title, 'waltz')), '/api/routine-standings': [] });
+    const list = await listed();
+    list.order = 'title';
+    expect(titles(list)).toEqual(['Causeway', 'Écart Study', 'elsewhere', 'zephyr']);
+  });
+
   it('is ordered by length on request, the longest first', async () => {
     const list = await listed();
     list.order = 'bars';

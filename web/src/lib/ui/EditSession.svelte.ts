@@ -179,12 +179,7 @@ export abstract class EditSession<T extends { id: string; title: string }> {
 
   /** After a conflict: the stored version replaces what is here; undo brings this one back. */
   async takeStored() {
-    try {
-      this.#take(await this.#store.load(this.document.id));
-    } catch (thrown) {
-      this.fail(thrown);
-      return;
-    }
+    if (!(await this.#read())) return;
     this.history.change(this.#stored);
     this.clearFailure();
     this.noteChange();
@@ -192,13 +187,18 @@ export abstract class EditSession<T extends { id: string; title: string }> {
 
   /** After a conflict: what is here replaces the stored version. */
   async keepOver() {
+    if (await this.#read()) await this.keep();
+  }
+
+  /** Learns what is stored now; answers whether it could be had. */
+  async #read(): Promise<boolean> {
     try {
       this.#take(await this.#store.load(this.document.id));
+      return true;
     } catch (thrown) {
       this.fail(thrown);
-      return;
+      return false;
     }
-    await this.keep();
   }
 
   /** Lets go of everything that is not kept. */
