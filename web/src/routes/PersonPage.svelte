@@ -8,6 +8,7 @@
   import Choice from '$lib/ui/Choice.svelte';
   import DeskHeader from '$lib/ui/DeskHeader.svelte';
   import Message from '$lib/ui/Message.svelte';
+  import { notices } from '$lib/ui/Notices.svelte';
   import { dropRecovered } from '$lib/ui/recovered';
   import { PlainDesk } from '$lib/ui/PlainDesk.svelte';
   import { push, router } from 'svelte-spa-router';
@@ -27,12 +28,13 @@
     return () => left?.leave();
   });
 
-  /** Nothing is offered to bring them back: who is erased is gone. */
+  /** Nothing is offered to bring them back, nor to take back what was kept of them: who is erased is gone. */
   async function erase() {
     try {
       const { tag } = await personStore.load(id);
       await personStore.remove(id, tag);
       dropRecovered('person', id);
+      notices.dismiss();
       await push('/people');
     } catch (thrown) {
       failure = sentenceOf(thrown);

@@ -12,6 +12,7 @@ import com.microsoft.playwright.Playwright;
 import com.microsoft.playwright.Response;
 import com.microsoft.playwright.assertions.PlaywrightAssertions;
 import com.microsoft.playwright.options.AriaRole;
+import com.microsoft.playwright.options.ReducedMotion;
 import com.microsoft.playwright.options.ServiceWorkerPolicy;
 import java.io.IOException;
 import java.io.InputStream;
@@ -43,7 +44,7 @@ abstract class BrowserTest {
 
     /** Shared by all tests of one process, for it takes longer to start than most of them take. */
     protected static RunningProgram program;
-    /** Shared as well, so that what never changes is loaded once. */
+    /** Shared as well, so that what never changes is loaded once; what only explains by moving is still, as a coach may ask of the system. */
     private static BrowserContext browser;
     protected Page page;
     /** How every view that waits for something ends what it says meanwhile. */
@@ -63,7 +64,8 @@ abstract class BrowserTest {
         Playwright playwright = Playwright.create(new Playwright.CreateOptions().setEnv(Map.of("PLAYWRIGHT_SKIP_BROWSER_DOWNLOAD", "1")));
         browser = playwright.chromium().launch(new BrowserType.LaunchOptions().setExecutablePath(chromium())
                 .setArgs(List.of("--no-sandbox", "--disable-gpu", "--disable-background-networking")))
-                .newContext(new Browser.NewContextOptions().setViewportSize(WIDTH, HEIGHT).setServiceWorkers(ServiceWorkerPolicy.BLOCK));
+                .newContext(new Browser.NewContextOptions().setViewportSize(WIDTH, HEIGHT).setReducedMotion(ReducedMotion.REDUCE)
+                        .setServiceWorkers(ServiceWorkerPolicy.BLOCK));
         Runtime.getRuntime().addShutdownHook(new Thread(program::end));
     }
 

@@ -136,6 +136,7 @@ class LessonsTest extends BrowserTest {
         assertThat(page.getByText("This cannot be taken back")).isVisible();
         button("Erase for good").click();
         assertThat(page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setName("People"))).isVisible();
+        assertThat(page.getByTestId("notice").count()).as("offers to take back what was kept of her").isZero();
         assertThat(page.getByText("Una Field")).hasCount(0);
     }
 

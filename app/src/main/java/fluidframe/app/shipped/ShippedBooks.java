@@ -3,6 +3,7 @@ package fluidframe.app.shipped;
 import fluidframe.app.exchange.BookDocument;
 import fluidframe.app.storage.Author;
 import fluidframe.app.storage.CurrentStudio;
+import jakarta.persistence.EntityManager;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
@@ -34,14 +35,16 @@ class ShippedBooks {
     private final JdbcClient jdbc;
     private final JsonMapper json;
     private final CurrentStudio studio;
+    private final EntityManager entities;
     private final TransactionTemplate transaction;
 
-    ShippedBooks(@Value("${fluidframe.books}") List<String> names, ShippedStore store, JdbcClient jdbc, JsonMapper json, CurrentStudio studio, PlatformTransactionManager transactions) {
+    ShippedBooks(@Value("${fluidframe.books}") List<String> names, ShippedStore store, JdbcClient jdbc, JsonMapper json, CurrentStudio studio, EntityManager entities, PlatformTransactionManager transactions) {
         this.names = names;
         this.store = store;
         this.jdbc = jdbc;
         this.json = json;
         this.studio = studio;
+        this.entities = entities;
         this.transaction = new TransactionTemplate(transactions);
     }
 
@@ -70,9 +73,12 @@ class ShippedBooks {
         }
     }
 
+    /** What has come in is written and let go, or every question asked for the next book would look through all of it for changes. */
     private void takeIn(Book book) {
         ShippedStore.Taken came = store.take(json.readValue(book.text(), BookDocument.class));
         jdbc.sql("merge into shipped_book (studio_id, name, fingerprint) key (studio_id, name) values (?, ?, ?)").params(studio.id(), book.name(), book.fingerprint()).update();
+        entities.flush();
+        entities.clear();
         LOG.info("Took in the shipped book {}: {} new, {} renewed, {} left as the coach has them", book.name(), came.added(), came.renewed(), came.left());
     }
 }

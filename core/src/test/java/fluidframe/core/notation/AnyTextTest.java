@@ -19,7 +19,7 @@ import org.junit.jupiter.api.Test;
 /** Texts made by chance: nothing breaks, and what is understood is written and read back the same. With {@code -Dfluidframe.texts} as many as are wanted. */
 class AnyTextTest {
 
-    private static final int TEXTS = Integer.getInteger("fluidframe.texts", 2_400);
+    private static final int TEXTS = Integer.getInteger("fluidframe.texts", 1_200);
     private static final List<Column> NOTATION = Arrays.stream(Column.values()).filter(Column::isNotation).toList();
     private static final List<String> WORDS = List.of("right", "left", "RF", "LF", "foot", "forward", "back", "side", "closes", "to", "the", "and", "on", "heel", "toe", "1/4", "3/8", "½", "90", "°", "quarter", "eighth", "three",
             "one", "wall", "centre", "line of dance", "diagonally", "facing", "backing", "pointing", "moving", "rise", "lower", "end of", "cont", "up", "sway", "no", "body", "less", "completes", "PP", "hold", "hand", "closed", "S", "Q",

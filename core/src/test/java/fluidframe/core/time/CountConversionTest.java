@@ -14,9 +14,10 @@ import java.util.stream.Stream;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
 
-/** Whatever is counted in one form is said in the other so that every step stays where it was, or a reason is given. */
+/** Whatever is counted in one form is said in the other so that every step stays where it was, or a reason is given. With {@code -Dfluidframe.counts} as many are tried in each dance as are wanted. */
 class CountConversionTest {
 
+    private static final int COUNTS = Integer.getInteger("fluidframe.counts", 1_000);
     private static final List<String> MARKS = List.of("S", "Q", "&", "a", "1", "2", "3", "4", "(2)", "h", "(Q)", "2-3");
 
     static Stream<Dance> dances() {
@@ -28,7 +29,7 @@ class CountConversionTest {
     void nothingIsRounded(Dance dance) {
         Random random = new Random(dance.id().hashCode());
         int converted = 0;
-        for (int i = 0; i < 4000; i++) {
+        for (int i = 0; i < COUNTS; i++) {
             Rhythm rhythm = dance.rhythm().withFeel(random.nextBoolean() ? Feel.QUARTER : Feel.TRIPLET);
             List<String> marks = IntStream.rangeClosed(0, random.nextInt(6)).mapToObj(n -> MARKS.get(random.nextInt(MARKS.size()))).toList();
             Optional<Timing> timing = tried(() -> Timing.of(rhythm, Count.parse(String.join(" ", marks)), Beats.of(12)));
