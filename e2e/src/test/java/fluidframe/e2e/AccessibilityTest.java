@@ -3,7 +3,9 @@ package fluidframe.e2e;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import com.microsoft.playwright.Page;
+import java.util.HashSet;
 import java.util.List;
+import java.util.Set;
 import org.assertj.core.api.SoftAssertions;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -24,6 +26,29 @@ class AccessibilityTest extends BrowserTest {
             "postures/closed-hold-swing-dances", "drills?figure=waltz-natural-turn", "routines/lamplight-waltz/card", "dances/foxtrot", "first-hour", "look", "studio",
             "about", "nowhere");
 
+    /** Every ink there is on its grounds: colours from the letters outwards, how much of them shows, and whether the letters are large. */
+    private static final String INKS = """
+            () => {
+                const inked = new Set(document.querySelectorAll('input, textarea, select'));
+                const texts = document.createTreeWalker(document.body, NodeFilter.SHOW_TEXT);
+                while (texts.nextNode()) if (texts.currentNode.data.trim()) inked.add(texts.currentNode.parentElement);
+                const inks = new Set();
+                for (const letters of inked) {
+                    if (!letters.checkVisibility()) continue;
+                    const { color, fill, fontSize, fontWeight } = getComputedStyle(letters);
+                    const ink = [color, fill, parseFloat(fontSize) >= 24 || (parseFloat(fontSize) >= 18.66 && fontWeight >= 700)];
+                    for (let ground = letters; ground; ground = ground.parentElement) {
+                        const { backgroundColor, backgroundImage, opacity } = getComputedStyle(ground);
+                        ink.push(backgroundColor, backgroundImage, opacity);
+                    }
+                    inks.add(ink.filter((part) => !['rgba(0, 0, 0, 0)', 'none', '1'].includes(part)).join(' '));
+                }
+                return [...inks];
+            }""";
+
+    /** What has been read of inks on grounds: no view needs to be read again for what others have shown. */
+    private final Set<Object> read = new HashSet<>();
+
     /** The pages are one program: it is loaded once, and each view is gone on to from the one before. */
     @Test
     void everyViewIsAccessibleInBothThemes() {
@@ -31,12 +56,26 @@ class AccessibilityTest extends BrowserTest {
         open("today");
         for (String view : VIEWS) {
             goOn(view);
-            views.assertThatCode(this::assertAccessible).as(view).doesNotThrowAnyException();
+            views.assertThatCode(this::assertAccessibleAndReadable).as(view).doesNotThrowAnyException();
             change("Evening colours");
-            views.assertThatCode(this::assertReadable).as(view + ", evening").doesNotThrowAnyException();
+            if (showsAnInkNotReadYet()) {
+                views.assertThatCode(this::assertReadable).as(view + ", evening").doesNotThrowAnyException();
+            }
             change("Day colours");
         }
         views.assertAll();
+    }
+
+    private void assertAccessibleAndReadable() {
+        if (showsAnInkNotReadYet()) {
+            assertAccessible();
+        } else {
+            assertAccessibleButForColours();
+        }
+    }
+
+    private boolean showsAnInkNotReadYet() {
+        return read.addAll((List<?>) page.evaluate(INKS));
     }
 
     /** That the button can be reached is no question of each view. */
@@ -70,7 +109,7 @@ class AccessibilityTest extends BrowserTest {
         open("today");
         for (String view : views) {
             goOn(view);
-            all.assertThatCode(this::assertAccessible).as(view).doesNotThrowAnyException();
+            all.assertThatCode(this::assertAccessibleAndReadable).as(view).doesNotThrowAnyException();
         }
         all.assertAll();
     }

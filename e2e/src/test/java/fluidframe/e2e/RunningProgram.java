@@ -10,6 +10,8 @@ import java.net.http.HttpResponse;
 import java.nio.file.Path;
 import java.time.Duration;
 import java.time.Instant;
+import java.util.ArrayList;
+import java.util.List;
 import java.util.concurrent.TimeUnit;
 
 /** The real jar, started on a free port with its data in a folder of its own; it can be stopped and started again. */
@@ -35,8 +37,10 @@ final class RunningProgram {
     /** Starts it, with nothing worked out that no test asks for, and waits until the demo data is there and a routine has been laid out once: the first time takes seconds on a busy machine. */
     void start() throws IOException, InterruptedException {
         Path jar = Path.of(System.getProperty("fluidframe.jar"));
-        ProcessBuilder builder = new ProcessBuilder(Path.of(System.getProperty("java.home"), "bin", "java").toString(),
-                System.getProperty("fluidframe.options"), "-XX:SharedArchiveFile=" + jar.resolveSibling("fluidframe.jsa"), "-jar", jar.toString());
+        List<String> command = new ArrayList<>(List.of(Path.of(System.getProperty("java.home"), "bin", "java").toString()));
+        command.addAll(List.of(System.getProperty("fluidframe.options").split(" ")));
+        command.addAll(List.of("-XX:SharedArchiveFile=" + jar.resolveSibling("fluidframe.jsa"), "-jar", jar.toString()));
+        ProcessBuilder builder = new ProcessBuilder(command);
         builder.environment().put("PORT", String.valueOf(port));
         builder.environment().put("DATA_DIR", data.toString());
         builder.environment().put("FLUIDFRAME_PREPARED_AFTER", "1h");

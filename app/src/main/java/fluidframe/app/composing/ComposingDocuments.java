@@ -13,6 +13,7 @@ import fluidframe.core.link.Outcome;
 import fluidframe.core.link.Repair;
 import fluidframe.core.link.Verdict;
 import fluidframe.core.mending.MendedRoutine;
+import fluidframe.core.room.DancedOn;
 import fluidframe.core.space.Alignment;
 import fluidframe.core.space.Point;
 import fluidframe.core.time.Beats;
@@ -160,7 +161,7 @@ final class ComposingDocuments {
             return turned ? placement.startingOn(new Alignment.Facing(piece.facing()).toString()) : placement;
         }
 
-        static CompositionDocument of(Composition composition, boolean begins, String difference, DancedInPlace danced, Optional<SectionEnd> within) {
+        static CompositionDocument of(Composition composition, boolean begins, String difference, DancedOn danced, Optional<SectionEnd> within) {
             Map<String, Integer> reasons = new LinkedHashMap<>();
             composition.reasons().forEach((reason, points) -> {
                 if (points != 0) {
@@ -170,7 +171,7 @@ final class ComposingDocuments {
             List<PlacementDocument> placements = composition.steps().stream().map(piece -> placement(piece, begins)).toList();
             return new CompositionDocument(placements,
                     composition.steps().stream().map(piece -> piece.dancing().wording()).toList(), composition.length().toDouble(), difference, composition.points(), reasons,
-                    PointDocument.of(danced.path()), danced.hits(), within.map(end -> end.with(placements)).orElse(null));
+                    PointDocument.of(danced.path()), danced.collisions().stream().map(collision -> "bar " + collision.bar() + ": " + collision.what()).toList(), within.map(end -> end.with(placements)).orElse(null));
         }
     }
 

@@ -43,6 +43,8 @@ import fluidframe.core.link.Outcome;
 import fluidframe.core.link.Verdict;
 import fluidframe.core.mending.Mender;
 import fluidframe.core.mending.SeamKey;
+import fluidframe.core.room.DancedOn;
+import fluidframe.core.routine.Placement;
 import fluidframe.core.time.Beats;
 import io.swagger.v3.oas.annotations.tags.Tag;
 import jakarta.validation.Valid;
@@ -192,7 +194,7 @@ class ComposingResource {
         standing.placed(question.after());
         standing.placed(question.after() + 1);
         return new Detours(standing.repertoire()).after(standing.course(), question.after(), () -> false).stream()
-                .map(detour -> DetourDocument.of(detour, DancedInPlace.of(detour, standing, question.after()).path())).toList();
+                .map(detour -> DetourDocument.of(detour, DancedOn.of(standing.course(), Optional.of(question.after()), detour.items().stream().map(Placement::of).toList()).path())).toList();
     }
 
     /** The shortest chains of figures that lead from a place to what is danced after it now. */
@@ -244,10 +246,13 @@ class ComposingResource {
         WishReader reader = new WishReader(asked, standing);
         Answer answer = runs.run(question.run(), LONGEST, run -> Composer.compose(standing.repertoire(), reader.wishes(), run));
         Beats bar = standing.routine().dance().rhythm().bar();
-        List<Composition> found = answer.compositions();
-        return new CompositionsDocument(found.stream().map(composition -> CompositionDocument.of(composition, asked.after() == null,
-                Difference.between(found.get(0), composition, bar, reader.barsBefore()), DancedInPlace.of(composition, standing, Optional.ofNullable(asked.after())), within)).toList(), answer.exact(), answer.bound(),
-                answer.relaxations().stream().map(Relaxation::labels).toList(), notes(reader, within, standing));
+        List<CompositionDocument> found = new ArrayList<>();
+        for (Composition composition : answer.compositions()) {
+            String difference = Difference.between(answer.compositions().get(0), composition, bar, reader.barsBefore());
+            DancedOn danced = DancedOn.of(standing.course(), Optional.ofNullable(asked.after()), composition);
+            found.add(CompositionDocument.of(composition, asked.after() == null, difference, danced, within));
+        }
+        return new CompositionsDocument(found, answer.exact(), answer.bound(), answer.relaxations().stream().map(Relaxation::labels).toList(), notes(reader, within, standing));
     }
 
     private static List<String> notes(WishReader reader, Optional<SectionEnd> within, Standing standing) {
