@@ -112,17 +112,17 @@ final class CountFillsBars extends CheckedRule {
         if (length.ticks() * 2 % rhythm.bar().ticks() != 0) {
             return List.of();
         }
-        return List.of(new Fix("make it " + bars(length, rhythm), Place.field("bars"), new Fraction(length.ticks(), rhythm.bar().ticks()).toString()));
+        return List.of(new Fix("make it " + bars(length, rhythm).counting("bar"), Place.field("bars"), bars(length, rhythm).toString()));
     }
 
-    private static String bars(Beats length, Rhythm rhythm) {
-        return new Fraction(length.ticks(), rhythm.bar().ticks()) + (length.compareTo(rhythm.bar()) <= 0 ? " bar" : " bars");
+    private static Fraction bars(Beats length, Rhythm rhythm) {
+        return new Fraction(length.ticks(), rhythm.bar().ticks());
     }
 
     private Finding finding(Part part, int step, Rhythm rhythm, Beats stated, Beats counted, List<Fix> fixes) {
         Place place = Place.cell(part, step, Column.COUNT);
         return new Finding(id(), Severity.ERROR, place, stated.wording(), counted.wording(),
                 "The " + part.wording() + "'s count comes to " + counted.wording() + "; the figure is stated as " + stated.wording()
-                        + " (" + bars(stated, rhythm) + " of " + rhythm.beatsPerBar() + ").", fixes);
+                        + " (" + bars(stated, rhythm).counting("bar") + " of " + rhythm.beatsPerBar() + ").", fixes);
     }
 }

@@ -2,6 +2,7 @@ package fluidframe.core.fit;
 
 import fluidframe.core.dance.Dances;
 import fluidframe.core.piece.Piece;
+import fluidframe.core.text.Fraction;
 import fluidframe.core.time.Beats;
 import java.util.Locale;
 
@@ -56,7 +57,7 @@ public final class MisfitSentence {
     static String length(Beats beats, Beats bar) {
         int bars = beats.ticks() / bar.ticks();
         Beats rest = beats.minus(bar.times(bars));
-        String whole = bars + (bars == 1 ? " bar" : " bars");
+        String whole = new Fraction(bars, 1).counting("bar");
         return rest.equals(Beats.ZERO) ? whole : bars == 0 ? rest.wording() : whole + " and " + rest.wording();
     }
 

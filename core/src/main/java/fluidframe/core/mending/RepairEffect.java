@@ -68,6 +68,6 @@ public record RepairEffect(Beats longer, int bar, boolean withPhrase, double met
         if (ticks % bar.ticks() != 0 && 2 * ticks % bar.ticks() != 0) {
             return new Beats(ticks).wording();
         }
-        return new Fraction(ticks, bar.ticks()) + (ticks <= bar.ticks() ? " bar" : " bars");
+        return new Fraction(ticks, bar.ticks()).counting("bar");
     }
 }

@@ -1,6 +1,7 @@
 package fluidframe.core.piece;
 
 import fluidframe.core.music.TempoMap;
+import fluidframe.core.text.Fraction;
 import fluidframe.core.time.Beats;
 import java.text.DecimalFormat;
 import java.text.DecimalFormatSymbols;
@@ -29,7 +30,7 @@ public final class PieceWriter {
         piece.hits().stream().map(hit -> hit.kind() + " on " + place(piece, hit.at())).forEach(lines::add);
         piece.cueWords().stream().map(words -> "words \"" + words.words() + "\" on " + place(piece, words.at())).forEach(lines::add);
         if (piece.fade() > 0) {
-            lines.add("fade over the last " + piece.fade() + " bars");
+            lines.add("fade over the last " + new Fraction(piece.fade(), 1).counting("bar"));
         }
         return String.join("; ", lines);
     }

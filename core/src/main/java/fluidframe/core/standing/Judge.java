@@ -155,7 +155,7 @@ final class Judge {
         }
         if (rule.bars().bind()) {
             double bars = length(Rule.BARS);
-            rulings.add(limited(Rule.BARS, rule.bars(), bars, Limits.said(bars) + " bars", placed -> bars(begins, placed.onset().plus(placed.length()))));
+            rulings.add(limited(Rule.BARS, rule.bars(), bars, Limits.said(bars) + (bars == 1 ? " bar" : " bars"), placed -> bars(begins, placed.onset().plus(placed.length()))));
         }
         rule.entry().ifPresent(most -> rulings.add(aside(Rule.ENTRY, most, secondsBetween(Beats.ZERO, begins), 0, firstFigure)));
         rule.exit().ifPresent(most -> rulings.add(aside(Rule.EXIT, most, secondsBetween(ends, score.length()), lastFigure + 1, score.placements().size())));

@@ -46,6 +46,11 @@ public record Fraction(int parts, int whole) {
         return new Fraction(ones * whole + parts, whole);
     }
 
+    /** So many of a thing: "1/2 bar", "1 bar", "1 1/2 bars". */
+    public String counting(String thing) {
+        return this + " " + thing + (parts > 0 && parts <= whole ? "" : "s");
+    }
+
     /**
      * How many units of 1/{@code unitsPerOne} this is.
      *

@@ -14,6 +14,12 @@ import org.junit.jupiter.params.provider.ValueSource;
 class FractionTest {
 
     @ParameterizedTest
+    @CsvSource({"0, 0 bars", "½, 1/2 bar", "1, 1 bar", "1½, 1 1/2 bars", "2, 2 bars"})
+    void whatIsNoMoreThanOneIsCountedAsOne(String text, String said) {
+        assertThat(Fraction.parse(text).counting("bar")).isEqualTo(said);
+    }
+
+    @ParameterizedTest
     @CsvSource({"1, 1", "3/8, 3/8", "1 1/2, 1 1/2", "½, 1/2", "1½, 1 1/2", "3 ¾, 3 3/4", "4/8, 1/2", "16/16, 1", "17/16, 1 1/16", "0, 0", "' 7 / 8 ', 7/8", "⅓, 1/3"})
     void isReadAsItIsWrittenAndSaidInLowestTerms(String text, String said) {
         assertThat(Fraction.parse(text)).hasToString(said);
