@@ -36,6 +36,8 @@ abstract class BrowserTest {
     private static final String AXE = read("/axe.min.js");
     /** As Debian installs it; the first that is there is taken, and the one without windows is the quicker. */
     private static final List<Path> CHROMIUMS = List.of(Path.of("/usr/bin/chromium-headless-shell"), Path.of("/usr/bin/chromium"));
+    /** What runs for seconds only is not worth compiling once more. */
+    private static final List<String> OPTIONS = List.of("--no-sandbox", "--disable-gpu", "--disable-background-networking", "--js-flags=--no-turbofan");
     private static final int WIDTH = 1280;
     private static final int HEIGHT = 800;
     /** The first answers of a program just started take their time on a busy machine. */
@@ -62,7 +64,7 @@ abstract class BrowserTest {
         program.start();
         Playwright playwright = Playwright.create(new Playwright.CreateOptions().setEnv(Map.of("PLAYWRIGHT_SKIP_BROWSER_DOWNLOAD", "1")));
         browser = playwright.chromium().launch(new BrowserType.LaunchOptions().setExecutablePath(chromium())
-                .setArgs(List.of("--no-sandbox", "--disable-gpu", "--disable-background-networking")))
+                .setArgs(OPTIONS))
                 .newContext(new Browser.NewContextOptions().setViewportSize(WIDTH, HEIGHT).setReducedMotion(ReducedMotion.REDUCE)
                         .setServiceWorkers(ServiceWorkerPolicy.BLOCK));
         Runtime.getRuntime().addShutdownHook(new Thread(program::end));
