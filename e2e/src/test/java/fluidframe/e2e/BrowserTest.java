@@ -36,8 +36,9 @@ abstract class BrowserTest {
     private static final String AXE = read("/axe.min.js");
     /** As Debian installs it; the first that is there is taken, and the one without windows is the quicker. */
     private static final List<Path> CHROMIUMS = List.of(Path.of("/usr/bin/chromium-headless-shell"), Path.of("/usr/bin/chromium"));
-    /** What runs for seconds only is not worth compiling once more. */
-    private static final List<String> OPTIONS = List.of("--no-sandbox", "--disable-gpu", "--disable-background-networking", "--js-flags=--no-turbofan");
+    /** What runs for seconds only is not worth compiling once more; what is measured is compiled as it is for coaches. */
+    private static final List<String> OPTIONS = List.of("--no-sandbox", "--disable-gpu", "--disable-background-networking",
+            "--js-flags=" + (System.getProperty("fluidframe.measure") == null ? "--no-turbofan" : ""));
     private static final int WIDTH = 1280;
     private static final int HEIGHT = 800;
     /** The first answers of a program just started take their time on a busy machine. */
