@@ -44,7 +44,7 @@ class DancedOnTest {
         assertThat(whole.get(0).distanceTo(SHORT.start())).isCloseTo(0, within(0.5));
     }
 
-    /** Nine walks in six metres run into the wall; only those that run into it there are told. */
+    /** Eight walks in six metres run into the wall; only those that run into it from there on are told. */
     @Test
     void onlyWhatIsHitFromThereOnIsTold() {
         Course course = Course.of(routine(Collections.nCopies(8, WALK).toArray(Placement[]::new)));
