@@ -42,7 +42,7 @@ class ComposingHttpTest extends OverHttp {
 
     @Test
     void theUsualWeightsAreToldByTheirNames() throws Exception {
-        http.read("/api/composing-weights").andExpect(status().isOk()).andExpect(jsonPath("$['highlights on hits']", is(5))).andExpect(jsonPath("$.length()", is(11)));
+        http.read("/api/composing-weights").andExpect(status().isOk()).andExpect(jsonPath("$['highlights on hits']", is(10))).andExpect(jsonPath("$.length()", is(11)));
     }
 
     @Test
@@ -56,6 +56,15 @@ class ComposingHttpTest extends OverHttp {
             alone.withArray("placements").insert(0, following.get("placement"));
             http.send("/api/scores", alone).andExpect(jsonPath("$.seams[0].verdict.outcome", not("breaks")));
         }
+    }
+
+    /** Its piece strikes on the second beat of a bar, with which the bars of a rumba begin. */
+    @Test
+    void aRumbasHighlightBeginsOnAHitOfItsPiece() throws Exception {
+        ObjectNode rumba = (ObjectNode) JSON.readTree(http.text("/api/routines/ferry-night-rumba"));
+        ObjectNode question = JSON.createObjectNode().put("least", 12).put("most", 12).set("routine", rumba);
+        question.putArray("highlights").add("rumba-hockey-stick");
+        http.send("/api/compositions", question).andExpect(status().isOk()).andExpect(jsonPath("$.compositions[0].reasons['highlights on hits']", is(10)));
     }
 
     @Test

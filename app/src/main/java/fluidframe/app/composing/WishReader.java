@@ -17,7 +17,6 @@ import fluidframe.core.figure.Level;
 import fluidframe.core.link.Dancing;
 import fluidframe.core.music.MusicMap;
 import fluidframe.core.music.MusicSection;
-import fluidframe.core.routine.Routine;
 import fluidframe.core.time.Beats;
 import java.util.ArrayList;
 import java.util.EnumMap;
@@ -110,13 +109,12 @@ final class WishReader {
     }
 
     private Wish wish(int corners) {
-        Routine routine = standing.routine();
         Optional<Wish.Beginning> from = Optional.ofNullable(question.after())
                 .map(after -> new Wish.Beginning(standing.dancing(after).listed(), standing.exit(after)));
         Optional<Dancing> to = question.meetsNext() ? Optional.of(standing.dancing(question.after() == null ? 0 : question.after() + 1)) : Optional.empty();
         try {
             Choice choice = new Choice(withinLevel(question.required()), set(question.forbidden()), set(question.favourites()), withinLevel(question.highlights()));
-            MusicMap music = music(routine);
+            MusicMap music = music();
             List<Double> sides = fitsRoom() ? standing.sides(Optional.ofNullable(question.after()), corners) : List.of();
             return new Wish(from, to, bar.times(least), bar.times(most), choice, question.mostTimes() == null ? 1 : question.mostTimes(), bar.times(WINDOW_BARS), question.bends(), corners, music,
                     sides, weights(), ANSWERS, taste(), stretches());
@@ -126,8 +124,8 @@ final class WishReader {
     }
 
     /** The piece from there on, with the boundaries and hits that were asked besides its own; what is danced to no piece has only those. */
-    private MusicMap music(Routine routine) {
-        MusicMap heard = routine.music().from(barsBefore() + 1);
+    private MusicMap music() {
+        MusicMap heard = standing.course().heard().from(barsBefore() + 1);
         Stream<MusicSection> asked = bars(question.boundaries(), "/boundaries").stream().map(number -> new MusicSection(number, ""));
         Stream<Beats> hits = bars(question.hits(), "/hits").stream().map(number -> bar.times(number - 1));
         return heard.withSections(Stream.concat(heard.sections().stream(), asked).distinct().toList()).withHits(Stream.concat(heard.hits().stream(), hits).collect(Collectors.toSet()));

@@ -373,8 +373,8 @@ public final class Composer {
     }
 
     /**
-     * What a sequence that somebody else has put together would count, by the same points as the composer's own; the room and the figures wished for are
-     * left out of account.
+     * What a sequence that somebody else has put together would count, by the same points as the composer's own; the room and the figures that are required
+     * are left out of account.
      *
      * @param moves what is danced, one after another, at least one
      */
@@ -385,7 +385,8 @@ public final class Composer {
         Sequence sequence = null;
         for (Move move : moves) {
             int from = sequence == null ? 0 : sequence.length();
-            Edge edge = new Edge(move, 0, 0, composer.timeline.units(move.dancing().length()), 0, 0, false, move.dancing().figure().level().ordinal(), 0, Bookends.isBegun(move.dancing()),
+            Edge edge = new Edge(move, 0, 0, composer.timeline.units(move.dancing().length()), 0, 0,
+                    wish.choice().highlights().contains(move.dancing().figure().id()), move.dancing().figure().level().ordinal(), 0, Bookends.isBegun(move.dancing()),
                     numbers.computeIfAbsent(move.dancing().figure().id(), id -> numbers.size()), rates.of(move.dancing()));
             sequence = new Sequence(sequence, edge, false, 0, from + edge.length(), 0, 0, 0, 0, 0,
                     sequence == null ? 0 : sequence.pairsWith(edge.figure()), new int[0], 0);

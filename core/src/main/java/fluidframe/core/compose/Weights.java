@@ -37,7 +37,7 @@ public record Weights(int bend, int phrase, int neighbour, int favourite, int re
                 Map.entry(Reason.GROUND_COVERED, ground), Map.entry(Reason.SPARSE_AND_FULL, fullness));
     }
 
-    public static final Weights USUAL = new Weights(6, 3, 4, 3, 5, 2, 5, 1, 2, 6, 3);
+    public static final Weights USUAL = new Weights(6, 3, 4, 3, 5, 2, 10, 1, 2, 6, 3);
 
     /**
      * @throws IllegalArgumentException if one is less than nothing or more than {@value #MOST}

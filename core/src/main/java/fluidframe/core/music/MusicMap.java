@@ -100,6 +100,11 @@ public record MusicMap(Beats bar, Beats upBeat, List<Integer> phrases, List<Musi
         return sections.stream().map(section -> bar.times(section.bar() - 1)).collect(Collectors.toUnmodifiableSet());
     }
 
+    /** The same piece with its hits counted from a beat of the first bar, on which a dance begins; what strikes before it is left out. */
+    public MusicMap hitsFrom(Beats beat) {
+        return withHits(hits.stream().filter(hit -> hit.compareTo(beat) >= 0).map(hit -> hit.minus(beat)).collect(Collectors.toSet()));
+    }
+
     /** The same piece, striking elsewhere. */
     public MusicMap withHits(Set<Beats> others) {
         return withHits(new TreeSet<>(others));

@@ -11,6 +11,7 @@ import fluidframe.core.link.Link;
 import fluidframe.core.link.Outcome;
 import fluidframe.core.link.Repairs;
 import fluidframe.core.link.Travel;
+import fluidframe.core.music.MusicMap;
 import fluidframe.core.space.Alignment;
 import fluidframe.core.space.Heading;
 import fluidframe.core.step.Foot;
@@ -61,6 +62,11 @@ public record Course(Routine routine, Beats firstBeat, List<ScoredPlacement> pla
                 before.placement().cornerAfter());
     }
 
+    /** The music as the routine is counted: a hit on the second beat of a bar is one on the first figure of a dance that begins there. */
+    public MusicMap heard() {
+        return routine.music().hitsFrom(firstBeat);
+    }
+
     public int count(Outcome outcome) {
         return (int) seams.stream().filter(seam -> seam.verdict().outcome() == outcome).count();
     }
@@ -73,13 +79,14 @@ public record Course(Routine routine, Beats firstBeat, List<ScoredPlacement> pla
         private final List<ScoredPlacement> placements = new ArrayList<>();
         private final List<Seam> seams = new ArrayList<>();
         private Optional<ExitState> exit = Optional.empty();
-        private Beats firstBeat = Beats.ZERO;
+        private Beats firstBeat;
         private Beats onset = Beats.ZERO;
         private int side;
 
         Walk(Routine routine) {
             this.routine = routine;
             this.rhythm = routine.dance().rhythm();
+            this.firstBeat = Beats.of(rhythm.startBeats().first() - 1);
         }
 
         Course course() {
@@ -98,7 +105,7 @@ public record Course(Routine routine, Beats firstBeat, List<ScoredPlacement> pla
             Heading facing = placement.start().map(Alignment::foot)
                     .orElseGet(() -> exit.map(ExitState::facing).map(entry::nearestTo).orElse(dancing.danced().startHeading()));
             if (placements.isEmpty()) {
-                firstBeat = entry.beat().orElse(Beats.of(rhythm.startBeats().first() - 1));
+                firstBeat = entry.beat().orElse(firstBeat);
             }
             Beats at = firstBeat.plus(onset);
             ExitState left = dancing.exitFrom(facing, rhythm.withinBar(at));

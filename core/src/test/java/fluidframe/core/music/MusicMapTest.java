@@ -6,6 +6,7 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import fluidframe.core.time.Beats;
 import fluidframe.core.time.Tempo;
 import java.util.List;
+import java.util.Set;
 import java.util.TreeSet;
 import java.util.stream.IntStream;
 import org.junit.jupiter.api.Test;
@@ -41,6 +42,13 @@ class MusicMapTest {
     void sectionsBeginWithTheirBars() {
         MusicMap piece = MusicMap.plain(BAR, 8, TEMPO).withSections(List.of(new MusicSection(1, "verse"), new MusicSection(17, "chorus")));
         assertThat(piece.sectionStarts()).containsExactlyInAnyOrder(Beats.ZERO, BAR.times(16));
+    }
+
+    @Test
+    void hitsAreCountedFromWhereTheDanceBegins() {
+        MusicMap piece = MusicMap.plain(BAR, 8, TEMPO).withHits(Set.of(Beats.ZERO, Beats.ONE, BAR.plus(Beats.ONE)));
+        assertThat(piece.hitsFrom(Beats.ONE).hits()).containsExactly(Beats.ZERO, BAR);
+        assertThat(piece.hitsFrom(Beats.ONE).from(2).hits()).containsExactly(Beats.ZERO);
     }
 
     @Test
