@@ -28,14 +28,14 @@
   import NoticeLine from '$lib/ui/NoticeLine.svelte';
   import UsersRound from '~icons/lucide/users-round';
   import Warehouse from '~icons/lucide/warehouse';
-  import { PAGES } from './pages';
+  import { VIEWS } from './pages';
   import NotFoundPage from './routes/NotFoundPage.svelte';
   import TodayPage from './routes/TodayPage.svelte';
 
   const ROUTES = {
     '/': TodayPage,
     '/today': TodayPage,
-    ...Object.fromEntries(Object.entries(PAGES).map(([path, asyncComponent]) => [path, wrap({ asyncComponent })])),
+    ...Object.fromEntries(Object.entries(VIEWS).map(([path, { page }]) => [path, wrap({ asyncComponent: page })])),
     '*': NotFoundPage,
   };
   const RAIL = [

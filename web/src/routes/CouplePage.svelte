@@ -40,8 +40,6 @@
   let chosen = $state('');
   let failure = $state<string>();
   let panelFailure = $state<string>();
-  const zone = zoneHere();
-
   let id = $derived((router.params as Record<string, string> | undefined)?.id ?? '');
   let shown = $derived(new URLSearchParams(router.querystring).get('show') ?? 'due');
 
@@ -59,9 +57,12 @@
     return () => left?.leave();
   });
 
-  let isKept = $derived(desk?.isKept);
+  /** What is due is asked for beside them; it needs no more than their name. */
+  let isKnown = $derived(shown === 'due' || desk !== undefined);
+  let isKept = $derived(desk?.isKept ?? true);
   $effect(() => {
-    if (isKept === undefined) return;
+    if (!isKnown) return;
+    void isKept;
     void noteQueue.handed;
     panelFailure = undefined;
     void look(shown).catch((thrown) => (panelFailure = sentenceOf(thrown)));
@@ -69,6 +70,7 @@
 
   async function look(panel: string) {
     const path = { id };
+    const zone = zoneHere();
     if (panel === 'due') due = required(await api.GET('/api/today', { params: { query: { couple: id, zone } } })).couples[0];
     if (panel === 'progress') progress = required(await api.GET('/api/couples/{id}/progress', { params: { path, query: { zone } } }));
     if (panel === 'term') {

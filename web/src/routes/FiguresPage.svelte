@@ -20,14 +20,16 @@
     ...ANYTHING,
     ...Object.fromEntries([...new URLSearchParams(router.querystring ?? '')].filter(([key]) => key in ANYTHING)),
   });
+  /** Opened without a question the list begins with the dance that was looked at last. */
+  const asksNothing = !router.querystring;
+  let begun = $state(!asksNothing);
+  if (asksNothing) void reference.load().then(() => replace(`/figures?dance=${reference.lastDance}`).then(() => (begun = true)));
   $effect(() => {
-    void list.ask(question);
+    if (begun) void list.ask(question);
   });
   $effect(() => {
     void list.draw(question.dance);
   });
-  /** Opened without a question the list begins with the dance that was looked at last. */
-  if (!router.querystring) void reference.load().then(() => replace(`/figures?dance=${reference.lastDance}`));
   $effect(() => {
     if (question.dance) reference.look(question.dance);
   });

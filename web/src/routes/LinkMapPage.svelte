@@ -4,9 +4,13 @@
   import { reference } from '$lib/reference/reference.svelte';
   import { changedQuery } from '$lib/ui/address';
   import Choice from '$lib/ui/Choice.svelte';
+  import { FirstScreen } from '$lib/ui/FirstScreen.svelte';
   import Message from '$lib/ui/Message.svelte';
   import { replace, router } from 'svelte-spa-router';
 
+  /** Each row has a mark for every figure of the dance. */
+  const ROWS_FIRST = 8;
+  const screen = new FirstScreen(ROWS_FIRST);
   let map = $state.raw<LinkMap>();
   let failure = $state<string>();
   let query = $derived(new URLSearchParams(router.querystring ?? ''));
@@ -82,7 +86,7 @@
             </tr>
           </thead>
           <tbody>
-            {#each map.figures as figure (figure.id)}
+            {#each screen.of(map.figures) as figure (figure.id)}
               <tr class={['border-t border-line', figure.id === from && 'bg-spruce-wash']}>
                 <th scope="row" class="sticky left-0 bg-board p-0 text-left">
                   <button class="w-full cursor-pointer px-2 py-1 text-left font-semibold whitespace-nowrap hover:underline" onclick={() => ask({ from: figure.id })}

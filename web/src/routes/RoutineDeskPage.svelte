@@ -18,6 +18,7 @@
   import { asked } from '$lib/ui/address';
   import { isTyped } from '$lib/ui/fieldState';
   import Message from '$lib/ui/Message.svelte';
+  import { painted } from '$lib/ui/painted';
   import Unkept from '$lib/ui/Unkept.svelte';
   import { push, router } from 'svelte-spa-router';
   import { untrack } from 'svelte';
@@ -40,6 +41,7 @@
         left = new DeskView(opened);
         left.playback.go(Number(beat ?? opened.score?.placements[opened.selected]?.onset ?? 0));
         view = left;
+        void complete(left);
       },
       (thrown) => (failure = sentenceOf(thrown)),
     );
@@ -54,6 +56,11 @@
     if (view.panel === 'floor') void view.room.check(view.desk.routine);
     else void view.room.try(undefined, view.desk.routine);
   });
+
+  async function complete(opened: DeskView) {
+    await Promise.all([painted(), opened.desk.offered]);
+    opened.complete = true;
+  }
 
   /** A field that is left because the view is left has no desk any more. */
   function type(typing: boolean) {
@@ -135,7 +142,7 @@
           <ListPanel {desk} onclose={() => view!.close()} />
         {:else if view.panel === 'compose' || view.panel === 'gap'}
           <ComposePanel {desk} figures={view.figures} fillsGap={view.panel === 'gap'} onclose={() => view!.close()} />
-        {:else}
+        {:else if view.complete}
           <ChosenFigure {view} />
         {/if}
       </aside>

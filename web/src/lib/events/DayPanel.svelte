@@ -1,4 +1,5 @@
 <script lang="ts">
+  import AfterPaint from '$lib/ui/AfterPaint.svelte';
   import NumberField from '$lib/ui/NumberField.svelte';
   import DayTimeline from './DayTimeline.svelte';
   import type { EventDesk } from './EventDesk.svelte';
@@ -78,12 +79,14 @@
 {/if}
 
 {#if day?.plan}
-  <section class="panel p-3" aria-label="The day to scale"><DayTimeline {desk} {chosen} onchoose={(round) => (chosen = round)} /></section>
-  <div class="grid gap-3 lg:grid-cols-2">
-    {#each day.plan as round, index (round.round)}
-      <RoundHeats {desk} {round} letter={letterOf(index)} chosen={chosen === round.round} />
-    {/each}
-  </div>
+  <AfterPaint>
+    <section class="panel p-3" aria-label="The day to scale"><DayTimeline {desk} {chosen} onchoose={(round) => (chosen = round)} /></section>
+    <div class="grid gap-3 lg:grid-cols-2">
+      {#each day.plan as round, index (round.round)}
+        <RoundHeats {desk} {round} letter={letterOf(index)} chosen={chosen === round.round} />
+      {/each}
+    </div>
+  </AfterPaint>
 {:else if desk.event.rounds.length === 0}
   <p class="panel p-10 text-center text-xl">No round yet. Enter couples and rounds first (R).</p>
 {/if}

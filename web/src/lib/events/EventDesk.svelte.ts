@@ -11,6 +11,7 @@ import {
   type PlannedRound,
   type Round,
 } from '$lib/api/client';
+import { asKept } from '$lib/ui/asKept';
 import { EditSession, opened } from '$lib/ui/EditSession.svelte';
 import { idOf } from '$lib/ui/idOf';
 import { Latest } from '$lib/ui/Latest';
@@ -27,8 +28,11 @@ export class EventDesk extends EditSession<DanceEvent> {
   #latest = new Latest<DanceEvent>((event) => this.#look(event));
 
   static async open(id: string): Promise<EventDesk> {
+    const kept = asKept(eventStore, id, () => api.GET('/api/events/{id}/day', { params: { path: { id } } }));
     const desk = new EventDesk(eventStore, await opened(eventStore, id));
-    await desk.#latest.ask(desk.event);
+    const day = await kept;
+    if (day?.tag === desk.tag) desk.day = day.document;
+    else await desk.#latest.ask(desk.event);
     return desk;
   }
 

@@ -1,6 +1,6 @@
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
 import type { DanceEvent, DayRelaxation } from '$lib/api/client';
-import { program, Refused, remembering } from '$lib/testing/program';
+import { BasedOn, program, Refused, remembering } from '$lib/testing/program';
 import { notices } from '$lib/ui/Notices.svelte';
 import { EventDesk } from './EventDesk.svelte';
 
@@ -29,6 +29,15 @@ beforeEach(() => {
 afterEach(() => vi.restoreAllMocks());
 
 describe('an event under work', () => {
+  it('opens with its day as it is kept, and looks at it again when it is changed', async () => {
+    const questions = program({ '/api/events/{id}': EVENT, '/api/events/{id}/day': new BasedOn('"1"', { ...DAY, ends: '11:45' }), '/api/events/days': DAY });
+    const desk = await EventDesk.open('open');
+    expect(desk.day?.ends).toBe('11:45');
+    expect(questions.map(({ path }) => path)).not.toContain('/api/events/days');
+    desk.dropRound('final');
+    await vi.waitFor(() => expect(desk.day?.ends).toBe('10:30'));
+  });
+
   it('takes a couple out of every round at once, and undo brings it back', async () => {
     const desk = await EventDesk.open('open');
     desk.dropCouple('a');

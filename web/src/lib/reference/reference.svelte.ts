@@ -1,6 +1,5 @@
 import { api, required, type Dance, type Notation } from '$lib/api/client';
-
-const LAST_DANCE = 'fluidframe/last-dance';
+import { lastDance, rememberDance } from './lastDance';
 
 /** What the program knows before anybody has described anything; loaded once. */
 class Reference {
@@ -32,11 +31,11 @@ class Reference {
 
   /** The dance that was looked at last; before there was any, the first of the catalogue. */
   get lastDance() {
-    return localStorage.getItem(LAST_DANCE) ?? this.dances[0]?.id ?? '';
+    return lastDance() ?? this.dances[0]?.id ?? '';
   }
 
   look(dance: string) {
-    localStorage.setItem(LAST_DANCE, dance);
+    rememberDance(dance);
   }
 
   dance(id: string) {

@@ -46,7 +46,7 @@
     </span>
   </div>
   <div class="min-h-0 flex-1 p-2">
-    {#if score}
+    {#if score && view.complete}
       <FloorPlan
         {score}
         beat={playback.beat}

@@ -17,6 +17,9 @@ export class DeskView {
   /** The figures that composing may be asked for. */
   figures = $state.raw<FigureSummary[]>([]);
 
+  /** Whether what is seen first has been painted, so that what takes longer to draw is drawn too. */
+  complete = $state(false);
+
   constructor(readonly desk: RoutineDesk) {}
 
   get panel(): DeskPanel | undefined {

@@ -3,6 +3,7 @@
   import SeamMark from '$lib/glyphs/SeamMark.svelte';
   import CornerMark from '~icons/lucide/corner-left-up';
   import Star from '~icons/lucide/star';
+  import { FirstScreen } from '$lib/ui/FirstScreen.svelte';
   import { ordinal } from '$lib/ui/ordinal';
   import type { Collision } from '$lib/api/client';
   import { intoView } from '$lib/ui/intoView';
@@ -20,6 +21,8 @@
   let { desk, beat, hits, onchoose, onseam }: Props = $props();
 
   const REM_PER_BAR = 4.5;
+  const CARDS_SEEN = 8;
+  const screen = new FirstScreen(CARDS_SEEN);
   let dragged = $state<number>();
   let over = $state<number>();
   let placements = $derived(desk.score?.placements ?? []);
@@ -42,7 +45,7 @@
 </script>
 
 <ol class="flex min-h-40 items-stretch overflow-x-auto px-1 pt-1 pb-3" aria-label="Reel of figures">
-  {#each placements as placement, index (index)}
+  {#each screen.of(placements) as placement, index (index)}
     {@const seam = desk.seamAfter(index)}
     {@const section = desk.sectionOf(placement.index)}
     {@const before = placements[index - 1]}

@@ -1,5 +1,6 @@
 import { api, required } from '$lib/api/client';
 import type { Chain, Detour, Floor, Following, Loop, NextFigures, Placement, Repair, Routine, RoutineElement, Score, Seam, Section } from '$lib/api/client';
+import { asKept } from '$lib/ui/asKept';
 import { EditSession, opened } from '$lib/ui/EditSession.svelte';
 import { Latest } from '$lib/ui/Latest';
 import { routineStore } from './routineStore';
@@ -40,12 +41,17 @@ export class RoutineDesk extends EditSession<Routine> {
 
   /** @param chosen the passage that is chosen first, for who asks what may be danced beside it; what is only shown asks for nothing */
   static async open(id: string, chosen?: number): Promise<RoutineDesk> {
+    const kept = asKept(routineStore, id, () => api.GET('/api/routines/{id}/score', { params: { path: { id } } }));
     const desk = new RoutineDesk(routineStore, await opened(routineStore, id));
     const isThere = chosen !== undefined && chosen >= 0 && chosen < desk.placements.length;
-    if (isThere) desk.selected = chosen;
-    await Promise.all([desk.#latest.ask(desk.routine), isThere && desk.#askNext()]);
+    if (isThere) {
+      desk.selected = chosen;
+      void desk.#askNext();
+    }
+    const score = await kept;
+    if (score?.tag === desk.tag) desk.#take(desk.routine, score.document);
+    else await desk.#latest.ask(desk.routine);
     if (chosen !== undefined && !isThere) desk.select(chosen);
-    await desk.#following.settled;
     return desk;
   }
 
@@ -81,6 +87,11 @@ export class RoutineDesk extends EditSession<Routine> {
   /** Done when the score is that of the routine. */
   get settled(): Promise<void> {
     return this.#latest.settled;
+  }
+
+  /** Done when it is known what may be danced beside what was chosen last. */
+  get offered(): Promise<void> {
+    return this.#following.settled;
   }
 
   seamAfter(placement: number): Seam | undefined {
@@ -328,13 +339,17 @@ export class RoutineDesk extends EditSession<Routine> {
 
   async #read(routine: Routine) {
     try {
-      this.score = required(await api.POST('/api/scores', { body: titled(routine) }));
-      this.#scored = routine.placements;
-      this.#choose(this.score);
+      this.#take(routine, required(await api.POST('/api/scores', { body: titled(routine) })));
       this.failure = undefined;
     } catch (thrown) {
       this.fail(thrown);
     }
+  }
+
+  #take(routine: Routine, score: Score) {
+    this.score = score;
+    this.#scored = routine.placements;
+    this.#choose(score);
   }
 
   /** What is chosen while the score is behind the routine stays chosen when the score is there. */

@@ -1,7 +1,8 @@
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
 import type { Routine } from '$lib/api/client';
-import { program, Refused, remembering, type Question } from '$lib/testing/program';
+import { BasedOn, program, Refused, remembering, type Question } from '$lib/testing/program';
 import { notices } from '$lib/ui/Notices.svelte';
+import { keepRecovered } from '$lib/ui/recovered';
 import { RoutineDesk } from './RoutineDesk.svelte';
 
 const ROUTINE: Routine = {
@@ -70,6 +71,37 @@ it('asks what may follow the passage it is opened at once, while the score is st
   await settle();
   expect((await opening).selected).toBe(2);
   expect(askedAfter()).toEqual([2]);
+});
+
+describe('the score as it is kept', () => {
+  const asKept = (tag: string) => {
+    const known = {
+      'GET /api/routines/{id}': () => routine,
+      '/api/routines/{id}/score': new BasedOn(tag, scored(routine)),
+      '/api/scores': ({ body }: Question) => scored(body as Routine),
+    };
+    questions = program(known);
+  };
+  const askedByRoutine = () => questions.filter(({ path }) => path === '/api/scores').length;
+
+  it('is taken where it is of the revision that is opened', async () => {
+    asKept('"1"');
+    expect((await RoutineDesk.open(ROUTINE.id)).score?.placements).toHaveLength(5);
+    expect(askedByRoutine()).toBe(0);
+  });
+
+  it('is asked for once more where somebody kept the routine meanwhile', async () => {
+    asKept('"2"');
+    expect((await RoutineDesk.open(ROUTINE.id)).score?.placements).toHaveLength(5);
+    expect(askedByRoutine()).toBe(1);
+  });
+
+  it('is nothing to work that was left unkept here', async () => {
+    keepRecovered('routine', ROUTINE.id, { value: { ...ROUTINE, placements: [{ figure: 'a' }] }, tag: '"1"' });
+    asKept('"1"');
+    expect((await RoutineDesk.open(ROUTINE.id)).score?.placements).toHaveLength(1);
+    expect(questions.map(({ path }) => path)).not.toContain('/api/routines/{id}/score');
+  });
 });
 
 it('is opened at its last passage by an address that says one beyond it, and asks nothing where nothing is chosen', async () => {
@@ -241,6 +273,7 @@ it('begins with any figure of the dance where nothing is danced yet', async () =
     '/api/figures': [{ id: 'whisk', title: 'Whisk', level: 'bronze' }],
   });
   const desk = await RoutineDesk.open(ROUTINE.id, 0);
+  await desk.offered;
   expect(desk.next.may.map(({ placement }) => placement.figure)).toEqual(['whisk']);
   desk.insert([{ figure: 'whisk' }]);
   expect(figures(desk)).toEqual(['whisk']);

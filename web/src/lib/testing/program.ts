@@ -17,6 +17,14 @@ export class Refused {
   ) {}
 }
 
+/** What the program works out of a revision of a stored document. */
+export class BasedOn {
+  constructor(
+    readonly tag: string,
+    readonly data: unknown,
+  ) {}
+}
+
 /**
  * Stands in for the program: answers each path with a value, or with what a function makes of the question; what is not foreseen it does not know.
  * A path may be given with its method before it.
@@ -33,6 +41,7 @@ export function program(answers: Record<string, unknown>): Question[] {
         answers[`${method} ${path}`] ?? answers[path] ?? (path === '/api/taken-ids' ? takenAmong(answers) : undefined) ?? new Refused(404, `Nothing was foreseen at ${path}.`);
       const data = await (typeof known === 'function' ? known(question) : known);
       if (data instanceof Refused) return { error: { detail: data.detail }, response: new Response(null, { status: data.status }) };
+      if (data instanceof BasedOn) return { data: data.data, response: new Response(null, { headers: { 'Based-On': data.tag } }) };
       return { data, response: new Response(null, { headers: { ETag: '"1"' } }) };
     }) as never);
   }

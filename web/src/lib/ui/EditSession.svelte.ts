@@ -84,6 +84,11 @@ export abstract class EditSession<T extends { id: string; title: string }> {
     return this.history.present;
   }
 
+  /** Of the revision that the document was written on. */
+  protected get tag(): string {
+    return this.#tag;
+  }
+
   get isNew() {
     return this.#tag === '';
   }

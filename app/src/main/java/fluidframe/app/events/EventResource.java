@@ -4,6 +4,7 @@ import fluidframe.app.events.DayDocuments.CallDocument;
 import fluidframe.app.events.DayDocuments.DayDocument;
 import fluidframe.app.events.DayDocuments.DayQuestion;
 import fluidframe.app.problems.RefusedException;
+import fluidframe.app.problems.Revision;
 import fluidframe.app.storage.PlainResource;
 import fluidframe.app.storage.StoredPlainDocument;
 import fluidframe.app.work.Work;
@@ -75,6 +76,14 @@ class EventResource extends PlainResource<EventDocument> {
             Event event = store.read(question.event());
             return question.solve() ? planned(event, Optional.ofNullable(question.now()).map(EventResource::minutes)) : lookedAt(event);
         });
+    }
+
+    /** The day of an event as it is kept, based on the revision that is named with it. */
+    @GetMapping("/{id}/day")
+    ResponseEntity<DayDocument> dayAsKept(@PathVariable String id) {
+        StoredPlainDocument<EventDocument> stored = store.get(id);
+        DayDocument day = work.patiently(() -> lookedAt(store.read(stored.document())));
+        return ResponseEntity.ok().header(Revision.BASED_ON, stored.revision().tag()).body(day);
     }
 
     private DayDocument planned(Event event, Optional<Integer> now) {

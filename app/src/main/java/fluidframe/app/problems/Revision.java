@@ -7,6 +7,11 @@ import org.springframework.web.server.ResponseStatusException;
 public record Revision(long number) {
 
     /**
+     * Names, with what is worked out of a stored thing, the revision it was worked out of. It is no ETag: what is worked out changes with the figures too.
+     */
+    public static final String BASED_ON = "Based-On";
+
+    /**
      * @throws ResponseStatusException 428 without an If-Match, 400 where it is no revision
      */
     public static Revision required(String ifMatch) {

@@ -75,9 +75,11 @@ class RoutineResource {
         store.delete(id, Revision.required(ifMatch));
     }
 
+    /** The score of a routine as it is kept, based on the revision that is named with it. */
     @GetMapping("/routines/{id}/score")
-    ScoreDocument score(@PathVariable String id) {
-        return score(store.get(id).document());
+    ResponseEntity<ScoreDocument> score(@PathVariable String id) {
+        StoredRoutine stored = store.get(id);
+        return ResponseEntity.ok().header(Revision.BASED_ON, stored.revision().tag()).body(score(stored.document()));
     }
 
     /** The score of a routine that is still being written; nothing is stored. */
