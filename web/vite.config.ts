@@ -62,7 +62,7 @@ function shared() {
   const OWN = /\/src\/lib\/|~icons/;
   return {
     groups: [
-      { name: 'first', test: /\/src\/(first|pages)\.ts|lastDance|zoneHere|regexparam|preload-helper/, priority: 2 },
+      { name: 'first', test: /\/src\/(first|pages)\.ts|lastDance|regexparam|preload-helper/, priority: 2 },
       { name: 'start', tags: ['$initial' as const], priority: 1 },
       { name: 'shared', test: OWN, minShareCount: 2 },
     ],

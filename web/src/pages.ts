@@ -1,5 +1,4 @@
 import type { Component } from 'svelte';
-import { zoneHere } from './lib/ui/zoneHere';
 
 /** A view, which comes when it is first gone to. */
 interface View {
@@ -34,15 +33,7 @@ export const VIEWS: Record<string, View> = {
   '/music/:id': { page: () => import('./routes/PiecePage.svelte'), asks: ({ id }) => [`/api/pieces/${id}`] },
   '/people': { page: () => import('./routes/PeoplePage.svelte'), asks: () => ['/api/people', '/api/couples', '/api/progress'] },
   '/people/:id': { page: () => import('./routes/PersonPage.svelte'), asks: ({ id }) => [`/api/people/${id}`] },
-  '/couples/:id': {
-    page: () => import('./routes/CouplePage.svelte'),
-    asks: ({ id, show = 'due' }) => [
-      `/api/couples/${id}`,
-      '/api/people',
-      '/api/routines',
-      ...(show === 'due' ? [`/api/today?couple=${id}&zone=${encodeURIComponent(zoneHere())}`] : []),
-    ],
-  },
+  '/couples/:id': { page: () => import('./routes/CouplePage.svelte'), asks: ({ id }) => [`/api/couples/${id}`, '/api/people', '/api/routines'] },
   '/lessons/:id': { page: () => import('./routes/LessonPage.svelte'), asks: ({ id }) => [`/api/lessons/${id}`, '/api/couples'] },
   '/postures': { page: () => import('./routes/PosturesPage.svelte') },
   '/postures/:id': { page: () => import('./routes/PosturePage.svelte'), asks: ({ id }) => [`/api/postures/${id}`, '/api/couples', '/api/people'] },
