@@ -236,7 +236,7 @@ class ComposerTest {
             int now = score + (move.outcome() == Outcome.BENDS ? -6 : 0) + (listed ? 4 : 0) + (repeats > 0 || echoes(before, figure.id()) ? -5 : 0)
                     + (wish.music().startsPhrase(onset) ? 3 : 0) + (move.dancing().way().isAsCharted() ? 0 : -2) + (last.isEmpty() ? 2 : 0)
                     + (wish.choice().favourites().contains(figure.id()) ? 3 : 0)
-                    + (wish.choice().highlights().contains(figure.id()) && wish.music().hits().contains(onset) ? 5 : 0)
+                    + (wish.choice().highlights().contains(figure.id()) && wish.music().hits().contains(onset) ? 10 : 0)
                     + (figure.level().ordinal() == wantedLevel(onset) ? 1 : 0) + (corner ? sidePoints(corners, covered) : 0);
             List<Begun> danced = new ArrayList<>(before);
             danced.add(new Begun(figure.id(), onset));
