@@ -171,7 +171,7 @@ class RehearsingTest extends BrowserTest {
         press("f");
         Locator verdict = page.getByTestId("room-verdict");
         assertThat(verdict).hasText("Nothing is hit.");
-        assertThat(page.getByTestId("room-need")).containsText("at least 15");
+        assertThat(page.getByTestId("room-need")).containsText("at least 20");
         page.getByLabel(Pattern.compile("^Floor: ")).click();
         page.getByRole(AriaRole.OPTION, new Page.GetByRoleOptions().setName(Pattern.compile("a studio"))).click();
         assertThat(verdict).containsText("too tight");

@@ -12,16 +12,13 @@ import fluidframe.core.figure.Level;
 import fluidframe.core.link.Conditions;
 import fluidframe.core.link.Dancing;
 import fluidframe.core.link.Move;
-import fluidframe.core.link.Outcome;
 import fluidframe.core.link.Repertoire;
 import fluidframe.core.room.DancedOn;
 import fluidframe.core.routine.Course;
 import fluidframe.core.routine.Floor;
 import fluidframe.core.routine.Placement;
 import fluidframe.core.routine.Routine;
-import fluidframe.core.routine.ScoredPlacement;
 import fluidframe.core.time.Beats;
-import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
@@ -84,12 +81,7 @@ class ModelRoutines {
 
     /** As the composer counts its own, the ground that is covered among them. */
     private static int points(Course course, Repertoire repertoire, Wish wish) {
-        List<Move> moves = new ArrayList<>();
-        for (int i = 0; i < course.placements().size(); i++) {
-            ScoredPlacement placed = course.placements().get(i);
-            Outcome outcome = i == 0 ? Outcome.HOLDS : course.seams().get(i - 1).verdict().outcome();
-            moves.add(new Move(placed.dancing(), placed.entry(), outcome, placed.dancing().exitFrom(placed.entry(), course.startsAt(i))));
-        }
+        List<Move> moves = ShippedLibrary.moves(course);
         int points = Composer.appraise(repertoire, wish, moves).points();
         Ground ground = new Ground();
         for (int side = 0; side < wish.sides().size(); side++) {

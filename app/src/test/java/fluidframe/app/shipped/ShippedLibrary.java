@@ -9,9 +9,13 @@ import fluidframe.app.routines.RoutineReader;
 import fluidframe.core.dance.Dance;
 import fluidframe.core.figure.Figure;
 import fluidframe.core.link.Conditions;
+import fluidframe.core.link.Move;
+import fluidframe.core.link.Outcome;
 import fluidframe.core.link.Repertoire;
 import fluidframe.core.piece.Piece;
+import fluidframe.core.routine.Course;
 import fluidframe.core.routine.Routine;
+import fluidframe.core.routine.ScoredPlacement;
 import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.util.ArrayList;
@@ -87,6 +91,17 @@ final class ShippedLibrary {
 
     static List<Routine> routines() {
         return ONLY.routines;
+    }
+
+    /** A routine of figures alone as the composer would have found it. */
+    static List<Move> moves(Course course) {
+        List<Move> moves = new ArrayList<>();
+        for (int i = 0; i < course.placements().size(); i++) {
+            ScoredPlacement placed = course.placements().get(i);
+            Outcome outcome = i == 0 ? Outcome.HOLDS : course.seams().get(i - 1).verdict().outcome();
+            moves.add(new Move(placed.dancing(), placed.entry(), outcome, placed.dancing().exitFrom(placed.entry(), course.startsAt(i))));
+        }
+        return moves;
     }
 
     static List<EventDocument> events() {

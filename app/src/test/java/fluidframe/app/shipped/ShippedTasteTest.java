@@ -13,15 +13,12 @@ import fluidframe.core.figure.Level;
 import fluidframe.core.link.Conditions;
 import fluidframe.core.link.Dancing;
 import fluidframe.core.link.Move;
-import fluidframe.core.link.Outcome;
 import fluidframe.core.link.Repertoire;
 import fluidframe.core.music.MusicMap;
 import fluidframe.core.routine.Course;
 import fluidframe.core.routine.Floor;
 import fluidframe.core.routine.Routine;
-import fluidframe.core.routine.ScoredPlacement;
 import fluidframe.core.time.Beats;
-import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -46,13 +43,7 @@ class ShippedTasteTest {
     @ParameterizedTest
     @MethodSource("models")
     void aModelRoutineCountsMoreThanTwoFiguresOverAndOver(Routine routine) {
-        Course course = Course.of(routine);
-        List<Move> model = new ArrayList<>();
-        for (int i = 0; i < course.placements().size(); i++) {
-            ScoredPlacement placed = course.placements().get(i);
-            Outcome outcome = i == 0 ? Outcome.HOLDS : course.seams().get(i - 1).verdict().outcome();
-            model.add(new Move(placed.dancing(), placed.entry(), outcome, placed.dancing().exitFrom(placed.entry(), course.startsAt(i))));
-        }
+        List<Move> model = ShippedLibrary.moves(Course.of(routine));
         List<Move> twoInTurn = IntStream.range(0, model.size()).mapToObj(i -> model.get(i % 2)).toList();
 
         assertThat(pointsABar(routine, model)).isGreaterThan(pointsABar(routine, twoInTurn));
