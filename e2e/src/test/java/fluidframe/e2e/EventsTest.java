@@ -43,13 +43,13 @@ class EventsTest extends BrowserTest {
 
     @Test
     void aRoutineIsMendedToStandUpToTheRules() {
-        open("routines/lamplight-waltz-four-sides/rules");
+        open("routines/ferry-night-waltz/rules");
         Locator bronze = page.getByRole(AriaRole.BUTTON).filter(new Locator.FilterOptions().setHasText("Bronze Standard")).first();
         bronze.click();
         assertThat(bronze).hasAttribute("aria-pressed", "true");
         Locator level = page.getByRole(AriaRole.ROW).filter(new Locator.FilterOptions().setHasText("Level"));
         level.getByRole(AriaRole.BUTTON).first().click();
-        page.getByText(Pattern.compile("^Dance .* instead of Telemark")).first().click();
+        page.getByText(Pattern.compile("^Dance .* instead of Impetus")).first().click();
         assertThat(level.getByText("holds").first()).isVisible();
         assertThat(button("Keep")).isEnabled();
     }
