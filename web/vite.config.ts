@@ -14,6 +14,9 @@ const SERVED = 'http://localhost:8080';
 /** What sends for the view that is asked for. */
 const FIRST = 'src/first.ts';
 
+/** The letters of all text. */
+const LETTERS = /atkinson-hyperlegible-next-latin-wght-normal.*\.woff2$/;
+
 /** Icons are taken into the pages as plain drawings when they are built. */
 const ICONS = 'lucide-static';
 
@@ -41,7 +44,7 @@ function icons() {
   return Icons({ compiler: 'svelte', scale: 0, customCollections: { lucide: FileSystemIconLoader(`./node_modules/${ICONS}/icons`, bare) } });
 }
 
-/** A page has one script for the bundler; this one goes before it. */
+/** A page has one script for the bundler; this one goes before it, and the letters of all text with it, so that text is seldom painted in others first and moved. */
 function first(): Plugin {
   return {
     name: 'first',
@@ -49,9 +52,14 @@ function first(): Plugin {
     transformIndexHtml: {
       order: 'post',
       handler(_, { bundle }) {
-        const chunk = Object.values(bundle ?? {}).find((file) => file.type === 'chunk' && file.facadeModuleId?.endsWith(FIRST));
-        if (!chunk) throw new Error(`${FIRST} was not built.`);
-        return [{ tag: 'script', attrs: { type: 'module', crossorigin: true, src: `./${chunk.fileName}` }, injectTo: 'head-prepend' }];
+        const files = Object.values(bundle ?? {});
+        const chunk = files.find((file) => file.type === 'chunk' && file.facadeModuleId?.endsWith(FIRST));
+        const letters = files.find(({ fileName }) => LETTERS.test(fileName));
+        if (!chunk || !letters) throw new Error(`${FIRST} or ${LETTERS} was not built.`);
+        return [
+          { tag: 'script', attrs: { type: 'module', crossorigin: true, src: `./${chunk.fileName}` }, injectTo: 'head-prepend' },
+          { tag: 'link', attrs: { rel: 'preload', as: 'font', type: 'font/woff2', crossorigin: true, href: `./${letters.fileName}` }, injectTo: 'head' },
+        ];
       },
     },
   };

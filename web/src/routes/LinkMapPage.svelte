@@ -17,6 +17,9 @@
   let dance = $derived(query.get('dance') || reference.lastDance);
   let level = $derived(query.get('level') || 'open');
   let from = $derived(query.get('from') ?? '');
+  /** What the longest title takes, whatever letters it is drawn in first: so nothing moves when those of the program have come. */
+  const REM_PER_LETTER = 0.55;
+  let longest = $derived(`${REM_PER_LETTER * Math.max(0, ...(map?.figures.map((figure) => figure.title.length) ?? []))}rem`);
   let chosen = $derived(map?.figures.find((figure) => figure.id === from));
 
   $effect(() => {
@@ -77,7 +80,12 @@
         <table class="border-collapse">
           <thead>
             <tr>
-              <th scope="col" class="sticky top-0 left-0 z-10 bg-board p-2 text-left align-bottom">from ↓ to →</th>
+              <th
+                scope="col"
+                class="sticky top-0 left-0 z-10 bg-board p-2 text-left align-bottom max-sm:w-36 max-sm:min-w-36 sm:min-w-(--longest)"
+                style:height={longest}
+                style:--longest={longest}>from ↓ to →</th
+              >
               {#each map.figures as to (to.id)}
                 <th scope="col" class="sticky top-0 bg-board p-1 align-bottom font-normal">
                   <span class="inline-block whitespace-nowrap [writing-mode:vertical-rl]">{to.title}</span>
@@ -89,7 +97,7 @@
             {#each screen.of(map.figures) as figure (figure.id)}
               <tr class={['border-t border-line', figure.id === from && 'bg-spruce-wash']}>
                 <th scope="row" class="sticky left-0 bg-board p-0 text-left">
-                  <button class="w-full cursor-pointer px-2 py-1 text-left font-semibold whitespace-nowrap hover:underline" onclick={() => ask({ from: figure.id })}
+                  <button class="w-full cursor-pointer px-2 py-1 text-left font-semibold hover:underline sm:whitespace-nowrap" onclick={() => ask({ from: figure.id })}
                     >{figure.title}</button
                   >
                 </th>
