@@ -115,7 +115,7 @@ class MusicHttpTest {
         assertThat(MidiSystem.getSequence(new ByteArrayInputStream(notes)).getTickLength()).isPositive();
         mvc.perform(post("/api/piece-notes").param("dance", "waltz").contentType("audio/midi").content(notes)).andExpect(status().isOk()).andExpect(jsonPath("$.piece.beatsPerBar", is(3))).andExpect(jsonPath("$.piece.tempo[0].barsPerMinute", closeTo(28, 0.1)));
         mvc.perform(post("/api/piece-notes").contentType("audio/midi").content("some text".getBytes(StandardCharsets.UTF_8))).andExpect(status().isUnprocessableContent())
-                .andExpect(jsonPath("$.faults[0].found", startsWith("a file that begins with \"some text"))).andExpect(jsonPath("$.faults[0].expected", is("a standard MIDI file")));
+                .andExpect(jsonPath("$.faults[0].found", startsWith("a file that begins with \"some text"))).andExpect(jsonPath("$.faults[0].expected", is("a standard MIDI file (byte 0: expected the letters MThd)")));
     }
 
     @Test

@@ -14,7 +14,7 @@ class ArchitectureTest {
 
     @Test
     void theCoreKnowsOnlyTheJdkAndAFewLibrariesOfAlgorithms() {
-        classes().should().onlyDependOnClassesThat().resideInAnyPackage("fluidframe.core..", "java..", "javax.sound.midi..", "javax.xml.stream..", "org.hipparchus..", "org.apache.commons.text.similarity..", "com.github.difflib..", "org.jgrapht..", "org.chocosolver..").check(CORE);
+        classes().should().onlyDependOnClassesThat().resideInAnyPackage("fluidframe.core..", "java..", "javax.sound.midi..", "javax.xml.stream..", "org.hipparchus..", "org.apache.commons.text.similarity..", "org.apache.commons.lang3..", "com.github.difflib..", "org.jgrapht..", "org.chocosolver..").check(CORE);
     }
 
     @Test

@@ -39,7 +39,7 @@ import org.springframework.transaction.support.TransactionTemplate;
 public class Backups {
 
     private static final String DAILY = "daily-";
-    private static final Pattern NAME = Pattern.compile("[a-z-]+-\\d{4}-\\d{2}-\\d{2}(-\\d{6})?\\.zip");
+    private static final Pattern NAME = Pattern.compile("[a-z-]{1,40}-\\d{4}-\\d{2}-\\d{2}(-\\d{6})?\\.zip");
 
     private final Database database;
     private final JdbcTemplate jdbc;

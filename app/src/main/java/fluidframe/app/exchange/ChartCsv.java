@@ -30,7 +30,7 @@ final class ChartCsv {
     private static final int MOST_ROWS = 2 * DraftReader.MOST_ROWS;
 
     /** What begins a formula, and what is already kept from being one. */
-    private static final Pattern FORMULA = Pattern.compile("'*[=@+\\-\t\r]");
+    private static final Pattern FORMULA = Pattern.compile("^'*+[=@+\\-\t\r]");
 
     private ChartCsv() {
     }

@@ -9,6 +9,7 @@ import fluidframe.app.pieces.PieceDocuments.TapQuestion;
 import fluidframe.app.problems.RefusedException;
 import fluidframe.app.work.Work;
 import fluidframe.core.dance.Dance;
+import fluidframe.core.piece.NotesFile;
 import fluidframe.core.piece.NotesReader;
 import fluidframe.core.piece.Piece;
 import fluidframe.core.piece.PieceReader;
@@ -16,13 +17,9 @@ import fluidframe.core.piece.PieceWriter;
 import fluidframe.core.piece.Taps;
 import io.swagger.v3.oas.annotations.tags.Tag;
 import jakarta.validation.Valid;
-import java.io.ByteArrayInputStream;
-import java.io.IOException;
+import java.nio.charset.StandardCharsets;
 import java.util.List;
 import java.util.Optional;
-import javax.sound.midi.InvalidMidiDataException;
-import javax.sound.midi.MidiSystem;
-import javax.sound.midi.Sequence;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
@@ -36,6 +33,7 @@ import org.springframework.web.bind.annotation.RestController;
 class PieceReadingResource {
 
     private static final int MOST_BYTES = 2_000_000;
+    private static final int MOST_LETTERS_SHOWN = 12;
     private static final int USUAL_BEATS = 4;
     private static final int USUAL_PHRASE = 8;
     private static final double SLOWEST = 24;
@@ -73,16 +71,20 @@ class PieceReadingResource {
             throw RefusedException.of("", bytes.length + " bytes", "a MIDI file of at most " + MOST_BYTES + " bytes");
         }
         int phraseBars = dance(dance).map(each -> each.music().phraseBars()).orElse(USUAL_PHRASE);
-        Sequence notes = sequence(bytes);
-        return work.quickly(() -> PieceLineDocument.of(NotesReader.read(notes, phraseBars)));
+        return work.quickly(() -> PieceLineDocument.of(NotesReader.read(file(bytes), phraseBars)));
     }
 
-    private static Sequence sequence(byte[] bytes) {
+    private static NotesFile file(byte[] bytes) {
         try {
-            return MidiSystem.getSequence(new ByteArrayInputStream(bytes));
-        } catch (InvalidMidiDataException | IOException | RuntimeException e) {
-            throw RefusedException.of("", "a file that begins with \"" + new String(bytes, 0, Math.min(bytes.length, 12), java.nio.charset.StandardCharsets.US_ASCII).replaceAll("[^ -~]", "·") + "\"", "a standard MIDI file");
+            return NotesFile.read(bytes);
+        } catch (IllegalArgumentException e) {
+            throw RefusedException.of("", "a file that begins with \"" + beginning(bytes) + "\"", "a standard MIDI file (" + e.getMessage() + ")");
         }
+    }
+
+    private static String beginning(byte[] bytes) {
+        String letters = new String(bytes, 0, Math.min(bytes.length, MOST_LETTERS_SHOWN), StandardCharsets.US_ASCII);
+        return letters.codePoints().map(letter -> letter < ' ' || letter > '~' ? '·' : letter).collect(StringBuilder::new, StringBuilder::appendCodePoint, StringBuilder::append).toString();
     }
 
     /** The beat that somebody tapped. */

@@ -1,5 +1,6 @@
 package fluidframe.app.problems;
 
+import fluidframe.core.text.Id;
 import fluidframe.core.text.Lexicon;
 import fluidframe.core.text.Term;
 import java.time.DateTimeException;
@@ -8,15 +9,12 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Supplier;
-import java.util.regex.Pattern;
 
 /** Everything that is wrong with a document that is being read. */
 public final class Faults {
 
     /** The most letters of an id or a title. */
-    public static final int LONGEST_NAME = 120;
-
-    private static final Pattern ID = Pattern.compile("[a-z0-9]+(-[a-z0-9]+)*");
+    public static final int LONGEST_NAME = Id.LONGEST;
 
     private final String root;
     private final List<Fault> found = new ArrayList<>();
@@ -46,7 +44,7 @@ public final class Faults {
     }
 
     public void checkId(String place, String id) {
-        if (!ID.matcher(id).matches() || id.length() > LONGEST_NAME) {
+        if (!Id.isId(id)) {
             add(place, id, "an id of small letters, digits and hyphens");
         }
     }

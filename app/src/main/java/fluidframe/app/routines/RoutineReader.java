@@ -38,6 +38,7 @@ import fluidframe.core.routine.Routine;
 import fluidframe.core.routine.Section;
 import fluidframe.core.space.Alignment;
 import fluidframe.core.space.Turn;
+import fluidframe.core.text.Id;
 import fluidframe.core.text.UnreadableTextException;
 import fluidframe.core.time.Beats;
 import fluidframe.core.time.Tempo;
@@ -49,14 +50,12 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.SortedSet;
 import java.util.function.Function;
-import java.util.regex.Pattern;
 import org.springframework.stereotype.Component;
 
 /** Reads routine documents, whose figures must be on the store. */
 @Component
 public class RoutineReader {
 
-    private static final Pattern ID = Pattern.compile("[a-z0-9]+(?:-[a-z0-9]+)*");
     private static final int LONGEST_NAME = 120;
     private static final int LONGEST_NOTE = 1000;
 
@@ -147,7 +146,7 @@ public class RoutineReader {
         }
 
         Optional<Routine> routine(RoutineDocument document, Map<String, Figure> figures) {
-            if (!ID.matcher(document.id()).matches() || document.id().length() > LONGEST_NAME) {
+            if (!Id.isId(document.id())) {
                 fault("/id", document.id(), "an id of small letters, digits and hyphens");
             }
             if (document.title().isBlank() || document.title().length() > LONGEST_NAME) {

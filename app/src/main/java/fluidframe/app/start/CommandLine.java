@@ -14,6 +14,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.function.Function;
+import java.util.regex.Pattern;
 import org.springframework.util.FileSystemUtils;
 
 /** What the program is started for. */
@@ -64,10 +65,12 @@ public sealed interface CommandLine permits CommandLine.Serve, CommandLine.Prepa
     /** Where the data is and where the program answers. */
     record Place(DatabaseFile file, String address, int port) {
 
+        private static final Pattern PORT = Pattern.compile("\\d{1,5}");
+
         static Place of(Map<String, String> environment) {
             Path folder = Path.of(Optional.ofNullable(environment.get("DATA_DIR")).filter(text -> !text.isBlank()).orElse("data")).toAbsolutePath().normalize();
             String port = environment.getOrDefault("PORT", "8080");
-            if (!port.matches("\\d{1,5}") || Integer.parseInt(port) > 65535) {
+            if (!PORT.matcher(port).matches() || Integer.parseInt(port) > 65535) {
                 throw new CannotStartException("PORT is " + port + ".", "Nothing was changed.", "Give a number from 1 to 65535, such as PORT=8080.");
             }
             return new Place(DatabaseFile.in(folder), environment.getOrDefault("BIND", "127.0.0.1"), Integer.parseInt(port));

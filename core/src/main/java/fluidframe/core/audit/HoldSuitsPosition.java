@@ -26,7 +26,7 @@ import java.util.regex.Pattern;
 final class HoldSuitsPosition extends CheckedRule {
 
     private static final int HALF_TURN = Turn.WHOLE / 2;
-    private static final Pattern NAMED_HAND = Pattern.compile("^(?!.*\\b(?:free|release|let|take|retake|change|open|into|her|shoulder|back|hip|waist)).*\\b(left|right) hand\\b", Pattern.CASE_INSENSITIVE);
+    private static final Pattern NAMED_HAND = Pattern.compile("^(?!.*(?<!\\w)(?:free|release|let|take|retake|change|open|into|her|shoulder|back|hip|waist)).*(?<!\\w)(left|right) hand(?!\\w)", Pattern.CASE_INSENSITIVE);
 
     HoldSuitsPosition() {
         super("P4", "the hands can be joined so in this position", "A hold the arms cannot reach, or that a turn would wind up, has to be released and retaken.");

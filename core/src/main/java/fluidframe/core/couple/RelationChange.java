@@ -3,6 +3,7 @@ package fluidframe.core.couple;
 import fluidframe.core.text.UnreadableTextException;
 import java.util.Locale;
 import java.util.Optional;
+import java.util.regex.Pattern;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 
@@ -13,6 +14,8 @@ import java.util.stream.Stream;
  */
 public record RelationChange(Optional<Position> position, Optional<Hold> hold, Optional<Proximity> proximity) {
 
+    private static final Pattern SEPARATOR = Pattern.compile("[,;]");
+
     public static final RelationChange NONE = new RelationChange(Optional.empty(), Optional.empty(), Optional.empty());
 
     private static final String HOLD = "hold ";
@@ -22,7 +25,7 @@ public record RelationChange(Optional<Position> position, Optional<Hold> hold, O
      */
     public static RelationChange parse(String text) {
         RelationChange read = NONE;
-        for (String piece : text.split("[,;]")) {
+        for (String piece : SEPARATOR.split(text)) {
             String plain = piece.strip();
             if (!plain.isEmpty() && !plain.equals("-")) {
                 read = read.with(plain);

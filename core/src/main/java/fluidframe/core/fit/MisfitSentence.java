@@ -5,6 +5,7 @@ import fluidframe.core.piece.Piece;
 import fluidframe.core.text.Fraction;
 import fluidframe.core.time.Beats;
 import java.util.Locale;
+import org.apache.commons.lang3.StringUtils;
 
 /** Says what does not fit, in one sentence with bars, beats and seconds. */
 public final class MisfitSentence {
@@ -66,6 +67,6 @@ public final class MisfitSentence {
     }
 
     private static String number(double number) {
-        return String.format(Locale.ROOT, "%.1f", number).replaceAll("\\.0$", "");
+        return StringUtils.removeEnd(String.format(Locale.ROOT, "%.1f", number), ".0");
     }
 }

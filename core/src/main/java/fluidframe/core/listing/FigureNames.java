@@ -4,6 +4,7 @@ import fluidframe.core.figure.Figure;
 import fluidframe.core.figure.NamedTiming;
 import fluidframe.core.figure.Variants;
 import fluidframe.core.figure.Variation;
+import fluidframe.core.text.PlainText;
 import fluidframe.core.text.Token;
 import fluidframe.core.text.Tokens;
 import java.text.Normalizer;
@@ -17,9 +18,11 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.function.Function;
+import java.util.regex.Pattern;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
+import org.apache.commons.lang3.StringUtils;
 import org.apache.commons.text.similarity.LevenshteinDistance;
 
 /**
@@ -27,6 +30,8 @@ import org.apache.commons.text.similarity.LevenshteinDistance;
  * of the words that both have.
  */
 public final class FigureNames {
+
+    private static final Pattern MARKS = Pattern.compile("\\p{M}");
 
     /** What coaches shorten, word by word. */
     private static final Map<String, String> SHORT = new HashMap<>();
@@ -43,6 +48,8 @@ public final class FigureNames {
     private static final int SHORTEST_BEGINNING = 3;
     private static final int SHORTEST_MISSPELT = 4;
     private static final int LONG_WORD = 7;
+    /** No name has so many words, whatever is said with it. */
+    private static final int MOST_WORDS = 30;
 
     static {
         String[] pairs = {"nat", "natural", "rev", "reverse", "prom", "promenade", "pp", "promenade", "tele", "telemark", "imp", "impetus", "hes", "hesitation", "hesi", "hesitation", "prog", "progressive", "chg", "change", "chng", "change",
@@ -90,10 +97,10 @@ public final class FigureNames {
 
     /** The words of a name, in full and without small ones. */
     static List<String> words(String text) {
-        String plain = Normalizer.normalize(text, Normalizer.Form.NFD).replaceAll("\\p{M}", "");
+        String plain = MARKS.matcher(Normalizer.normalize(PlainText.ofLine(text).text(), Normalizer.Form.NFD)).replaceAll("");
         List<String> words = new ArrayList<>();
         for (Token token : Tokens.of(plain)) {
-            for (String word : inFull(token.word()).split(" ")) {
+            for (String word : StringUtils.split(inFull(token.word()), " ")) {
                 String single = word.length() > SHORTEST_MISSPELT && word.endsWith("s") && !word.endsWith("ss") && !word.endsWith("us") ? word.substring(0, word.length() - 1) : word;
                 if (!SMALL.contains(single) && Character.isLetterOrDigit(single.charAt(0))) {
                     words.add(single);
@@ -117,6 +124,9 @@ public final class FigureNames {
 
     /** The figures that a name may mean, the best first; each once. */
     List<Fit> fitting(List<String> said, Set<String> modifiers) {
+        if (said.size() > MOST_WORDS) {
+            return List.of();
+        }
         Map<Figure, Fit> best = new LinkedHashMap<>();
         List<Map<String, Double>> likely = said.stream().map(this::likenesses).toList();
         for (Name name : names) {

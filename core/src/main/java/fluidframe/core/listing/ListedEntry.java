@@ -3,6 +3,7 @@ package fluidframe.core.listing;
 import fluidframe.core.link.Dancing;
 import fluidframe.core.link.Item;
 import fluidframe.core.routine.Section;
+import fluidframe.core.text.PlainText;
 import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.List;
 import java.util.Optional;
@@ -27,5 +28,10 @@ public record ListedEntry(int from, int to, String text, Optional<Item> item, Li
     public ListedEntry {
         choices = List.copyOf(choices);
         remarks = List.copyOf(remarks);
+    }
+
+    /** The same where it stands in what was written. */
+    ListedEntry in(PlainText plain) {
+        return withFrom(plain.from(from)).withTo(plain.to(to)).withText(plain.written(from, to));
     }
 }

@@ -14,6 +14,7 @@ import fluidframe.core.link.Item;
 import fluidframe.core.listing.FigureNames.Fit;
 import fluidframe.core.routine.Section;
 import fluidframe.core.text.Fraction;
+import fluidframe.core.text.PlainText;
 import fluidframe.core.work.Stopping;
 import java.util.ArrayList;
 import java.util.HashSet;
@@ -26,6 +27,7 @@ import java.util.regex.Pattern;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
+import org.apache.commons.lang3.StringUtils;
 
 /**
  * Reads a list of figures as coaches keep it, line by line or run together: shortened and misspelt names, parts, repeats, finishes, corners, sections, bars noted beside.
@@ -43,25 +45,28 @@ public final class ListingReader {
     private static final double MARGIN = 0.12;
     private static final double EXACT = 0.97;
 
-    private static final Pattern NUMBERING = Pattern.compile("^\\s*(?:\\d{1,3}\\s*[.)](?=\\s)|[-–—•*·]\\s)\\s*");
-    private static final Pattern BARS = Pattern.compile("[(\\[]?\\s*(?<![\\w.,])(\\d{1,3}(?:[.,]5|\\s*½|\\s1/2)?|½)\\s*bars?\\b\\s*[)\\]]?", Pattern.CASE_INSENSITIVE);
-    private static final Pattern CORNER = Pattern.compile("[\\[(]?\\s*\\bcorner\\b\\s*[\\])]?|[↰⟲]", Pattern.CASE_INSENSITIVE);
-    private static final Pattern CORNER_BEFORE = Pattern.compile("[\\[(]?\\s*\\bcorner(?: before| first)?\\s*[\\])]?", Pattern.CASE_INSENSITIVE);
-    private static final Pattern AS_BEFORE = Pattern.compile("^\\s*(?:same as|as|repeat|like)\\s+(.{1,40}?)\\s*$", Pattern.CASE_INSENSITIVE);
-    private static final Pattern TIMES = Pattern.compile("(?<![\\d–-])[x×]\\s*(\\d{1,2})\\b|\\b(\\d{1,2})\\s*[x×](?=\\s|$|[,;)])|\\b(\\d{1,2}|two|three|four|five|six)\\s+times\\b|\\b(twice)\\b|\\(([2-9])\\)\\s*$", Pattern.CASE_INSENSITIVE);
-    private static final Pattern SEVERAL = Pattern.compile("^([2-9])\\s+(\\D.*s)$");
-    private static final Pattern PART = Pattern.compile("[(\\[]?\\s*(?:steps?\\s*)?\\b(\\d{1,2})\\s*(?:-|–|—|to)\\s*(\\d{1,2})\\b(?:\\s*of)?\\s*[)\\]]?", Pattern.CASE_INSENSITIVE);
-    private static final Pattern HALF = Pattern.compile("\\b(first|1st|second|2nd)\\s+(?:half|part)(?:\\s+of)?\\b", Pattern.CASE_INSENSITIVE);
-    private static final Pattern SECTION = Pattern.compile("^\\s*[\\[#=*]*\\s*((?:(?:long|short|first|second|third|fourth|1st|2nd|3rd|4th)\\s+side|verse|chorus|intro(?:duction)?|bridge|break|ending|opening|section|part|phrase|side)\\b[^:,;>→]{0,30}?|[A-Z]|[^:,;>→]{1,40}(?=:))\\s*[\\]#=*]*\\s*:?\\s*$",
+    private static final Pattern LINE = Pattern.compile("\n");
+    private static final Pattern HEADING_MARKS = Pattern.compile("[\\[\\]#=*:()]");
+    private static final Pattern NUMBERING = Pattern.compile("^ ?(?:\\d{1,3} ?[.)](?= )|[-–—•*·] ) ?");
+    private static final Pattern BARS = Pattern.compile("[(\\[]? ?(?<![\\w.,])(\\d{1,3}(?:[.,]5| ?½| 1/2)?|½) ?bars?(?!\\w) ?[)\\]]?", Pattern.CASE_INSENSITIVE);
+    private static final Pattern CORNER = Pattern.compile("[\\[(]? ?(?<!\\w)corner(?!\\w) ?[\\])]?|[↰⟲]", Pattern.CASE_INSENSITIVE);
+    private static final Pattern CORNER_BEFORE = Pattern.compile("[\\[(]? ?(?<!\\w)corner(?: before| first)? ?[\\])]?", Pattern.CASE_INSENSITIVE);
+    private static final Pattern AS_BEFORE = Pattern.compile("^ ?(?:same as|as|repeat|like) (.{1,40}?) ?$", Pattern.CASE_INSENSITIVE);
+    private static final Pattern TIMES = Pattern.compile("(?<![\\d–-])[x×] ?(\\d{1,2})(?!\\w)|(?<!\\w)(\\d{1,2}) ?[x×](?= |$|[,;)])|(?<!\\w)(\\d{1,2}|two|three|four|five|six) times(?!\\w)|(?<!\\w)(twice)(?!\\w)|\\(([2-9])\\) ?$", Pattern.CASE_INSENSITIVE);
+    private static final Pattern SEVERAL = Pattern.compile("^([2-9]) (\\D.*s)$");
+    private static final Pattern PART = Pattern.compile("[(\\[]? ?(?:steps? ?)?(?<!\\w)(\\d{1,2}) ?(?:-|–|—|to) ?(\\d{1,2})(?!\\w)(?: ?of)? ?[)\\]]?", Pattern.CASE_INSENSITIVE);
+    private static final Pattern HALF = Pattern.compile("(?<!\\w)(first|1st|second|2nd) (?:half|part)(?: of)?(?!\\w)", Pattern.CASE_INSENSITIVE);
+    private static final Pattern SECTION = Pattern.compile("^ ?[\\[#=*]*+ ?((?:(?:long|short|first|second|third|fourth|1st|2nd|3rd|4th) side|verse|chorus|intro(?:duction)?|bridge|break|ending|opening|section|part|phrase|side)(?!\\w)[^:,;>→]{0,30}?|[A-Z]|[^:,;>→]{1,40}(?=:)) ?[\\]#=*]{0,8} ?:? ?$",
             Pattern.CASE_INSENSITIVE);
     /** Words that are a heading, however near the name of a figure comes to them: a verse is no reverse. */
-    private static final Pattern SECTION_WORD = Pattern.compile("^\\W*(?:verse|chorus|refrain|intro|introduction|bridge|section|phrase|part)\\b", Pattern.CASE_INSENSITIVE);
-    private static final Pattern SECTION_BEFORE = Pattern.compile("^\\s*([^:,;>→\\[\\]]{1,40}):\\s+(?=\\S)");
-    private static final Pattern SEPARATOR = Pattern.compile("\\s*(?:->|=>|→|⇒|>|;|\\+)\\s*|(?<!\\d)\\s+[-–—]\\s+(?!\\d)|\\s*,\\s*|\\s+/\\s+|\\s*(?:/{2,}|\\|)\\s*|\\s+then\\s+", Pattern.CASE_INSENSITIVE);
-    private static final Pattern ELEMENT = Pattern.compile("^(hold|tap|replace|check|walk|walks|walk round|round|bow|pose|pause|wait)(?: for)?(?:\\s+(\\d{1,3}))?(?:\\s+(?:beats?|counts?|steps?))?$", Pattern.CASE_INSENSITIVE);
+    private static final Pattern SECTION_WORD = Pattern.compile("^\\W*+(?:verse|chorus|refrain|intro|introduction|bridge|section|phrase|part)(?!\\w)", Pattern.CASE_INSENSITIVE);
+    private static final Pattern SECTION_BEFORE = Pattern.compile("^ ?([^:,;>→\\[\\]]{1,40}): (?=\\S)");
+    private static final Pattern SEPARATOR = Pattern.compile(" ?(?:->|=>|→|⇒|>|;|\\+) ?|(?<!\\d) [-–—] (?!\\d)| ?, ?| / | ?(?:/{2,}+|\\|) ?| then ", Pattern.CASE_INSENSITIVE);
+    private static final Pattern ELEMENT = Pattern.compile("^(hold|tap|replace|check|walk|walks|walk round|round|bow|pose|pause|wait)(?: for)?(?: (\\d{1,3}))?(?: (?:beats?|counts?|steps?))?$", Pattern.CASE_INSENSITIVE);
     /** Words that say how a figure is danced, not which. */
     private static final Set<String> MODIFIERS = Set.of("under", "over", "turned", "underturned", "overturned", "ended", "ending", "end", "finished", "dc", "dw", "lod", "danced", "ordinary", "normal", "standard", "again", "repeat");
 
+    private final PlainText plain;
     private final String text;
     private final Dance dance;
     private final FigureNames names;
@@ -70,7 +75,8 @@ public final class ListingReader {
     private Optional<Section> section = Optional.empty();
 
     private ListingReader(String text, Dance dance, List<Figure> book) {
-        this.text = text.substring(0, Math.min(text.length(), MOST_LETTERS));
+        this.plain = PlainText.ofLines(text.substring(0, Math.min(text.length(), MOST_LETTERS)));
+        this.text = plain.text();
         this.dance = dance;
         this.names = new FigureNames(book);
     }
@@ -82,12 +88,14 @@ public final class ListingReader {
     public static RoutineListing read(String text, Dance dance, List<Figure> book) {
         ListingReader reader = new ListingReader(text, dance, book);
         int from = 0;
-        for (String line : reader.text.split("\n", -1)) {
+        for (String line : LINE.split(reader.text, -1)) {
             Stopping.check();
-            reader.line(line, from);
+            if (reader.entries.size() < MOST_ENTRIES) {
+                reader.line(line, from);
+            }
             from += line.length() + 1;
         }
-        return new RoutineListing(reader.title, reader.entries.subList(0, Math.min(reader.entries.size(), MOST_ENTRIES)));
+        return new RoutineListing(reader.title, reader.entries.stream().limit(MOST_ENTRIES).map(entry -> entry.in(reader.plain)).toList());
     }
 
     private record Piece(String text, int from) {
@@ -144,7 +152,7 @@ public final class ListingReader {
     private static Section section(String heading) {
         Matcher times = TIMES.matcher(heading);
         int danced = times.find() ? times(times) : 1;
-        String name = times.reset().replaceAll("").replaceAll("[\\[\\]#=*:()]", " ").strip();
+        String name = HEADING_MARKS.matcher(times.reset().replaceAll("")).replaceAll(" ").strip();
         return new Section(name.isEmpty() ? heading.strip() : name, Math.min(Math.max(danced, 1), Section.MOST_TIMES));
     }
 
@@ -160,12 +168,13 @@ public final class ListingReader {
         List<Piece> pieces = new ArrayList<>();
         Matcher separator = SEPARATOR.matcher(line);
         int begin = 0;
-        while (separator.find()) {
+        while (pieces.size() < MOST_ENTRIES && separator.find()) {
             add(line, begin, separator.start(), offset, pieces);
             begin = separator.end();
         }
         add(line, begin, line.length(), offset, pieces);
         for (int i = 0; i + 1 < pieces.size(); i++) {
+            Stopping.check();
             Piece one = pieces.get(i);
             Piece other = pieces.get(i + 1);
             String both = text.substring(one.from(), other.from() + other.text().length());
@@ -223,6 +232,7 @@ public final class ListingReader {
     }
 
     private void entry(Piece piece) {
+        Stopping.check();
         String said = piece.text();
         Matcher corner = CORNER.matcher(said);
         boolean cornerAfter = false;
@@ -252,7 +262,7 @@ public final class ListingReader {
             times = Math.min(Integer.parseInt(several.group(1)), MOST_TIMES);
             said = several.group(2);
         }
-        said = said.replaceAll("^[()\\[\\]\\s]+|[()\\[\\]\\s]+$", "");
+        said = StringUtils.strip(said, "()[] ");
         if (said.isEmpty()) {
             return;
         }
@@ -307,7 +317,7 @@ public final class ListingReader {
     }
 
     private static String shown(double bars) {
-        return bars == Math.rint(bars) ? String.valueOf((int) bars) : String.format(Locale.ROOT, "%.2f", bars).replaceAll("0+$", "");
+        return bars == Math.rint(bars) ? String.valueOf((int) bars) : StringUtils.stripEnd(String.format(Locale.ROOT, "%.2f", bars), "0");
     }
 
     private static Dancing dancing(Figure figure, Way way) {
@@ -332,7 +342,7 @@ public final class ListingReader {
 
     private static Optional<Split> half(Figure figure, String said) {
         Matcher half = HALF.matcher(said);
-        boolean first = half.find() && half.group(1).toLowerCase(Locale.ROOT).matches("first|1st");
+        boolean first = half.find() && Set.of("first", "1st").contains(half.group(1).toLowerCase(Locale.ROOT));
         return figure.variants().splits().stream().filter(split -> first ? split.first() == 1 : split.first() > 1).findFirst();
     }
 

@@ -6,6 +6,7 @@ import fluidframe.core.phrase.CountPhrasing;
 import fluidframe.core.phrase.Leftover;
 import fluidframe.core.phrase.Reading;
 import fluidframe.core.phrase.Situation;
+import fluidframe.core.text.PlainText;
 import fluidframe.core.text.UnreadableTextException;
 import java.util.ArrayList;
 import java.util.Arrays;
@@ -15,6 +16,7 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.function.Supplier;
+import java.util.regex.Pattern;
 import java.util.stream.Stream;
 
 /**
@@ -23,13 +25,29 @@ import java.util.stream.Stream;
  */
 public final class CellReader {
 
+    private static final Pattern NAMED = Pattern.compile("c\\.?b\\.?m|contrary", Pattern.CASE_INSENSITIVE);
+
+    /** Longer than anybody writes into one cell. */
+    private static final int MOST_LETTERS = 1_000;
     private static final int MOST_ELSEWHERE = 2;
 
     private CellReader() {
     }
 
     /** A cell that is not empty, in the row it stands in. */
-    public static CellReading read(Column column, String text, Supplier<Situation> row) {
+    public static CellReading read(Column column, String written, Supplier<Situation> row) {
+        if (!column.isNotation()) {
+            return CellReading.of(column.readShorthand(written));
+        }
+        if (written.length() > MOST_LETTERS) {
+            return new CellReading(Optional.empty(), List.of(), List.of(new Leftover(0, written.length(), written, List.of())), List.of(), "at most " + MOST_LETTERS + " letters");
+        }
+        PlainText plain = PlainText.ofLine(written);
+        CellReading reading = readPlain(column, plain.text(), row);
+        return new CellReading(reading.value(), reading.choices(), reading.leftovers().stream().map(leftover -> leftover.in(plain)).toList(), reading.rows(), reading.expected());
+    }
+
+    private static CellReading readPlain(Column column, String text, Supplier<Situation> row) {
         UnreadableTextException refused;
         try {
             return CellReading.of(column.readShorthand(text));
@@ -80,7 +98,7 @@ public final class CellReader {
 
     /** "Slight", "yes": it says something only where it is asked for. */
     private static boolean isAnswer(Column column, String words) {
-        return column == Column.CBM && !words.toLowerCase(Locale.ROOT).matches(".*(c\\.?b\\.?m|contrary).*");
+        return column == Column.CBM && !NAMED.matcher(words).find();
     }
 
     private static Optional<Choice> understood(Column column, String text, Situation situation) {

@@ -37,6 +37,7 @@ import fluidframe.core.step.Step;
 import fluidframe.core.step.StepTurn;
 import fluidframe.core.step.Sway;
 import fluidframe.core.text.Fraction;
+import fluidframe.core.text.Id;
 import fluidframe.core.text.UnreadableTextException;
 import fluidframe.core.time.Beats;
 import fluidframe.core.time.Count;
@@ -67,7 +68,6 @@ public final class DraftReader {
     /** More bars than any figure needs. */
     public static final int MOST_BARS = 64;
 
-    private static final Pattern ID = Pattern.compile("[a-z0-9]+(?:-[a-z0-9]+)*");
     private static final Pattern MUTED_RULE = Pattern.compile("[A-Z]\\d{1,2}");
     private static final int LONGEST_NAME = 120;
     private static final int MOST_NAMES = 20;
@@ -126,7 +126,7 @@ public final class DraftReader {
     }
 
     private void checkNames() {
-        if (!ID.matcher(draft.id()).matches() || draft.id().length() > LONGEST_NAME) {
+        if (!Id.isId(draft.id())) {
             complain(Place.field("id"), draft.id(), "an id of small letters, digits and hyphens, such as waltz-whisk");
         }
         if (draft.title().isBlank() || draft.title().length() > LONGEST_NAME) {

@@ -11,11 +11,14 @@ import fluidframe.core.time.CountToken;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalInt;
+import java.util.regex.Pattern;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
 
 /** What the rows of a chart say about one of them, as far as they are written in shorthand. */
 final class Situations {
+
+    private static final Pattern NUMBER = Pattern.compile("\\d{1,2}");
 
     private Situations() {
     }
@@ -49,7 +52,7 @@ final class Situations {
     /** The last beat of a mark in numbers; numbers above nine are counted on, and are read as they stand. */
     private static Optional<Integer> beat(String count) {
         String plain = count.strip();
-        if (plain.matches("\\d{1,2}")) {
+        if (NUMBER.matcher(plain).matches()) {
             return Optional.of(Integer.valueOf(plain));
         }
         try {

@@ -9,9 +9,12 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import java.util.regex.Pattern;
 
 /** "Facing the wall", "backing diagonally to centre", "moving down the line, pointing to wall", "DC". Two neighbouring directions are the one between them. */
 public final class AlignmentPhrasing implements Phrasing {
+
+    private static final Pattern BETWEEN = Pattern.compile(" ?(?:[/⁄∕]|and|or) ?(?:the )?");
 
     private enum Relation { FACING, BACKING, POINTING, MOVING, IGNORED }
 
@@ -73,7 +76,7 @@ public final class AlignmentPhrasing implements Phrasing {
 
     /** "Between wall and DW", "LOD/DW"; where nothing joins them one of the two is too many. */
     private static boolean isBetween(String text, List<Sentence.Said<Piece>> said, int at) {
-        return text.substring(said.get(at).to(), said.get(at + 1).from()).matches("\\s*(?:[/⁄∕]|and|or)\\s*(?:the\\s+)?") || text.toLowerCase(Locale.ROOT).contains("between");
+        return BETWEEN.matcher(text.substring(said.get(at).to(), said.get(at + 1).from())).matches() || text.toLowerCase(Locale.ROOT).contains("between");
     }
 
     private static Reading reading(List<Alignment> alignments, Optional<Heading> moving, Optional<Heading> bare, Situation situation, Sentence<Piece> sentence) {

@@ -16,7 +16,7 @@ import java.util.stream.Collectors;
 public final class CountPhrasing implements Phrasing {
 
     private static final Pattern WORDS_GLUED = Pattern.compile("[sq]{2,}");
-    private static final Pattern DASH = Pattern.compile("\\s*[-–—−‐‑]\\s*");
+    private static final Pattern DASH = Pattern.compile(" ?[-–—−‐‑] ?");
     private static final int MOST_DIGITS_OF_A_BEAT = 2;
 
     /** One mark, and whether a dash joins it to the one before. */

@@ -6,12 +6,13 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.function.Function;
+import java.util.regex.Pattern;
 import java.util.stream.Collectors;
 
 /** "Heel, toe", "inside edge of ball, flat", "toe heel with toe of the other foot released", in the words of both schools. */
 public final class FootworkPhrasing implements Phrasing {
 
-    private static final String LETTERS = "[htbf]{1,5}";
+    private static final Pattern LETTERS = Pattern.compile("[htbf]{1,5}");
 
     private static final Phrasebook<String> BOOK = new Phrasebook<String>().terms(List.of(SupportNote.values()), SupportNote::shorthand)
             .say("H", "heel|heels (lead) (of) (foot|rf|lf)", "heel lead").say("T", "toe|toes (of) (foot|rf|lf)", "toe lead").say("B", "ball|balls (of) (foot|rf|lf|feet)").say("F", "flat (of) (foot)", "foot flat", "lower to flat")
@@ -42,6 +43,6 @@ public final class FootworkPhrasing implements Phrasing {
 
     /** "HT", "tht": each letter a part of the foot. */
     private static Optional<String> letters(Token token) {
-        return token.word().matches(LETTERS) ? Optional.of(token.word().toUpperCase(Locale.ROOT)) : Optional.empty();
+        return LETTERS.matcher(token.word()).matches() ? Optional.of(token.word().toUpperCase(Locale.ROOT)) : Optional.empty();
     }
 }

@@ -1,5 +1,6 @@
 package fluidframe.core.phrase;
 
+import fluidframe.core.text.PlainText;
 import java.util.List;
 
 /**
@@ -14,5 +15,10 @@ public record Leftover(int from, int to, String text, List<String> nearest) {
 
     public Leftover {
         nearest = List.copyOf(nearest);
+    }
+
+    /** The same words where they stand in what was written. */
+    public Leftover in(PlainText plain) {
+        return new Leftover(plain.from(from), plain.to(to), plain.written(from, to), nearest);
     }
 }

@@ -12,6 +12,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.function.Function;
+import java.util.regex.Pattern;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import org.apache.commons.text.similarity.LevenshteinDistance;
@@ -19,6 +20,8 @@ import org.apache.commons.text.similarity.LevenshteinDistance;
 /** What may be said, and what is meant by it. The longest phrase is always the one that was meant. */
 public final class Phrasebook<T> {
 
+    private static final Pattern BLANK = Pattern.compile(" ++");
+    private static final Pattern STROKE = Pattern.compile("\\|");
     private static final int SUGGESTIONS = 3;
 
     private static final class Node<T> {
@@ -42,7 +45,7 @@ public final class Phrasebook<T> {
     /** Adds phrases; words in brackets may be left out, and a stroke stands between words of which any will do: "(to) (the) wall|w". The first meaning stays. */
     public Phrasebook<T> say(T meaning, String... patterns) {
         for (String pattern : patterns) {
-            expand(Stream.of(pattern.split(" +")).map(Phrasebook::alternatives).toList(), 0, new ArrayList<>(), meaning);
+            expand(Stream.of(BLANK.split(pattern)).map(Phrasebook::alternatives).toList(), 0, new ArrayList<>(), meaning);
         }
         return this;
     }
@@ -50,7 +53,7 @@ public final class Phrasebook<T> {
     /** What may stand in one place of a pattern, each as the words it is read as; nothing, where it may be left out. */
     private static List<List<String>> alternatives(String piece) {
         boolean optional = piece.startsWith("(");
-        Stream<List<String>> said = Stream.of((optional ? piece.substring(1, piece.length() - 1) : piece).split("\\|")).map(Phrasebook::words);
+        Stream<List<String>> said = Stream.of(STROKE.split(optional ? piece.substring(1, piece.length() - 1) : piece)).map(Phrasebook::words);
         return Stream.concat(optional ? Stream.of(List.<String>of()) : Stream.of(), said).toList();
     }
 

@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
+import org.apache.commons.lang3.StringUtils;
 
 /** A cell that holds terms, each for itself: they are written one after another. */
 final class Terms implements Phrasing {
@@ -12,7 +13,7 @@ final class Terms implements Phrasing {
     /** What changes nothing. */
     static final String IGNORED = "";
     /** Between terms of which either may be meant. */
-    private static final String OR = "\\|";
+    private static final String OR = "|";
 
     private final Phrasebook<String> book;
     private final String separator;
@@ -31,7 +32,7 @@ final class Terms implements Phrasing {
 
     @Override
     public List<String> nearest(String word) {
-        return book.nearest(word, term -> term.replaceAll(OR + ".*", ""));
+        return book.nearest(word, Terms::first);
     }
 
     @Override
@@ -41,12 +42,16 @@ final class Terms implements Phrasing {
         if (terms.isEmpty()) {
             return new Reading(List.of(), false, sentence.leftovers());
         }
-        List<String> either = terms.stream().filter(term -> term.contains("|")).flatMap(term -> Stream.of(term.split(OR))).toList();
+        List<String> either = terms.stream().filter(term -> term.contains(OR)).flatMap(term -> Stream.of(StringUtils.split(term, OR))).toList();
         if (!either.isEmpty()) {
-            String others = terms.stream().filter(term -> !term.contains("|")).map(term -> separator + term).collect(Collectors.joining());
+            String others = terms.stream().filter(term -> !term.contains(OR)).map(term -> separator + term).collect(Collectors.joining());
             return new Reading(either.stream().map(term -> term + others).toList(), false, sentence.leftovers());
         }
         return terms.size() > most ? new Reading(terms, false, sentence.leftovers()) : Reading.sure(terms.stream().collect(Collectors.joining(separator)), sentence.leftovers());
+    }
+
+    private static String first(String term) {
+        return StringUtils.substringBefore(term, OR);
     }
 
     private static Optional<String> none(Token number) {

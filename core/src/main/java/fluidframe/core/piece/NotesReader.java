@@ -1,24 +1,22 @@
 package fluidframe.core.piece;
 
 import fluidframe.core.music.TempoMap;
+import fluidframe.core.piece.NotesFile.Event;
+import fluidframe.core.text.PlainText;
 import fluidframe.core.time.Beats;
 import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Comparator;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
-import java.util.stream.IntStream;
 import java.util.stream.Stream;
-import javax.sound.midi.MetaMessage;
-import javax.sound.midi.MidiEvent;
-import javax.sound.midi.Sequence;
-import javax.sound.midi.ShortMessage;
-import javax.sound.midi.Track;
 
 /**
  * Reads how a piece is built from a standard MIDI file: its tempos, its metre, and its markers as sections, hits and words. Where the file is silent the standard
@@ -36,11 +34,16 @@ public final class NotesReader {
     private static final double USUAL_QUARTERS = 120;
     private static final int USUAL_BEATS = 4;
     private static final int FINEST_NOTE = 6;
-    private static final Pattern NAMED = Pattern.compile("^\\W*([\\p{L} -]+?)\\W*(\\d*)\\W*$");
+    /** Beyond any piece, and far from what a number of ticks can be. */
+    private static final double FURTHEST_TICK = 1e8;
+    private static final int MOST_TEMPOS = 1_000;
+    /** So many are named one by one. */
+    private static final int MOST_LEFT_OUT = 5;
+    private static final Pattern NAMED = Pattern.compile("^[^\\p{L}\\p{N}]*+([\\p{L} -]{1,60}?)[^\\p{L}\\p{N}]*+(\\d{0,3})[^\\p{L}\\p{N}]*+$");
 
-    private final Sequence sequence;
+    private final NotesFile file;
     private final int phraseBars;
-    private final List<MidiEvent> events;
+    private final List<Event> events;
     private final List<String> sentences = new ArrayList<>();
     private int beatsPerBar = USUAL_BEATS;
     /** Quarter notes to a beat: in 6/8 a beat of the dance is an eighth. */
@@ -48,28 +51,24 @@ public final class NotesReader {
     private Beats upBeat = Beats.ZERO;
     private double upBeatQuarters;
 
-    private NotesReader(Sequence sequence, int phraseBars) {
-        this.sequence = sequence;
+    private NotesReader(NotesFile file, int phraseBars) {
+        this.file = file;
         this.phraseBars = phraseBars;
-        this.events = Stream.of(sequence.getTracks()).flatMap(NotesReader::events).sorted(Comparator.comparingLong(MidiEvent::getTick)).toList();
-    }
-
-    private static Stream<MidiEvent> events(Track track) {
-        return IntStream.range(0, track.size()).mapToObj(track::get);
+        this.events = file.events();
     }
 
     /**
      * @param phraseBars how long a phrase is where markers do not say otherwise
      */
-    public static PieceLine read(Sequence sequence, int phraseBars) {
-        return new NotesReader(sequence, phraseBars).read();
+    public static PieceLine read(NotesFile file, int phraseBars) {
+        return new NotesReader(file, phraseBars).read();
     }
 
     private PieceLine read() {
-        if (sequence.getDivisionType() != Sequence.PPQ) {
+        if (!file.hasBeats()) {
             return nothing("Its times are frames of a film, not beats; a file with beats is needed.");
         }
-        long end = events.stream().filter(event -> event.getMessage() instanceof ShortMessage).mapToLong(MidiEvent::getTick).max().orElse(0);
+        long end = events.stream().filter(Event::isNote).mapToLong(Event::tick).max().orElse(0);
         if (end == 0) {
             return nothing("No note was found in it.");
         }
@@ -93,9 +92,9 @@ public final class NotesReader {
     /** So many of a note to a bar: of quarters, eighths and so on. */
     private record Metre(long tick, int upper, int lower) {
 
-        static Stream<Metre> of(MidiEvent event) {
-            byte[] data = ((MetaMessage) event.getMessage()).getData();
-            return data.length < 2 || data[0] < 1 || data[1] < 0 || data[1] > FINEST_NOTE ? Stream.empty() : Stream.of(new Metre(event.getTick(), data[0], 1 << data[1]));
+        static Stream<Metre> of(Event event) {
+            byte[] data = event.data();
+            return data.length < 2 || data[0] < 1 || data[1] < 0 || data[1] > FINEST_NOTE ? Stream.empty() : Stream.of(new Metre(event.tick(), data[0], 1 << data[1]));
         }
 
         double quarters() {
@@ -106,7 +105,7 @@ public final class NotesReader {
     /** A first bar that is shorter than those after it, and the only one of its metre, is an up-beat. */
     private List<Metre> withoutUpBeat(List<Metre> metres) {
         if (metres.size() < 2 || metres.get(0).quarters() >= metres.get(1).quarters()
-                || metres.get(1).tick() - metres.get(0).tick() != Math.round(metres.get(0).quarters() * sequence.getResolution())) {
+                || metres.get(1).tick() - metres.get(0).tick() != Math.round(metres.get(0).quarters() * file.ticksPerQuarter())) {
             return metres;
         }
         upBeatQuarters = metres.get(0).quarters();
@@ -137,42 +136,54 @@ public final class NotesReader {
     }
 
     private TempoMap tempo() {
-        List<TempoMap.Change> changes = new ArrayList<>();
-        for (MidiEvent event : metas(TEMPO).toList()) {
-            byte[] data = ((MetaMessage) event.getMessage()).getData();
+        Map<Beats, TempoMap.Change> changes = new LinkedHashMap<>();
+        int leftOut = 0;
+        for (Event event : metas(TEMPO).toList()) {
+            byte[] data = event.data();
             long microseconds = data.length < 3 ? 0 : (data[0] & 0xff) << 16 | (data[1] & 0xff) << 8 | data[2] & 0xff;
             double barsPerMinute = microseconds == 0 ? 0 : 60 * MICROSECONDS / (microseconds * quarters * beatsPerBar);
             if (barsPerMinute < TempoMap.SLOWEST || barsPerMinute > TempoMap.FASTEST) {
-                sentences.add("A tempo of " + Math.round(barsPerMinute) + " bars a minute is left out: expected 1 to 400.");
+                leftOut++;
+                if (leftOut <= MOST_LEFT_OUT) {
+                    sentences.add("A tempo of " + Math.round(barsPerMinute) + " bars a minute is left out: expected 1 to 400.");
+                }
                 continue;
             }
-            Beats heard = beat(event.getTick());
+            Beats heard = beat(event.tick());
             Beats at = heard.compareTo(Beats.ZERO) < 0 ? Beats.ZERO : heard;
-            changes.removeIf(change -> change.at().equals(at));
-            changes.add(new TempoMap.Change(at, barsPerMinute, false));
+            changes.remove(at);
+            changes.put(at, new TempoMap.Change(at, barsPerMinute, false));
+            if (changes.size() == MOST_TEMPOS) {
+                sentences.add("It changes its tempo more than " + MOST_TEMPOS + " times; the first of them are kept.");
+                break;
+            }
+        }
+        if (leftOut > MOST_LEFT_OUT) {
+            sentences.add((leftOut - MOST_LEFT_OUT) + " more tempos are left out.");
         }
         if (changes.isEmpty()) {
             double usual = USUAL_QUARTERS / (quarters * beatsPerBar);
             sentences.add("It states no tempo; as the standard says then, it is taken to be 120 quarter notes a minute, " + Math.round(usual) + " bars a minute.");
             return TempoMap.steady(beatsPerBar, usual);
         }
-        return new TempoMap(beatsPerBar, changes);
+        return new TempoMap(beatsPerBar, List.copyOf(changes.values()));
     }
 
     /** From the first bar line, to the nearest forty-eighth. */
     private Beats beat(long tick) {
-        return new Beats((int) Math.round((double) tick / sequence.getResolution() / quarters * Beats.TICKS_PER_BEAT)).minus(upBeat);
+        double ticks = (double) tick / file.ticksPerQuarter() / quarters * Beats.TICKS_PER_BEAT;
+        return new Beats((int) Math.round(Math.min(ticks, FURTHEST_TICK))).minus(upBeat);
     }
 
     private record Text(Beats at, String said) {
     }
 
-    private Stream<MidiEvent> metas(int type) {
-        return events.stream().filter(event -> event.getMessage() instanceof MetaMessage meta && meta.getType() == type);
+    private Stream<Event> metas(int type) {
+        return events.stream().filter(event -> event.type() == type);
     }
 
     private Stream<Text> texts(int... types) {
-        return Arrays.stream(types).boxed().flatMap(this::metas).map(event -> new Text(beat(event.getTick()), new String(((MetaMessage) event.getMessage()).getData(), StandardCharsets.UTF_8)))
+        return Arrays.stream(types).boxed().flatMap(this::metas).map(event -> new Text(beat(event.tick()), PlainText.ofLine(new String(event.data(), StandardCharsets.UTF_8)).text()))
                 .sorted(Comparator.comparing(Text::at));
     }
 

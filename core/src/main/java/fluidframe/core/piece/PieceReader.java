@@ -2,6 +2,7 @@ package fluidframe.core.piece;
 
 import fluidframe.core.music.TempoMap;
 import fluidframe.core.phrase.Leftover;
+import fluidframe.core.text.PlainText;
 import fluidframe.core.time.Beats;
 import java.text.DecimalFormat;
 import java.text.DecimalFormatSymbols;
@@ -18,6 +19,7 @@ import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
+import org.apache.commons.lang3.StringUtils;
 
 /**
  * Reads a piece of music as a coach writes it down: "intro 4, verse 16, chorus 16, break 2, end 4; 29 bars a minute, slowing to 20 over the last 4 bars; hit on 1
@@ -26,34 +28,40 @@ import java.util.stream.Stream;
 public final class PieceReader {
 
     public static final int MOST_LETTERS = 4_000;
+    private static final int MOST_LETTERS_OF_A_CLAUSE = 200;
 
     private static final List<String> NUMBERS = List.of("one", "two", "three", "four", "five", "six", "seven", "eight", "nine", "ten", "eleven", "twelve");
     private static final String NUMBER = "\\d{1,3}|" + String.join("|", NUMBERS);
     private static final String TEMPO = "(\\d{1,3}(?:[.,]\\d{1,2})?)";
-    private static final String A_MINUTE = "\\s*(?:bars?|measures?)\\s*(?:a|per|/|each|to the|the)\\s*min(?:ute)?s?|\\s*(?:mpm|bars?/min)";
-    private static final String BEATS_A_MINUTE = "\\s*(?:beats?\\s*(?:a|per|/|each)\\s*min(?:ute)?|bpm)";
+    private static final String A_MINUTE = " ?(?:bars?|measures?) ?(?:a|per|/|each|to the|the) ?min(?:ute)?s?| ?(?:mpm|bars?/min)";
+    private static final String BEATS_A_MINUTE = " ?(?:beats? ?(?:a|per|/|each) ?min(?:ute)?|bpm)";
     private static final String KINDS = names(Stream.of(SectionKind.values()).flatMap(kind -> Stream.concat(Stream.of(kind.wording()), kind.synonyms().stream())));
     private static final String HITS = names(Stream.of(HitKind.values()).flatMap(kind -> Stream.concat(Stream.of(kind.wording()), kind.synonyms().stream())));
-    private static final String BARS = "((?:" + NUMBER + ")\\s*[x×]\\s*\\d{1,3}|(?:" + NUMBER + ")(?:\\s*\\+\\s*\\d{1,3})*)";
+    private static final String BARS = "((?:" + NUMBER + ") ?[x×] ?\\d{1,3}|(?:" + NUMBER + ")(?: ?\\+ ?\\d{1,3}+){0,30}+)";
 
     private static final Pattern CLAUSE = Pattern.compile("[^;,\\n]+");
-    private static final Pattern QUOTED = pattern("[\"“](.{1,80})[\"”]");
-    private static final Pattern METRE = pattern("(?:in |metre )?([234])\\s*/\\s*4|in (two|three|four|2|3|4)");
-    private static final Pattern UP_BEAT = pattern("(?:an? )?(?:up-?\\s?beat|pick-?\\s?up)(?: of)?\\s*(" + NUMBER + "|half|a half|½|&)?\\s*(?:(?:a )?beats?|counts?)?|(" + NUMBER + ") beats? (?:up-?\\s?beat|pick-?\\s?up)");
-    private static final Pattern STEADY = pattern("(?:tempo |at |then |now |about )*" + TEMPO + "(?:" + A_MINUTE + "|(" + BEATS_A_MINUTE + "))?(?: from (?:bar )?(\\d{1,3})(?: on)?)?");
+    private static final Pattern TEMPO_WORD = pattern("min|mpm|bpm|tempo");
+    private static final Pattern AND = pattern(" and (?=on |bar |\\d)|(?<=\\d) and ");
+    private static final Pattern PLUS = pattern(" ?\\+ ?");
+    private static final Pattern TIMES = pattern(" ?[x×] ?");
+    private static final Pattern QUOTED = pattern("[\"“]([^\"“”]{1,80}+)[\"”]");
+    private static final Pattern METRE = pattern("(?:in |metre )?([234]) ?/ ?4|in (two|three|four|2|3|4)");
+    private static final Pattern UP_BEAT = pattern("(?:an? )?(?:up-? ?beat|pick-? ?up)(?: of)? ?(" + NUMBER + "|half|a half|½|&)? ?(?:(?:a )?beats?|counts?)?|(" + NUMBER + ") beats? (?:up-? ?beat|pick-? ?up)");
+    private static final Pattern STEADY = pattern("(?:tempo |at |then |now |about ){0,4}+" + TEMPO + "(?:" + A_MINUTE + "|(" + BEATS_A_MINUTE + "))?(?: from (?:bar )?(\\d{1,3})(?: on)?)?");
     private static final Pattern STEADY_FROM = pattern("(?:then )?from bar (\\d{1,3})(?: on)?,? (?:at )?" + TEMPO + "(?:" + A_MINUTE + ")?");
     private static final Pattern GRADUAL = pattern("(?:slow(?:ing|s)?(?: down)?|rit(?:\\.|ardando)?|gets slower|speed(?:ing|s)?(?: up)?|quicken(?:ing|s)?|accel(?:\\.|erando)?|gradually) (?:to )?" + TEMPO + "(?:" + A_MINUTE + ")?"
             + "(?: (?:over|in|during) (?:the )?last (" + NUMBER + ")(?: bars?)?| from (?:bar )?(\\d{1,3})(?: (?:to|till|until|-) (?:bar )?(\\d{1,3}|the end))?| (?:over|in) bars? (\\d{1,3}) ?(?:-|–|to) ?(\\d{1,3})| by bar (\\d{1,3}))?");
     private static final Pattern SECTION = pattern("(?:(?:the|a) )?(?:(first|second|third|last) )?(" + KINDS + "|[a-d])(?: (\\d|" + String.join("|", NUMBERS) + ")(?= ))?(?: of|:| =| -)? ?" + BARS
-            + " ?(?:bars?)?(?: ?[(\\[] ?([\\d+ ]+) ?[)\\]]| in phrases of (" + NUMBER + ")| as ([\\d+ ]+))?(?: ?[x×] ?(\\d)| (twice)| (\\d) times)?");
+            + " ?(?:bars?)?(?: ?[(\\[] ?([\\d+ ]{1,60}+)[)\\]]| in phrases of (" + NUMBER + ")| as ([\\d+ ]{1,60}+))?(?: ?[x×] ?(\\d)| (twice)| (\\d) times)?");
     private static final Pattern BARS_FIRST = pattern(BARS + " ?(?:bars?)?(?: of)?(?: (?:the|an?))? (" + KINDS + ")");
-    private static final Pattern HIT = pattern("(?:an? |the )?(" + HITS + ")s?(?: (?:on|at|in))?(?: (?:beat |count )?(\\d|one|two|three|four)\\s?(&|a|and)?(?: of(?: the)?| in))? ?(?:bars? )?#?(\\d{1,3})(?:\\.(\\d))?(?: (?:on )?(?:beat|count) (\\d))?");
+    private static final Pattern HIT = pattern("(?:an? |the )?(" + HITS + ")s?(?: (?:on|at|in))?(?: (?:beat |count )?(\\d|one|two|three|four) ?(&|a|and)?(?: of(?: the)?| in))? ?(?:bars? )?#?(\\d{1,3})(?:\\.(\\d))?(?: (?:on )?(?:beat|count) (\\d))?");
     private static final Pattern ANOTHER_HIT = pattern("(?:and )?(?:on )?(?:(?:beat )?(\\d|one|two|three|four) of )?(?:bar )?(\\d{1,3})");
-    private static final Pattern WORDS = pattern("(?:(?:cue|words?|sings?|sung)(?: words?)? )?[\"“](.{1,80})[\"”] (?:on|at|in)(?: (\\d) of)? ?bar (\\d{1,3})");
+    private static final Pattern WORDS = pattern("(?:(?:cue|words?|sings?|sung)(?: words?)? )?[\"“]([^\"“”]{1,80}+)[\"”] (?:on|at|in)(?: (\\d) of)? ?bar (\\d{1,3})");
     private static final Pattern FADE = pattern("(?:it )?(?:fades?|faded|fading)(?: out| away)?(?: (?:over|in|during) (?:the )?(?:last )?(" + NUMBER + ")(?: bars?)?)?");
     private static final Pattern TOTAL = pattern("(\\d{1,3}) bars?(?: (?:in all|all told|altogether|total|long))?");
     private static final int USUAL_FADE = 4;
 
+    private final PlainText plain;
     private final String text;
     private final int phraseBars;
     private final int beatsPerBar;
@@ -70,7 +78,8 @@ public final class PieceReader {
     private int fade;
 
     private PieceReader(String text, int beatsPerBar, int phraseBars) {
-        this.text = text.substring(0, Math.min(text.length(), MOST_LETTERS));
+        this.plain = PlainText.ofLines(text.substring(0, Math.min(text.length(), MOST_LETTERS)));
+        this.text = plain.text();
         this.phraseBars = phraseBars;
         this.beatsPerBar = clauses().map(clause -> METRE.matcher(clause.trim().toLowerCase(Locale.ROOT))).filter(Matcher::matches).map(metre -> number(first(metre, 1, 2))).findFirst().orElse(beatsPerBar);
     }
@@ -101,7 +110,7 @@ public final class PieceReader {
         while (clauses.find()) {
             String clause = clauses.group();
             int from = clauses.start() + clause.length() - clause.stripLeading().length();
-            readClause(clause.strip().replaceAll("[.\\s]+$", "").replaceAll("\\s+", " "), from, clauses.start() + clause.stripTrailing().length());
+            readClause(StringUtils.stripEnd(clause, ". ").strip(), from, clauses.start() + clause.stripTrailing().length());
         }
         atTheEnd.forEach(Runnable::run);
         return new PieceLine(title, piece(), sentences, leftovers);
@@ -152,10 +161,10 @@ public final class PieceReader {
     }
 
     private void readClause(String clause, int from, int to) {
-        boolean understood = METRE.matcher(clause).matches() || readTitle(clause) || readUpBeat(clause) || readTempo(clause) || readFade(clause) || readWords(clause) || readHit(clause)
-                || readSection(clause) || readTotal(clause);
+        boolean understood = clause.length() <= MOST_LETTERS_OF_A_CLAUSE && (METRE.matcher(clause).matches() || readTitle(clause) || readUpBeat(clause) || readTempo(clause) || readFade(clause) || readWords(clause) || readHit(clause)
+                || readSection(clause) || readTotal(clause));
         if (!understood && !clause.isEmpty()) {
-            leftovers.add(new Leftover(from, to, text.substring(from, to), List.of()));
+            leftovers.add(new Leftover(from, to, text.substring(from, to), List.of()).in(plain));
         }
     }
 
@@ -199,7 +208,7 @@ public final class PieceReader {
             return change(bar(number(from.group(1))), tempo(from.group(2)), false);
         }
         Matcher steady = STEADY.matcher(clause);
-        boolean says = steady.matches() && (clause.matches("(?i).*(min|mpm|bpm|tempo).*") || steady.group(3) != null);
+        boolean says = steady.matches() && (TEMPO_WORD.matcher(clause).find() || steady.group(3) != null);
         if (!says) {
             return false;
         }
@@ -281,7 +290,7 @@ public final class PieceReader {
     }
 
     private boolean readHit(String clause) {
-        String[] several = clause.split("(?i) and (?=on |bar |\\d)|(?i)(?<=\\d) and ");
+        String[] several = AND.split(clause);
         boolean all = true;
         for (String each : several) {
             Matcher hit = HIT.matcher(each.strip());
@@ -354,11 +363,11 @@ public final class PieceReader {
 
     /** "16", "8+6", "2 x 8" or "8 x 2", with what is said of its phrases besides. */
     private List<Integer> phrases(String bars, String said) {
-        String[] sum = bars.split("\\s*\\+\\s*");
+        String[] sum = PLUS.split(bars);
         if (sum.length > 1) {
             return Arrays.stream(sum).map(PieceReader::number).toList();
         }
-        String[] product = bars.split("(?i)\\s*[x×]\\s*");
+        String[] product = TIMES.split(bars);
         if (product.length == 2) {
             int one = number(product[0]);
             int other = number(product[1]);
@@ -366,7 +375,7 @@ public final class PieceReader {
         }
         int all = number(bars);
         if (said.contains("+")) {
-            List<Integer> phrases = Arrays.stream(said.split("\\s*\\+\\s*")).map(String::strip).map(PieceReader::number).toList();
+            List<Integer> phrases = Arrays.stream(PLUS.split(said)).map(String::strip).map(PieceReader::number).toList();
             int together = phrases.stream().mapToInt(Integer::intValue).sum();
             if (together == all) {
                 return phrases;

@@ -2,12 +2,14 @@ package fluidframe.core.practice;
 
 import fluidframe.core.couple.Part;
 import fluidframe.core.notation.Column;
+import fluidframe.core.text.PlainText;
 import fluidframe.core.text.UnreadableTextException;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.function.UnaryOperator;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
+import org.apache.commons.lang3.StringUtils;
 
 /** Something that is practised and remembered by itself. */
 public sealed interface Subject {
@@ -109,7 +111,7 @@ public sealed interface Subject {
     record Fault(String id, Part part, int step, Optional<Column> cell, String words) implements Subject {
 
         public Fault {
-            words = words.replace('~', '-').strip().replaceAll("\\s+", " ").replaceFirst("\\.$", "");
+            words = StringUtils.removeEnd(PlainText.ofLine(words.replace('~', '-')).text().strip(), ".");
         }
 
         @Override

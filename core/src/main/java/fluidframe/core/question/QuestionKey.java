@@ -16,7 +16,7 @@ import java.util.regex.Pattern;
  */
 public record QuestionKey(QuestionKind kind, String figure, Part part, int row, int salt) {
 
-    private static final Pattern FORM = Pattern.compile("([a-z-]+)~([a-z0-9-]{1,120})~(man|lady)~(\\d{1,2})~(\\d{1,9})");
+    private static final Pattern FORM = Pattern.compile("([a-z-]{1,40})~([a-z0-9-]{1,120})~(man|lady)~(\\d{1,2})~(\\d{1,9})");
 
     /**
      * @throws UnreadableTextException if the text is no key

@@ -2,6 +2,7 @@ package fluidframe.core.rules;
 
 import java.util.Locale;
 import java.util.Optional;
+import org.apache.commons.lang3.StringUtils;
 
 /** From the least to the most that is allowed, both included; either may be open. */
 public record Limits(Optional<Double> least, Optional<Double> most) {
@@ -58,6 +59,6 @@ public record Limits(Optional<Double> least, Optional<Double> most) {
 
     /** A number to one decimal, whole where it is. */
     public static String said(double number) {
-        return String.format(Locale.ROOT, "%.1f", number).replaceAll("\\.0$", "");
+        return StringUtils.removeEnd(String.format(Locale.ROOT, "%.1f", number), ".0");
     }
 }

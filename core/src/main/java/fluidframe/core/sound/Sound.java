@@ -4,9 +4,13 @@ import fluidframe.core.music.Percussion;
 import fluidframe.core.text.UnreadableTextException;
 import java.util.Arrays;
 import java.util.Locale;
+import java.util.regex.Pattern;
 
 /** Something short that can be heard. Its {@link #id()} reads back to an equal sound. */
 public sealed interface Sound {
+
+    /** How a key of an instrument is numbered. */
+    Pattern NUMBER = Pattern.compile("[1-9]\\d?");
 
     /** Small letters, digits and hyphens. */
     String id();
@@ -96,7 +100,7 @@ public sealed interface Sound {
     }
 
     private static int key(String number, String id) {
-        if (!number.matches("[1-9]\\d?")) {
+        if (!NUMBER.matcher(number).matches()) {
             unknown(id);
         }
         return Integer.parseInt(number);

@@ -1,5 +1,6 @@
 package fluidframe.core.space;
 
+import fluidframe.core.text.PlainText;
 import fluidframe.core.text.UnreadableTextException;
 
 import java.util.List;
@@ -161,7 +162,7 @@ public sealed interface Alignment {
      * @throws UnreadableTextException if the text is no alignment
      */
     static Alignment parse(String text) {
-        String plain = text.strip().replaceAll("\\s+", " ");
+        String plain = PlainText.ofLine(text).text().strip();
         Matcher moving = Texts.MOVING.matcher(plain);
         if (moving.matches()) {
             return new Moving(Texts.heading(moving.group(1)), Texts.heading(moving.group(2)));

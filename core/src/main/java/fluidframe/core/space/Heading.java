@@ -1,9 +1,12 @@
 package fluidframe.core.space;
 
+import fluidframe.core.text.PlainText;
 import fluidframe.core.text.UnreadableTextException;
 
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
+import java.util.regex.Pattern;
 
 /**
  * A direction in the room relative to the current line of dance. The eight named directions lie an eighth of a turn
@@ -25,6 +28,8 @@ public record Heading(int sixteenths) {
     public static final Heading WALL = new Heading(-4);
     /** Turning a corner the new line of dance is the old centre, a quarter to the left. */
     private static final Turn CORNER = new Turn(4);
+    private static final Pattern SLASH = Pattern.compile("/");
+    private static final Map<String, String> AGAINST = Map.of("DCA", "DC-A", "DWA", "DW-A", "ADC", "DC-A", "ADW", "DW-A");
 
     public Heading {
         int positive = Math.floorMod(sixteenths, Turn.WHOLE);
@@ -35,7 +40,7 @@ public record Heading(int sixteenths) {
      * @throws UnreadableTextException if the text names no direction
      */
     public static Heading parse(String text) {
-        String[] names = text.strip().toUpperCase(Locale.ROOT).split("\\s*/\\s*");
+        String[] names = SLASH.split(PlainText.ofLine(text).text().strip().toUpperCase(Locale.ROOT));
         if (names.length == 1) {
             return new Heading(2 * named(names[0], text));
         }
@@ -50,8 +55,8 @@ public record Heading(int sixteenths) {
     }
 
     private static int named(String name, String text) {
-        String plain = name.replaceAll("[\\s.]", "").replaceAll("^(D[CW])A$", "$1-A").replaceAll("^ADC$", "DC-A").replaceAll("^ADW$", "DW-A");
-        int index = NAMES.indexOf(plain);
+        String plain = name.replace(" ", "").replace(".", "");
+        int index = NAMES.indexOf(AGAINST.getOrDefault(plain, plain));
         if (index < 0) {
             throw new UnreadableTextException(text, EXPECTED);
         }

@@ -1,6 +1,7 @@
 package fluidframe.core.space;
 
 import fluidframe.core.text.Fraction;
+import fluidframe.core.text.PlainText;
 import fluidframe.core.text.UnreadableTextException;
 
 import java.util.Locale;
@@ -22,7 +23,7 @@ public record Turn(int sixteenths) {
     private static final int MOST = 2 * WHOLE;
     private static final Map<Integer, String> SPOKEN = Map.of(1, "a sixteenth of a turn", 2, "an eighth of a turn", 4, "a quarter turn", 6, "three eighths of a turn",
             8, "half a turn", 10, "five eighths of a turn", 12, "three quarters of a turn", 14, "seven eighths of a turn", WHOLE, "a whole turn");
-    private static final Pattern TEXT = Pattern.compile("(.+?)\\s*(L|R|left|right)", Pattern.CASE_INSENSITIVE);
+    private static final Pattern TEXT = Pattern.compile("([^LR]{1,16}?) ?(L|R|left|right)", Pattern.CASE_INSENSITIVE);
     private static final String EXPECTED = "an amount of turn such as 1/4 R or 3/8 L";
 
     /**
@@ -36,7 +37,7 @@ public record Turn(int sixteenths) {
      * @throws UnreadableTextException if the text is no amount of turn, or finer than a sixteenth
      */
     public static Turn parse(String text) {
-        String trimmed = text.strip();
+        String trimmed = PlainText.ofLine(text).text().strip();
         if (trimmed.equals("0") || trimmed.equals("-")) {
             return NONE;
         }

@@ -1,6 +1,7 @@
 package fluidframe.core.step;
 
 import fluidframe.core.space.Side;
+import fluidframe.core.text.PlainText;
 import fluidframe.core.text.UnreadableTextException;
 import fluidframe.core.time.Beats;
 
@@ -34,7 +35,8 @@ public record BodyAction(List<Entry> entries) {
 
     public static final BodyAction NONE = new BodyAction(List.of());
 
-    private static final Pattern ENTRY = Pattern.compile("(?<move>.+?)(?:\\s+(?<side>L|R|left|right))?(?:\\s*@\\s*(?<at>[\\d /½¼¾⅓⅔]+))?", Pattern.CASE_INSENSITIVE);
+    private static final Pattern SEPARATOR = Pattern.compile("[;,]");
+    private static final Pattern ENTRY = Pattern.compile("(?<move>.{1,80}?)(?: (?<side>L|R|left|right))?(?: ?@ ?(?<at>[\\d /½¼¾⅓⅔]{1,16}))?", Pattern.CASE_INSENSITIVE);
 
     public BodyAction {
         entries = List.copyOf(entries);
@@ -45,7 +47,7 @@ public record BodyAction(List<Entry> entries) {
      */
     public static BodyAction parse(String text) {
         List<Entry> entries = new ArrayList<>();
-        for (String piece : text.split("[;,]")) {
+        for (String piece : SEPARATOR.split(PlainText.ofLine(text).text())) {
             String plain = piece.strip();
             if (plain.isEmpty() || plain.equals("-")) {
                 continue;

@@ -1,5 +1,6 @@
 package fluidframe.core.step;
 
+import fluidframe.core.text.PlainText;
 import fluidframe.core.text.UnreadableTextException;
 
 import java.util.ArrayList;
@@ -58,8 +59,8 @@ public record RiseFall(List<Phase> phases) {
 
     private static final String EXPECTED = "rise and fall such as cr e1, cont, up, lo e3, rem up, BR or NFR";
     private static final Pattern PHASE = Pattern.compile(
-            "\\s*[,;]?\\s*(?<kind>rem(?:ains?)?\\s+up|nfr|no\\s+foot\\s+rise|br|body\\s+rise|cr|commence(?:s)?(?:\\s+to\\s+rise)?|cont(?:inues?)?|up|lo(?:wers?)?)\\b"
-                    + "(?:\\s*(?:(?<end>e(?:nd\\s+of)?)\\s*(?<endstep>\\d{1,2})?|(?<step>\\d{1,2})))?(?=[\\s,;]|$)\\s*", Pattern.CASE_INSENSITIVE);
+            " ?[,;]? ?(?<kind>rem(?:ains?)? up|nfr|no foot rise|br|body rise|cr|commences?(?: to rise)?|cont(?:inues?)?|up|lo(?:wers?)?)(?!\\w)"
+                    + "(?: ?(?:(?<end>e(?:nd of)?) ?(?<endstep>\\d{1,2})?|(?<step>\\d{1,2})))?(?=[ ,;]|$) ?", Pattern.CASE_INSENSITIVE);
 
     public RiseFall {
         phases = List.copyOf(phases);
@@ -73,11 +74,12 @@ public record RiseFall(List<Phase> phases) {
             return NONE;
         }
         List<Phase> phases = new ArrayList<>();
-        Matcher matcher = PHASE.matcher(text);
+        String plain = PlainText.ofLine(text).text();
+        Matcher matcher = PHASE.matcher(plain);
         int at = 0;
-        while (at < text.length()) {
-            if (!matcher.find(at) || matcher.start() != at) {
-                throw new UnreadableTextException(text.substring(at).strip(), EXPECTED, List.of("cr e1", "up", "lo e3"));
+        while (at < plain.length()) {
+            if (!matcher.region(at, plain.length()).lookingAt()) {
+                throw new UnreadableTextException(plain.substring(at).strip(), EXPECTED, List.of("cr e1", "up", "lo e3"));
             }
             Optional<Integer> step = Optional.ofNullable(matcher.group("endstep"))
                     .or(() -> Optional.ofNullable(matcher.group("step"))).map(Integer::valueOf);

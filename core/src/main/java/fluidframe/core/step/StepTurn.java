@@ -2,6 +2,7 @@ package fluidframe.core.step;
 
 import fluidframe.core.space.Side;
 import fluidframe.core.space.Turn;
+import fluidframe.core.text.PlainText;
 import fluidframe.core.text.UnreadableTextException;
 
 import java.util.ArrayList;
@@ -42,10 +43,12 @@ public record StepTurn(Turn between, Turn on, BodyTurn body, Optional<Phase> pha
 
     private static final String EXPECTED =
             "a turn such as 1/4 R, on 1/2 L, body 1/8 R, body less, body completes, begin R or cont R";
+    private static final String SIZE = "[\\d/½¼¾⅛⅜⅝⅞ ]{1,16}";
+    private static final Pattern FRACTION = Pattern.compile("\\d ?/ ?\\d");
     private static final Pattern CLAUSE = Pattern.compile(
-            "\\s*[,;]?\\s*(?:(?<phase>begin|commence|com|cont)\\s*(?:to turn\\s*)?(?<side>L|R)\\b"
-                    + "|body\\s+(?:turns\\s+)?(?:(?<completes>completes?|comp)\\b|less(?:\\s+(?<less>[\\d/½¼¾⅛⅜⅝⅞]+(?:\\s+\\d+/\\d+)?))?|(?<body>[\\d/½¼¾⅛⅜⅝⅞ ]+\\s*[LR])\\b)"
-                    + "|(?<on>on\\s+)?(?<turn>[\\d/½¼¾⅛⅜⅝⅞ ]+\\s*[LR])\\b)\\s*", Pattern.CASE_INSENSITIVE);
+            (" ?[,;]? ?(?:(?<phase>begin|commence|com|cont) ?(?:to turn ?)?(?<side>L|R)(?!\\w)"
+                    + "|body (?:turns )?(?:(?<completes>completes?|comp)(?!\\w)|less(?: (?<less>[\\d/½¼¾⅛⅜⅝⅞]{1,8}(?: \\d{1,2}/\\d{1,2})?))?|(?<body>SIZE[LR])(?!\\w))"
+                    + "|(?<on>on )?(?<turn>SIZE[LR])(?!\\w)) ?").replace("SIZE", SIZE), Pattern.CASE_INSENSITIVE);
 
     /**
      * @throws UnreadableTextException naming the text that is no turn
@@ -55,11 +58,12 @@ public record StepTurn(Turn between, Turn on, BodyTurn body, Optional<Phase> pha
             return NONE;
         }
         StepTurn read = NONE;
-        Matcher matcher = CLAUSE.matcher(text);
+        String plain = PlainText.ofLine(text).text();
+        Matcher matcher = CLAUSE.matcher(plain);
         int at = 0;
-        while (at < text.length()) {
-            if (!matcher.find(at) || matcher.start() != at) {
-                throw new UnreadableTextException(text.substring(at).strip(), EXPECTED, nearest(text));
+        while (at < plain.length()) {
+            if (!matcher.region(at, plain.length()).lookingAt()) {
+                throw new UnreadableTextException(plain.substring(at).strip(), EXPECTED, nearest(plain));
             }
             read = read.with(matcher);
             at = matcher.end();
@@ -68,8 +72,8 @@ public record StepTurn(Turn between, Turn on, BodyTurn body, Optional<Phase> pha
     }
 
     private static List<String> nearest(String text) {
-        Matcher number = Pattern.compile("\\d\\s*/\\s*\\d").matcher(text);
-        String size = number.find() ? number.group().replaceAll("\\s", "") : "1/4";
+        Matcher number = FRACTION.matcher(text);
+        String size = number.find() ? number.group().replace(" ", "") : "1/4";
         return List.of(size + " R", size + " L", "on " + size + " R");
     }
 

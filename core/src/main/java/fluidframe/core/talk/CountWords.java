@@ -7,10 +7,14 @@ import fluidframe.core.text.Token;
 import java.util.Optional;
 import java.util.OptionalInt;
 import java.util.Set;
+import java.util.regex.Pattern;
 import java.util.stream.Collectors;
 
 /** Counts as they are said, each before or after the step that it times. */
 final class CountWords {
+
+    private static final Pattern DASH = Pattern.compile(" ?[-–] ?");
+    private static final Pattern NUMBER = Pattern.compile("\\d{1,2}");
 
     /** Counts that are never anything else. */
     private static final Set<String> SPOKEN = Set.of("slow", "quick");
@@ -74,7 +78,7 @@ final class CountWords {
         if (!mark) {
             return at;
         }
-        boolean tied = at + 1 < sentence.tokens.size() && sentence.number(at + 1).isPresent() && sentence.statement.text().substring(sentence.tokens.get(at).to(), sentence.tokens.get(at + 1).from()).matches("\\s*[-–]\\s*");
+        boolean tied = at + 1 < sentence.tokens.size() && sentence.number(at + 1).isPresent() && DASH.matcher(sentence.statement.text().substring(sentence.tokens.get(at).to(), sentence.tokens.get(at + 1).from())).matches();
         boolean heldOn = at + 2 == sentence.tokens.size() && sentence.number(at).isPresent() && sentence.number(at + 1).filter(next -> next == 1 || next == sentence.number(at).get() + 1).isPresent();
         return tied || heldOn ? at + 2 : at + 1;
     }
@@ -84,6 +88,6 @@ final class CountWords {
     }
 
     private static OptionalInt beat(String count) {
-        return count.matches("\\d{1,2}") ? OptionalInt.of(Integer.parseInt(count)) : OptionalInt.empty();
+        return NUMBER.matcher(count).matches() ? OptionalInt.of(Integer.parseInt(count)) : OptionalInt.empty();
     }
 }

@@ -3,6 +3,7 @@ package fluidframe.core.talk;
 import fluidframe.core.couple.Part;
 import fluidframe.core.dance.Dance;
 import fluidframe.core.notation.FigureDraft;
+import fluidframe.core.text.PlainText;
 import fluidframe.core.work.Stopping;
 import java.util.HashSet;
 import java.util.List;
@@ -18,6 +19,7 @@ public final class DescriptionReader {
     /** Longer than any coach talks about one figure. */
     public static final int MOST_LETTERS = 20_000;
 
+    private final PlainText plain;
     private final String text;
     private final boolean amends;
     private final ToldFigure figure;
@@ -26,7 +28,8 @@ public final class DescriptionReader {
     private final StatementReader statements;
 
     private DescriptionReader(String told, FigureDraft draft, Dance dance, boolean amends, Part part) {
-        this.text = told.substring(0, Math.min(told.length(), MOST_LETTERS));
+        this.plain = PlainText.ofLines(told.substring(0, Math.min(told.length(), MOST_LETTERS)));
+        this.text = plain.text();
         this.amends = amends;
         this.figure = new ToldFigure(draft, dance);
         this.heard = new Heard(text);
@@ -80,6 +83,6 @@ public final class DescriptionReader {
         }
         Set<String> derived = new HashSet<>(amends ? figure.draft().derived() : List.of());
         heard.taken().forEach(each -> derived.remove(each.place().pointer()));
-        return new Description(figure.written(derived), heard.taken(), heard.leftovers());
+        return new Description(figure.written(derived), heard.taken().stream().map(taken -> taken.in(plain)).toList(), heard.leftovers().stream().map(leftover -> leftover.in(plain)).toList());
     }
 }

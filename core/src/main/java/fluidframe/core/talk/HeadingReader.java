@@ -12,11 +12,16 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.Set;
+import java.util.regex.Pattern;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
+import org.apache.commons.lang3.StringUtils;
 
 /** Reads what is told of a figure besides its steps: its title, level, cues, faults and drills. */
 final class HeadingReader {
+
+    private static final Pattern SEMICOLON = Pattern.compile(" ?; ?");
+    private static final Pattern DASH = Pattern.compile(" [—–-] ");
 
     private static final int MOST_TITLE_WORDS = 7;
     private static final int MOST_WORDS_OF_A_NAME = 5;
@@ -68,7 +73,7 @@ final class HeadingReader {
         String said = sentence.text().substring(words.get(after + 1).from()).strip();
         String whole = said.endsWith(".") && said.indexOf('.') == said.length() - 1 ? said.substring(0, said.length() - 1) : said;
         boolean several = match.get().meaning() != Words.Told.TITLE && words.get(match.get().length() - 1).word().endsWith("s");
-        for (String each : several ? whole.split("\\s*;\\s*") : new String[]{whole}) {
+        for (String each : several ? SEMICOLON.split(whole) : new String[]{whole}) {
             add(match.get().meaning(), each, sentence);
         }
         readTo = sentence.to();
@@ -108,7 +113,7 @@ final class HeadingReader {
             return false;
         }
         String[] pieces = sentence.text().split(",", -1);
-        boolean counted = pieces[0].contains("(") && new CountPhrasing().rows(pieces[0].substring(pieces[0].indexOf('(')).replaceAll("[()]", " ")).size() > 1;
+        boolean counted = pieces[0].contains("(") && new CountPhrasing().rows(StringUtils.replaceChars(pieces[0].substring(pieces[0].indexOf('(')), "()", "  ")).size() > 1;
         boolean more = counted || namesFigure(Tokens.of(pieces[0])) && Arrays.stream(pieces).skip(1).map(String::strip).anyMatch(piece -> !isKnown(piece));
         if (more || Tokens.of(pieces[0]).size() > MOST_TITLE_WORDS) {
             return false;
@@ -153,7 +158,7 @@ final class HeadingReader {
     /** "Fallaway rock: left foot back …": what is left of a sentence that begins with its title. */
     Statement withoutTitle(Statement sentence) {
         int bracket = sentence.text().indexOf('(');
-        int comma = bracket > 0 && namesFigure(Tokens.of(sentence.text().substring(0, bracket))) && new CountPhrasing().rows(sentence.text().substring(bracket).replaceAll("[().]", " ")).size() > 1 ? bracket : sentence.text().indexOf(',');
+        int comma = bracket > 0 && namesFigure(Tokens.of(sentence.text().substring(0, bracket))) && new CountPhrasing().rows(StringUtils.replaceChars(sentence.text().substring(bracket), "().", "   ")).size() > 1 ? bracket : sentence.text().indexOf(',');
         int colon = sentence.text().indexOf(':');
         boolean counted = bracket > 0 && comma == bracket;
         if (comma > 0 && (colon < 0 || comma < colon) && namesFigure(Tokens.of(sentence.text().substring(0, comma)))) {
@@ -168,7 +173,7 @@ final class HeadingReader {
         if (!names) {
             return sentence;
         }
-        String title = sentence.text().substring(0, colon).split("\\s+[—–-]\\s+")[0].strip();
+        String title = DASH.split(sentence.text().substring(0, colon))[0].strip();
         figure.become(figure.draft().withTitle(title));
         heard.take(sentence.from(), sentence.from() + colon, Place.field("title"), title);
         return new Statement(sentence.text().substring(counted ? colon : colon + 1), sentence.from() + (counted ? colon : colon + 1));

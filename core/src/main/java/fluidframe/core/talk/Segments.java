@@ -11,6 +11,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.regex.Pattern;
 
 /** Finds the words of a statement that fill one cell: a word that can only begin a cell of some column, and as much after it as that column understands. */
 final class Segments {
@@ -35,7 +36,7 @@ final class Segments {
                     "outside", "op", "extended", "contact", "tandem", "close", "partner")));
     /** Where two columns understand equally many words, the first of these. */
     private static final List<Column> ORDER = List.of(Column.FOOT_POSITION, Column.ALIGNMENT, Column.TURN, Column.RISE, Column.FOOTWORK, Column.SWAY, Column.CBM, Column.ACTION, Column.RELATION, Column.BODY);
-    private static final String LETTERS_OF_THE_FOOT = "[HTBF]{1,4}";
+    private static final Pattern LETTERS_OF_THE_FOOT = Pattern.compile("[HTBF]{1,4}");
     private static final Set<String> SPEAKING_OF_SWAY = Set.of("sway", "sways", "swaying", "swayed");
     private static final Set<String> SPEAKING_OF_TURN = Set.of("turn", "turns", "turning", "quarter", "quarters", "half", "eighth", "eighths", "sixteenth", "sixteenths", "°", "degrees", "deg", "degree", "body");
 
@@ -52,6 +53,9 @@ final class Segments {
 
     /** After these the foot that crosses may be named before the one that is crossed. */
     static final Set<String> CROSSING = Set.of("cross", "crosses", "crossing", "lock", "locks", "hook", "hooks");
+
+    /** No cell is said in more. */
+    private static final int MOST_WORDS = 30;
 
     private final String text;
     private final List<Token> tokens;
@@ -88,7 +92,7 @@ final class Segments {
 
     private boolean begins(Column column, int from) {
         Token token = tokens.get(from);
-        boolean letters = column == Column.FOOTWORK && text.substring(token.from(), token.to()).matches(LETTERS_OF_THE_FOOT);
+        boolean letters = column == Column.FOOTWORK && LETTERS_OF_THE_FOOT.matcher(text.substring(token.from(), token.to())).matches();
         return letters || begins(column, token);
     }
 
@@ -118,7 +122,8 @@ final class Segments {
 
     /** @param named whether the column was named, so that the words need not tell it */
     private Optional<Segment> read(Column column, int from, int end, Situation situation, boolean named) {
-        int to = column == Column.FOOT_POSITION ? ownFoot(from, end) : end;
+        int last = Math.min(end, from + MOST_WORDS);
+        int to = column == Column.FOOT_POSITION ? ownFoot(from, last) : last;
         while (!named && to > from && joins(to - 1)) {
             to--;
         }

@@ -17,7 +17,10 @@ record Statement(String text, int from) {
     /** Words that a dot only shortens. */
     private static final Set<String> SHORTENED = Set.of("diag", "sl", "approx", "fwd", "bk", "cont", "comm", "com", "ctr", "opp", "pos", "sd", "cl", "e", "i", "o", "no", "nat", "rev", "prog", "eg", "ie");
 
-    private static final Pattern LINE_NUMBER = Pattern.compile("\\s*\\d{1,2}");
+    /** Longer than anybody speaks without a breath. */
+    private static final int MOST_LETTERS = 2_000;
+    private static final int LONGEST_LINE_NUMBER = 3;
+    private static final Pattern LINE_NUMBER = Pattern.compile(" ?\\d{1,2}");
 
     int to() {
         return from + text.length();
@@ -41,9 +44,17 @@ record Statement(String text, int from) {
             if (ends) {
                 add(text, begin, at, offset, statements);
                 begin = at + 1;
+            } else if (sentences && isTooLong(text, begin, at)) {
+                add(text, begin, at, offset, statements);
+                begin = at;
             }
         }
         return statements;
+    }
+
+    /** Whoever pastes without a dot is read in pieces: at the next blank, or in the midst of what has none. */
+    private static boolean isTooLong(String text, int begin, int at) {
+        return at - begin >= MOST_LETTERS && (text.charAt(at) == ' ' || at - begin >= 2 * MOST_LETTERS);
     }
 
     private static boolean endsSentence(String text, int at) {
@@ -56,7 +67,8 @@ record Statement(String text, int from) {
     }
 
     private static boolean numbersLine(String text, int at) {
-        return LINE_NUMBER.matcher(text.substring(text.lastIndexOf('\n', Math.max(0, at - 1)) + 1, at)).matches();
+        int line = text.lastIndexOf('\n', Math.max(0, at - 1)) + 1;
+        return at - line <= LONGEST_LINE_NUMBER && LINE_NUMBER.matcher(text.substring(line, at)).matches();
     }
 
     private static String wordBefore(String text, int at) {

@@ -5,6 +5,7 @@ import fluidframe.core.notation.Place;
 import fluidframe.core.phrase.Phrasebook;
 import fluidframe.core.text.Token;
 import fluidframe.core.text.Tokens;
+import fluidframe.core.work.Stopping;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -61,6 +62,7 @@ final class StatementReader {
         sentence.placedHere = false;
         int at = wholeSentences.readCounts() || wholeSentences.readArms() ? sentence.tokens.size() : initial();
         while (at < sentence.tokens.size()) {
+            Stopping.check();
             at = readFrom(at);
         }
     }

@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.OptionalInt;
 import java.util.stream.IntStream;
+import org.apache.commons.lang3.StringUtils;
 
 /** Which row is spoken of: "step five", "on two", "the last step". */
 final class StepNames {
@@ -61,7 +62,7 @@ final class StepNames {
 
     /** Where steps are counted slow and quick, a number before a colon names a step. */
     private boolean isCountedInWords() {
-        return IntStream.range(0, sentence.rows().size()).anyMatch(row -> sentence.rows().cell(row, Column.COUNT).matches("[SQ].*"));
+        return IntStream.range(0, sentence.rows().size()).anyMatch(row -> StringUtils.startsWithAny(sentence.rows().cell(row, Column.COUNT), "S", "Q"));
     }
 
     /** While a figure is told, "on two" after a step says when it is taken; before a step it names the step, unless that would leave some out. */

@@ -1,6 +1,7 @@
 package fluidframe.core.talk;
 
 import fluidframe.core.notation.Place;
+import fluidframe.core.text.PlainText;
 
 /**
  * What was taken from some words.
@@ -12,4 +13,9 @@ import fluidframe.core.notation.Place;
  * @param derived whether it was not said but follows: a side that was said before, the partner's opposite
  */
 public record Taken(int from, int to, Place place, String text, boolean derived) {
+
+    /** The same where the words stand in what was written. */
+    Taken in(PlainText plain) {
+        return new Taken(plain.from(from), plain.to(to), place, text, derived);
+    }
 }

@@ -10,11 +10,12 @@ import java.util.Set;
 import java.util.regex.Pattern;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
+import org.apache.commons.lang3.StringUtils;
 
 /** What a sentence says of many rows at once: a cell each, the same throughout, nothing but counts; and what arms do, which is kept as it was said. */
 final class WholeSentences {
 
-    private static final Pattern STEPS_COUNTED = Pattern.compile("^[\\s,]*\\w+ steps?\\b[:,\\s]*");
+    private static final Pattern STEPS_COUNTED = Pattern.compile("^[\\s,]*+\\w++ steps?(?!\\w)[:,\\s]*+");
     private static final Set<String> ARMS = Set.of("hand", "hands", "arm", "arms", "elbow", "elbows");
     private static final Set<String> MOVED = Set.of("raise", "raises", "raised", "lift", "lifts", "lower", "lowers", "lowered", "drops", "drop", "extends", "extend", "circle", "circles", "pushes", "pulls");
 
@@ -66,7 +67,7 @@ final class WholeSentences {
     boolean readCounts() {
         boolean before = sentence.rows().now() < 0;
         boolean after = IntStream.range(0, sentence.rows().size()).noneMatch(row -> !sentence.rows().cell(row, Column.COUNT).isEmpty());
-        List<String> counts = sentence.amends || sentence.rowNamed || !before && !after ? List.of() : new CountPhrasing().rows(STEPS_COUNTED.matcher(sentence.statement.text()).replaceFirst("").replaceAll("[()]", " "));
+        List<String> counts = sentence.amends || sentence.rowNamed || !before && !after ? List.of() : new CountPhrasing().rows(StringUtils.replaceChars(STEPS_COUNTED.matcher(sentence.statement.text()).replaceFirst(""), "()", "  "));
         if (counts.size() < 2 || !before && counts.size() != sentence.rows().size()) {
             return false;
         }

@@ -14,7 +14,7 @@ import org.hipparchus.util.ArithmeticUtils;
  */
 public record Fraction(int parts, int whole) {
 
-    private static final Pattern MIXED = Pattern.compile("(?:(\\d{1,4}+)(?!\\s*/))?\\s*(?:(\\d{1,4})\\s*/\\s*(\\d{1,4}))?");
+    private static final Pattern MIXED = Pattern.compile("(?:(\\d{1,4}+)(?! ?/))? ?(?:(\\d{1,4}) ?/ ?(\\d{1,4}))?");
     private static final Map<String, String> SIGNS = Map.of("½", "1/2", "¼", "1/4", "¾", "3/4", "⅛", "1/8",
             "⅜", "3/8", "⅝", "5/8", "⅞", "7/8", "⅓", "1/3", "⅔", "2/3");
 
@@ -32,7 +32,7 @@ public record Fraction(int parts, int whole) {
         for (Map.Entry<String, String> sign : SIGNS.entrySet()) {
             plain = plain.replace(sign.getKey(), " " + sign.getValue());
         }
-        plain = plain.trim();
+        plain = PlainText.ofLine(plain).text().trim();
         Matcher matcher = MIXED.matcher(plain);
         if (plain.isEmpty() || !matcher.matches()) {
             throw new UnreadableTextException(text, "a number such as 1, 3/8 or 1 1/2");

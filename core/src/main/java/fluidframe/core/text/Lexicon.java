@@ -20,6 +20,7 @@ import org.apache.commons.text.similarity.LevenshteinDistance;
 public final class Lexicon<T extends Term> {
 
     private static final Pattern SEPARATORS = Pattern.compile("[\\s,;]+");
+    private static final Pattern BLANK = Pattern.compile(" ");
     private static final int SUGGESTIONS = 3;
 
     private final String expected;
@@ -119,6 +120,6 @@ public final class Lexicon<T extends Term> {
     }
 
     private static List<String> words(String normalised) {
-        return normalised.isEmpty() ? List.of() : List.of(normalised.split(" "));
+        return normalised.isEmpty() ? List.of() : List.of(BLANK.split(normalised));
     }
 }

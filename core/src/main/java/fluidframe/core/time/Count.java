@@ -18,8 +18,10 @@ import java.util.stream.Collectors;
 public record Count(List<CountToken> tokens) {
 
     private static final Pattern MARK = Pattern.compile(
-            "[\\s,|]+|(?<open>\\()|(?<close>\\))|(?<beats>\\d{1,2}(?![\\d/])(?:-\\d{1,2}(?![\\d/]))*)|(?<words>[sq](?:-[sq])?(?![-–a-z]))"
+            "[\\s,|]+|(?<open>\\()|(?<close>\\))|(?<beats>\\d{1,2}(?![\\d/])(?:-\\d{1,2}+(?![\\d/]))*+)|(?<words>[sq](?:-[sq])?(?![-–a-z]))"
                     + "|(?<and>&|and(?![a-z]))|(?<a>a(?![a-z]))|(?<held>h(?:old)?(?![a-z]))", Pattern.CASE_INSENSITIVE);
+    private static final Pattern BLANK = Pattern.compile("\\s");
+    private static final Pattern DASH = Pattern.compile("-");
     /** From here on a number could as well be two beats. */
     private static final int TWO_FIGURES = 10;
     private static final String EXPECTED = "a count such as S Q Q, 1 2 3, 2 3 4-1, 1 a 2 or 2 3 4 & 1, with ( ) for no weight and h for a held beat";
@@ -37,8 +39,8 @@ public record Count(List<CountToken> tokens) {
         boolean bracketed = false;
         int at = 0;
         while (at < text.length()) {
-            if (!matcher.find(at) || matcher.start() != at || matcher.end() == at) {
-                throw new UnreadableTextException(text.substring(at).split("\\s")[0], EXPECTED);
+            if (!matcher.region(at, text.length()).lookingAt() || matcher.end() == at) {
+                throw new UnreadableTextException(BLANK.split(text.substring(at))[0], EXPECTED);
             }
             if (matcher.group("open") != null || matcher.group("close") != null) {
                 boolean opens = matcher.group("open") != null;
@@ -69,7 +71,7 @@ public record Count(List<CountToken> tokens) {
 
     private static Optional<CountToken> token(Matcher matcher, boolean bracketed, int last) {
         if (matcher.group("beats") != null) {
-            List<Integer> beats = Arrays.stream(matcher.group("beats").split("-")).map(Integer::valueOf).toList();
+            List<Integer> beats = Arrays.stream(DASH.split(matcher.group("beats"))).map(Integer::valueOf).toList();
             if (beats.contains(0)) {
                 throw new UnreadableTextException(matcher.group("beats"), "beats counted from 1");
             }
@@ -79,7 +81,7 @@ public record Count(List<CountToken> tokens) {
             return Optional.of(new CountToken.Numbered(beats, bracketed));
         }
         if (matcher.group("words") != null) {
-            String[] words = matcher.group("words").toUpperCase(Locale.ROOT).split("-");
+            String[] words = DASH.split(matcher.group("words").toUpperCase(Locale.ROOT));
             return Optional.of(new CountToken.Worded(Arrays.stream(words).map(Word::valueOf).toList(), bracketed));
         }
         if (matcher.group("and") != null) {

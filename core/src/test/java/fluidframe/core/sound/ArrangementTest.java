@@ -13,6 +13,7 @@ import fluidframe.core.piece.Laying;
 import fluidframe.core.piece.NotesReader;
 import fluidframe.core.piece.Piece;
 import fluidframe.core.piece.PieceReader;
+import fluidframe.core.piece.WrittenNotes;
 import fluidframe.core.routine.Placement;
 import fluidframe.core.routine.Routine;
 import fluidframe.core.routine.Score;
@@ -92,7 +93,7 @@ class ArrangementTest {
     @ValueSource(strings = {"", "up-beat 1, ", "up-beat half, ", "up-beat 2, "})
     void whatTheBandWritesReadsBackBarForBar(String opening) {
         Piece piece = PieceReader.read(opening + "verse 8, chorus 9; 30 bars a minute; 20 bars a minute from bar 5", 3, 8).piece().orElseThrow();
-        Piece read = NotesReader.read(MidiScore.of(Track.of(piece, WALTZ), WALTZ.rhythm(), 100), 8).piece().orElseThrow();
+        Piece read = NotesReader.read(WrittenNotes.file(MidiScore.of(Track.of(piece, WALTZ), WALTZ.rhythm(), 100)), 8).piece().orElseThrow();
         assertThat(read.upBeat()).isEqualTo(piece.upBeat());
         assertThat(read.bars()).isEqualTo(piece.bars());
         assertThat(read.barLines().get(10)).isCloseTo(piece.barLines().get(10), within(0.001));
