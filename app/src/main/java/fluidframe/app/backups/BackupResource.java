@@ -2,16 +2,14 @@ package fluidframe.app.backups;
 
 import fluidframe.app.backups.Backups.Kept;
 import fluidframe.app.backups.Backups.Restored;
+import fluidframe.app.bodies.SentBody;
 import io.swagger.v3.oas.annotations.media.Content;
 import io.swagger.v3.oas.annotations.media.Schema;
 import io.swagger.v3.oas.annotations.responses.ApiResponse;
 import io.swagger.v3.oas.annotations.tags.Tag;
 import jakarta.servlet.http.HttpServletRequest;
 import java.io.IOException;
-import java.io.InputStream;
-import java.nio.file.Files;
 import java.nio.file.Path;
-import java.nio.file.StandardCopyOption;
 import java.util.List;
 import org.springframework.core.io.FileSystemResource;
 import org.springframework.core.io.Resource;
@@ -88,12 +86,6 @@ class BackupResource {
     @PostMapping(path = "/restorations", consumes = ZIP)
     @io.swagger.v3.oas.annotations.parameters.RequestBody(content = @Content(mediaType = ZIP, schema = @Schema(type = "string", format = "binary")))
     RestoredDocument restore(HttpServletRequest request) throws IOException {
-        Path sent = Files.createTempFile("fluidframe-sent", ".zip");
-        try (InputStream body = request.getInputStream()) {
-            Files.copy(body, sent, StandardCopyOption.REPLACE_EXISTING);
-            return RestoredDocument.of(backups.restore(sent));
-        } finally {
-            Files.delete(sent);
-        }
+        return RestoredDocument.of(backups.restore(SentBody.of(request).file()));
     }
 }

@@ -17,6 +17,7 @@ import fluidframe.app.postures.PostureDocument;
 import fluidframe.app.postures.PostureReading;
 import fluidframe.app.postures.PostureStore;
 import fluidframe.app.problems.Fault;
+import fluidframe.app.problems.Problems;
 import fluidframe.app.problems.RefusedException;
 import fluidframe.app.routines.RoutineDocument;
 import fluidframe.app.routines.RoutineReader;
@@ -43,11 +44,9 @@ import java.util.function.Function;
 import java.util.function.Predicate;
 import java.util.function.UnaryOperator;
 import java.util.stream.Stream;
-import org.springframework.context.annotation.Lazy;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.PlatformTransactionManager;
 import org.springframework.transaction.support.TransactionTemplate;
-import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
 
 /**
@@ -59,7 +58,6 @@ public class BookImporter {
 
     private static final int LONGEST_TITLE = 120;
 
-    private final BookSchema schema;
     private final FigureStore figures;
     private final PieceStore pieces;
     private final RoutineStore routines;
@@ -69,8 +67,7 @@ public class BookImporter {
     private final JsonMapper json;
     private final TransactionTemplate transaction;
 
-    BookImporter(@Lazy BookSchema schema, FigureStore figures, PieceStore pieces, RoutineStore routines, ProfileStore profiles, EventStore events, PostureStore postures, JsonMapper json, PlatformTransactionManager transactions) {
-        this.schema = schema;
+    BookImporter(FigureStore figures, PieceStore pieces, RoutineStore routines, ProfileStore profiles, EventStore events, PostureStore postures, JsonMapper json, PlatformTransactionManager transactions) {
         this.figures = figures;
         this.pieces = pieces;
         this.routines = routines;
@@ -86,8 +83,7 @@ public class BookImporter {
     }
 
     /** How everything in a book stands to what is stored. */
-    PlanDocument plan(JsonNode tree) {
-        BookDocument book = checked(tree);
+    PlanDocument plan(BookDocument book) {
         List<ItemDocument> items = new ArrayList<>();
         readFigures(book).forEach(figure -> items.add(item(figure)));
         piecesOf(book).forEach(piece -> items.add(item(Kind.PIECE, piece, pieces)));
@@ -126,19 +122,15 @@ public class BookImporter {
         return there.map(text -> text.equals(here) ? Likeness.SAME : Likeness.DIFFERS).orElse(Likeness.NEW);
     }
 
-    /**
-     * @throws RefusedException naming every place that is wrong or needs a choice; nothing has been stored then
-     */
-    Imported take(JsonNode tree, Choices choices) {
-        return take(checked(tree), choices);
-    }
-
     /** Takes a book whose shape has been checked, and that has nothing in it that is there and differs. */
     public Imported take(BookDocument book) {
         return take(book, Choices.NONE);
     }
 
-    private Imported take(BookDocument book, Choices choices) {
+    /**
+     * @throws RefusedException naming every place that is wrong or needs a choice; nothing has been stored then
+     */
+    Imported take(BookDocument book, Choices choices) {
         Taking taking = new Taking(choices);
         List<Figure> read = readFigures(book);
         for (int i = 0; i < read.size(); i++) {
@@ -155,11 +147,6 @@ public class BookImporter {
         taking.postures.sortAll(posturesOf(book), document -> document, taking);
         refuse(taking.faults);
         return transaction.execute(status -> taking.store(book.title()));
-    }
-
-    private BookDocument checked(JsonNode tree) {
-        refuse(schema.faults(tree));
-        return json.treeToValue(tree, BookDocument.class);
     }
 
     private static List<PieceDocument> piecesOf(BookDocument book) {
@@ -189,7 +176,7 @@ public class BookImporter {
             try {
                 EventReading.read(event, profile, known, "/events/" + i);
             } catch (RefusedException wrong) {
-                faults.addAll(wrong.faults());
+                more(faults, wrong);
             }
         }
         refuse(faults);
@@ -206,7 +193,7 @@ public class BookImporter {
             try {
                 reading.apply(there.get(i), root + i);
             } catch (RefusedException wrong) {
-                faults.addAll(wrong.faults());
+                more(faults, wrong);
             }
         }
         refuse(faults);
@@ -229,7 +216,7 @@ public class BookImporter {
             try {
                 read.add(FigureReading.ofCatalogue().accepted(documents.get(i), "/figures/" + i));
             } catch (RefusedException wrong) {
-                faults.addAll(wrong.faults());
+                more(faults, wrong);
             }
         }
         refuse(faults);
@@ -245,10 +232,17 @@ public class BookImporter {
         }
     }
 
+    /** Nobody waits until the last of thousands is found. */
+    private static void more(List<Fault> faults, RefusedException wrong) {
+        faults.addAll(wrong.faults());
+        if (faults.size() >= Problems.MOST_FAULTS) {
+            refuse(faults);
+        }
+    }
+
     private static void refuse(List<Fault> faults) {
         if (!faults.isEmpty()) {
-            throw new RefusedException("The book was not taken in, and nothing of it was stored: "
-                    + (faults.size() == 1 ? faults.get(0).sentence() : faults.size() + " places are wrong, the first: " + faults.get(0).sentence()), faults);
+            throw BookReading.refused(faults);
         }
     }
 
@@ -299,7 +293,7 @@ public class BookImporter {
             try {
                 RoutineReader.readOfCatalogue(here, figuresOf(here), pieceOf(here), root);
             } catch (RefusedException wrong) {
-                faults.addAll(wrong.faults());
+                more(faults, wrong);
                 return;
             }
             if (choice == Choice.BOTH) {

@@ -1,5 +1,6 @@
 package fluidframe.app.exchange;
 
+import fluidframe.app.bodies.SentBody;
 import fluidframe.app.events.EventStore;
 import fluidframe.app.exchange.BookImporter.Imported;
 import fluidframe.app.exchange.ImportDocuments.ImportQuestion;
@@ -15,22 +16,24 @@ import io.swagger.v3.oas.annotations.media.Content;
 import io.swagger.v3.oas.annotations.media.Schema;
 import io.swagger.v3.oas.annotations.responses.ApiResponse;
 import io.swagger.v3.oas.annotations.tags.Tag;
+import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
-import jakarta.validation.Valid;
 import java.io.IOException;
+import java.io.InputStream;
+import java.io.UncheckedIOException;
 import java.util.List;
+import java.util.function.Function;
+import org.springframework.context.annotation.Lazy;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.MediaType;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
-import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 import tools.jackson.core.JsonGenerator;
-import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
 
 /** Whole books in and out. */
@@ -42,6 +45,7 @@ class BookResource {
     private static final List<String> PARTS = List.of("figures", "pieces", "routines", "profiles", "events", "postures");
 
     private final BookImporter importer;
+    private final BookReading reading;
     private final FigureStore figures;
     private final PieceStore pieces;
     private final RoutineStore routines;
@@ -51,8 +55,9 @@ class BookResource {
     private final JsonMapper json;
     private final Work work;
 
-    BookResource(BookImporter importer, FigureStore figures, PieceStore pieces, RoutineStore routines, ProfileStore profiles, EventStore events, PostureStore postures, JsonMapper json, Work work) {
+    BookResource(BookImporter importer, @Lazy BookReading reading, FigureStore figures, PieceStore pieces, RoutineStore routines, ProfileStore profiles, EventStore events, PostureStore postures, JsonMapper json, Work work) {
         this.importer = importer;
+        this.reading = reading;
         this.figures = figures;
         this.pieces = pieces;
         this.routines = routines;
@@ -64,25 +69,37 @@ class BookResource {
     }
 
     /** Takes in a book in which nothing is there already and differs. */
-    @PostMapping("/books")
+    @PostMapping(path = "/books", consumes = MediaType.APPLICATION_JSON_VALUE)
     @ResponseStatus(HttpStatus.CREATED)
     Imported take(@io.swagger.v3.oas.annotations.parameters.RequestBody(
-            content = @Content(schema = @Schema(implementation = BookDocument.class))) @RequestBody JsonNode book) {
-        return work.patiently(() -> importer.take(book, Choices.NONE));
+            content = @Content(mediaType = MediaType.APPLICATION_JSON_VALUE, schema = @Schema(implementation = BookDocument.class))) HttpServletRequest request) {
+        return work.patiently(() -> importer.take(read(request, reading::book), Choices.NONE));
     }
 
     /** How everything in a book stands to what is stored; nothing is. */
-    @PostMapping("/import-plans")
+    @PostMapping(path = "/import-plans", consumes = MediaType.APPLICATION_JSON_VALUE)
     PlanDocument plan(@io.swagger.v3.oas.annotations.parameters.RequestBody(
-            content = @Content(schema = @Schema(implementation = BookDocument.class))) @RequestBody JsonNode book) {
-        return work.patiently(() -> importer.plan(book));
+            content = @Content(mediaType = MediaType.APPLICATION_JSON_VALUE, schema = @Schema(implementation = BookDocument.class))) HttpServletRequest request) {
+        return work.patiently(() -> importer.plan(read(request, reading::book)));
     }
 
     /** Takes in a book with a choice for what is there already and differs. */
-    @PostMapping("/imports")
+    @PostMapping(path = "/imports", consumes = MediaType.APPLICATION_JSON_VALUE)
     @ResponseStatus(HttpStatus.CREATED)
-    Imported take(@Valid @RequestBody ImportQuestion question) {
-        return work.patiently(() -> importer.take(question.book(), Choices.read(question.choices())));
+    Imported choose(@io.swagger.v3.oas.annotations.parameters.RequestBody(
+            content = @Content(mediaType = MediaType.APPLICATION_JSON_VALUE, schema = @Schema(implementation = ImportQuestion.class))) HttpServletRequest request) {
+        return work.patiently(() -> {
+            BookReading.Question question = read(request, reading::question);
+            return importer.take(question.book(), Choices.read(question.choices()));
+        });
+    }
+
+    private static <T> T read(HttpServletRequest request, Function<InputStream, T> reading) {
+        try (InputStream text = SentBody.of(request).read()) {
+            return reading.apply(text);
+        } catch (IOException e) {
+            throw new UncheckedIOException("What was sent cannot be read.", e);
+        }
     }
 
     /** Everything there is, as one book. It is written as it is stored, so that even a large one takes little memory. */

@@ -36,6 +36,9 @@ record Choices(Map<Item, Choice> byItem) {
         for (int i = 0; i < documents.size(); i++) {
             ChoiceDocument document = documents.get(i);
             String place = "/choices/" + i;
+            if (document == null || document.id() == null) {
+                throw BookReading.refused(List.of(Fault.of(place, "", "a kind, an id and a choice")));
+            }
             Kind kind = word(Kind.values(), document.kind(), place + "/kind", "figure, piece, routine, profile, event or posture");
             choices.put(new Item(kind, document.id()), word(Choice.values(), document.choice(), place + "/choice", "keep, replace or both"));
         }

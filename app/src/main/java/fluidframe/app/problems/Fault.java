@@ -16,12 +16,33 @@ import java.util.List;
  */
 public record Fault(String place, String found, String expected, String sentence, List<String> nearest) {
 
+    /** Of what was sent no more is said again. */
+    private static final int LONGEST_TEXT = 120;
+    private static final int LONGEST_SENTENCE = 1_000;
+
+    public Fault {
+        place = shortened(place, LONGEST_SENTENCE);
+        found = shortened(found, LONGEST_TEXT);
+        expected = shortened(expected, LONGEST_SENTENCE);
+        sentence = shortened(sentence, LONGEST_SENTENCE);
+        nearest = List.copyOf(nearest);
+    }
+
+    private static String shortened(String text, int most) {
+        return text != null && text.length() > most ? text.substring(0, most) + "…" : text;
+    }
+
     /**
      * @param found null or empty where nothing stands there
      */
     public static Fault of(String place, String found, String expected) {
-        String text = found == null ? "" : found;
+        String text = found == null ? "" : shortened(found, LONGEST_TEXT);
         return new Fault(place, text, expected, place + ": found " + (text.isEmpty() ? "nothing" : "\"" + text + "\"") + ", expected " + expected, List.of());
+    }
+
+    /** The same of a part of something larger. */
+    public Fault within(String root) {
+        return root.isEmpty() ? this : new Fault(root + place, found, expected, sentence.startsWith(place) ? root + sentence : root + ": " + sentence, nearest);
     }
 
     public static Fault of(String root, Unreadable unreadable) {

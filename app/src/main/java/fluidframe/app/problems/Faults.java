@@ -27,7 +27,17 @@ public final class Faults {
     }
 
     public void add(String place, String text, String expected) {
-        found.add(Fault.of(root + place, text != null && text.length() > LONGEST_NAME ? text.substring(0, LONGEST_NAME) + "…" : text, expected));
+        add(Fault.of(root + place, text, expected));
+    }
+
+    /**
+     * @throws RefusedException if there are as many as are said at once; nobody waits until all are found
+     */
+    public void add(Fault fault) {
+        found.add(fault);
+        if (found.size() >= Problems.MOST_FAULTS) {
+            refuse();
+        }
     }
 
     /** The list itself, for what reads a part of the document with its own root. */

@@ -4,6 +4,7 @@ package fluidframe.app.problems;
 public final class LastWords {
 
     private static final int ENDED_ITSELF = 3;
+    private static final int DEEPEST = 20;
 
     private LastWords() {
     }
@@ -11,15 +12,23 @@ public final class LastWords {
     /** Has every thread end the program once it finds no memory. */
     public static void listen() {
         Thread.setDefaultUncaughtExceptionHandler((thread, thrown) -> {
-            if (thrown instanceof OutOfMemoryError error) {
-                end(error);
-            }
+            heed(thrown);
             thrown.printStackTrace();
         });
     }
 
-    /** Ends the program at once for want of memory. */
-    public static void end(OutOfMemoryError error) {
+    /** Ends the program if this came of a want of memory, however it is wrapped: it would live on without answering anyone. */
+    public static void heed(Throwable thrown) {
+        int deep = 0;
+        for (Throwable cause = thrown; cause != null && deep < DEEPEST; cause = cause.getCause()) {
+            if (cause instanceof OutOfMemoryError error) {
+                end(error);
+            }
+            deep++;
+        }
+    }
+
+    private static void end(OutOfMemoryError error) {
         end("Fluid Frame has no memory left (" + error.getMessage() + ") and ends. Everything that was kept is safe. Start it again, with a larger HEAP if this comes back.");
     }
 

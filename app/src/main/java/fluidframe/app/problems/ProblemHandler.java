@@ -1,5 +1,6 @@
 package fluidframe.app.problems;
 
+import fluidframe.app.json.TooManyException;
 import fluidframe.core.work.TooMuchException;
 import java.util.List;
 import java.util.stream.Collectors;
@@ -19,6 +20,7 @@ import org.springframework.web.bind.annotation.RestControllerAdvice;
 import org.springframework.web.context.request.WebRequest;
 import org.springframework.web.servlet.mvc.method.annotation.ResponseEntityExceptionHandler;
 import tools.jackson.core.JacksonException;
+import tools.jackson.core.exc.StreamConstraintsException;
 import tools.jackson.core.exc.StreamReadException;
 import tools.jackson.databind.DatabindException;
 import tools.jackson.databind.exc.UnrecognizedPropertyException;
@@ -68,12 +70,6 @@ class ProblemHandler extends ResponseEntityExceptionHandler {
         LOG.debug("Whoever asked has gone", e);
     }
 
-    /** A program without memory would live on without answering anyone. */
-    @ExceptionHandler
-    void outOfMemory(OutOfMemoryError e) {
-        LastWords.end(e);
-    }
-
     /** What passes the book's schema may still not fit the values the program reckons with. */
     @ExceptionHandler
     ProblemDetail misfit(JacksonException e) {
@@ -82,6 +78,7 @@ class ProblemHandler extends ResponseEntityExceptionHandler {
 
     @ExceptionHandler
     ProblemDetail failed(Exception e) {
+        LastWords.heed(e);
         LOG.error("A request failed", e);
         return Problems.of(HttpStatus.INTERNAL_SERVER_ERROR, "Our mistake", "The program made a mistake; nothing was changed. The log says more.");
     }
@@ -98,7 +95,7 @@ class ProblemHandler extends ResponseEntityExceptionHandler {
     protected ResponseEntity<Object> handleMethodArgumentNotValid(MethodArgumentNotValidException e, HttpHeaders headers,
                                                                   HttpStatusCode status, WebRequest request) {
         List<Fault> faults = e.getBindingResult().getFieldErrors().stream()
-                .map(error -> Fault.of(pointer(error.getField()), error.getRejectedValue() == null ? "" : error.getRejectedValue().toString(),
+                .limit(Problems.MOST_FAULTS).map(error -> Fault.of(pointer(error.getField()), error.getRejectedValue() == null ? "" : error.getRejectedValue().toString(),
                         error.getDefaultMessage()))
                 .toList();
         return ResponseEntity.unprocessableContent()
@@ -107,11 +104,15 @@ class ProblemHandler extends ResponseEntityExceptionHandler {
 
     /** What is wrong with a JSON text: cut short, not JSON, an unknown field, or a value of the wrong kind. */
     static ProblemDetail unreadable(JacksonException e) {
-        if (e.getCause() instanceof BodyLimit.BodyTooLargeException tooLarge) {
-            return Problems.of(HttpStatus.CONTENT_TOO_LARGE, "Too large", tooLarge.getMessage());
-        }
         String place = e instanceof DatabindException databind ? pointer(databind) : "";
         String where = e.getLocation() == null ? "" : " (line " + e.getLocation().getLineNr() + ", column " + e.getLocation().getColumnNr() + ")";
+        if (e.getCause() instanceof TooManyException tooMany) {
+            Fault fault = Fault.of(place, "more than " + tooMany.most(), tooMany.expected());
+            return Problems.of(HttpStatus.UNPROCESSABLE_CONTENT, "Not stored", fault.sentence() + ".", List.of(fault));
+        }
+        if (e instanceof StreamConstraintsException) {
+            return Problems.of(HttpStatus.UNPROCESSABLE_CONTENT, "Not stored", "Something in it is deeper or longer than anything that is sent here" + where + "; nothing was stored.");
+        }
         if (e instanceof UnrecognizedPropertyException unknown) {
             List<String> known = unknown.getKnownPropertyIds().stream().map(Object::toString).sorted().toList();
             return Problems.of(HttpStatus.BAD_REQUEST, "Not readable", "There is no field \"" + unknown.getPropertyName() + "\" here" + where + ".",

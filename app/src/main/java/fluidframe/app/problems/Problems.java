@@ -15,6 +15,9 @@ import tools.jackson.databind.json.JsonMapper;
 /** The one form in which everything that went wrong is answered. */
 public final class Problems {
 
+    /** Nobody reads more of them; the rest is said once these are mended. */
+    public static final int MOST_FAULTS = 50;
+
     private Problems() {
     }
 
@@ -26,7 +29,7 @@ public final class Problems {
 
     static ProblemDetail of(HttpStatus status, String title, String detail, List<Fault> faults) {
         ProblemDetail problem = of(status, title, detail);
-        problem.setProperty("faults", faults);
+        problem.setProperty("faults", faults.size() > MOST_FAULTS ? faults.subList(0, MOST_FAULTS) : faults);
         return problem;
     }
 

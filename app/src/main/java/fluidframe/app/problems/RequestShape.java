@@ -78,11 +78,16 @@ class RequestShape extends OncePerRequestFilter {
     private static Optional<Refusal> contentType(HttpServletRequest request) {
         String type = request.getContentType();
         try {
-            return type == null || type.isBlank() || MediaType.parseMediaType(type).isConcrete() ? Optional.empty()
-                    : Optional.of(new Refusal(HttpStatus.UNSUPPORTED_MEDIA_TYPE, Fault.of(HttpHeaders.CONTENT_TYPE, type, "one type, such as application/json")));
+            boolean taken = type == null || type.isBlank() || MediaType.parseMediaType(type).isConcrete() && !isForm(MediaType.parseMediaType(type));
+            return taken ? Optional.empty() : Optional.of(new Refusal(HttpStatus.UNSUPPORTED_MEDIA_TYPE, Fault.of(HttpHeaders.CONTENT_TYPE, type, "one type, such as application/json")));
         } catch (InvalidMediaTypeException e) {
             return Optional.of(new Refusal(HttpStatus.UNSUPPORTED_MEDIA_TYPE, Fault.of(HttpHeaders.CONTENT_TYPE, type, "a type such as application/json")));
         }
+    }
+
+    /** Nothing here is sent as a form. */
+    private static boolean isForm(MediaType type) {
+        return MediaType.APPLICATION_FORM_URLENCODED.equalsTypeAndSubtype(type) || type.getType().equals("multipart");
     }
 
     private static Optional<Refusal> accept(HttpServletRequest request) {

@@ -7,6 +7,7 @@ import fluidframe.app.figures.FigureStore;
 import fluidframe.app.floor.Floors;
 import fluidframe.app.pieces.PieceStore;
 import fluidframe.app.problems.Fault;
+import fluidframe.app.problems.Problems;
 import fluidframe.app.problems.RefusedException;
 import fluidframe.app.routines.RoutineDocument.DancersDocument;
 import fluidframe.app.routines.RoutineDocument.ElementDocument;
@@ -339,7 +340,10 @@ public class RoutineReader {
         }
 
         private void fault(String place, String found, String expected) {
-            faults.add(Fault.of(root + place, found.length() > LONGEST_NAME ? found.substring(0, LONGEST_NAME) + "…" : found, expected));
+            faults.add(Fault.of(root + place, found, expected));
+            if (faults.size() >= Problems.MOST_FAULTS) {
+                throw new RefusedException(faults.get(0).sentence(), faults);
+            }
         }
     }
 }

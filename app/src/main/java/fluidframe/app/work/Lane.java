@@ -9,6 +9,8 @@ enum Lane {
     SHORT(2, 64, Duration.ofSeconds(8), Duration.ofSeconds(10)),
     /** What takes seconds: composing, very long routines, reports on all there is, a whole book coming in. */
     LONG(1, 24, Duration.ofSeconds(20), Duration.ofSeconds(45)),
+    /** What is large and has been sent: it is read, and then does whatever it asks for. */
+    BODIES(2, 64, Duration.ofSeconds(20), Duration.ofSeconds(60)),
     /** Sound that is played into a file while it is sent. */
     SOUND(1, 16, Duration.ofSeconds(30), Duration.ofSeconds(120));
 

@@ -5,8 +5,11 @@ import fluidframe.core.routine.Routine;
 import fluidframe.core.time.Beats;
 import fluidframe.core.work.StoppedException;
 import fluidframe.core.work.Stopping;
+import jakarta.servlet.ServletException;
+import java.io.IOException;
 import java.util.EnumMap;
 import java.util.Map;
+import java.util.concurrent.atomic.AtomicBoolean;
 import java.util.function.Function;
 import java.util.function.Supplier;
 import org.springframework.stereotype.Component;
@@ -22,6 +25,8 @@ public final class Work {
     private static final Beats ORDINARY = Beats.of(640);
 
     private final Map<Lane, Turns> turns = new EnumMap<>(Lane.class);
+    /** How the thread gives back its turn at reading what was sent, where it has one. */
+    private final ThreadLocal<Runnable> taken = new ThreadLocal<>();
 
     Work() {
         for (Lane lane : Lane.values()) {
@@ -68,6 +73,43 @@ public final class Work {
         });
     }
 
+    /** Something that may fail as reading fails. */
+    @FunctionalInterface
+    public interface Reading {
+
+        void read() throws IOException, ServletException;
+    }
+
+    /**
+     * Reads something large that has been sent, a few at a time, whatever is then done with it.
+     *
+     * @throws BusyException   if its turn does not come
+     * @throws HungUpException if nobody waits for it any more
+     */
+    public void takingIn(Reading reading) throws IOException, ServletException {
+        take(Lane.BODIES);
+        AtomicBoolean held = new AtomicBoolean(true);
+        taken.set(() -> {
+            if (held.compareAndSet(true, false)) {
+                turns.get(Lane.BODIES).giveBack();
+            }
+        });
+        try {
+            reading.read();
+        } finally {
+            letOthersBeRead();
+            taken.remove();
+        }
+    }
+
+    /** What was sent has been read; whatever it asks for is waited for in another line. */
+    private void letOthersBeRead() {
+        Runnable giveBack = taken.get();
+        if (giveBack != null) {
+            giveBack.run();
+        }
+    }
+
     /** How many wait for their turn. */
     int waiting(Lane lane) {
         return turns.get(lane).waiting();
@@ -79,11 +121,8 @@ public final class Work {
     }
 
     private <T> T in(Lane lane, Supplier<T> work) {
-        Patience waiting = new Patience(lane.longestWait(), Caller.hungUp());
-        if (!turns.get(lane).take(waiting)) {
-            throw waiting.isAlone() ? new HungUpException()
-                    : new BusyException("The program is busy with other work of this kind. Nothing was changed; try again in a few seconds.", lane.longestWait());
-        }
+        letOthersBeRead();
+        take(lane);
         Patience patience = new Patience(lane.longestWork(), Caller.hungUp());
         try {
             return Stopping.when(patience, work);
@@ -92,6 +131,14 @@ public final class Work {
                     : new BusyException("This took longer than " + lane.longestWork().toSeconds() + " seconds and was called off. Nothing was changed.", lane.longestWait());
         } finally {
             turns.get(lane).giveBack();
+        }
+    }
+
+    private void take(Lane lane) {
+        Patience waiting = new Patience(lane.longestWait(), Caller.hungUp());
+        if (!turns.get(lane).take(waiting)) {
+            throw waiting.isAlone() ? new HungUpException()
+                    : new BusyException("The program is busy with other work of this kind. Nothing was changed; try again in a few seconds.", lane.longestWait());
         }
     }
 }
