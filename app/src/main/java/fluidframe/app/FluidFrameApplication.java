@@ -3,6 +3,7 @@ package fluidframe.app;
 import fluidframe.app.problems.LastWords;
 import fluidframe.app.start.CannotStartException;
 import fluidframe.app.start.CommandLine;
+import fluidframe.app.storage.ForeignCode;
 import java.util.Map;
 import org.springframework.boot.SpringApplication;
 import org.springframework.boot.autoconfigure.SpringBootApplication;
@@ -14,6 +15,7 @@ public class FluidFrameApplication {
 
     public static void main(String[] args) {
         LastWords.listen();
+        ForeignCode.shutOut();
         try {
             CommandLine.of(args, System.getenv()).run(FluidFrameApplication::serve);
         } catch (CannotStartException e) {

@@ -8,6 +8,7 @@ import static org.hamcrest.Matchers.is;
 import static org.hamcrest.Matchers.not;
 import static org.hamcrest.Matchers.startsWith;
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.delete;
+import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.post;
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.put;
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.jsonPath;
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.status;
@@ -20,8 +21,10 @@ import java.util.Locale;
 import java.util.concurrent.atomic.AtomicInteger;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
+import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.boot.test.context.SpringBootTest;
 import org.springframework.http.MediaType;
+import org.springframework.jdbc.core.simple.JdbcClient;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.node.ArrayNode;
 import tools.jackson.databind.node.ObjectNode;
@@ -32,6 +35,8 @@ class LogbookHttpTest extends OverHttp {
 
     private static final AtomicInteger NUMBER = new AtomicInteger();
 
+    @Autowired
+    private JdbcClient jdbc;
     private String ada;
     private String ben;
     private String couple;
@@ -196,6 +201,51 @@ class LogbookHttpTest extends OverHttp {
         http.read("/api/people/{id}/record", ben).andExpect(jsonPath("$.couples[0].id", startsWith("couple-"))).andExpect(jsonPath("$.couples[0].title", startsWith("Ben Hale"))).andExpect(jsonPath("$.notes", hasSize(1)));
         mvc.perform(delete("/api/people/{id}", ben).header("If-Match", "\"0\"")).andExpect(status().isNoContent());
         assertThat(http.text("/api/lessons?from=2026-12-01&to=2026-12-01")).doesNotContain("of-" + couple + "\"");
+    }
+
+    /** Whatever it stands in: a figure, a piece, a posture, rules; in capitals, as a first name, in an id, in an older version. */
+    @Test
+    void nothingThatIsKeptNamesWhoIsErased() throws Exception {
+        http.send("/api/people", Http.JSON.createObjectNode().put("id", "zoltana-quill").put("title", "Zoltana Quill")).andExpect(status().isCreated());
+        ObjectNode figure = http.figure("waltz-whisk").put("id", "zoltanas-whisk").put("title", "Zoltana's Whisk");
+        figure.putArray("cues").add("As ZOLTANA QUILL does it").add("zoltana, breathe").add("the quilled sleeve stays");
+        http.send("/api/figures", figure).andExpect(status().isCreated());
+        ObjectNode routine = (ObjectNode) Http.JSON.readTree(http.text("/api/routines/lamplight-waltz"));
+        http.send("/api/routines", routine.deepCopy().put("id", "zoltana-quill-show").put("title", "For Zoltana")).andExpect(status().isCreated());
+        String opened = http.read("/api/routines/zoltana-quill-show").andReturn().getResponse().getHeader("ETag");
+        ObjectNode named = routine.deepCopy().put("id", "zoltana-quill-show").put("title", "Zoltana once more");
+        mvc.perform(put("/api/routines/zoltana-quill-show").header("If-Match", opened).contentType(MediaType.APPLICATION_JSON).content(Http.JSON.writeValueAsString(named))).andExpect(status().isOk());
+        ObjectNode posture = (ObjectNode) Http.JSON.readTree(http.text("/api/postures/" + Http.JSON.readTree(http.text("/api/postures")).get(0).get("id").asString()));
+        posture.putArray("faults").add("Zoltana lifts her shoulder");
+        http.send("/api/postures", posture.put("id", "as-zoltana-stands").put("title", "As Zoltana stands")).andExpect(status().isCreated());
+        String stale = http.read("/api/figures/zoltanas-whisk").andReturn().getResponse().getHeader("ETag");
+        mvc.perform(delete("/api/people/zoltana-quill").header("If-Match", "\"0\"")).andExpect(status().isNoContent());
+        for (String table : new String[] {"figure", "figure_aud", "routine", "routine_aud", "posture", "posture_aud", "piece", "rule_profile", "event", "couple", "lesson", "note", "class_plan", "person"}) {
+            assertThat(jdbc.sql("select * from " + table).query().listOfRows().stream().map(row -> row.toString().toLowerCase(Locale.ROOT)).filter(row -> row.contains("zoltana"))).as(table).isEmpty();
+        }
+        String there = jdbc.sql("select slug from figure where title like '%Whisk' and slug like 'figure-%'").query(String.class).single();
+        http.read("/api/figures/{id}", there).andExpect(jsonPath("$.cues[2]", is("the quilled sleeve stays"))).andExpect(jsonPath("$.title", is("erased's Whisk")));
+        mvc.perform(put("/api/figures/{id}", there).header("If-Match", stale).contentType(MediaType.APPLICATION_JSON).content(Http.JSON.writeValueAsString(figure.put("id", there)))).andExpect(status().isConflict());
+    }
+
+    /** Who is erased stays erased, whatever older copy is brought back. */
+    @Test
+    void anOlderBackupDoesNotBringBackWhoIsErased() throws Exception {
+        http.send("/api/people", Http.JSON.createObjectNode().put("id", "yevgenia-moss").put("title", "Yevgenia Moss").put("injuries", "right hip")).andExpect(status().isCreated());
+        http.send("/api/people", Http.JSON.createObjectNode().put("id", "somebody-else").put("title", "Somebody Else")).andExpect(status().isCreated());
+        handIn(note("said", 1, "figure~waltz-whisk", "good").put("words", "Yevgenia helped"));
+        String backup = Http.JSON.readTree(mvc.perform(post("/api/backups")).andReturn().getResponse().getContentAsString()).get("name").asString();
+        mvc.perform(delete("/api/people/yevgenia-moss").header("If-Match", "\"0\"")).andExpect(status().isNoContent());
+        mvc.perform(delete("/api/people/somebody-else").header("If-Match", "\"0\"")).andExpect(status().isNoContent());
+        http.send("/api/people", Http.JSON.createObjectNode().put("id", "somebody-else").put("title", "Another of that name")).andExpect(status().isCreated());
+        String later = Http.JSON.readTree(mvc.perform(post("/api/backups")).andReturn().getResponse().getContentAsString()).get("name").asString();
+        mvc.perform(post("/api/backups/{name}/restoration", backup)).andExpect(status().isOk());
+        http.read("/api/people/yevgenia-moss").andExpect(status().isNotFound());
+        assertThat(jdbc.sql("select document from note").query(String.class).list()).noneMatch(document -> document.contains("Yevgenia"));
+        mvc.perform(post("/api/backups/{name}/restoration", later)).andExpect(status().isOk());
+        http.read("/api/people/somebody-else").andExpect(jsonPath("$.title", is("Another of that name")));
+        mvc.perform(delete("/api/backups/{name}", backup)).andExpect(status().isNoContent());
+        http.read("/api/backups/{name}", backup).andExpect(status().isNotFound());
     }
 
     @Test

@@ -5,22 +5,25 @@ import fluidframe.app.problems.RefusedException;
 import fluidframe.app.storage.Rows;
 import fluidframe.app.storage.Staging;
 import fluidframe.app.storage.Table;
-import java.io.BufferedReader;
+import fluidframe.core.work.Stopping;
+import java.io.BufferedInputStream;
+import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.io.InputStream;
-import java.io.InputStreamReader;
 import java.io.OutputStream;
 import java.io.UncheckedIOException;
 import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
 import java.nio.file.Path;
-import java.security.DigestInputStream;
 import java.security.DigestOutputStream;
 import java.security.MessageDigest;
 import java.sql.Connection;
 import java.sql.SQLException;
 import java.util.ArrayList;
+import java.util.HashSet;
 import java.util.HexFormat;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Set;
 import java.util.TreeSet;
@@ -42,9 +45,14 @@ public final class BackupFile {
     private static final String FORMAT = "fluidframe-backup";
     private static final int VERSION = 1;
     private static final String CONTENTS = "backup.json";
-    /** More than any book and its history; a row is no longer than what may be sent. */
-    private static final long MOST_BYTES = 2L << 30;
-    private static final int LONGEST_ROW = 64 << 20;
+    /** A row is no longer than what may be sent, and its texts are written as JSON. */
+    private static final int LONGEST_ROW = 8 << 20;
+    private static final int LONGEST_CONTENTS = 1 << 20;
+    private static final int MOST_ENTRIES = 200;
+    /** What a file may hold, packed: so much, and so many times its own size. Documents of dancing pack to a tenth or a twentieth. */
+    private static final long ALWAYS_HELD = 32L << 20;
+    private static final long MOST_TIMES = 100;
+    private static final long MOST_BYTES = 1L << 30;
     private static final JsonMapper JSON = JsonMapper.shared();
 
     private BackupFile() {
@@ -124,35 +132,64 @@ public final class BackupFile {
      */
     static Contents check(Path file, int knownForm) {
         try (ZipFile zip = new ZipFile(file.toFile(), StandardCharsets.UTF_8)) {
-            Contents contents = contents(zip);
-            if (contents.form() > knownForm) {
-                throw refused(CONTENTS + ", form", String.valueOf(contents.form()), "at most " + knownForm + "; a newer Fluid Frame made it");
+            if (zip.size() > MOST_ENTRIES) {
+                throw refused("the file", zip.size() + " parts", "at most " + MOST_ENTRIES);
             }
+            Contents contents = contents(zip);
+            if (contents.form() < 1 || contents.form() > knownForm) {
+                throw refused(CONTENTS + ", form", String.valueOf(contents.form()), "1 to " + knownForm + "; a newer Fluid Frame makes later ones");
+            }
+            long left = Math.min(MOST_BYTES, ALWAYS_HELD + MOST_TIMES * Files.size(file));
+            Set<String> seen = new HashSet<>();
             for (Content content : contents.tables()) {
-                MessageDigest digest = DigestUtils.getSha256Digest();
-                try (InputStream text = new DigestInputStream(open(zip, content.entry()), digest)) {
-                    if (text.transferTo(OutputStream.nullOutputStream()) > MOST_BYTES) {
-                        throw refused(content.entry(), "more", "at most " + MOST_BYTES + " bytes");
-                    }
+                if (content == null || content.name() == null || content.columns() == null || content.sha256() == null || !seen.add(content.name().toUpperCase(Locale.ROOT))) {
+                    throw refused(CONTENTS + ", tables", content == null ? "" : content.name(), "each table once, with its columns, rows and checksum");
                 }
-                String found = HexFormat.of().formatHex(digest.digest());
-                if (!found.equals(content.sha256())) {
-                    throw refused(content.entry(), "the checksum " + found, content.sha256());
-                }
+                left -= length(zip, content, left);
             }
             return contents;
-        } catch (IOException e) {
-            throw refused(file.getFileName().toString(), String.valueOf(e.getMessage()), "a whole ZIP file");
+        } catch (IOException | IllegalArgumentException e) {
+            throw refused("the file", String.valueOf(e.getMessage()), "a whole ZIP file");
         }
+    }
+
+    /** How long a table's text is, its checksum compared. */
+    private static long length(ZipFile zip, Content content, long most) throws IOException {
+        MessageDigest digest = DigestUtils.getSha256Digest();
+        long length = 0;
+        try (InputStream text = open(zip, content.entry())) {
+            byte[] piece = new byte[1 << 16];
+            for (int got = text.read(piece); got >= 0; got = text.read(piece)) {
+                Stopping.check();
+                digest.update(piece, 0, got);
+                length += got;
+                if (length > most) {
+                    throw refused(content.entry(), "more than " + most + " bytes", "no more than a backup of this size holds");
+                }
+            }
+        }
+        String found = HexFormat.of().formatHex(digest.digest());
+        if (!found.equals(content.sha256())) {
+            throw refused(content.entry(), "the checksum " + found, content.sha256());
+        }
+        return length;
     }
 
     private static Contents contents(ZipFile zip) throws IOException {
         try (InputStream text = open(zip, CONTENTS)) {
-            JsonNode tree = JSON.readTree(text.readNBytes(LONGEST_ROW));
+            byte[] bytes = text.readNBytes(LONGEST_CONTENTS + 1);
+            if (bytes.length > LONGEST_CONTENTS) {
+                throw refused(CONTENTS, "more than " + LONGEST_CONTENTS + " bytes", "a list of contents");
+            }
+            JsonNode tree = JSON.readTree(bytes);
             if (!FORMAT.equals(tree.path("format").asString("")) || tree.path("version").asInt(0) != VERSION) {
                 throw refused(CONTENTS, tree.path("format").asString("nothing") + " " + tree.path("version").asString("nothing"), FORMAT + " " + VERSION);
             }
-            return JSON.treeToValue(tree, Contents.class);
+            Contents contents = JSON.treeToValue(tree, Contents.class);
+            if (contents.tables() == null || contents.tables().isEmpty()) {
+                throw refused(CONTENTS + ", tables", "", "the tables of form " + contents.form());
+            }
+            return contents;
         } catch (JacksonException e) {
             throw refused(CONTENTS, "", "a list of contents (" + e.getOriginalMessage() + ")");
         }
@@ -176,9 +213,14 @@ public final class BackupFile {
         staging.empty();
         List<Table> tables = Table.all(staging.connection());
         Set<String> unknown = new TreeSet<>(byName.keySet());
+        Set<String> missing = tables.stream().map(Table::name).collect(Collectors.toCollection(TreeSet::new));
+        missing.removeAll(byName.keySet());
         tables.forEach(table -> unknown.remove(table.name()));
         if (!unknown.isEmpty()) {
             throw refused(CONTENTS, String.join(", ", unknown), "only tables of form " + contents.form());
+        }
+        if (!missing.isEmpty()) {
+            throw refused(CONTENTS, "no " + String.join(", ", missing), "every table of form " + contents.form());
         }
         try (ZipFile zip = new ZipFile(file.toFile(), StandardCharsets.UTF_8)) {
             for (Table table : tables) {
@@ -195,27 +237,51 @@ public final class BackupFile {
             throw refused(content.entry(), String.join(", ", content.columns()), String.join(", ", table.columns()));
         }
         int[] line = {0};
-        try (BufferedReader text = new BufferedReader(new InputStreamReader(open(zip, content.entry()), StandardCharsets.UTF_8))) {
+        try (BufferedInputStream text = new BufferedInputStream(open(zip, content.entry()))) {
             Rows.write(table, connection, () -> {
+                Stopping.check();
                 line[0]++;
                 return row(content, line[0], text);
             });
         } catch (SQLException e) {
-            throw refused(content.entry() + ", line " + line[0], e.getMessage(), "rows of a backup");
+            throw refused(content.entry() + ", line " + line[0], firstLine(e), "rows of a backup");
         }
         if (line[0] - 1 != content.rows()) {
             throw refused(content.entry(), line[0] - 1 + " rows", content.rows() + " rows");
         }
     }
 
-    private static List<Object> row(Content content, int line, BufferedReader text) {
+    private static String firstLine(SQLException e) {
+        return String.valueOf(e.getMessage()).lines().findFirst().orElse("");
+    }
+
+    /** The next line, or nothing after the last; no longer than a row is. */
+    private static byte[] line(Content content, int line, InputStream text) throws IOException {
+        ByteArrayOutputStream bytes = new ByteArrayOutputStream();
+        for (int next = text.read(); next != '\n'; next = text.read()) {
+            if (next < 0) {
+                return bytes.size() == 0 ? null : bytes.toByteArray();
+            }
+            if (bytes.size() == LONGEST_ROW) {
+                throw refused(content.entry() + ", line " + line, "more than " + LONGEST_ROW + " bytes", "a row of a backup");
+            }
+            bytes.write(next);
+        }
+        return bytes.toByteArray();
+    }
+
+    private static List<Object> row(Content content, int line, InputStream text) {
         try {
-            String next = text.readLine();
+            byte[] next = line(content, line, text);
             if (next == null) {
                 return null;
             }
             List<Object> row = new ArrayList<>();
-            for (JsonNode value : JSON.readTree(next)) {
+            JsonNode values = JSON.readTree(next);
+            if (!values.isArray()) {
+                throw refused(content.entry() + ", line " + line, "", "a JSON array");
+            }
+            for (JsonNode value : values) {
                 row.add(value.isNull() ? null : value.isBoolean() ? (Object) value.booleanValue() : value.isNumber() ? (Object) value.longValue() : value.asString());
             }
             if (row.size() != content.columns().size()) {

@@ -3,6 +3,9 @@ package fluidframe.app.backups;
 import fluidframe.app.backups.Backups.Kept;
 import fluidframe.app.backups.Backups.Restored;
 import fluidframe.app.bodies.SentBody;
+import fluidframe.app.problems.ConflictException;
+import fluidframe.app.storage.Presence;
+import io.swagger.v3.oas.annotations.Parameter;
 import io.swagger.v3.oas.annotations.media.Content;
 import io.swagger.v3.oas.annotations.media.Schema;
 import io.swagger.v3.oas.annotations.responses.ApiResponse;
@@ -18,9 +21,11 @@ import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
+import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestHeader;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
@@ -34,17 +39,19 @@ class BackupResource {
     private static final String ZIP = "application/zip";
 
     private final Backups backups;
+    private final Presence presence;
 
-    BackupResource(Backups backups) {
+    BackupResource(Backups backups, Presence presence) {
         this.backups = backups;
+        this.presence = presence;
     }
 
-    /** A kept backup: its name, when it was made, and how large it is. */
+    /** A kept backup: its name, when it was made, how large it is, and when it is thrown away at the latest. */
     @Schema(name = "Backup")
-    record BackupDocument(String name, String made, long bytes) {
+    record BackupDocument(String name, String made, long bytes, String until) {
 
         static BackupDocument of(Kept kept) {
-            return new BackupDocument(kept.name(), kept.made().toString(), kept.bytes());
+            return new BackupDocument(kept.name(), kept.made().toString(), kept.bytes(), kept.until().toString());
         }
     }
 
@@ -64,7 +71,8 @@ class BackupResource {
 
     @PostMapping("/backups")
     @ResponseStatus(HttpStatus.CREATED)
-    BackupDocument make() {
+    BackupDocument make(@Parameter(hidden = true) @RequestHeader(name = Presence.HEADER, required = false) String word) {
+        requireMeant(word);
         return BackupDocument.of(backups.make());
     }
 
@@ -76,6 +84,13 @@ class BackupResource {
                 .header(HttpHeaders.CONTENT_DISPOSITION, ContentDisposition.attachment().filename(name).build().toString()).body(new FileSystemResource(file));
     }
 
+    /** Throws a backup away. */
+    @DeleteMapping("/backups/{name}")
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    void delete(@PathVariable String name) {
+        backups.delete(name);
+    }
+
     /** Brings back a backup that is kept here. */
     @PostMapping("/backups/{name}/restoration")
     RestoredDocument restore(@PathVariable String name) {
@@ -85,7 +100,14 @@ class BackupResource {
     /** Brings back a backup that is sent. */
     @PostMapping(path = "/restorations", consumes = ZIP)
     @io.swagger.v3.oas.annotations.parameters.RequestBody(content = @Content(mediaType = ZIP, schema = @Schema(type = "string", format = "binary")))
-    RestoredDocument restore(HttpServletRequest request) throws IOException {
+    RestoredDocument restore(HttpServletRequest request, @Parameter(hidden = true) @RequestHeader(name = Presence.HEADER, required = false) String word) throws IOException {
+        requireMeant(word);
         return RestoredDocument.of(backups.restore(SentBody.of(request).file()));
+    }
+
+    private void requireMeant(String word) {
+        if (!presence.isMeant(word)) {
+            throw new ConflictException("Another program than the one that was meant answers here; nothing was changed.");
+        }
     }
 }

@@ -1,14 +1,17 @@
 package fluidframe.app.backups;
 
+import fluidframe.app.problems.BusyException;
 import fluidframe.app.problems.UnknownException;
 import fluidframe.app.storage.Access;
 import fluidframe.app.storage.Changes;
 import fluidframe.app.storage.Database;
 import fluidframe.app.storage.DatabaseCheck;
 import fluidframe.app.storage.DatabaseFile;
+import fluidframe.app.storage.EverythingRestored;
 import fluidframe.app.storage.Rows;
 import fluidframe.app.storage.Staging;
 import fluidframe.app.storage.Stamp;
+import fluidframe.app.storage.StoredDocuments;
 import fluidframe.app.storage.Table;
 import java.io.IOException;
 import java.io.OutputStream;
@@ -17,17 +20,24 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.nio.file.StandardCopyOption;
 import java.sql.Connection;
+import java.sql.ResultSet;
 import java.sql.SQLException;
+import java.sql.Statement;
+import java.time.Duration;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.time.ZoneOffset;
 import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
+import java.util.concurrent.locks.ReentrantLock;
 import java.util.regex.Pattern;
 import java.util.stream.Stream;
 import org.springframework.beans.factory.annotation.Value;
+import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.jdbc.core.ConnectionCallback;
 import org.springframework.jdbc.core.JdbcTemplate;
 import org.springframework.stereotype.Service;
@@ -39,24 +49,36 @@ import org.springframework.transaction.support.TransactionTemplate;
 public class Backups {
 
     private static final String DAILY = "daily-";
-    private static final Pattern NAME = Pattern.compile("[a-z-]{1,40}-\\d{4}-\\d{2}-\\d{2}(-\\d{6})?\\.zip");
+    private static final String ERASED = "ERASED";
+    private static final Duration SOON = Duration.ofSeconds(10);
+    private static final Pattern NAME = Pattern.compile("[a-z-]{1,40}-\\d{4}-\\d{2}-\\d{2}(-\\d{6}(-\\d{1,3})?)?\\.zip");
 
     private final Database database;
     private final JdbcTemplate jdbc;
     private final PlatformTransactionManager transactions;
     private final Changes changes;
+    private final StoredDocuments documents;
+    private final ApplicationEventPublisher events;
     private final Path folder;
+    private final ReentrantLock restoring = new ReentrantLock();
 
-    Backups(Database database, JdbcTemplate jdbc, PlatformTransactionManager transactions, Changes changes, @Value("${spring.datasource.url}") String url) {
+    Backups(Database database, JdbcTemplate jdbc, PlatformTransactionManager transactions, Changes changes, StoredDocuments documents, ApplicationEventPublisher events, @Value("${spring.datasource.url}") String url) {
         this.database = database;
         this.jdbc = jdbc;
         this.transactions = transactions;
         this.changes = changes;
+        this.documents = documents;
+        this.events = events;
         this.folder = DatabaseFile.at(url).folder().resolve("backups");
     }
 
     /** A kept backup. */
     public record Kept(String name, Instant made, long bytes) {
+
+        /** When it is thrown away at the latest. */
+        Instant until() {
+            return made.plus(name.startsWith(DAILY) ? Retention.LONGEST_DAILY : Retention.LONGEST);
+        }
     }
 
     /** What a backup brought back, and the backup that was made of what there was before. */
@@ -108,28 +130,46 @@ public class Backups {
     private void thinOut(LocalDate today) {
         List<LocalDate> days = list().stream().map(Kept::name).filter(name -> name.startsWith(DAILY))
                 .map(name -> LocalDate.parse(name.substring(DAILY.length(), name.length() - ".zip".length()))).toList();
-        for (LocalDate day : Retention.superfluous(days, today)) {
-            try {
-                Files.delete(folder.resolve(DAILY + day + ".zip"));
-            } catch (IOException e) {
-                throw new UncheckedIOException("An old backup cannot be taken away.", e);
-            }
-        }
+        Retention.superfluous(days, today).forEach(day -> delete(DAILY + day + ".zip"));
+        list().stream().filter(kept -> !kept.name().startsWith(DAILY) && Retention.isOver(kept.made(), Instant.now())).map(Kept::name).forEach(this::delete);
     }
 
-    private Kept make(String name) {
+    private Kept make(String wanted) {
         try {
             Files.createDirectories(folder);
+            String name = free(wanted);
             Path unfinished = Files.createTempFile(folder, "unfinished", ".tmp");
             try {
                 write(unfinished);
-                Path file = Files.move(unfinished, folder.resolve(name + ".zip"), StandardCopyOption.ATOMIC_MOVE, StandardCopyOption.REPLACE_EXISTING);
+                Path file = Files.move(unfinished, folder.resolve(name + ".zip"), StandardCopyOption.ATOMIC_MOVE);
                 return new Kept(file.getFileName().toString(), Files.getLastModifiedTime(file).toInstant(), Files.size(file));
             } finally {
                 Files.deleteIfExists(unfinished);
             }
         } catch (IOException | UncheckedIOException e) {
             throw database.refusal(e);
+        }
+    }
+
+    /** Of two that are made in one second each has its own name; of a day there is one. */
+    private String free(String wanted) {
+        String name = wanted;
+        for (int number = 2; Files.exists(folder.resolve(name + ".zip")); number++) {
+            name = wanted + "-" + number;
+        }
+        return name;
+    }
+
+    /**
+     * Throws a backup away.
+     *
+     * @throws UnknownException if there is no backup of that name
+     */
+    public void delete(String name) {
+        try {
+            Files.delete(file(name));
+        } catch (IOException e) {
+            throw new UncheckedIOException("The backup cannot be thrown away.", e);
         }
     }
 
@@ -153,18 +193,36 @@ public class Backups {
      * @throws fluidframe.app.problems.RefusedException naming the place where the file is no whole backup; nothing is changed then
      */
     public Restored restore(Path file) {
+        if (!restoring.tryLock()) {
+            throw new BusyException("Another backup is being brought back. Nothing was changed; try again when it is done.", SOON);
+        }
+        try {
+            return restoreAlone(file);
+        } finally {
+            restoring.unlock();
+        }
+    }
+
+    /** Between the copy of what there is and what comes in its place nobody keeps anything, so that all that was acknowledged is in one of the two. */
+    private Restored restoreAlone(Path file) {
         BackupFile.Contents contents = BackupFile.check(file, DatabaseCheck.latestForm());
         try (Staging staging = new Staging(contents.form(), folder.getParent())) {
             BackupFile.layDown(file, contents, staging);
-            String before = make("before-restore-" + Stamp.now()).name();
+            documents.check(staging.connection());
             try (Connection own = database.getConnection()) {
                 Staging.restartIdentities(own, staging.connection());
             }
-            new TransactionTemplate(transactions).executeWithoutResult(status -> jdbc.execute((ConnectionCallback<Void>) live -> {
-                replace(live, staging.connection());
+            String before = new TransactionTemplate(transactions).execute(status -> {
+                String copy = make("before-restore-" + Stamp.now()).name();
+                jdbc.execute((ConnectionCallback<Void>) live -> {
+                    replace(live, staging.connection());
+                    return null;
+                });
+                events.publishEvent(new EverythingRestored());
                 changes.everythingRestored();
-                return null;
-            }));
+                return copy;
+            });
+            database.compactSoon();
             return new Restored(contents.rows("figure"), contents.rows("routine"), before);
         } catch (SQLException e) {
             throw new IllegalStateException("The backup could not be laid down.", e);
@@ -173,10 +231,40 @@ public class Backups {
         }
     }
 
+    /** Who has been erased stays so; what comes in counts as saved after all that there was, so that no page that is still open is taken for the latest. */
     private static void replace(Connection live, Connection from) throws SQLException {
+        List<List<Object>> erased = new ArrayList<>();
+        Map<String, Long> revisions = new HashMap<>();
+        for (Table table : Table.all(live)) {
+            if (table.name().equals(ERASED)) {
+                Rows.read(table, live, erased::add);
+            }
+            if (isRevised(table)) {
+                revisions.put(table.name(), latest(table, live));
+            }
+        }
         Table.empty(live);
         for (Table table : Table.all(live)) {
             Rows.copy(table, from, live);
+            if (table.name().equals(ERASED)) {
+                Rows.merge(table, live, erased);
+            }
+            if (isRevised(table)) {
+                try (Statement statement = live.createStatement()) {
+                    statement.executeUpdate("update " + table.quoted() + " set revision = revision + " + (revisions.get(table.name()) + 1));
+                }
+            }
+        }
+    }
+
+    private static boolean isRevised(Table table) {
+        return table.columns().contains("REVISION") && !table.columns().contains("REV");
+    }
+
+    private static long latest(Table table, Connection live) throws SQLException {
+        try (Statement statement = live.createStatement(); ResultSet row = statement.executeQuery("select coalesce(max(revision), 0) from " + table.quoted())) {
+            row.next();
+            return row.getLong(1);
         }
     }
 }

@@ -2,7 +2,6 @@ package fluidframe.app.backups;
 
 import fluidframe.app.storage.DatabaseCheck;
 import fluidframe.app.storage.DatabaseFile;
-import fluidframe.app.storage.Staging;
 
 import java.io.IOException;
 import java.io.OutputStream;
@@ -15,7 +14,7 @@ import java.time.Instant;
 import java.time.ZoneOffset;
 import java.time.temporal.ChronoUnit;
 
-/** Backups made and brought back while the program does not run. */
+/** Backups made and looked at while the program does not run. */
 public final class OfflineBackup {
 
 
@@ -34,18 +33,9 @@ public final class OfflineBackup {
     }
 
     /**
-     * @param makeRoom puts the file that is there out of the way, once it is sure that the backup can be brought back
      * @throws fluidframe.app.problems.RefusedException naming the place where the file is no whole backup
-     * @throws IOException                              if it cannot be written
      */
-    public static void restore(Path backup, DatabaseFile file, Runnable makeRoom) throws IOException {
-        BackupFile.Contents contents = BackupFile.check(backup, DatabaseCheck.latestForm());
-        try (Staging staging = new Staging(contents.form(), file.folder())) {
-            BackupFile.layDown(backup, contents, staging);
-            makeRoom.run();
-            staging.moveTo(file);
-        } catch (SQLException e) {
-            throw new IOException(e.getMessage(), e);
-        }
+    public static void check(Path backup) {
+        BackupFile.check(backup, DatabaseCheck.latestForm());
     }
 }

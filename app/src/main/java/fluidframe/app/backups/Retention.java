@@ -1,5 +1,7 @@
 package fluidframe.app.backups;
 
+import java.time.Duration;
+import java.time.Instant;
 import java.time.LocalDate;
 import java.time.temporal.ChronoUnit;
 import java.time.temporal.IsoFields;
@@ -16,6 +18,15 @@ final class Retention {
     private static final int WEEKS = 4;
 
     private Retention() {
+    }
+
+    /** How long those stay that somebody made, or that were made before a backup was brought back: they hold who has been erased since. */
+    static final Duration LONGEST = Duration.ofDays(90);
+    static final Duration LONGEST_DAILY = Duration.ofDays(DAYS * (WEEKS + 1));
+
+    /** Whether one that was not made of itself goes. */
+    static boolean isOver(Instant made, Instant now) {
+        return made.plus(LONGEST).isBefore(now);
     }
 
     private record Week(int year, int number) {

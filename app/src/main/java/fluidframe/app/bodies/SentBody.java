@@ -1,6 +1,7 @@
 package fluidframe.app.bodies;
 
 import fluidframe.app.bodies.Bounds.Bound;
+import fluidframe.app.problems.RefusedException;
 import jakarta.servlet.ServletRequest;
 import java.io.ByteArrayInputStream;
 import java.io.ByteArrayOutputStream;
@@ -42,13 +43,13 @@ public final class SentBody implements AutoCloseable {
     /**
      * The body of the request that is answered.
      *
-     * @throws IllegalStateException if it has none
+     * @throws RefusedException if it has none
      */
     public static SentBody of(ServletRequest request) {
         if (request.getAttribute(NAME) instanceof SentBody body) {
             return body;
         }
-        throw new IllegalStateException("the request has no body");
+        throw RefusedException.of("", "", "something that is sent with it");
     }
 
     static Optional<SentBody> of(RequestAttributes request) {

@@ -31,6 +31,7 @@ import fluidframe.core.figure.Figure;
 import fluidframe.core.piece.Piece;
 import fluidframe.core.rules.Profile;
 import fluidframe.core.work.Stopping;
+import jakarta.persistence.EntityManager;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.HashSet;
@@ -40,6 +41,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.BiFunction;
+import java.util.function.Consumer;
 import java.util.function.Function;
 import java.util.function.Predicate;
 import java.util.function.UnaryOperator;
@@ -57,6 +59,7 @@ import tools.jackson.databind.json.JsonMapper;
 public class BookImporter {
 
     private static final int LONGEST_TITLE = 120;
+    private static final int AT_ONCE = 50;
 
     private final FigureStore figures;
     private final PieceStore pieces;
@@ -65,9 +68,10 @@ public class BookImporter {
     private final EventStore events;
     private final PostureStore postures;
     private final JsonMapper json;
+    private final EntityManager entityManager;
     private final TransactionTemplate transaction;
 
-    BookImporter(FigureStore figures, PieceStore pieces, RoutineStore routines, ProfileStore profiles, EventStore events, PostureStore postures, JsonMapper json, PlatformTransactionManager transactions) {
+    BookImporter(FigureStore figures, PieceStore pieces, RoutineStore routines, ProfileStore profiles, EventStore events, PostureStore postures, JsonMapper json, EntityManager entityManager, PlatformTransactionManager transactions) {
         this.figures = figures;
         this.pieces = pieces;
         this.routines = routines;
@@ -75,6 +79,7 @@ public class BookImporter {
         this.events = events;
         this.postures = postures;
         this.json = json;
+        this.entityManager = entityManager;
         this.transaction = new TransactionTemplate(transactions);
     }
 
@@ -246,6 +251,17 @@ public class BookImporter {
         }
     }
 
+    /** What has been written is let go of now and then: with each thing that is kept the database looks through all that are at hand. */
+    private <T> void inPieces(List<T> things, Consumer<T> keeping) {
+        for (int i = 0; i < things.size(); i++) {
+            keeping.accept(things.get(i));
+            if (i % AT_ONCE == AT_ONCE - 1) {
+                entityManager.flush();
+                entityManager.clear();
+            }
+        }
+    }
+
     /** One book being sorted into what is created and what is put in the place of something. */
     private final class Taking {
 
@@ -338,11 +354,11 @@ public class BookImporter {
         }
 
         Imported store(String title) {
-            newFigures.forEach(figures::create);
-            replacedFigures.forEach(figures::renew);
+            inPieces(newFigures, figures::create);
+            inPieces(replacedFigures, figures::renew);
             pieces.store();
-            newRoutines.forEach(routines::create);
-            replacedRoutines.forEach(routines::renew);
+            inPieces(newRoutines, routines::create);
+            inPieces(replacedRoutines, routines::renew);
             profiles.store();
             events.store();
             postures.store();

@@ -46,6 +46,11 @@ public class FigureStore extends DocumentStore<FigureEntity> {
         return library.read(entity).document();
     }
 
+    @Override
+    public Object read(String document) {
+        return json.readValue(document, FigureDocument.class);
+    }
+
     /** The document of a figure as it is stored, every cell in its canonical form. */
     public String write(Figure figure) {
         return json.writeValueAsString(document(figure));

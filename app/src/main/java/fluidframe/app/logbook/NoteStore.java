@@ -6,6 +6,7 @@ import fluidframe.app.people.CoupleStore;
 import fluidframe.app.people.PersonDeletion;
 import fluidframe.app.problems.RefusedException;
 import fluidframe.app.storage.CurrentStudio;
+import fluidframe.app.storage.StoredForm;
 import fluidframe.core.practice.Noted;
 import fluidframe.core.practice.Subject;
 import java.util.ArrayList;
@@ -23,7 +24,7 @@ import tools.jackson.databind.json.JsonMapper;
 
 /** Keeps what was noted. A note is kept once, however often it is handed in; they are kept in the order in which they come. */
 @Service
-public class NoteStore {
+public class NoteStore implements StoredForm {
 
     private final NoteRepository repository;
     private final CoupleStore couples;
@@ -94,6 +95,16 @@ public class NoteStore {
 
     private static Set<String> figuresOf(Subject subject) {
         return subject instanceof Subject.Seam seam ? Set.of(seam.from(), seam.to()) : subject.figure().map(Set::of).orElse(Set.of());
+    }
+
+    @Override
+    public String table() {
+        return "note";
+    }
+
+    @Override
+    public Object read(String document) {
+        return json.readValue(document, NoteDocument.class);
     }
 
     /** Everything noted of a couple, the earliest first. */

@@ -76,6 +76,11 @@ public class RoutineStore extends DocumentStore<RoutineEntity> {
         return stored(id).map(RoutineEntity::document);
     }
 
+    @Override
+    public Object read(String document) {
+        return json.readValue(document, RoutineDocument.class);
+    }
+
     /** The document of a routine as it is stored. */
     public String write(RoutineDocument document) {
         return json.writeValueAsString(document);

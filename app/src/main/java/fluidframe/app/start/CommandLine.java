@@ -170,7 +170,7 @@ public sealed interface CommandLine permits CommandLine.Serve, CommandLine.Prepa
 
         @Override
         public void run(Function<Map<String, Object>, AutoCloseable> program) {
-            new Errand(place).restore(backup);
+            new Errand(place).restore(backup, program);
         }
     }
 

@@ -1,8 +1,11 @@
 package fluidframe.app.start;
 
+import fluidframe.app.backups.Backups;
 import fluidframe.app.backups.OfflineBackup;
 import fluidframe.app.problems.RefusedException;
 import fluidframe.app.start.CommandLine.Place;
+import fluidframe.app.storage.DatabaseCheck;
+import fluidframe.app.storage.Presence;
 import fluidframe.app.storage.Salvage;
 import fluidframe.app.storage.Stamp;
 import java.io.IOException;
@@ -16,8 +19,12 @@ import java.net.http.HttpResponse;
 import java.net.http.HttpResponse.BodyHandlers;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.nio.file.StandardCopyOption;
 import java.sql.SQLException;
+import java.util.Map;
 import java.util.Optional;
+import java.util.function.Function;
+import org.springframework.context.ApplicationContext;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
 
@@ -41,6 +48,9 @@ final class Errand {
             Files.createDirectories(target.toAbsolutePath().getParent());
             if (StartCheck.isInUse(place.file().path())) {
                 String name = ask("/api/backups", BodyPublishers.noBody(), "application/json").path("name").asString();
+                if (Files.notExists(folder.resolve(name))) {
+                    throw new CannotStartException("The program made a backup, but it is not in " + folder + ".", UNTOUCHED, "Look into the data folder of the program that answers.");
+                }
                 if (file.isPresent()) {
                     Files.move(folder.resolve(name), target);
                 } else {
@@ -56,7 +66,10 @@ final class Errand {
         }
     }
 
-    void restore(Path backup) {
+    /**
+     * @param program starts the program with some properties and gives what closes it: a backup is brought back in one way only
+     */
+    void restore(Path backup, Function<Map<String, Object>, AutoCloseable> program) {
         if (Files.notExists(backup)) {
             throw new CannotStartException("There is no file " + backup + ".", UNTOUCHED, "Name a backup, such as " + place.file().folder().resolve("backups") + "/NAME.zip.");
         }
@@ -64,17 +77,42 @@ final class Errand {
         try {
             if (place.file().exists() && StartCheck.isInUse(place.file().path())) {
                 JsonNode restored = ask("/api/restorations", BodyPublishers.ofFile(backup), "application/zip");
-                System.out.println("Brought back " + restored.path("figures").asInt() + " figures and " + restored.path("routines").asInt()
-                        + " routines; what there was before is in " + place.file().folder().resolve("backups").resolve(restored.path("before").asString()) + ".");
+                tell(restored.path("figures").asInt(), restored.path("routines").asInt(), restored.path("before").asString());
             } else {
-                OfflineBackup.restore(backup, place.file(), () -> SetAside.move(place.file(), "restore")
-                        .ifPresent(aside -> System.out.println("The data there was is kept in " + aside + ".")));
-                System.out.println("Everything in " + backup + " is back.");
+                Backups.Restored restored = restoreAtRest(backup, program);
+                tell(restored.figures(), restored.routines(), restored.before());
             }
         } catch (RefusedException e) {
             throw new CannotStartException(e.getMessage(), "The data is as it was.", "Try another backup.");
         } catch (IOException e) {
             throw new CannotStartException("The backup cannot be brought back: " + e.getMessage() + ".", "The data is as it was.", "Make room on the disk, and try again.");
+        }
+    }
+
+    private void tell(int figures, int routines, String before) {
+        System.out.println("Brought back " + figures + " figures and " + routines + " routines; what there was before is in " + place.file().folder().resolve("backups").resolve(before) + ".");
+    }
+
+    /** Data that cannot be opened is set aside first, and put back if nothing comes of it. */
+    private Backups.Restored restoreAtRest(Path backup, Function<Map<String, Object>, AutoCloseable> program) throws IOException {
+        OfflineBackup.check(backup);
+        boolean opens = place.file().exists() && DatabaseCheck.of(place.file()) instanceof DatabaseCheck.Sound;
+        Optional<Path> aside = opens ? Optional.empty() : SetAside.move(place.file(), "restore");
+        aside.ifPresent(kept -> System.out.println("The data there was cannot be opened; it is kept in " + kept + "."));
+        FirstDatabase.layOut(place.file());
+        boolean back = false;
+        try (AutoCloseable running = program.apply(Map.of("spring.datasource.url", place.file().url(), "server.address", "127.0.0.1", "server.port", 0))) {
+            Backups.Restored restored = ((ApplicationContext) running).getBean(Backups.class).restore(backup);
+            back = true;
+            return restored;
+        } catch (IOException | RuntimeException e) {
+            throw e;
+        } catch (Exception e) {
+            throw new IllegalStateException("The program could not be ended.", e);
+        } finally {
+            if (!back && aside.isPresent()) {
+                Files.move(aside.get(), place.file().path(), StandardCopyOption.REPLACE_EXISTING);
+            }
         }
     }
 
@@ -100,9 +138,12 @@ final class Errand {
     }
 
     private JsonNode ask(String path, BodyPublisher body, String type) throws IOException {
-        URI address = URI.create("http://127.0.0.1:" + place.port() + path);
+        Presence.Place program = Presence.in(place.file().folder()).orElseThrow(() -> new CannotStartException("A program is using the data in " + place.file().folder() + ", but it does not say where it answers.", UNTOUCHED,
+                "Stop it first."));
+        URI address = URI.create(program.address() + path);
         try {
-            HttpResponse<String> answer = HttpClient.newHttpClient().send(HttpRequest.newBuilder(address).header("Content-Type", type).POST(body).build(), BodyHandlers.ofString());
+            HttpRequest request = HttpRequest.newBuilder(address).header("Content-Type", type).header(Presence.HEADER, program.word()).POST(body).build();
+            HttpResponse<String> answer = HttpClient.newHttpClient().send(request, BodyHandlers.ofString());
             JsonNode json = JsonMapper.shared().readTree(answer.body());
             if (answer.statusCode() >= 300) {
                 throw new CannotStartException("The running program refused: " + json.path("detail").asString("it answered " + answer.statusCode()), UNTOUCHED, "Do what it says, and try again.");
@@ -112,7 +153,7 @@ final class Errand {
             Thread.currentThread().interrupt();
             throw new CannotStartException("Stopped while the program was asked.", UNTOUCHED, "Try again.");
         } catch (IOException e) {
-            throw new CannotStartException("A program is using the data, but none answers at " + address + ".", UNTOUCHED, "Give the PORT it was started with.");
+            throw new CannotStartException("A program is using the data, but none answers at " + address + ".", UNTOUCHED, "Stop it first, and try again.");
         }
     }
 }

@@ -47,13 +47,15 @@ public final class Database extends AbstractDataSource implements AutoCloseable 
     private final ReentrantLock writing = new ReentrantLock(true);
     private volatile Opened opened;
     private volatile boolean broken;
+    private volatile boolean gone;
+    private volatile boolean tidying;
     private volatile long timesOpened = 1;
     private volatile long lastWritten = System.nanoTime();
     private volatile long lastOpened;
     private volatile long compactedBytes;
 
     /** The file as it is open now. */
-    private record Opened(Access access, HikariDataSource pool, Connection own, Engine engine, Checkpoint checkpoint) {
+    private record Opened(Access access, Object identity, HikariDataSource pool, Connection own, Engine engine, Checkpoint checkpoint) {
 
         /** A connection, waited for no longer than the file can give one: a failed file gives none, and whoever waited on kept it from being let go of. */
         Connection connection() throws SQLException {
@@ -99,7 +101,7 @@ public final class Database extends AbstractDataSource implements AutoCloseable 
     }
 
     public Access access() {
-        return opened.access();
+        return gone ? Access.GONE : opened.access();
     }
 
     /**
@@ -157,6 +159,10 @@ public final class Database extends AbstractDataSource implements AutoCloseable 
             lastWritten = System.nanoTime();
         } catch (SQLException e) {
             throw broke(e);
+        }
+        lookForFile();
+        if (gone) {
+            throw new NotWritableException(Access.GONE);
         }
     }
 
@@ -245,14 +251,34 @@ public final class Database extends AbstractDataSource implements AutoCloseable 
 
     /** What to tell somebody whose keeping failed for want of room or permission. */
     public NotWritableException refusal(Exception cause) {
-        return new NotWritableException(volume.permitsWriting() ? Access.FULL : Access.READ_ONLY, cause);
+        return new NotWritableException(gone ? Access.GONE : volume.permitsWriting() ? Access.FULL : Access.READ_ONLY, cause);
     }
 
     /** Opens the file anew if what it allows has changed: a full disk, or one with room again. */
     public void look() {
+        lookForFile();
+        if (gone) {
+            return;
+        }
         boolean tooSoon = access() != Access.WRITABLE && System.nanoTime() - lastOpened < BETWEEN_TRIES.toNanos();
         if (!tooSoon && wanted() != access() && opening.getReadHoldCount() == 0) {
             reopen();
+        }
+    }
+
+    /** Whether the file is still the one that was opened. Opened anew, an empty one would be made in its place. */
+    private void lookForFile() {
+        if (gone || file.isThere(opened.identity())) {
+            return;
+        }
+        opening.readLock().lock();
+        try {
+            if (!file.isThere(opened.identity())) {
+                gone = true;
+                LOG.error(Access.GONE.sentence());
+            }
+        } finally {
+            opening.readLock().unlock();
         }
     }
 
@@ -281,15 +307,27 @@ public final class Database extends AbstractDataSource implements AutoCloseable 
         compactAfter(QUIET);
     }
 
+    /** Has the file made anew soon, so that nothing of what was erased stands in it any more. */
+    public void compactSoon() {
+        tidying = true;
+    }
+
+    void compactIfWanted() {
+        if (tidying) {
+            compactAfter(Duration.ZERO);
+        }
+    }
+
     void compactAfter(Duration noWriting) {
         boolean quiet = System.nanoTime() - lastWritten > noWriting.toNanos();
         long bytes = file.bytes();
-        if (!quiet || access() != Access.WRITABLE || bytes < compactedBytes * GROWN || volume.room() < bytes + LEAST_ROOM || !opening.writeLock().tryLock()) {
+        if (!quiet || access() != Access.WRITABLE || !tidying && bytes < compactedBytes * GROWN || volume.room() < bytes + LEAST_ROOM || !opening.writeLock().tryLock()) {
             return;
         }
         try {
             shutDown(opened, "shutdown compact");
             opened = open();
+            tidying = false;
             LOG.info("Compacted the data from {} to {} kB", bytes >> 10, file.bytes() >> 10);
         } catch (SQLException e) {
             throw new IllegalStateException("The database could not be opened again after it was compacted.", e);
@@ -307,6 +345,10 @@ public final class Database extends AbstractDataSource implements AutoCloseable 
     }
 
     private void reopen() {
+        lookForFile();
+        if (gone) {
+            LastWords.end(Access.GONE.sentence());
+        }
         Opened seen = opened;
         if (!isAlone(seen.engine().hasFailed() ? LONGEST_WAIT : BETWEEN_TRIES)) {
             if (opened == seen && seen.engine().hasFailed()) {
@@ -369,7 +411,7 @@ public final class Database extends AbstractDataSource implements AutoCloseable 
         config.setPassword(password);
         config.setConnectionTimeout(BETWEEN_TRIES.toMillis());
         config.setPoolName("database");
-        return new Opened(access, new HikariDataSource(config), own, engine, new Checkpoint(GuardedConnection.of(own)));
+        return new Opened(access, file.identity(), new HikariDataSource(config), own, engine, new Checkpoint(GuardedConnection.of(own)));
     }
 
     /** Closes the file without writing to it; what is committed has been written before. */

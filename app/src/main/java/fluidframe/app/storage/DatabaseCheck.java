@@ -9,6 +9,7 @@ import java.sql.ResultSetMetaData;
 import java.sql.SQLException;
 import java.sql.Statement;
 import java.util.Arrays;
+import java.util.Optional;
 import org.springframework.core.io.Resource;
 import org.springframework.core.io.support.PathMatchingResourcePatternResolver;
 import tools.jackson.core.JacksonException;
@@ -48,6 +49,10 @@ public final class DatabaseCheck {
         int known = latestForm();
         if (!file.exists()) {
             return new Sound();
+        }
+        Optional<String> code = ForeignCode.in(file);
+        if (code.isPresent()) {
+            return new Damaged("it brings along something that would be run, which no data of this program does (" + code.get() + ")");
         }
         if (file.isSealed()) {
             return file.sealedForm() > known ? new Newer(file.sealedForm(), known) : new Sound();

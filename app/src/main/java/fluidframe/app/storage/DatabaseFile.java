@@ -5,6 +5,8 @@ import java.io.InputStream;
 import java.io.UncheckedIOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.nio.file.attribute.BasicFileAttributes;
+import java.util.Optional;
 import org.apache.commons.codec.digest.DigestUtils;
 
 /**
@@ -55,6 +57,20 @@ public final class DatabaseFile {
 
     public boolean exists() {
         return Files.exists(path);
+    }
+
+    /** By what the file that stands there now is known to the system, or nothing if there is none. */
+    Object identity() {
+        try {
+            return Optional.<Object>ofNullable(Files.readAttributes(path, BasicFileAttributes.class).fileKey()).orElse(path);
+        } catch (IOException e) {
+            return Optional.empty();
+        }
+    }
+
+    /** Whether the file of that identity still stands there. */
+    boolean isThere(Object identity) {
+        return identity().equals(identity);
     }
 
     /** How large it is; 0 if there is none. */

@@ -20,7 +20,7 @@ import org.springframework.transaction.annotation.Transactional;
  *
  * @param <E> how they are stored
  */
-public abstract class DocumentStore<E extends StoredDocument> {
+public abstract class DocumentStore<E extends StoredDocument> implements StoredForm {
 
     private static final int MOST_VERSIONS = 100;
     private static final int MOST_DELETED = 200;
@@ -52,6 +52,12 @@ public abstract class DocumentStore<E extends StoredDocument> {
     /** What they are called. */
     public String kind() {
         return kind;
+    }
+
+    @Override
+    public String table() {
+        jakarta.persistence.Table table = type.getAnnotation(jakarta.persistence.Table.class);
+        return table == null || table.name().isEmpty() ? type.getSimpleName().replace("Entity", "") : table.name();
     }
 
     /** Whether there is one with that id now. */

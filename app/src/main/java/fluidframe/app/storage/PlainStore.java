@@ -56,6 +56,11 @@ public abstract class PlainStore<E extends StoredDocument, D extends PlainDocume
         return json.readValue(entity.document(), form);
     }
 
+    @Override
+    public Object read(String document) {
+        return json.readValue(document, form);
+    }
+
     /** By title. */
     @Transactional(readOnly = true)
     public List<StoredPlainDocument<D>> all() {

@@ -79,6 +79,16 @@ public final class Rows {
         }
     }
 
+    /** Puts rows into a table, or in the place of those with their keys; nothing is committed. */
+    public static void merge(Table table, Connection connection, List<List<Object>> rows) throws SQLException {
+        try (PreparedStatement merge = connection.prepareStatement(table.merge())) {
+            for (List<Object> row : rows) {
+                fill(merge, row);
+                merge.executeUpdate();
+            }
+        }
+    }
+
     static void fill(PreparedStatement insert, List<Object> row) throws SQLException {
         for (int i = 0; i < row.size(); i++) {
             insert.setObject(i + 1, row.get(i));

@@ -15,7 +15,9 @@ import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
+import java.util.stream.Stream;
 import org.h2.tools.Recover;
 import org.h2.tools.RunScript;
 import org.slf4j.Logger;
@@ -52,6 +54,10 @@ public final class Salvage {
      * @throws SQLException if nothing of the file can be read
      */
     public static Report of(DatabaseFile damaged) throws SQLException, IOException {
+        Optional<String> code = ForeignCode.in(damaged);
+        if (code.isPresent()) {
+            throw new SQLException("it brings along something that would be run, which no data of this program does (" + code.get() + ")");
+        }
         Salvage salvage = new Salvage();
         Path workshop = Files.createTempDirectory("fluidframe-recover");
         try (Connection source = source(damaged, workshop)) {
@@ -89,6 +95,11 @@ public final class Salvage {
         String found = "jdbc:h2:file:" + workshop.resolve("found") + ";TRACE_LEVEL_FILE=0";
         Path script = workshop.resolve("damaged.h2.sql");
         if (Files.exists(script)) {
+            try (Stream<String> statements = Files.lines(script)) {
+                if (statements.anyMatch(ForeignCode::isIn)) {
+                    throw new SQLException("it brings along something that would be run, which no data of this program does");
+                }
+            }
             RunScript.execute(found, DatabaseFile.USER, "", script.toString(), StandardCharsets.UTF_8, true);
         }
         return DriverManager.getConnection(found, DatabaseFile.USER, "");

@@ -1,5 +1,6 @@
 package fluidframe.app.storage;
 
+import fluidframe.app.problems.RefusedException;
 import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.nio.file.Files;
@@ -10,12 +11,15 @@ import java.sql.ResultSet;
 import java.sql.SQLException;
 import java.sql.Statement;
 import java.util.List;
+import java.util.Locale;
 import org.flywaydb.core.Flyway;
 import org.springframework.util.FileSystemUtils;
 
 /** A database beside the real one, in which data of an older form is laid down as it was and then lifted to today's. */
 public final class Staging implements AutoCloseable {
 
+    /** Numbers that are given out one by one never come so far. */
+    private static final long MOST_ROWS = 1L << 40;
 
     private final Path folder;
     private final DatabaseFile file;
@@ -32,8 +36,13 @@ public final class Staging implements AutoCloseable {
             throw new UncheckedIOException("There is no room beside the data.", e);
         }
         this.file = DatabaseFile.in(folder);
-        migrate(String.valueOf(form));
-        this.connection = DriverManager.getConnection(file.url(), DatabaseFile.USER, "");
+        try {
+            migrate(String.valueOf(form));
+            this.connection = DriverManager.getConnection(file.url(), DatabaseFile.USER, "");
+        } catch (SQLException | RuntimeException e) {
+            takeAway();
+            throw e;
+        }
     }
 
     private void migrate(String target) {
@@ -60,7 +69,11 @@ public final class Staging implements AutoCloseable {
     public static void restartIdentities(Connection target, Connection taken) throws SQLException {
         for (Table table : Table.all(target)) {
             for (String column : identities(target, table)) {
-                long next = Math.max(highest(target, table, column), highest(taken, table, column)) + 1;
+                long highest = Math.max(highest(target, table, column), highest(taken, table, column));
+                if (highest > MOST_ROWS) {
+                    throw RefusedException.of(table.name().toLowerCase(Locale.ROOT) + ", " + column.toLowerCase(Locale.ROOT), String.valueOf(highest), "at most " + MOST_ROWS);
+                }
+                long next = highest + 1;
                 try (Statement statement = target.createStatement()) {
                     statement.execute("alter table " + table.quoted() + " alter column \"" + column + "\" restart with " + next);
                 }
@@ -105,6 +118,10 @@ public final class Staging implements AutoCloseable {
     @Override
     public void close() throws SQLException {
         connection.close();
+        takeAway();
+    }
+
+    private void takeAway() {
         try {
             FileSystemUtils.deleteRecursively(folder);
         } catch (IOException e) {

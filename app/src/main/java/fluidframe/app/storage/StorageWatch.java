@@ -17,6 +17,7 @@ final class StorageWatch {
     @Scheduled(fixedDelay = LOOK_MILLISECONDS)
     void look() {
         database.look();
+        database.compactIfWanted();
     }
 
     @Scheduled(fixedDelay = COMPACT_MILLISECONDS, initialDelay = COMPACT_MILLISECONDS)

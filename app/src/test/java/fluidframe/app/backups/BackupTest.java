@@ -10,13 +10,12 @@ import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.
 import com.jayway.jsonpath.JsonPath;
 import fluidframe.app.Http;
 import fluidframe.app.OwnDatabase;
-import fluidframe.app.storage.DatabaseFile;
+import fluidframe.app.storage.DatabaseCheck;
+import fluidframe.app.storage.Staging;
+import java.io.OutputStream;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
-import java.sql.Connection;
-import java.sql.DriverManager;
-import java.sql.SQLException;
 import java.util.ArrayList;
 import java.util.List;
 import org.junit.jupiter.api.BeforeEach;
@@ -68,14 +67,16 @@ class BackupTest {
     }
 
     @Test
-    void anEmptyInstallationBecomesTheSame() throws Exception {
+    void whatIsLaidDownIsTheSameToTheLastByte() throws Exception {
         Path backup = backups.file(backups.make().name());
-        DatabaseFile empty = DatabaseFile.in(Files.createDirectory(folder.resolve("empty")));
-        OfflineBackup.restore(backup, empty, () -> { });
+        BackupFile.Contents contents = BackupFile.check(backup, DatabaseCheck.latestForm());
         Path again = folder.resolve("again.zip");
-        OfflineBackup.make(empty, again);
+        try (Staging staging = new Staging(contents.form(), folder); OutputStream out = Files.newOutputStream(again)) {
+            BackupFile.layDown(backup, contents, staging);
+            BackupFile.write(staging.connection(), contents.form(), contents.made(), out);
+        }
         assertThat(texts(again)).isEqualTo(texts(backup));
-        assertThat(countOf(empty, "routine_aud")).isGreaterThan(1);
+        assertThat(contents.rows("routine_aud")).isGreaterThan(1);
     }
 
     @Test
@@ -122,13 +123,5 @@ class BackupTest {
             }
         }
         return texts;
-    }
-
-    private static int countOf(DatabaseFile file, String table) throws SQLException {
-        try (Connection connection = DriverManager.getConnection(file.url() + ";ACCESS_MODE_DATA=r", "fluidframe", "");
-             var row = connection.createStatement().executeQuery("select count(*) from " + table)) {
-            row.next();
-            return row.getInt(1);
-        }
     }
 }

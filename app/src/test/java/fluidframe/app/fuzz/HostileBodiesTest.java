@@ -57,7 +57,7 @@ class HostileBodiesTest {
                 Arguments.of("few placements of figures that are none", "/api/scores", routine + many("{\"figure\":\"none\"}", 900) + "}"),
                 Arguments.of("escapes within escapes", "/api/scores", routine + many("{\"escapes\":" + many("{\"placements\":" + many("{}", 40) + "}", 40) + "}", 40) + "}"),
                 Arguments.of("notes", "/api/notes", "{\"notes\":" + many("{}", 40_000) + "}"),
-                Arguments.of("words of a figure", "/api/figure-readings", "{\"id\":\"a\",\"cues\":" + many("\"\"", 60_000) + "}"),
+                Arguments.of("words of a figure", "/api/readings", "{\"id\":\"a\",\"cues\":" + many("\"\"", 60_000) + "}"),
                 Arguments.of("hits of a piece", "/api/piece-texts", "{\"id\":\"a\",\"title\":\"A\",\"hits\":" + many("{}", 60_000) + "}"),
                 Arguments.of("a long word", "/api/scores", "{\"id\":\"" + "a-".repeat(500_000) + "a\"}"),
                 Arguments.of("a long id", "/api/scores", routine.replace("\"a\"", "\"" + "a-".repeat(20_000) + "a\"") + "[]}"),
