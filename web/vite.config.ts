@@ -78,10 +78,12 @@ function shared() {
 }
 
 /**
- * The program on a phone in a hall without a network: its pages are laid by, and of what it answers the last of each that is read there. What is private about people is not laid by.
+ * The program on a phone in a hall without a network: its pages are laid by, and of what it answers the last of each that is read there. What is private about people is not laid by, and what speaks of them only for some days.
  */
 function offline() {
   const FORTNIGHT = 14 * 24 * 3600;
+  /** From the evening on which the next lessons are looked at to the last of them. */
+  const THREE_DAYS = 3 * 24 * 3600;
   return VitePWA({
     injectRegister: null,
     registerType: 'autoUpdate',
@@ -105,6 +107,11 @@ function offline() {
       navigateFallbackDenylist: [/^\/api\//],
       cleanupOutdatedCaches: true,
       runtimeCaching: [
+        {
+          urlPattern: ({ url, request }) => request.method === 'GET' && /^\/api\/(people$|couples|lessons|today|notes|classes|events|progress)/.test(url.pathname),
+          handler: 'NetworkFirst',
+          options: { cacheName: 'people', networkTimeoutSeconds: 10, expiration: { maxEntries: 200, maxAgeSeconds: THREE_DAYS }, cacheableResponse: { statuses: [200] } },
+        },
         {
           urlPattern: ({ url, request }) => request.method === 'GET' && url.pathname.startsWith('/api/') && !/^\/api\/(people\/|backups|book|status|openapi)/.test(url.pathname),
           handler: 'NetworkFirst',

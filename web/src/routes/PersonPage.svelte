@@ -8,6 +8,7 @@
   import Choice from '$lib/ui/Choice.svelte';
   import DeskHeader from '$lib/ui/DeskHeader.svelte';
   import Message from '$lib/ui/Message.svelte';
+  import { standby } from '$lib/studio/Standby.svelte';
   import { notices } from '$lib/ui/Notices.svelte';
   import { dropRecovered } from '$lib/ui/recovered';
   import { PlainDesk } from '$lib/ui/PlainDesk.svelte';
@@ -35,6 +36,7 @@
       await personStore.remove(id, tag);
       dropRecovered('person', id);
       notices.dismiss();
+      await standby.look();
       await push('/people');
     } catch (thrown) {
       failure = sentenceOf(thrown);

@@ -1,4 +1,5 @@
 import { api, required, sentenceOf } from '$lib/api/client';
+import { forgetErased } from './laidBy';
 
 const BETWEEN_LOOKS_MILLISECONDS = 15_000;
 
@@ -7,14 +8,16 @@ class Standby {
   warnings = $state.raw<string[]>([]);
 
   watch(): () => void {
-    void this.#look();
-    const timer = setInterval(() => void this.#look(), BETWEEN_LOOKS_MILLISECONDS);
+    void this.look();
+    const timer = setInterval(() => void this.look(), BETWEEN_LOOKS_MILLISECONDS);
     return () => clearInterval(timer);
   }
 
-  async #look() {
+  async look() {
     try {
-      this.warnings = required(await api.GET('/api/status')).warnings;
+      const { warnings, erasures } = required(await api.GET('/api/status'));
+      this.warnings = warnings;
+      await forgetErased(erasures);
     } catch (thrown) {
       this.warnings = [sentenceOf(thrown)];
     }

@@ -37,6 +37,14 @@ export class Studio {
     });
   }
 
+  throwAway(name: string) {
+    return this.#while('Throwing it away …', async () => {
+      required(await api.DELETE('/api/backups/{name}', { params: { path: { name } } }));
+      notices.say({ sentence: `${name} is gone.` });
+      await this.load();
+    });
+  }
+
   /** Everything becomes what it was then; what was there is backed up first, so that it can be undone. */
   restore(name: string) {
     return this.#while('Putting everything back …', async () => {

@@ -3,6 +3,11 @@ export function momentOf(text: string): string {
   return new Date(text).toLocaleString(undefined, { dateStyle: 'medium', timeStyle: 'short' });
 }
 
+/** "12 May 2026", of such a moment. */
+export function dayOf(text: string): string {
+  return new Date(text).toLocaleDateString(undefined, { dateStyle: 'medium' });
+}
+
 export const DAY_MILLISECONDS = 86_400_000;
 
 /** "2026-11-26", as it is here today. */

@@ -1,6 +1,7 @@
 package fluidframe.app.doors;
 
 import fluidframe.app.storage.Database;
+import fluidframe.app.storage.Erased;
 import io.swagger.v3.oas.annotations.media.Schema;
 import io.swagger.v3.oas.annotations.tags.Tag;
 import java.util.ArrayList;
@@ -20,8 +21,10 @@ class StatusResource {
 
     private final Database database;
     private final Doors doors;
+    private final Erased erased;
 
-    StatusResource(Database database, Doors doors) {
+    StatusResource(Database database, Doors doors, Erased erased) {
+        this.erased = erased;
         this.database = database;
         this.doors = doors;
     }
@@ -29,9 +32,10 @@ class StatusResource {
     /**
      * @param writable whether anything can be kept
      * @param warnings sentences to show, the gravest first
+     * @param erasures how many people have been erased: when that changes, nothing that was laid by is shown any more
      */
     @Schema(name = "Status")
-    record StatusDocument(boolean writable, List<String> warnings) {
+    record StatusDocument(boolean writable, List<String> warnings, long erasures) {
     }
 
     @GetMapping
@@ -44,6 +48,6 @@ class StatusResource {
         if (doors.standOpen()) {
             warnings.add(OPEN);
         }
-        return new StatusDocument(access.isEmpty(), warnings);
+        return new StatusDocument(access.isEmpty(), warnings, erased.count());
     }
 }

@@ -71,23 +71,23 @@ class BookResource {
     /** Takes in a book in which nothing is there already and differs. */
     @PostMapping(path = "/books", consumes = MediaType.APPLICATION_JSON_VALUE)
     @ResponseStatus(HttpStatus.CREATED)
-    Imported take(@io.swagger.v3.oas.annotations.parameters.RequestBody(
-            content = @Content(mediaType = MediaType.APPLICATION_JSON_VALUE, schema = @Schema(implementation = BookDocument.class))) HttpServletRequest request) {
+    @io.swagger.v3.oas.annotations.parameters.RequestBody(required = true, content = @Content(mediaType = MediaType.APPLICATION_JSON_VALUE, schema = @Schema(implementation = BookDocument.class)))
+    Imported take(HttpServletRequest request) {
         return work.patiently(() -> importer.take(read(request, reading::book), Choices.NONE));
     }
 
     /** How everything in a book stands to what is stored; nothing is. */
     @PostMapping(path = "/import-plans", consumes = MediaType.APPLICATION_JSON_VALUE)
-    PlanDocument plan(@io.swagger.v3.oas.annotations.parameters.RequestBody(
-            content = @Content(mediaType = MediaType.APPLICATION_JSON_VALUE, schema = @Schema(implementation = BookDocument.class))) HttpServletRequest request) {
+    @io.swagger.v3.oas.annotations.parameters.RequestBody(required = true, content = @Content(mediaType = MediaType.APPLICATION_JSON_VALUE, schema = @Schema(implementation = BookDocument.class)))
+    PlanDocument plan(HttpServletRequest request) {
         return work.patiently(() -> importer.plan(read(request, reading::book)));
     }
 
     /** Takes in a book with a choice for what is there already and differs. */
     @PostMapping(path = "/imports", consumes = MediaType.APPLICATION_JSON_VALUE)
     @ResponseStatus(HttpStatus.CREATED)
-    Imported choose(@io.swagger.v3.oas.annotations.parameters.RequestBody(
-            content = @Content(mediaType = MediaType.APPLICATION_JSON_VALUE, schema = @Schema(implementation = ImportQuestion.class))) HttpServletRequest request) {
+    @io.swagger.v3.oas.annotations.parameters.RequestBody(required = true, content = @Content(mediaType = MediaType.APPLICATION_JSON_VALUE, schema = @Schema(implementation = ImportQuestion.class)))
+    Imported choose(HttpServletRequest request) {
         return work.patiently(() -> {
             BookReading.Question question = read(request, reading::question);
             return importer.take(question.book(), Choices.read(question.choices()));

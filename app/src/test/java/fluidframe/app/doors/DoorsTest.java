@@ -6,6 +6,7 @@ import static org.mockito.Mockito.when;
 
 import fluidframe.app.storage.Access;
 import fluidframe.app.storage.Database;
+import fluidframe.app.storage.Erased;
 import java.util.List;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -28,19 +29,19 @@ class DoorsTest {
 
     @Test
     void whoeverUsesItIsWarnedWhileOthersOnTheNetworkCanReachIt() {
-        assertThat(status("0.0.0.0", Access.WRITABLE)).isEqualTo(new StatusResource.StatusDocument(true, List.of(StatusResource.OPEN)));
+        assertThat(status("0.0.0.0", Access.WRITABLE)).isEqualTo(new StatusResource.StatusDocument(true, List.of(StatusResource.OPEN), 0));
         assertThat(status("127.0.0.1", Access.WRITABLE).warnings()).isEmpty();
     }
 
     @ParameterizedTest
-    @ValueSource(strings = {"FULL", "READ_ONLY"})
+    @ValueSource(strings = {"FULL", "READ_ONLY", "GONE"})
     void whoeverUsesItIsToldWhyNothingCanBeKept(Access access) {
-        assertThat(status("127.0.0.1", access)).isEqualTo(new StatusResource.StatusDocument(false, List.of(access.sentence())));
+        assertThat(status("127.0.0.1", access)).isEqualTo(new StatusResource.StatusDocument(false, List.of(access.sentence()), 0));
     }
 
     private static StatusResource.StatusDocument status(String address, Access access) {
         Database database = mock(Database.class);
         when(database.access()).thenReturn(access);
-        return new StatusResource(database, new Doors("", address)).status();
+        return new StatusResource(database, new Doors("", address), mock(Erased.class)).status();
     }
 }
