@@ -18,7 +18,7 @@ export class Program {
 
   async start() {
     if (await this.ask('/api/status').then(() => true, () => false)) throw new Error(`another program answers at ${this.address}; end it first`);
-    this.process = spawn('java', [`-XX:SharedArchiveFile=${this.jar.replace(/jar$/, 'jsa')}`, `-Xmx${this.heap}`, '-XX:+ExitOnOutOfMemoryError', '-jar', this.jar], {
+    this.process = spawn('java', [`-XX:SharedArchiveFile=${this.jar.replace(/jar$/, 'jsa')}`, `@${resolve(ROOT, 'scripts/memory.options')}`, `-Xmx${this.heap}`, '-XX:+ExitOnOutOfMemoryError', '-jar', this.jar], {
       env: { ...process.env, PORT: String(this.port), DATA_DIR: this.data, ...this.env },
     });
     this.ended = once(this.process, 'exit').then(([code]) => (this.code = code ?? -1));

@@ -4,6 +4,7 @@ import fluidframe.app.problems.LastWords;
 import fluidframe.app.start.CannotStartException;
 import fluidframe.app.start.CommandLine;
 import fluidframe.app.storage.ForeignCode;
+import fluidframe.app.warming.FirstThoughts;
 import java.util.Map;
 import org.springframework.boot.SpringApplication;
 import org.springframework.boot.autoconfigure.SpringBootApplication;
@@ -28,6 +29,7 @@ public class FluidFrameApplication {
     private static AutoCloseable serve(Map<String, Object> properties) {
         SpringApplication application = new SpringApplication(FluidFrameApplication.class);
         application.addInitializers(context -> context.getEnvironment().getPropertySources().addFirst(new MapPropertySource("start", properties)));
+        FirstThoughts.begin();
         return application.run();
     }
 }

@@ -19,7 +19,7 @@ public class OwnDatabase implements ApplicationContextInitializer<ConfigurableAp
             Path folder = Files.createTempDirectory("fluidframe-test");
             DatabaseFile file = DatabaseFile.in(folder);
             layOut(file);
-            TestPropertyValues.of("spring.datasource.url=" + file.url(), "fluidframe.prepared-after=1h").applyTo(context);
+            TestPropertyValues.of("spring.datasource.url=" + file.url(), "fluidframe.prepared-after=1h", "fluidframe.warming-rounds=0").applyTo(context);
         } catch (IOException e) {
             throw new UncheckedIOException(e);
         }

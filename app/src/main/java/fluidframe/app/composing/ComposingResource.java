@@ -236,15 +236,16 @@ class ComposingResource {
 
     @PostMapping("/compositions")
     CompositionsDocument compose(@Valid @RequestBody CompositionQuestion question) {
-        return work.patiently(() -> composing(question));
+        return runs.run(question.run(), LONGEST, run -> work.patiently(() -> composing(question, run)));
     }
 
-    private CompositionsDocument composing(CompositionQuestion question) {
+    private CompositionsDocument composing(CompositionQuestion question, Run run) {
+        run.begin();
         Optional<SectionEnd> within = Optional.ofNullable(question.within()).map(which -> SectionEnd.of(question, standing(question.routine())));
         CompositionQuestion asked = within.map(end -> end.question(standing(end.routine()))).orElse(question);
         Standing standing = standing(asked.routine());
         WishReader reader = new WishReader(asked, standing);
-        Answer answer = runs.run(question.run(), LONGEST, run -> Composer.compose(standing.repertoire(), reader.wishes(), run));
+        Answer answer = Composer.compose(standing.repertoire(), reader.wishes(), run);
         Beats bar = standing.routine().dance().rhythm().bar();
         List<CompositionDocument> found = new ArrayList<>();
         for (Composition composition : answer.compositions()) {
@@ -273,11 +274,11 @@ class ComposingResource {
         return ProgressDocument.of(runs.find(run));
     }
 
-    /** Ends a composition, if it is being worked out; its request then answers with what was found. */
+    /** Ends a composition that is being worked out, or waits for its turn; its request then answers with what was found. */
     @DeleteMapping("/compositions/{run}")
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void stop(@PathVariable String run) {
-        runs.find(run).ifPresent(Run::stop);
+        runs.stop(run);
     }
 
     private static String name(Enum<?> value) {

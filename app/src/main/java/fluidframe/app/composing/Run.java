@@ -7,7 +7,7 @@ import java.time.Duration;
 /** A composition being worked out: how far it is, and whether it has been told to stop. */
 final class Run implements Watch {
 
-    private final long begun = System.nanoTime();
+    private volatile long begun;
     private final Duration longest;
     private volatile boolean stopped;
     private volatile int sequences;
@@ -15,6 +15,15 @@ final class Run implements Watch {
 
     Run(Duration longest) {
         this.longest = longest;
+    }
+
+    /** Its turn has come. */
+    void begin() {
+        begun = System.nanoTime();
+    }
+
+    boolean hasBegun() {
+        return begun != 0;
     }
 
     void stop() {

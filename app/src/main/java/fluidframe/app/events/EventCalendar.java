@@ -3,10 +3,14 @@ package fluidframe.app.events;
 import fluidframe.app.problems.Revision;
 import fluidframe.core.day.DayPlan;
 import fluidframe.core.day.PlannedRound;
+import java.io.IOException;
+import java.io.StringWriter;
+import java.io.UncheckedIOException;
 import java.time.LocalDateTime;
 import java.util.Map;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
+import net.fortuna.ical4j.data.CalendarOutputter;
 import net.fortuna.ical4j.model.Calendar;
 import net.fortuna.ical4j.model.component.VEvent;
 import net.fortuna.ical4j.model.property.Description;
@@ -40,7 +44,22 @@ final class EventCalendar {
         for (PlannedRound planned : plan.rounds()) {
             calendar.add(entry(event, revision, planned.round().id(), planned.start(), planned.end(), planned.round().title(), heats(planned, event.names()), planned));
         }
-        return calendar.toString();
+        return written(calendar);
+    }
+
+    /** With its lines folded, as the format has it. */
+    private static String written(Calendar calendar) {
+        try (StringWriter written = new StringWriter()) {
+            new CalendarOutputter(false).output(calendar, written);
+            return written.toString();
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
+    }
+
+    /** A text whose lines end as lines do: one that ends otherwise would end a line of the file. */
+    private static String plain(String text) {
+        return text.replace("\r\n", "\n").replace('\r', '\n');
     }
 
     private static String heats(PlannedRound planned, Map<String, String> names) {
@@ -50,12 +69,12 @@ final class EventCalendar {
 
     private static VEvent entry(Event event, Revision revision, String id, int start, int end, String title, String description, PlannedRound planned) {
         LocalDateTime day = event.date().atStartOfDay();
-        VEvent entry = new VEvent(day.plusMinutes(start), day.plusMinutes(end), title);
+        VEvent entry = new VEvent(day.plusMinutes(start), day.plusMinutes(end), plain(title));
         entry.add(new Uid(event.document().id() + "-" + id + "@fluidframe"));
         entry.add(new Sequence((int) revision.number()));
         String place = event.document().place() == null ? "" : event.document().place() + ", ";
-        entry.add(new Location(place + planned.round().floor()));
-        entry.add(new Description(description));
+        entry.add(new Location(plain(place + planned.round().floor())));
+        entry.add(new Description(plain(description)));
         return entry;
     }
 }

@@ -82,7 +82,7 @@ class EventResource extends PlainResource<EventDocument> {
     @GetMapping("/{id}/day")
     ResponseEntity<DayDocument> dayAsKept(@PathVariable String id) {
         StoredPlainDocument<EventDocument> stored = store.get(id);
-        DayDocument day = work.patiently(() -> lookedAt(store.read(stored.document())));
+        DayDocument day = lookedAt(store.read(stored.document()));
         return ResponseEntity.ok().header(Revision.BASED_ON, stored.revision().tag()).body(day);
     }
 

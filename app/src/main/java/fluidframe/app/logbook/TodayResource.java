@@ -10,6 +10,7 @@ import fluidframe.app.people.CoupleDocument;
 import fluidframe.app.people.CoupleStore;
 import fluidframe.app.problems.RefusedException;
 import fluidframe.app.problems.UnknownException;
+import fluidframe.app.work.Prepared;
 import fluidframe.app.work.Work;
 import fluidframe.core.figure.Figure;
 import fluidframe.core.practice.Commitment;
@@ -38,7 +39,7 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 @RequestMapping("/api")
 @Tag(name = "logbook")
-class TodayResource {
+class TodayResource implements Prepared {
 
     private static final int MOST_OF_ONE = 60;
     private static final int MOST_OF_ALL = 5;
@@ -72,25 +73,28 @@ class TodayResource {
         ZoneId in = zone(zone);
         Instant now = moment(date, in);
         LocalDate day = LocalDate.ofInstant(now, in);
-        return work.quickly(() -> {
-            Map<Long, CoupleDocument> all = couples.byNumber();
-            if (couple != null && all.values().stream().noneMatch(each -> each.id().equals(couple))) {
-                throw new UnknownException("couple", couple);
+        Map<Long, CoupleDocument> all = couples.byNumber();
+        if (couple != null && all.values().stream().noneMatch(each -> each.id().equals(couple))) {
+            throw new UnknownException("couple", couple);
+        }
+        Commitments.Known known = commitments.known();
+        Map<Long, Ledger> standings = ledgers.all();
+        List<CoupleTodayDocument> found = new ArrayList<>();
+        all.forEach((number, each) -> {
+            if (couple == null || each.id().equals(couple)) {
+                List<Commitment> wanted = known.of(each, day);
+                List<Due> due = WhatToday.rank(standings.getOrDefault(number, Ledger.of(List.of())), wanted, now, in);
+                List<Due> first = due.stream().limit(couple == null ? MOST_OF_ALL : MOST_OF_ONE).toList();
+                Map<String, Figure> figures = titles.figures(first.stream().map(Due::subject).toList());
+                found.add(new CoupleTodayDocument(each.id(), each.title(), due.size(), first.stream().map(one -> DueDocument.of(one, figures)).toList(), events(wanted, day)));
             }
-            Commitments.Known known = commitments.known();
-            Map<Long, Ledger> standings = ledgers.all();
-            List<CoupleTodayDocument> found = new ArrayList<>();
-            all.forEach((number, each) -> {
-                if (couple == null || each.id().equals(couple)) {
-                    List<Commitment> wanted = known.of(each, day);
-                    List<Due> due = WhatToday.rank(standings.getOrDefault(number, Ledger.of(List.of())), wanted, now, in);
-                    List<Due> first = due.stream().limit(couple == null ? MOST_OF_ALL : MOST_OF_ONE).toList();
-                    Map<String, Figure> figures = titles.figures(first.stream().map(Due::subject).toList());
-                    found.add(new CoupleTodayDocument(each.id(), each.title(), due.size(), first.stream().map(one -> DueDocument.of(one, figures)).toList(), events(wanted, day)));
-                }
-            });
-            return new TodayDocument(day.toString(), lessons.between(day, day), found);
         });
+        return new TodayDocument(day.toString(), lessons.between(day, day), found);
+    }
+
+    @Override
+    public void prepare() {
+        today(null, null, null);
     }
 
     private static List<NextEventDocument> events(List<Commitment> wanted, LocalDate day) {

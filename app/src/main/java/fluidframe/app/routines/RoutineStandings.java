@@ -5,6 +5,7 @@ import fluidframe.app.pieces.PieceStore;
 import fluidframe.app.problems.Fault;
 import fluidframe.app.problems.RefusedException;
 import fluidframe.app.storage.Edition;
+import fluidframe.app.work.Prepared;
 import fluidframe.core.figure.Figure;
 import fluidframe.core.link.Outcome;
 import fluidframe.core.piece.Piece;
@@ -26,7 +27,7 @@ import org.springframework.stereotype.Component;
 /** How every routine stands with the figures as they are now; each is worked out again only when it or one of its figures has changed. */
 @Component
 @Lazy(false)
-class RoutineStandings {
+class RoutineStandings implements Prepared {
 
     private static final int HOUR_MILLISECONDS = 3_600_000;
 
@@ -67,7 +68,8 @@ class RoutineStandings {
 
     /** So that nobody waits for the first. */
     @Scheduled(initialDelayString = "${fluidframe.prepared-after}", fixedDelay = HOUR_MILLISECONDS)
-    void prepare() {
+    @Override
+    public void prepare() {
         all();
     }
 

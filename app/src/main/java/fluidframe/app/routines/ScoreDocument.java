@@ -94,7 +94,7 @@ public record ScoreDocument(String dance, int beatsPerBar, double firstBeat, int
         return step.alignment().map(alignment -> foot + ", " + alignment.wording()).orElse(foot);
     }
 
-    static ScoreDocument of(Score score) {
+    public static ScoreDocument of(Score score) {
         return new ScoreDocument(score.routine().dance().id(), score.routine().dance().rhythm().beatsPerBar(),
                 score.firstBeat().toDouble(), score.routine().tempo().barsPerMinute(), score.length().toDouble(), score.seconds(), phrases(score),
                 FloorDocument.of(score.routine().floor()), DancersDocument.of(score.routine().dancers()), score.start().map(CoupleStanceDocument::of).orElse(null),

@@ -101,7 +101,7 @@ final class Errand {
         aside.ifPresent(kept -> System.out.println("The data there was cannot be opened; it is kept in " + kept + "."));
         FirstDatabase.layOut(place.file());
         boolean back = false;
-        try (AutoCloseable running = program.apply(Map.of("spring.datasource.url", place.file().url(), "server.address", "127.0.0.1", "server.port", 0))) {
+        try (AutoCloseable running = program.apply(Map.of("spring.datasource.url", place.file().url(), "server.address", "127.0.0.1", "server.port", 0, "fluidframe.warming-rounds", 0))) {
             Backups.Restored restored = ((ApplicationContext) running).getBean(Backups.class).restore(backup);
             back = true;
             return restored;

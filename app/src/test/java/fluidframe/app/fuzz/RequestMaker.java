@@ -38,6 +38,10 @@ final class RequestMaker {
     private static final List<String> TYPES = List.of("*/*", "text/plain", "application/json; charset=klingon", "multipart/form-data", "multipart/form-data; boundary=", "nonsense", "",
             "application/xml", "application/*", "text/csv", "application/zip");
 
+    /** What is repeated into texts that are longer than anybody's. */
+    private static final List<String> SHAPES = List.of(" ", "1/4 ", "1 x ", "a-", "1+", "- ", "\t", "\u0301", "(", "S Q ", "as ", "right foot back ", "1. ", "; ", "½", "verse 1 ");
+    private static final List<String> BEGINNINGS = List.of("", "1/4", "as ", "verse 1", "a");
+
     private final Random random;
     private final JsonNode api;
     private final Map<String, JsonNode> examples;
@@ -195,13 +199,25 @@ final class RequestMaker {
     }
 
     private JsonNode odd() {
-        return switch (random.nextInt(6)) {
+        return switch (random.nextInt(8)) {
+            case 6 -> JsonNodeFactory.instance.stringNode(pick(BEGINNINGS) + pick(SHAPES).repeat(1 + random.nextInt(1_200)) + pick(List.of("", "x")));
+            case 7 -> many();
             case 0 -> JsonNodeFactory.instance.nullNode();
             case 1 -> JsonNodeFactory.instance.numberNode(random.nextInt());
             case 2 -> JsonNodeFactory.instance.arrayNode();
             case 3 -> JsonNodeFactory.instance.objectNode();
             default -> JsonNodeFactory.instance.stringNode(pick(ODD));
         };
+    }
+
+    /** More of something than anybody sends. */
+    private JsonNode many() {
+        ArrayNode array = JsonNodeFactory.instance.arrayNode();
+        JsonNode thing = pick(List.of(JsonNodeFactory.instance.objectNode(), JsonNodeFactory.instance.nullNode(), JsonNodeFactory.instance.stringNode(""), JsonNodeFactory.instance.arrayNode()));
+        for (int i = random.nextInt(6_000); i >= 0; i--) {
+            array.add(thing);
+        }
+        return array;
     }
 
     private String likely(String name) {
