@@ -31,7 +31,7 @@ class AdvisoriesTest {
             JSON.readTree(bill).path("components").forEach(each -> shipped.add(new Component(each.path("group").asString("") + ":" + each.path("name").asString(), each.path("version").asString(""))));
         }
         JsonNode packages = JSON.readTree(Files.readString(Path.of("..", "web", "package-lock.json"))).path("packages");
-        packages.properties().forEach(each -> shipped.add(new Component("npm:" + each.getKey().substring(each.getKey().lastIndexOf("node_modules/") + "node_modules/".length()), each.getValue().path("version").asString(""))));
+        packages.properties().stream().filter(each -> each.getKey().contains("node_modules/")).forEach(each -> shipped.add(new Component("npm:" + each.getKey().substring(each.getKey().lastIndexOf("node_modules/") + "node_modules/".length()), each.getValue().path("version").asString(""))));
         return shipped;
     }
 

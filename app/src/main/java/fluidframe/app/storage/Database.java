@@ -197,8 +197,19 @@ public final class Database extends AbstractDataSource implements AutoCloseable 
         void make(Connection connection) throws SQLException;
     }
 
-    /** Asks something in a transaction of its own. */
+    /** Asks something in a transaction of its own; once more where the file failed beneath it and has been opened anew. */
     <T> T reading(Question<T> question) {
+        try {
+            return readOnce(question);
+        } catch (IllegalStateException e) {
+            if (!isBroken(e)) {
+                throw e;
+            }
+            return readOnce(question);
+        }
+    }
+
+    private <T> T readOnce(Question<T> question) {
         enter(false);
         boolean well = false;
         try (Connection connection = getConnection()) {

@@ -97,6 +97,18 @@ class DatabaseTest {
     }
 
     @Test
+    void nothingIsAcknowledgedOnceTheFileHasGone() throws Exception {
+        keep("insert into kept values (1, 'one')");
+        Files.move(file.path(), folder.resolve("elsewhere.mv.db"));
+        NotWritableException refused = catchThrowableOfType(NotWritableException.class, () -> keep("insert into kept values (2, 'two')"));
+        assertThat(refused.access()).isEqualTo(Access.GONE);
+        assertThat(database.access().sentence()).contains("moved, replaced or deleted");
+        assertThat(count()).isEqualTo(1);
+        database.look();
+        assertThat(file.exists()).as("no empty file in its place").isFalse();
+    }
+
+    @Test
     void aDiskThatFillsWhileWritingLosesNothingThatWasAcknowledged() throws Exception {
         keep("insert into kept values (1, 'one')");
         FailingDisk.full(true);
