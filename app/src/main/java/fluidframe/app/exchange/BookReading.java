@@ -83,7 +83,7 @@ class BookReading {
                 if (name.equals(BOOK)) {
                     book = Optional.of(new Reading(parser, "/" + BOOK).book(first));
                 } else if (name.equals(CHOICES)) {
-                    choices = Optional.of(Arrays.asList(json.treeToValue(new Bounded(parser).tree(nodes), ChoiceDocument[].class)));
+                    choices = Optional.ofNullable(json.treeToValue(new Bounded(parser).tree(nodes), ChoiceDocument[].class)).map(Arrays::asList);
                 } else {
                     throw refused(List.of(Fault.of("/" + name, "", BOOK + " or " + CHOICES)));
                 }

@@ -69,6 +69,8 @@ class HostileBodiesTest {
                 Arguments.of("a book of one figure with everything", "/api/books", "{\"format\":\"fluidframe-book\",\"version\":1,\"title\":\"A\",\"figures\":[{\"man\":" + many("{}", 900_000) + "}]}"),
                 Arguments.of("a book's title of everything", "/api/import-plans", "{\"title\":" + many("[]", 900_000) + "}"),
                 Arguments.of("choices without a book", "/api/imports", "{\"choices\":" + many("{}", 900_000) + "}"),
+                Arguments.of("choices that are nothing", "/api/imports", "{\"book\":{\"format\":\"fluidframe-book\",\"version\":1,\"title\":\"A\",\"figures\":[]},\"choices\":null}"),
+                Arguments.of("a choice that is nothing", "/api/imports", "{\"book\":{\"format\":\"fluidframe-book\",\"version\":1,\"title\":\"A\",\"figures\":[]},\"choices\":[null]}"),
                 Arguments.of("control characters", "/api/scores", "{\"title\":\"\\u0000\"}"));
     }
 
