@@ -32,6 +32,8 @@ public final class SentBody implements AutoCloseable {
     private Path file;
     private OutputStream out;
     private long arrived;
+    /** So much of it takes room; what goes beyond the bound never did. */
+    private long held;
     private int values;
     private boolean closed;
 
@@ -71,6 +73,7 @@ public final class SentBody implements AutoCloseable {
             letGo();
             return;
         }
+        held += length;
         room.take(length);
         if (memory != null && memory.size() + length > MOST_IN_MEMORY) {
             file = Files.createTempFile(PREFIX, ".tmp");
@@ -146,7 +149,7 @@ public final class SentBody implements AutoCloseable {
     public void close() throws IOException {
         if (!closed) {
             closed = true;
-            room.giveBack(Math.min(arrived, bound.most().toBytes()));
+            room.giveBack(held);
             letGo();
         }
     }
