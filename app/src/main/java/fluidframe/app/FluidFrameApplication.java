@@ -10,7 +10,10 @@ import org.springframework.boot.SpringApplication;
 import org.springframework.boot.autoconfigure.SpringBootApplication;
 import org.springframework.core.env.MapPropertySource;
 
-/** Serves the program: the interface, and the interface's data over HTTP; or does what its command line asks of the data instead. */
+/**
+ * Serves the program: the interface, and the interface's data over HTTP; or does what its command line asks of the data
+ * instead.
+ */
 @SpringBootApplication
 public class FluidFrameApplication {
 
@@ -28,7 +31,8 @@ public class FluidFrameApplication {
     /** @param properties what is set before anything of the program is made */
     private static AutoCloseable serve(Map<String, Object> properties) {
         SpringApplication application = new SpringApplication(FluidFrameApplication.class);
-        application.addInitializers(context -> context.getEnvironment().getPropertySources().addFirst(new MapPropertySource("start", properties)));
+        application.addInitializers(context ->
+                context.getEnvironment().getPropertySources().addFirst(new MapPropertySource("start", properties)));
         FirstThoughts.begin();
         return application.run();
     }

@@ -23,9 +23,76 @@ import org.springframework.context.annotation.Bean;
 @TestConfiguration(proxyBeanMethods = false)
 class ApiDescription {
 
-    private static final Set<String> SENT = Set.of("Figure", "Row", "NamedTiming", "Split", "Relation", "Routine", "Placement", "LinkQuestion",
-            "DerivationQuestion", "PlaceQuestion", "DifferenceQuestion", "CompositionQuestion", "BridgeQuestion", "Element", "Section", "Schools", "Repeat", "Variation", "RowChange", "Mute", "TrackQuestion", "DescriptionQuestion", "Piece", "PieceSection", "TempoChange", "PieceLineQuestion", "TapQuestion", "FitRepairQuestion", "RoutineMusic", "CutQuestion", "PaceQuestion", "Event", "Round", "Entry", "EventCouple", "EventFloor", "EventTask", "EventDay", "PlannedRound", "RuleProfile", "Division", "HoldRule", "Limits", "DanceRule", "StandingQuestion",
-            "RulingRepairQuestion", "DayQuestion", "RecordingQuestion", "PieceMarkQuestion", "QuestionWish", "PartnerWish", "LearningQuestion", "Person", "Couple", "Member", "Lesson", "LessonPart", "Note", "NoteBatch", "LessonPlanQuestion", "PostureSheet", "Posture", "Frame", "PostureQuestion", "Drill", "DrillFigure", "Class", "ClassRoll", "DanceCustom");
+    private static final Set<String> SENT = Set.of(
+            "Figure",
+            "Row",
+            "NamedTiming",
+            "Split",
+            "Relation",
+            "Routine",
+            "Placement",
+            "LinkQuestion",
+            "DerivationQuestion",
+            "PlaceQuestion",
+            "DifferenceQuestion",
+            "CompositionQuestion",
+            "BridgeQuestion",
+            "Element",
+            "Section",
+            "Schools",
+            "Repeat",
+            "Variation",
+            "RowChange",
+            "Mute",
+            "TrackQuestion",
+            "DescriptionQuestion",
+            "Piece",
+            "PieceSection",
+            "TempoChange",
+            "PieceLineQuestion",
+            "TapQuestion",
+            "FitRepairQuestion",
+            "RoutineMusic",
+            "CutQuestion",
+            "PaceQuestion",
+            "Event",
+            "Round",
+            "Entry",
+            "EventCouple",
+            "EventFloor",
+            "EventTask",
+            "EventDay",
+            "PlannedRound",
+            "RuleProfile",
+            "Division",
+            "HoldRule",
+            "Limits",
+            "DanceRule",
+            "StandingQuestion",
+            "RulingRepairQuestion",
+            "DayQuestion",
+            "RecordingQuestion",
+            "PieceMarkQuestion",
+            "QuestionWish",
+            "PartnerWish",
+            "LearningQuestion",
+            "Person",
+            "Couple",
+            "Member",
+            "Lesson",
+            "LessonPart",
+            "Note",
+            "NoteBatch",
+            "LessonPlanQuestion",
+            "PostureSheet",
+            "Posture",
+            "Frame",
+            "PostureQuestion",
+            "Drill",
+            "DrillFigure",
+            "Class",
+            "ClassRoll",
+            "DanceCustom");
     private static final Map<String, Set<String>> SOMETIMES_ABSENT = Map.ofEntries(
             Map.entry("Place", Set.of("part", "row", "column")),
             Map.entry("Composition", Set.of("whole")),
@@ -53,18 +120,29 @@ class ApiDescription {
 
     @Bean
     OpenAPI openApi() {
-        return new OpenAPI().info(new Info().title("Fluid Frame").version("1")
-                .description("Figures, their audits, links between them, routines and their scores. Errors are problem details."));
+        return new OpenAPI()
+                .info(
+                        new Info()
+                                .title("Fluid Frame")
+                                .version("1")
+                                .description(
+                                        "Figures, their audits, links between them, routines and their scores. Errors are problem details."));
     }
 
-    /** Answers are records, whose fields are always there unless listed here; what is sent says itself what it requires. */
+    /**
+     * Answers are records, whose fields are always there unless listed here; what is sent says itself what it requires.
+     */
     @Bean
     OpenApiCustomizer answersAreComplete() {
         return api -> api.getComponents().getSchemas().forEach((name, schema) -> {
             if (!SENT.contains(name) && schema.getProperties() != null) {
                 Set<String> absent = SOMETIMES_ABSENT.getOrDefault(name, Set.of());
-                schema.setRequired(((Set<?>) schema.getProperties().keySet()).stream()
-                        .map(Object::toString).filter(property -> !absent.contains(property)).sorted().toList());
+                schema.setRequired(((Set<?>) schema.getProperties().keySet())
+                        .stream()
+                                .map(Object::toString)
+                                .filter(property -> !absent.contains(property))
+                                .sorted()
+                                .toList());
             }
         });
     }
@@ -76,13 +154,31 @@ class ApiDescription {
             Map<String, Schema> schemas = ModelConverters.getInstance(true).read(Fault.class);
             schemas.get("Fault").setRequired(List.of("expected", "found", "nearest", "place", "sentence"));
             schemas.forEach(api.getComponents()::addSchemas);
-            api.getComponents().addSchemas("Problem", new ObjectSchema().description("Why it was refused: what is wrong where, and what is stored instead where somebody else was quicker.")
-                    .addProperty("title", new StringSchema()).addProperty("status", new IntegerSchema()).addProperty("detail", new StringSchema()).addProperty("instance", new StringSchema())
-                    .addProperty("faults", new ArraySchema().items(new Schema<>().$ref("#/components/schemas/Fault"))).addProperty("stored", new ObjectSchema())
-                    .required(List.of("detail", "status", "title")));
-            ApiResponse refused = new ApiResponse().description("Refused, or not possible now").content(new Content().addMediaType("application/problem+json",
-                    new MediaType().schema(new Schema<>().$ref("#/components/schemas/Problem"))));
-            api.getPaths().values().forEach(path -> path.readOperations().forEach(operation -> operation.getResponses().setDefault(refused)));
+            api.getComponents()
+                    .addSchemas(
+                            "Problem",
+                            new ObjectSchema()
+                                    .description(
+                                            "Why it was refused: what is wrong where, and what is stored instead where somebody else was quicker.")
+                                    .addProperty("title", new StringSchema())
+                                    .addProperty("status", new IntegerSchema())
+                                    .addProperty("detail", new StringSchema())
+                                    .addProperty("instance", new StringSchema())
+                                    .addProperty(
+                                            "faults",
+                                            new ArraySchema().items(new Schema<>().$ref("#/components/schemas/Fault")))
+                                    .addProperty("stored", new ObjectSchema())
+                                    .required(List.of("detail", "status", "title")));
+            ApiResponse refused = new ApiResponse()
+                    .description("Refused, or not possible now")
+                    .content(new Content()
+                            .addMediaType(
+                                    "application/problem+json",
+                                    new MediaType().schema(new Schema<>().$ref("#/components/schemas/Problem"))));
+            api.getPaths()
+                    .values()
+                    .forEach(path -> path.readOperations()
+                            .forEach(operation -> operation.getResponses().setDefault(refused)));
         };
     }
 }

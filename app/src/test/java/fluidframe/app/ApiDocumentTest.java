@@ -17,13 +17,18 @@ import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
 
 /**
- * The API's document is written from the code and kept in docs/, from where the program serves it and the interface takes
- * its types. Run with {@code -Dfluidframe.write-api} to write it anew after a change.
+ * The API's document is written from the code and kept in docs/, from where the program serves it and the interface
+ * takes its types. Run with {@code -Dfluidframe.write-api} to write it anew after a change.
  */
 @ContextConfiguration(initializers = OwnDatabase.class)
-@SpringBootTest(properties = {"fluidframe.test=api", "springdoc.api-docs.path=/written-openapi",
-        "springdoc.writer-with-order-by-keys=true", "springdoc.override-with-generic-response=false",
-        "springdoc.default-produces-media-type=application/json"})
+@SpringBootTest(
+        properties = {
+            "fluidframe.test=api",
+            "springdoc.api-docs.path=/written-openapi",
+            "springdoc.writer-with-order-by-keys=true",
+            "springdoc.override-with-generic-response=false",
+            "springdoc.default-produces-media-type=application/json"
+        })
 @AutoConfigureMockMvc
 @Import(ApiDescription.class)
 class ApiDocumentTest {
@@ -32,16 +37,20 @@ class ApiDocumentTest {
 
     @Autowired
     private MockMvc mvc;
+
     @Autowired
     private JsonMapper json;
 
     @Test
     void theKeptDocumentSaysWhatTheCodeDoes() throws Exception {
-        JsonNode written = json.readTree(mvc.perform(get("/written-openapi")).andReturn().getResponse().getContentAsByteArray());
+        JsonNode written = json.readTree(
+                mvc.perform(get("/written-openapi")).andReturn().getResponse().getContentAsByteArray());
         if (System.getProperty("fluidframe.write-api") != null) {
             Files.writeString(KEPT, json.writerWithDefaultPrettyPrinter().writeValueAsString(written) + "\n");
         }
-        assertThat(kept()).as("docs/openapi.json is out of date; run this test with -Dfluidframe.write-api").isEqualTo(written);
+        assertThat(kept())
+                .as("docs/openapi.json is out of date; run this test with -Dfluidframe.write-api")
+                .isEqualTo(written);
     }
 
     private JsonNode kept() throws IOException {

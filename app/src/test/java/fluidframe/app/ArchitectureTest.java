@@ -21,17 +21,33 @@ import org.junit.jupiter.params.provider.ValueSource;
 
 class ArchitectureTest {
 
-    private static final JavaClasses APP = new ClassFileImporter().withImportOption(new ImportOption.DoNotIncludeTests()).importPackages("fluidframe");
+    private static final JavaClasses APP = new ClassFileImporter()
+            .withImportOption(new ImportOption.DoNotIncludeTests())
+            .importPackages("fluidframe");
 
     @Test
     void theCoreKnowsNothingOfTheApplication() {
-        noClasses().that().resideInAPackage("fluidframe.core..").should().dependOnClassesThat().resideInAPackage("fluidframe.app..").check(APP);
+        noClasses()
+                .that()
+                .resideInAPackage("fluidframe.core..")
+                .should()
+                .dependOnClassesThat()
+                .resideInAPackage("fluidframe.app..")
+                .check(APP);
     }
 
     @Test
     void resourcesReachStoredThingsOnlyThroughStores() {
-        noClasses().that().haveSimpleNameEndingWith("Resource").should().dependOnClassesThat().haveSimpleNameEndingWith("Repository")
-                .orShould().dependOnClassesThat().areAnnotatedWith(Entity.class).check(APP);
+        noClasses()
+                .that()
+                .haveSimpleNameEndingWith("Resource")
+                .should()
+                .dependOnClassesThat()
+                .haveSimpleNameEndingWith("Repository")
+                .orShould()
+                .dependOnClassesThat()
+                .areAnnotatedWith(Entity.class)
+                .check(APP);
     }
 
     @ParameterizedTest
@@ -43,17 +59,35 @@ class ArchitectureTest {
         for (List<String> storey : storeys) {
             above.addAll(storey);
             for (String room : storey) {
-                String[] others = above.stream().filter(other -> !other.equals(room)).map(other -> root + other + "..").toArray(String[]::new);
-                noClasses().that().resideInAPackage(root + room + "..").should().dependOnClassesThat().resideInAnyPackage(others).allowEmptyShould(false).check(APP);
+                String[] others = above.stream()
+                        .filter(other -> !other.equals(room))
+                        .map(other -> root + other + "..")
+                        .toArray(String[]::new);
+                noClasses()
+                        .that()
+                        .resideInAPackage(root + room + "..")
+                        .should()
+                        .dependOnClassesThat()
+                        .resideInAnyPackage(others)
+                        .allowEmptyShould(false)
+                        .check(APP);
             }
         }
-        Set<String> there = APP.stream().map(JavaClass::getPackageName).filter(name -> name.startsWith(root)).map(name -> name.substring(root.length()).split("\\.")[0]).collect(Collectors.toSet());
+        Set<String> there = APP.stream()
+                .map(JavaClass::getPackageName)
+                .filter(name -> name.startsWith(root))
+                .map(name -> name.substring(root.length()).split("\\.")[0])
+                .collect(Collectors.toSet());
         assertThat(above).as("rooms in docs/architecture.md").containsExactlyInAnyOrderElementsOf(there);
     }
 
     /** The rooms of each storey, from the top: the words before the wide gap in the plan's lines. */
     private static List<List<String>> plan(String house) throws IOException {
-        return Files.readAllLines(Path.of("..", "docs", "architecture.md")).stream().dropWhile(line -> !line.equals("```" + house)).skip(1).takeWhile(line -> !line.equals("```"))
-                .map(line -> List.of(line.split(" {2,}")[0].split(" "))).toList();
+        return Files.readAllLines(Path.of("..", "docs", "architecture.md")).stream()
+                .dropWhile(line -> !line.equals("```" + house))
+                .skip(1)
+                .takeWhile(line -> !line.equals("```"))
+                .map(line -> List.of(line.split(" {2,}")[0].split(" ")))
+                .toList();
     }
 }

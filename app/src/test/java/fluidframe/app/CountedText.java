@@ -1,11 +1,13 @@
 package fluidframe.app;
 
-/** A text that counts how often one of its letters is looked at, and gives up when that is more than anything linear would need. */
+/**
+ * A text that counts how often one of its letters is looked at, and gives up when that is more than anything linear
+ * would need.
+ */
 final class CountedText implements CharSequence {
 
     /** Thrown once a letter has been looked at too often. */
-    static final class TooManyLooksException extends RuntimeException {
-    }
+    static final class TooManyLooksException extends RuntimeException {}
 
     private final String text;
     private final long most;

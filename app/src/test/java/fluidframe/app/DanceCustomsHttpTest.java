@@ -29,7 +29,8 @@ class DanceCustomsHttpTest extends OverHttp {
 
     @AfterEach
     void asTheCatalogueHasThem() throws Exception {
-        for (JsonNode custom : JSON.readTree(http.read("/api/dance-customs").andReturn().getResponse().getContentAsString())) {
+        for (JsonNode custom : JSON.readTree(
+                http.read("/api/dance-customs").andReturn().getResponse().getContentAsString())) {
             String address = "/api/dance-customs/" + custom.get("id").asString();
             String tag = http.read(address).andReturn().getResponse().getHeader("ETag");
             mvc.perform(delete(address).header("If-Match", tag)).andExpect(status().isNoContent());
@@ -40,12 +41,16 @@ class DanceCustomsHttpTest extends OverHttp {
     void aSlowThatIsShorterIsFollowedByChartsAndRoutinesUntilItIsTakenBack() throws Exception {
         ObjectNode feather = http.figure("foxtrot-feather-step");
         http.send("/api/readings", feather).andExpect(jsonPath("$.findings[?(@.severity == 'error')]", empty()));
-        http.send("/api/dance-customs", custom("foxtrot").put("slow", "1 1/2")).andExpect(status().isCreated()).andExpect(jsonPath("$.title", is("Foxtrot")));
+        http.send("/api/dance-customs", custom("foxtrot").put("slow", "1 1/2"))
+                .andExpect(status().isCreated())
+                .andExpect(jsonPath("$.title", is("Foxtrot")));
         http.read("/api/dances").andExpect(jsonPath("$[?(@.id == 'foxtrot')].slow", is(List.of("1 1/2"))));
         http.send("/api/readings", feather).andExpect(jsonPath("$.findings[?(@.severity == 'error')]", not(empty())));
         http.read("/api/figures/foxtrot-feather-step").andExpect(status().isOk());
         http.read("/api/routines/lamplight-foxtrot/score").andExpect(status().isOk());
-        http.read("/api/figures?dance=foxtrot").andExpect(status().isOk()).andExpect(jsonPath("$", hasSize(greaterThan(10))));
+        http.read("/api/figures?dance=foxtrot")
+                .andExpect(status().isOk())
+                .andExpect(jsonPath("$", hasSize(greaterThan(10))));
 
         asTheCatalogueHasThem();
         http.send("/api/readings", feather).andExpect(jsonPath("$.findings[?(@.severity == 'error')]", empty()));
@@ -56,26 +61,49 @@ class DanceCustomsHttpTest extends OverHttp {
         http.send("/api/dance-customs", custom("foxtrot").put("slow", "1")).andExpect(status().isCreated());
         ObjectNode feather = http.figure("foxtrot-feather-step").put("bars", "3/4");
         ((ObjectNode) feather.at("/man/1")).put("turn", "1/4 R");
-        http.send("/api/readings", feather).andExpect(jsonPath("$.findings[?(@.rule == 'A1')].fixes[*].label", not(empty())));
+        http.send("/api/readings", feather)
+                .andExpect(jsonPath("$.findings[?(@.rule == 'A1')].fixes[*].label", not(empty())));
     }
 
     @Test
     void theBeatOnWhichFiguresStartIsAskedOfLinks() throws Exception {
-        http.read("/api/routines/lamplight-quickstep/score").andExpect(jsonPath("$.seams[?(@.verdict.outcome == 'breaks')]", empty()));
-        http.send("/api/dance-customs", custom("quickstep").<ObjectNode>set("startBeats", JSON.createArrayNode().add(1))).andExpect(status().isCreated());
-        http.read("/api/routines/lamplight-quickstep/score").andExpect(jsonPath("$.seams[?(@.verdict.outcome == 'breaks')]", not(empty())));
-        http.read("/api/routine-standings").andExpect(jsonPath("$[?(@.routine == 'lamplight-quickstep')].breaks", not(is(List.of(0)))));
+        http.read("/api/routines/lamplight-quickstep/score")
+                .andExpect(jsonPath("$.seams[?(@.verdict.outcome == 'breaks')]", empty()));
+        http.send(
+                        "/api/dance-customs",
+                        custom("quickstep")
+                                .<ObjectNode>set(
+                                        "startBeats", JSON.createArrayNode().add(1)))
+                .andExpect(status().isCreated());
+        http.read("/api/routines/lamplight-quickstep/score")
+                .andExpect(jsonPath("$.seams[?(@.verdict.outcome == 'breaks')]", not(empty())));
+        http.read("/api/routine-standings")
+                .andExpect(jsonPath("$[?(@.routine == 'lamplight-quickstep')].breaks", not(is(List.of(0)))));
     }
 
     @Test
     void whatCannotBeHeldIsRefusedByName() throws Exception {
-        ObjectNode wrong = custom("waltz").put("slow", "soon").put("feel", "late").put("slowest", 90).put("fastest", 40).put("stepLength", 9.0).put("phraseBars", 0);
+        ObjectNode wrong = custom("waltz")
+                .put("slow", "soon")
+                .put("feel", "late")
+                .put("slowest", 90)
+                .put("fastest", 40)
+                .put("stepLength", 9.0)
+                .put("phraseBars", 0);
         wrong.putArray("startBeats").add(4);
-        http.send("/api/dance-customs", wrong).andExpect(status().isUnprocessableContent())
-                .andExpect(jsonPath("$.faults[*].place", hasItem("/startBeats/0"))).andExpect(jsonPath("$.faults[*].place", hasItem("/slow"))).andExpect(jsonPath("$.faults[*].place", hasItem("/feel")))
-                .andExpect(jsonPath("$.faults[*].place", hasItem("/stepLength"))).andExpect(jsonPath("$.faults[*].place", hasItem("/phraseBars")));
-        http.send("/api/dance-customs", custom("waltz").put("slowest", 90)).andExpect(status().isUnprocessableContent()).andExpect(jsonPath("$.faults[0].expected", containsString("the fastest")));
-        http.send("/api/dance-customs", custom("polka")).andExpect(status().isUnprocessableContent()).andExpect(jsonPath("$.faults[0].place", is("/id")));
+        http.send("/api/dance-customs", wrong)
+                .andExpect(status().isUnprocessableContent())
+                .andExpect(jsonPath("$.faults[*].place", hasItem("/startBeats/0")))
+                .andExpect(jsonPath("$.faults[*].place", hasItem("/slow")))
+                .andExpect(jsonPath("$.faults[*].place", hasItem("/feel")))
+                .andExpect(jsonPath("$.faults[*].place", hasItem("/stepLength")))
+                .andExpect(jsonPath("$.faults[*].place", hasItem("/phraseBars")));
+        http.send("/api/dance-customs", custom("waltz").put("slowest", 90))
+                .andExpect(status().isUnprocessableContent())
+                .andExpect(jsonPath("$.faults[0].expected", containsString("the fastest")));
+        http.send("/api/dance-customs", custom("polka"))
+                .andExpect(status().isUnprocessableContent())
+                .andExpect(jsonPath("$.faults[0].place", is("/id")));
         http.read("/api/dance-customs").andExpect(jsonPath("$", empty()));
     }
 
@@ -83,8 +111,16 @@ class DanceCustomsHttpTest extends OverHttp {
     void itIsChangedAgainOnlyByWhoHasSeenIt() throws Exception {
         http.send("/api/dance-customs", custom("jive").put("stepLength", 0.25)).andExpect(status().isCreated());
         String longer = JSON.writeValueAsString(custom("jive").put("stepLength", 0.35));
-        mvc.perform(put("/api/dance-customs/jive").header("If-Match", "\"7\"").contentType(MediaType.APPLICATION_JSON).content(longer)).andExpect(status().isConflict());
-        mvc.perform(put("/api/dance-customs/jive").header("If-Match", "\"0\"").contentType(MediaType.APPLICATION_JSON).content(longer)).andExpect(status().isOk());
+        mvc.perform(put("/api/dance-customs/jive")
+                        .header("If-Match", "\"7\"")
+                        .contentType(MediaType.APPLICATION_JSON)
+                        .content(longer))
+                .andExpect(status().isConflict());
+        mvc.perform(put("/api/dance-customs/jive")
+                        .header("If-Match", "\"0\"")
+                        .contentType(MediaType.APPLICATION_JSON)
+                        .content(longer))
+                .andExpect(status().isOk());
         http.read("/api/dances").andExpect(jsonPath("$[?(@.id == 'jive')].stepLength", is(List.of(0.35))));
     }
 

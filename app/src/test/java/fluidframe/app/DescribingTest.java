@@ -31,9 +31,12 @@ class DescribingTest extends OverHttp {
     @Test
     void theLadysChartIsDerivedMarkedAndItsChangesListed() throws Exception {
         ObjectNode figure = http.figure(NATURAL_TURN);
-        derive(figure, "opposite", "man").andExpect(status().isOk())
-                .andExpect(jsonPath("$.figure.lady[0].foot", is("LF"))).andExpect(jsonPath("$.figure.lady[0].footPosition", is("bk")))
-                .andExpect(jsonPath("$.figure.lady[0].alignment", is("b DW"))).andExpect(jsonPath("$.figure.derived", hasItems("/lady/0/foot", "/lady/5/turn")))
+        derive(figure, "opposite", "man")
+                .andExpect(status().isOk())
+                .andExpect(jsonPath("$.figure.lady[0].foot", is("LF")))
+                .andExpect(jsonPath("$.figure.lady[0].footPosition", is("bk")))
+                .andExpect(jsonPath("$.figure.lady[0].alignment", is("b DW")))
+                .andExpect(jsonPath("$.figure.derived", hasItems("/lady/0/foot", "/lady/5/turn")))
                 .andExpect(jsonPath("$.changes[?(@.pointer == '/lady/1/turn')].after", hasItem("1/4 R")));
     }
 
@@ -42,43 +45,65 @@ class DescribingTest extends OverHttp {
         ObjectNode figure = http.figure("waltz-whisk");
         JsonNode mirrored = answer(derive(figure, "mirror", null)).get("figure");
         assertThat(mirrored.at("/end/position").asString()).isEqualTo("CPP");
-        assertThat(answer(derive((ObjectNode) mirrored, "mirror", null)).get("figure")).isEqualTo(figure);
+        assertThat(answer(derive((ObjectNode) mirrored, "mirror", null)).get("figure"))
+                .isEqualTo(figure);
     }
 
     @Test
     void rowsAreLaidOnAnotherCountOrItIsSaidWhyNot() throws Exception {
-        ObjectNode question = JSON.createObjectNode().put("kind", "retime").put("man", "1 2 & 3 1 2").put("lady", "1 2 3 1 2 3");
+        ObjectNode question = JSON.createObjectNode()
+                .put("kind", "retime")
+                .put("man", "1 2 & 3 1 2")
+                .put("lady", "1 2 3 1 2 3");
         question.set("figure", http.figure(NATURAL_TURN));
-        http.send("/api/derivations", question).andExpect(status().isOk())
+        http.send("/api/derivations", question)
+                .andExpect(status().isOk())
                 .andExpect(jsonPath("$.changes[*].pointer", hasItems("/man/2/count", "/man/5/count")));
-        http.send("/api/derivations", question.put("man", "1 2 3")).andExpect(status().isUnprocessableContent())
-                .andExpect(jsonPath("$.detail", containsString("6 rows"))).andExpect(jsonPath("$.faults[0].place", is("/man")));
+        http.send("/api/derivations", question.put("man", "1 2 3"))
+                .andExpect(status().isUnprocessableContent())
+                .andExpect(jsonPath("$.detail", containsString("6 rows")))
+                .andExpect(jsonPath("$.faults[0].place", is("/man")));
         http.send("/api/derivations", question.put("man", "1 2 x")).andExpect(status().isUnprocessableContent());
-        http.send("/api/derivations", question.put("kind", "sideways")).andExpect(status().isUnprocessableContent())
+        http.send("/api/derivations", question.put("kind", "sideways"))
+                .andExpect(status().isUnprocessableContent())
                 .andExpect(jsonPath("$.faults[0].expected", containsString("retime")));
     }
 
     @ParameterizedTest(name = "{0} {1} \"{2}\"")
-    @CsvSource({"waltz, alignment, f D, 200, f DC", "rumba, body, set, 200, settle", "waltz, feet, x, 422, ?column", "polka, foot, x, 422, ?dance"})
+    @CsvSource({
+        "waltz, alignment, f D, 200, f DC",
+        "rumba, body, set, 200, settle",
+        "waltz, feet, x, 422, ?column",
+        "polka, foot, x, 422, ?dance"
+    })
     void cellsAreCompleted(String dance, String column, String text, int status, String says) throws Exception {
-        http.read("/api/completions?dance={dance}&column={column}&text={text}", dance, column, text).andExpect(status().is(status))
+        http.read("/api/completions?dance={dance}&column={column}&text={text}", dance, column, text)
+                .andExpect(status().is(status))
                 .andExpect(content().string(containsString(says)));
     }
 
     @Test
     void aCardIsReadInTheWordsChosen() throws Exception {
-        http.read("/api/figures/{id}/cards?titles=leader-follower&footwork=classic", NATURAL_TURN).andExpect(status().isOk())
+        http.read("/api/figures/{id}/cards?titles=leader-follower&footwork=classic", NATURAL_TURN)
+                .andExpect(status().isOk())
                 .andExpect(jsonPath("$.parts[*].dancer", is(List.of("Leader", "Follower"))))
-                .andExpect(jsonPath("$.parts[0].lines", hasSize(6))).andExpect(jsonPath("$.parts[0].lines[0].text", startsWith("Right foot forward, heel first, then toe")))
+                .andExpect(jsonPath("$.parts[0].lines", hasSize(6)))
+                .andExpect(jsonPath("$.parts[0].lines[0].text", startsWith("Right foot forward, heel first, then toe")))
                 .andExpect(jsonPath("$.cautions[0]", startsWith("Warm up first")));
-        http.read("/api/figures/{id}/cards?titles=boss", NATURAL_TURN).andExpect(status().isUnprocessableContent()).andExpect(jsonPath("$.faults[0].place", is("?titles")));
+        http.read("/api/figures/{id}/cards?titles=boss", NATURAL_TURN)
+                .andExpect(status().isUnprocessableContent())
+                .andExpect(jsonPath("$.faults[0].place", is("?titles")));
     }
 
     @Test
     void chartsGoOutAndInAsCsvWithoutLoss() throws Exception {
         for (JsonNode listed : JSON.readTree(http.text("/api/figures"))) {
             String id = listed.get("id").asString();
-            String csv = http.read("/api/figures/{id}/charts", id).andExpect(header().string("Content-Type", startsWith("text/csv"))).andReturn().getResponse().getContentAsString();
+            String csv = http.read("/api/figures/{id}/charts", id)
+                    .andExpect(header().string("Content-Type", startsWith("text/csv")))
+                    .andReturn()
+                    .getResponse()
+                    .getContentAsString();
             JsonNode charts = answer(http.sendCsv("/api/charts", csv));
             assertThat(charts.get("man")).isEqualTo(http.figure(id).get("man"));
             assertThat(charts.get("lady")).isEqualTo(http.figure(id).get("lady"));
@@ -86,32 +111,56 @@ class DescribingTest extends OverHttp {
     }
 
     @ParameterizedTest(name = "{1}")
-    @CsvSource(delimiter = '|', value = {"part,foot,colour\\nman,LF,red | line 1: found \"colour\"", "foot\\nLF | a column named part", "part,foot\\ndog,LF | line 2, part: found \"dog\"",
-            "part,foot\\nman,LF,extra | line 2: found \"3 values\"", "part,foot\\nman,\"LF | comma-separated values", "part,part\\nman,man | line 2"})
+    @CsvSource(
+            delimiter = '|',
+            value = {
+                "part,foot,colour\\nman,LF,red | line 1: found \"colour\"",
+                "foot\\nLF | a column named part",
+                "part,foot\\ndog,LF | line 2, part: found \"dog\"",
+                "part,foot\\nman,LF,extra | line 2: found \"3 values\"",
+                "part,foot\\nman,\"LF | comma-separated values",
+                "part,part\\nman,man | line 2"
+            })
     void badCsvIsRefusedWithItsLine(String csv, String says) throws Exception {
-        http.sendCsv("/api/charts", csv.replace("\\n", "\r\n")).andExpect(status().isUnprocessableContent()).andExpect(jsonPath("$.detail", containsString(says)));
+        http.sendCsv("/api/charts", csv.replace("\\n", "\r\n"))
+                .andExpect(status().isUnprocessableContent())
+                .andExpect(jsonPath("$.detail", containsString(says)));
     }
 
     @Test
     void aMuteNeedsAReasonAndKeepsTheFinding() throws Exception {
         ObjectNode figure = http.figure(NATURAL_TURN);
         ((ObjectNode) figure.at("/man/1")).put("sway", "L");
-        ObjectNode mute = figure.putArray("mutes").addObject().put("rule", "S1").put("at", "/man/1/sway").put("reason", "");
-        http.send("/api/audits", figure).andExpect(status().isUnprocessableContent()).andExpect(jsonPath("$.faults[0].place", is("/mutes/0/reason")));
+        ObjectNode mute = figure.putArray("mutes")
+                .addObject()
+                .put("rule", "S1")
+                .put("at", "/man/1/sway")
+                .put("reason", "");
+        http.send("/api/audits", figure)
+                .andExpect(status().isUnprocessableContent())
+                .andExpect(jsonPath("$.faults[0].place", is("/mutes/0/reason")));
         mute.put("reason", "shown on purpose in the lecture");
-        http.send("/api/audits", figure).andExpect(jsonPath("$[?(@.rule == 'S1')].muted", hasItem("shown on purpose in the lecture")));
+        http.send("/api/audits", figure)
+                .andExpect(jsonPath("$[?(@.rule == 'S1')].muted", hasItem("shown on purpose in the lecture")));
     }
 
     @Test
     void repeatsAreReadOutAndFinishesMustNameRowsThatAre() throws Exception {
         ObjectNode figure = http.figure("rumba-basic-movement");
-        figure.putObject("repeat").put("first", 1).put("last", figure.get("man").size()).put("times", "1-3");
-        http.send("/api/readings", figure).andExpect(jsonPath("$.repeats", hasSize(3))).andExpect(jsonPath("$.repeats[2].times", is(3)));
+        figure.putObject("repeat")
+                .put("first", 1)
+                .put("last", figure.get("man").size())
+                .put("times", "1-3");
+        http.send("/api/readings", figure)
+                .andExpect(jsonPath("$.repeats", hasSize(3)))
+                .andExpect(jsonPath("$.repeats[2].times", is(3)));
         figure.putObject("repeat").put("first", 2).put("last", 99).put("times", "often");
         ObjectNode finish = figure.putArray("finishes").addObject().put("name", "late");
         finish.putArray("man").addObject().put("row", 70).putObject("cells").put("turn", "1/8 R");
-        http.send("/api/audits", figure).andExpect(status().isUnprocessableContent())
-                .andExpect(jsonPath("$.faults[*].place", hasItems("/repeat", "/repeat/times", "/finishes/0/man/0/row")));
+        http.send("/api/audits", figure)
+                .andExpect(status().isUnprocessableContent())
+                .andExpect(
+                        jsonPath("$.faults[*].place", hasItems("/repeat", "/repeat/times", "/finishes/0/man/0/row")));
     }
 
     private ResultActions derive(ObjectNode figure, String kind, String from) throws Exception {
@@ -121,6 +170,7 @@ class DescribingTest extends OverHttp {
     }
 
     private static JsonNode answer(ResultActions actions) throws Exception {
-        return JSON.readTree(actions.andExpect(status().isOk()).andReturn().getResponse().getContentAsString());
+        return JSON.readTree(
+                actions.andExpect(status().isOk()).andReturn().getResponse().getContentAsString());
     }
 }

@@ -48,17 +48,23 @@ class HttpTest {
 
     @Test
     void theShippedBookIsCleanAndTheDemoRoutinesHold() throws Exception {
-        mvc.perform(get("/api/figures")).andExpect(status().isOk()).andExpect(jsonPath("$[*].errors", everyItem(is(0))));
-        for (String routine : new String[]{"lamplight-waltz", "ferry-night-rumba"}) {
-            mvc.perform(get("/api/routines/{id}/score", routine)).andExpect(status().isOk())
+        mvc.perform(get("/api/figures"))
+                .andExpect(status().isOk())
+                .andExpect(jsonPath("$[*].errors", everyItem(is(0))));
+        for (String routine : new String[] {"lamplight-waltz", "ferry-night-rumba"}) {
+            mvc.perform(get("/api/routines/{id}/score", routine))
+                    .andExpect(status().isOk())
                     .andExpect(jsonPath("$.seams[*].verdict.outcome", everyItem(is("holds"))));
         }
     }
 
     @Test
     void figuresAreFoundByWhatACoachAsks() throws Exception {
-        mvc.perform(get("/api/figures?dance=waltz&foot=RF&position=PP&level=bronze")).andExpect(jsonPath("$[*].id", is(List.of("waltz-chasse-from-promenade", "waltz-cross-hesitation"))));
-        mvc.perform(get("/api/figures?facing=sideways")).andExpect(status().isUnprocessableContent()).andExpect(jsonPath("$.faults[0].place", is("?facing")));
+        mvc.perform(get("/api/figures?dance=waltz&foot=RF&position=PP&level=bronze"))
+                .andExpect(jsonPath("$[*].id", is(List.of("waltz-chasse-from-promenade", "waltz-cross-hesitation"))));
+        mvc.perform(get("/api/figures?facing=sideways"))
+                .andExpect(status().isUnprocessableContent())
+                .andExpect(jsonPath("$.faults[0].place", is("?facing")));
     }
 
     @Test
@@ -73,78 +79,108 @@ class HttpTest {
     void aFigureIsKeptReplacedAndNeverOverwrittenUnseen() throws Exception {
         String walk = WALK.formatted("kept-walk", "S", "RF");
         send(post("/api/figures"), walk).andExpect(status().isCreated()).andExpect(header().string("ETag", "\"0\""));
-        send(post("/api/figures"), walk).andExpect(status().isConflict()).andExpect(jsonPath("$.detail", containsString("kept-walk")));
+        send(post("/api/figures"), walk)
+                .andExpect(status().isConflict())
+                .andExpect(jsonPath("$.detail", containsString("kept-walk")));
         send(put("/api/figures/kept-walk"), walk).andExpect(status().isPreconditionRequired());
-        send(put("/api/figures/kept-walk").header("If-Match", "\"0\""), walk.replace("Walk", "Long Walk")).andExpect(status().isOk())
+        send(put("/api/figures/kept-walk").header("If-Match", "\"0\""), walk.replace("Walk", "Long Walk"))
+                .andExpect(status().isOk())
                 .andExpect(header().string("ETag", "\"1\""));
-        send(put("/api/figures/kept-walk").header("If-Match", "\"0\""), walk).andExpect(status().isConflict())
+        send(put("/api/figures/kept-walk").header("If-Match", "\"0\""), walk)
+                .andExpect(status().isConflict())
                 .andExpect(jsonPath("$.stored.title", is("Long Walk")));
-        mvc.perform(delete("/api/figures/kept-walk").header("If-Match", "\"1\"")).andExpect(status().isNoContent());
+        mvc.perform(delete("/api/figures/kept-walk").header("If-Match", "\"1\""))
+                .andExpect(status().isNoContent());
         mvc.perform(get("/api/figures/kept-walk")).andExpect(status().isNotFound());
     }
 
     @Test
     void aFigureThatARoutineNeedsStays() throws Exception {
-        mvc.perform(delete("/api/figures/waltz-whisk").header("If-Match", "\"0\"")).andExpect(status().isConflict())
+        mvc.perform(delete("/api/figures/waltz-whisk").header("If-Match", "\"0\""))
+                .andExpect(status().isConflict())
                 .andExpect(jsonPath("$.detail", containsString("Lamplight Waltz")));
         mvc.perform(get("/api/figures/waltz-whisk")).andExpect(status().isOk());
     }
 
     @Test
     void auditsAnswerWithoutStoring() throws Exception {
-        send(post("/api/audits"), WALK.formatted("audited-walk", "S", "LF")).andExpect(status().isOk())
-                .andExpect(jsonPath("$[0].rule", is("W1"))).andExpect(jsonPath("$[0].place.pointer", is("/man/1/foot")))
+        send(post("/api/audits"), WALK.formatted("audited-walk", "S", "LF"))
+                .andExpect(status().isOk())
+                .andExpect(jsonPath("$[0].rule", is("W1")))
+                .andExpect(jsonPath("$[0].place.pointer", is("/man/1/foot")))
                 .andExpect(jsonPath("$[0].fixes[0].text", is("RF")));
         mvc.perform(get("/api/figures/audited-walk")).andExpect(status().isNotFound());
     }
 
     @ParameterizedTest(name = "{0}: {3} at {4}")
-    @CsvSource(delimiter = ';', value = {
-            "unreadable cell;    S;  XF; 422; /figures/1/man/1/foot",
-            "count not full;     Q;  RF; 422; /figures/1/man/1/count"})
-    void aBookIsTakenWholeOrNotAtAll(String name, String count, String foot, int status, String place) throws Exception {
+    @CsvSource(
+            delimiter = ';',
+            value = {
+                "unreadable cell;    S;  XF; 422; /figures/1/man/1/foot",
+                "count not full;     Q;  RF; 422; /figures/1/man/1/count"
+            })
+    void aBookIsTakenWholeOrNotAtAll(String name, String count, String foot, int status, String place)
+            throws Exception {
         String figures = WALK.formatted("first-of-two", "S", "RF") + "," + WALK.formatted("second-of-two", count, foot);
-        send(post("/api/books"), BOOK.formatted("1", figures)).andExpect(status().is(status))
+        send(post("/api/books"), BOOK.formatted("1", figures))
+                .andExpect(status().is(status))
                 .andExpect(content().contentTypeCompatibleWith(MediaType.APPLICATION_PROBLEM_JSON))
                 .andExpect(jsonPath("$.faults[*].place", hasItem(place)));
         mvc.perform(get("/api/figures/first-of-two")).andExpect(status().isNotFound());
     }
 
     @ParameterizedTest(name = "{0}: {2}")
-    @CsvSource(delimiter = '|', quoteCharacter = '`', value = {
-            "/api/books   | {\"format\": \"fluidframe-book\", \"version\": 1, | 400 | not a complete JSON document",
-            "/api/books   | {\"format\": \"fluidframe-book\", \"version\": 2, \"title\": \"x\", \"figures\": []} | 422 | /version",
-            "/api/books   | [] | 422 | nothing of it was stored",
-            "/api/books   | {\"format\": \"fluidframe-book\", \"version\": 1, \"title\": \"x\", \"figures\": [null]} | 422 | /figures/0",
-            "/api/figures | {\"idd\": 1} | 400 | idd",
-            "/api/figures | {\"id\": \"x\", \"man\": [null]} | 422 | /man/0",
-            "/api/figures | null | 400 | JSON",
-            "/api/routines | {\"id\": \"r\", \"title\": \"R\", \"dance\": \"waltz\", \"tempo\": 900, \"placements\": [{\"figure\": \"nothing\"}]} | 422 | /placements/0/figure",
-            "/api/links   | {\"from\": 3} | 422 | /to"})
+    @CsvSource(
+            delimiter = '|',
+            quoteCharacter = '`',
+            value = {
+                "/api/books   | {\"format\": \"fluidframe-book\", \"version\": 1, | 400 | not a complete JSON document",
+                "/api/books   | {\"format\": \"fluidframe-book\", \"version\": 2, \"title\": \"x\", \"figures\": []} | 422 | /version",
+                "/api/books   | [] | 422 | nothing of it was stored",
+                "/api/books   | {\"format\": \"fluidframe-book\", \"version\": 1, \"title\": \"x\", \"figures\": [null]} | 422 | /figures/0",
+                "/api/figures | {\"idd\": 1} | 400 | idd",
+                "/api/figures | {\"id\": \"x\", \"man\": [null]} | 422 | /man/0",
+                "/api/figures | null | 400 | JSON",
+                "/api/routines | {\"id\": \"r\", \"title\": \"R\", \"dance\": \"waltz\", \"tempo\": 900, \"placements\": [{\"figure\": \"nothing\"}]} | 422 | /placements/0/figure",
+                "/api/links   | {\"from\": 3} | 422 | /to"
+            })
     void badInputIsAnsweredClearly(String path, String body, int status, String says) throws Exception {
-        String answer = send(post(path), body).andExpect(status().is(status)).andReturn().getResponse().getContentAsString();
+        String answer = send(post(path), body)
+                .andExpect(status().is(status))
+                .andReturn()
+                .getResponse()
+                .getContentAsString();
         assertThat(answer).contains(says).doesNotContain("Exception").doesNotContain("\tat ");
     }
 
     @Test
     void aBookIsImportedLinkedAndComesOutAgain() throws Exception {
         String figures = WALK.formatted("walk-one", "S", "RF") + "," + WALK.formatted("walk-two", "S", "RF");
-        send(post("/api/books"), BOOK.formatted("1", figures)).andExpect(status().isCreated()).andExpect(jsonPath("$.figures", hasSize(2)));
-        send(post("/api/books"), BOOK.formatted("1", figures)).andExpect(status().isCreated()).andExpect(jsonPath("$.figures", hasSize(0)));
-        send(post("/api/books"), BOOK.formatted("1", figures.replace("Walk", "Stroll"))).andExpect(status().isUnprocessableContent())
+        send(post("/api/books"), BOOK.formatted("1", figures))
+                .andExpect(status().isCreated())
+                .andExpect(jsonPath("$.figures", hasSize(2)));
+        send(post("/api/books"), BOOK.formatted("1", figures))
+                .andExpect(status().isCreated())
+                .andExpect(jsonPath("$.figures", hasSize(0)));
+        send(post("/api/books"), BOOK.formatted("1", figures.replace("Walk", "Stroll")))
+                .andExpect(status().isUnprocessableContent())
                 .andExpect(jsonPath("$.faults[0].place", is("/figures/0/id")));
         link("walk-one", "walk-two", false).andExpect(jsonPath("$.outcome", is("holds")));
-        mvc.perform(get("/api/books")).andExpect(jsonPath("$.figures[*].id", hasItem("walk-two"))).andExpect(jsonPath("$.figures[*].id", not(hasItem("first-of-two"))));
+        mvc.perform(get("/api/books"))
+                .andExpect(jsonPath("$.figures[*].id", hasItem("walk-two")))
+                .andExpect(jsonPath("$.figures[*].id", not(hasItem("first-of-two"))));
     }
 
     @Test
     void rubbishOfAnySizeIsRefused() throws Exception {
         mvc.perform(post("/api/books").contentType(MediaType.APPLICATION_JSON).content(new byte[17 * 1024 * 1024]))
-                .andExpect(status().isContentTooLarge()).andExpect(jsonPath("$.detail", containsString("16 MB")));
+                .andExpect(status().isContentTooLarge())
+                .andExpect(jsonPath("$.detail", containsString("16 MB")));
     }
 
     private ResultActions link(String from, String to, boolean corner) throws Exception {
-        return send(post("/api/links"), "{\"from\": \"%s\", \"to\": \"%s\", \"corner\": %s}".formatted(from, to, corner));
+        return send(
+                post("/api/links"), "{\"from\": \"%s\", \"to\": \"%s\", \"corner\": %s}".formatted(from, to, corner));
     }
 
     private ResultActions send(AbstractMockHttpServletRequestBuilder<?> request, String body) throws Exception {

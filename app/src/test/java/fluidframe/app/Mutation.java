@@ -3,11 +3,33 @@ package fluidframe.app;
 import java.util.List;
 import java.util.Random;
 
-/** Breaks a text a little, the way files break and people mistype: bytes lost, doubled or swapped, values exchanged for odd ones. */
+/**
+ * Breaks a text a little, the way files break and people mistype: bytes lost, doubled or swapped, values exchanged for
+ * odd ones.
+ */
 public final class Mutation {
 
-    private static final List<String> ODD = List.of("null", "-1", "1e309", "\"\"", "[]", "{}", "true", "\"\\u0000\"", "99999999999999999999", "\"1/0 R\"", "\"0/0\"",
-            "\"LOD/LOD\"", "\"" + "(".repeat(300) + "\"", "\"body body body\"", "\"1-1-1-1-1-1-1\"", "\"m m p p\"", "\"S - - S\"", "\"½¼¾\"", "\"a a a a & & &\"", "[[[[[[[[]]]]]]]]");
+    private static final List<String> ODD = List.of(
+            "null",
+            "-1",
+            "1e309",
+            "\"\"",
+            "[]",
+            "{}",
+            "true",
+            "\"\\u0000\"",
+            "99999999999999999999",
+            "\"1/0 R\"",
+            "\"0/0\"",
+            "\"LOD/LOD\"",
+            "\"" + "(".repeat(300) + "\"",
+            "\"body body body\"",
+            "\"1-1-1-1-1-1-1\"",
+            "\"m m p p\"",
+            "\"S - - S\"",
+            "\"½¼¾\"",
+            "\"a a a a & & &\"",
+            "[[[[[[[[]]]]]]]]");
 
     private final Random random;
 
@@ -30,7 +52,8 @@ public final class Mutation {
             case 0 -> text.substring(0, at);
             case 1 -> text.substring(0, at) + text.substring(at + length);
             case 2 -> text.substring(0, at + length) + text.substring(at);
-            case 3 -> text.substring(0, at) + (char) random.nextInt(0xD7FF) + text.substring(Math.min(text.length(), at + 1));
+            case 3 ->
+                text.substring(0, at) + (char) random.nextInt(0xD7FF) + text.substring(Math.min(text.length(), at + 1));
             default -> value(text, at);
         };
     }
@@ -39,6 +62,8 @@ public final class Mutation {
     private String value(String text, int from) {
         int colon = text.indexOf(':', from);
         int end = colon < 0 ? -1 : text.indexOf(',', colon);
-        return end < 0 ? text : text.substring(0, colon + 1) + ODD.get(random.nextInt(ODD.size())) + text.substring(end);
+        return end < 0
+                ? text
+                : text.substring(0, colon + 1) + ODD.get(random.nextInt(ODD.size())) + text.substring(end);
     }
 }

@@ -35,7 +35,10 @@ import tools.jackson.databind.node.ObjectNode;
 @TestMethodOrder(MethodOrderer.OrderAnnotation.class)
 class OlderDataTest {
 
-    /** Two cues added to a figure in two versions, a figure of the coach's own, one thrown away; a routine in two versions, one thrown away. */
+    /**
+     * Two cues added to a figure in two versions, a figure of the coach's own, one thrown away; a routine in two
+     * versions, one thrown away.
+     */
     static final class FromBeforeStudios extends OwnDatabase {
 
         @Override
@@ -60,9 +63,13 @@ class OlderDataTest {
     @Order(1)
     void everythingIsThereUnderItsOldIdAndRevision() throws Exception {
         http.read("/api/figures").andExpect(jsonPath("$", hasSize(14)));
-        http.read("/api/figures/bolero-basic").andExpect(header().string("ETag", "\"2\"")).andExpect(jsonPath("$.cues", hasItem("A cue added by the coach, 2.")));
+        http.read("/api/figures/bolero-basic")
+                .andExpect(header().string("ETag", "\"2\""))
+                .andExpect(jsonPath("$.cues", hasItem("A cue added by the coach, 2.")));
         http.read("/api/figures/my-opening").andExpect(jsonPath("$.title", is("My Opening")));
-        http.read("/api/routines/first-try").andExpect(header().string("ETag", "\"1\"")).andExpect(jsonPath("$.tempo", is(25)))
+        http.read("/api/routines/first-try")
+                .andExpect(header().string("ETag", "\"1\""))
+                .andExpect(jsonPath("$.tempo", is(25)))
                 .andExpect(jsonPath("$.placements[1].note", is("breathe")));
         http.read("/api/routine-standings").andExpect(jsonPath("$[0].problems", hasSize(0)));
     }
@@ -70,8 +77,12 @@ class OlderDataTest {
     @Test
     @Order(2)
     void everyVersionIsThereAlsoOfWhatWasThrownAway() throws Exception {
-        http.read("/api/figures/bolero-basic/versions").andExpect(jsonPath("$", hasSize(3))).andExpect(jsonPath("$[0].author").doesNotExist());
-        http.read("/api/routines/first-try/versions").andExpect(jsonPath("$", hasSize(2))).andExpect(jsonPath("$[1].routine.tempo", is(24)));
+        http.read("/api/figures/bolero-basic/versions")
+                .andExpect(jsonPath("$", hasSize(3)))
+                .andExpect(jsonPath("$[0].author").doesNotExist());
+        http.read("/api/routines/first-try/versions")
+                .andExpect(jsonPath("$", hasSize(2)))
+                .andExpect(jsonPath("$[1].routine.tempo", is(24)));
         http.read("/api/deletions").andExpect(jsonPath("$[*].id", containsInAnyOrder("thrown-away", "dropped")));
         http.read("/api/routines/dropped/versions").andExpect(jsonPath("$", hasSize(1)));
     }
@@ -79,7 +90,8 @@ class OlderDataTest {
     @Test
     @Order(3)
     void theFiguresOfItsRoutinesCannotGo() throws Exception {
-        mvc.perform(delete("/api/figures/my-opening").header("If-Match", "\"0\"")).andExpect(status().isConflict())
+        mvc.perform(delete("/api/figures/my-opening").header("If-Match", "\"0\""))
+                .andExpect(status().isConflict())
                 .andExpect(jsonPath("$.detail", containsString("First Try")));
     }
 
@@ -87,9 +99,20 @@ class OlderDataTest {
     @Order(4)
     void whatIsKeptNowIsSigned() throws Exception {
         ObjectNode figure = http.figure("my-opening").put("title", "My Second Opening");
-        mvc.perform(put("/api/figures/my-opening").header("If-Match", "\"0\"").contentType(MediaType.APPLICATION_JSON).content(JSON.writeValueAsString(figure))).andExpect(status().isOk());
-        http.read("/api/figures/my-opening/versions").andExpect(jsonPath("$", hasSize(2))).andExpect(jsonPath("$[0].author", is("coach")));
-        http.send("/api/figures", JSON.readTree(http.text("/api/figures/thrown-away/versions")).get(0).get("figure")).andExpect(status().isCreated());
+        mvc.perform(put("/api/figures/my-opening")
+                        .header("If-Match", "\"0\"")
+                        .contentType(MediaType.APPLICATION_JSON)
+                        .content(JSON.writeValueAsString(figure)))
+                .andExpect(status().isOk());
+        http.read("/api/figures/my-opening/versions")
+                .andExpect(jsonPath("$", hasSize(2)))
+                .andExpect(jsonPath("$[0].author", is("coach")));
+        http.send(
+                        "/api/figures",
+                        JSON.readTree(http.text("/api/figures/thrown-away/versions"))
+                                .get(0)
+                                .get("figure"))
+                .andExpect(status().isCreated());
         http.read("/api/figures/thrown-away/versions").andExpect(jsonPath("$", hasSize(2)));
         http.read("/api/deletions").andExpect(jsonPath("$[*].id", containsInAnyOrder("dropped")));
     }

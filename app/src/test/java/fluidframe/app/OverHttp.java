@@ -13,6 +13,7 @@ abstract class OverHttp {
 
     @Autowired
     protected MockMvc mvc;
+
     protected Http http;
 
     @BeforeEach

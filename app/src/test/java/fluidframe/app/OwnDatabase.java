@@ -10,7 +10,10 @@ import org.springframework.boot.test.util.TestPropertyValues;
 import org.springframework.context.ApplicationContextInitializer;
 import org.springframework.context.ConfigurableApplicationContext;
 
-/** Lets a test class begin as a coach does on the first day: with a database of its own that has the shipped books in it, and nothing worked out that no test asks for. */
+/**
+ * Lets a test class begin as a coach does on the first day: with a database of its own that has the shipped books in
+ * it, and nothing worked out that no test asks for.
+ */
 public class OwnDatabase implements ApplicationContextInitializer<ConfigurableApplicationContext> {
 
     @Override
@@ -19,7 +22,11 @@ public class OwnDatabase implements ApplicationContextInitializer<ConfigurableAp
             Path folder = Files.createTempDirectory("fluidframe-test");
             DatabaseFile file = DatabaseFile.in(folder);
             layOut(file);
-            TestPropertyValues.of("spring.datasource.url=" + file.url(), "fluidframe.prepared-after=1h", "fluidframe.warming-rounds=0").applyTo(context);
+            TestPropertyValues.of(
+                            "spring.datasource.url=" + file.url(),
+                            "fluidframe.prepared-after=1h",
+                            "fluidframe.warming-rounds=0")
+                    .applyTo(context);
         } catch (IOException e) {
             throw new UncheckedIOException(e);
         }

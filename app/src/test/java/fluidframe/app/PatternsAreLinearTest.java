@@ -18,27 +18,41 @@ import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import org.junit.jupiter.api.Test;
 
-/** Whatever anybody types, a text twice as long makes no pattern look at more than twice as many letters. What matters is how often it looks, which no machine changes. */
+/**
+ * Whatever anybody types, a text twice as long makes no pattern look at more than twice as many letters. What matters
+ * is how often it looks, which no machine changes.
+ */
 class PatternsAreLinearTest {
 
-    private static final List<String> SHAPES = List.of(" ", "1", "a", "1/4 ", "1 x ", "1/", "½", "½ ", "a ", "a-", "- ", " -", "-", "1-", "1 - ", "1+", "1, ", ",", "(", "( ", "[", ")", ". ", ".", "S Q ", "sq", "L ", "@ 1/2 ", "as ", "to ", "\t",
-            "\u00a0", "\u0301", "é", "and ", "x", "#", "= ", "/", "'", "\"", "~", ":", "bars ", "\n", "\n ");
-    private static final List<String> BEFORE = List.of("", "1/4", "as ", "body less", "verse 1", "[", "\"", "left hand ");
+    private static final List<String> SHAPES = List.of(
+            " ", "1", "a", "1/4 ", "1 x ", "1/", "½", "½ ", "a ", "a-", "- ", " -", "-", "1-", "1 - ", "1+", "1, ", ",",
+            "(", "( ", "[", ")", ". ", ".", "S Q ", "sq", "L ", "@ 1/2 ", "as ", "to ", "\t", "\u00a0", "\u0301", "é",
+            "and ", "x", "#", "= ", "/", "'", "\"", "~", ":", "bars ", "\n", "\n ");
+    private static final List<String> BEFORE =
+            List.of("", "1/4", "as ", "body less", "verse 1", "[", "\"", "left hand ");
     private static final List<String> AFTER = List.of("", "x", "1");
     private static final int LETTERS = 240;
     private static final double MOST_GROWTH = 2.3;
     /** More than a pattern needs that tries a bounded stretch from every letter. */
     private static final long MOST_LOOKS_A_LETTER = 2_000;
 
-    private static final JavaClasses PROGRAM = new ClassFileImporter().withImportOption(ImportOption.Predefined.DO_NOT_INCLUDE_TESTS).importPackages("fluidframe");
+    private static final JavaClasses PROGRAM = new ClassFileImporter()
+            .withImportOption(ImportOption.Predefined.DO_NOT_INCLUDE_TESTS)
+            .importPackages("fluidframe");
 
     private static boolean compilesNone(JavaMethod method) {
-        return method.getMethodCallsFromSelf().stream().noneMatch(call -> call.getTargetOwner().isEquivalentTo(Pattern.class) && call.getName().equals("compile")) || method.getReturnType().toErasure().isEquivalentTo(Pattern.class);
+        return method.getMethodCallsFromSelf().stream()
+                        .noneMatch(call -> call.getTargetOwner().isEquivalentTo(Pattern.class)
+                                && call.getName().equals("compile"))
+                || method.getReturnType().toErasure().isEquivalentTo(Pattern.class);
     }
 
     private static List<Pattern> patterns() {
         return PROGRAM.stream()
-                .flatMap(each -> each.getFields().stream()).filter(field -> field.getRawType().isEquivalentTo(Pattern.class)).map(PatternsAreLinearTest::value).toList();
+                .flatMap(each -> each.getFields().stream())
+                .filter(field -> field.getRawType().isEquivalentTo(Pattern.class))
+                .map(PatternsAreLinearTest::value)
+                .toList();
     }
 
     private static Pattern value(JavaField declared) {
@@ -54,16 +68,26 @@ class PatternsAreLinearTest {
     /** So that the sweep sees every pattern there is. */
     @Test
     void everyPatternIsAConstant() {
-        noClasses().should().callMethod(String.class, "matches", String.class).orShould().callMethod(String.class, "replaceAll", String.class, String.class)
-                .orShould().callMethod(String.class, "replaceFirst", String.class, String.class).check(PROGRAM);
-        methods().should(ArchCondition.from(DescribedPredicate.describe("compile no pattern", PatternsAreLinearTest::compilesNone))).check(PROGRAM);
+        noClasses()
+                .should()
+                .callMethod(String.class, "matches", String.class)
+                .orShould()
+                .callMethod(String.class, "replaceAll", String.class, String.class)
+                .orShould()
+                .callMethod(String.class, "replaceFirst", String.class, String.class)
+                .check(PROGRAM);
+        methods()
+                .should(ArchCondition.from(
+                        DescribedPredicate.describe("compile no pattern", PatternsAreLinearTest::compilesNone)))
+                .check(PROGRAM);
     }
 
     @Test
     void twiceTheTextTakesTwiceTheLooks() {
         List<Pattern> patterns = patterns();
         assertThat(patterns).hasSizeGreaterThan(60);
-        assertThat(patterns.stream().flatMap(pattern -> slowest(pattern).map(text -> pattern + " on " + text).stream())).isEmpty();
+        assertThat(patterns.stream().flatMap(pattern -> slowest(pattern).map(text -> pattern + " on " + text).stream()))
+                .isEmpty();
     }
 
     /** The sweep itself finds what it is there for. */
@@ -79,7 +103,8 @@ class PatternsAreLinearTest {
             for (String before : BEFORE) {
                 for (String after : AFTER) {
                     String text = shape.repeat(LETTERS / shape.length());
-                    if (looks(pattern, before + text + text + after) > MOST_GROWTH * looks(pattern, before + text + after) + LETTERS) {
+                    if (looks(pattern, before + text + text + after)
+                            > MOST_GROWTH * looks(pattern, before + text + after) + LETTERS) {
                         return Optional.of("\"" + before + "\" + many \"" + shape + "\" + \"" + after + "\"");
                     }
                 }

@@ -25,7 +25,10 @@ import org.springframework.test.web.servlet.request.MockHttpServletRequestBuilde
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.node.ObjectNode;
 
-/** Eight who keep the same thing at the same moment: one does, and the others are told of it as if they had come a minute later. */
+/**
+ * Eight who keep the same thing at the same moment: one does, and the others are told of it as if they had come a
+ * minute later.
+ */
 @SpringBootTest(properties = {"fluidframe.test=exchange", "springdoc.api-docs.enabled=false"})
 class RacesTest extends OverHttp {
 
@@ -55,19 +58,33 @@ class RacesTest extends OverHttp {
         for (int round = 0; round < ROUNDS; round++) {
             String id = "booked-" + round;
             List<MockHttpServletResponse> answers = atOnce(person -> body(post("/api/books"), book(id, person)));
-            assertThat(answers).extracting(MockHttpServletResponse::getStatus).containsOnlyOnce(201).allMatch(status -> status == 201 || status == 409 || status == 422);
-            List<MockHttpServletResponse> replaced = atOnce(person -> body(post("/api/imports"), replacing(id, 200 + person)));
-            assertThat(replaced).as("each replaces what was there when it came").extracting(MockHttpServletResponse::getStatus).containsOnly(201);
+            assertThat(answers)
+                    .extracting(MockHttpServletResponse::getStatus)
+                    .containsOnlyOnce(201)
+                    .allMatch(status -> status == 201 || status == 409 || status == 422);
+            List<MockHttpServletResponse> replaced =
+                    atOnce(person -> body(post("/api/imports"), replacing(id, 200 + person)));
+            assertThat(replaced)
+                    .as("each replaces what was there when it came")
+                    .extracting(MockHttpServletResponse::getStatus)
+                    .containsOnly(201);
         }
     }
 
     /** Those who come too late are given what is stored, so that they have both versions. */
     private void oneOfAll(int first, int others, IntFunction<MockHttpServletRequestBuilder> request) throws Exception {
         List<MockHttpServletResponse> answers = atOnce(request);
-        assertThat(answers).extracting(MockHttpServletResponse::getStatus).containsOnlyOnce(first).containsOnly(first, others);
+        assertThat(answers)
+                .extracting(MockHttpServletResponse::getStatus)
+                .containsOnlyOnce(first)
+                .containsOnly(first, others);
         for (MockHttpServletResponse answer : answers) {
             if (answer.getStatus() == 409) {
-                assertThat(JSON.readTree(answer.getContentAsString()).at("/stored/id").asString()).as(answer.getContentAsString()).startsWith("raced-");
+                assertThat(JSON.readTree(answer.getContentAsString())
+                                .at("/stored/id")
+                                .asString())
+                        .as(answer.getContentAsString())
+                        .startsWith("raced-");
             }
         }
     }
@@ -103,13 +120,20 @@ class RacesTest extends OverHttp {
     }
 
     private static ObjectNode routine(String id, int person) {
-        ObjectNode routine = JSON.createObjectNode().put("id", id).put("title", "By person " + person).put("dance", "waltz").put("tempo", 29);
+        ObjectNode routine = JSON.createObjectNode()
+                .put("id", id)
+                .put("title", "By person " + person)
+                .put("dance", "waltz")
+                .put("tempo", 29);
         routine.putArray("placements");
         return routine;
     }
 
     private static ObjectNode book(String id, int person) {
-        ObjectNode book = JSON.createObjectNode().put("format", "fluidframe-book").put("version", 1).put("title", "Raced");
+        ObjectNode book = JSON.createObjectNode()
+                .put("format", "fluidframe-book")
+                .put("version", 1)
+                .put("title", "Raced");
         book.putArray("figures").add(figure(id, person));
         return book;
     }
@@ -117,7 +141,11 @@ class RacesTest extends OverHttp {
     private static ObjectNode replacing(String id, int person) {
         ObjectNode question = JSON.createObjectNode();
         question.set("book", book(id, person));
-        question.putArray("choices").addObject().put("kind", "figure").put("id", id).put("choice", "replace");
+        question.putArray("choices")
+                .addObject()
+                .put("kind", "figure")
+                .put("id", id)
+                .put("choice", "replace");
         return question;
     }
 }

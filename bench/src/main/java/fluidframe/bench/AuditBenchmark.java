@@ -31,7 +31,9 @@ public class AuditBenchmark {
     private final FigureDraft draft = EightSteps.draft("eight-steps");
     private final Figure figure = figure(draft);
     private final Figure broken = figure(EightSteps.broken());
-    private final List<Figure> book = IntStream.range(0, 300).mapToObj(i -> figure(EightSteps.draft("figure-" + i))).toList();
+    private final List<Figure> book = IntStream.range(0, 300)
+            .mapToObj(i -> figure(EightSteps.draft("figure-" + i)))
+            .toList();
 
     private static Figure figure(FigureDraft draft) {
         return DraftReader.read(draft).figure().orElseThrow();

@@ -21,8 +21,9 @@ import org.chocosolver.solver.search.strategy.Search;
 import org.chocosolver.solver.variables.IntVar;
 
 /**
- * What {@link fluidframe.core.compose.Composer} answers, said to a general constraint solver: one slot for each figure there is room for, a table
- * of what leads from which state to which, and the same points. For wishes without corners in which no figure may come twice in the window.
+ * What {@link fluidframe.core.compose.Composer} answers, said to a general constraint solver: one slot for each figure
+ * there is room for, a table of what leads from which state to which, and the same points. For wishes without corners
+ * in which no figure may come twice in the window.
  */
 final class ConstraintModel {
 
@@ -78,7 +79,11 @@ final class ConstraintModel {
         Model model = new Model();
         IntVar[] state = model.intVarArray("state", slots + 1, 0, states.size() - 1);
         IntVar[] figure = model.intVarArray("figure", slots, 0, figures.size() - 1);
-        IntVar[] length = model.intVarArray("length", slots, 0, moves.stream().mapToInt(move -> move[2]).max().orElseThrow());
+        IntVar[] length = model.intVarArray(
+                "length",
+                slots,
+                0,
+                moves.stream().mapToInt(move -> move[2]).max().orElseThrow());
         IntVar[] points = model.intVarArray("points", slots, -20, 20);
         IntVar[] onset = model.intVarArray("onset", slots + 1, 0, beats);
         IntVar[] phrase = model.intVarArray("phrase", slots, 0, wish.weights().phrase());
@@ -90,15 +95,23 @@ final class ConstraintModel {
         model.arithm(state[0], "=", START).post();
         model.arithm(onset[0], "=", 0).post();
         for (int slot = 0; slot < slots; slot++) {
-            model.table(new IntVar[] {state[slot], figure[slot], length[slot], points[slot], state[slot + 1]}, table).post();
+            model.table(new IntVar[] {state[slot], figure[slot], length[slot], points[slot], state[slot + 1]}, table)
+                    .post();
             model.arithm(onset[slot], "+", length[slot], "=", onset[slot + 1]).post();
-            model.table(new IntVar[] {onset[slot], figure[slot], phrase[slot]}, phrases(beats)).post();
+            model.table(new IntVar[] {onset[slot], figure[slot], phrase[slot]}, phrases(beats))
+                    .post();
             if (slot > 0) {
                 model.ifThen(model.arithm(figure[slot - 1], "=", 0), model.arithm(figure[slot], "=", 0));
             }
             for (int earlier = 0; earlier < slot; earlier++) {
-                model.ifThen(model.and(model.arithm(figure[slot], ">", 0), model.arithm(figure[slot], "=", figure[earlier])),
-                        model.arithm(onset[slot], "-", onset[earlier], ">=", wish.window().wholeBeats()));
+                model.ifThen(
+                        model.and(model.arithm(figure[slot], ">", 0), model.arithm(figure[slot], "=", figure[earlier])),
+                        model.arithm(
+                                onset[slot],
+                                "-",
+                                onset[earlier],
+                                ">=",
+                                wish.window().wholeBeats()));
             }
         }
         model.arithm(onset[slots], ">=", wish.least().wholeBeats()).post();
@@ -127,7 +140,8 @@ final class ConstraintModel {
         for (int at = 0; at <= beats; at++) {
             phrases.add(at, 0, 0);
             for (int id = 1; id < figures.size(); id++) {
-                phrases.add(at, id, at % phrase.wholeBeats() == 0 ? wish.weights().phrase() : 0);
+                phrases.add(
+                        at, id, at % phrase.wholeBeats() == 0 ? wish.weights().phrase() : 0);
             }
         }
         return phrases;

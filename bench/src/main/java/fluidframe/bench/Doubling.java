@@ -30,13 +30,70 @@ import java.util.Map;
 import java.util.function.Consumer;
 
 /**
- * Gives every reader texts of many shapes, each twice as long as the one before, up to the longest it takes, and prints what took more than twice as long as half
- * of it, or longer than a coach waits. Ends with 1 if there was any.
+ * Gives every reader texts of many shapes, each twice as long as the one before, up to the longest it takes, and prints
+ * what took more than twice as long as half of it, or longer than a coach waits. Ends with 1 if there was any.
  */
 public final class Doubling {
 
-    private static final List<String> SHAPES = List.of(" ", "1/4 ", "1 x ", "a", "1", "1 ", "1/", "½", "½ ", "a ", "a-", "- ", "-", "1-", "1 - ", "1+", "1, ", ",", ", ", "(", "(1) ", ". ", "1. ", ";", "S Q ", "sq", "L ", "@ 1/2 ", "as ", "to ", "\t", "\u00a0",
-            "\u0301", "é", "and ", "x", "# ", "/", "\"", "~", ":", "bars ", "\n", "\n ", "right foot ", "left foot back ", "forward ", "verse 1 ", "natural turn ", "no ", "turn ", "cr e1, ", "diagonal wall ", "sway ", "step 1 ", "he ", "12345678901234567890", "on 1 ");
+    private static final List<String> SHAPES = List.of(
+            " ",
+            "1/4 ",
+            "1 x ",
+            "a",
+            "1",
+            "1 ",
+            "1/",
+            "½",
+            "½ ",
+            "a ",
+            "a-",
+            "- ",
+            "-",
+            "1-",
+            "1 - ",
+            "1+",
+            "1, ",
+            ",",
+            ", ",
+            "(",
+            "(1) ",
+            ". ",
+            "1. ",
+            ";",
+            "S Q ",
+            "sq",
+            "L ",
+            "@ 1/2 ",
+            "as ",
+            "to ",
+            "\t",
+            "\u00a0",
+            "\u0301",
+            "é",
+            "and ",
+            "x",
+            "# ",
+            "/",
+            "\"",
+            "~",
+            ":",
+            "bars ",
+            "\n",
+            "\n ",
+            "right foot ",
+            "left foot back ",
+            "forward ",
+            "verse 1 ",
+            "natural turn ",
+            "no ",
+            "turn ",
+            "cr e1, ",
+            "diagonal wall ",
+            "sway ",
+            "step 1 ",
+            "he ",
+            "12345678901234567890",
+            "on 1 ");
     private static final List<String> BEFORE = List.of("", "1/4", "as ", "verse 1", "man: ", "x");
     private static final List<String> AFTER = List.of("", "x");
     private static final int SHORTEST = 250;
@@ -45,11 +102,9 @@ public final class Doubling {
     private static final double MOST_GROWTH = 2.6;
     private static final int TIMES = 5;
 
-    private record Reader(String name, int mostLetters, Consumer<String> read) {
-    }
+    private record Reader(String name, int mostLetters, Consumer<String> read) {}
 
-    private Doubling() {
-    }
+    private Doubling() {}
 
     private static List<Reader> readers() {
         Dance waltz = Dances.find("waltz").orElseThrow();
@@ -59,7 +114,8 @@ public final class Doubling {
         FigureNames names = new FigureNames(book);
         List<Reader> readers = new ArrayList<>();
         for (Column column : Column.values()) {
-            readers.add(new Reader("cell " + column.key(), 1_000, text -> CellReader.read(column, text, () -> Situation.UNKNOWN)));
+            readers.add(new Reader(
+                    "cell " + column.key(), 1_000, text -> CellReader.read(column, text, () -> Situation.UNKNOWN)));
         }
         Map<String, Consumer<String>> values = new LinkedHashMap<>();
         values.put("count", Count::parse);
@@ -73,10 +129,13 @@ public final class Doubling {
         readers.add(new Reader("id", 8_000, Id::isId));
         readers.add(new Reader("subject", 8_000, Subject::parse));
         readers.add(new Reader("key of a question", 8_000, QuestionKey::parse));
-        readers.add(new Reader("figure's name", 8_000, text -> FigureNames.mayBe(List.of("Natural Turn", "Whisk"), text)));
+        readers.add(
+                new Reader("figure's name", 8_000, text -> FigureNames.mayBe(List.of("Natural Turn", "Whisk"), text)));
         readers.add(new Reader("list", ListingReader.MOST_LETTERS, text -> ListingReader.read(text, waltz, book)));
-        readers.add(new Reader("telling", DescriptionReader.MOST_LETTERS, text -> DescriptionReader.tell(text, blank, waltz)));
-        readers.add(new Reader("correction", DescriptionReader.MOST_LETTERS, text -> DescriptionReader.amend(text, there, waltz)));
+        readers.add(new Reader(
+                "telling", DescriptionReader.MOST_LETTERS, text -> DescriptionReader.tell(text, blank, waltz)));
+        readers.add(new Reader(
+                "correction", DescriptionReader.MOST_LETTERS, text -> DescriptionReader.amend(text, there, waltz)));
         readers.add(new Reader("piece", PieceReader.MOST_LETTERS, text -> PieceReader.read(text, 3, 8)));
         return readers;
     }
@@ -99,14 +158,17 @@ public final class Doubling {
                             String text = before + shape.repeat(letters / shape.length()) + after;
                             double seconds = seconds(reader, text);
                             texts++;
-                            boolean grows = half > 0 && seconds > WORTH_COMPARING_SECONDS && seconds > MOST_GROWTH * half;
+                            boolean grows =
+                                    half > 0 && seconds > WORTH_COMPARING_SECONDS && seconds > MOST_GROWTH * half;
                             if (seconds > longest) {
                                 longest = seconds;
                                 slowest = reader.name() + ", " + letters + " letters of " + shown(before, shape, after);
                             }
                             if (grows || seconds > LONGEST_SECONDS) {
                                 slow++;
-                                System.out.printf("%s: %d letters of %s: %.3f s, half of it %.3f s%n", reader.name(), letters, shown(before, shape, after), seconds, half);
+                                System.out.printf(
+                                        "%s: %d letters of %s: %.3f s, half of it %.3f s%n",
+                                        reader.name(), letters, shown(before, shape, after), seconds, half);
                                 if (seconds > LONGEST_SECONDS) {
                                     break;
                                 }
@@ -117,12 +179,16 @@ public final class Doubling {
                 }
             }
         }
-        System.out.printf("%d texts of %d shapes; the slowest %.3f s: %s; %d grew faster than their length%n", texts, SHAPES.size() * BEFORE.size() * AFTER.size(), longest, slowest, slow);
+        System.out.printf(
+                "%d texts of %d shapes; the slowest %.3f s: %s; %d grew faster than their length%n",
+                texts, SHAPES.size() * BEFORE.size() * AFTER.size(), longest, slowest, slow);
         System.exit(slow > 0 ? 1 : 0);
     }
 
     private static String shown(String before, String shape, String after) {
-        return ("\"" + before + "\" + \"" + shape + "\" … \"" + after + "\"").replace("\n", "\\n").replace("\t", "\\t");
+        return ("\"" + before + "\" + \"" + shape + "\" … \"" + after + "\"")
+                .replace("\n", "\\n")
+                .replace("\t", "\\t");
     }
 
     /** The least of five, if it is long enough to be in doubt. */

@@ -41,7 +41,10 @@ import org.openjdk.jmh.annotations.Scope;
 import org.openjdk.jmh.annotations.State;
 import org.openjdk.jmh.annotations.Warmup;
 
-/** A routine of ninety-six bars held against every rule there is; days of forty couples and five rounds, all of them in all, or most in most; three minutes of a recording listened to. */
+/**
+ * A routine of ninety-six bars held against every rule there is; days of forty couples and five rounds, all of them in
+ * all, or most in most; three minutes of a recording listened to.
+ */
 @State(Scope.Benchmark)
 @BenchmarkMode(Mode.AverageTime)
 @OutputTimeUnit(TimeUnit.MILLISECONDS)
@@ -56,18 +59,44 @@ public class EventBenchmark {
     private static final double BEATS_PER_MINUTE = 87;
 
     private final List<Figure> book = SixtyFigures.of(60);
-    private final Score score = Score.of(new Routine("long", "Long", book.get(0).dance(), new Tempo(29), Conditions.OPEN,
-            IntStream.range(0, BARS).mapToObj(bar -> Placement.of(Dancing.of(book.get(bar % book.size()), Way.AS_CHARTED))).toList()));
-    private final Division division = new Division("Silver", List.of(new DanceRule(book.get(0).dance(), Limits.of(28, 30))), new LengthRule(Limits.of(75, 100), Limits.of(30, 60), Optional.of(10.0), Optional.of(10.0)),
-            new FigureRule(Level.SILVER, Set.of(), Set.of(book.get(7).id()), Set.of(), Set.of(Action.DIP), PartsRule.IN_USE, true, false), new HoldRule.Apart(Optional.of(5.0), Optional.of(20.0)), 6, "", "");
-    private final List<String> couples = IntStream.range(0, 40).mapToObj(couple -> "couple-" + couple).toList();
+    private final Score score = Score.of(new Routine(
+            "long",
+            "Long",
+            book.get(0).dance(),
+            new Tempo(29),
+            Conditions.OPEN,
+            IntStream.range(0, BARS)
+                    .mapToObj(bar -> Placement.of(Dancing.of(book.get(bar % book.size()), Way.AS_CHARTED)))
+                    .toList()));
+    private final Division division = new Division(
+            "Silver",
+            List.of(new DanceRule(book.get(0).dance(), Limits.of(28, 30))),
+            new LengthRule(Limits.of(75, 100), Limits.of(30, 60), Optional.of(10.0), Optional.of(10.0)),
+            new FigureRule(
+                    Level.SILVER,
+                    Set.of(),
+                    Set.of(book.get(7).id()),
+                    Set.of(),
+                    Set.of(Action.DIP),
+                    PartsRule.IN_USE,
+                    true,
+                    false),
+            new HoldRule.Apart(Optional.of(5.0), Optional.of(20.0)),
+            6,
+            "",
+            "");
+    private final List<String> couples =
+            IntStream.range(0, 40).mapToObj(couple -> "couple-" + couple).toList();
     private final DayWish everybody = day(5, (couple, round) -> true);
     private final DayWish most = day(5, (couple, round) -> (couple * 7 + round * 3) % 4 > 0);
-    private final DayPlan planned = DayPlanner.plan(most, Map.of(), () -> false).plan().orElseThrow();
-    private final double[] strengths = IntStream.range(0, MINUTES * 60 * HeardBeats.LOOKS_PER_SECOND).mapToDouble(look -> {
-        double beat = look / 100.0 * BEATS_PER_MINUTE / 60;
-        return 0.05 + Math.exp(-Math.pow((beat - Math.round(beat)) * 40, 2));
-    }).toArray();
+    private final DayPlan planned =
+            DayPlanner.plan(most, Map.of(), () -> false).plan().orElseThrow();
+    private final double[] strengths = IntStream.range(0, MINUTES * 60 * HeardBeats.LOOKS_PER_SECOND)
+            .mapToDouble(look -> {
+                double beat = look / 100.0 * BEATS_PER_MINUTE / 60;
+                return 0.05 + Math.exp(-Math.pow((beat - Math.round(beat)) * 40, 2));
+            })
+            .toArray();
 
     private interface Entered {
 
@@ -75,8 +104,21 @@ public class EventBenchmark {
     }
 
     private DayWish day(int rounds, Entered entered) {
-        List<Round> all = IntStream.range(0, rounds).mapToObj(round -> new Round("round-" + round, "Round " + round, "hall", Collections.nCopies(3 + round % 3, "dance"), 2, 6 + round,
-                IntStream.range(0, couples.size()).filter(couple -> entered.is(couple, round)).mapToObj(couples::get).toList(), Optional.empty(), Optional.empty())).toList();
+        List<Round> all = IntStream.range(0, rounds)
+                .mapToObj(round -> new Round(
+                        "round-" + round,
+                        "Round " + round,
+                        "hall",
+                        Collections.nCopies(3 + round % 3, "dance"),
+                        2,
+                        6 + round,
+                        IntStream.range(0, couples.size())
+                                .filter(couple -> entered.is(couple, round))
+                                .mapToObj(couples::get)
+                                .toList(),
+                        Optional.empty(),
+                        Optional.empty()))
+                .toList();
         return new DayWish(NINE, 22 * 60, 20, 15, 3, all, Set.copyOf(couples.subList(0, 4)));
     }
 
@@ -98,9 +140,26 @@ public class EventBenchmark {
     /** After the first round one couple goes home. */
     @Benchmark
     public DayAnswer again() {
-        List<Round> without = most.rounds().stream().map(round -> new Round(round.id(), round.title(), round.floor(), round.dances(), round.minutes(), round.capacity(),
-                round.couples().stream().filter(couple -> !couple.equals(couples.get(9))).toList(), round.after(), round.at())).toList();
-        return found(DayPlanner.again(most.withRounds(without), Map.of(), planned, planned.rounds().get(1).start(), () -> false));
+        List<Round> without = most.rounds().stream()
+                .map(round -> new Round(
+                        round.id(),
+                        round.title(),
+                        round.floor(),
+                        round.dances(),
+                        round.minutes(),
+                        round.capacity(),
+                        round.couples().stream()
+                                .filter(couple -> !couple.equals(couples.get(9)))
+                                .toList(),
+                        round.after(),
+                        round.at()))
+                .toList();
+        return found(DayPlanner.again(
+                most.withRounds(without),
+                Map.of(),
+                planned,
+                planned.rounds().get(1).start(),
+                () -> false));
     }
 
     @Benchmark

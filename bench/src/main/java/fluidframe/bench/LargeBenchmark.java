@@ -35,7 +35,9 @@ public class LargeBenchmark {
 
     @Benchmark
     public Answer composeHundredTwentyEightBars() {
-        Wish wish = Wish.of(BAR.times(128), BAR.times(128), MusicMap.plain(BAR, 8, new Tempo(29))).withBends(true).withMostTimes(2)
+        Wish wish = Wish.of(BAR.times(128), BAR.times(128), MusicMap.plain(BAR, 8, new Tempo(29)))
+                .withBends(true)
+                .withMostTimes(2)
                 .withRequired(Set.of("figure-3", "figure-14", "figure-25", "figure-36"));
         return Composer.compose(known, wish, () -> false);
     }

@@ -47,7 +47,10 @@ public class LinkBenchmark {
     @Setup
     public void choose() {
         first = known.dancings().get(0);
-        goal = known.dancings().stream().filter(dancing -> dancing.figure().id().equals("figure-59")).findFirst().orElseThrow();
+        goal = known.dancings().stream()
+                .filter(dancing -> dancing.figure().id().equals("figure-59"))
+                .findFirst()
+                .orElseThrow();
     }
 
     private ExitState left() {
@@ -58,7 +61,10 @@ public class LinkBenchmark {
     @Benchmark
     public int linkTable() {
         Repertoire fresh = Repertoire.of(dance, Conditions.OPEN);
-        return fresh.beginnings().stream().mapToInt(move -> fresh.after(Optional.of(move.dancing().figure()), move.exit()).size()).sum();
+        return fresh.beginnings().stream()
+                .mapToInt(move -> fresh.after(Optional.of(move.dancing().figure()), move.exit())
+                        .size())
+                .sum();
     }
 
     @Benchmark
@@ -74,7 +80,9 @@ public class LinkBenchmark {
 
     @Benchmark
     public Answer composeSixtyFourBars() {
-        Wish wish = Wish.of(BAR.times(64), BAR.times(64), MusicMap.plain(BAR, 8, new Tempo(29))).withBends(true).withMostTimes(2)
+        Wish wish = Wish.of(BAR.times(64), BAR.times(64), MusicMap.plain(BAR, 8, new Tempo(29)))
+                .withBends(true)
+                .withMostTimes(2)
                 .withRequired(Set.of("figure-3", "figure-14", "figure-25", "figure-36"));
         return Composer.compose(known, wish, () -> false);
     }

@@ -32,7 +32,10 @@ import org.openjdk.jmh.annotations.Scope;
 import org.openjdk.jmh.annotations.State;
 import org.openjdk.jmh.annotations.Warmup;
 
-/** What is due for forty couples with three hundred things each, reckoned anew from five notes of each and ranked from what is known; a class planned from a figure. */
+/**
+ * What is due for forty couples with three hundred things each, reckoned anew from five notes of each and ranked from
+ * what is known; a class planned from a figure.
+ */
 @State(Scope.Benchmark)
 @BenchmarkMode(Mode.AverageTime)
 @OutputTimeUnit(TimeUnit.MILLISECONDS)
@@ -46,21 +49,32 @@ public class LogbookBenchmark {
     private static final int TIMES = 5;
     private static final Instant NOW = Instant.parse("2026-11-26T18:00:00Z");
 
-    private final List<List<Noted>> notes = IntStream.range(0, COUPLES).mapToObj(LogbookBenchmark::notes).toList();
+    private final List<List<Noted>> notes =
+            IntStream.range(0, COUPLES).mapToObj(LogbookBenchmark::notes).toList();
     private final List<Ledger> ledgers = notes.stream().map(Ledger::of).toList();
-    private final List<Commitment> commitments = List.of(
-            new Commitment("Long", IntStream.range(0, 60).mapToObj(figure -> "figure-" + figure).toList(), Optional.of(new Commitment.Occasion("Lamplight Open", LocalDate.of(2026, 12, 20)))));
+    private final List<Commitment> commitments = List.of(new Commitment(
+            "Long",
+            IntStream.range(0, 60).mapToObj(figure -> "figure-" + figure).toList(),
+            Optional.of(new Commitment.Occasion("Lamplight Open", LocalDate.of(2026, 12, 20)))));
     private final List<Figure> book = SixtyFigures.of(60);
     private final Repertoire repertoire = Repertoire.of(book, Conditions.OPEN);
     private final ClassWish wish = new ClassWish(book.subList(0, 1), Level.GOLD, 60, 8, 9);
 
     private static List<Noted> notes(int couple) {
-        return IntStream.range(0, THINGS * TIMES).mapToObj(i -> new Noted(NOW.minus(Duration.ofHours(24L * (i % 90) + couple)), new Subject.Whole("figure-" + i % THINGS), Grade.values()[(i + couple) % Grade.values().length], List.of())).toList();
+        return IntStream.range(0, THINGS * TIMES)
+                .mapToObj(i -> new Noted(
+                        NOW.minus(Duration.ofHours(24L * (i % 90) + couple)),
+                        new Subject.Whole("figure-" + i % THINGS),
+                        Grade.values()[(i + couple) % Grade.values().length],
+                        List.of()))
+                .toList();
     }
 
     @Benchmark
     public List<List<Due>> whatToday() {
-        return ledgers.stream().map(ledger -> WhatToday.rank(ledger, commitments, NOW, ZoneOffset.UTC)).toList();
+        return ledgers.stream()
+                .map(ledger -> WhatToday.rank(ledger, commitments, NOW, ZoneOffset.UTC))
+                .toList();
     }
 
     @Benchmark

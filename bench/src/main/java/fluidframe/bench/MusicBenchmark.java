@@ -34,7 +34,10 @@ import org.openjdk.jmh.annotations.Scope;
 import org.openjdk.jmh.annotations.State;
 import org.openjdk.jmh.annotations.Warmup;
 
-/** A piece written as a line, a routine of ninety-six bars laid on it, and ninety-six bars composed to it: odd phrases, five hits. */
+/**
+ * A piece written as a line, a routine of ninety-six bars laid on it, and ninety-six bars composed to it: odd phrases,
+ * five hits.
+ */
 @State(Scope.Benchmark)
 @BenchmarkMode(Mode.AverageTime)
 @OutputTimeUnit(TimeUnit.MILLISECONDS)
@@ -44,8 +47,9 @@ import org.openjdk.jmh.annotations.Warmup;
 public class MusicBenchmark {
 
     private static final int BARS = 96;
-    private static final String LINE = "intro 4, verse 8+7, chorus 8+8, break 2, verse 8+7, chorus 8+8+4, bridge 6, chorus 8+6, end 4; 29 bars a minute; slowing to 20 over the last 4 bars; "
-            + "hits on bars 20, 36, 52, 75 and 93";
+    private static final String LINE =
+            "intro 4, verse 8+7, chorus 8+8, break 2, verse 8+7, chorus 8+8+4, bridge 6, chorus 8+6, end 4; 29 bars a minute; slowing to 20 over the last 4 bars; "
+                    + "hits on bars 20, 36, 52, 75 and 93";
     private static final Beats BAR = Beats.of(4);
 
     private final List<Figure> book = SixtyFigures.of(60);
@@ -54,8 +58,11 @@ public class MusicBenchmark {
     private final Score score = score();
 
     private Score score() {
-        List<Placement> placements = IntStream.range(0, BARS).mapToObj(bar -> Placement.of(Dancing.of(book.get(bar % book.size()), Way.AS_CHARTED))).toList();
-        return Score.of(new Routine("long", "Long", book.get(0).dance(), new Tempo(29), Conditions.OPEN, placements).to(new Laying(piece, 1)));
+        List<Placement> placements = IntStream.range(0, BARS)
+                .mapToObj(bar -> Placement.of(Dancing.of(book.get(bar % book.size()), Way.AS_CHARTED)))
+                .toList();
+        return Score.of(new Routine("long", "Long", book.get(0).dance(), new Tempo(29), Conditions.OPEN, placements)
+                .to(new Laying(piece, 1)));
     }
 
     @Benchmark
@@ -70,8 +77,15 @@ public class MusicBenchmark {
 
     @Benchmark
     public Answer compose() {
-        Wish wish = Wish.of(BAR.times(BARS), BAR.times(BARS), piece.map()).withMostTimes(2).withAnswers(1).withTaste(Taste.FREE)
-                .withChoice(new Choice(Set.of(), Set.of(), Set.of(), Set.of(book.get(3).id(), book.get(9).id())));
+        Wish wish = Wish.of(BAR.times(BARS), BAR.times(BARS), piece.map())
+                .withMostTimes(2)
+                .withAnswers(1)
+                .withTaste(Taste.FREE)
+                .withChoice(new Choice(
+                        Set.of(),
+                        Set.of(),
+                        Set.of(),
+                        Set.of(book.get(3).id(), book.get(9).id())));
         Answer answer = Composer.search(repertoire, wish, () -> false);
         if (answer.compositions().isEmpty()) {
             throw new IllegalStateException("nothing fits the piece");

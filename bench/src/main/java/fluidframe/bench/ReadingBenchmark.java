@@ -38,15 +38,21 @@ import org.openjdk.jmh.infra.Blackhole;
 public class ReadingBenchmark {
 
     private static final int CELLS = 8;
-    private static final String STEPS = "right foot forward facing diagonal wall, heel toe, CBM; left foot to the side backing diag centre, a quarter to the right, toe, sway right; "
-            + "close right to left backing line of dance, an eighth, toe heel; left foot back, toe heel, CBM; right foot to side pointing DC, three eighths, body less, toe; left foot closes, body completes, toe heel; "
-            + "right foot forward outside partner, heel toe; left foot to the side, toe";
-    private static final String TOLD = "Man: " + STEPS + ". Begin to rise at the end of one, continue on two and three, lower at the end of three. Lady: " + STEPS + ". It ends facing diagonal centre.";
+    private static final String STEPS =
+            "right foot forward facing diagonal wall, heel toe, CBM; left foot to the side backing diag centre, a quarter to the right, toe, sway right; "
+                    + "close right to left backing line of dance, an eighth, toe heel; left foot back, toe heel, CBM; right foot to side pointing DC, three eighths, body less, toe; left foot closes, body completes, toe heel; "
+                    + "right foot forward outside partner, heel toe; left foot to the side, toe";
+    private static final String TOLD = "Man: " + STEPS
+            + ". Begin to rise at the end of one, continue on two and three, lower at the end of three. Lady: " + STEPS
+            + ". It ends facing diagonal centre.";
 
     private final Dance waltz = Dances.find("waltz").orElseThrow();
     private final List<Figure> book = SixtyFigures.of(60);
-    private final FigureDraft blank = DraftWriter.write(book.get(0)).withMan(List.of()).withLady(List.of());
-    private final String list = IntStream.range(0, 40).mapToObj(line -> (line + 1) + ". " + book.get(line).title() + (line % 5 == 0 ? " x2" : "")).collect(Collectors.joining("\n"));
+    private final FigureDraft blank =
+            DraftWriter.write(book.get(0)).withMan(List.of()).withLady(List.of());
+    private final String list = IntStream.range(0, 40)
+            .mapToObj(line -> (line + 1) + ". " + book.get(line).title() + (line % 5 == 0 ? " x2" : ""))
+            .collect(Collectors.joining("\n"));
 
     @Benchmark
     @OperationsPerInvocation(CELLS)

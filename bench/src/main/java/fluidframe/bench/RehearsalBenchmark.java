@@ -29,7 +29,9 @@ import org.openjdk.jmh.annotations.Scope;
 import org.openjdk.jmh.annotations.State;
 import org.openjdk.jmh.annotations.Warmup;
 
-/** A routine of 128 bars of foxtrot unrolled, put in motion, held against its room, and played for as long as it lasts. */
+/**
+ * A routine of 128 bars of foxtrot unrolled, put in motion, held against its room, and played for as long as it lasts.
+ */
 @State(Scope.Benchmark)
 @BenchmarkMode(Mode.AverageTime)
 @OutputTimeUnit(TimeUnit.MILLISECONDS)
@@ -47,8 +49,11 @@ public class RehearsalBenchmark {
     private final Synthesizer synthesizer = new Synthesizer(word -> new float[WORD]);
 
     private static Routine routine() {
-        Dancing twoBars = SixtyFigures.of(60).stream().map(figure -> Dancing.of(figure, Way.AS_CHARTED)).filter(dancing -> dancing.length().equals(Beats.of(8)))
-                .findFirst().orElseThrow();
+        Dancing twoBars = SixtyFigures.of(60).stream()
+                .map(figure -> Dancing.of(figure, Way.AS_CHARTED))
+                .filter(dancing -> dancing.length().equals(Beats.of(8)))
+                .findFirst()
+                .orElseThrow();
         List<Placement> placements = Collections.nCopies(BARS / 2, Placement.of(twoBars));
         return new Routine("long", "Long", twoBars.figure().dance(), new Tempo(BARS / 3), Conditions.OPEN, placements);
     }

@@ -25,7 +25,10 @@ import org.openjdk.jmh.annotations.Setup;
 import org.openjdk.jmh.annotations.State;
 import org.openjdk.jmh.annotations.Warmup;
 
-/** The same wish of whole figures answered by the composer and by a general constraint solver; the two must agree on the best score. */
+/**
+ * The same wish of whole figures answered by the composer and by a general constraint solver; the two must agree on the
+ * best score.
+ */
 @State(Scope.Benchmark)
 @BenchmarkMode(Mode.AverageTime)
 @OutputTimeUnit(TimeUnit.MILLISECONDS)
@@ -40,17 +43,25 @@ public class SolverBenchmark {
 
     @Param({"20"})
     private int figures;
+
     @Param({"6", "8", "10"})
     private int bars;
+
     private Repertoire repertoire;
     private Wish wish;
 
     @Setup
     public void agree() {
         repertoire = Repertoire.of(SixtyFigures.of(figures), Conditions.OPEN);
-        wish = Wish.of(BAR.times(bars), BAR.times(bars), MusicMap.plain(BAR, 8, new Tempo(29))).withBends(true).withRequired(Set.of("figure-3")).withAnswers(1)
-                .withWeights(MODELLED).withTaste(Taste.FREE.withWholeFigures());
-        Optional<Integer> ours = composer().compositions().stream().map(composition -> composition.points()).findFirst();
+        wish = Wish.of(BAR.times(bars), BAR.times(bars), MusicMap.plain(BAR, 8, new Tempo(29)))
+                .withBends(true)
+                .withRequired(Set.of("figure-3"))
+                .withAnswers(1)
+                .withWeights(MODELLED)
+                .withTaste(Taste.FREE.withWholeFigures());
+        Optional<Integer> ours = composer().compositions().stream()
+                .map(composition -> composition.points())
+                .findFirst();
         Optional<Integer> theirs = solver();
         if (!ours.equals(theirs) || !composer().exact()) {
             throw new IllegalStateException("the composer says " + ours + ", the solver " + theirs);

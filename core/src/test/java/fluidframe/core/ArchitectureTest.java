@@ -10,15 +10,35 @@ import org.junit.jupiter.api.Test;
 
 class ArchitectureTest {
 
-    private static final JavaClasses CORE = new ClassFileImporter().withImportOption(new ImportOption.DoNotIncludeTests()).importPackages("fluidframe.core");
+    private static final JavaClasses CORE = new ClassFileImporter()
+            .withImportOption(new ImportOption.DoNotIncludeTests())
+            .importPackages("fluidframe.core");
 
     @Test
     void theCoreKnowsOnlyTheJdkAndAFewLibrariesOfAlgorithms() {
-        classes().should().onlyDependOnClassesThat().resideInAnyPackage("fluidframe.core..", "java..", "javax.sound.midi..", "javax.xml.stream..", "org.hipparchus..", "org.apache.commons.text.similarity..", "org.apache.commons.lang3..", "com.github.difflib..", "org.jgrapht..", "org.chocosolver..").check(CORE);
+        classes()
+                .should()
+                .onlyDependOnClassesThat()
+                .resideInAnyPackage(
+                        "fluidframe.core..",
+                        "java..",
+                        "javax.sound.midi..",
+                        "javax.xml.stream..",
+                        "org.hipparchus..",
+                        "org.apache.commons.text.similarity..",
+                        "org.apache.commons.lang3..",
+                        "com.github.difflib..",
+                        "org.jgrapht..",
+                        "org.chocosolver..")
+                .check(CORE);
     }
 
     @Test
     void itsPackagesDependOneWay() {
-        SlicesRuleDefinition.slices().matching("fluidframe.core.(*)..").should().beFreeOfCycles().check(CORE);
+        SlicesRuleDefinition.slices()
+                .matching("fluidframe.core.(*)..")
+                .should()
+                .beFreeOfCycles()
+                .check(CORE);
     }
 }

@@ -17,19 +17,31 @@ import java.util.Optional;
 /** Charts to test with, written the way a coach would. */
 public final class Charts {
 
-    public static final VariantsDraft NO_VARIANTS = new VariantsDraft(List.of(), List.of(), List.of(), Optional.empty(),
-            Optional.empty(), Optional.empty(), List.of());
+    public static final VariantsDraft NO_VARIANTS = new VariantsDraft(
+            List.of(), List.of(), List.of(), Optional.empty(), Optional.empty(), Optional.empty(), List.of());
 
     private static final String SHORT = "count|foot|footPosition|alignment|turn|relation";
 
-    private Charts() {
-    }
+    private Charts() {}
 
     public static FigureDraft naturalTurn() {
-        return figure("waltz", "2", rows("1|RF|fwd|f DW", "2|LF|sd|b DC|1/4 R", "3|RF|cl|b LOD|1/8 R",
-                        "1|LF|bk|b LOD", "2|RF|sd|p DC|3/8 R, body less", "3|LF|cl|f DC|body completes"),
-                rows("1|LF|bk|b DW", "2|RF|sd|p LOD|3/8 R, body less", "3|LF|cl|f LOD|body completes",
-                        "1|RF|fwd|f LOD", "2|LF|sd|b C|1/4 R", "3|RF|cl|b DC|1/8 R"));
+        return figure(
+                "waltz",
+                "2",
+                rows(
+                        "1|RF|fwd|f DW",
+                        "2|LF|sd|b DC|1/4 R",
+                        "3|RF|cl|b LOD|1/8 R",
+                        "1|LF|bk|b LOD",
+                        "2|RF|sd|p DC|3/8 R, body less",
+                        "3|LF|cl|f DC|body completes"),
+                rows(
+                        "1|LF|bk|b DW",
+                        "2|RF|sd|p LOD|3/8 R, body less",
+                        "3|LF|cl|f LOD|body completes",
+                        "1|RF|fwd|f LOD",
+                        "2|LF|sd|b C|1/4 R",
+                        "3|RF|cl|b DC|1/8 R"));
     }
 
     /** A figure that starts and ends closed. */
@@ -39,11 +51,35 @@ public final class Charts {
 
     /**
      * @param start position, hold and, if need be, proximity, with semicolons between
-     * @param end   the same
+     * @param end the same
      */
-    public static FigureDraft figure(String dance, String bars, String start, String end, List<RowDraft> man, List<RowDraft> lady) {
-        return new FigureDraft("a-figure", dance, Optional.empty(), "A Figure", List.of(), "bronze", bars, relation(start), relation(end), List.of(), false,
-                man, lady, NO_VARIANTS, List.of(), List.of(), List.of(), List.of(), List.of(), List.of(), Optional.empty(), false, List.of(), List.of());
+    public static FigureDraft figure(
+            String dance, String bars, String start, String end, List<RowDraft> man, List<RowDraft> lady) {
+        return new FigureDraft(
+                "a-figure",
+                dance,
+                Optional.empty(),
+                "A Figure",
+                List.of(),
+                "bronze",
+                bars,
+                relation(start),
+                relation(end),
+                List.of(),
+                false,
+                man,
+                lady,
+                NO_VARIANTS,
+                List.of(),
+                List.of(),
+                List.of(),
+                List.of(),
+                List.of(),
+                List.of(),
+                Optional.empty(),
+                false,
+                List.of(),
+                List.of());
     }
 
     public static RelationDraft relation(String text) {
@@ -58,10 +94,12 @@ public final class Charts {
 
     /**
      * @param header the keys of the columns, with bars between
-     * @param rows   the cells in that order; empty cells at the end may be left out
+     * @param rows the cells in that order; empty cells at the end may be left out
      */
     public static List<RowDraft> chart(String header, String... rows) {
-        List<Column> columns = Arrays.stream(header.split("\\|")).map(key -> Column.find(key).orElseThrow()).toList();
+        List<Column> columns = Arrays.stream(header.split("\\|"))
+                .map(key -> Column.find(key).orElseThrow())
+                .toList();
         return Arrays.stream(rows).map(row -> row(columns, row)).toList();
     }
 

@@ -51,14 +51,31 @@ public final class RandomRows {
     }
 
     public Step next() {
-        return new Step(maybe(this::token), maybe(this::token), maybe(() -> of(Foot.values())), maybe(this::footPosition), maybe(this::alignment),
-                turn(), rise(), footwork(), maybe(() -> of(Sway.values())), random.nextBoolean(), actions(), body(), relation(), text(), text(), text());
+        return new Step(
+                maybe(this::token),
+                maybe(this::token),
+                maybe(() -> of(Foot.values())),
+                maybe(this::footPosition),
+                maybe(this::alignment),
+                turn(),
+                rise(),
+                footwork(),
+                maybe(() -> of(Sway.values())),
+                random.nextBoolean(),
+                actions(),
+                body(),
+                relation(),
+                text(),
+                text(),
+                text());
     }
 
     private CountToken token() {
         boolean bracketed = random.nextBoolean();
         return switch (random.nextInt(5)) {
-            case 0 -> new CountToken.Worded(some(() -> of(Word.values())).stream().limit(2).toList(), bracketed);
+            case 0 ->
+                new CountToken.Worded(
+                        some(() -> of(Word.values())).stream().limit(2).toList(), bracketed);
             case 1 -> new CountToken.And(bracketed);
             case 2 -> new CountToken.A(bracketed);
             case 3 -> new CountToken.Held();
@@ -67,7 +84,11 @@ public final class RandomRows {
     }
 
     private FootPosition footPosition() {
-        return new FootPosition(of(StepDirection.values()), maybe(() -> of(Touch.values())), of(Weight.values()), someOf(PositionModifier.class));
+        return new FootPosition(
+                of(StepDirection.values()),
+                maybe(() -> of(Touch.values())),
+                of(Weight.values()),
+                someOf(PositionModifier.class));
     }
 
     public Alignment alignment() {
@@ -84,10 +105,12 @@ public final class RandomRows {
         BodyTurn body = switch (random.nextInt(4)) {
             case 0 -> new BodyTurn.Less(new Turn(1 + random.nextInt(4)));
             case 1 -> new BodyTurn.Completes();
-            case 2 -> new BodyTurn.Turns(new Turn(random.nextBoolean() ? 1 + random.nextInt(4) : -1 - random.nextInt(4)));
+            case 2 ->
+                new BodyTurn.Turns(new Turn(random.nextBoolean() ? 1 + random.nextInt(4) : -1 - random.nextInt(4)));
             default -> new BodyTurn.Follows();
         };
-        return new StepTurn(anyTurn(), anyTurn(), body, maybe(() -> new StepTurn.Phase(random.nextBoolean(), of(Side.values()))));
+        return new StepTurn(
+                anyTurn(), anyTurn(), body, maybe(() -> new StepTurn.Phase(random.nextBoolean(), of(Side.values()))));
     }
 
     private Turn anyTurn() {
@@ -95,15 +118,19 @@ public final class RandomRows {
     }
 
     private RiseFall rise() {
-        return new RiseFall(IntStream.range(0, random.nextInt(3)).mapToObj(i -> {
-            Optional<Integer> step = maybe(() -> 1 + random.nextInt(12));
-            return new RiseFall.Phase(of(RiseFall.Kind.values()), random.nextBoolean(), step);
-        }).toList());
+        return new RiseFall(IntStream.range(0, random.nextInt(3))
+                .mapToObj(i -> {
+                    Optional<Integer> step = maybe(() -> 1 + random.nextInt(12));
+                    return new RiseFall.Phase(of(RiseFall.Kind.values()), random.nextBoolean(), step);
+                })
+                .toList());
     }
 
     private Footwork footwork() {
         List<Footwork.Contact> contacts = IntStream.range(0, random.nextInt(4))
-                .mapToObj(i -> new Footwork.Contact(of(Footwork.Surface.values()), maybe(() -> of(Footwork.Edge.values())))).toList();
+                .mapToObj(i ->
+                        new Footwork.Contact(of(Footwork.Surface.values()), maybe(() -> of(Footwork.Edge.values()))))
+                .toList();
         return contacts.isEmpty() ? Footwork.NONE : new Footwork(contacts, someOf(SupportNote.class));
     }
 
@@ -112,12 +139,19 @@ public final class RandomRows {
     }
 
     private BodyAction body() {
-        return new BodyAction(IntStream.range(0, random.nextInt(3)).mapToObj(i -> new BodyAction.Entry(of(HipMove.values()),
-                maybe(() -> of(Side.values())), maybe(() -> new Beats(1 + random.nextInt(96))))).toList());
+        return new BodyAction(IntStream.range(0, random.nextInt(3))
+                .mapToObj(i -> new BodyAction.Entry(
+                        of(HipMove.values()),
+                        maybe(() -> of(Side.values())),
+                        maybe(() -> new Beats(1 + random.nextInt(96)))))
+                .toList());
     }
 
     private RelationChange relation() {
-        return new RelationChange(maybe(() -> of(Position.values())), maybe(() -> of(Hold.values())), maybe(() -> of(Proximity.values())));
+        return new RelationChange(
+                maybe(() -> of(Position.values())),
+                maybe(() -> of(Hold.values())),
+                maybe(() -> of(Proximity.values())));
     }
 
     private String text() {

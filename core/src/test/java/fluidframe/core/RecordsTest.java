@@ -36,11 +36,29 @@ class RecordsTest {
     static Stream<Object> everythingThatIsHandedOut() {
         Figure turning = SmallBook.turning("turning");
         Repertoire repertoire = Repertoire.of(SmallBook.random(12, 7), Conditions.OPEN);
-        Routine routine = new Routine("turns", "Turns", turning.dance(), new Tempo(29), Conditions.OPEN, List.of(Placement.of(Dancing.of(turning, Way.AS_CHARTED)), Placement.of(Dancing.of(turning, Way.AS_CHARTED))));
+        Routine routine = new Routine(
+                "turns",
+                "Turns",
+                turning.dance(),
+                new Tempo(29),
+                Conditions.OPEN,
+                List.of(
+                        Placement.of(Dancing.of(turning, Way.AS_CHARTED)),
+                        Placement.of(Dancing.of(turning, Way.AS_CHARTED))));
         Score score = Score.of(routine);
-        Wish wish = Wish.of(turning.length().times(2), turning.length().times(2), routine.music()).withBends(true);
-        return Stream.of(turning, routine, score, RoomReport.of(score), Track.of(score, TrackWish.whole(score.length())), LinkMap.of(repertoire), DanceReport.of(turning.dance(), SmallBook.random(12, 7)),
-                Composer.compose(repertoire, wish, () -> false), wish, turning.dance());
+        Wish wish = Wish.of(turning.length().times(2), turning.length().times(2), routine.music())
+                .withBends(true);
+        return Stream.of(
+                turning,
+                routine,
+                score,
+                RoomReport.of(score),
+                Track.of(score, TrackWish.whole(score.length())),
+                LinkMap.of(repertoire),
+                DanceReport.of(turning.dance(), SmallBook.random(12, 7)),
+                Composer.compose(repertoire, wish, () -> false),
+                wish,
+                turning.dance());
     }
 
     @ParameterizedTest

@@ -17,16 +17,52 @@ import org.junit.jupiter.params.provider.MethodSource;
 class AccessibilityTest extends BrowserTest {
 
     private static final List<String> VIEWS = List.of(
-            "figures?dance=mambo", "book", "figures/new?dance=tango", "figures/waltz-natural-turn", "figures/rumba-alemana?columns=all", "figures/waltz-whisk/card",
-            "routines", "routines/ferry-night-rumba", "routines/lamplight-tango?floor=1", "music", "music/harbour-lights", "routines/ferry-night-rumba/music", "events",
-            "events/lamplight-open?show=day", "events/lamplight-open?show=list", "events/lamplight-open?show=rounds", "events/lamplight-open?show=standing",
-            "events/lamplight-open?show=checklist", "rules/lamplight-open", "routines/lamplight-tango/rules", "questions?dance=waltz&seed=4",
-            "classes?dance=waltz&figures=waltz-natural-turn", "classes?show=partners", "today", "people", "people/idris-quill", "couples/idris-wren?show=progress",
-            "couples/petra-tomas?show=term", "couples/calla-bram?show=who", "lessons/idris-wren-next", "lessons/idris-wren-next?show=plan", "postures",
-            "postures/closed-hold-swing-dances", "drills?figure=waltz-natural-turn", "routines/lamplight-waltz/card", "dances/foxtrot", "first-hour", "look", "studio",
-            "about", "nowhere");
+            "figures?dance=mambo",
+            "book",
+            "figures/new?dance=tango",
+            "figures/waltz-natural-turn",
+            "figures/rumba-alemana?columns=all",
+            "figures/waltz-whisk/card",
+            "routines",
+            "routines/ferry-night-rumba",
+            "routines/lamplight-tango?floor=1",
+            "music",
+            "music/harbour-lights",
+            "routines/ferry-night-rumba/music",
+            "events",
+            "events/lamplight-open?show=day",
+            "events/lamplight-open?show=list",
+            "events/lamplight-open?show=rounds",
+            "events/lamplight-open?show=standing",
+            "events/lamplight-open?show=checklist",
+            "rules/lamplight-open",
+            "routines/lamplight-tango/rules",
+            "questions?dance=waltz&seed=4",
+            "classes?dance=waltz&figures=waltz-natural-turn",
+            "classes?show=partners",
+            "today",
+            "people",
+            "people/idris-quill",
+            "couples/idris-wren?show=progress",
+            "couples/petra-tomas?show=term",
+            "couples/calla-bram?show=who",
+            "lessons/idris-wren-next",
+            "lessons/idris-wren-next?show=plan",
+            "postures",
+            "postures/closed-hold-swing-dances",
+            "drills?figure=waltz-natural-turn",
+            "routines/lamplight-waltz/card",
+            "dances/foxtrot",
+            "first-hour",
+            "look",
+            "studio",
+            "about",
+            "nowhere");
 
-    /** Every ink there is on its grounds: colours from the letters outwards, how much of them shows, and whether the letters are large. */
+    /**
+     * Every ink there is on its grounds: colours from the letters outwards, how much of them shows, and whether the
+     * letters are large.
+     */
     private static final String INKS = """
             () => {
                 const inked = new Set(document.querySelectorAll('input, textarea, select'));
@@ -59,7 +95,9 @@ class AccessibilityTest extends BrowserTest {
             views.assertThatCode(this::assertAccessibleAndReadable).as(view).doesNotThrowAnyException();
             change("Evening colours");
             if (showsAnInkNotReadYet()) {
-                views.assertThatCode(this::assertReadable).as(view + ", evening").doesNotThrowAnyException();
+                views.assertThatCode(this::assertReadable)
+                        .as(view + ", evening")
+                        .doesNotThrowAnyException();
             }
             change("Day colours");
         }
@@ -96,7 +134,9 @@ class AccessibilityTest extends BrowserTest {
                 page.getByText("Change a cell").first().click();
                 page.getByText("4").first().waitFor();
             }
-            panels.assertThatCode(() -> assertAccessible("[role=tabpanel]:not([hidden])")).as(panel).doesNotThrowAnyException();
+            panels.assertThatCode(() -> assertAccessible("[role=tabpanel]:not([hidden])"))
+                    .as(panel)
+                    .doesNotThrowAnyException();
         }
         panels.assertAll();
     }
@@ -115,15 +155,35 @@ class AccessibilityTest extends BrowserTest {
     }
 
     static List<Arguments> smallerScreens() {
-        return List.of(Arguments.of(820, 1180, List.of("figures/waltz-natural-turn", "figures?dance=jive")),
-                Arguments.of(390, 844, List.of("figures?dance=jive", "book", "studio", "figures/waltz-whisk/card", "figures/waltz-whisk", "routines/ferry-night-waltz/music",
-                        "events/lamplight-open?show=list", "events/lamplight-open?show=day", "questions?dance=waltz&kinds=follows&seed=4",
-                        "classes?dance=waltz&figures=waltz-natural-turn", "today", "lessons/idris-wren-next", "postures/fan-position")));
+        return List.of(
+                Arguments.of(820, 1180, List.of("figures/waltz-natural-turn", "figures?dance=jive")),
+                Arguments.of(
+                        390,
+                        844,
+                        List.of(
+                                "figures?dance=jive",
+                                "book",
+                                "studio",
+                                "figures/waltz-whisk/card",
+                                "figures/waltz-whisk",
+                                "routines/ferry-night-waltz/music",
+                                "events/lamplight-open?show=list",
+                                "events/lamplight-open?show=day",
+                                "questions?dance=waltz&kinds=follows&seed=4",
+                                "classes?dance=waltz&figures=waltz-natural-turn",
+                                "today",
+                                "lessons/idris-wren-next",
+                                "postures/fan-position")));
     }
 
     /** A rehearsal has the screen to itself, so the theme is changed before. */
     @ParameterizedTest(name = "{0} × {1}, {2}, {3}")
-    @CsvSource({"1280, 800, day, Stretch", "1280, 800, evening, Sound", "390, 844, day, View", "390, 844, evening, Stretch"})
+    @CsvSource({
+        "1280, 800, day, Stretch",
+        "1280, 800, evening, Sound",
+        "390, 844, day, View",
+        "390, 844, evening, Stretch"
+    })
     void aRehearsalIsAccessible(int width, int height, String theme, String panel) {
         page.setViewportSize(width, height);
         page.addInitScript("localStorage.setItem('fluidframe/theme', '" + theme + "')");
@@ -137,7 +197,8 @@ class AccessibilityTest extends BrowserTest {
     @Test
     void theShortcutsAreListed() {
         open("figures?dance=waltz");
-        page.getByText("Natural Turn", new Page.GetByTextOptions().setExact(true)).waitFor();
+        page.getByText("Natural Turn", new Page.GetByTextOptions().setExact(true))
+                .waitFor();
         press("?");
         page.getByText("lady’s chart from the man’s").waitFor();
         assertAccessible("[role=dialog]");

@@ -29,16 +29,26 @@ import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.BeforeEach;
 
-/** The real program in a real browser; a page error fails the test that caused it, and so does a page that asks for what is not there. */
+/**
+ * The real program in a real browser; a page error fails the test that caused it, and so does a page that asks for what
+ * is not there.
+ */
 abstract class BrowserTest {
 
     /** The rules of accessibility, as they are shipped. */
     private static final String AXE = read("/axe.min.js");
     /** As Debian installs it; the first that is there is taken, and the one without windows is the quicker. */
-    private static final List<Path> CHROMIUMS = List.of(Path.of("/usr/bin/chromium-headless-shell"), Path.of("/usr/bin/chromium"));
-    /** What runs for seconds only is not worth compiling once more; what is measured is compiled as it is for coaches. */
-    private static final List<String> OPTIONS = List.of("--no-sandbox", "--disable-gpu", "--disable-background-networking",
+    private static final List<Path> CHROMIUMS =
+            List.of(Path.of("/usr/bin/chromium-headless-shell"), Path.of("/usr/bin/chromium"));
+    /**
+     * What runs for seconds only is not worth compiling once more; what is measured is compiled as it is for coaches.
+     */
+    private static final List<String> OPTIONS = List.of(
+            "--no-sandbox",
+            "--disable-gpu",
+            "--disable-background-networking",
             "--js-flags=" + (System.getProperty("fluidframe.measure") == null ? "--no-turbofan" : ""));
+
     private static final int WIDTH = 1280;
     private static final int HEIGHT = 800;
     /** The first answers of a program just started take their time on a busy machine. */
@@ -46,8 +56,12 @@ abstract class BrowserTest {
 
     /** Shared by all tests of one process, for it takes longer to start than most of them take. */
     protected static RunningProgram program;
-    /** Shared as well, so that what never changes is loaded once; what only explains by moving is still, as a coach may ask of the system. */
+    /**
+     * Shared as well, so that what never changes is loaded once; what only explains by moving is still, as a coach may
+     * ask of the system.
+     */
     private static BrowserContext browser;
+
     protected Page page;
     /** How every view that waits for something ends what it says meanwhile. */
     private static final Pattern STILL_WAITING = Pattern.compile(" …\\s*$");
@@ -63,10 +77,16 @@ abstract class BrowserTest {
         PlaywrightAssertions.setDefaultAssertionTimeout(PATIENCE_MILLISECONDS);
         program = new RunningProgram(Files.createTempDirectory("fluidframe-browser"));
         program.start();
-        Playwright playwright = Playwright.create(new Playwright.CreateOptions().setEnv(Map.of("PLAYWRIGHT_SKIP_BROWSER_DOWNLOAD", "1")));
-        browser = playwright.chromium().launch(new BrowserType.LaunchOptions().setExecutablePath(chromium())
-                .setArgs(OPTIONS))
-                .newContext(new Browser.NewContextOptions().setViewportSize(WIDTH, HEIGHT).setReducedMotion(ReducedMotion.REDUCE)
+        Playwright playwright = Playwright.create(
+                new Playwright.CreateOptions().setEnv(Map.of("PLAYWRIGHT_SKIP_BROWSER_DOWNLOAD", "1")));
+        browser = playwright
+                .chromium()
+                .launch(new BrowserType.LaunchOptions()
+                        .setExecutablePath(chromium())
+                        .setArgs(OPTIONS))
+                .newContext(new Browser.NewContextOptions()
+                        .setViewportSize(WIDTH, HEIGHT)
+                        .setReducedMotion(ReducedMotion.REDUCE)
                         .setServiceWorkers(ServiceWorkerPolicy.BLOCK));
         Runtime.getRuntime().addShutdownHook(new Thread(program::end));
     }
@@ -80,12 +100,18 @@ abstract class BrowserTest {
     }
 
     private static Path chromium() {
-        return CHROMIUMS.stream().filter(Files::isExecutable).findFirst().orElseThrow(() -> new IllegalStateException("there is no Chromium at any of " + CHROMIUMS));
+        return CHROMIUMS.stream()
+                .filter(Files::isExecutable)
+                .findFirst()
+                .orElseThrow(() -> new IllegalStateException("there is no Chromium at any of " + CHROMIUMS));
     }
 
     /** A browser of its own on a phone, which lays the program by. */
     protected static BrowserContext phone() {
-        return browser.browser().newContext(new Browser.NewContextOptions().setViewportSize(390, 844).setHasTouch(true));
+        return browser.browser()
+                .newContext(new Browser.NewContextOptions()
+                        .setViewportSize(390, 844)
+                        .setHasTouch(true));
     }
 
     @BeforeEach
@@ -129,7 +155,10 @@ abstract class BrowserTest {
         page.navigate(program.address() + "#/" + view);
     }
 
-    /** Goes on to another view in the page that is open; the view before is gone when this returns, and this one does not wait for anything any more. */
+    /**
+     * Goes on to another view in the page that is open; the view before is gone when this returns, and this one does
+     * not wait for anything any more.
+     */
     protected final void goOn(String view) {
         String path = view.replaceFirst("\\?.*", "");
         boolean sameView = page.url().replaceFirst("\\?.*", "").endsWith("#/" + path);
@@ -139,7 +168,8 @@ abstract class BrowserTest {
             page.reload();
         }
         page.locator("h1:not([data-before])").first().waitFor();
-        PlaywrightAssertions.assertThat(page.locator("p").filter(new Locator.FilterOptions().setHasText(STILL_WAITING))).hasCount(0);
+        PlaywrightAssertions.assertThat(page.locator("p").filter(new Locator.FilterOptions().setHasText(STILL_WAITING)))
+                .hasCount(0);
     }
 
     /** A new waltz on the desk, with nothing in it yet. */

@@ -19,10 +19,12 @@ class ClassesTest extends BrowserTest {
     void aClassIsBuiltFromAFigureAndRunByTheClock() {
         open("classes?dance=waltz&minutes=45&men=8&ladies=9");
         page.getByLabel("What is it about?").click();
-        page.getByRole(AriaRole.OPTION, new Page.GetByRoleOptions().setName(Pattern.compile("^Natural Turn"))).click();
+        page.getByRole(AriaRole.OPTION, new Page.GetByRoleOptions().setName(Pattern.compile("^Natural Turn")))
+                .click();
         assertThat(page.getByText("45 minutes in 8 parts")).isVisible();
         assertThat(region("What is new in it")).containsText("Natural Turn");
-        assertThat(page.getByText("Everyone meets everyone in 9 rounds. 1 lady rests in each.")).isVisible();
+        assertThat(page.getByText("Everyone meets everyone in 9 rounds. 1 lady rests in each."))
+                .isVisible();
         page.getByLabel("Minutes of Alone").fill("12");
         press("Tab");
         assertThat(page.getByText("47 minutes in 8 parts")).isVisible();

@@ -13,20 +13,29 @@ import org.junit.jupiter.api.Test;
 /** A coach's work in the real interface of the real program. */
 class CoachTest extends BrowserTest {
 
-    private static final List<String> EIGHT_FIGURES = List.of("Natural Turn", "Closed Change on RF", "Reverse Turn", "Whisk",
-            "Chassé from Promenade", "Hesitation Change", "Reverse Turn", "Closed Change on LF");
+    private static final List<String> EIGHT_FIGURES = List.of(
+            "Natural Turn",
+            "Closed Change on RF",
+            "Reverse Turn",
+            "Whisk",
+            "Chassé from Promenade",
+            "Hesitation Change",
+            "Reverse Turn",
+            "Closed Change on LF");
 
     @Test
     void aBrokenTurnIsFoundAtItsCellAndMendedFromTheFinding() {
         open("figures?dance=waltz");
-        page.getByText("Natural Turn", new Page.GetByTextOptions().setExact(true)).click();
+        page.getByText("Natural Turn", new Page.GetByTextOptions().setExact(true))
+                .click();
         Locator turn = cell("man, step 5, Turn");
         assertThat(turn).hasValue("3/8 R, body less");
         turn.fill("1/4 R, body less");
         Locator finding = page.locator("[data-rule=A1][data-place='/man/4/turn']");
         assertThat(finding).containsText("1/8 apart");
         assertThat(turn).hasAttribute("aria-invalid", "true");
-        finding.getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("make the turn 3/8 R")).click();
+        finding.getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("make the turn 3/8 R"))
+                .click();
         assertThat(turn).hasValue("3/8 R, body less");
         assertThat(finding).hasCount(0);
         page.keyboard().press("Control+z");
@@ -66,9 +75,19 @@ class CoachTest extends BrowserTest {
         assertThat(done).hasCount(0);
         button("Do it").first().click();
         cell("man, step 1, Count").waitFor();
-        assertThat(page.getByLabel("Title", new Page.GetByLabelOptions().setExact(true))).hasValue("My Own Change");
-        String own = page.request().get(program.address() + "api/figures/waltz-closed-change-rf").text().replace("\"waltz-closed-change-rf\"", "\"waltz-my-own-change\"");
-        assertThat(page.request().post(program.address() + "api/figures", RequestOptions.create().setHeader("Content-Type", "application/json").setData(own))).isOK();
+        assertThat(page.getByLabel("Title", new Page.GetByLabelOptions().setExact(true)))
+                .hasValue("My Own Change");
+        String own = page.request()
+                .get(program.address() + "api/figures/waltz-closed-change-rf")
+                .text()
+                .replace("\"waltz-closed-change-rf\"", "\"waltz-my-own-change\"");
+        assertThat(page.request()
+                        .post(
+                                program.address() + "api/figures",
+                                RequestOptions.create()
+                                        .setHeader("Content-Type", "application/json")
+                                        .setData(own)))
+                .isOK();
         open("first-hour");
         assertThat(done).hasCount(2);
         button("Do it").first().click();
@@ -96,7 +115,9 @@ class CoachTest extends BrowserTest {
         page.keyboard().press("Delete");
         assertThat(page.getByTestId("standing")).containsText("1 seam breaks");
         page.locator("[data-outcome=breaks]").click();
-        assertThat(page.getByText("He has his right foot free, and the Reverse Turn needs the left foot.").first()).isVisible();
+        assertThat(page.getByText("He has his right foot free, and the Reverse Turn needs the left foot.")
+                        .first())
+                .isVisible();
         page.getByLabel("What may come next").getByText("Closed Change on RF").click();
         assertThat(page.getByTestId("standing")).hasText("every seam can be danced");
 
@@ -111,7 +132,8 @@ class CoachTest extends BrowserTest {
 
         placement(0).click();
         button("Play").click();
-        assertThat(page.getByText("left foot to the side, backing diagonally to centre")).isVisible();
+        assertThat(page.getByText("left foot to the side, backing diagonally to centre"))
+                .isVisible();
         button("Pause").click();
         page.keyboard().press("Control+s");
         assertThat(button("Kept")).isVisible();

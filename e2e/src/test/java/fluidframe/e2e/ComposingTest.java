@@ -39,7 +39,8 @@ class ComposingTest extends BrowserTest {
         press("Control+z", "Control+z");
         assertThat(placements()).hasCount(figures);
         button("Loop?").click();
-        assertThat(page.getByLabel("Loop", new Page.GetByLabelOptions().setExact(true))).isVisible();
+        assertThat(page.getByLabel("Loop", new Page.GetByLabelOptions().setExact(true)))
+                .isVisible();
         press("Control+s");
         assertThat(button("Kept")).isVisible();
 
@@ -48,7 +49,10 @@ class ComposingTest extends BrowserTest {
         assertThat(button("Kept")).isVisible();
         button("Versions").click();
         button("Compare").nth(1).click();
-        assertThat(page.getByLabel("Versions", new Page.GetByLabelOptions().setExact(true)).locator("tbody tr").last()).containsText("–");
+        assertThat(page.getByLabel("Versions", new Page.GetByLabelOptions().setExact(true))
+                        .locator("tbody tr")
+                        .last())
+                .containsText("–");
         button("Restore it").click();
         assertThat(placements()).hasCount(figures);
     }
@@ -59,7 +63,8 @@ class ComposingTest extends BrowserTest {
         page.keyboard().press("k");
         toBar(4);
         press("Enter");
-        Locator take = page.getByLabel("Compositions").getByRole(AriaRole.BUTTON).first();
+        Locator take =
+                page.getByLabel("Compositions").getByRole(AriaRole.BUTTON).first();
         take.focus();
         press("Enter");
         assertThat(standing()).hasText("every seam can be danced");
@@ -71,7 +76,8 @@ class ComposingTest extends BrowserTest {
         press("Enter");
         assertThat(standing()).hasText("every seam can be danced");
         press("l");
-        assertThat(page.getByLabel("Loop", new Page.GetByLabelOptions().setExact(true))).isVisible();
+        assertThat(page.getByLabel("Loop", new Page.GetByLabelOptions().setExact(true)))
+                .isVisible();
     }
 
     @Test
@@ -94,7 +100,8 @@ class ComposingTest extends BrowserTest {
         assertThat(placements().nth(1)).containsText("Bow");
         assertThat(placements().nth(2)).hasAttribute("aria-label", "bar 5, Natural Turn");
         page.getByLabel("Danced: every time").click();
-        page.getByRole(AriaRole.OPTION, new Page.GetByRoleOptions().setName("only the 2nd time")).click();
+        page.getByRole(AriaRole.OPTION, new Page.GetByRoleOptions().setName("only the 2nd time"))
+                .click();
         assertThat(placements()).hasCount(3);
         assertAccessible("[aria-label='Chosen figure']");
         page.locator("[data-outcome=breaks]").first().click();
@@ -124,7 +131,11 @@ class ComposingTest extends BrowserTest {
         assertThat(page.getByLabel("it leads into what follows now")).isChecked();
         toBar(7);
         compose().click();
-        page.getByLabel("Compositions").locator("li").first().getByText("Take it").click();
+        page.getByLabel("Compositions")
+                .locator("li")
+                .first()
+                .getByText("Take it")
+                .click();
         assertThat(placements()).not().hasCount(2);
         assertThat(standing()).containsText("every seam can be danced");
         assertThat(placements().last()).containsText("Chassé from Promenade");
@@ -154,13 +165,17 @@ class ComposingTest extends BrowserTest {
     @Test
     void theMapShowsWhatLeadsWhere() {
         open("map?dance=waltz");
-        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Whisk").setExact(true)).click();
+        page.getByRole(
+                        AriaRole.BUTTON,
+                        new Page.GetByRoleOptions().setName("Whisk").setExact(true))
+                .click();
         assertThat(page.getByLabel("Chosen figure")).containsText("Chassé from Promenade");
         assertAccessible();
     }
 
     private void toBar(int bar) {
-        page.getByLabel("fill to bar", new Page.GetByLabelOptions().setExact(true)).fill(String.valueOf(bar));
+        page.getByLabel("fill to bar", new Page.GetByLabelOptions().setExact(true))
+                .fill(String.valueOf(bar));
     }
 
     private Locator compose() {
@@ -173,7 +188,8 @@ class ComposingTest extends BrowserTest {
 
     private void require(String figure) {
         page.getByLabel("Find a figure").fill(figure);
-        page.getByLabel("must " + figure, new Page.GetByLabelOptions().setExact(true)).click();
+        page.getByLabel("must " + figure, new Page.GetByLabelOptions().setExact(true))
+                .click();
     }
 
     private Locator placements() {
@@ -184,7 +200,8 @@ class ComposingTest extends BrowserTest {
     void aListIsPastedWithItsGapsAndWrittenAgain() {
         startRoutine("A pasted waltz");
         press("t");
-        page.getByLabel("Paste or type it").fill("nat turn, RF closed change, rev turn 1-3\nwhisk → chassé from PP, back corte");
+        page.getByLabel("Paste or type it")
+                .fill("nat turn, RF closed change, rev turn 1-3\nwhisk → chassé from PP, back corte");
         page.getByText("“back corte” – which?").waitFor();
         assertAccessible();
         button("Put it in with 1 gap").click();

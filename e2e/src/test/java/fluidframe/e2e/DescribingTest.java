@@ -16,14 +16,22 @@ import org.junit.jupiter.api.io.TempDir;
 class DescribingTest extends BrowserTest {
 
     private static final String[][] MAN = {
-            {"s", "rf", "fwd", "f dw", "", "cr e1", "ht", ""}, {"q", "lf", "side", "b dc", "1/4 r", "up", "t", "r"},
-            {"q", "rf", "bk", "b lod", "1/8 r", "up, lo e3", "th", "r"}, {"s", "lf", "bk", "b lod", "", "", "th", ""},
-            {"q", "rf", "sd", "p dc", "3/8 r body less", "", "t", "l"}, {"q", "lf", "close", "f dc", "body completes", "", "th", "l"},
-            {"s", "rf", "fwd", "f dc", "", "cr e7", "ht", ""}, {"s", "lf", "fwd", "f dc", "", "up, lo e8", "th", ""}};
-    private static final String[] COLUMNS = {"Count", "Foot", "Foot position", "Alignment", "Turn", "Rise and fall", "Footwork", "Sway"};
+        {"s", "rf", "fwd", "f dw", "", "cr e1", "ht", ""},
+        {"q", "lf", "side", "b dc", "1/4 r", "up", "t", "r"},
+        {"q", "rf", "bk", "b lod", "1/8 r", "up, lo e3", "th", "r"},
+        {"s", "lf", "bk", "b lod", "", "", "th", ""},
+        {"q", "rf", "sd", "p dc", "3/8 r body less", "", "t", "l"},
+        {"q", "lf", "close", "f dc", "body completes", "", "th", "l"},
+        {"s", "rf", "fwd", "f dc", "", "cr e7", "ht", ""},
+        {"s", "lf", "fwd", "f dc", "", "up, lo e8", "th", ""}
+    };
+    private static final String[] COLUMNS = {
+        "Count", "Foot", "Foot position", "Alignment", "Turn", "Rise and fall", "Footwork", "Sway"
+    };
 
     @TempDir
     private Path folder;
+
     private int keystrokes;
 
     @Test
@@ -59,7 +67,9 @@ class DescribingTest extends BrowserTest {
         assertThat(cell("lady, step 8, Alignment")).hasValue("b DC");
         press("Control+s");
         assertThat(button("Kept")).isVisible();
-        assertThat(keystrokes).as("at three keys a second it takes less than three minutes").isLessThan(540);
+        assertThat(keystrokes)
+                .as("at three keys a second it takes less than three minutes")
+                .isLessThan(540);
         page.reload();
         assertThat(cell("man, step 5, Turn")).hasValue("3/8 R, body less");
         assertThat(cell("lady, step 1, Foot position")).hasAttribute("title", "back (derived from the partner)");
@@ -121,7 +131,8 @@ class DescribingTest extends BrowserTest {
         page.mouse().down();
         page.mouse().move(60, 400);
         page.mouse().up();
-        assertThat(page.getByLabel("Steps of the lady").locator("li").first()).containsText("backing diagonally to wall");
+        assertThat(page.getByLabel("Steps of the lady").locator("li").first())
+                .containsText("backing diagonally to wall");
         button("More").click();
         button("Change it").click();
         assertThat(cell("man, step 1, Foot position")).isVisible();
@@ -132,7 +143,8 @@ class DescribingTest extends BrowserTest {
         open("dances/quickstep");
         Locator third = page.getByRole(AriaRole.SWITCH, new Page.GetByRoleOptions().setName("3"));
         third.click();
-        assertThat(page.getByText("This studio holds the Quickstep differently")).isVisible();
+        assertThat(page.getByText("This studio holds the Quickstep differently"))
+                .isVisible();
         assertThat(third).not().isChecked();
         page.getByLabel("a slow lasts").fill("soon");
         press("Tab");
@@ -151,14 +163,18 @@ class DescribingTest extends BrowserTest {
         open("figures/waltz-natural-turn");
         cell("lady, step 2, Foot position").click();
         assertThat(page.getByLabel("Steps on the floor, 2 of 6 counts danced")).isVisible();
-        assertThat(page.getByLabel("Chart of the man").locator("tbody tr.bg-spruce-wash th")).hasText("2");
+        assertThat(page.getByLabel("Chart of the man").locator("tbody tr.bg-spruce-wash th"))
+                .hasText("2");
     }
 
     @Test
     void theBookIsLookedThroughDanceByDance() {
         open("book");
         assertThat(page.getByRole(AriaRole.ROW)).hasCount(20);
-        page.getByRole(AriaRole.ROW).filter(new Locator.FilterOptions().setHasText("Quickstep")).getByLabel("4 pre-bronze").click();
+        page.getByRole(AriaRole.ROW)
+                .filter(new Locator.FilterOptions().setHasText("Quickstep"))
+                .getByLabel("4 pre-bronze")
+                .click();
         page.getByText("Quarter Turn to Right").waitFor();
         assertThat(page.getByText("Tipple Chassé to Right")).hasCount(0);
     }
@@ -197,15 +213,18 @@ class DescribingTest extends BrowserTest {
         page.getByLabel("What is it called?").fill("Left Over");
         button("Open its sheet").click();
         assertThat(cell("man, step 1, Foot")).hasValue("LF");
-        page.getByRole(AriaRole.TAB, new Page.GetByRoleOptions().setName("Derive")).click();
+        page.getByRole(AriaRole.TAB, new Page.GetByRoleOptions().setName("Derive"))
+                .click();
         button("Mirror the whole figure").click();
         page.getByText("This would change").waitFor();
         button("Accept").click();
         assertThat(cell("man, step 1, Foot")).hasValue("RF");
         press("Control+s");
         assertThat(button("Kept")).isVisible();
-        page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Card")).click();
-        Download csv = page.waitForDownload(() -> page.getByText("Charts as CSV").click());
+        page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Card"))
+                .click();
+        Download csv =
+                page.waitForDownload(() -> page.getByText("Charts as CSV").click());
         Path file = folder.resolve("charts.csv");
         csv.saveAs(file);
         assertThat(Files.readString(file)).startsWith("part,step,count");
@@ -223,14 +242,18 @@ class DescribingTest extends BrowserTest {
     @Test
     void theCardIsReadInTheCoachesWords() {
         open("figures/waltz-natural-turn/card");
-        assertThat(page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setName("Lady"))).isVisible();
+        assertThat(page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setName("Lady")))
+                .isVisible();
         page.getByLabel("Called: man and lady").click();
         page.getByText("leader and follower").click();
-        assertThat(page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setName("Follower"))).isVisible();
-        assertThat(page.getByText("Right foot forward, heel first, then toe").first()).isVisible();
+        assertThat(page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setName("Follower")))
+                .isVisible();
+        assertThat(page.getByText("Right foot forward, heel first, then toe").first())
+                .isVisible();
         assertThat(page.getByText("Warm up first")).isVisible();
         page.reload();
-        assertThat(page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setName("Leader"))).isVisible();
+        assertThat(page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setName("Leader")))
+                .isVisible();
     }
 
     @Test
@@ -270,8 +293,10 @@ class DescribingTest extends BrowserTest {
         open("figures/new?dance=waltz");
         page.getByLabel("What is it called?").fill("A told turn");
         page.getByText("Your own words").click();
-        page.getByLabel("Tell it, step by step or summed up").fill("Right foot forward facing diagonal wall, heel toe; left foot to the side backing diag centre, a quarter to the right, soaring, toe; "
-                + "close right to left backing line of dance, an eighth, toe heel. Lady the natural opposite.");
+        page.getByLabel("Tell it, step by step or summed up")
+                .fill(
+                        "Right foot forward facing diagonal wall, heel toe; left foot to the side backing diag centre, a quarter to the right, soaring, toe; "
+                                + "close right to left backing line of dance, an eighth, toe heel. Lady the natural opposite.");
         page.getByText("Not understood: “soaring”").waitFor();
         assertAccessible();
         button("Open its sheet").click();
@@ -279,12 +304,14 @@ class DescribingTest extends BrowserTest {
         assertThat(cell("man, step 3, Turn").inputValue()).isEqualTo("1/8 R");
         assertThat(cell("lady, step 1, Foot position").inputValue()).isEqualTo("bk");
 
-        page.getByRole(AriaRole.TAB, new Page.GetByRoleOptions().setName("Tell")).click();
+        page.getByRole(AriaRole.TAB, new Page.GetByRoleOptions().setName("Tell"))
+                .click();
         page.getByLabel("Say what is different").fill("step two, pointing diag centre");
         press("Enter");
         assertThat(cell("man, step 2, Alignment")).hasValue("p DC");
         button("Say it").click();
-        assertThat(page.getByTestId("aloud")).containsText("Step 2, count 2, left foot to the side, pointing diagonally to centre");
+        assertThat(page.getByTestId("aloud"))
+                .containsText("Step 2, count 2, left foot to the side, pointing diagonally to centre");
         assertAccessible("[role=tabpanel]:not([hidden])");
     }
 

@@ -16,17 +16,21 @@ class EventsTest extends BrowserTest {
         open("events/lamplight-open?show=day");
         assertThat(button("Plan the day")).isEnabled();
         press("p");
-        assertThat(page.getByTestId("day-answer")).hasText(Pattern.compile("The last round is over at \\d\\d:\\d\\d; no day under these wishes ends earlier."));
+        assertThat(page.getByTestId("day-answer"))
+                .hasText(Pattern.compile(
+                        "The last round is over at \\d\\d:\\d\\d; no day under these wishes ends earlier."));
         Locator start = page.getByLabel(Pattern.compile("Begin of Bronze Latin, final"));
         start.fill("9.40");
         start.press("Enter");
-        assertThat(page.getByText(Pattern.compile("before Bronze Latin, first round is over and judged"))).isVisible();
+        assertThat(page.getByText(Pattern.compile("before Bronze Latin, first round is over and judged")))
+                .isVisible();
         press("p");
         assertThat(page.getByLabel("What cannot be")).hasCount(0);
         page.getByLabel("The day must be over").fill("10:40");
         page.getByLabel("The day must be over").press("Enter");
         press("p");
-        assertThat(page.getByTestId("day-answer")).hasText("No such day can be: every order and every heat has been tried.");
+        assertThat(page.getByTestId("day-answer"))
+                .hasText("No such day can be: every order and every heat has been tried.");
         page.getByText(Pattern.compile("It works if the day may go on until")).click();
         assertThat(page.getByTestId("day-answer")).hasText(Pattern.compile("no day under these wishes ends earlier"));
     }
@@ -35,16 +39,20 @@ class EventsTest extends BrowserTest {
     void whatIsDancedNextIsReadOnThePhone() {
         page.setViewportSize(390, 844);
         open("events/lamplight-open?show=list");
-        assertThat(page.getByLabel("Next", new Page.GetByLabelOptions().setExact(true))).containsText("warm-up until");
+        assertThat(page.getByLabel("Next", new Page.GetByLabelOptions().setExact(true)))
+                .containsText("warm-up until");
         page.getByLabel("As at").fill("10:00");
         page.getByLabel("As at").press("Enter");
-        assertThat(page.getByLabel("Next", new Page.GetByLabelOptions().setExact(true))).containsText(Pattern.compile("first long side|second long side|first short side|second short side"));
+        assertThat(page.getByLabel("Next", new Page.GetByLabelOptions().setExact(true)))
+                .containsText(Pattern.compile("first long side|second long side|first short side|second short side"));
     }
 
     @Test
     void aRoutineIsMendedToStandUpToTheRules() {
         open("routines/ferry-night-waltz/rules");
-        Locator bronze = page.getByRole(AriaRole.BUTTON).filter(new Locator.FilterOptions().setHasText("Bronze Standard")).first();
+        Locator bronze = page.getByRole(AriaRole.BUTTON)
+                .filter(new Locator.FilterOptions().setHasText("Bronze Standard"))
+                .first();
         bronze.click();
         assertThat(bronze).hasAttribute("aria-pressed", "true");
         Locator level = page.getByRole(AriaRole.ROW).filter(new Locator.FilterOptions().setHasText("Level"));
@@ -68,14 +76,20 @@ class EventsTest extends BrowserTest {
         open("events");
         page.getByLabel("Title of a new event").fill("Harvest Hop");
         page.getByLabel(Pattern.compile("^Rules:")).click();
-        page.getByRole(AriaRole.OPTION).filter(new Locator.FilterOptions().setHasText("Harvest Hop")).click();
+        page.getByRole(AriaRole.OPTION)
+                .filter(new Locator.FilterOptions().setHasText("Harvest Hop"))
+                .click();
         button("Start it").click();
         page.getByLabel("Names of a couple").fill("Petra Lunn & Tomas Reyle");
         button("Add").click();
         page.getByLabel(Pattern.compile("^New round of")).click();
-        page.getByRole(AriaRole.OPTION).filter(new Locator.FilterOptions().setHasText("Novice Waltz")).click();
+        page.getByRole(AriaRole.OPTION)
+                .filter(new Locator.FilterOptions().setHasText("Novice Waltz"))
+                .click();
         page.getByLabel(Pattern.compile("^Enter:")).click();
-        page.getByRole(AriaRole.OPTION).filter(new Locator.FilterOptions().setHasText("Petra Lunn")).click();
+        page.getByRole(AriaRole.OPTION)
+                .filter(new Locator.FilterOptions().setHasText("Petra Lunn"))
+                .click();
         button("Keep").click();
         assertThat(button("Kept")).isDisabled();
         page.locator("h1").evaluate("() => document.activeElement.blur()");

@@ -7,8 +7,9 @@ import java.util.List;
 import java.util.Map;
 
 /**
- * Watches a rehearsal from outside: when each click was put down on the audio clock, and in every frame what that clock said, which beat was drawn and how long
- * the script took. What is heard lags the clock by the latency of the sound's way out, which the page knows.
+ * Watches a rehearsal from outside: when each click was put down on the audio clock, and in every frame what that clock
+ * said, which beat was drawn and how long the script took. What is heard lags the clock by the latency of the sound's
+ * way out, which the page knows.
  */
 final class FrameLog {
 
@@ -50,9 +51,15 @@ final class FrameLog {
     @SuppressWarnings("unchecked")
     static FrameLog of(Page page) {
         Map<String, List<Object>> log = (Map<String, List<Object>>) page.evaluate("window.frameLog");
-        double[] clicks = log.get("clicks").stream().mapToDouble(FrameLog::number).distinct().sorted().toArray();
+        double[] clicks = log.get("clicks").stream()
+                .mapToDouble(FrameLog::number)
+                .distinct()
+                .sorted()
+                .toArray();
         List<double[]> frames = new ArrayList<>();
-        log.get("frames").forEach(frame -> frames.add(((List<Object>) frame).stream().mapToDouble(FrameLog::number).toArray()));
+        log.get("frames")
+                .forEach(frame -> frames.add(((List<Object>) frame)
+                        .stream().mapToDouble(FrameLog::number).toArray()));
         return new FrameLog(clicks, frames);
     }
 
@@ -64,9 +71,16 @@ final class FrameLog {
         return frames.size();
     }
 
-    /** By how many milliseconds the drawn beat was off the heard one, in every frame between two clicks; the smallest first. */
+    /**
+     * By how many milliseconds the drawn beat was off the heard one, in every frame between two clicks; the smallest
+     * first.
+     */
     double[] millisecondsOff() {
-        return frames.stream().mapToDouble(frame -> off(frame[0], frame[1])).filter(off -> !Double.isNaN(off)).sorted().toArray();
+        return frames.stream()
+                .mapToDouble(frame -> off(frame[0], frame[1]))
+                .filter(off -> !Double.isNaN(off))
+                .sorted()
+                .toArray();
     }
 
     private double off(double time, double drawn) {

@@ -21,19 +21,30 @@ class KeepingTest extends BrowserTest {
         open("figures");
         page.locator("h1").first().waitFor();
         for (String font : new String[] {"Bricolage Grotesque Variable", "Atkinson Hyperlegible Next Variable"}) {
-            assertThat((Boolean) page.evaluate("name => document.fonts.ready.then(() => [...document.fonts].some(font => font.family.includes(name) && font.status === 'loaded'))", font))
-                    .as(font).isTrue();
+            assertThat((Boolean) page.evaluate(
+                            "name => document.fonts.ready.then(() => [...document.fonts].some(font => font.family.includes(name) && font.status === 'loaded'))",
+                            font))
+                    .as(font)
+                    .isTrue();
         }
-        assertThat(page.request().get(program.address()).headers().get("content-security-policy")).doesNotContain("unsafe-inline' 'script").contains("frame-ancestors 'none'");
+        assertThat(page.request().get(program.address()).headers().get("content-security-policy"))
+                .doesNotContain("unsafe-inline' 'script")
+                .contains("frame-ancestors 'none'");
     }
 
     @Test
     void whatTheProgramWarnsOfStandsOnEveryPage() {
-        page.route("**/api/status", route -> route.fulfill(new Route.FulfillOptions().setContentType("application/json")
-                .setBody("{\"writable\": false, \"warnings\": [\"The disk is full.\", \"Everybody on this network can read and change everything.\"]}")));
+        page.route(
+                "**/api/status",
+                route -> route.fulfill(
+                        new Route.FulfillOptions()
+                                .setContentType("application/json")
+                                .setBody(
+                                        "{\"writable\": false, \"warnings\": [\"The disk is full.\", \"Everybody on this network can read and change everything.\"]}")));
         for (String view : new String[] {"figures", "routines/lamplight-waltz"}) {
             open(view);
-            assertThat(page.getByRole(AriaRole.ALERT)).containsText(new String[] {"The disk is full.", "Everybody on this network"});
+            assertThat(page.getByRole(AriaRole.ALERT))
+                    .containsText(new String[] {"The disk is full.", "Everybody on this network"});
         }
     }
 
@@ -66,7 +77,8 @@ class KeepingTest extends BrowserTest {
         notice().getByText("Undo").click();
         assertThat(notice()).containsText("again as it was before");
         page.reload();
-        assertThat(page.getByText("Typed Title", new Page.GetByTextOptions().setExact(true))).isVisible();
+        assertThat(page.getByText("Typed Title", new Page.GetByTextOptions().setExact(true)))
+                .isVisible();
     }
 
     @Test
@@ -126,8 +138,16 @@ class KeepingTest extends BrowserTest {
 
     @Test
     void whatAChangedFigureBreaksIsSaidBeforeItIsKept() {
-        page.request().post(program.address() + "api/figures", RequestOptions.create().setHeader("Content-Type", "application/json")
-                .setData(page.request().get(program.address() + "api/figures/waltz-closed-change-rf").text().replace("waltz-closed-change-rf", "waltz-own-change").replace("Closed Change on RF", "Own Change")));
+        page.request()
+                .post(
+                        program.address() + "api/figures",
+                        RequestOptions.create()
+                                .setHeader("Content-Type", "application/json")
+                                .setData(page.request()
+                                        .get(program.address() + "api/figures/waltz-closed-change-rf")
+                                        .text()
+                                        .replace("waltz-closed-change-rf", "waltz-own-change")
+                                        .replace("Closed Change on RF", "Own Change")));
         startRoutine("Broken Waltz");
         next("Natural Turn", 1);
         next("Own Change", 2);
@@ -135,8 +155,14 @@ class KeepingTest extends BrowserTest {
         assertThat(button("Kept")).isVisible();
 
         open("figures/waltz-own-change?panel=derive");
-        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(Pattern.compile("mirror", Pattern.CASE_INSENSITIVE))).first().click();
-        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(Pattern.compile("^(Take|Accept)"))).first().click();
+        page.getByRole(
+                        AriaRole.BUTTON,
+                        new Page.GetByRoleOptions().setName(Pattern.compile("mirror", Pattern.CASE_INSENSITIVE)))
+                .first()
+                .click();
+        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(Pattern.compile("^(Take|Accept)")))
+                .first()
+                .click();
         press("Control+s");
         Locator dialog = page.getByRole(AriaRole.DIALOG);
         assertThat(dialog).containsText("Broken Waltz: 1 seam would break");
@@ -144,7 +170,8 @@ class KeepingTest extends BrowserTest {
         dialog.getByText("Keep, and mark the routines").click();
         assertThat(button("Kept")).isVisible();
         open("routines");
-        assertThat(page.locator("li").filter(new Locator.FilterOptions().setHasText("Broken Waltz"))).containsText("1 seam breaks");
+        assertThat(page.locator("li").filter(new Locator.FilterOptions().setHasText("Broken Waltz")))
+                .containsText("1 seam breaks");
 
         open("figures/waltz-own-change?panel=versions");
         button("Compare").last().click();
@@ -163,12 +190,17 @@ class KeepingTest extends BrowserTest {
         open("studio");
         button("Back up now").click();
         assertThat(notice()).containsText("Backed up as");
-        Download backup = page.waitForDownload(() -> page.getByLabel("Backups").getByTitle("Save the file").first().click());
+        Download backup = page.waitForDownload(() ->
+                page.getByLabel("Backups").getByTitle("Save the file").first().click());
         assertThat(backup.suggestedFilename()).startsWith("backup-").endsWith(".zip");
-        Locator gone = page.getByLabel("Deleted", new Page.GetByLabelOptions().setExact(true)).locator("li").filter(new Locator.FilterOptions().setHasText("Deleted Waltz"));
+        Locator gone = page.getByLabel("Deleted", new Page.GetByLabelOptions().setExact(true))
+                .locator("li")
+                .filter(new Locator.FilterOptions().setHasText("Deleted Waltz"));
         gone.getByText("Bring it back").click();
         assertThat(notice()).containsText("Deleted Waltz is back.");
-        page.getByText("Put back", new Page.GetByTextOptions().setExact(true)).first().click();
+        page.getByText("Put back", new Page.GetByTextOptions().setExact(true))
+                .first()
+                .click();
         page.getByText("Yes, put it back").click();
         assertThat(notice()).containsText("Everything is as it was");
         assertThat(gone).isVisible();
@@ -183,7 +215,9 @@ class KeepingTest extends BrowserTest {
     }
 
     private Locator number(String label) {
-        return page.getByLabel("The floor", new Page.GetByLabelOptions().setExact(true)).getByLabel(label, new Locator.GetByLabelOptions().setExact(true)).first();
+        return page.getByLabel("The floor", new Page.GetByLabelOptions().setExact(true))
+                .getByLabel(label, new Locator.GetByLabelOptions().setExact(true))
+                .first();
     }
 
     private void next(String figure, int thenThereAre) {

@@ -17,12 +17,14 @@ import org.junit.jupiter.api.Test;
 class LessonsTest extends BrowserTest {
 
     private static Locator button(Page on, String name) {
-        return on.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(name).setExact(true));
+        return on.getByRole(
+                AriaRole.BUTTON, new Page.GetByRoleOptions().setName(name).setExact(true));
     }
 
     /** Some hundreds of answers are laid by first. */
     private static void awaitReady(Page phone) {
-        assertThat(phone.getByText("Ready without a network")).isVisible(new LocatorAssertions.IsVisibleOptions().setTimeout(90_000));
+        assertThat(phone.getByText("Ready without a network"))
+                .isVisible(new LocatorAssertions.IsVisibleOptions().setTimeout(90_000));
     }
 
     private static void tap(Page phone, String grade) {
@@ -31,7 +33,10 @@ class LessonsTest extends BrowserTest {
 
     /** How often a note of each id is kept of a couple, counted from their record. */
     private static List<Map<String, Object>> keptNotes(Page on, String person) {
-        return ((List<?>) on.evaluate("async (id) => (await (await fetch(`/api/people/${id}/record`)).json()).notes.filter((note) => note.lesson === 'petra-tomas-today')", person)).stream().map(LessonsTest::fields).toList();
+        return ((List<?>) on.evaluate(
+                        "async (id) => (await (await fetch(`/api/people/${id}/record`)).json()).notes.filter((note) => note.lesson === 'petra-tomas-today')",
+                        person))
+                .stream().map(LessonsTest::fields).toList();
     }
 
     @SuppressWarnings("unchecked")
@@ -48,24 +53,35 @@ class LessonsTest extends BrowserTest {
             program.end();
             hall.setOffline(true);
             phone.reload();
-            phone.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName(Pattern.compile("Petra Lunn & Tomas Reyle.*45 minutes"))).click();
+            phone.getByRole(
+                            AriaRole.LINK,
+                            new Page.GetByRoleOptions()
+                                    .setName(Pattern.compile("Petra Lunn & Tomas Reyle.*45 minutes")))
+                    .click();
             phone.locator("[aria-label='What is danced'] li button").first().click();
             assertThat(button(phone, "secure")).isVisible();
             for (int note = 1; note <= 40; note++) {
                 tap(phone, List.of("lost", "shaky", "good", "secure").get(note % 4));
-                assertThat(phone.getByText(note == 1 ? "1 note waits" : note + " notes wait")).isVisible();
+                assertThat(phone.getByText(note == 1 ? "1 note waits" : note + " notes wait"))
+                        .isVisible();
                 if (note % 20 == 0) {
                     phone.reload();
-                    phone.locator("[aria-label='What is danced'] li button").first().click();
+                    phone.locator("[aria-label='What is danced'] li button")
+                            .first()
+                            .click();
                 }
             }
             phone.locator("[aria-label='Known faults'] button").first().click();
             tap(phone, "shaky");
             assertThat(phone.getByText("41 notes wait")).isVisible();
-            phone.locator("[aria-label='What was noted'] li").nth(1).getByRole(AriaRole.BUTTON).click();
+            phone.locator("[aria-label='What was noted'] li")
+                    .nth(1)
+                    .getByRole(AriaRole.BUTTON)
+                    .click();
             assertThat(phone.locator("[aria-label='What was noted'] li")).hasCount(40);
             phone.navigate(program.address() + "#/routines/ferry-night-waltz/card");
-            assertThat(phone.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setName("Ferry Night Waltz"))).isVisible();
+            assertThat(phone.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setName("Ferry Night Waltz")))
+                    .isVisible();
             program.start();
             hall.setOffline(false);
             phone.navigate(program.address() + "#/lessons/petra-tomas-today");
@@ -76,7 +92,8 @@ class LessonsTest extends BrowserTest {
             List<Map<String, Object>> kept = keptNotes(phone, "petra-lunn");
             assertThat(kept).hasSize(40);
             assertThat(kept.stream().map(note -> note.get("id")).distinct()).hasSize(40);
-            assertThat(kept.stream().map(note -> (String) note.get("at")).toList()).isSorted();
+            assertThat(kept.stream().map(note -> (String) note.get("at")).toList())
+                    .isSorted();
             assertThat(kept.get(39)).containsKey("faults");
             phone.reload();
             assertThat(phone.locator("[aria-label='What was noted'] li")).hasCount(40);
@@ -112,12 +129,16 @@ class LessonsTest extends BrowserTest {
         press("Enter");
         page.getByLabel("Una Field is among them").check();
         button("Taught alone").click();
-        page.getByRole(AriaRole.GROUP, new Page.GetByRoleOptions().setName("Dances")).getByText("Rumba", new Locator.GetByTextOptions().setExact(true)).click();
+        page.getByRole(AriaRole.GROUP, new Page.GetByRoleOptions().setName("Dances"))
+                .getByText("Rumba", new Locator.GetByTextOptions().setExact(true))
+                .click();
         page.getByLabel("In work: choose a routine").click();
-        page.getByRole(AriaRole.OPTION, new Page.GetByRoleOptions().setName("Ferry Night Rumba")).click();
+        page.getByRole(AriaRole.OPTION, new Page.GetByRoleOptions().setName("Ferry Night Rumba"))
+                .click();
         press("Control+s");
         assertThat(button("Kept")).isVisible();
-        page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("What is due")).click();
+        page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("What is due"))
+                .click();
         assertThat(page.locator("[aria-label='What is due'] li").first()).containsText("not shown yet");
         button("Plan the lesson").click();
         assertThat(page.locator("[aria-label='What is danced'] li").first()).isVisible();
@@ -130,28 +151,39 @@ class LessonsTest extends BrowserTest {
         open("couples/una-field?show=term");
         assertThat(page.getByText("they are entered for no event")).isVisible();
         open("couples/una-field?show=learn");
-        assertThat(page.locator("[aria-label='What is learned in which order'] li").first()).isVisible();
+        assertThat(page.locator("[aria-label='What is learned in which order'] li")
+                        .first())
+                .isVisible();
         open("people/una-field");
         button("Erase Una Field …").click();
         assertThat(page.getByText("This cannot be taken back")).isVisible();
         button("Erase for good").click();
-        assertThat(page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setName("People"))).isVisible();
-        assertThat(page.getByTestId("notice").count()).as("offers to take back what was kept of her").isZero();
+        assertThat(page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setName("People")))
+                .isVisible();
+        assertThat(page.getByTestId("notice").count())
+                .as("offers to take back what was kept of her")
+                .isZero();
         assertThat(page.getByText("Una Field")).hasCount(0);
     }
 
     @Test
     void aSheetOfPostureIsReadChangedAndChecked() {
         open("figures/waltz-natural-turn");
-        page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("closed, closed")).first().click();
-        assertThat(page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setName("Closed hold of the swing dances"))).isVisible();
+        page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("closed, closed"))
+                .first()
+                .click();
+        assertThat(page.getByRole(
+                        AriaRole.HEADING, new Page.GetByRoleOptions().setName("Closed hold of the swing dances")))
+                .isVisible();
         assertThat(page.getByText("hands at 157 cm")).isVisible();
         page.getByLabel("Height of the lady, metres").fill("1.55");
         assertThat(page.getByText("hands at 145 cm")).isVisible();
         button("Change").click();
         page.getByLabel("cm apart").fill("80");
         press("Tab");
-        assertThat(page.getByText(Pattern.compile("They stand 80 cm apart, and in closed position it is 25 cm to 50 cm"))).isVisible();
+        assertThat(page.getByText(
+                        Pattern.compile("They stand 80 cm apart, and in closed position it is 25 cm to 50 cm")))
+                .isVisible();
         press("Control+z");
         assertThat(page.getByText("They stand 80 cm apart")).hasCount(0);
     }
@@ -160,16 +192,20 @@ class LessonsTest extends BrowserTest {
     void anExerciseIsRehearsedAsItIsStated() {
         open("drills?figure=waltz-natural-turn");
         page.getByLabel("Danced by: the couple").click();
-        page.getByRole(AriaRole.OPTION, new Page.GetByRoleOptions().setName("the lady alone")).click();
+        page.getByRole(AriaRole.OPTION, new Page.GetByRoleOptions().setName("the lady alone"))
+                .click();
         Locator own = page.getByRole(AriaRole.REGION, new Page.GetByRoleOptions().setName("One of your own"));
         assertThat(own).containsText("The lady alone, with the left foot free.");
         page.getByLabel("% at first").fill("50");
         press("Tab");
         assertThat(own).containsText("then 50 %, 60 %");
         own.getByText("Rehearse it so").click();
-        assertThat(page.getByText("50 %", new Page.GetByTextOptions().setExact(true))).isVisible();
-        assertThat(page.getByText("Man", new Page.GetByTextOptions().setExact(true))).hasCount(0);
+        assertThat(page.getByText("50 %", new Page.GetByTextOptions().setExact(true)))
+                .isVisible();
+        assertThat(page.getByText("Man", new Page.GetByTextOptions().setExact(true)))
+                .hasCount(0);
         page.getByLabel("Back to the exercises").click();
-        assertThat(page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setName("Exercises on Natural Turn"))).isVisible();
+        assertThat(page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setName("Exercises on Natural Turn")))
+                .isVisible();
     }
 }

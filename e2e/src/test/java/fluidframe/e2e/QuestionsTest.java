@@ -45,7 +45,11 @@ class QuestionsTest extends BrowserTest {
         assertThat(question()).containsText("holds.");
         open("questions?dance=waltz&kinds=mistake&count=1&seed=3");
         assertThat(question()).containsText("is written wrong");
-        page.getByRole(AriaRole.TABLE).getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("1").setExact(true)).click();
+        page.getByRole(AriaRole.TABLE)
+                .getByRole(
+                        AriaRole.BUTTON,
+                        new Locator.GetByRoleOptions().setName("1").setExact(true))
+                .click();
         assertThat(question()).containsText("It should say");
         page.locator("summary").getByText("On paper").click();
         page.getByLabel("marks each").fill("3");

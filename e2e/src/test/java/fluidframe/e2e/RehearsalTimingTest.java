@@ -23,11 +23,21 @@ class RehearsalTimingTest extends BrowserTest {
         page.getByLabel("Tempo", new Page.GetByLabelOptions().setExact(true)).fill(percent);
         button("Dance").click();
         PlaywrightAssertions.assertThat(button("Pause")).isVisible();
-        PlaywrightAssertions.assertThat(button("Dance")).isVisible(new LocatorAssertions.IsVisibleOptions().setTimeout(LONGEST_MILLISECONDS));
+        PlaywrightAssertions.assertThat(button("Dance"))
+                .isVisible(new LocatorAssertions.IsVisibleOptions().setTimeout(LONGEST_MILLISECONDS));
         FrameLog log = FrameLog.of(page);
         double[] off = log.millisecondsOff();
         double[] costs = log.costs();
-        System.out.printf(Locale.ROOT, "%s at %s %%: %d frames; drawn off heard: median %.1f ms, 99 of 100 within %.1f ms, at most %.1f ms; script in a frame: median %.2f ms, 95 of 100 within %.2f ms%n",
-                routine, percent, log.frames(), FrameLog.percentile(off, 50), FrameLog.percentile(off, 99), off[off.length - 1], FrameLog.percentile(costs, 50), FrameLog.percentile(costs, 95));
+        System.out.printf(
+                Locale.ROOT,
+                "%s at %s %%: %d frames; drawn off heard: median %.1f ms, 99 of 100 within %.1f ms, at most %.1f ms; script in a frame: median %.2f ms, 95 of 100 within %.2f ms%n",
+                routine,
+                percent,
+                log.frames(),
+                FrameLog.percentile(off, 50),
+                FrameLog.percentile(off, 99),
+                off[off.length - 1],
+                FrameLog.percentile(costs, 50),
+                FrameLog.percentile(costs, 95));
     }
 }

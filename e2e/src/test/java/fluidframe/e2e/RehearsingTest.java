@@ -39,7 +39,10 @@ class RehearsingTest extends BrowserTest {
         button("Pause").click();
         double[] off = FrameLog.of(page).millisecondsOff();
         assertThat(off.length).isGreaterThan(100);
-        assertThat(FrameLog.percentile(off, 50)).as("milliseconds between what is heard and what is drawn, usually; a picture that drifts gets further off with every time").isLessThan(25);
+        assertThat(FrameLog.percentile(off, 50))
+                .as(
+                        "milliseconds between what is heard and what is drawn, usually; a picture that drifts gets further off with every time")
+                .isLessThan(25);
     }
 
     @Test
@@ -56,7 +59,8 @@ class RehearsingTest extends BrowserTest {
         press("p");
         assertThat(now("man")).hasCount(0);
         press("p", "r", "m");
-        assertThat(stage()).hasAttribute("aria-label", "Floor seen from above, the wall of side 4 at the top, mirrored");
+        assertThat(stage())
+                .hasAttribute("aria-label", "Floor seen from above, the wall of side 4 at the top, mirrored");
         press("r", "r", "r", "m", "f");
         for (int i = 0; i < 19; i++) {
             press("ArrowDown");
@@ -76,7 +80,8 @@ class RehearsingTest extends BrowserTest {
         count().waitFor();
         press("[", "]");
         button("Stretch").click();
-        page.getByRole(AriaRole.SWITCH, new Page.GetByRoleOptions().setName("Tempo ladder")).click();
+        page.getByRole(AriaRole.SWITCH, new Page.GetByRoleOptions().setName("Tempo ladder"))
+                .click();
         page.getByLabel("Times before it goes up").fill("1");
         page.getByLabel(Pattern.compile("^up ")).fill("50");
         page.getByLabel("Tempo to reach, per cent").fill("120");
@@ -103,19 +108,31 @@ class RehearsingTest extends BrowserTest {
         count().waitFor();
         button("Sound").click();
         Locator file = page.getByLabel("Own music …");
-        file.setInputFiles(new FilePayload("notes.txt", "text/plain", "one two three".getBytes(StandardCharsets.UTF_8)));
-        assertThat(page.getByText("notes.txt is no music this browser can play")).isVisible();
-        byte[] music = page.request().post(program.address() + "api/tracks/wav", RequestOptions.create()
-                .setHeader("Content-Type", "application/json").setData("{\"routine\":" + page.request().get(program.address() + "api/routines/lamplight-waltz").text() + "}")).body();
+        file.setInputFiles(
+                new FilePayload("notes.txt", "text/plain", "one two three".getBytes(StandardCharsets.UTF_8)));
+        assertThat(page.getByText("notes.txt is no music this browser can play"))
+                .isVisible();
+        byte[] music = page.request()
+                .post(
+                        program.address() + "api/tracks/wav",
+                        RequestOptions.create()
+                                .setHeader("Content-Type", "application/json")
+                                .setData("{\"routine\":"
+                                        + page.request()
+                                                .get(program.address() + "api/routines/lamplight-waltz")
+                                                .text() + "}"))
+                .body();
         file.setInputFiles(new FilePayload("marram-waltz.wav", "audio/wav", music));
-        assertThat(page.getByText("marram-waltz.wav", new Page.GetByTextOptions().setExact(true))).isVisible();
+        assertThat(page.getByText("marram-waltz.wav", new Page.GetByTextOptions().setExact(true)))
+                .isVisible();
         button("Listen from its start").click();
         for (int tap = 0; tap < 6; tap++) {
             page.waitForTimeout(500);
             press("t");
         }
         assertThat(page.getByText("after four taps the picture can follow")).hasCount(0);
-        assertThat(Double.parseDouble(page.getByLabel("Beats a minute").inputValue())).isBetween(60.0, 140.0);
+        assertThat(Double.parseDouble(page.getByLabel("Beats a minute").inputValue()))
+                .isBetween(60.0, 140.0);
         button("Dance").click();
         assertThat(page.getByTestId("bar")).containsText("bar 2");
         button("Pause").click();
@@ -132,7 +149,8 @@ class RehearsingTest extends BrowserTest {
         for (int step = 0; step < 7; step++) {
             press("ArrowRight");
         }
-        assertThat(page.getByText(Pattern.compile("The link into .* breaks here"))).isVisible();
+        assertThat(page.getByText(Pattern.compile("The link into .* breaks here")))
+                .isVisible();
     }
 
     @Test
@@ -157,10 +175,12 @@ class RehearsingTest extends BrowserTest {
         Download midi = page.waitForDownload(() -> button("Save count as MIDI").click());
         assertThat(MidiSystem.getSequence(midi.path().toFile()).getTracks()).hasSize(2);
         open("routines/lamplight-waltz?floor=1");
-        Download plan = page.waitForDownload(() -> button("Save the plan as SVG").click());
+        Download plan =
+                page.waitForDownload(() -> button("Save the plan as SVG").click());
         assertThat(Files.readString(plan.path())).contains("width=\"460.00mm\"");
         open("figures/waltz-whisk");
-        Download steps = page.waitForDownload(() -> button("Save the steps as SVG").click());
+        Download steps =
+                page.waitForDownload(() -> button("Save the steps as SVG").click());
         assertThat(Files.readString(steps.path())).contains("1 : 10");
     }
 
@@ -173,7 +193,8 @@ class RehearsingTest extends BrowserTest {
         assertThat(verdict).hasText("Nothing is hit.");
         assertThat(page.getByTestId("room-need")).containsText("at least 20");
         page.getByLabel(Pattern.compile("^Floor: ")).click();
-        page.getByRole(AriaRole.OPTION, new Page.GetByRoleOptions().setName(Pattern.compile("a studio"))).click();
+        page.getByRole(AriaRole.OPTION, new Page.GetByRoleOptions().setName(Pattern.compile("a studio")))
+                .click();
         assertThat(verdict).containsText("too tight");
         assertThat(button("Kept")).isVisible();
         button("Take this floor").click();

@@ -17,7 +17,10 @@ import java.util.concurrent.TimeUnit;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 
-/** The real jar, on a port that it finds free itself, with its data in a folder of its own; it can be stopped and started again, at the address it had. */
+/**
+ * The real jar, on a port that it finds free itself, with its data in a folder of its own; it can be stopped and
+ * started again, at the address it had.
+ */
 final class RunningProgram {
 
     private static final Duration PATIENCE = Duration.ofSeconds(90);
@@ -36,12 +39,17 @@ final class RunningProgram {
         return "http://127.0.0.1:" + port + "/";
     }
 
-    /** Starts it, with nothing worked out that no test asks for, and waits until the demo data is there and a routine has been laid out once: the first time takes seconds on a busy machine. */
+    /**
+     * Starts it, with nothing worked out that no test asks for, and waits until the demo data is there and a routine
+     * has been laid out once: the first time takes seconds on a busy machine.
+     */
     void start() throws IOException, InterruptedException {
         Path jar = Path.of(System.getProperty("fluidframe.jar"));
-        List<String> command = new ArrayList<>(List.of(Path.of(System.getProperty("java.home"), "bin", "java").toString()));
+        List<String> command = new ArrayList<>(
+                List.of(Path.of(System.getProperty("java.home"), "bin", "java").toString()));
         command.addAll(List.of(System.getProperty("fluidframe.options").split(" ")));
-        command.addAll(List.of("-XX:SharedArchiveFile=" + jar.resolveSibling("fluidframe.jsa"), "-jar", jar.toString()));
+        command.addAll(
+                List.of("-XX:SharedArchiveFile=" + jar.resolveSibling("fluidframe.jsa"), "-jar", jar.toString()));
         ProcessBuilder builder = new ProcessBuilder(command);
         builder.environment().put("PORT", String.valueOf(port));
         builder.environment().put("DATA_DIR", data.toString());
@@ -50,7 +58,9 @@ final class RunningProgram {
         builder.redirectErrorStream(true).redirectOutput(data.resolve("log").toFile());
         process = builder.start();
         Instant until = Instant.now().plus(PATIENCE);
-        while (!isListening() || !answers("api/routines", "ferry-night-rumba") || !answers("api/routines/ferry-night-rumba/score", "placements")) {
+        while (!isListening()
+                || !answers("api/routines", "ferry-night-rumba")
+                || !answers("api/routines/ferry-night-rumba/score", "placements")) {
             if (!process.isAlive() || Instant.now().isAfter(until)) {
                 throw new IllegalStateException("the program did not start; see " + data.resolve("log"));
             }
@@ -69,8 +79,12 @@ final class RunningProgram {
 
     private boolean answers(String path, String expected) throws InterruptedException {
         try {
-            HttpResponse<String> answer = HttpClient.newHttpClient().send(HttpRequest.newBuilder(URI.create(address() + path)).build(), HttpResponse.BodyHandlers.ofString());
-            return answer.statusCode() == HttpURLConnection.HTTP_OK && answer.body().contains(expected);
+            HttpResponse<String> answer = HttpClient.newHttpClient()
+                    .send(
+                            HttpRequest.newBuilder(URI.create(address() + path)).build(),
+                            HttpResponse.BodyHandlers.ofString());
+            return answer.statusCode() == HttpURLConnection.HTTP_OK
+                    && answer.body().contains(expected);
         } catch (IOException notYet) {
             return false;
         }

@@ -25,11 +25,13 @@ class AboutResource {
 
     /** The program's version and the folder its data is in. */
     @Schema(name = "About")
-    record AboutDocument(String version, String dataFolder) {
-    }
+    record AboutDocument(String version, String dataFolder) {}
 
     @GetMapping
     AboutDocument about() {
-        return new AboutDocument(Optional.ofNullable(AboutResource.class.getPackage().getImplementationVersion()).orElse(UNBUILT), file.folder().toString());
+        return new AboutDocument(
+                Optional.ofNullable(AboutResource.class.getPackage().getImplementationVersion())
+                        .orElse(UNBUILT),
+                file.folder().toString());
     }
 }

@@ -27,12 +27,15 @@ class AuditResource {
     private final Changes changes;
     private final FigureReading figures;
     private final Work work;
-    /** A figure that has been read and is asked for again, because it is opened once more or a change was undone, is not read and checked anew. */
-    private final Cache<Asked, ReadingDocument> readings = Caffeine.newBuilder().maximumSize(MOST_REMEMBERED).build();
+    /**
+     * A figure that has been read and is asked for again, because it is opened once more or a change was undone, is not
+     * read and checked anew.
+     */
+    private final Cache<Asked, ReadingDocument> readings =
+            Caffeine.newBuilder().maximumSize(MOST_REMEMBERED).build();
 
     /** A figure as it was sent, within an era of the dances that it is read with. */
-    private record Asked(long era, FigureDocument document) {
-    }
+    private record Asked(long era, FigureDocument document) {}
 
     AuditResource(Changes changes, FigureReading figures, Work work) {
         this.changes = changes;
@@ -43,12 +46,15 @@ class AuditResource {
     /** Every finding; refused if any text cannot be read. */
     @PostMapping("/audits")
     List<FindingDocument> audit(@Valid @RequestBody FigureDocument document) {
-        return work.quickly(() -> Audit.of(figures.complete(document)).stream().map(FindingDocument::of).toList());
+        return work.quickly(() -> Audit.of(figures.complete(document)).stream()
+                .map(FindingDocument::of)
+                .toList());
     }
 
     /** All that can be said of a figure while it is being written, taking what cannot be read as empty. */
     @PostMapping("/readings")
     ReadingDocument read(@Valid @RequestBody FigureDocument document) {
-        return work.quickly(() -> readings.get(new Asked(changes.era(), document), asked -> ReadingDocument.of(figures.of(asked.document()))));
+        return work.quickly(() -> readings.get(
+                new Asked(changes.era(), document), asked -> ReadingDocument.of(figures.of(asked.document()))));
     }
 }

@@ -37,32 +37,52 @@ import java.util.Optional;
 /**
  * A figure as the program reads it while it is being written.
  *
- * @param unreadable   texts that cannot be read
+ * @param unreadable texts that cannot be read
  * @param findings what the audit says of the rest
- * @param man      the man's rows; none without a dance and a length
- * @param lady     the lady's rows
- * @param repeats  what each number of repeats of its unit leads to
- * @param stances    where both go on the floor; absent until both counts can be read
+ * @param man the man's rows; none without a dance and a length
+ * @param lady the lady's rows
+ * @param repeats what each number of repeats of its unit leads to
+ * @param stances where both go on the floor; absent until both counts can be read
  */
 @Schema(name = "Reading")
-public record ReadingDocument(List<UnreadableDocument> unreadable, List<FindingDocument> findings, List<RowReading> man,
-                              List<RowReading> lady, List<RepeatReading> repeats, StancesDocument stances) {
+public record ReadingDocument(
+        List<UnreadableDocument> unreadable,
+        List<FindingDocument> findings,
+        List<RowReading> man,
+        List<RowReading> lady,
+        List<RepeatReading> repeats,
+        StancesDocument stances) {
 
     /**
      * A text that cannot be read, or not without a doubt.
      *
-     * @param text    the words that were not understood, or all of it
-     * @param from    where in the cell they begin
+     * @param text the words that were not understood, or all of it
+     * @param from where in the cell they begin
      * @param nearest what they might have been
      * @param choices what the cell may have been meant to say, the likeliest first
-     * @param rows    the cells of several rows, if it says more than one row can
+     * @param rows the cells of several rows, if it says more than one row can
      */
     @Schema(name = "Unreadable")
-    public record UnreadableDocument(PlaceDocument place, String text, int from, String expected, List<String> nearest, List<ChoiceDocument> choices, List<String> rows, String sentence) {
+    public record UnreadableDocument(
+            PlaceDocument place,
+            String text,
+            int from,
+            String expected,
+            List<String> nearest,
+            List<ChoiceDocument> choices,
+            List<String> rows,
+            String sentence) {
 
         static UnreadableDocument of(Unreadable unreadable) {
-            return new UnreadableDocument(PlaceDocument.of(unreadable.place()), unreadable.text(), unreadable.from(), unreadable.expected(), unreadable.nearest(),
-                    unreadable.choices().stream().map(ChoiceDocument::of).toList(), unreadable.rows(), unreadable.sentence());
+            return new UnreadableDocument(
+                    PlaceDocument.of(unreadable.place()),
+                    unreadable.text(),
+                    unreadable.from(),
+                    unreadable.expected(),
+                    unreadable.nearest(),
+                    unreadable.choices().stream().map(ChoiceDocument::of).toList(),
+                    unreadable.rows(),
+                    unreadable.sentence());
         }
     }
 
@@ -83,33 +103,54 @@ public record ReadingDocument(List<UnreadableDocument> unreadable, List<FindingD
      * One row.
      *
      * @param shorthand the row in canonical shorthand
-     * @param wording   the row in full words
-     * @param onset     beats from the start; absent while the count cannot be read
-     * @param length    beats
-     * @param weight    full, part or none
-     * @param freeFoot  foot free afterwards
-     * @param heading   where the foot looks at the end of the row
-     * @param turned    turn made on the row, empty for none
-     * @param degrees   the same in degrees, to the left positive
-     * @param agrees    whether turn and stated alignment agree
+     * @param wording the row in full words
+     * @param onset beats from the start; absent while the count cannot be read
+     * @param length beats
+     * @param weight full, part or none
+     * @param freeFoot foot free afterwards
+     * @param heading where the foot looks at the end of the row
+     * @param turned turn made on the row, empty for none
+     * @param degrees the same in degrees, to the left positive
+     * @param agrees whether turn and stated alignment agree
      */
     @Schema(name = "RowReading")
-    public record RowReading(RowDocument shorthand, RowDocument wording, Double onset, Double length, String weight,
-                             String freeFoot, HeadingDocument heading, String turned, double degrees, boolean agrees) {
-    }
+    public record RowReading(
+            RowDocument shorthand,
+            RowDocument wording,
+            Double onset,
+            Double length,
+            String weight,
+            String freeFoot,
+            HeadingDocument heading,
+            String turned,
+            double degrees,
+            boolean agrees) {}
 
     /**
      * A number of repeats.
      *
      * @param beats how long the whole figure is then
-     * @param mend  what mends it where it does not fit, else empty
+     * @param mend what mends it where it does not fit, else empty
      */
     @Schema(name = "RepeatReading")
-    public record RepeatReading(int times, double beats, String manFree, String ladyFree, HeadingDocument facing, boolean fits, String mend) {
+    public record RepeatReading(
+            int times,
+            double beats,
+            String manFree,
+            String ladyFree,
+            HeadingDocument facing,
+            boolean fits,
+            String mend) {
 
         static RepeatReading of(RepeatOutcome outcome) {
-            return new RepeatReading(outcome.times(), outcome.length().toDouble(), outcome.manFree().shorthand(), outcome.ladyFree().shorthand(),
-                    HeadingDocument.of(outcome.facing()), outcome.fits(), outcome.mend());
+            return new RepeatReading(
+                    outcome.times(),
+                    outcome.length().toDouble(),
+                    outcome.manFree().shorthand(),
+                    outcome.ladyFree().shorthand(),
+                    HeadingDocument.of(outcome.facing()),
+                    outcome.fits(),
+                    outcome.mend());
         }
     }
 
@@ -118,26 +159,42 @@ public record ReadingDocument(List<UnreadableDocument> unreadable, List<FindingD
     public record StancesDocument(CoupleStanceDocument start, List<StanceDocument> man, List<StanceDocument> lady) {
 
         static StancesDocument of(CoupleStances couple) {
-            return new StancesDocument(CoupleStanceDocument.of(couple.start()), couple.man().stream().map(StanceDocument::of).toList(),
+            return new StancesDocument(
+                    CoupleStanceDocument.of(couple.start()),
+                    couple.man().stream().map(StanceDocument::of).toList(),
                     couple.lady().stream().map(StanceDocument::of).toList());
         }
     }
 
     static ReadingDocument of(DraftReading reading) {
-        List<UnreadableDocument> unreadable = reading.unreadable().stream().map(UnreadableDocument::of).toList();
+        List<UnreadableDocument> unreadable =
+                reading.unreadable().stream().map(UnreadableDocument::of).toList();
         if (reading.figure().isEmpty()) {
             return new ReadingDocument(unreadable, List.of(), List.of(), List.of(), List.of(), null);
         }
         Figure figure = reading.figure().get();
         Subject subject = new Subject(figure);
-        StancesDocument stances = subject.stances().map(walked -> walked.rotated(figure.startHeading().radians())).map(StancesDocument::of).orElse(null);
-        return new ReadingDocument(unreadable, Audit.of(figure).stream().map(FindingDocument::of).toList(),
-                rows(figure.man(), subject.timing(Part.MAN)), rows(figure.lady(), subject.timing(Part.LADY)), repeats(subject), stances);
+        StancesDocument stances = subject.stances()
+                .map(walked -> walked.rotated(figure.startHeading().radians()))
+                .map(StancesDocument::of)
+                .orElse(null);
+        return new ReadingDocument(
+                unreadable,
+                Audit.of(figure).stream().map(FindingDocument::of).toList(),
+                rows(figure.man(), subject.timing(Part.MAN)),
+                rows(figure.lady(), subject.timing(Part.LADY)),
+                repeats(subject),
+                stances);
     }
 
     private static List<RepeatReading> repeats(Subject subject) {
-        boolean counted = subject.timing(Part.MAN).isPresent() && subject.timing(Part.LADY).isPresent();
-        return counted ? Repeats.table(subject.figure()).stream().map(RepeatReading::of).toList() : List.of();
+        boolean counted = subject.timing(Part.MAN).isPresent()
+                && subject.timing(Part.LADY).isPresent();
+        return counted
+                ? Repeats.table(subject.figure()).stream()
+                        .map(RepeatReading::of)
+                        .toList()
+                : List.of();
     }
 
     private static List<RowReading> rows(Chart chart, Optional<Timing> timing) {
@@ -149,10 +206,17 @@ public record ReadingDocument(List<UnreadableDocument> unreadable, List<FindingD
             TurnAccount.Entry entry = account.entries().get(i);
             int row = i;
             Optional<Slot> slot = timing.map(t -> t.slots().get(row));
-            rows.add(new RowReading(FigureMapper.row(DraftWriter.row(step)), FigureMapper.row(wording(step)),
-                    slot.map(s -> s.onset().toDouble()).orElse(null), slot.map(s -> s.length().toDouble()).orElse(null),
-                    step.weight().name().toLowerCase(Locale.ROOT), free.after().get(i).shorthand(), HeadingDocument.of(entry.after()),
-                    turned(entry), Math.toDegrees(entry.between().plus(entry.on()).radians()), entry.agrees()));
+            rows.add(new RowReading(
+                    FigureMapper.row(DraftWriter.row(step)),
+                    FigureMapper.row(wording(step)),
+                    slot.map(s -> s.onset().toDouble()).orElse(null),
+                    slot.map(s -> s.length().toDouble()).orElse(null),
+                    step.weight().name().toLowerCase(Locale.ROOT),
+                    free.after().get(i).shorthand(),
+                    HeadingDocument.of(entry.after()),
+                    turned(entry),
+                    Math.toDegrees(entry.between().plus(entry.on()).radians()),
+                    entry.agrees()));
         }
         return rows;
     }

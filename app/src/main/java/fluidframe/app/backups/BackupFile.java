@@ -37,8 +37,8 @@ import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
 
 /**
- * A backup: a ZIP with one text for each table, a JSON array a row, and a list of contents that says what form the data has and what each text's
- * checksum is. What is added to the database later is in it without further ado.
+ * A backup: a ZIP with one text for each table, a JSON array a row, and a list of contents that says what form the data
+ * has and what each text's checksum is. What is added to the database later is in it without further ado.
  */
 public final class BackupFile {
 
@@ -47,28 +47,35 @@ public final class BackupFile {
     private static final String CONTENTS = "backup.json";
     /** A row is no longer than what may be sent, and its texts are written as JSON. */
     private static final int LONGEST_ROW = 8 << 20;
+
     private static final int LONGEST_CONTENTS = 1 << 20;
     private static final int MOST_ENTRIES = 200;
-    /** What a file may hold, packed: so much, and so many times its own size. Documents of dancing pack to a tenth or a twentieth. */
+    /**
+     * What a file may hold, packed: so much, and so many times its own size. Documents of dancing pack to a tenth or a
+     * twentieth.
+     */
     private static final long ALWAYS_HELD = 32L << 20;
+
     private static final long MOST_TIMES = 100;
     private static final long MOST_BYTES = 1L << 30;
     private static final JsonMapper JSON = JsonMapper.shared();
 
-    private BackupFile() {
-    }
+    private BackupFile() {}
 
     /**
      * The list of contents.
      *
-     * @param form   the form of the data, as the number of the last migration
-     * @param made   when, in UTC
+     * @param form the form of the data, as the number of the last migration
+     * @param made when, in UTC
      * @param tables what is in it
      */
     record Contents(String format, int version, int form, String made, List<Content> tables) {
 
         int rows(String table) {
-            return tables.stream().filter(content -> content.name().equalsIgnoreCase(table)).mapToInt(Content::rows).sum();
+            return tables.stream()
+                    .filter(content -> content.name().equalsIgnoreCase(table))
+                    .mapToInt(Content::rows)
+                    .sum();
         }
     }
 
@@ -86,7 +93,8 @@ public final class BackupFile {
      * @param form the form of the data
      * @param made when, in UTC
      */
-    static Contents write(Connection connection, int form, String made, OutputStream out) throws SQLException, IOException {
+    static Contents write(Connection connection, int form, String made, OutputStream out)
+            throws SQLException, IOException {
         List<Content> tables = new ArrayList<>();
         ZipOutputStream zip = new ZipOutputStream(out, StandardCharsets.UTF_8);
         for (Table table : Table.all(connection)) {
@@ -99,7 +107,11 @@ public final class BackupFile {
                 writeLine(row, text);
             });
             zip.closeEntry();
-            tables.add(new Content(table.name(), table.columns(), rows[0], HexFormat.of().formatHex(text.getMessageDigest().digest())));
+            tables.add(new Content(
+                    table.name(),
+                    table.columns(),
+                    rows[0],
+                    HexFormat.of().formatHex(text.getMessageDigest().digest())));
         }
         Contents contents = new Contents(FORMAT, VERSION, form, made, tables);
         zip.putNextEntry(entry(CONTENTS));
@@ -137,13 +149,23 @@ public final class BackupFile {
             }
             Contents contents = contents(zip);
             if (contents.form() < 1 || contents.form() > knownForm) {
-                throw refused(CONTENTS + ", form", String.valueOf(contents.form()), "1 to " + knownForm + "; a newer Fluid Frame makes later ones");
+                throw refused(
+                        CONTENTS + ", form",
+                        String.valueOf(contents.form()),
+                        "1 to " + knownForm + "; a newer Fluid Frame makes later ones");
             }
             long left = Math.min(MOST_BYTES, ALWAYS_HELD + MOST_TIMES * Files.size(file));
             Set<String> seen = new HashSet<>();
             for (Content content : contents.tables()) {
-                if (content == null || content.name() == null || content.columns() == null || content.sha256() == null || !seen.add(content.name().toUpperCase(Locale.ROOT))) {
-                    throw refused(CONTENTS + ", tables", content == null ? "" : content.name(), "each table once, with its columns, rows and checksum");
+                if (content == null
+                        || content.name() == null
+                        || content.columns() == null
+                        || content.sha256() == null
+                        || !seen.add(content.name().toUpperCase(Locale.ROOT))) {
+                    throw refused(
+                            CONTENTS + ", tables",
+                            content == null ? "" : content.name(),
+                            "each table once, with its columns, rows and checksum");
                 }
                 left -= length(zip, content, left);
             }
@@ -164,7 +186,10 @@ public final class BackupFile {
                 digest.update(piece, 0, got);
                 length += got;
                 if (length > most) {
-                    throw refused(content.entry(), "more than " + most + " bytes", "no more than a backup of this size holds");
+                    throw refused(
+                            content.entry(),
+                            "more than " + most + " bytes",
+                            "no more than a backup of this size holds");
                 }
             }
         }
@@ -182,8 +207,13 @@ public final class BackupFile {
                 throw refused(CONTENTS, "more than " + LONGEST_CONTENTS + " bytes", "a list of contents");
             }
             JsonNode tree = JSON.readTree(bytes);
-            if (!FORMAT.equals(tree.path("format").asString("")) || tree.path("version").asInt(0) != VERSION) {
-                throw refused(CONTENTS, tree.path("format").asString("nothing") + " " + tree.path("version").asString("nothing"), FORMAT + " " + VERSION);
+            if (!FORMAT.equals(tree.path("format").asString(""))
+                    || tree.path("version").asInt(0) != VERSION) {
+                throw refused(
+                        CONTENTS,
+                        tree.path("format").asString("nothing") + " "
+                                + tree.path("version").asString("nothing"),
+                        FORMAT + " " + VERSION);
             }
             Contents contents = JSON.treeToValue(tree, Contents.class);
             if (contents.tables() == null || contents.tables().isEmpty()) {
@@ -209,7 +239,8 @@ public final class BackupFile {
      * @throws RefusedException naming the line that cannot be laid down
      */
     static void layDown(Path file, Contents contents, Staging staging) throws SQLException, IOException {
-        Map<String, Content> byName = contents.tables().stream().collect(Collectors.toMap(Content::name, content -> content));
+        Map<String, Content> byName =
+                contents.tables().stream().collect(Collectors.toMap(Content::name, content -> content));
         staging.empty();
         List<Table> tables = Table.all(staging.connection());
         Set<String> unknown = new TreeSet<>(byName.keySet());
@@ -263,7 +294,8 @@ public final class BackupFile {
                 return bytes.size() == 0 ? null : bytes.toByteArray();
             }
             if (bytes.size() == LONGEST_ROW) {
-                throw refused(content.entry() + ", line " + line, "more than " + LONGEST_ROW + " bytes", "a row of a backup");
+                throw refused(
+                        content.entry() + ", line " + line, "more than " + LONGEST_ROW + " bytes", "a row of a backup");
             }
             bytes.write(next);
         }
@@ -282,10 +314,18 @@ public final class BackupFile {
                 throw refused(content.entry() + ", line " + line, "", "a JSON array");
             }
             for (JsonNode value : values) {
-                row.add(value.isNull() ? null : value.isBoolean() ? (Object) value.booleanValue() : value.isNumber() ? (Object) value.longValue() : value.asString());
+                row.add(
+                        value.isNull()
+                                ? null
+                                : value.isBoolean()
+                                        ? (Object) value.booleanValue()
+                                        : value.isNumber() ? (Object) value.longValue() : value.asString());
             }
             if (row.size() != content.columns().size()) {
-                throw refused(content.entry() + ", line " + line, row.size() + " values", content.columns().size() + " values");
+                throw refused(
+                        content.entry() + ", line " + line,
+                        row.size() + " values",
+                        content.columns().size() + " values");
             }
             return row;
         } catch (IOException e) {
@@ -297,6 +337,7 @@ public final class BackupFile {
 
     private static RefusedException refused(String place, String found, String expected) {
         Fault fault = Fault.of(place, found, expected);
-        return new RefusedException("This backup is damaged or none, and nothing was changed. " + fault.sentence() + ".", List.of(fault));
+        return new RefusedException(
+                "This backup is damaged or none, and nothing was changed. " + fault.sentence() + ".", List.of(fault));
     }
 }

@@ -51,7 +51,11 @@ class BackupResource {
     record BackupDocument(String name, String made, long bytes, String until) {
 
         static BackupDocument of(Kept kept) {
-            return new BackupDocument(kept.name(), kept.made().toString(), kept.bytes(), kept.until().toString());
+            return new BackupDocument(
+                    kept.name(),
+                    kept.made().toString(),
+                    kept.bytes(),
+                    kept.until().toString());
         }
     }
 
@@ -71,17 +75,24 @@ class BackupResource {
 
     @PostMapping("/backups")
     @ResponseStatus(HttpStatus.CREATED)
-    BackupDocument make(@Parameter(hidden = true) @RequestHeader(name = Presence.HEADER, required = false) String word) {
+    BackupDocument make(
+            @Parameter(hidden = true) @RequestHeader(name = Presence.HEADER, required = false) String word) {
         requireMeant(word);
         return BackupDocument.of(backups.make());
     }
 
     @GetMapping(path = "/backups/{name}", produces = ZIP)
-    @ApiResponse(responseCode = "200", content = @Content(mediaType = ZIP, schema = @Schema(type = "string", format = "binary")))
+    @ApiResponse(
+            responseCode = "200",
+            content = @Content(mediaType = ZIP, schema = @Schema(type = "string", format = "binary")))
     ResponseEntity<Resource> give(@PathVariable String name) {
         Path file = backups.file(name);
-        return ResponseEntity.ok().contentType(MediaType.parseMediaType(ZIP))
-                .header(HttpHeaders.CONTENT_DISPOSITION, ContentDisposition.attachment().filename(name).build().toString()).body(new FileSystemResource(file));
+        return ResponseEntity.ok()
+                .contentType(MediaType.parseMediaType(ZIP))
+                .header(
+                        HttpHeaders.CONTENT_DISPOSITION,
+                        ContentDisposition.attachment().filename(name).build().toString())
+                .body(new FileSystemResource(file));
     }
 
     /** Throws a backup away. */
@@ -99,15 +110,20 @@ class BackupResource {
 
     /** Brings back a backup that is sent. */
     @PostMapping(path = "/restorations", consumes = ZIP)
-    @io.swagger.v3.oas.annotations.parameters.RequestBody(content = @Content(mediaType = ZIP, schema = @Schema(type = "string", format = "binary")))
-    RestoredDocument restore(HttpServletRequest request, @Parameter(hidden = true) @RequestHeader(name = Presence.HEADER, required = false) String word) throws IOException {
+    @io.swagger.v3.oas.annotations.parameters.RequestBody(
+            content = @Content(mediaType = ZIP, schema = @Schema(type = "string", format = "binary")))
+    RestoredDocument restore(
+            HttpServletRequest request,
+            @Parameter(hidden = true) @RequestHeader(name = Presence.HEADER, required = false) String word)
+            throws IOException {
         requireMeant(word);
         return RestoredDocument.of(backups.restore(SentBody.of(request).file()));
     }
 
     private void requireMeant(String word) {
         if (!presence.isMeant(word)) {
-            throw new ConflictException("Another program than the one that was meant answers here; nothing was changed.");
+            throw new ConflictException(
+                    "Another program than the one that was meant answers here; nothing was changed.");
         }
     }
 }

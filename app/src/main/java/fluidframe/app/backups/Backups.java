@@ -51,7 +51,8 @@ public class Backups {
     private static final String DAILY = "daily-";
     private static final String ERASED = "ERASED";
     private static final Duration SOON = Duration.ofSeconds(10);
-    private static final Pattern NAME = Pattern.compile("[a-z-]{1,40}-\\d{4}-\\d{2}-\\d{2}(-\\d{6}(-\\d{1,3})?)?\\.zip");
+    private static final Pattern NAME =
+            Pattern.compile("[a-z-]{1,40}-\\d{4}-\\d{2}-\\d{2}(-\\d{6}(-\\d{1,3})?)?\\.zip");
 
     private final Database database;
     private final JdbcTemplate jdbc;
@@ -62,7 +63,14 @@ public class Backups {
     private final Path folder;
     private final ReentrantLock restoring = new ReentrantLock();
 
-    Backups(Database database, JdbcTemplate jdbc, PlatformTransactionManager transactions, Changes changes, StoredDocuments documents, ApplicationEventPublisher events, @Value("${spring.datasource.url}") String url) {
+    Backups(
+            Database database,
+            JdbcTemplate jdbc,
+            PlatformTransactionManager transactions,
+            Changes changes,
+            StoredDocuments documents,
+            ApplicationEventPublisher events,
+            @Value("${spring.datasource.url}") String url) {
         this.database = database;
         this.jdbc = jdbc;
         this.transactions = transactions;
@@ -82,8 +90,7 @@ public class Backups {
     }
 
     /** What a backup brought back, and the backup that was made of what there was before. */
-    public record Restored(int figures, int routines, String before) {
-    }
+    public record Restored(int figures, int routines, String before) {}
 
     /** The backups there are, the latest first. */
     public List<Kept> list() {
@@ -92,8 +99,13 @@ public class Backups {
         }
         try (Stream<Path> files = Files.list(folder)) {
             List<Kept> kept = new ArrayList<>();
-            for (Path file : files.filter(each -> NAME.matcher(each.getFileName().toString()).matches()).toList()) {
-                kept.add(new Kept(file.getFileName().toString(), Files.getLastModifiedTime(file).toInstant(), Files.size(file)));
+            for (Path file : files.filter(
+                            each -> NAME.matcher(each.getFileName().toString()).matches())
+                    .toList()) {
+                kept.add(new Kept(
+                        file.getFileName().toString(),
+                        Files.getLastModifiedTime(file).toInstant(),
+                        Files.size(file)));
             }
             kept.sort(Comparator.comparing(Kept::made).reversed().thenComparing(Kept::name));
             return kept;
@@ -102,9 +114,7 @@ public class Backups {
         }
     }
 
-    /**
-     * @throws UnknownException if there is no backup of that name
-     */
+    /** @throws UnknownException if there is no backup of that name */
     public Path file(String name) {
         Path file = folder.resolve(name);
         if (!NAME.matcher(name).matches() || Files.notExists(file)) {
@@ -128,10 +138,16 @@ public class Backups {
     }
 
     private void thinOut(LocalDate today) {
-        List<LocalDate> days = list().stream().map(Kept::name).filter(name -> name.startsWith(DAILY))
-                .map(name -> LocalDate.parse(name.substring(DAILY.length(), name.length() - ".zip".length()))).toList();
+        List<LocalDate> days = list().stream()
+                .map(Kept::name)
+                .filter(name -> name.startsWith(DAILY))
+                .map(name -> LocalDate.parse(name.substring(DAILY.length(), name.length() - ".zip".length())))
+                .toList();
         Retention.superfluous(days, today).forEach(day -> delete(DAILY + day + ".zip"));
-        list().stream().filter(kept -> !kept.name().startsWith(DAILY) && Retention.isOver(kept.made(), Instant.now())).map(Kept::name).forEach(this::delete);
+        list().stream()
+                .filter(kept -> !kept.name().startsWith(DAILY) && Retention.isOver(kept.made(), Instant.now()))
+                .map(Kept::name)
+                .forEach(this::delete);
     }
 
     private Kept make(String wanted) {
@@ -142,7 +158,10 @@ public class Backups {
             try {
                 write(unfinished);
                 Path file = Files.move(unfinished, folder.resolve(name + ".zip"), StandardCopyOption.ATOMIC_MOVE);
-                return new Kept(file.getFileName().toString(), Files.getLastModifiedTime(file).toInstant(), Files.size(file));
+                return new Kept(
+                        file.getFileName().toString(),
+                        Files.getLastModifiedTime(file).toInstant(),
+                        Files.size(file));
             } finally {
                 Files.deleteIfExists(unfinished);
             }
@@ -179,7 +198,14 @@ public class Backups {
         alone.setReadOnly(database.access() != Access.WRITABLE);
         alone.executeWithoutResult(status -> jdbc.execute((ConnectionCallback<Void>) connection -> {
             try (OutputStream out = Files.newOutputStream(file)) {
-                BackupFile.write(connection, DatabaseCheck.form(connection), Instant.now().truncatedTo(ChronoUnit.SECONDS).atOffset(ZoneOffset.UTC).toString(), out);
+                BackupFile.write(
+                        connection,
+                        DatabaseCheck.form(connection),
+                        Instant.now()
+                                .truncatedTo(ChronoUnit.SECONDS)
+                                .atOffset(ZoneOffset.UTC)
+                                .toString(),
+                        out);
                 return null;
             } catch (IOException e) {
                 throw new UncheckedIOException(e);
@@ -190,11 +216,13 @@ public class Backups {
     /**
      * Brings everything back to what a backup holds, after making one of what there is.
      *
-     * @throws fluidframe.app.problems.RefusedException naming the place where the file is no whole backup; nothing is changed then
+     * @throws fluidframe.app.problems.RefusedException naming the place where the file is no whole backup; nothing is
+     *     changed then
      */
     public Restored restore(Path file) {
         if (!restoring.tryLock()) {
-            throw new BusyException("Another backup is being brought back. Nothing was changed; try again when it is done.", SOON);
+            throw new BusyException(
+                    "Another backup is being brought back. Nothing was changed; try again when it is done.", SOON);
         }
         try {
             return restoreAlone(file);
@@ -203,7 +231,10 @@ public class Backups {
         }
     }
 
-    /** Between the copy of what there is and what comes in its place nobody keeps anything, so that all that was acknowledged is in one of the two. */
+    /**
+     * Between the copy of what there is and what comes in its place nobody keeps anything, so that all that was
+     * acknowledged is in one of the two.
+     */
     private Restored restoreAlone(Path file) {
         BackupFile.Contents contents = BackupFile.check(file, DatabaseCheck.latestForm());
         try (Staging staging = new Staging(contents.form(), folder.getParent())) {
@@ -231,7 +262,10 @@ public class Backups {
         }
     }
 
-    /** Who has been erased stays so; what comes in counts as saved after all that there was, so that no page that is still open is taken for the latest. */
+    /**
+     * Who has been erased stays so; what comes in counts as saved after all that there was, so that no page that is
+     * still open is taken for the latest.
+     */
     private static void replace(Connection live, Connection from) throws SQLException {
         List<List<Object>> erased = new ArrayList<>();
         Map<String, Long> revisions = new HashMap<>();
@@ -251,7 +285,8 @@ public class Backups {
             }
             if (isRevised(table)) {
                 try (Statement statement = live.createStatement()) {
-                    statement.executeUpdate("update " + table.quoted() + " set revision = revision + " + (revisions.get(table.name()) + 1));
+                    statement.executeUpdate("update " + table.quoted() + " set revision = revision + "
+                            + (revisions.get(table.name()) + 1));
                 }
             }
         }
@@ -262,7 +297,8 @@ public class Backups {
     }
 
     private static long latest(Table table, Connection live) throws SQLException {
-        try (Statement statement = live.createStatement(); ResultSet row = statement.executeQuery("select coalesce(max(revision), 0) from " + table.quoted())) {
+        try (Statement statement = live.createStatement();
+                ResultSet row = statement.executeQuery("select coalesce(max(revision), 0) from " + table.quoted())) {
             row.next();
             return row.getLong(1);
         }

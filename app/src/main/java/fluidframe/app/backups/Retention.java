@@ -17,11 +17,14 @@ final class Retention {
     private static final int DAYS = 7;
     private static final int WEEKS = 4;
 
-    private Retention() {
-    }
+    private Retention() {}
 
-    /** How long those stay that somebody made, or that were made before a backup was brought back: they hold who has been erased since. */
+    /**
+     * How long those stay that somebody made, or that were made before a backup was brought back: they hold who has
+     * been erased since.
+     */
     static final Duration LONGEST = Duration.ofDays(90);
+
     static final Duration LONGEST_DAILY = Duration.ofDays(DAYS * (WEEKS + 1));
 
     /** Whether one that was not made of itself goes. */
@@ -38,12 +41,16 @@ final class Retention {
 
     /** Those of the days whose backups go. */
     static List<LocalDate> superfluous(Collection<LocalDate> days, LocalDate today) {
-        List<LocalDate> latestFirst = days.stream().sorted(Comparator.reverseOrder()).toList();
+        List<LocalDate> latestFirst =
+                days.stream().sorted(Comparator.reverseOrder()).toList();
         Set<Week> kept = new HashSet<>();
-        return latestFirst.stream().filter(day -> {
-            long age = ChronoUnit.DAYS.between(day, today);
-            boolean latestOfWeek = age < DAYS * (WEEKS + 1) && kept.size() < WEEKS + 1 && kept.add(Week.of(day));
-            return age >= DAYS && !latestOfWeek;
-        }).toList();
+        return latestFirst.stream()
+                .filter(day -> {
+                    long age = ChronoUnit.DAYS.between(day, today);
+                    boolean latestOfWeek =
+                            age < DAYS * (WEEKS + 1) && kept.size() < WEEKS + 1 && kept.add(Week.of(day));
+                    return age >= DAYS && !latestOfWeek;
+                })
+                .toList();
     }
 }

@@ -29,8 +29,9 @@ import org.springframework.stereotype.Component;
 import org.springframework.web.filter.OncePerRequestFilter;
 
 /**
- * Takes in what is sent before anybody reads it: whole, within the bound of its address and in time. While it is on its way it holds no thread, so that any number of
- * those who send a byte now and then keep nobody waiting. Large ones are then read a few at a time.
+ * Takes in what is sent before anybody reads it: whole, within the bound of its address and in time. While it is on its
+ * way it holds no thread, so that any number of those who send a byte now and then keep nobody waiting. Large ones are
+ * then read a few at a time.
  */
 @Component
 @Order(Ordered.HIGHEST_PRECEDENCE + 20)
@@ -40,6 +41,7 @@ class BodyIntake extends OncePerRequestFilter {
     private static final double PATIENCE_SECONDS = 10;
     /** Less than a telephone line of the last century but one; nobody sends a book over it. */
     private static final double LEAST_BYTES_A_SECOND = 20_000;
+
     private static final long MOST_AT_ONCE = 1L << 30;
     private static final int PIECE = 16 << 10;
 
@@ -60,7 +62,8 @@ class BodyIntake extends OncePerRequestFilter {
     }
 
     @Override
-    protected void doFilterInternal(HttpServletRequest request, HttpServletResponse response, FilterChain chain) throws ServletException, IOException {
+    protected void doFilterInternal(HttpServletRequest request, HttpServletResponse response, FilterChain chain)
+            throws ServletException, IOException {
         try {
             if (SentBody.isCarriedBy(request)) {
                 passOn(SentBody.of(request), request, response, chain);
@@ -79,7 +82,8 @@ class BodyIntake extends OncePerRequestFilter {
         return request.getContentLengthLong() > 0 || request.getHeader(HttpHeaders.TRANSFER_ENCODING) != null;
     }
 
-    private void takeIn(HttpServletRequest request, HttpServletResponse response, FilterChain chain) throws ServletException, IOException {
+    private void takeIn(HttpServletRequest request, HttpServletResponse response, FilterChain chain)
+            throws ServletException, IOException {
         SentBody body = new SentBody(bounds.of(request.getRequestURI()), room);
         try {
             if (isHere(request, body)) {
@@ -89,7 +93,11 @@ class BodyIntake extends OncePerRequestFilter {
             }
         } catch (Room.NoRoomException e) {
             body.close();
-            refuse(response, HttpStatus.SERVICE_UNAVAILABLE, "Busy", "Too much is being sent at once. Nothing was stored; try again in a few seconds.");
+            refuse(
+                    response,
+                    HttpStatus.SERVICE_UNAVAILABLE,
+                    "Busy",
+                    "Too much is being sent at once. Nothing was stored; try again in a few seconds.");
             return;
         } catch (IOException | RuntimeException e) {
             body.close();
@@ -98,7 +106,10 @@ class BodyIntake extends OncePerRequestFilter {
         new Arrival(request, response, body).await();
     }
 
-    /** Whether all of it came along with the request, as it does with what people do, or more than is ever read; otherwise what has come is taken. */
+    /**
+     * Whether all of it came along with the request, as it does with what people do, or more than is ever read;
+     * otherwise what has come is taken.
+     */
     private static boolean isHere(HttpServletRequest request, SentBody body) throws IOException {
         ServletInputStream stream = request.getInputStream();
         byte[] piece = new byte[PIECE];
@@ -118,27 +129,41 @@ class BodyIntake extends OncePerRequestFilter {
         return true;
     }
 
-    private void passOn(SentBody body, HttpServletRequest request, HttpServletResponse response, FilterChain chain) throws ServletException, IOException {
+    private void passOn(SentBody body, HttpServletRequest request, HttpServletResponse response, FilterChain chain)
+            throws ServletException, IOException {
         try (body) {
             Optional<Fault> fault = body.isTooLarge() ? Optional.empty() : check.fault(body, request.getContentType());
             if (body.isTooLarge()) {
-                refuse(response, HttpStatus.CONTENT_TOO_LARGE, "Too large", body.bound().sentence());
+                refuse(
+                        response,
+                        HttpStatus.CONTENT_TOO_LARGE,
+                        "Too large",
+                        body.bound().sentence());
             } else if (fault.isPresent()) {
-                refuse(response, HttpStatus.UNPROCESSABLE_CONTENT, "Not stored", fault.get().sentence() + ". Nothing was stored.", fault.get());
+                refuse(
+                        response,
+                        HttpStatus.UNPROCESSABLE_CONTENT,
+                        "Not stored",
+                        fault.get().sentence() + ". Nothing was stored.",
+                        fault.get());
             } else if (body.isLarge()) {
                 work.takingIn(() -> chain.doFilter(new WholeRequest(request, body), response));
             } else {
                 chain.doFilter(new WholeRequest(request, body), response);
             }
         } catch (BusyException e) {
-            response.setHeader(HttpHeaders.RETRY_AFTER, String.valueOf(Math.max(1, e.retryAfter().toSeconds())));
+            response.setHeader(
+                    HttpHeaders.RETRY_AFTER,
+                    String.valueOf(Math.max(1, e.retryAfter().toSeconds())));
             refuse(response, HttpStatus.SERVICE_UNAVAILABLE, "Busy", e.getMessage());
         } catch (HungUpException e) {
             LOG.debug("Whoever sent it has gone", e);
         }
     }
 
-    private static void refuse(HttpServletResponse response, HttpStatus status, String title, String sentence, Fault... faults) throws IOException {
+    private static void refuse(
+            HttpServletResponse response, HttpStatus status, String title, String sentence, Fault... faults)
+            throws IOException {
         if (!response.isCommitted()) {
             response.setStatus(status.value());
             response.setContentType(MediaType.APPLICATION_PROBLEM_JSON_VALUE);
@@ -166,8 +191,10 @@ class BodyIntake extends OncePerRequestFilter {
         }
 
         void await() {
-            long expected = request.getContentLengthLong() < 0 ? body.bound().most().toBytes() : request.getContentLengthLong();
-            waiting.setTimeout((long) (1_000 * (PATIENCE_SECONDS + Math.min(expected, body.bound().most().toBytes()) / LEAST_BYTES_A_SECOND)));
+            long expected =
+                    request.getContentLengthLong() < 0 ? body.bound().most().toBytes() : request.getContentLengthLong();
+            waiting.setTimeout((long) (1_000
+                    * (PATIENCE_SECONDS + Math.min(expected, body.bound().most().toBytes()) / LEAST_BYTES_A_SECOND)));
             waiting.addListener(this);
             stream.setReadListener(this);
         }
@@ -182,7 +209,10 @@ class BodyIntake extends OncePerRequestFilter {
                 try {
                     body.take(piece, got);
                 } catch (Room.NoRoomException e) {
-                    end(HttpStatus.SERVICE_UNAVAILABLE, "Busy", "Too much is being sent at once. Nothing was stored; try again in a few seconds.");
+                    end(
+                            HttpStatus.SERVICE_UNAVAILABLE,
+                            "Busy",
+                            "Too much is being sent at once. Nothing was stored; try again in a few seconds.");
                 }
                 if (body.isHopeless()) {
                     end(HttpStatus.CONTENT_TOO_LARGE, "Too large", body.bound().sentence());
@@ -202,7 +232,10 @@ class BodyIntake extends OncePerRequestFilter {
         }
 
         private void tooSlow() throws IOException {
-            end(HttpStatus.REQUEST_TIMEOUT, "Too slow", "What was sent came too slowly; nothing was stored. Try again.");
+            end(
+                    HttpStatus.REQUEST_TIMEOUT,
+                    "Too slow",
+                    "What was sent came too slowly; nothing was stored. Try again.");
         }
 
         private void end(HttpStatus status, String title, String sentence) throws IOException {

@@ -15,21 +15,33 @@ class Bounds {
     /**
      * How much a body may be.
      *
-     * @param most   bytes
+     * @param most bytes
      * @param values how many values, names and brackets its JSON may have; 0 where whoever reads it counts for itself
      */
     record Bound(DataSize most, int values) {
 
         String sentence() {
-            return "The request is larger than " + most.toMegabytes() + " MB, more than is sent here; nothing was stored.";
+            return "The request is larger than " + most.toMegabytes()
+                    + " MB, more than is sent here; nothing was stored.";
         }
     }
 
-    Bounds(@Value("${fluidframe.largest-body}") DataSize largest, @Value("${fluidframe.most-values}") int values, @Value("${fluidframe.largest-book}") DataSize largestBook,
-           @Value("${fluidframe.largest-backup}") DataSize largestBackup) {
+    Bounds(
+            @Value("${fluidframe.largest-body}") DataSize largest,
+            @Value("${fluidframe.most-values}") int values,
+            @Value("${fluidframe.largest-book}") DataSize largestBook,
+            @Value("${fluidframe.largest-backup}") DataSize largestBackup) {
         this.usual = new Bound(largest, values);
         Bound book = new Bound(largestBook, 0);
-        this.byAddress = Map.of("/api/books", book, "/api/import-plans", book, "/api/imports", book, "/api/restorations", new Bound(largestBackup, 0));
+        this.byAddress = Map.of(
+                "/api/books",
+                book,
+                "/api/import-plans",
+                book,
+                "/api/imports",
+                book,
+                "/api/restorations",
+                new Bound(largestBackup, 0));
     }
 
     Bound of(String address) {

@@ -13,11 +13,15 @@ import java.nio.file.Path;
 import java.util.Optional;
 import org.springframework.web.context.request.RequestAttributes;
 
-/** A body as far as it has come: a short one in memory, a longer one in a file that only its owner may read and that is gone at the end. */
+/**
+ * A body as far as it has come: a short one in memory, a longer one in a file that only its owner may read and that is
+ * gone at the end.
+ */
 public final class SentBody implements AutoCloseable {
 
     /** Under this name a request carries its body. */
     private static final String NAME = SentBody.class.getName();
+
     private static final String PREFIX = "fluidframe-sent-";
     private static final int MOST_IN_MEMORY = 128 << 10;
     private static final int MOST_OF_A_PERSON = 64 << 10;
@@ -34,6 +38,7 @@ public final class SentBody implements AutoCloseable {
     private long arrived;
     /** So much of it takes room; what goes beyond the bound never did. */
     private long held;
+
     private int values;
     private boolean closed;
 
@@ -123,7 +128,9 @@ public final class SentBody implements AutoCloseable {
 
     /** It may be read more than once. */
     public InputStream read() throws IOException {
-        return file != null ? Files.newInputStream(file) : new ByteArrayInputStream(memory == null ? new byte[0] : memory.toByteArray());
+        return file != null
+                ? Files.newInputStream(file)
+                : new ByteArrayInputStream(memory == null ? new byte[0] : memory.toByteArray());
     }
 
     /** As a file, for what is read here and there. */

@@ -9,8 +9,8 @@ import org.apache.catalina.valves.ValveBase;
 import org.apache.coyote.ActionCode;
 
 /**
- * Closes the connection of whoever is answered before all of their body has come. The server would wait for the rest of it, byte for byte, to use the connection
- * again.
+ * Closes the connection of whoever is answered before all of their body has come. The server would wait for the rest of
+ * it, byte for byte, to use the connection again.
  */
 final class UnreadRest extends ValveBase {
 

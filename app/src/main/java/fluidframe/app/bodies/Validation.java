@@ -10,7 +10,10 @@ import org.springframework.web.context.request.RequestAttributes;
 import org.springframework.web.context.request.RequestContextHolder;
 import org.springframework.web.servlet.config.annotation.WebMvcConfigurer;
 
-/** Says of what a person sends everything that is wrong, and of what is larger than that the first thing: thousands of complaints would take more room than what they are about. */
+/**
+ * Says of what a person sends everything that is wrong, and of what is larger than that the first thing: thousands of
+ * complaints would take more room than what they are about.
+ */
 @Configuration(proxyBeanMethods = false)
 class Validation implements WebMvcConfigurer {
 
@@ -30,7 +33,8 @@ class Validation implements WebMvcConfigurer {
 
         private SmartValidator validator() {
             RequestAttributes request = RequestContextHolder.getRequestAttributes();
-            boolean large = request != null && SentBody.of(request).filter(SentBody::isLarge).isPresent();
+            boolean large = request != null
+                    && SentBody.of(request).filter(SentBody::isLarge).isPresent();
             return large ? quick : thorough;
         }
 

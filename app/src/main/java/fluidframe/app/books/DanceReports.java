@@ -29,8 +29,7 @@ class DanceReports {
         this.store = store;
     }
 
-    private record Known(List<Edition> figures, DanceReport report) {
-    }
+    private record Known(List<Edition> figures, DanceReport report) {}
 
     /** So that nobody waits for the first report. */
     @Scheduled(initialDelayString = "${fluidframe.prepared-after}", fixedDelay = HOUR_MILLISECONDS)
@@ -39,7 +38,10 @@ class DanceReports {
     }
 
     BookReport all() {
-        return new BookReport(studioDances.all().stream().map(this::of).filter(report -> report.size() > 0).toList());
+        return new BookReport(studioDances.all().stream()
+                .map(this::of)
+                .filter(report -> report.size() > 0)
+                .toList());
     }
 
     private DanceReport of(Dance dance) {

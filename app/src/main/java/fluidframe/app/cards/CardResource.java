@@ -35,41 +35,64 @@ class CardResource {
 
     /** One part's card. */
     @Schema(name = "Card")
-    record CardDocument(String part, String dancer, String opening, List<LineDocument> lines, String closing) {
-    }
+    record CardDocument(String part, String dancer, String opening, List<LineDocument> lines, String closing) {}
 
     /** One row: what is counted, and what is danced. */
     @Schema(name = "CardLine")
-    record LineDocument(String count, String text) {
-    }
+    record LineDocument(String count, String text) {}
 
     /** Both parts' cards with what to heed. */
     @Schema(name = "Cards")
-    record CardsDocument(String title, String dance, List<CardDocument> parts, List<String> cautions, List<String> cues, List<String> faults, List<String> drills) {
-    }
+    record CardsDocument(
+            String title,
+            String dance,
+            List<CardDocument> parts,
+            List<String> cautions,
+            List<String> cues,
+            List<String> faults,
+            List<String> drills) {}
 
     /** The cards of both parts, in the words chosen: man-lady or leader-follower, classic or edges. */
     @GetMapping
-    CardsDocument cards(@PathVariable String id, @RequestParam(defaultValue = "man-lady") String titles, @RequestParam(defaultValue = "edges") String footwork) {
+    CardsDocument cards(
+            @PathVariable String id,
+            @RequestParam(defaultValue = "man-lady") String titles,
+            @RequestParam(defaultValue = "edges") String footwork) {
         Titles called = read("?titles", Titles.LEXICON, titles);
         FootworkSchool school = read("?footwork", FootworkSchool.LEXICON, footwork);
         Figure figure = store.get(id).figure();
-        List<PlainCard> cards = Arrays.stream(Part.values()).map(part -> PlainCard.of(figure, part, called, school)).toList();
-        return new CardsDocument(figure.title(), figure.dance().title(),
-                Arrays.stream(Part.values()).map(part -> card(part, cards.get(part.ordinal()))).toList(), cards.get(0).cautions(),
-                figure.teaching().cues(), figure.teaching().faults(), figure.teaching().drills());
+        List<PlainCard> cards = Arrays.stream(Part.values())
+                .map(part -> PlainCard.of(figure, part, called, school))
+                .toList();
+        return new CardsDocument(
+                figure.title(),
+                figure.dance().title(),
+                Arrays.stream(Part.values())
+                        .map(part -> card(part, cards.get(part.ordinal())))
+                        .toList(),
+                cards.get(0).cautions(),
+                figure.teaching().cues(),
+                figure.teaching().faults(),
+                figure.teaching().drills());
     }
 
     private static CardDocument card(Part part, PlainCard card) {
-        return new CardDocument(part.wording(), card.dancer(), card.opening(),
-                card.lines().stream().map(line -> new LineDocument(line.count(), line.text())).toList(), card.closing());
+        return new CardDocument(
+                part.wording(),
+                card.dancer(),
+                card.opening(),
+                card.lines().stream()
+                        .map(line -> new LineDocument(line.count(), line.text()))
+                        .toList(),
+                card.closing());
     }
 
     private static <T extends Term> T read(String place, Lexicon<T> lexicon, String text) {
         try {
             return lexicon.read(text);
         } catch (UnreadableTextException e) {
-            throw new RefusedException("The card cannot be written that way.", List.of(Fault.of(place, e.text(), e.expected())));
+            throw new RefusedException(
+                    "The card cannot be written that way.", List.of(Fault.of(place, e.text(), e.expected())));
         }
     }
 }

@@ -1,5 +1,4 @@
 package fluidframe.app.classes;
 
 /** Published before a class is thrown away. */
-record ClassDeletion(String id) {
-}
+record ClassDeletion(String id) {}

@@ -20,16 +20,41 @@ import java.util.List;
  */
 @JsonInclude(JsonInclude.Include.NON_EMPTY)
 @Schema(name = "Class")
-record ClassDocument(@NotNull(message = "an id") String id, @NotNull(message = "a title") String title, String date, @NotNull(message = "what it is about") @Valid ClassWishDocument wish,
-                     @JsonInclude @NotNull(message = "parts") @Size(max = 40, message = "at most 40 parts") List<@Valid @NotNull(message = "a part") ClassPartDocument> parts, @Valid RollDocument roll) implements PlainDocument {
+record ClassDocument(
+        @NotNull(message = "an id") String id,
+        @NotNull(message = "a title") String title,
+        String date,
+        @NotNull(message = "what it is about") @Valid ClassWishDocument wish,
+
+        @JsonInclude @NotNull(message = "parts") @Size(max = 40, message = "at most 40 parts")
+        List<@Valid @NotNull(message = "a part") ClassPartDocument> parts,
+
+        @Valid RollDocument roll)
+        implements PlainDocument {
 
     /** Who came, as it was written down, and how the partners changed. */
     @JsonInclude(JsonInclude.Include.NON_EMPTY)
     @Schema(name = "ClassRoll")
-    record RollDocument(@Size(max = 8000, message = "at most 8000 letters") String men, @Size(max = 8000, message = "at most 8000 letters") String ladies, @Size(max = 8000, message = "at most 8000 letters") String either,
-                        @Size(max = 8000, message = "at most 8000 letters") String together, @Size(max = 8000, message = "at most 8000 letters") String apart,
-                        @Size(max = 20000, message = "at most 20000 pairs") List<@Valid @NotNull(message = "a pair") PairDocument> danced, Integer done) {
-    }
+    record RollDocument(
+            @Size(max = 8000, message = "at most 8000 letters")
+            String men,
+
+            @Size(max = 8000, message = "at most 8000 letters")
+            String ladies,
+
+            @Size(max = 8000, message = "at most 8000 letters")
+            String either,
+
+            @Size(max = 8000, message = "at most 8000 letters")
+            String together,
+
+            @Size(max = 8000, message = "at most 8000 letters")
+            String apart,
+
+            @Size(max = 20000, message = "at most 20000 pairs")
+            List<@Valid @NotNull(message = "a pair") PairDocument> danced,
+
+            Integer done) {}
 
     @Override
     public ClassDocument called(String otherId, String otherTitle) {

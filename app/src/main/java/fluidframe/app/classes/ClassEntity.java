@@ -9,8 +9,7 @@ import jakarta.persistence.Table;
 @Table(name = "class_plan")
 class ClassEntity extends StoredDocument {
 
-    protected ClassEntity() {
-    }
+    protected ClassEntity() {}
 
     ClassEntity(long studio, ClassDocument kept, String document) {
         super(studio, kept.id());

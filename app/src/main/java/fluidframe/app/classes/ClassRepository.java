@@ -2,5 +2,4 @@ package fluidframe.app.classes;
 
 import fluidframe.app.storage.DocumentRepository;
 
-interface ClassRepository extends DocumentRepository<ClassEntity> {
-}
+interface ClassRepository extends DocumentRepository<ClassEntity> {}

@@ -55,14 +55,16 @@ class ClassResource {
     ClassPlanDocument plan(@Valid @RequestBody ClassWishDocument document) {
         return work.quickly(() -> {
             ClassWish wish = wish(document);
-            return ClassPlanDocument.of(ClassPlanner.plan(wish, repertoires.of(wish.chain().get(0).dance(), Conditions.OPEN)));
+            return ClassPlanDocument.of(
+                    ClassPlanner.plan(wish, repertoires.of(wish.chain().get(0).dance(), Conditions.OPEN)));
         });
     }
 
     private ClassWish wish(ClassWishDocument document) {
         List<Figure> chain = found(document.figures(), "/figures/");
         try {
-            return new ClassWish(chain, Level.LEXICON.read(document.level()), document.minutes(), document.men(), document.ladies());
+            return new ClassWish(
+                    chain, Level.LEXICON.read(document.level()), document.minutes(), document.men(), document.ladies());
         } catch (UnreadableTextException e) {
             throw RefusedException.of("/level", document.level(), e.expected());
         } catch (IllegalArgumentException e) {
@@ -86,11 +88,19 @@ class ClassResource {
         return work.quickly(() -> {
             List<Figure> wanted = found(document.wanted(), "/wanted/");
             List<Figure> known = found(each(document.known()), "/known/");
-            if (Stream.concat(wanted.stream(), known.stream()).map(Figure::dance).distinct().count() > 1) {
+            if (Stream.concat(wanted.stream(), known.stream())
+                            .map(Figure::dance)
+                            .distinct()
+                            .count()
+                    > 1) {
                 throw RefusedException.of("/wanted", "figures of several dances", "those of one");
             }
-            List<Figure> book = wanted.isEmpty() ? List.of() : figures.ofDance(wanted.get(0).dance().id());
-            return LearningPath.to(wanted, known, book).steps().stream().map(LearningStepDocument::of).toList();
+            List<Figure> book = wanted.isEmpty()
+                    ? List.of()
+                    : figures.ofDance(wanted.get(0).dance().id());
+            return LearningPath.to(wanted, known, book).steps().stream()
+                    .map(LearningStepDocument::of)
+                    .toList();
         });
     }
 
@@ -101,7 +111,8 @@ class ClassResource {
             document.men().forEach(name -> dancers.add(new Dancer(name.strip(), Optional.of(Part.MAN))));
             document.ladies().forEach(name -> dancers.add(new Dancer(name.strip(), Optional.of(Part.LADY))));
             each(document.either()).forEach(name -> dancers.add(new Dancer(name.strip(), Optional.empty())));
-            PartnerWish wish = new PartnerWish(dancers, pairs(document.together()), pairs(document.apart()), pairs(document.danced()));
+            PartnerWish wish = new PartnerWish(
+                    dancers, pairs(document.together()), pairs(document.apart()), pairs(document.danced()));
             return work.quickly(() -> PartnerPlanDocument.of(PartnerChanges.of(wish)));
         } catch (IllegalArgumentException e) {
             throw refused("These partners cannot be changed", e);
@@ -109,7 +120,8 @@ class ClassResource {
     }
 
     private static RefusedException refused(String sentence, IllegalArgumentException why) {
-        return new RefusedException(sentence + ": " + why.getMessage() + ".", List.of(Fault.of("", "this", why.getMessage())));
+        return new RefusedException(
+                sentence + ": " + why.getMessage() + ".", List.of(Fault.of("", "this", why.getMessage())));
     }
 
     private static List<Pair> pairs(List<PairDocument> documents) {

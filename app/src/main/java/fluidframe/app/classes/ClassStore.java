@@ -14,7 +14,12 @@ class ClassStore extends PlainStore<ClassEntity, ClassDocument> {
 
     private static final int LONGEST_PART = 180;
 
-    ClassStore(ClassRepository repository, EntityManager entityManager, CurrentStudio studio, JsonMapper json, ApplicationEventPublisher events) {
+    ClassStore(
+            ClassRepository repository,
+            EntityManager entityManager,
+            CurrentStudio studio,
+            JsonMapper json,
+            ApplicationEventPublisher events) {
         super("class", ClassEntity.class, ClassDocument.class, repository, entityManager, studio, json, events);
     }
 

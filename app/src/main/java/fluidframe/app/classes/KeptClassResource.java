@@ -24,12 +24,19 @@ class KeptClassResource extends PlainResource<ClassDocument> {
 
     /** One line of the list. */
     @Schema(name = "ClassSummary")
-    record SummaryDocument(String id, String title, String date, int minutes) {
-    }
+    record SummaryDocument(String id, String title, String date, int minutes) {}
 
     @GetMapping
     List<SummaryDocument> list() {
-        return store.all().stream().map(StoredPlainDocument::document)
-                .map(kept -> new SummaryDocument(kept.id(), kept.title(), kept.date() == null ? "" : kept.date(), kept.parts().stream().mapToInt(ClassDocuments.ClassPartDocument::minutes).sum())).toList();
+        return store.all().stream()
+                .map(StoredPlainDocument::document)
+                .map(kept -> new SummaryDocument(
+                        kept.id(),
+                        kept.title(),
+                        kept.date() == null ? "" : kept.date(),
+                        kept.parts().stream()
+                                .mapToInt(ClassDocuments.ClassPartDocument::minutes)
+                                .sum()))
+                .toList();
     }
 }

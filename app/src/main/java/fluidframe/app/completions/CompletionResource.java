@@ -25,8 +25,7 @@ class CompletionResource {
 
     /** A cell that can be read: its shorthand and what it says in full. */
     @Schema(name = "Completion")
-    record CompletionDocument(String text, String wording) {
-    }
+    record CompletionDocument(String text, String wording) {}
 
     private final StudioDances studioDances;
     private final UsualCells usual;
@@ -37,22 +36,41 @@ class CompletionResource {
     }
 
     /**
-     * @param text         what is typed so far
+     * @param text what is typed so far
      * @param footPosition where the foot goes on that step
-     * @param before       what stands in the row above
+     * @param before what stands in the row above
      */
     @GetMapping
-    List<CompletionDocument> complete(@RequestParam String dance, @RequestParam String column, @RequestParam(defaultValue = "") String text, @RequestParam(defaultValue = "") String footPosition,
-                                      @RequestParam(defaultValue = "") String before) {
-        Dance known = studioDances.find(dance).orElseThrow(() -> refused("?dance", dance, studioDances.all().stream().map(Dance::id).toList()));
-        Column cell = Column.find(column).orElseThrow(() -> refused("?column", column, Arrays.stream(Column.values()).map(Column::key).toList()));
+    List<CompletionDocument> complete(
+            @RequestParam String dance,
+            @RequestParam String column,
+            @RequestParam(defaultValue = "") String text,
+            @RequestParam(defaultValue = "") String footPosition,
+            @RequestParam(defaultValue = "") String before) {
+        Dance known = studioDances
+                .find(dance)
+                .orElseThrow(() -> refused(
+                        "?dance",
+                        dance,
+                        studioDances.all().stream().map(Dance::id).toList()));
+        Column cell = Column.find(column)
+                .orElseThrow(() -> refused(
+                        "?column",
+                        column,
+                        Arrays.stream(Column.values()).map(Column::key).toList()));
         if (text.length() > LONGEST_CELL) {
-            throw new RefusedException("The cell is too long.", List.of(Fault.of("?text", text.length() + " letters", "at most " + LONGEST_CELL + " letters")));
+            throw new RefusedException(
+                    "The cell is too long.",
+                    List.of(Fault.of("?text", text.length() + " letters", "at most " + LONGEST_CELL + " letters")));
         }
-        return Completions.of(cell, text, known, new Completions.Context(footPosition, before, usual.in(known))).stream().map(completion -> new CompletionDocument(completion.text(), completion.wording())).toList();
+        return Completions.of(cell, text, known, new Completions.Context(footPosition, before, usual.in(known)))
+                .stream()
+                .map(completion -> new CompletionDocument(completion.text(), completion.wording()))
+                .toList();
     }
 
     private static RefusedException refused(String place, String found, List<String> known) {
-        return new RefusedException("There is nothing to complete.", List.of(Fault.of(place, found, "one of " + String.join(", ", known))));
+        return new RefusedException(
+                "There is nothing to complete.", List.of(Fault.of(place, found, "one of " + String.join(", ", known))));
     }
 }

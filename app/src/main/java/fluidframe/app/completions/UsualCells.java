@@ -16,7 +16,8 @@ class UsualCells {
     private static final int MOST_REMEMBERED = 32;
 
     private final FigureStore figures;
-    private final Cache<List<Edition>, Habits> known = Caffeine.newBuilder().maximumSize(MOST_REMEMBERED).build();
+    private final Cache<List<Edition>, Habits> known =
+            Caffeine.newBuilder().maximumSize(MOST_REMEMBERED).build();
 
     UsualCells(FigureStore figures) {
         this.figures = figures;

@@ -30,148 +30,253 @@ import java.util.Optional;
 /** What goes in and out when a routine is put together. */
 final class ComposingDocuments {
 
-    private ComposingDocuments() {
-    }
+    private ComposingDocuments() {}
 
     /** A place in a routine that need not be stored: after a placement, counted from 0. */
     @Schema(name = "PlaceQuestion")
-    record PlaceQuestion(@NotNull(message = "a routine") @Valid RoutineDocument routine, @NotNull(message = "a placement from 0") Integer after) {
-    }
+    record PlaceQuestion(
+            @NotNull(message = "a routine") @Valid RoutineDocument routine,
+            @NotNull(message = "a placement from 0") Integer after) {}
 
     /** What may come next: a figure in its best way here, and why it stands where it stands. */
     @Schema(name = "Following")
-    record FollowingDocument(PlacementDocument placement, String title, String way, String level, double beats, String outcome, String reason) {
+    record FollowingDocument(
+            PlacementDocument placement,
+            String title,
+            String way,
+            String level,
+            double beats,
+            String outcome,
+            String reason) {
 
         /** The reason is why it bends, if it does. */
         static FollowingDocument of(Dancing dancing, boolean cornerAfter, Outcome outcome, Verdict verdict) {
-            String reason = verdict.comparisons().stream().filter(compared -> compared.outcome() == Outcome.BENDS).map(Comparison::reason).findFirst().orElse("");
-            return new FollowingDocument(RoutineWriter.placement(dancing, cornerAfter), dancing.figure().title(), dancing.way().wording(),
-                    dancing.figure().level().shorthand(), dancing.length().toDouble(), outcome.name().toLowerCase(Locale.ROOT), reason);
+            String reason = verdict.comparisons().stream()
+                    .filter(compared -> compared.outcome() == Outcome.BENDS)
+                    .map(Comparison::reason)
+                    .findFirst()
+                    .orElse("");
+            return new FollowingDocument(
+                    RoutineWriter.placement(dancing, cornerAfter),
+                    dancing.figure().title(),
+                    dancing.way().wording(),
+                    dancing.figure().level().shorthand(),
+                    dancing.length().toDouble(),
+                    outcome.name().toLowerCase(Locale.ROOT),
+                    reason);
         }
     }
 
     /** Figures that cannot come next for one and the same reason. */
     @Schema(name = "Refusal")
-    record RefusalDocument(String reason, List<String> figures) {
-    }
+    record RefusalDocument(String reason, List<String> figures) {}
 
     /** What may come next, the best first, and what may not, by reason. */
     @Schema(name = "NextFigures")
-    record NextDocument(List<FollowingDocument> may, List<RefusalDocument> mayNot) {
-    }
+    record NextDocument(List<FollowingDocument> may, List<RefusalDocument> mayNot) {}
 
-    /** Something that mends a seam, and what it does to the bars, the phrase and the way: the placements of the whole routine afterwards, and the verdict there then. */
+    /**
+     * Something that mends a seam, and what it does to the bars, the phrase and the way: the placements of the whole
+     * routine afterwards, and the verdict there then.
+     */
     @Schema(name = "Repair")
-    record RepairDocument(String kind, String label, String effect, List<PlacementDocument> placements, VerdictDocument verdict) {
+    record RepairDocument(
+            String kind, String label, String effect, List<PlacementDocument> placements, VerdictDocument verdict) {
 
         static RepairDocument of(MendedRoutine mended, RoutineWriter writer) {
             Repair repair = mended.repair();
-            return new RepairDocument(repair.kind().name().toLowerCase(Locale.ROOT), repair.label(), mended.effect().sentence(), writer.placements(mended), VerdictDocument.of(repair.verdict()));
+            return new RepairDocument(
+                    repair.kind().name().toLowerCase(Locale.ROOT),
+                    repair.label(),
+                    mended.effect().sentence(),
+                    writer.placements(mended),
+                    VerdictDocument.of(repair.verdict()));
         }
     }
 
     /** A place in a routine and how many bars a bridge from it may last. */
     @Schema(name = "BridgeQuestion")
-    record BridgeQuestion(@NotNull(message = "a routine") @Valid RoutineDocument routine, @NotNull(message = "a place from 0") Integer after,
-                          @NotNull(message = "bars at most") Integer most) {
-    }
+    record BridgeQuestion(
+            @NotNull(message = "a routine") @Valid RoutineDocument routine,
+            @NotNull(message = "a place from 0") Integer after,
+            @NotNull(message = "bars at most") Integer most) {}
 
-    /** How far a composition is: whether it is being worked out just now, sequences looked at, answers found, seconds. */
+    /**
+     * How far a composition is: whether it is being worked out just now, sequences looked at, answers found, seconds.
+     */
     @Schema(name = "Progress")
     record ProgressDocument(boolean running, int sequences, int found, double seconds) {
 
         static ProgressDocument of(Optional<Run> running) {
-            return running.map(run -> new ProgressDocument(true, run.sequences(), run.found(), run.seconds())).orElse(new ProgressDocument(false, 0, 0, 0));
+            return running.map(run -> new ProgressDocument(true, run.sequences(), run.found(), run.seconds()))
+                    .orElse(new ProgressDocument(false, 0, 0, 0));
         }
     }
 
     /** Whether the end of a routine meets its beginning, and the shortest chains that close it where it does not. */
     @Schema(name = "Loop")
-    record LoopDocument(VerdictDocument verdict, VerdictDocument roundCorner, List<ChainDocument> completions) {
-    }
+    record LoopDocument(VerdictDocument verdict, VerdictDocument roundCorner, List<ChainDocument> completions) {}
 
     /** Figures in order, for a person and for a routine. */
     @Schema(name = "Chain")
     record ChainDocument(String wording, double beats, List<PlacementDocument> placements) {
 
         static ChainDocument of(List<Move> moves) {
-            return new ChainDocument(String.join(", ", moves.stream().map(move -> move.dancing().wording()).toList()),
-                    moves.stream().mapToDouble(move -> move.dancing().length().toDouble()).sum(),
-                    moves.stream().map(move -> RoutineWriter.placement(move.dancing(), false)).toList());
+            return new ChainDocument(
+                    String.join(
+                            ", ",
+                            moves.stream().map(move -> move.dancing().wording()).toList()),
+                    moves.stream()
+                            .mapToDouble(move -> move.dancing().length().toDouble())
+                            .sum(),
+                    moves.stream()
+                            .map(move -> RoutineWriter.placement(move.dancing(), false))
+                            .toList());
         }
     }
 
     /**
      * What to compose.
      *
-     * @param routine   the routine it goes into; its dance, level and syllabus count
-     * @param after     the placement it follows, from 0; absent to begin the routine with it
+     * @param routine the routine it goes into; its dance, level and syllabus count
+     * @param after the placement it follows, from 0; absent to begin the routine with it
      * @param meetsNext whether it must lead into the placement that follows now
-     * @param toBar     the bar of the routine it goes to, at the latest where it leads into what follows; instead of how many bars at least and at most
-     * @param least     bars at least
-     * @param most      bars at most
+     * @param toBar the bar of the routine it goes to, at the latest where it leads into what follows; instead of how
+     *     many bars at least and at most
+     * @param least bars at least
+     * @param most bars at most
      * @param highlights figures that should begin on hits
-     * @param hits      bars that begin with a hit of the music, counted from 1 where the composition begins
+     * @param hits bars that begin with a hit of the music, counted from 1 where the composition begins
      * @param boundaries bars with which a figure must begin, counted in the same way
-     * @param corners   how many corners are turned; as many as the way needs if absent
-     * @param fitsRoom  whether each side must have room on the floor of the hall; if absent, in the dances that go round it
-     * @param lifted    what a composition need not keep to: opening, ending, parts, corners, required, often, thrice
-     * @param weights   how many points the soft wishes count, by the names the reasons have; the usual where absent
-     * @param run       a name by which its progress can be asked for and it can be stopped; absent if nobody will
+     * @param corners how many corners are turned; as many as the way needs if absent
+     * @param fitsRoom whether each side must have room on the floor of the hall; if absent, in the dances that go round
+     *     it
+     * @param lifted what a composition need not keep to: opening, ending, parts, corners, required, often, thrice
+     * @param weights how many points the soft wishes count, by the names the reasons have; the usual where absent
+     * @param run a name by which its progress can be asked for and it can be stopped; absent if nobody will
      * @param mostTimes how often a figure may begin within four bars, 1 if absent
-     * @param fullness  where it should be sparse or full, in bars counted from 1 where the composition begins
-     * @param within    "last time" to add what is composed to the last time the section of the placement is danced, "once more" to dance
-     *                  the section once more and add it to that time, leading into what follows it; absent to put it behind the placement
+     * @param fullness where it should be sparse or full, in bars counted from 1 where the composition begins
+     * @param within "last time" to add what is composed to the last time the section of the placement is danced, "once
+     *     more" to dance the section once more and add it to that time, leading into what follows it; absent to put it
+     *     behind the placement
      */
     @Schema(name = "CompositionQuestion")
-    record CompositionQuestion(@NotNull(message = "a routine") @Valid RoutineDocument routine, Integer after, boolean meetsNext,
-                               Integer toBar, Integer least, Integer most,
-                               List<@NotNull(message = "a figure's id") String> required, List<@NotNull(message = "a figure's id") String> forbidden,
-                               List<@NotNull(message = "a figure's id") String> favourites, Integer mostTimes, boolean bends, Integer corners,
-                               List<@NotNull(message = "a figure's id") String> highlights, List<@NotNull(message = "a bar from 1") Integer> hits,
-                               List<@NotNull(message = "a bar from 1") Integer> boundaries, Boolean fitsRoom, List<@NotNull(message = "what is lifted") String> lifted,
-                               Map<String, @NotNull(message = "points") Integer> weights, String run,
-                               @Size(max = 64, message = "at most 64 stretches") List<@Valid @NotNull(message = "a stretch") FullnessDocument> fullness, String within) {
+    record CompositionQuestion(
+            @NotNull(message = "a routine") @Valid RoutineDocument routine,
+            Integer after,
+            boolean meetsNext,
+            Integer toBar,
+            Integer least,
+            Integer most,
+            List<@NotNull(message = "a figure's id") String> required,
+            List<@NotNull(message = "a figure's id") String> forbidden,
+            List<@NotNull(message = "a figure's id") String> favourites,
+            Integer mostTimes,
+            boolean bends,
+            Integer corners,
+            List<@NotNull(message = "a figure's id") String> highlights,
+            List<@NotNull(message = "a bar from 1") Integer> hits,
+            List<@NotNull(message = "a bar from 1") Integer> boundaries,
+            Boolean fitsRoom,
+            List<@NotNull(message = "what is lifted") String> lifted,
+            Map<String, @NotNull(message = "points") Integer> weights,
+            String run,
+
+            @Size(max = 64, message = "at most 64 stretches")
+            List<@Valid @NotNull(message = "a stretch") FullnessDocument> fullness,
+
+            String within) {
 
         /** The same for another routine, behind another placement, leading into what follows it or not. */
         CompositionQuestion of(RoutineDocument other, int passage, boolean leadsOn) {
-            return new CompositionQuestion(other, passage, leadsOn, toBar, least, most, required, forbidden, favourites, mostTimes, bends, corners, highlights, hits, boundaries,
-                    fitsRoom, lifted, weights, run, fullness, within);
+            return new CompositionQuestion(
+                    other,
+                    passage,
+                    leadsOn,
+                    toBar,
+                    least,
+                    most,
+                    required,
+                    forbidden,
+                    favourites,
+                    mostTimes,
+                    bends,
+                    corners,
+                    highlights,
+                    hits,
+                    boundaries,
+                    fitsRoom,
+                    lifted,
+                    weights,
+                    run,
+                    fullness,
+                    within);
         }
     }
 
     /** Bars, the first and the last of them, that should be sparse or full. */
     @Schema(name = "FullnessWish")
-    record FullnessDocument(@NotNull(message = "a bar from 1") Integer from, @NotNull(message = "a bar from 1") Integer to, @NotNull(message = "sparse or full") String fullness) {
-    }
+    record FullnessDocument(
+            @NotNull(message = "a bar from 1") Integer from,
+            @NotNull(message = "a bar from 1") Integer to,
+            @NotNull(message = "sparse or full") String fullness) {}
 
     /**
-     * One answer: what is danced, how it differs from the first, its points, what they are given for, its way over the floor, metres, and what it would
-     * hit there ("bar 12: the wall of side 2"); and where it was composed within a section, all placements of the routine with it.
+     * One answer: what is danced, how it differs from the first, its points, what they are given for, its way over the
+     * floor, metres, and what it would hit there ("bar 12: the wall of side 2"); and where it was composed within a
+     * section, all placements of the routine with it.
      */
     @JsonInclude(JsonInclude.Include.NON_NULL)
     @Schema(name = "Composition")
-    record CompositionDocument(List<PlacementDocument> placements, List<String> titles, double beats, String difference, int points, Map<String, Integer> reasons,
-                               List<PointDocument> path, List<String> hits, List<PlacementDocument> whole) {
+    record CompositionDocument(
+            List<PlacementDocument> placements,
+            List<String> titles,
+            double beats,
+            String difference,
+            int points,
+            Map<String, Integer> reasons,
+            List<PointDocument> path,
+            List<String> hits,
+            List<PlacementDocument> whole) {
 
         /** What begins a routine says where the couple stand, if not as its charts are written. */
         private static PlacementDocument placement(Composition.Piece piece, boolean begins) {
             PlacementDocument placement = RoutineWriter.placement(piece.dancing(), piece.cornerAfter());
-            boolean turned = begins && piece.onset().equals(Beats.ZERO) && !piece.facing().equals(piece.dancing().danced().startHeading());
+            boolean turned = begins
+                    && piece.onset().equals(Beats.ZERO)
+                    && !piece.facing().equals(piece.dancing().danced().startHeading());
             return turned ? placement.startingOn(new Alignment.Facing(piece.facing()).toString()) : placement;
         }
 
-        static CompositionDocument of(Composition composition, boolean begins, String difference, DancedOn danced, Optional<SectionEnd> within) {
+        static CompositionDocument of(
+                Composition composition,
+                boolean begins,
+                String difference,
+                DancedOn danced,
+                Optional<SectionEnd> within) {
             Map<String, Integer> reasons = new LinkedHashMap<>();
             composition.reasons().forEach((reason, points) -> {
                 if (points != 0) {
                     reasons.put(ComposingDocuments.name(reason), points);
                 }
             });
-            List<PlacementDocument> placements = composition.steps().stream().map(piece -> placement(piece, begins)).toList();
-            return new CompositionDocument(placements,
-                    composition.steps().stream().map(piece -> piece.dancing().wording()).toList(), composition.length().toDouble(), difference, composition.points(), reasons,
-                    PointDocument.of(danced.path()), danced.collisions().stream().map(collision -> "bar " + collision.bar() + ": " + collision.what()).toList(), within.map(end -> end.with(placements)).orElse(null));
+            List<PlacementDocument> placements = composition.steps().stream()
+                    .map(piece -> placement(piece, begins))
+                    .toList();
+            return new CompositionDocument(
+                    placements,
+                    composition.steps().stream()
+                            .map(piece -> piece.dancing().wording())
+                            .toList(),
+                    composition.length().toDouble(),
+                    difference,
+                    composition.points(),
+                    reasons,
+                    PointDocument.of(danced.path()),
+                    danced.collisions().stream()
+                            .map(collision -> "bar " + collision.bar() + ": " + collision.what())
+                            .toList(),
+                    within.map(end -> end.with(placements)).orElse(null));
         }
     }
 
@@ -181,25 +286,53 @@ final class ComposingDocuments {
 
         /** A picture needs no more than centimetres. */
         static List<PointDocument> of(List<Point> path) {
-            return path.stream().map(point -> new PointDocument(Math.round(point.x() * 100) / 100.0, Math.round(point.y() * 100) / 100.0)).toList();
+            return path.stream()
+                    .map(point ->
+                            new PointDocument(Math.round(point.x() * 100) / 100.0, Math.round(point.y() * 100) / 100.0))
+                    .toList();
         }
     }
 
-    /** A way round what blocks the way after a place: what is danced, with which passage, from 0, and in which bar the routine goes on. */
+    /**
+     * A way round what blocks the way after a place: what is danced, with which passage, from 0, and in which bar the
+     * routine goes on.
+     */
     @Schema(name = "Detour")
-    record DetourDocument(String kind, String sentence, int rejoins, int bar, double beats, List<PlacementDocument> placements, List<PointDocument> path) {
+    record DetourDocument(
+            String kind,
+            String sentence,
+            int rejoins,
+            int bar,
+            double beats,
+            List<PlacementDocument> placements,
+            List<PointDocument> path) {
 
         static DetourDocument of(Detour detour, List<Point> path) {
-            return new DetourDocument(detour.kind().wording(), detour.sentence(), detour.rejoins(), detour.bar(), detour.length().toDouble(),
-                    detour.items().stream().map(item -> RoutineWriter.placement(item, false)).toList(), PointDocument.of(path));
+            return new DetourDocument(
+                    detour.kind().wording(),
+                    detour.sentence(),
+                    detour.rejoins(),
+                    detour.bar(),
+                    detour.length().toDouble(),
+                    detour.items().stream()
+                            .map(item -> RoutineWriter.placement(item, false))
+                            .toList(),
+                    PointDocument.of(path));
         }
     }
 
-    /** The answers; whether they are proved to be the best; what could be given up where there is none; what was left out of the wish, and why. */
+    /**
+     * The answers; whether they are proved to be the best; what could be given up where there is none; what was left
+     * out of the wish, and why.
+     */
     @JsonInclude(JsonInclude.Include.NON_NULL)
     @Schema(name = "Compositions")
-    record CompositionsDocument(List<CompositionDocument> compositions, boolean exact, int bound, List<List<String>> relaxations, List<String> notes) {
-    }
+    record CompositionsDocument(
+            List<CompositionDocument> compositions,
+            boolean exact,
+            int bound,
+            List<List<String>> relaxations,
+            List<String> notes) {}
 
     /** "phrase starts". */
     static String name(Composition.Reason reason) {

@@ -70,7 +70,10 @@ import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 
-/** Putting a routine together: what may come next, what mends a seam, whether it loops, and whole stretches composed. Nothing is stored. */
+/**
+ * Putting a routine together: what may come next, what mends a seam, whether it loops, and whole stretches composed.
+ * Nothing is stored.
+ */
 @RestController
 @RequestMapping("/api")
 @Tag(name = "composing")
@@ -78,6 +81,7 @@ class ComposingResource {
 
     /** No request keeps a thread longer; what has been found by then is answered. */
     private static final Duration LONGEST = Duration.ofSeconds(10);
+
     private static final int CHAINS = 4;
     private static final int LONGEST_BRIDGE_BARS = 16;
     private static final int LONGEST_COMPLETION_BARS = 8;
@@ -112,26 +116,54 @@ class ComposingResource {
         Conditions conditions = standing.repertoire().conditions();
         Map<String, FollowingDocument> may = new LinkedHashMap<>();
         standing.repertoire().after(last.listed(), exit).stream()
-                .sorted(Comparator.comparing(Move::outcome).thenComparing(move -> !Neighbours.areListed(last.figure(), move.dancing().figure()))
+                .sorted(Comparator.comparing(Move::outcome)
+                        .thenComparing(move -> !Neighbours.areListed(
+                                last.figure(), move.dancing().figure()))
                         .thenComparing(move -> move.dancing().way().changes()))
-                .forEach(move -> may.computeIfAbsent(move.dancing().figure().id(), id -> FollowingDocument.of(move.dancing(), false, move.outcome(),
-                        Link.between(exit, move.dancing().entry(), last.figure(), move.dancing().figure(), conditions))));
-        return new NextDocument(List.copyOf(may.values()), refusals(standing, may.keySet(),
-                dancing -> Link.between(exit, dancing.entry(), last.figure(), dancing.figure(), conditions), compared -> "needs " + compared.needed()));
+                .forEach(move -> may.computeIfAbsent(
+                        move.dancing().figure().id(),
+                        id -> FollowingDocument.of(
+                                move.dancing(),
+                                false,
+                                move.outcome(),
+                                Link.between(
+                                        exit,
+                                        move.dancing().entry(),
+                                        last.figure(),
+                                        move.dancing().figure(),
+                                        conditions))));
+        return new NextDocument(
+                List.copyOf(may.values()),
+                refusals(
+                        standing,
+                        may.keySet(),
+                        dancing -> Link.between(exit, dancing.entry(), last.figure(), dancing.figure(), conditions),
+                        compared -> "needs " + compared.needed()));
     }
 
     /** The figures that are not among the possible ones, by what first forbids them: "man's free foot: needs LF". */
-    private static List<RefusalDocument> refusals(Standing standing, Set<String> possible, Function<Dancing, Verdict> verdict, Function<Comparison, String> said) {
+    private static List<RefusalDocument> refusals(
+            Standing standing,
+            Set<String> possible,
+            Function<Dancing, Verdict> verdict,
+            Function<Comparison, String> said) {
         Map<String, List<String>> byReason = new LinkedHashMap<>();
         for (Dancing dancing : standing.repertoire().dancings()) {
-            if (dancing.way().isAsCharted() && !possible.contains(dancing.figure().id())) {
-                String reason = verdict.apply(dancing).comparisons().stream().filter(compared -> compared.outcome() == Outcome.BREAKS).findFirst()
-                        .map(compared -> compared.aspect().title() + ": " + said.apply(compared)).orElse("is danced otherwise");
-                byReason.computeIfAbsent(reason, added -> new ArrayList<>()).add(dancing.figure().title());
+            if (dancing.way().isAsCharted()
+                    && !possible.contains(dancing.figure().id())) {
+                String reason = verdict.apply(dancing).comparisons().stream()
+                        .filter(compared -> compared.outcome() == Outcome.BREAKS)
+                        .findFirst()
+                        .map(compared -> compared.aspect().title() + ": " + said.apply(compared))
+                        .orElse("is danced otherwise");
+                byReason.computeIfAbsent(reason, added -> new ArrayList<>())
+                        .add(dancing.figure().title());
             }
         }
-        return byReason.entrySet().stream().map(entry -> new RefusalDocument(entry.getKey(), entry.getValue()))
-                .sorted(Comparator.comparing(refusal -> -refusal.figures().size())).toList();
+        return byReason.entrySet().stream()
+                .map(entry -> new RefusalDocument(entry.getKey(), entry.getValue()))
+                .sorted(Comparator.comparing(refusal -> -refusal.figures().size()))
+                .toList();
     }
 
     /** What may come before a place, the best first; and what cannot, by reason. */
@@ -147,14 +179,30 @@ class ComposingResource {
         Conditions conditions = standing.repertoire().conditions();
         Map<String, FollowingDocument> may = new LinkedHashMap<>();
         standing.repertoire().before(next.listed(), entry).stream()
-                .sorted(Comparator.comparing(Before::outcome).thenComparing(Before::corner)
-                        .thenComparing(before -> !Neighbours.areListed(before.move().dancing().figure(), next.figure()))
+                .sorted(Comparator.comparing(Before::outcome)
+                        .thenComparing(Before::corner)
+                        .thenComparing(before ->
+                                !Neighbours.areListed(before.move().dancing().figure(), next.figure()))
                         .thenComparing(before -> before.move().dancing().way().changes()))
-                .forEach(before -> may.computeIfAbsent(before.move().dancing().figure().id(),
-                        id -> FollowingDocument.of(before.move().dancing(), before.corner(), before.outcome(),
-                                Link.between(before.exit(), entry, before.move().dancing().figure(), next.figure(), conditions))));
-        return new NextDocument(List.copyOf(may.values()), refusals(standing, may.keySet(),
-                dancing -> Link.between(dancing.exit(), entry, dancing.figure(), next.figure(), conditions), compared -> "leaves " + compared.given()));
+                .forEach(before -> may.computeIfAbsent(
+                        before.move().dancing().figure().id(),
+                        id -> FollowingDocument.of(
+                                before.move().dancing(),
+                                before.corner(),
+                                before.outcome(),
+                                Link.between(
+                                        before.exit(),
+                                        entry,
+                                        before.move().dancing().figure(),
+                                        next.figure(),
+                                        conditions))));
+        return new NextDocument(
+                List.copyOf(may.values()),
+                refusals(
+                        standing,
+                        may.keySet(),
+                        dancing -> Link.between(dancing.exit(), entry, dancing.figure(), next.figure(), conditions),
+                        compared -> "leaves " + compared.given()));
     }
 
     /** What mends the seam after a place; of each only what leaves the whole routine with less to mend. */
@@ -163,7 +211,10 @@ class ComposingResource {
         return work.quickly(() -> mending(question));
     }
 
-    /** How every seam that breaks could be mended, the seams named left out; it never takes away a corner or an alignment that is set. */
+    /**
+     * How every seam that breaks could be mended, the seams named left out; it never takes away a corner or an
+     * alignment that is set.
+     */
     @PostMapping("/mending-plans")
     MendingPlanDocument plan(@Valid @RequestBody MendingQuestion question) {
         return work.patiently(() -> planned(question));
@@ -174,13 +225,20 @@ class ComposingResource {
         standing.placed(question.after());
         standing.placed(question.after() + 1);
         RoutineWriter writer = new RoutineWriter(question.routine(), standing.routine());
-        return new Mender(standing.repertoire()).repairs(standing.course(), question.after()).stream().map(mended -> RepairDocument.of(mended, writer)).toList();
+        return new Mender(standing.repertoire())
+                .repairs(standing.course(), question.after()).stream()
+                        .map(mended -> RepairDocument.of(mended, writer))
+                        .toList();
     }
 
     private MendingPlanDocument planned(MendingQuestion question) {
         Standing standing = standing(question.routine());
-        List<SeamKey> skipped = question.skipped() == null ? List.of() : question.skipped().stream().map(SeamDocument::key).toList();
-        return MendingPlanDocument.of(new Mender(standing.repertoire()).plan(standing.course(), skipped), new RoutineWriter(question.routine(), standing.routine()));
+        List<SeamKey> skipped = question.skipped() == null
+                ? List.of()
+                : question.skipped().stream().map(SeamDocument::key).toList();
+        return MendingPlanDocument.of(
+                new Mender(standing.repertoire()).plan(standing.course(), skipped),
+                new RoutineWriter(question.routine(), standing.routine()));
     }
 
     /** Ways round what blocks the way after a place, each of which rejoins the routine with the phrase. */
@@ -193,8 +251,18 @@ class ComposingResource {
         Standing standing = standing(question.routine());
         standing.placed(question.after());
         standing.placed(question.after() + 1);
-        return new Detours(standing.repertoire()).after(standing.course(), question.after(), () -> false).stream()
-                .map(detour -> DetourDocument.of(detour, DancedOn.of(standing.course(), Optional.of(question.after()), detour.items().stream().map(Placement::of).toList()).path())).toList();
+        return new Detours(standing.repertoire())
+                .after(standing.course(), question.after(), () -> false).stream()
+                        .map(detour -> DetourDocument.of(
+                                detour,
+                                DancedOn.of(
+                                                standing.course(),
+                                                Optional.of(question.after()),
+                                                detour.items().stream()
+                                                        .map(Placement::of)
+                                                        .toList())
+                                        .path()))
+                        .toList();
     }
 
     /** The shortest chains of figures that lead from a place to what is danced after it now. */
@@ -206,15 +274,22 @@ class ComposingResource {
     private List<ChainDocument> bridging(BridgeQuestion question) {
         Standing standing = standing(question.routine());
         if (question.most() < 1 || question.most() > LONGEST_BRIDGE_BARS) {
-            throw new RefusedException("That is no length for a bridge.", List.of(Fault.of("/most", String.valueOf(question.most()), "1 to " + LONGEST_BRIDGE_BARS + " bars")));
+            throw new RefusedException(
+                    "That is no length for a bridge.",
+                    List.of(Fault.of(
+                            "/most", String.valueOf(question.most()), "1 to " + LONGEST_BRIDGE_BARS + " bars")));
         }
         return chains(standing, question.after(), standing.dancing(question.after() + 1), question.most());
     }
 
     private static List<ChainDocument> chains(Standing standing, int after, Dancing to, int bars) {
         Beats most = standing.routine().dance().rhythm().bar().times(bars);
-        return new Bridges(standing.repertoire()).between(standing.dancing(after).listed(), standing.exit(after), to, most, CHAINS + 1).stream()
-                .filter(chain -> !chain.isEmpty()).limit(CHAINS).map(ChainDocument::of).toList();
+        return new Bridges(standing.repertoire())
+                .between(standing.dancing(after).listed(), standing.exit(after), to, most, CHAINS + 1).stream()
+                        .filter(chain -> !chain.isEmpty())
+                        .limit(CHAINS)
+                        .map(ChainDocument::of)
+                        .toList();
     }
 
     /** Whether the routine can be danced again from its end, and what would close it. */
@@ -228,9 +303,21 @@ class ComposingResource {
         Dancing end = standing.dancing(standing.last());
         Dancing first = standing.dancing(0);
         ExitState exit = standing.exit(standing.last());
-        Verdict straight = Link.between(exit, first.entry(), end.figure(), first.figure(), standing.repertoire().conditions());
-        Verdict round = Link.between(exit.afterCorner(), first.entry(), end.figure(), first.figure(), standing.repertoire().conditions());
-        List<ChainDocument> completions = straight.outcome() == Outcome.HOLDS ? List.of() : chains(standing, standing.last(), first, LONGEST_COMPLETION_BARS);
+        Verdict straight = Link.between(
+                exit,
+                first.entry(),
+                end.figure(),
+                first.figure(),
+                standing.repertoire().conditions());
+        Verdict round = Link.between(
+                exit.afterCorner(),
+                first.entry(),
+                end.figure(),
+                first.figure(),
+                standing.repertoire().conditions());
+        List<ChainDocument> completions = straight.outcome() == Outcome.HOLDS
+                ? List.of()
+                : chains(standing, standing.last(), first, LONGEST_COMPLETION_BARS);
         return new LoopDocument(VerdictDocument.of(straight), VerdictDocument.of(round), completions);
     }
 
@@ -241,8 +328,10 @@ class ComposingResource {
 
     private CompositionsDocument composing(CompositionQuestion question, Run run) {
         run.begin();
-        Optional<SectionEnd> within = Optional.ofNullable(question.within()).map(which -> SectionEnd.of(question, standing(question.routine())));
-        CompositionQuestion asked = within.map(end -> end.question(standing(end.routine()))).orElse(question);
+        Optional<SectionEnd> within = Optional.ofNullable(question.within())
+                .map(which -> SectionEnd.of(question, standing(question.routine())));
+        CompositionQuestion asked =
+                within.map(end -> end.question(standing(end.routine()))).orElse(question);
         Standing standing = standing(asked.routine());
         WishReader reader = new WishReader(asked, standing);
         Answer answer = Composer.compose(standing.repertoire(), reader.wishes(), run);
@@ -253,11 +342,17 @@ class ComposingResource {
             DancedOn danced = DancedOn.of(standing.course(), Optional.ofNullable(asked.after()), composition);
             found.add(CompositionDocument.of(composition, asked.after() == null, difference, danced, within));
         }
-        return new CompositionsDocument(found, answer.exact(), answer.bound(), answer.relaxations().stream().map(Relaxation::labels).toList(), notes(reader, within, standing));
+        return new CompositionsDocument(
+                found,
+                answer.exact(),
+                answer.bound(),
+                answer.relaxations().stream().map(Relaxation::labels).toList(),
+                notes(reader, within, standing));
     }
 
     private static List<String> notes(WishReader reader, Optional<SectionEnd> within, Standing standing) {
-        return Stream.concat(reader.notes().stream(), within.flatMap(end -> end.againBreaks(standing)).stream()).toList();
+        return Stream.concat(reader.notes().stream(), within.flatMap(end -> end.againBreaks(standing)).stream())
+                .toList();
     }
 
     /** How many points each soft wish usually counts, by the names the reasons have. */
@@ -274,7 +369,9 @@ class ComposingResource {
         return ProgressDocument.of(runs.find(run));
     }
 
-    /** Ends a composition that is being worked out, or waits for its turn; its request then answers with what was found. */
+    /**
+     * Ends a composition that is being worked out, or waits for its turn; its request then answers with what was found.
+     */
     @DeleteMapping("/compositions/{run}")
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void stop(@PathVariable String run) {

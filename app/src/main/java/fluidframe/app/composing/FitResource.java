@@ -62,11 +62,22 @@ class FitResource {
         return work.patiently(() -> {
             Fit fit = fitOf(question.routine());
             if (question.misfit() < 0 || question.misfit() >= fit.misfits().size()) {
-                throw RefusedException.of("/misfit", String.valueOf(question.misfit()), "a misfit from 0 to " + (fit.misfits().size() - 1));
+                throw RefusedException.of(
+                        "/misfit",
+                        String.valueOf(question.misfit()),
+                        "a misfit from 0 to " + (fit.misfits().size() - 1));
             }
-            Repertoire repertoire = repertoires.of(fit.score().routine().dance(), fit.score().routine().conditions());
+            Repertoire repertoire = repertoires.of(
+                    fit.score().routine().dance(), fit.score().routine().conditions());
             Instant until = Instant.now().plus(LONGEST);
-            return FitRepairs.of(fit.misfits().get(question.misfit()), fit, repertoire, () -> Instant.now().isAfter(until)).stream().map(repair -> document(repair, fit, question.routine())).toList();
+            return FitRepairs.of(
+                            fit.misfits().get(question.misfit()),
+                            fit,
+                            repertoire,
+                            () -> Instant.now().isAfter(until))
+                    .stream()
+                    .map(repair -> document(repair, fit, question.routine()))
+                    .toList();
         });
     }
 
@@ -77,6 +88,10 @@ class FitResource {
         if (repair instanceof FitRepair.Paced paced) {
             return new FitRepairDocument(repair.sentence(), null, null, paced.factor());
         }
-        return new FitRepairDocument(repair.sentence(), new RoutineWriter(sent, fit.score().routine()).placements(((FitRepair.Danced) repair).rewritten()), null, null);
+        return new FitRepairDocument(
+                repair.sentence(),
+                new RoutineWriter(sent, fit.score().routine()).placements(((FitRepair.Danced) repair).rewritten()),
+                null,
+                null);
     }
 }

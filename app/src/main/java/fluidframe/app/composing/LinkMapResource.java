@@ -41,19 +41,36 @@ class LinkMapResource {
 
     /** A figure and what can follow it: ids with holds or bends. */
     @Schema(name = "MappedFigure")
-    record MappedFigureDocument(String id, String title, String level, Map<String, String> successors) {
-    }
+    record MappedFigureDocument(String id, String title, String level, Map<String, String> successors) {}
 
-    /** The map of a dance, its figures made one by one while they are sent: figures, those nothing follows, those that follow nothing, and the wholes that hang together. */
+    /**
+     * The map of a dance, its figures made one by one while they are sent: figures, those nothing follows, those that
+     * follow nothing, and the wholes that hang together.
+     */
     @Schema(name = "LinkMap")
-    record LinkMapDocument(String dance, List<MappedFigureDocument> figures, List<String> deadEnds, List<String> unreachable, List<List<String>> components,
-                           double holdingPerFigure) {
-    }
+    record LinkMapDocument(
+            String dance,
+            List<MappedFigureDocument> figures,
+            List<String> deadEnds,
+            List<String> unreachable,
+            List<List<String>> components,
+            double holdingPerFigure) {}
 
     @GetMapping
     LinkMapDocument map(@RequestParam String dance, @RequestParam(defaultValue = "open") String level) {
-        Dance known = studioDances.find(dance).orElseThrow(() -> new RefusedException("There is no such dance.",
-                List.of(Fault.of("?dance", dance, "a dance: " + String.join(", ", studioDances.all().stream().map(Dance::id).toList())))));
+        Dance known = studioDances
+                .find(dance)
+                .orElseThrow(() -> new RefusedException(
+                        "There is no such dance.",
+                        List.of(Fault.of(
+                                "?dance",
+                                dance,
+                                "a dance: "
+                                        + String.join(
+                                                ", ",
+                                                studioDances.all().stream()
+                                                        .map(Dance::id)
+                                                        .toList())))));
         Conditions conditions = new Conditions(false, level(level));
         return work.patiently(() -> map(known, conditions));
     }
@@ -61,8 +78,16 @@ class LinkMapResource {
     private LinkMapDocument map(Dance known, Conditions conditions) {
         Repertoire repertoire = repertoires.of(known, conditions);
         LinkMap map = repertoires.map(known, conditions);
-        List<Figure> mapped = repertoire.figures().stream().filter(figure -> map.successors().containsKey(figure.id())).toList();
-        return new LinkMapDocument(known.id(), new MappedFigures(mapped, map), map.deadEnds(), map.unreachable(), map.components(), map.holdingPerFigure());
+        List<Figure> mapped = repertoire.figures().stream()
+                .filter(figure -> map.successors().containsKey(figure.id()))
+                .toList();
+        return new LinkMapDocument(
+                known.id(),
+                new MappedFigures(mapped, map),
+                map.deadEnds(),
+                map.unreachable(),
+                map.components(),
+                map.holdingPerFigure());
     }
 
     /** Made one by one while they are sent, so that an answer about a thousand figures is nowhere as a whole. */
@@ -80,8 +105,11 @@ class LinkMapResource {
         public MappedFigureDocument get(int index) {
             Figure figure = figures.get(index);
             Map<String, String> successors = new LinkedHashMap<>();
-            map.successors().get(figure.id()).forEach((id, outcome) -> successors.put(id, outcome.name().toLowerCase(Locale.ROOT)));
-            return new MappedFigureDocument(figure.id(), figure.title(), figure.level().shorthand(), successors);
+            map.successors()
+                    .get(figure.id())
+                    .forEach((id, outcome) -> successors.put(id, outcome.name().toLowerCase(Locale.ROOT)));
+            return new MappedFigureDocument(
+                    figure.id(), figure.title(), figure.level().shorthand(), successors);
         }
 
         @Override
@@ -94,7 +122,8 @@ class LinkMapResource {
         try {
             return Level.LEXICON.read(text);
         } catch (UnreadableTextException e) {
-            throw new RefusedException("The level cannot be read.", List.of(Fault.of("?level", e.text(), e.expected())));
+            throw new RefusedException(
+                    "The level cannot be read.", List.of(Fault.of("?level", e.text(), e.expected())));
         }
     }
 }

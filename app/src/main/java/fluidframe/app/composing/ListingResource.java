@@ -45,30 +45,52 @@ class ListingResource {
 
     /** A list as it was pasted. */
     @Schema(name = "ListingQuestion")
-    record ListingQuestion(@NotNull(message = "a dance") String dance, @NotNull(message = "a list") String text) {
-    }
+    record ListingQuestion(
+            @NotNull(message = "a dance") String dance,
+            @NotNull(message = "a list") String text) {}
 
     /** @param title what its first line calls the routine; absent if it names a figure */
     @Schema(name = "Listing")
-    record ListingDocument(String title, List<ListedDocument> entries) {
-    }
+    record ListingDocument(String title, List<ListedDocument> entries) {}
 
     /**
-     * @param from       where it begins in the text
-     * @param to         where it ends
-     * @param placement  what it is; absent where somebody has to choose, and for a gap
-     * @param title      the same in words
-     * @param choices    what it may be, or else what is nearest
-     * @param times      how often it is danced one after another
-     * @param remarks    what was written and is not so
+     * @param from where it begins in the text
+     * @param to where it ends
+     * @param placement what it is; absent where somebody has to choose, and for a gap
+     * @param title the same in words
+     * @param choices what it may be, or else what is nearest
+     * @param times how often it is danced one after another
+     * @param remarks what was written and is not so
      */
     @Schema(name = "ListedEntry")
-    record ListedDocument(int from, int to, String text, PlacementDocument placement, String title, List<ListedChoiceDocument> choices, int times, boolean cornerAfter, SectionDocument section, List<String> remarks) {
+    record ListedDocument(
+            int from,
+            int to,
+            String text,
+            PlacementDocument placement,
+            String title,
+            List<ListedChoiceDocument> choices,
+            int times,
+            boolean cornerAfter,
+            SectionDocument section,
+            List<String> remarks) {
 
         static ListedDocument of(ListedEntry entry) {
-            return new ListedDocument(entry.from(), entry.to(), entry.text(), entry.item().map(item -> RoutineWriter.placement(item, entry.cornerAfter())).orElse(null),
-                    entry.item().map(item -> item.wording()).orElse(null), entry.choices().stream().map(ListedChoiceDocument::of).toList(), entry.times(), entry.cornerAfter(),
-                    entry.section().map(section -> new SectionDocument(section.title(), section.times())).orElse(null), entry.remarks());
+            return new ListedDocument(
+                    entry.from(),
+                    entry.to(),
+                    entry.text(),
+                    entry.item()
+                            .map(item -> RoutineWriter.placement(item, entry.cornerAfter()))
+                            .orElse(null),
+                    entry.item().map(item -> item.wording()).orElse(null),
+                    entry.choices().stream().map(ListedChoiceDocument::of).toList(),
+                    entry.times(),
+                    entry.cornerAfter(),
+                    entry.section()
+                            .map(section -> new SectionDocument(section.title(), section.times()))
+                            .orElse(null),
+                    entry.remarks());
         }
     }
 
@@ -83,18 +105,32 @@ class ListingResource {
 
     /** A routine as a list. */
     @Schema(name = "ListingText")
-    record ListingTextDocument(String text) {
-    }
+    record ListingTextDocument(String text) {}
 
     @PostMapping("/listings")
     ListingDocument read(@Valid @RequestBody ListingQuestion question) {
-        Dance dance = studioDances.find(question.dance()).orElseThrow(() -> refused("/dance", question.dance(), "one of " + String.join(", ", studioDances.all().stream().map(Dance::id).toList())));
+        Dance dance = studioDances
+                .find(question.dance())
+                .orElseThrow(() -> refused(
+                        "/dance",
+                        question.dance(),
+                        "one of "
+                                + String.join(
+                                        ", ",
+                                        studioDances.all().stream()
+                                                .map(Dance::id)
+                                                .toList())));
         if (question.text().length() > ListingReader.MOST_LETTERS) {
-            throw refused("/text", question.text().length() + " letters", "at most " + ListingReader.MOST_LETTERS + " letters");
+            throw refused(
+                    "/text",
+                    question.text().length() + " letters",
+                    "at most " + ListingReader.MOST_LETTERS + " letters");
         }
         return work.quickly(() -> {
             RoutineListing listing = ListingReader.read(question.text(), dance, figures.ofDance(dance.id()));
-            return new ListingDocument(listing.title().orElse(null), listing.entries().stream().map(ListedDocument::of).toList());
+            return new ListingDocument(
+                    listing.title().orElse(null),
+                    listing.entries().stream().map(ListedDocument::of).toList());
         });
     }
 

@@ -12,7 +12,10 @@ import java.util.List;
 import java.util.Map;
 import org.springframework.stereotype.Component;
 
-/** What each dance has to put together, under the conditions asked for; worked out again only when a figure of it has changed. */
+/**
+ * What each dance has to put together, under the conditions asked for; worked out again only when a figure of it has
+ * changed.
+ */
 @Component
 public class Repertoires {
 
@@ -22,16 +25,19 @@ public class Repertoires {
     private static final int MOST_LINKS = 400_000;
 
     private final FigureStore store;
-    private final Cache<Key, Repertoire> known = Caffeine.newBuilder().maximumSize(MOST_REMEMBERED).build();
-    private final Cache<Key, LinkMap> maps = Caffeine.newBuilder().maximumWeight(MOST_LINKS)
-            .weigher((Key key, LinkMap map) -> 1 + map.successors().values().stream().mapToInt(Map::size).sum()).build();
+    private final Cache<Key, Repertoire> known =
+            Caffeine.newBuilder().maximumSize(MOST_REMEMBERED).build();
+    private final Cache<Key, LinkMap> maps = Caffeine.newBuilder()
+            .maximumWeight(MOST_LINKS)
+            .weigher((Key key, LinkMap map) ->
+                    1 + map.successors().values().stream().mapToInt(Map::size).sum())
+            .build();
 
     Repertoires(FigureStore store) {
         this.store = store;
     }
 
-    private record Key(List<Edition> figures, Conditions conditions) {
-    }
+    private record Key(List<Edition> figures, Conditions conditions) {}
 
     /** What leads where in a dance, remembered as long as none of its figures changes. */
     LinkMap map(Dance dance, Conditions conditions) {

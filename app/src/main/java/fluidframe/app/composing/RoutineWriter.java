@@ -26,7 +26,7 @@ final class RoutineWriter {
 
     /**
      * @param document a routine as it was sent
-     * @param routine  the same, read
+     * @param routine the same, read
      */
     RoutineWriter(RoutineDocument document, Routine routine) {
         this.document = document;
@@ -42,33 +42,87 @@ final class RoutineWriter {
     }
 
     private List<PlacementDocument> placements(Routine changed, List<Integer> origins) {
-        return IntStream.range(0, origins.size()).mapToObj(i -> placement(changed.placements().get(i), origins.get(i))).toList();
+        return IntStream.range(0, origins.size())
+                .mapToObj(i -> placement(changed.placements().get(i), origins.get(i)))
+                .toList();
     }
 
     private PlacementDocument placement(Placement placement, int origin) {
-        boolean sent = origin != MendedRoutine.NEW && routine.placements().get(origin).item().equals(placement.item());
-        PlacementDocument danced = sent ? document.placements().get(origin) : placement(placement.item(), placement.cornerAfter());
-        return new PlacementDocument(danced.figure(), danced.element(), danced.split(), danced.finish(), danced.timing(), danced.repeats(), danced.school(),
-                placement.start().map(Object::toString).orElse(null), placement.cornerAfter(), placement.highlight(),
+        boolean sent = origin != MendedRoutine.NEW
+                && routine.placements().get(origin).item().equals(placement.item());
+        PlacementDocument danced =
+                sent ? document.placements().get(origin) : placement(placement.item(), placement.cornerAfter());
+        return new PlacementDocument(
+                danced.figure(),
+                danced.element(),
+                danced.split(),
+                danced.finish(),
+                danced.timing(),
+                danced.repeats(),
+                danced.school(),
+                placement.start().map(Object::toString).orElse(null),
+                placement.cornerAfter(),
+                placement.highlight(),
                 placement.note().isEmpty() ? null : placement.note(),
-                placement.section().map(section -> new SectionDocument(section.title(), section.times())).orElse(null),
-                placement.rounds().isEmpty() ? null : RepeatTimes.write(placement.rounds()), danced.entry(), danced.otherFoot(), danced.escapes());
+                placement
+                        .section()
+                        .map(section -> new SectionDocument(section.title(), section.times()))
+                        .orElse(null),
+                placement.rounds().isEmpty() ? null : RepeatTimes.write(placement.rounds()),
+                danced.entry(),
+                danced.otherFoot(),
+                danced.escapes());
     }
 
     static PlacementDocument placement(Item item, boolean cornerAfter) {
         if (item instanceof Element element) {
-            return new PlacementDocument(null, document(element), null, null, null, null, null, null, cornerAfter, false, null, null, null, null, false, null);
+            return new PlacementDocument(
+                    null,
+                    document(element),
+                    null,
+                    null,
+                    null,
+                    null,
+                    null,
+                    null,
+                    cornerAfter,
+                    false,
+                    null,
+                    null,
+                    null,
+                    null,
+                    false,
+                    null);
         }
         Dancing dancing = (Dancing) item;
         Way way = dancing.way();
-        return new PlacementDocument(dancing.figure().id(), null, orNull(way.split()), orNull(way.finish()), orNull(way.timing()),
-                way.repeats() == 1 ? null : way.repeats(), orNull(way.school()), null, cornerAfter, false, null, null, null,
-                orNull(way.entry()), way.otherFoot(), null);
+        return new PlacementDocument(
+                dancing.figure().id(),
+                null,
+                orNull(way.split()),
+                orNull(way.finish()),
+                orNull(way.timing()),
+                way.repeats() == 1 ? null : way.repeats(),
+                orNull(way.school()),
+                null,
+                cornerAfter,
+                false,
+                null,
+                null,
+                null,
+                orNull(way.entry()),
+                way.otherFoot(),
+                null);
     }
 
     private static ElementDocument document(Element element) {
-        return new ElementDocument(element.kind().shorthand(), element.beats(), null, element.part().map(Part::wording).orElse(null),
-                element.to().isNone() ? null : element.to().toString(), element.turn().isNone() ? null : element.turn().toString());
+        return new ElementDocument(
+                element.kind().shorthand(),
+                element.beats(),
+                null,
+                element.part().map(Part::wording).orElse(null),
+                element.to().isNone() ? null : element.to().toString(),
+                element.turn().isNone() ? null : element.turn().toString());
     }
 
     private static String orNull(Optional<String> text) {

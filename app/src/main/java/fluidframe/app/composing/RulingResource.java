@@ -57,7 +57,14 @@ class RulingResource {
     private final Scores scores;
     private final Work work;
 
-    RulingResource(RoutineReader reader, RoutineStore routines, ProfileStore profiles, EventStore events, Repertoires repertoires, Scores scores, Work work) {
+    RulingResource(
+            RoutineReader reader,
+            RoutineStore routines,
+            ProfileStore profiles,
+            EventStore events,
+            Repertoires repertoires,
+            Scores scores,
+            Work work) {
         this.reader = reader;
         this.routines = routines;
         this.profiles = profiles;
@@ -73,9 +80,16 @@ class RulingResource {
         return work.quickly(() -> {
             Score score = scores.of(reader.read(question.routine()));
             List<StandingDocument> standings = new ArrayList<>();
-            for (Profile profile : question.profile() == null ? profiles.profiles() : List.of(profile(question.profile()))) {
-                List<Division> divisions = question.division() == null ? profile.divisions().stream().filter(division -> division.of(score.routine().dance()).isPresent()).toList() : List.of(division(profile, question.division()));
-                divisions.forEach(division -> standings.add(StandingDocument.of(profile.id(), profile.title(), Standing.of(score, division))));
+            for (Profile profile :
+                    question.profile() == null ? profiles.profiles() : List.of(profile(question.profile()))) {
+                List<Division> divisions = question.division() == null
+                        ? profile.divisions().stream()
+                                .filter(division ->
+                                        division.of(score.routine().dance()).isPresent())
+                                .toList()
+                        : List.of(division(profile, question.division()));
+                divisions.forEach(division -> standings.add(
+                        StandingDocument.of(profile.id(), profile.title(), Standing.of(score, division))));
             }
             return standings;
         });
@@ -86,7 +100,8 @@ class RulingResource {
     }
 
     private static Division division(Profile profile, String title) {
-        return profile.division(title).orElseThrow(() -> RefusedException.of("/division", title, "a division of " + profile.title()));
+        return profile.division(title)
+                .orElseThrow(() -> RefusedException.of("/division", title, "a division of " + profile.title()));
     }
 
     /** How every routine entered for an event stands. */
@@ -98,7 +113,11 @@ class RulingResource {
             for (RoundDocument round : event.document().rounds()) {
                 for (EntryDocument entry : round.entries()) {
                     for (String routine : entry.routines() == null ? List.<String>of() : entry.routines()) {
-                        standings.add(standing(event, round, entry.couple(), routines.get(routine).document()));
+                        standings.add(standing(
+                                event,
+                                round,
+                                entry.couple(),
+                                routines.get(routine).document()));
                     }
                 }
             }
@@ -110,7 +129,13 @@ class RulingResource {
         try {
             Division division = event.profile().division(round.division()).orElseThrow();
             Standing standing = Standing.of(scores.of(reader.read(routine)), division);
-            return new EntryStandingDocument(round.id(), couple, routine.id(), routine.title(), StandingDocument.of(event.profile().id(), event.profile().title(), standing), null);
+            return new EntryStandingDocument(
+                    round.id(),
+                    couple,
+                    routine.id(),
+                    routine.title(),
+                    StandingDocument.of(event.profile().id(), event.profile().title(), standing),
+                    null);
         } catch (RefusedException e) {
             return new EntryStandingDocument(round.id(), couple, routine.id(), routine.title(), null, e.getMessage());
         }
@@ -120,15 +145,31 @@ class RulingResource {
     List<RulingRepairDocument> repairs(@Valid @RequestBody RulingRepairQuestion question) {
         return work.patiently(() -> {
             Routine routine = reader.read(question.routine());
-            Standing standing = Standing.of(scores.of(routine), division(profile(question.profile()), question.division()));
-            Ruling ruling = Arrays.stream(Rule.values()).filter(rule -> rule.name().toLowerCase(Locale.ROOT).equals(question.rule())).findFirst().flatMap(standing::ruling)
+            Standing standing =
+                    Standing.of(scores.of(routine), division(profile(question.profile()), question.division()));
+            Ruling ruling = Arrays.stream(Rule.values())
+                    .filter(rule -> rule.name().toLowerCase(Locale.ROOT).equals(question.rule()))
+                    .findFirst()
+                    .flatMap(standing::ruling)
                     .orElseThrow(() -> RefusedException.of("/rule", question.rule(), "a rule of the division"));
-            if (question.place() < 0 || question.place() >= Math.max(1, ruling.places().size())) {
-                throw RefusedException.of("/place", String.valueOf(question.place()), "a place from 0 to " + (ruling.places().size() - 1));
+            if (question.place() < 0
+                    || question.place() >= Math.max(1, ruling.places().size())) {
+                throw RefusedException.of(
+                        "/place",
+                        String.valueOf(question.place()),
+                        "a place from 0 to " + (ruling.places().size() - 1));
             }
             Repertoire repertoire = repertoires.of(routine.dance(), routine.conditions());
             Instant until = Instant.now().plus(LONGEST);
-            return RulingRepairs.of(standing, ruling, question.place(), repertoire, () -> Instant.now().isAfter(until)).stream().map(repair -> document(repair, question.routine(), routine)).toList();
+            return RulingRepairs.of(
+                            standing,
+                            ruling,
+                            question.place(),
+                            repertoire,
+                            () -> Instant.now().isAfter(until))
+                    .stream()
+                    .map(repair -> document(repair, question.routine(), routine))
+                    .toList();
         });
     }
 
@@ -136,6 +177,9 @@ class RulingResource {
         if (repair instanceof RulingRepair.OtherTempo tempo) {
             return new RulingRepairDocument(repair.sentence(), null, tempo.barsPerMinute());
         }
-        return new RulingRepairDocument(repair.sentence(), new RoutineWriter(sent, routine).placements(((RulingRepair.Danced) repair).rewritten()), null);
+        return new RulingRepairDocument(
+                repair.sentence(),
+                new RoutineWriter(sent, routine).placements(((RulingRepair.Danced) repair).rewritten()),
+                null);
     }
 }

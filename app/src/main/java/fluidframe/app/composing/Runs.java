@@ -16,10 +16,14 @@ class Runs {
 
     /** Whoever cancels may be heard before what is cancelled. */
     private static final Duration CANCELLED_AHEAD = Duration.ofMinutes(1);
+
     private static final int MOST_CANCELLED_AHEAD = 1_000;
 
     private final Map<String, Run> asked = new ConcurrentHashMap<>();
-    private final Cache<String, Boolean> cancelledAhead = Caffeine.newBuilder().expireAfterWrite(CANCELLED_AHEAD).maximumSize(MOST_CANCELLED_AHEAD).build();
+    private final Cache<String, Boolean> cancelledAhead = Caffeine.newBuilder()
+            .expireAfterWrite(CANCELLED_AHEAD)
+            .maximumSize(MOST_CANCELLED_AHEAD)
+            .build();
 
     /** Has something worked out that can be stopped from now on, also while it waits for its turn. */
     <T> T run(String name, Duration longest, Function<Run, T> work) {

@@ -19,7 +19,10 @@ import java.util.SortedSet;
 import java.util.TreeSet;
 import java.util.stream.IntStream;
 
-/** The end of the last time a section is danced, where something is added that the other times do not have: "verse two is verse one with four bars more". */
+/**
+ * The end of the last time a section is danced, where something is added that the other times do not have: "verse two
+ * is verse one with four bars more".
+ */
 final class SectionEnd {
 
     private static final String LAST_TIME = "last time";
@@ -37,21 +40,31 @@ final class SectionEnd {
         this.routine = danced(question.routine(), asked);
     }
 
-    /**
-     * @throws RefusedException if the placement lies in no section, or that is danced as often as can be already
-     */
+    /** @throws RefusedException if the placement lies in no section, or that is danced as often as can be already */
     static SectionEnd of(CompositionQuestion question, Standing standing) {
         if (!question.within().equals(LAST_TIME) && !question.within().equals(ONCE_MORE)) {
             throw refused("Nothing can be added there.", "/within", question.within(), LAST_TIME + " or " + ONCE_MORE);
         }
         int after = question.after() == null ? standing.last() : question.after();
-        SectionSpan span = standing.routine().placements().isEmpty() ? null
-                : SectionSpan.around(standing.routine().placements(), standing.placed(after).passage().index()).orElse(null);
+        SectionSpan span = standing.routine().placements().isEmpty()
+                ? null
+                : SectionSpan.around(
+                                standing.routine().placements(),
+                                standing.placed(after).passage().index())
+                        .orElse(null);
         if (span == null) {
-            throw refused("There is no section there to add to.", "/after", String.valueOf(question.after()), "a place in a section");
+            throw refused(
+                    "There is no section there to add to.",
+                    "/after",
+                    String.valueOf(question.after()),
+                    "a place in a section");
         }
         if (question.within().equals(ONCE_MORE) && span.section().times() == Section.MOST_TIMES) {
-            throw refused(span.section().title() + " is danced as often as a section can be.", "/within", question.within(), "at most " + Section.MOST_TIMES + " times");
+            throw refused(
+                    span.section().title() + " is danced as often as a section can be.",
+                    "/within",
+                    question.within(),
+                    "at most " + Section.MOST_TIMES + " times");
         }
         return new SectionEnd(question, span, standing.routine());
     }
@@ -68,7 +81,8 @@ final class SectionEnd {
             if (rounds.contains(span.section().times())) {
                 rounds.add(times);
             }
-            SectionDocument section = i == span.from() ? new SectionDocument(span.section().title(), times) : null;
+            SectionDocument section =
+                    i == span.from() ? new SectionDocument(span.section().title(), times) : null;
             placements.set(i, placements.get(i).within(section, rounds.isEmpty() ? null : RepeatTimes.write(rounds)));
         }
         return document.with(placements);
@@ -79,26 +93,41 @@ final class SectionEnd {
         return routine;
     }
 
-    /** What is asked of that routine: to go on from where the section ends for the last time, and to lead into what follows it, if anything does. */
+    /**
+     * What is asked of that routine: to go on from where the section ends for the last time, and to lead into what
+     * follows it, if anything does.
+     */
     CompositionQuestion question(Standing standing) {
-        int last = IntStream.rangeClosed(0, standing.last()).filter(passage -> span.has(standing.placed(passage).passage(), times)).max()
-                .orElseThrow(() -> refused("Nothing of the section is danced the last time.", "/within", question.within(), "a figure that is danced then"));
+        int last = IntStream.rangeClosed(0, standing.last())
+                .filter(passage -> span.has(standing.placed(passage).passage(), times))
+                .max()
+                .orElseThrow(() -> refused(
+                        "Nothing of the section is danced the last time.",
+                        "/within",
+                        question.within(),
+                        "a figure that is danced then"));
         return question.of(routine, last, last < standing.last());
     }
 
     /** Why the section cannot be danced again from its end, if it cannot. */
     Optional<String> againBreaks(Standing standing) {
         List<ScoredPlacement> placed = standing.course().placements();
-        return standing.course().seams().stream().filter(seam -> span.has(placed.get(seam.after()).passage(), times - 1) && span.has(placed.get(seam.after() + 1).passage(), times))
-                .filter(seam -> seam.verdict().outcome() == Outcome.BREAKS).findFirst()
-                .map(seam -> span.section().title() + " does not lead into itself yet. " + seam.verdict().sentence());
+        return standing.course().seams().stream()
+                .filter(seam -> span.has(placed.get(seam.after()).passage(), times - 1)
+                        && span.has(placed.get(seam.after() + 1).passage(), times))
+                .filter(seam -> seam.verdict().outcome() == Outcome.BREAKS)
+                .findFirst()
+                .map(seam -> span.section().title() + " does not lead into itself yet. "
+                        + seam.verdict().sentence());
     }
 
     /** All placements with something added to the last time. */
     List<PlacementDocument> with(List<PlacementDocument> added) {
         List<PlacementDocument> whole = new ArrayList<>(routine.placements());
         String round = times == 1 ? null : RepeatTimes.write(new TreeSet<>(List.of(times)));
-        whole.addAll(span.to(), added.stream().map(placement -> placement.within(null, round)).toList());
+        whole.addAll(
+                span.to(),
+                added.stream().map(placement -> placement.within(null, round)).toList());
         return whole;
     }
 }

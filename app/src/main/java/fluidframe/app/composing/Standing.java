@@ -26,7 +26,8 @@ final class Standing {
     Standing(Score score, Repertoires repertoires) {
         this.score = score;
         this.course = score.course();
-        this.repertoire = repertoires.of(score.routine().dance(), score.routine().conditions());
+        this.repertoire =
+                repertoires.of(score.routine().dance(), score.routine().conditions());
     }
 
     Routine routine() {
@@ -51,7 +52,8 @@ final class Standing {
      */
     ScoredPlacement placed(int passage) {
         if (passage < 0 || passage > last()) {
-            throw new RefusedException("There is no such place in the routine.",
+            throw new RefusedException(
+                    "There is no such place in the routine.",
                     List.of(Fault.of("/after", String.valueOf(passage), "a place from 0 to " + last())));
         }
         return course.placements().get(passage);
@@ -77,7 +79,7 @@ final class Standing {
     /**
      * How far the couple may travel along each side of the floor from where a passage leaves them, metres.
      *
-     * @param after   the passage; empty from the beginning
+     * @param after the passage; empty from the beginning
      * @param corners how many corners are turned on the way
      */
     List<Double> sides(Optional<Integer> after, int corners) {
@@ -87,8 +89,11 @@ final class Standing {
         if (after.isPresent()) {
             ScoredPlacement placed = placed(after.get());
             side = placed.side() + (placed.placement().cornerAfter() ? 1 : 0);
-            at = score.steps().stream().filter(step -> step.placement() <= after.get()).reduce((a, b) -> b)
-                    .map(step -> step.stance().body()).orElse(at);
+            at = score.steps().stream()
+                    .filter(step -> step.placement() <= after.get())
+                    .reduce((a, b) -> b)
+                    .map(step -> step.stance().body())
+                    .orElse(at);
         }
         List<Double> metres = new ArrayList<>(List.of(floor.ahead(at, side)));
         for (int corner = 1; corner <= corners; corner++) {

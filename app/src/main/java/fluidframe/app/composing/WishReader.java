@@ -37,8 +37,21 @@ final class WishReader {
     private static final int MOST_BARS = 256;
     private static final int WINDOW_BARS = 4;
     private static final int ANSWERS = 5;
-    private static final Map<String, UnaryOperator<Taste>> LIFTS = new TreeMap<>(Map.of("opening", Taste::withAnyOpening, "ending", Taste::withAnyEnd, "parts", Taste::withParts,
-            "corners", Taste::withCornersAnywhere, "required", Taste::withPartsOfRequired, "often", taste -> taste.withMostInAll(Integer.MAX_VALUE), "thrice", Taste::withThrice));
+    private static final Map<String, UnaryOperator<Taste>> LIFTS = new TreeMap<>(Map.of(
+            "opening",
+            Taste::withAnyOpening,
+            "ending",
+            Taste::withAnyEnd,
+            "parts",
+            Taste::withParts,
+            "corners",
+            Taste::withCornersAnywhere,
+            "required",
+            Taste::withPartsOfRequired,
+            "often",
+            taste -> taste.withMostInAll(Integer.MAX_VALUE),
+            "thrice",
+            Taste::withThrice));
 
     private static final Map<String, Fullness> FULLNESS = Map.of("sparse", Fullness.SPARSE, "full", Fullness.FULL);
 
@@ -48,20 +61,26 @@ final class WishReader {
     private final int least;
     private final int most;
 
-    /**
-     * @throws RefusedException naming everything that cannot be composed
-     */
+    /** @throws RefusedException naming everything that cannot be composed */
     WishReader(CompositionQuestion question, Standing standing) {
         this.question = question;
         this.standing = standing;
         this.bar = standing.routine().dance().rhythm().bar();
         int toBar = question.toBar() == null ? 0 : question.toBar() - barsBefore();
-        this.least = question.toBar() == null ? orRefuse(question.least(), "/least") : question.meetsNext() ? Math.min(1, toBar) : toBar;
+        this.least = question.toBar() == null
+                ? orRefuse(question.least(), "/least")
+                : question.meetsNext() ? Math.min(1, toBar) : toBar;
         this.most = question.toBar() != null ? toBar : orRefuse(question.most(), "/most");
         if (least < 1 || most > MOST_BARS) {
             String place = question.toBar() != null ? "/toBar" : "/most";
-            throw new RefusedException("That many bars cannot be composed.", List.of(Fault.of(place, String.valueOf(question.toBar() != null ? question.toBar() : most),
-                    question.toBar() != null ? "a bar after " + barsBefore() + ", no more than " + MOST_BARS + " on" : "1 to " + MOST_BARS + " bars")));
+            throw new RefusedException(
+                    "That many bars cannot be composed.",
+                    List.of(Fault.of(
+                            place,
+                            String.valueOf(question.toBar() != null ? question.toBar() : most),
+                            question.toBar() != null
+                                    ? "a bar after " + barsBefore() + ", no more than " + MOST_BARS + " on"
+                                    : "1 to " + MOST_BARS + " bars")));
         }
         checkKnown(question.required(), "/required");
         checkKnown(question.highlights(), "/highlights");
@@ -70,7 +89,9 @@ final class WishReader {
 
     private static int orRefuse(Integer bars, String place) {
         if (bars == null) {
-            throw new RefusedException("How long it is to be is not said.", List.of(Fault.of(place, "nothing", "bars, or the bar it goes to")));
+            throw new RefusedException(
+                    "How long it is to be is not said.",
+                    List.of(Fault.of(place, "nothing", "bars, or the bar it goes to")));
         }
         return bars;
     }
@@ -80,7 +101,9 @@ final class WishReader {
         if (question.after() == null) {
             return 0;
         }
-        Beats end = standing.placed(question.after()).onset().plus(standing.dancing(question.after()).length());
+        Beats end = standing.placed(question.after())
+                .onset()
+                .plus(standing.dancing(question.after()).length());
         return end.ticks() / bar.ticks();
     }
 
@@ -92,7 +115,11 @@ final class WishReader {
         if (!fitsRoom()) {
             return List.of(0);
         }
-        return LikelyCorners.of(standing.repertoire(), bar.times(most), side -> standing.sides(Optional.ofNullable(question.after()), side).get(side));
+        return LikelyCorners.of(
+                standing.repertoire(),
+                bar.times(most),
+                side -> standing.sides(Optional.ofNullable(question.after()), side)
+                        .get(side));
     }
 
     private boolean fitsRoom() {
@@ -111,35 +138,72 @@ final class WishReader {
     private Wish wish(int corners) {
         Optional<Wish.Beginning> from = Optional.ofNullable(question.after())
                 .map(after -> new Wish.Beginning(standing.dancing(after).listed(), standing.exit(after)));
-        Optional<Dancing> to = question.meetsNext() ? Optional.of(standing.dancing(question.after() == null ? 0 : question.after() + 1)) : Optional.empty();
+        Optional<Dancing> to = question.meetsNext()
+                ? Optional.of(standing.dancing(question.after() == null ? 0 : question.after() + 1))
+                : Optional.empty();
         try {
-            Choice choice = new Choice(withinLevel(question.required()), set(question.forbidden()), set(question.favourites()), withinLevel(question.highlights()));
+            Choice choice = new Choice(
+                    withinLevel(question.required()),
+                    set(question.forbidden()),
+                    set(question.favourites()),
+                    withinLevel(question.highlights()));
             MusicMap music = music();
-            List<Double> sides = fitsRoom() ? standing.sides(Optional.ofNullable(question.after()), corners) : List.of();
-            return new Wish(from, to, bar.times(least), bar.times(most), choice, question.mostTimes() == null ? 1 : question.mostTimes(), bar.times(WINDOW_BARS), question.bends(), corners, music,
-                    sides, weights(), ANSWERS, taste(), stretches());
+            List<Double> sides =
+                    fitsRoom() ? standing.sides(Optional.ofNullable(question.after()), corners) : List.of();
+            return new Wish(
+                    from,
+                    to,
+                    bar.times(least),
+                    bar.times(most),
+                    choice,
+                    question.mostTimes() == null ? 1 : question.mostTimes(),
+                    bar.times(WINDOW_BARS),
+                    question.bends(),
+                    corners,
+                    music,
+                    sides,
+                    weights(),
+                    ANSWERS,
+                    taste(),
+                    stretches());
         } catch (IllegalArgumentException e) {
-            throw new RefusedException("This cannot be composed: " + e.getMessage() + ".", List.of(Fault.of("", "these wishes", e.getMessage())));
+            throw new RefusedException(
+                    "This cannot be composed: " + e.getMessage() + ".",
+                    List.of(Fault.of("", "these wishes", e.getMessage())));
         }
     }
 
-    /** The piece from there on, with the boundaries and hits that were asked besides its own; what is danced to no piece has only those. */
+    /**
+     * The piece from there on, with the boundaries and hits that were asked besides its own; what is danced to no piece
+     * has only those.
+     */
     private MusicMap music() {
         MusicMap heard = standing.course().heard().from(barsBefore() + 1);
-        Stream<MusicSection> asked = bars(question.boundaries(), "/boundaries").stream().map(number -> new MusicSection(number, ""));
+        Stream<MusicSection> asked =
+                bars(question.boundaries(), "/boundaries").stream().map(number -> new MusicSection(number, ""));
         Stream<Beats> hits = bars(question.hits(), "/hits").stream().map(number -> bar.times(number - 1));
-        return heard.withSections(Stream.concat(heard.sections().stream(), asked).distinct().toList()).withHits(Stream.concat(heard.hits().stream(), hits).collect(Collectors.toSet()));
+        return heard.withSections(Stream.concat(heard.sections().stream(), asked)
+                        .distinct()
+                        .toList())
+                .withHits(Stream.concat(heard.hits().stream(), hits).collect(Collectors.toSet()));
     }
 
     private List<Stretch> stretches() {
         List<Stretch> stretches = new ArrayList<>();
         for (FullnessDocument each : question.fullness() == null ? List.<FullnessDocument>of() : question.fullness()) {
             if (each.from() < 1 || each.to() < each.from() || each.to() > MOST_BARS) {
-                throw new RefusedException("There are no such bars.", List.of(Fault.of("/fullness", each.from() + " to " + each.to(), "bars from 1 to " + MOST_BARS + ", the first of them first")));
+                throw new RefusedException(
+                        "There are no such bars.",
+                        List.of(Fault.of(
+                                "/fullness",
+                                each.from() + " to " + each.to(),
+                                "bars from 1 to " + MOST_BARS + ", the first of them first")));
             }
             Fullness fullness = FULLNESS.get(each.fullness());
             if (fullness == null) {
-                throw new RefusedException("Music is danced sparse or full.", List.of(Fault.of("/fullness", each.fullness(), "sparse or full")));
+                throw new RefusedException(
+                        "Music is danced sparse or full.",
+                        List.of(Fault.of("/fullness", each.fullness(), "sparse or full")));
             }
             stretches.add(new Stretch(bar.times(each.from() - 1), bar.times(each.to()), fullness));
         }
@@ -150,7 +214,9 @@ final class WishReader {
         Taste taste = Taste.of(most, standing.repertoire());
         for (String each : question.lifted() == null ? List.<String>of() : question.lifted()) {
             if (!LIFTS.containsKey(each)) {
-                throw new RefusedException("Nothing of that name can be lifted.", List.of(Fault.of("/lifted", each, "one of " + LIFTS.keySet())));
+                throw new RefusedException(
+                        "Nothing of that name can be lifted.",
+                        List.of(Fault.of("/lifted", each, "one of " + LIFTS.keySet())));
             }
             taste = LIFTS.get(each).apply(taste);
         }
@@ -160,18 +226,26 @@ final class WishReader {
     /** Bars that are counted from 1, in order. */
     private static SortedSet<Integer> bars(List<Integer> asked, String place) {
         SortedSet<Integer> bars = new TreeSet<>(asked == null ? List.of() : asked);
-        bars.stream().filter(number -> number < 1 || number > MOST_BARS).findFirst().ifPresent(number -> {
-            throw new RefusedException("There is no such bar.", List.of(Fault.of(place, String.valueOf(number), "bars from 1 to " + MOST_BARS)));
-        });
+        bars.stream()
+                .filter(number -> number < 1 || number > MOST_BARS)
+                .findFirst()
+                .ifPresent(number -> {
+                    throw new RefusedException(
+                            "There is no such bar.",
+                            List.of(Fault.of(place, String.valueOf(number), "bars from 1 to " + MOST_BARS)));
+                });
         return bars;
     }
 
     private Weights weights() {
         Map<Composition.Reason, Integer> points = new EnumMap<>(Weights.USUAL.byReason());
-        Map<String, Composition.Reason> names = points.keySet().stream().collect(Collectors.toMap(ComposingDocuments::name, reason -> reason));
+        Map<String, Composition.Reason> names =
+                points.keySet().stream().collect(Collectors.toMap(ComposingDocuments::name, reason -> reason));
         (question.weights() == null ? Map.<String, Integer>of() : question.weights()).forEach((name, each) -> {
             if (!names.containsKey(name)) {
-                throw new RefusedException("Nothing of that name is counted.", List.of(Fault.of("/weights", name, "one of " + new TreeSet<>(names.keySet()))));
+                throw new RefusedException(
+                        "Nothing of that name is counted.",
+                        List.of(Fault.of("/weights", name, "one of " + new TreeSet<>(names.keySet()))));
             }
             points.put(names.get(name), each);
         });
@@ -180,17 +254,24 @@ final class WishReader {
 
     /** A figure above the routine's level is known, and left out with a sentence. */
     private void checkKnown(List<String> ids, String place) {
-        Set<String> known = standing.repertoire().figures().stream().map(Figure::id).collect(Collectors.toSet());
+        Set<String> known =
+                standing.repertoire().figures().stream().map(Figure::id).collect(Collectors.toSet());
         set(ids).stream().filter(id -> !known.contains(id)).findFirst().ifPresent(id -> {
-            throw new RefusedException("There is no such figure to dance.", List.of(Fault.of(place, id, "a figure of the dance")));
+            throw new RefusedException(
+                    "There is no such figure to dance.", List.of(Fault.of(place, id, "a figure of the dance")));
         });
     }
 
     /** What is left out of the wish, and why. */
     List<String> notes() {
         Level highest = standing.repertoire().conditions().highest();
-        return standing.repertoire().figures().stream().filter(figure -> isAbove(figure) && (set(question.required()).contains(figure.id()) || set(question.highlights()).contains(figure.id())))
-                .map(figure -> "The " + figure.title() + " is " + figure.level() + ", and this routine goes up to " + highest + "; it is left out.").toList();
+        return standing.repertoire().figures().stream()
+                .filter(figure -> isAbove(figure)
+                        && (set(question.required()).contains(figure.id())
+                                || set(question.highlights()).contains(figure.id())))
+                .map(figure -> "The " + figure.title() + " is " + figure.level() + ", and this routine goes up to "
+                        + highest + "; it is left out.")
+                .toList();
     }
 
     private boolean isAbove(Figure figure) {
@@ -198,7 +279,10 @@ final class WishReader {
     }
 
     private Set<String> withinLevel(List<String> ids) {
-        Set<String> above = standing.repertoire().figures().stream().filter(this::isAbove).map(Figure::id).collect(Collectors.toSet());
+        Set<String> above = standing.repertoire().figures().stream()
+                .filter(this::isAbove)
+                .map(Figure::id)
+                .collect(Collectors.toSet());
         return set(ids).stream().filter(id -> !above.contains(id)).collect(Collectors.toSet());
     }
 

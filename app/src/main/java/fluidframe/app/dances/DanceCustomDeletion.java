@@ -5,5 +5,4 @@ package fluidframe.app.dances;
  *
  * @param dance its id
  */
-public record DanceCustomDeletion(String dance) {
-}
+public record DanceCustomDeletion(String dance) {}

@@ -10,23 +10,32 @@ import java.util.List;
 /**
  * What the studio holds differently of a dance; what is absent is as the catalogue has it.
  *
- * @param id         the dance's
- * @param title      the dance's
+ * @param id the dance's
+ * @param title the dance's
  * @param startBeats beats of the bar, from 1, on which a figure may start
- * @param slow       beats, such as 2 or 1 1/2
- * @param feel       what "a" is worth: quarter or triplet
- * @param slowest    bars a minute
- * @param fastest    bars a minute
+ * @param slow beats, such as 2 or 1 1/2
+ * @param feel what "a" is worth: quarter or triplet
+ * @param slowest bars a minute
+ * @param fastest bars a minute
  * @param stepLength metres
  */
 @JsonInclude(JsonInclude.Include.NON_EMPTY)
 @Schema(name = "DanceCustom")
-public record DanceCustomDocument(@NotNull(message = "the id of a dance") String id, @NotNull(message = "the title of the dance") String title,
-                                  @Size(max = 4, message = "at most 4 beats") List<@NotNull(message = "a beat") Integer> startBeats, String slow, String feel, Integer slowest, Integer fastest,
-                                  Integer phraseBars, Double stepLength) implements PlainDocument {
+public record DanceCustomDocument(
+        @NotNull(message = "the id of a dance") String id,
+        @NotNull(message = "the title of the dance") String title,
+        @Size(max = 4, message = "at most 4 beats") List<@NotNull(message = "a beat") Integer> startBeats,
+        String slow,
+        String feel,
+        Integer slowest,
+        Integer fastest,
+        Integer phraseBars,
+        Double stepLength)
+        implements PlainDocument {
 
     @Override
     public DanceCustomDocument called(String otherId, String otherTitle) {
-        return new DanceCustomDocument(otherId, otherTitle, startBeats, slow, feel, slowest, fastest, phraseBars, stepLength);
+        return new DanceCustomDocument(
+                otherId, otherTitle, startBeats, slow, feel, slowest, fastest, phraseBars, stepLength);
     }
 }

@@ -9,8 +9,7 @@ import jakarta.persistence.Table;
 @Table(name = "dance_custom")
 class DanceCustomEntity extends StoredDocument {
 
-    protected DanceCustomEntity() {
-    }
+    protected DanceCustomEntity() {}
 
     DanceCustomEntity(long studio, DanceCustomDocument custom, String document) {
         super(studio, custom.id());

@@ -46,12 +46,21 @@ final class DanceCustomReading {
         }
         Optional<Integer> slowest = within("/slowest", document.slowest(), FASTEST);
         Optional<Integer> fastest = within("/fastest", document.fastest(), FASTEST);
-        DanceCustom custom = new DanceCustom(startBeats(dance.orElseThrow()), slow(), feel(), slowest.map(Tempo::new), fastest.map(Tempo::new),
-                within("/phraseBars", document.phraseBars(), MOST_PHRASE_BARS), stepLength());
+        DanceCustom custom = new DanceCustom(
+                startBeats(dance.orElseThrow()),
+                slow(),
+                feel(),
+                slowest.map(Tempo::new),
+                fastest.map(Tempo::new),
+                within("/phraseBars", document.phraseBars(), MOST_PHRASE_BARS),
+                stepLength());
         faults.refuse();
         Dance held = custom.of(dance.orElseThrow());
         if (held.slowest().barsPerMinute() > held.fastest().barsPerMinute()) {
-            faults.add("/slowest", String.valueOf(held.slowest().barsPerMinute()), "at most " + held.fastest().barsPerMinute() + ", the fastest");
+            faults.add(
+                    "/slowest",
+                    String.valueOf(held.slowest().barsPerMinute()),
+                    "at most " + held.fastest().barsPerMinute() + ", the fastest");
         }
         faults.refuse();
         return held;
@@ -75,8 +84,10 @@ final class DanceCustomReading {
         if (document.slow() == null || document.slow().isBlank()) {
             return Optional.empty();
         }
-        Optional<Beats> slow = faults.tried("/slow", document.slow(), "beats, such as 2 or 1 1/2", () -> Beats.parse(document.slow()));
-        if (slow.filter(beats -> beats.compareTo(SHORTEST_SLOW) < 0 || beats.compareTo(LONGEST_SLOW) > 0).isPresent()) {
+        Optional<Beats> slow =
+                faults.tried("/slow", document.slow(), "beats, such as 2 or 1 1/2", () -> Beats.parse(document.slow()));
+        if (slow.filter(beats -> beats.compareTo(SHORTEST_SLOW) < 0 || beats.compareTo(LONGEST_SLOW) > 0)
+                .isPresent()) {
             faults.add("/slow", document.slow(), SHORTEST_SLOW + " to " + LONGEST_SLOW + " beats");
             return Optional.empty();
         }

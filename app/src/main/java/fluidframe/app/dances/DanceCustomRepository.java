@@ -2,5 +2,4 @@ package fluidframe.app.dances;
 
 import fluidframe.app.storage.DocumentRepository;
 
-interface DanceCustomRepository extends DocumentRepository<DanceCustomEntity> {
-}
+interface DanceCustomRepository extends DocumentRepository<DanceCustomEntity> {}

@@ -18,8 +18,22 @@ class DanceCustomStore extends PlainStore<DanceCustomEntity, DanceCustomDocument
 
     private final Changes changes;
 
-    DanceCustomStore(DanceCustomRepository repository, EntityManager entityManager, CurrentStudio studio, JsonMapper json, ApplicationEventPublisher events, Changes changes) {
-        super("custom of a dance", DanceCustomEntity.class, DanceCustomDocument.class, repository, entityManager, studio, json, events);
+    DanceCustomStore(
+            DanceCustomRepository repository,
+            EntityManager entityManager,
+            CurrentStudio studio,
+            JsonMapper json,
+            ApplicationEventPublisher events,
+            Changes changes) {
+        super(
+                "custom of a dance",
+                DanceCustomEntity.class,
+                DanceCustomDocument.class,
+                repository,
+                entityManager,
+                studio,
+                json,
+                events);
         this.changes = changes;
     }
 
@@ -38,7 +52,8 @@ class DanceCustomStore extends PlainStore<DanceCustomEntity, DanceCustomDocument
 
     @Override
     @Transactional
-    public StoredPlainDocument<DanceCustomDocument> replace(String id, DanceCustomDocument document, Revision revision) {
+    public StoredPlainDocument<DanceCustomDocument> replace(
+            String id, DanceCustomDocument document, Revision revision) {
         changes.readAnew();
         return super.replace(id, document, revision);
     }

@@ -17,7 +17,10 @@ import org.springframework.stereotype.Component;
 import org.springframework.transaction.support.TransactionOperations;
 import tools.jackson.databind.json.JsonMapper;
 
-/** The dances as the studio holds them. What is read of figures and routines is read with these; when one changes, everything is read anew. */
+/**
+ * The dances as the studio holds them. What is read of figures and routines is read with these; when one changes,
+ * everything is read anew.
+ */
 @Component
 public class StudioDances {
 
@@ -30,7 +33,12 @@ public class StudioDances {
     private final JsonMapper json;
     private volatile Held held;
 
-    StudioDances(@Lazy DanceCustomRepository repository, CurrentStudio studio, Changes changes, TransactionOperations reading, JsonMapper json) {
+    StudioDances(
+            @Lazy DanceCustomRepository repository,
+            CurrentStudio studio,
+            Changes changes,
+            TransactionOperations reading,
+            JsonMapper json) {
         this.repository = repository;
         this.studio = studio;
         this.changes = changes;
@@ -38,8 +46,7 @@ public class StudioDances {
         this.json = json;
     }
 
-    private record Held(long era, List<Dance> dances, Map<String, Dance> byId) {
-    }
+    private record Held(long era, List<Dance> dances, Map<String, Dance> byId) {}
 
     /** In the order of the catalogue. */
     public List<Dance> all() {
@@ -64,11 +71,15 @@ public class StudioDances {
         long era = changes.era();
         Held known = held;
         if (known == null || known.era() != era) {
-            Map<String, Dance> changed = reading.execute(status -> repository.findAllByStudioIdOrderByTitleAscSlugAsc(studio.id())).stream()
-                    .flatMap(entity -> readable(entity).stream())
-                    .collect(Collectors.toMap(Dance::id, Function.identity()));
-            List<Dance> dances = Dances.all().stream().map(dance -> changed.getOrDefault(dance.id(), dance)).toList();
-            known = new Held(era, dances, dances.stream().collect(Collectors.toUnmodifiableMap(Dance::id, Function.identity())));
+            Map<String, Dance> changed =
+                    reading.execute(status -> repository.findAllByStudioIdOrderByTitleAscSlugAsc(studio.id())).stream()
+                            .flatMap(entity -> readable(entity).stream())
+                            .collect(Collectors.toMap(Dance::id, Function.identity()));
+            List<Dance> dances = Dances.all().stream()
+                    .map(dance -> changed.getOrDefault(dance.id(), dance))
+                    .toList();
+            known = new Held(
+                    era, dances, dances.stream().collect(Collectors.toUnmodifiableMap(Dance::id, Function.identity())));
             held = known;
         }
         return known;

@@ -29,7 +29,13 @@ class DeletionResource {
     private final EventStore events;
     private final PostureStore postures;
 
-    DeletionResource(FigureStore figures, RoutineStore routines, PieceStore pieces, ProfileStore profiles, EventStore events, PostureStore postures) {
+    DeletionResource(
+            FigureStore figures,
+            RoutineStore routines,
+            PieceStore pieces,
+            ProfileStore profiles,
+            EventStore events,
+            PostureStore postures) {
         this.pieces = pieces;
         this.profiles = profiles;
         this.events = events;
@@ -38,18 +44,35 @@ class DeletionResource {
         this.routines = routines;
     }
 
-    /** A figure, routine, piece, profile, event or posture that is gone: its kind, id and title, and when it was deleted. */
+    /**
+     * A figure, routine, piece, profile, event or posture that is gone: its kind, id and title, and when it was
+     * deleted.
+     */
     @Schema(name = "Deletion")
     record DeletionDocument(String kind, String id, String title, String deleted) {
 
         static DeletionDocument of(Deleted gone) {
-            return new DeletionDocument(gone.kind(), gone.id(), gone.title() == null ? gone.id() : gone.title(), gone.deleted().toString());
+            return new DeletionDocument(
+                    gone.kind(),
+                    gone.id(),
+                    gone.title() == null ? gone.id() : gone.title(),
+                    gone.deleted().toString());
         }
     }
 
     /** What has been deleted and not been brought back, the latest first. */
     @GetMapping
     List<DeletionDocument> list() {
-        return Stream.of(figures.deleted(), routines.deleted(), pieces.deleted(), profiles.deleted(), events.deleted(), postures.deleted()).flatMap(List::stream).sorted(Comparator.comparing(Deleted::deleted).reversed()).map(DeletionDocument::of).toList();
+        return Stream.of(
+                        figures.deleted(),
+                        routines.deleted(),
+                        pieces.deleted(),
+                        profiles.deleted(),
+                        events.deleted(),
+                        postures.deleted())
+                .flatMap(List::stream)
+                .sorted(Comparator.comparing(Deleted::deleted).reversed())
+                .map(DeletionDocument::of)
+                .toList();
     }
 }

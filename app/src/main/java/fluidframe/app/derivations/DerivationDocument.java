@@ -18,24 +18,36 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.stream.Stream;
 
-/** A derived figure, every cell and field in which it differs from the one it was derived from, and in a line each what could not be known. */
+/**
+ * A derived figure, every cell and field in which it differs from the one it was derived from, and in a line each what
+ * could not be known.
+ */
 @Schema(name = "Derivation")
 record DerivationDocument(FigureDocument figure, List<ChangeDocument> changes, List<String> doubts) {
 
     /** One difference: where, what stood there, what would. */
     @Schema(name = "Change")
-    record ChangeDocument(String pointer, String wording, String before, String after) {
-    }
+    record ChangeDocument(String pointer, String wording, String before, String after) {}
 
     /** The figure with one chart derived; its cells are marked as such. */
     static DerivationDocument partner(Figure figure, Chart derived) {
         Part part = derived.part();
         Relation standing = PartnerPart.standing(figure, part.partner());
         FigureDraft before = DraftWriter.write(figure);
-        Figure danced = (part == Part.MAN ? figure.withCharts(derived, figure.lady()) : figure.withCharts(figure.man(), derived)).withStart(standing);
+        Figure danced = (part == Part.MAN
+                        ? figure.withCharts(derived, figure.lady())
+                        : figure.withCharts(figure.man(), derived))
+                .withStart(standing);
         FigureDraft after = DraftWriter.write(danced).withDerived(derivedCells(before, part, derived));
-        List<String> assumed = standing.equals(figure.start()) ? List.of() : List.of("The first step is taken in " + standing.position().wording() + ", so the figure is taken to begin there.");
-        return new DerivationDocument(FigureMapper.document(after), changes(before, after), Stream.concat(assumed.stream(), Doubts.of(figure, danced, part).stream()).toList());
+        List<String> assumed = standing.equals(figure.start())
+                ? List.of()
+                : List.of("The first step is taken in " + standing.position().wording()
+                        + ", so the figure is taken to begin there.");
+        return new DerivationDocument(
+                FigureMapper.document(after),
+                changes(before, after),
+                Stream.concat(assumed.stream(), Doubts.of(figure, danced, part).stream())
+                        .toList());
     }
 
     static DerivationDocument whole(Figure figure, Figure derived) {
@@ -45,7 +57,8 @@ record DerivationDocument(FigureDocument figure, List<ChangeDocument> changes, L
     }
 
     private static List<String> derivedCells(FigureDraft before, Part part, Chart derived) {
-        Stream<String> others = before.derived().stream().filter(pointer -> !pointer.startsWith("/" + part.wording() + "/"));
+        Stream<String> others =
+                before.derived().stream().filter(pointer -> !pointer.startsWith("/" + part.wording() + "/"));
         List<RowDraft> rows = DraftWriter.rows(derived);
         List<String> cells = new ArrayList<>();
         for (int row = 0; row < rows.size(); row++) {
@@ -59,12 +72,21 @@ record DerivationDocument(FigureDocument figure, List<ChangeDocument> changes, L
     private static List<ChangeDocument> changes(FigureDraft before, FigureDraft after) {
         List<ChangeDocument> changes = new ArrayList<>();
         add(changes, Place.field("bars"), before.bars(), after.bars());
-        add(changes, Place.field("start"), before.start().position() + ", " + before.start().hold(), after.start().position() + ", " + after.start().hold());
-        add(changes, Place.field("end"), before.end().position() + ", " + before.end().hold(), after.end().position() + ", " + after.end().hold());
+        add(
+                changes,
+                Place.field("start"),
+                before.start().position() + ", " + before.start().hold(),
+                after.start().position() + ", " + after.start().hold());
+        add(
+                changes,
+                Place.field("end"),
+                before.end().position() + ", " + before.end().hold(),
+                after.end().position() + ", " + after.end().hold());
         for (Part part : Part.values()) {
             int rows = Math.max(before.chart(part).size(), after.chart(part).size());
             for (int row = 0; row < rows; row++) {
-                RowDraft was = row < before.chart(part).size() ? before.chart(part).get(row) : RowDraft.EMPTY;
+                RowDraft was =
+                        row < before.chart(part).size() ? before.chart(part).get(row) : RowDraft.EMPTY;
                 RowDraft is = row < after.chart(part).size() ? after.chart(part).get(row) : RowDraft.EMPTY;
                 for (Column column : was.changesTo(is).cells().keySet()) {
                     add(changes, Place.cell(part, row, column), was.cell(column), is.cell(column));

@@ -44,19 +44,28 @@ class DerivationResource {
 
     /** The way a chart is made from another. */
     enum Kind {
-        OPPOSITE, PARTNER, MIRROR, RETIME
+        OPPOSITE,
+        PARTNER,
+        MIRROR,
+        RETIME
     }
 
     /**
      * @param kind opposite, partner, mirror or retime
      * @param from the part whose chart the other one is made from: man or lady; for opposite and partner
-     * @param man  the man's new count; for retime
+     * @param man the man's new count; for retime
      * @param lady the lady's new count; for retime
      */
     @Schema(name = "DerivationQuestion")
-    record DerivationQuestion(@NotNull(message = "a figure") @Valid FigureDocument figure, @NotNull(message = "opposite, partner, mirror or retime") String kind,
-                              String from, String man, String lady) {
-    }
+    record DerivationQuestion(
+            @NotNull(message = "a figure") @Valid FigureDocument figure,
+
+            @NotNull(message = "opposite, partner, mirror or retime")
+            String kind,
+
+            String from,
+            String man,
+            String lady) {}
 
     @PostMapping
     DerivationDocument derive(@Valid @RequestBody DerivationQuestion question) {
@@ -67,7 +76,8 @@ class DerivationResource {
         Kind kind = read(Kind.values(), "/kind", question.kind());
         Figure figure = figures.complete(question.figure());
         return switch (kind) {
-            case OPPOSITE -> DerivationDocument.partner(figure, NaturalOpposite.of(figure.chart(from(question)), figure.dance()));
+            case OPPOSITE ->
+                DerivationDocument.partner(figure, NaturalOpposite.of(figure.chart(from(question)), figure.dance()));
             case PARTNER -> DerivationDocument.partner(figure, partner(figure, from(question)));
             case MIRROR -> DerivationDocument.whole(figure, MirrorImage.of(figure));
             case RETIME -> retimed(figure, question);
@@ -86,9 +96,11 @@ class DerivationResource {
         Count man = count("/man", question.man());
         Count lady = count("/lady", question.lady());
         try {
-            return DerivationDocument.whole(figure, Retiming.of(figure, man, lady).figure());
+            return DerivationDocument.whole(
+                    figure, Retiming.of(figure, man, lady).figure());
         } catch (CountException e) {
-            throw new RefusedException("These rows cannot be laid on that count: " + e.getMessage() + ".",
+            throw new RefusedException(
+                    "These rows cannot be laid on that count: " + e.getMessage() + ".",
                     List.of(Fault.of("/man", question.man(), "a count with one mark for each row that the dance has")));
         }
     }
@@ -107,7 +119,12 @@ class DerivationResource {
                 return value;
             }
         }
-        String expected = String.join(", ", Arrays.stream(values).map(value -> value.name().toLowerCase(Locale.ROOT)).toList());
-        throw new RefusedException("This cannot be derived.", List.of(Fault.of(place, text == null ? "" : text, "one of " + expected)));
+        String expected = String.join(
+                ", ",
+                Arrays.stream(values)
+                        .map(value -> value.name().toLowerCase(Locale.ROOT))
+                        .toList());
+        throw new RefusedException(
+                "This cannot be derived.", List.of(Fault.of(place, text == null ? "" : text, "one of " + expected)));
     }
 }

@@ -28,7 +28,8 @@ class DoorFilter extends OncePerRequestFilter {
     }
 
     @Override
-    protected void doFilterInternal(HttpServletRequest request, HttpServletResponse response, FilterChain chain) throws ServletException, IOException {
+    protected void doFilterInternal(HttpServletRequest request, HttpServletResponse response, FilterChain chain)
+            throws ServletException, IOException {
         String host = Optional.ofNullable(request.getHeader(HttpHeaders.HOST)).orElseGet(request::getServerName);
         String origin = request.getHeader(HttpHeaders.ORIGIN);
         if (!doors.admits(host)) {
@@ -43,6 +44,7 @@ class DoorFilter extends OncePerRequestFilter {
     private static void refuse(HttpServletResponse response, Fault fault) throws IOException {
         response.setStatus(HttpStatus.FORBIDDEN.value());
         response.setContentType(MediaType.APPLICATION_PROBLEM_JSON_VALUE);
-        response.getOutputStream().write(Problems.written(HttpStatus.FORBIDDEN.value(), "Not let in", fault.sentence() + ".", fault));
+        response.getOutputStream()
+                .write(Problems.written(HttpStatus.FORBIDDEN.value(), "Not let in", fault.sentence() + ".", fault));
     }
 }

@@ -10,8 +10,8 @@ import org.springframework.beans.factory.annotation.Value;
 import org.springframework.stereotype.Component;
 
 /**
- * Under which names the program may be asked. A page elsewhere can have a name of its own lead to this machine and would then be let in by the
- * browser; so only the machine's own names count, and those its owner has allowed.
+ * Under which names the program may be asked. A page elsewhere can have a name of its own lead to this machine and
+ * would then be let in by the browser; so only the machine's own names count, and those its owner has allowed.
  */
 @Component
 final class Doors {
@@ -21,24 +21,24 @@ final class Doors {
     private final Set<String> allowed = new HashSet<>(LOOPBACK);
     private final String address;
 
-    /**
-     * @param names further names, separated by commas
-     */
+    /** @param names further names, separated by commas */
     Doors(@Value("${fluidframe.allowed-hosts}") String names, @Value("${server.address}") String address) {
-        Arrays.stream(names.split(",")).map(String::strip).filter(name -> !name.isEmpty()).map(name -> name.toLowerCase(Locale.ROOT)).forEach(allowed::add);
+        Arrays.stream(names.split(","))
+                .map(String::strip)
+                .filter(name -> !name.isEmpty())
+                .map(name -> name.toLowerCase(Locale.ROOT))
+                .forEach(allowed::add);
         this.address = address;
     }
 
-    /**
-     * @param host a Host header: a name or an address, with a port or without
-     */
+    /** @param host a Host header: a name or an address, with a port or without */
     boolean admits(String host) {
         return allowed.contains(name(host));
     }
 
     /**
      * @param origin the page that asks, as its browser says
-     * @param host   the Host header of the same request
+     * @param host the Host header of the same request
      */
     boolean admits(String origin, String host) {
         try {

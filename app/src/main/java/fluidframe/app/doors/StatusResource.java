@@ -16,8 +16,9 @@ import org.springframework.web.bind.annotation.RestController;
 @Tag(name = "status")
 class StatusResource {
 
-    static final String OPEN = "Everybody on this network can read and change everything: the program answers other machines, and it has no accounts yet. "
-            + "Start it without BIND to answer this machine only.";
+    static final String OPEN =
+            "Everybody on this network can read and change everything: the program answers other machines, and it has no accounts yet. "
+                    + "Start it without BIND to answer this machine only.";
 
     private final Database database;
     private final Doors doors;
@@ -35,8 +36,7 @@ class StatusResource {
      * @param erasures how many people have been erased: when that changes, nothing that was laid by is shown any more
      */
     @Schema(name = "Status")
-    record StatusDocument(boolean writable, List<String> warnings, long erasures) {
-    }
+    record StatusDocument(boolean writable, List<String> warnings, long erasures) {}
 
     @GetMapping
     StatusDocument status() {

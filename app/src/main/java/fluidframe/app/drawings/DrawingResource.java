@@ -53,7 +53,9 @@ class DrawingResource {
     /** A routine's way over its floor, 1 : 50. */
     @PostMapping(path = "/floor-plans", produces = SVG)
     ResponseEntity<byte[]> floorPlan(@Valid @RequestBody RoutineDocument document) {
-        return file(document.id() + "-floor.svg", work.about(() -> reader.read(document), routine -> FloorPlan.of(scores.of(routine))));
+        return file(
+                document.id() + "-floor.svg",
+                work.about(() -> reader.read(document), routine -> FloorPlan.of(scores.of(routine))));
     }
 
     /** A figure's steps, 1 : 10. */
@@ -63,7 +65,9 @@ class DrawingResource {
         try {
             return file(figure.id() + "-steps.svg", work.quickly(() -> StepDrawing.of(figure)));
         } catch (CountException e) {
-            throw new RefusedException("The steps cannot be drawn: " + e.getMessage() + ".", List.of(Fault.of("", "the count", e.getMessage())));
+            throw new RefusedException(
+                    "The steps cannot be drawn: " + e.getMessage() + ".",
+                    List.of(Fault.of("", "the count", e.getMessage())));
         }
     }
 
@@ -74,7 +78,11 @@ class DrawingResource {
     }
 
     private static ResponseEntity<byte[]> file(String name, String svg) {
-        return ResponseEntity.ok().contentType(MediaType.parseMediaType(SVG))
-                .header(HttpHeaders.CONTENT_DISPOSITION, ContentDisposition.attachment().filename(name).build().toString()).body(svg.getBytes(StandardCharsets.UTF_8));
+        return ResponseEntity.ok()
+                .contentType(MediaType.parseMediaType(SVG))
+                .header(
+                        HttpHeaders.CONTENT_DISPOSITION,
+                        ContentDisposition.attachment().filename(name).build().toString())
+                .body(svg.getBytes(StandardCharsets.UTF_8));
     }
 }

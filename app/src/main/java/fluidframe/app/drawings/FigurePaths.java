@@ -25,8 +25,10 @@ class FigurePaths {
     private static final double CENTIMETRES = 100;
 
     private final FigureStore store;
-    private final Cache<List<Edition>, List<FigurePathDocument>> known = Caffeine.newBuilder().maximumWeight(MOST_REMEMBERED)
-            .weigher((List<Edition> figures, List<FigurePathDocument> paths) -> 1 + paths.size()).build();
+    private final Cache<List<Edition>, List<FigurePathDocument>> known = Caffeine.newBuilder()
+            .maximumWeight(MOST_REMEMBERED)
+            .weigher((List<Edition> figures, List<FigurePathDocument> paths) -> 1 + paths.size())
+            .build();
 
     FigurePaths(FigureStore store) {
         this.store = store;
@@ -35,19 +37,20 @@ class FigurePaths {
     /**
      * The way of both bodies through a figure.
      *
-     * @param man  metres to the right and up by turns: before the figure and after each of his rows
+     * @param man metres to the right and up by turns: before the figure and after each of his rows
      * @param lady the same for hers
      */
     @Schema(name = "FigurePath")
-    record FigurePathDocument(String id, List<Double> man, List<Double> lady) {
-    }
+    record FigurePathDocument(String id, List<Double> man, List<Double> lady) {}
 
     /** Those that can be drawn. */
     List<FigurePathDocument> ofDance(String dance) {
         List<Edition> editions = store.editionsOfDance(dance);
         List<FigurePathDocument> remembered = known.getIfPresent(editions);
         if (remembered == null) {
-            remembered = store.ofDance(dance).stream().flatMap(figure -> path(figure).stream()).toList();
+            remembered = store.ofDance(dance).stream()
+                    .flatMap(figure -> path(figure).stream())
+                    .toList();
             known.put(editions, remembered);
         }
         return remembered;

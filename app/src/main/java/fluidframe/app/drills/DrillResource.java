@@ -46,7 +46,9 @@ class DrillResource {
     @GetMapping("/figures/{id}/drills")
     List<DrillSheetDocument> suggested(@PathVariable String id) {
         Figure figure = figures.find(id).orElseThrow(() -> new UnknownException("figure", id));
-        return work.quickly(() -> Drills.of(figure).stream().map(drill -> DrillSheetDocument.of(drill, routine(drill))).toList());
+        return work.quickly(() -> Drills.of(figure).stream()
+                .map(drill -> DrillSheetDocument.of(drill, routine(drill)))
+                .toList());
     }
 
     /** An exercise as it is said, and as a routine that can be rehearsed as it says. */
@@ -64,31 +66,72 @@ class DrillResource {
             chain.add(dancing(document.figures().get(i), "/figures/" + i));
         }
         if (chain.stream().map(dancing -> dancing.figure().dance()).distinct().count() > 1) {
-            throw RefusedException.of("/figures/1/figure", document.figures().get(1).figure(), "a figure of the same dance");
+            throw RefusedException.of(
+                    "/figures/1/figure", document.figures().get(1).figure(), "a figure of the same dance");
         }
-        Optional<Part> alone = Optional.ofNullable(document.alone()).map(name -> Part.named(name).orElseThrow(() -> RefusedException.of("/alone", name, "man or lady")));
+        Optional<Part> alone = Optional.ofNullable(document.alone())
+                .map(name -> Part.named(name).orElseThrow(() -> RefusedException.of("/alone", name, "man or lady")));
         try {
             TempoLadder ladder = new TempoLadder(document.from(), document.to(), document.step(), document.every());
-            return new Drill(chain, alone, document.prop() == null ? "" : document.prop(), document.flatShoes(), document.degrees() == null ? List.of() : document.degrees(), ladder);
+            return new Drill(
+                    chain,
+                    alone,
+                    document.prop() == null ? "" : document.prop(),
+                    document.flatShoes(),
+                    document.degrees() == null ? List.of() : document.degrees(),
+                    ladder);
         } catch (IllegalArgumentException e) {
-            throw RefusedException.of("", document.from() + " to " + document.to(), "an exercise (" + e.getMessage() + ")");
+            throw RefusedException.of(
+                    "", document.from() + " to " + document.to(), "an exercise (" + e.getMessage() + ")");
         }
     }
 
     private Dancing dancing(DrillFigureDocument document, String place) {
-        Figure figure = figures.find(document.figure()).orElseThrow(() -> RefusedException.of(place + "/figure", document.figure(), "the id of a figure"));
+        Figure figure = figures.find(document.figure())
+                .orElseThrow(() -> RefusedException.of(place + "/figure", document.figure(), "the id of a figure"));
         try {
             return Dancing.of(figure, document.way());
         } catch (IllegalArgumentException e) {
-            throw RefusedException.of(place, document.way().wording(), "a way in which " + figure.title() + " can be danced (" + e.getMessage() + ")");
+            throw RefusedException.of(
+                    place,
+                    document.way().wording(),
+                    "a way in which " + figure.title() + " can be danced (" + e.getMessage() + ")");
         }
     }
 
     private static RoutineDocument routine(Drill drill) {
         Dance dance = drill.chain().get(0).figure().dance();
-        List<PlacementDocument> placements = drill.chain().stream().map(dancing -> new PlacementDocument(dancing.figure().id(), null, dancing.way().split().orElse(null), null, null,
-                dancing.way().repeats() == 1 ? null : dancing.way().repeats(), null, null, false, false, null, null, null, null, false, null)).toList();
+        List<PlacementDocument> placements = drill.chain().stream()
+                .map(dancing -> new PlacementDocument(
+                        dancing.figure().id(),
+                        null,
+                        dancing.way().split().orElse(null),
+                        null,
+                        null,
+                        dancing.way().repeats() == 1 ? null : dancing.way().repeats(),
+                        null,
+                        null,
+                        false,
+                        false,
+                        null,
+                        null,
+                        null,
+                        null,
+                        false,
+                        null))
+                .toList();
         String title = drill.chain().get(0).wording();
-        return new RoutineDocument("drill", title, dance.id(), dance.slowest().barsPerMinute(), false, null, false, null, null, null, placements);
+        return new RoutineDocument(
+                "drill",
+                title,
+                dance.id(),
+                dance.slowest().barsPerMinute(),
+                false,
+                null,
+                false,
+                null,
+                null,
+                null,
+                placements);
     }
 }

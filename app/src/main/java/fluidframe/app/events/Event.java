@@ -13,11 +13,17 @@ import java.util.stream.Collectors;
 /**
  * An event as it was read.
  *
- * @param wish      what its day must keep to, with the rounds that somebody dances
- * @param plan      the plan it was sent with
+ * @param wish what its day must keep to, with the rounds that somebody dances
+ * @param plan the plan it was sent with
  * @param divisions the division of each round, by the round's id
  */
-public record Event(EventDocument document, Profile profile, LocalDate date, DayWish wish, Optional<DayPlan> plan, Map<String, Division> divisions) {
+public record Event(
+        EventDocument document,
+        Profile profile,
+        LocalDate date,
+        DayWish wish,
+        Optional<DayPlan> plan,
+        Map<String, Division> divisions) {
 
     public Event {
         divisions = Map.copyOf(divisions);
@@ -25,6 +31,7 @@ public record Event(EventDocument document, Profile profile, LocalDate date, Day
 
     /** How each couple is called, by its id. */
     public Map<String, String> names() {
-        return document.couples().stream().collect(Collectors.toMap(EventCoupleDocument::id, EventCoupleDocument::title));
+        return document.couples().stream()
+                .collect(Collectors.toMap(EventCoupleDocument::id, EventCoupleDocument::title));
     }
 }

@@ -24,11 +24,10 @@ import net.fortuna.ical4j.model.property.immutable.ImmutableVersion;
 /** A day in the iCalendar format: every round and every warm-up, in the time of its place. */
 final class EventCalendar {
 
-    private EventCalendar() {
-    }
+    private EventCalendar() {}
 
     /**
-     * @param event    planned
+     * @param event planned
      * @param revision which version of it, so that a calendar replaces the older one
      */
     static String of(Event event, Revision revision) {
@@ -39,10 +38,26 @@ final class EventCalendar {
         DayPlan plan = event.plan().orElseThrow();
         for (DayPlan.WarmUp warmUp : plan.warmUps()) {
             String couples = warmUp.couples().stream().map(event.names()::get).collect(Collectors.joining(", "));
-            calendar.add(entry(event, revision, "warm-up-" + warmUp.before().round().id(), warmUp.start(), warmUp.before().start(), "Warm-up for " + warmUp.before().round().title(), couples, warmUp.before()));
+            calendar.add(entry(
+                    event,
+                    revision,
+                    "warm-up-" + warmUp.before().round().id(),
+                    warmUp.start(),
+                    warmUp.before().start(),
+                    "Warm-up for " + warmUp.before().round().title(),
+                    couples,
+                    warmUp.before()));
         }
         for (PlannedRound planned : plan.rounds()) {
-            calendar.add(entry(event, revision, planned.round().id(), planned.start(), planned.end(), planned.round().title(), heats(planned, event.names()), planned));
+            calendar.add(entry(
+                    event,
+                    revision,
+                    planned.round().id(),
+                    planned.start(),
+                    planned.end(),
+                    planned.round().title(),
+                    heats(planned, event.names()),
+                    planned));
         }
         return written(calendar);
     }
@@ -63,11 +78,24 @@ final class EventCalendar {
     }
 
     private static String heats(PlannedRound planned, Map<String, String> names) {
-        return String.join(", ", planned.round().dances()) + "\n" + IntStream.range(0, planned.heats().size())
-                .mapToObj(heat -> "Heat " + (heat + 1) + ": " + planned.heats().get(heat).stream().map(names::get).collect(Collectors.joining(", "))).collect(Collectors.joining("\n"));
+        return String.join(", ", planned.round().dances()) + "\n"
+                + IntStream.range(0, planned.heats().size())
+                        .mapToObj(heat -> "Heat " + (heat + 1) + ": "
+                                + planned.heats().get(heat).stream()
+                                        .map(names::get)
+                                        .collect(Collectors.joining(", ")))
+                        .collect(Collectors.joining("\n"));
     }
 
-    private static VEvent entry(Event event, Revision revision, String id, int start, int end, String title, String description, PlannedRound planned) {
+    private static VEvent entry(
+            Event event,
+            Revision revision,
+            String id,
+            int start,
+            int end,
+            String title,
+            String description,
+            PlannedRound planned) {
         LocalDateTime day = event.date().atStartOfDay();
         VEvent entry = new VEvent(day.plusMinutes(start), day.plusMinutes(end), plain(title));
         entry.add(new Uid(event.document().id() + "-" + id + "@fluidframe"));

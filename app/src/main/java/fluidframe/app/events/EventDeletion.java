@@ -5,5 +5,4 @@ package fluidframe.app.events;
  *
  * @param number its number in the database
  */
-public record EventDeletion(String id, long number) {
-}
+public record EventDeletion(String id, long number) {}

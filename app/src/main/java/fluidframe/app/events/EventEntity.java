@@ -22,18 +22,18 @@ class EventEntity extends StoredDocument {
 
     @NotAudited
     private long profileId;
+
     @ElementCollection
     @CollectionTable(name = "event_routine", joinColumns = @JoinColumn(name = "event_id"))
     @Column(name = "routine_id")
     @NotAudited
     private Set<Long> routines = new HashSet<>();
 
-    protected EventEntity() {
-    }
+    protected EventEntity() {}
 
     /**
-     * @param profile  the number of its rules
-     * @param danced   the numbers of the routines that are danced
+     * @param profile the number of its rules
+     * @param danced the numbers of the routines that are danced
      */
     EventEntity(long studio, EventDocument event, String document, long profile, Set<Long> danced) {
         super(studio, event.id());

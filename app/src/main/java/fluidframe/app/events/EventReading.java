@@ -54,13 +54,14 @@ public final class EventReading {
     }
 
     /**
-     * @param profile  the rules it is danced under; empty if there are none of that id
+     * @param profile the rules it is danced under; empty if there are none of that id
      * @param routines the ids of the routines that may be entered
-     * @param root     JSON pointer to the document in what was sent
+     * @param root JSON pointer to the document in what was sent
      * @throws RefusedException naming everything that is wrong
      */
     public static Event read(EventDocument document, Optional<Profile> profile, Set<String> routines, String root) {
-        Profile rules = profile.orElseThrow(() -> RefusedException.of(root + "/profile", document.profile(), "the id of rules"));
+        Profile rules = profile.orElseThrow(
+                () -> RefusedException.of(root + "/profile", document.profile(), "the id of rules"));
         EventReading reading = new EventReading(document, rules, routines, root);
         Optional<Event> event = reading.event();
         reading.faults.refuse();
@@ -96,9 +97,19 @@ public final class EventReading {
         EventDayDocument day = document.day() == null ? USUAL_DAY : document.day();
         int begins = time("/day/begins", day.begins());
         int ends = time("/day/ends", day.ends());
-        Set<String> coached = document.couples().stream().filter(EventCoupleDocument::coached).map(EventCoupleDocument::id).collect(Collectors.toSet());
-        Optional<DayWish> wish = faults.isEmpty() ? faults.tried("/day", day.begins() + " to " + day.ends(), "a day that can be planned", () -> new DayWish(begins, ends, day.rest(), day.warmUp(), day.between(), rounds, coached)) : Optional.empty();
-        return wish.flatMap(each -> plan(each).map(plan -> new Event(document, profile, date.orElseThrow(), each, plan, divisions)));
+        Set<String> coached = document.couples().stream()
+                .filter(EventCoupleDocument::coached)
+                .map(EventCoupleDocument::id)
+                .collect(Collectors.toSet());
+        Optional<DayWish> wish = faults.isEmpty()
+                ? faults.tried(
+                        "/day",
+                        day.begins() + " to " + day.ends(),
+                        "a day that can be planned",
+                        () -> new DayWish(begins, ends, day.rest(), day.warmUp(), day.between(), rounds, coached))
+                : Optional.empty();
+        return wish.flatMap(each ->
+                plan(each).map(plan -> new Event(document, profile, date.orElseThrow(), each, plan, divisions)));
     }
 
     private int time(String place, String time) {
@@ -115,13 +126,23 @@ public final class EventReading {
         faults.checkTitle(place + "/title", round.title());
         Optional<Division> division = profile.division(round.division());
         if (division.isEmpty()) {
-            faults.add(place + "/division", round.division(), "a division of " + profile.title() + ": " + profile.divisions().stream().map(Division::title).collect(Collectors.joining(", ")));
+            faults.add(
+                    place + "/division",
+                    round.division(),
+                    "a division of " + profile.title() + ": "
+                            + profile.divisions().stream().map(Division::title).collect(Collectors.joining(", ")));
             return Optional.empty();
         }
         divisions.put(round.id(), division.get());
         String floor = round.floor() == null ? document.floors().get(0).title() : round.floor();
         if (!floors.contains(floor)) {
-            faults.add(place + "/floor", floor, "a floor of the event: " + document.floors().stream().map(EventFloorDocument::title).collect(Collectors.joining(", ")));
+            faults.add(
+                    place + "/floor",
+                    floor,
+                    "a floor of the event: "
+                            + document.floors().stream()
+                                    .map(EventFloorDocument::title)
+                                    .collect(Collectors.joining(", ")));
         }
         if (round.minutes() < 1 || round.minutes() > LONGEST_ROUND) {
             faults.add(place + "/minutes", String.valueOf(round.minutes()), "1 to " + LONGEST_ROUND + " minutes");
@@ -133,7 +154,10 @@ public final class EventReading {
             }
             for (int j = 0; entry.routines() != null && j < entry.routines().size(); j++) {
                 if (!routines.contains(entry.routines().get(j))) {
-                    faults.add(place + "/entries/" + i + "/routines/" + j, entry.routines().get(j), "the id of a routine");
+                    faults.add(
+                            place + "/entries/" + i + "/routines/" + j,
+                            entry.routines().get(j),
+                            "the id of a routine");
                 }
             }
         }
@@ -142,12 +166,26 @@ public final class EventReading {
         if (round.entries().isEmpty() || !faults.isEmpty()) {
             return Optional.empty();
         }
-        return faults.tried(place, round.title(), "a round that can be danced", () -> new Round(round.id(), round.title().strip(), floor, dances, round.minutes(), division.get().couples(), round.entries().stream().map(EntryDocument::couple).toList(), Optional.ofNullable(round.after()).filter(this::isDanced), at));
+        return faults.tried(
+                place,
+                round.title(),
+                "a round that can be danced",
+                () -> new Round(
+                        round.id(),
+                        round.title().strip(),
+                        floor,
+                        dances,
+                        round.minutes(),
+                        division.get().couples(),
+                        round.entries().stream().map(EntryDocument::couple).toList(),
+                        Optional.ofNullable(round.after()).filter(this::isDanced),
+                        at));
     }
 
     /** A round that nobody has entered for holds nobody up. */
     private boolean isDanced(String id) {
-        return document.rounds().stream().noneMatch(round -> round.id().equals(id) && round.entries().isEmpty());
+        return document.rounds().stream()
+                .noneMatch(round -> round.id().equals(id) && round.entries().isEmpty());
     }
 
     private List<String> dances(String place, RoundDocument round, Division division) {
@@ -156,16 +194,27 @@ public final class EventReading {
         }
         List<String> titles = new ArrayList<>();
         for (int i = 0; i < round.dances().size(); i++) {
-            Optional<Dance> dance = Dances.find(round.dances().get(i)).filter(each -> division.of(each).isPresent());
+            Optional<Dance> dance = Dances.find(round.dances().get(i))
+                    .filter(each -> division.of(each).isPresent());
             if (dance.isEmpty()) {
-                faults.add(place + "/dances/" + i, round.dances().get(i), "a dance of " + division.title() + ": " + division.dances().stream().map(DanceRule::dance).map(Dance::id).collect(Collectors.joining(", ")));
+                faults.add(
+                        place + "/dances/" + i,
+                        round.dances().get(i),
+                        "a dance of " + division.title() + ": "
+                                + division.dances().stream()
+                                        .map(DanceRule::dance)
+                                        .map(Dance::id)
+                                        .collect(Collectors.joining(", ")));
             }
             dance.map(Dance::title).ifPresent(titles::add);
         }
         return titles;
     }
 
-    /** The plan as far as its rounds are still danced. Couples that no longer dance have left their heats; those who came later are in none. */
+    /**
+     * The plan as far as its rounds are still danced. Couples that no longer dance have left their heats; those who
+     * came later are in none.
+     */
     private Optional<Optional<DayPlan>> plan(DayWish wish) {
         if (document.plan() == null || document.plan().isEmpty()) {
             return Optional.of(Optional.empty());
@@ -180,13 +229,23 @@ public final class EventReading {
                 faults.add("/plan/" + i + "/heats", "", "at least one heat");
                 continue;
             }
-            if (round.heats().stream().flatMap(List::stream).distinct().count() < round.heats().stream().mapToLong(List::size).sum()) {
+            if (round.heats().stream().flatMap(List::stream).distinct().count()
+                    < round.heats().stream().mapToLong(List::size).sum()) {
                 faults.add("/plan/" + i + "/heats", String.valueOf(round.heats()), "each couple in one heat");
             }
             if (!planned.add(round.round())) {
                 faults.add("/plan/" + i + "/round", round.round(), "each round once");
             }
-            Optional.ofNullable(byId.get(round.round())).map(each -> new PlannedRound(each, start, round.heats().stream().map(heat -> heat.stream().filter(each.couples()::contains).toList()).toList())).ifPresent(rounds::add);
+            Optional.ofNullable(byId.get(round.round()))
+                    .map(each -> new PlannedRound(
+                            each,
+                            start,
+                            round.heats().stream()
+                                    .map(heat -> heat.stream()
+                                            .filter(each.couples()::contains)
+                                            .toList())
+                                    .toList()))
+                    .ifPresent(rounds::add);
         }
         return faults.isEmpty() ? Optional.of(Optional.of(new DayPlan(wish, rounds))) : Optional.empty();
     }

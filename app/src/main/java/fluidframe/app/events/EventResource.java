@@ -56,11 +56,27 @@ class EventResource extends PlainResource<EventDocument> {
 
     /** One line of the list. */
     @Schema(name = "EventSummary")
-    record SummaryDocument(String id, long revision, String title, String date, String place, String profile, int couples, int rounds) {
+    record SummaryDocument(
+            String id,
+            long revision,
+            String title,
+            String date,
+            String place,
+            String profile,
+            int couples,
+            int rounds) {
 
         static SummaryDocument of(StoredPlainDocument<EventDocument> stored) {
             EventDocument event = stored.document();
-            return new SummaryDocument(event.id(), stored.revision().number(), event.title(), event.date(), event.place() == null ? "" : event.place(), event.profile(), event.couples().size(), event.rounds().size());
+            return new SummaryDocument(
+                    event.id(),
+                    stored.revision().number(),
+                    event.title(),
+                    event.date(),
+                    event.place() == null ? "" : event.place(),
+                    event.profile(),
+                    event.couples().size(),
+                    event.rounds().size());
         }
     }
 
@@ -74,7 +90,9 @@ class EventResource extends PlainResource<EventDocument> {
     DayDocument day(@Valid @RequestBody DayQuestion question) {
         return work.patiently(() -> {
             Event event = store.read(question.event());
-            return question.solve() ? planned(event, Optional.ofNullable(question.now()).map(EventResource::minutes)) : lookedAt(event);
+            return question.solve()
+                    ? planned(event, Optional.ofNullable(question.now()).map(EventResource::minutes))
+                    : lookedAt(event);
         });
     }
 
@@ -83,19 +101,30 @@ class EventResource extends PlainResource<EventDocument> {
     ResponseEntity<DayDocument> dayAsKept(@PathVariable String id) {
         StoredPlainDocument<EventDocument> stored = store.get(id);
         DayDocument day = lookedAt(store.read(stored.document()));
-        return ResponseEntity.ok().header(Revision.BASED_ON, stored.revision().tag()).body(day);
+        return ResponseEntity.ok()
+                .header(Revision.BASED_ON, stored.revision().tag())
+                .body(day);
     }
 
     private DayDocument planned(Event event, Optional<Integer> now) {
         Instant until = Instant.now().plus(LONGEST);
         BooleanSupplier stops = () -> Instant.now().isAfter(until);
-        DayAnswer answer = event.plan().isPresent() && now.isPresent() ? DayPlanner.again(event.wish(), event.names(), event.plan().get(), now.get(), stops) : DayPlanner.plan(event.wish(), event.names(), stops);
-        List<Conflict> conflicts = answer.plan().map(plan -> Conflicts.of(plan, event.names())).orElse(List.of());
-        return DayDocuments.of(answer.plan(), answer.exact(), conflicts, answer.relaxations(), calls(event, answer.plan()));
+        DayAnswer answer = event.plan().isPresent() && now.isPresent()
+                ? DayPlanner.again(event.wish(), event.names(), event.plan().get(), now.get(), stops)
+                : DayPlanner.plan(event.wish(), event.names(), stops);
+        List<Conflict> conflicts =
+                answer.plan().map(plan -> Conflicts.of(plan, event.names())).orElse(List.of());
+        return DayDocuments.of(
+                answer.plan(), answer.exact(), conflicts, answer.relaxations(), calls(event, answer.plan()));
     }
 
     private DayDocument lookedAt(Event event) {
-        return DayDocuments.of(event.plan(), false, event.plan().map(plan -> Conflicts.of(plan, event.names())).orElse(List.of()), List.of(), calls(event, event.plan()));
+        return DayDocuments.of(
+                event.plan(),
+                false,
+                event.plan().map(plan -> Conflicts.of(plan, event.names())).orElse(List.of()),
+                List.of(),
+                calls(event, event.plan()));
     }
 
     private List<CallDocument> calls(Event event, Optional<DayPlan> plan) {
@@ -118,7 +147,9 @@ class EventResource extends PlainResource<EventDocument> {
         if (event.plan().isEmpty()) {
             throw RefusedException.of("/plan", "", "a plan of the day; plan it and keep it first");
         }
-        return ResponseEntity.ok().contentType(new MediaType("text", "calendar", StandardCharsets.UTF_8)).header(HttpHeaders.CONTENT_DISPOSITION, "attachment; filename=\"" + id + ".ics\"")
+        return ResponseEntity.ok()
+                .contentType(new MediaType("text", "calendar", StandardCharsets.UTF_8))
+                .header(HttpHeaders.CONTENT_DISPOSITION, "attachment; filename=\"" + id + ".ics\"")
                 .body(EventCalendar.of(event, stored.revision()));
     }
 }

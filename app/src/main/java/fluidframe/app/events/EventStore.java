@@ -24,7 +24,14 @@ public class EventStore extends PlainStore<EventEntity, EventDocument> {
     private final ProfileStore profiles;
     private final RoutineStore routines;
 
-    EventStore(EventRepository repository, EntityManager entityManager, CurrentStudio studio, JsonMapper json, ApplicationEventPublisher events, ProfileStore profiles, RoutineStore routines) {
+    EventStore(
+            EventRepository repository,
+            EntityManager entityManager,
+            CurrentStudio studio,
+            JsonMapper json,
+            ApplicationEventPublisher events,
+            ProfileStore profiles,
+            RoutineStore routines) {
         super("event", EventEntity.class, EventDocument.class, repository, entityManager, studio, json, events);
         this.repository = repository;
         this.profiles = profiles;
@@ -38,26 +45,34 @@ public class EventStore extends PlainStore<EventEntity, EventDocument> {
      */
     @Transactional(readOnly = true)
     public Event read(EventDocument document) {
-        return EventReading.read(document, profiles.find(document.profile()), routines.existing(document.routines()), "");
+        return EventReading.read(
+                document, profiles.find(document.profile()), routines.existing(document.routines()), "");
     }
 
     /** Rules that an event is danced under cannot be deleted. */
     @EventListener
     @Transactional(readOnly = true)
     public void keep(ProfileDeletion leaving) {
-        refuse("The rules \"" + leaving.id() + "\" bind ", "; choose others there first.", repository.under(studio(), leaving.number()));
+        refuse(
+                "The rules \"" + leaving.id() + "\" bind ",
+                "; choose others there first.",
+                repository.under(studio(), leaving.number()));
     }
 
     /** A routine that is entered for an event cannot be deleted. */
     @EventListener
     @Transactional(readOnly = true)
     public void keep(RoutineDeletion leaving) {
-        refuse("The routine \"" + leaving.id() + "\" is entered for ", "; take it out there first.", repository.dancing(studio(), leaving.number()));
+        refuse(
+                "The routine \"" + leaving.id() + "\" is entered for ",
+                "; take it out there first.",
+                repository.dancing(studio(), leaving.number()));
     }
 
     private static void refuse(String why, String what, List<EventEntity> events) {
         if (!events.isEmpty()) {
-            throw new ConflictException(why + events.stream().map(EventEntity::title).collect(Collectors.joining(", ")) + what);
+            throw new ConflictException(
+                    why + events.stream().map(EventEntity::title).collect(Collectors.joining(", ")) + what);
         }
     }
 
@@ -69,7 +84,8 @@ public class EventStore extends PlainStore<EventEntity, EventDocument> {
 
     @Override
     protected EventEntity entity(long studio, EventDocument document, String text) {
-        return new EventEntity(studio, document, text, profiles.number(document.profile()), routines.numbers(document.routines()));
+        return new EventEntity(
+                studio, document, text, profiles.number(document.profile()), routines.numbers(document.routines()));
     }
 
     @Override

@@ -31,22 +31,61 @@ class RunningList {
     }
 
     List<CallDocument> calls(Event event, DayPlan plan) {
-        Map<String, RoutineDocument> danced = routines.all().stream().map(stored -> stored.document()).filter(document -> event.document().routines().contains(document.id())).collect(Collectors.toMap(RoutineDocument::id, Function.identity()));
+        Map<String, RoutineDocument> danced = routines.all().stream()
+                .map(stored -> stored.document())
+                .filter(document -> event.document().routines().contains(document.id()))
+                .collect(Collectors.toMap(RoutineDocument::id, Function.identity()));
         Map<String, String> titles = new HashMap<>();
-        danced.values().stream().flatMap(document -> document.pieceId().stream()).distinct().forEach(id -> pieces.find(id).map(Piece::title).ifPresent(title -> titles.put(id, title)));
-        return plan.calls().stream().map(call -> {
-            String round = call.planned().round().id();
-            List<CalledDocument> couples = call.couples().stream().map(couple -> {
-                Optional<RoutineDocument> routine = routineOf(event, round, couple, call.dance(), danced);
-                return new CalledDocument(couple, call.side(couple), routine.map(RoutineDocument::id).orElse(null), routine.flatMap(RoutineDocument::pieceId).map(titles::get).orElse(null));
-            }).toList();
-            return new CallDocument(round, call.planned().round().title(), DayDocuments.time(call.start()), DayDocuments.time(call.end()), call.planned().round().floor(), call.dance(), call.heat(), call.planned().heats().size(),
-                    event.divisions().get(round).music(), couples);
-        }).toList();
+        danced.values().stream()
+                .flatMap(document -> document.pieceId().stream())
+                .distinct()
+                .forEach(id -> pieces.find(id).map(Piece::title).ifPresent(title -> titles.put(id, title)));
+        return plan.calls().stream()
+                .map(call -> {
+                    String round = call.planned().round().id();
+                    List<CalledDocument> couples = call.couples().stream()
+                            .map(couple -> {
+                                Optional<RoutineDocument> routine =
+                                        routineOf(event, round, couple, call.dance(), danced);
+                                return new CalledDocument(
+                                        couple,
+                                        call.side(couple),
+                                        routine.map(RoutineDocument::id).orElse(null),
+                                        routine.flatMap(RoutineDocument::pieceId)
+                                                .map(titles::get)
+                                                .orElse(null));
+                            })
+                            .toList();
+                    return new CallDocument(
+                            round,
+                            call.planned().round().title(),
+                            DayDocuments.time(call.start()),
+                            DayDocuments.time(call.end()),
+                            call.planned().round().floor(),
+                            call.dance(),
+                            call.heat(),
+                            call.planned().heats().size(),
+                            event.divisions().get(round).music(),
+                            couples);
+                })
+                .toList();
     }
 
-    private static Optional<RoutineDocument> routineOf(Event event, String round, String couple, String dance, Map<String, RoutineDocument> danced) {
-        return event.document().rounds().stream().filter(each -> each.id().equals(round)).flatMap(each -> each.entries().stream()).filter(entry -> entry.couple().equals(couple))
-                .map(EntryDocument::routines).filter(ids -> ids != null).flatMap(List::stream).map(danced::get).filter(routine -> routine != null && Dances.find(routine.dance()).map(Dance::title).filter(dance::equals).isPresent()).findFirst();
+    private static Optional<RoutineDocument> routineOf(
+            Event event, String round, String couple, String dance, Map<String, RoutineDocument> danced) {
+        return event.document().rounds().stream()
+                .filter(each -> each.id().equals(round))
+                .flatMap(each -> each.entries().stream())
+                .filter(entry -> entry.couple().equals(couple))
+                .map(EntryDocument::routines)
+                .filter(ids -> ids != null)
+                .flatMap(List::stream)
+                .map(danced::get)
+                .filter(routine -> routine != null
+                        && Dances.find(routine.dance())
+                                .map(Dance::title)
+                                .filter(dance::equals)
+                                .isPresent())
+                .findFirst();
     }
 }

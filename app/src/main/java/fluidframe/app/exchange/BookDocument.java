@@ -8,14 +8,21 @@ import fluidframe.app.postures.PostureDocument;
 import fluidframe.app.routines.RoutineDocument;
 import fluidframe.app.rules.ProfileDocument;
 import io.swagger.v3.oas.annotations.media.Schema;
-
 import java.util.List;
 
 /** A figure book in the open format. */
 @JsonPropertyOrder({"format", "version", "title", "figures", "pieces", "routines", "profiles", "events", "postures"})
 @Schema(name = "Book")
-public record BookDocument(String format, int version, String title, List<FigureDocument> figures, List<PieceDocument> pieces,
-                           List<RoutineDocument> routines, List<ProfileDocument> profiles, List<EventDocument> events, List<PostureDocument> postures) {
+public record BookDocument(
+        String format,
+        int version,
+        String title,
+        List<FigureDocument> figures,
+        List<PieceDocument> pieces,
+        List<RoutineDocument> routines,
+        List<ProfileDocument> profiles,
+        List<EventDocument> events,
+        List<PostureDocument> postures) {
 
     static final String FORMAT = "fluidframe-book";
     static final int VERSION = 1;

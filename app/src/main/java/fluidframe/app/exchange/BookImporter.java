@@ -52,8 +52,9 @@ import org.springframework.transaction.support.TransactionTemplate;
 import tools.jackson.databind.json.JsonMapper;
 
 /**
- * Takes a book in whole or not at all. What is there already and says the same is passed over; what is there and differs needs a choice. Everything
- * is read and checked before the first write, so that nobody who keeps something waits for it.
+ * Takes a book in whole or not at all. What is there already and says the same is passed over; what is there and
+ * differs needs a choice. Everything is read and checked before the first write, so that nobody who keeps something
+ * waits for it.
  */
 @Service
 public class BookImporter {
@@ -71,7 +72,16 @@ public class BookImporter {
     private final EntityManager entityManager;
     private final TransactionTemplate transaction;
 
-    BookImporter(FigureStore figures, PieceStore pieces, RoutineStore routines, ProfileStore profiles, EventStore events, PostureStore postures, JsonMapper json, EntityManager entityManager, PlatformTransactionManager transactions) {
+    BookImporter(
+            FigureStore figures,
+            PieceStore pieces,
+            RoutineStore routines,
+            ProfileStore profiles,
+            EventStore events,
+            PostureStore postures,
+            JsonMapper json,
+            EntityManager entityManager,
+            PlatformTransactionManager transactions) {
         this.figures = figures;
         this.pieces = pieces;
         this.routines = routines;
@@ -84,8 +94,14 @@ public class BookImporter {
     }
 
     /** What came in, by the ids under which it is stored. */
-    public record Imported(String title, List<String> figures, List<String> pieces, List<String> routines, List<String> profiles, List<String> events, List<String> postures) {
-    }
+    public record Imported(
+            String title,
+            List<String> figures,
+            List<String> pieces,
+            List<String> routines,
+            List<String> profiles,
+            List<String> events,
+            List<String> postures) {}
 
     /** How everything in a book stands to what is stored. */
     PlanDocument plan(BookDocument book) {
@@ -94,7 +110,12 @@ public class BookImporter {
         piecesOf(book).forEach(piece -> items.add(item(Kind.PIECE, piece, pieces)));
         routinesOf(book).forEach(routine -> items.add(item(routine)));
         profilesOf(book).forEach(profile -> items.add(item(Kind.PROFILE, profile, profiles)));
-        eventsOf(book).forEach(event -> items.add(item(Kind.EVENT, event.id(), event.title(), likeness(events.text(event.id()), json.writeValueAsString(event.complete())))));
+        eventsOf(book)
+                .forEach(event -> items.add(item(
+                        Kind.EVENT,
+                        event.id(),
+                        event.title(),
+                        likeness(events.text(event.id()), json.writeValueAsString(event.complete())))));
         posturesOf(book).forEach(posture -> items.add(item(Kind.POSTURE, posture, postures)));
         return new PlanDocument(book.title(), items);
     }
@@ -103,7 +124,10 @@ public class BookImporter {
         Optional<String> there = figures.text(figure.id());
         String here = figures.write(figure);
         int differences = there.filter(text -> !text.equals(here))
-                .map(text -> FigureDifferenceDocument.between(json.readValue(text, FigureDocument.class), json.readValue(here, FigureDocument.class)).size()).orElse(0);
+                .map(text -> FigureDifferenceDocument.between(
+                                json.readValue(text, FigureDocument.class), json.readValue(here, FigureDocument.class))
+                        .size())
+                .orElse(0);
         return item(Kind.FIGURE, figure.id(), figure.title(), likeness(there, here), differences);
     }
 
@@ -112,7 +136,11 @@ public class BookImporter {
     }
 
     private ItemDocument item(RoutineDocument routine) {
-        return item(Kind.ROUTINE, routine.id(), routine.title(), likeness(routines.text(routine.id()), routines.write(routine)));
+        return item(
+                Kind.ROUTINE,
+                routine.id(),
+                routine.title(),
+                likeness(routines.text(routine.id()), routines.write(routine)));
     }
 
     private static ItemDocument item(Kind kind, String id, String title, Likeness likeness) {
@@ -120,11 +148,13 @@ public class BookImporter {
     }
 
     private static ItemDocument item(Kind kind, String id, String title, Likeness likeness, int differences) {
-        return new ItemDocument(kind.name().toLowerCase(Locale.ROOT), id, title, likeness.name().toLowerCase(Locale.ROOT), differences);
+        return new ItemDocument(
+                kind.name().toLowerCase(Locale.ROOT), id, title, likeness.name().toLowerCase(Locale.ROOT), differences);
     }
 
     private static Likeness likeness(Optional<String> there, String here) {
-        return there.map(text -> text.equals(here) ? Likeness.SAME : Likeness.DIFFERS).orElse(Likeness.NEW);
+        return there.map(text -> text.equals(here) ? Likeness.SAME : Likeness.DIFFERS)
+                .orElse(Likeness.NEW);
     }
 
     /** Takes a book whose shape has been checked, and that has nothing in it that is there and differs. */
@@ -132,9 +162,7 @@ public class BookImporter {
         return take(book, Choices.NONE);
     }
 
-    /**
-     * @throws RefusedException naming every place that is wrong or needs a choice; nothing has been stored then
-     */
+    /** @throws RefusedException naming every place that is wrong or needs a choice; nothing has been stored then */
     Imported take(BookDocument book, Choices choices) {
         Taking taking = new Taking(choices);
         List<Figure> read = readFigures(book);
@@ -148,7 +176,8 @@ public class BookImporter {
         }
         taking.profiles.sortAll(profilesOf(book), document -> document, taking);
         check(eventsOf(book), book);
-        taking.events.sortAll(eventsOf(book), document -> document.referring(taking.profiles.otherIds, taking.otherRoutines), taking);
+        taking.events.sortAll(
+                eventsOf(book), document -> document.referring(taking.profiles.otherIds, taking.otherRoutines), taking);
         taking.postures.sortAll(posturesOf(book), document -> document, taking);
         refuse(taking.faults);
         return transaction.execute(status -> taking.store(book.title()));
@@ -175,7 +204,11 @@ public class BookImporter {
         List<Fault> faults = new ArrayList<>();
         for (int i = 0; i < documents.size(); i++) {
             EventDocument event = documents.get(i);
-            Optional<Profile> profile = profilesOf(book).stream().filter(each -> each.id().equals(event.profile())).findFirst().map(each -> ProfileReading.read(each, "")).or(() -> profiles.find(event.profile()));
+            Optional<Profile> profile = profilesOf(book).stream()
+                    .filter(each -> each.id().equals(event.profile()))
+                    .findFirst()
+                    .map(each -> ProfileReading.read(each, ""))
+                    .or(() -> profiles.find(event.profile()));
             Set<String> known = new HashSet<>(routines.existing(event.routines()));
             routinesOf(book).forEach(routine -> known.add(routine.id()));
             try {
@@ -188,10 +221,14 @@ public class BookImporter {
     }
 
     /** @param reading refuses what cannot be, given the root of it */
-    private static <D extends PlainDocument> List<D> plain(List<D> documents, String kind, BiFunction<D, String, ?> reading) {
+    private static <D extends PlainDocument> List<D> plain(
+            List<D> documents, String kind, BiFunction<D, String, ?> reading) {
         List<D> there = documents == null ? List.of() : documents;
         String root = "/" + kind + "s/";
-        checkDistinct(there.stream().map(PlainDocument::id).toList(), root, "an id that no other " + kind + " of the book has");
+        checkDistinct(
+                there.stream().map(PlainDocument::id).toList(),
+                root,
+                "an id that no other " + kind + " of the book has");
         List<Fault> faults = new ArrayList<>();
         for (int i = 0; i < there.size(); i++) {
             Stopping.check();
@@ -207,13 +244,19 @@ public class BookImporter {
 
     private static List<RoutineDocument> routinesOf(BookDocument book) {
         List<RoutineDocument> documents = book.routines() == null ? List.of() : book.routines();
-        checkDistinct(documents.stream().map(RoutineDocument::id).toList(), "/routines/", "an id that no other routine of the book has");
+        checkDistinct(
+                documents.stream().map(RoutineDocument::id).toList(),
+                "/routines/",
+                "an id that no other routine of the book has");
         return documents;
     }
 
     private static List<Figure> readFigures(BookDocument book) {
         List<FigureDocument> documents = book.figures() == null ? List.of() : book.figures();
-        checkDistinct(documents.stream().map(FigureDocument::id).toList(), "/figures/", "an id that no other figure of the book has");
+        checkDistinct(
+                documents.stream().map(FigureDocument::id).toList(),
+                "/figures/",
+                "an id that no other figure of the book has");
         List<Figure> read = new ArrayList<>();
         List<Fault> faults = new ArrayList<>();
         for (int i = 0; i < documents.size(); i++) {
@@ -251,7 +294,10 @@ public class BookImporter {
         }
     }
 
-    /** What has been written is let go of now and then: with each thing that is kept the database looks through all that are at hand. */
+    /**
+     * What has been written is let go of now and then: with each thing that is kept the database looks through all that
+     * are at hand.
+     */
     private <T> void inPieces(List<T> things, Consumer<T> keeping) {
         for (int i = 0; i < things.size(); i++) {
             keeping.accept(things.get(i));
@@ -269,10 +315,14 @@ public class BookImporter {
         private final List<Fault> faults = new ArrayList<>();
         private final List<Figure> newFigures = new ArrayList<>();
         private final List<Figure> replacedFigures = new ArrayList<>();
-        private final Sorted<PieceDocument> pieces = new Sorted<>(Kind.PIECE, BookImporter.this.pieces, BookImporter.this.pieces::write);
-        private final Sorted<ProfileDocument> profiles = new Sorted<>(Kind.PROFILE, BookImporter.this.profiles, BookImporter.this.profiles::write);
-        private final Sorted<EventDocument> events = new Sorted<>(Kind.EVENT, BookImporter.this.events, event -> json.writeValueAsString(event.complete()));
-        private final Sorted<PostureDocument> postures = new Sorted<>(Kind.POSTURE, BookImporter.this.postures, BookImporter.this.postures::write);
+        private final Sorted<PieceDocument> pieces =
+                new Sorted<>(Kind.PIECE, BookImporter.this.pieces, BookImporter.this.pieces::write);
+        private final Sorted<ProfileDocument> profiles =
+                new Sorted<>(Kind.PROFILE, BookImporter.this.profiles, BookImporter.this.profiles::write);
+        private final Sorted<EventDocument> events =
+                new Sorted<>(Kind.EVENT, BookImporter.this.events, event -> json.writeValueAsString(event.complete()));
+        private final Sorted<PostureDocument> postures =
+                new Sorted<>(Kind.POSTURE, BookImporter.this.postures, BookImporter.this.postures::write);
         private final List<RoutineDocument> newRoutines = new ArrayList<>();
         private final List<RoutineDocument> replacedRoutines = new ArrayList<>();
         private final Map<String, String> otherIds = new HashMap<>();
@@ -284,25 +334,37 @@ public class BookImporter {
         }
 
         void sort(Figure figure, int index) {
-            switch (choice(Kind.FIGURE, figure.id(), likeness(figures.text(figure.id()), figures.write(figure)), "/figures/" + index)) {
-                case KEEP -> { }
+            switch (choice(
+                    Kind.FIGURE,
+                    figure.id(),
+                    likeness(figures.text(figure.id()), figures.write(figure)),
+                    "/figures/" + index)) {
+                case KEEP -> {}
                 case REPLACE -> (figures.text(figure.id()).isPresent() ? replacedFigures : newFigures).add(figure);
                 case BOTH -> {
                     String id = free(figure.id(), other -> figures.text(other).isPresent());
                     otherIds.put(figure.id(), id);
-                    newFigures.add(FigureReading.ofCatalogue().accepted(figures.document(figure).called(id, another(figure.title())), "/figures/" + index));
+                    newFigures.add(FigureReading.ofCatalogue()
+                            .accepted(
+                                    figures.document(figure).called(id, another(figure.title())), "/figures/" + index));
                 }
             }
         }
 
         private Optional<Piece> pieceOf(RoutineDocument routine) {
-            return routine.pieceId().flatMap(id -> pieces.coming().filter(piece -> piece.id().equals(id)).findFirst().map(piece -> PieceReading.read(piece, "")).or(() -> BookImporter.this.pieces.find(id)));
+            return routine.pieceId()
+                    .flatMap(id -> pieces.coming()
+                            .filter(piece -> piece.id().equals(id))
+                            .findFirst()
+                            .map(piece -> PieceReading.read(piece, ""))
+                            .or(() -> BookImporter.this.pieces.find(id)));
         }
 
         void sort(RoutineDocument routine, int index) {
             String root = "/routines/" + index;
             RoutineDocument here = routine.dancing(otherIds).hearing(pieces.otherIds);
-            Choice choice = choice(Kind.ROUTINE, routine.id(), likeness(routines.text(routine.id()), routines.write(routine)), root);
+            Choice choice = choice(
+                    Kind.ROUTINE, routine.id(), likeness(routines.text(routine.id()), routines.write(routine)), root);
             if (choice == Choice.KEEP) {
                 return;
             }
@@ -326,10 +388,15 @@ public class BookImporter {
             return switch (likeness) {
                 case NEW -> Choice.REPLACE;
                 case SAME -> Choice.KEEP;
-                case DIFFERS -> choices.of(kind, id).orElseGet(() -> {
-                    faults.add(Fault.of(root + "/id", id, "an id that is not taken, or a choice: keep the one that is there, replace it, or both"));
-                    return Choice.KEEP;
-                });
+                case DIFFERS ->
+                    choices.of(kind, id).orElseGet(() -> {
+                        faults.add(
+                                Fault.of(
+                                        root + "/id",
+                                        id,
+                                        "an id that is not taken, or a choice: keep the one that is there, replace it, or both"));
+                        return Choice.KEEP;
+                    });
             };
         }
 
@@ -362,9 +429,14 @@ public class BookImporter {
             profiles.store();
             events.store();
             postures.store();
-            List<String> figureIds = Stream.concat(newFigures.stream(), replacedFigures.stream()).map(Figure::id).toList();
-            List<String> routineIds = Stream.concat(newRoutines.stream(), replacedRoutines.stream()).map(RoutineDocument::id).toList();
-            return new Imported(title, figureIds, pieces.ids(), routineIds, profiles.ids(), events.ids(), postures.ids());
+            List<String> figureIds = Stream.concat(newFigures.stream(), replacedFigures.stream())
+                    .map(Figure::id)
+                    .toList();
+            List<String> routineIds = Stream.concat(newRoutines.stream(), replacedRoutines.stream())
+                    .map(RoutineDocument::id)
+                    .toList();
+            return new Imported(
+                    title, figureIds, pieces.ids(), routineIds, profiles.ids(), events.ids(), postures.ids());
         }
     }
 
@@ -390,8 +462,12 @@ public class BookImporter {
             for (int i = 0; i < documents.size(); i++) {
                 D document = documents.get(i);
                 Optional<String> there = store.text(document.id());
-                switch (taking.choice(kind, document.id(), likeness(there, text.apply(document)), "/" + kind.name().toLowerCase(Locale.ROOT) + "s/" + i)) {
-                    case KEEP -> { }
+                switch (taking.choice(
+                        kind,
+                        document.id(),
+                        likeness(there, text.apply(document)),
+                        "/" + kind.name().toLowerCase(Locale.ROOT) + "s/" + i)) {
+                    case KEEP -> {}
                     case REPLACE -> (there.isPresent() ? replaced : fresh).add(here.apply(document));
                     case BOTH -> fresh.add(another(here.apply(document), taking));
                 }

@@ -30,15 +30,27 @@ import tools.jackson.databind.json.JsonMapper;
 import tools.jackson.databind.node.ObjectNode;
 
 /**
- * Reads a book one document after another, each checked against the schema before the next is read. So a book takes the memory of its documents and not that of all
- * its words, and one that is wrong everywhere is refused after its first fifty faults.
+ * Reads a book one document after another, each checked against the schema before the next is read. So a book takes the
+ * memory of its documents and not that of all its words, and one that is wrong everywhere is refused after its first
+ * fifty faults.
  */
 @Component
 @Lazy
 class BookReading {
 
-    private static final Map<String, Class<?>> PARTS = Map.of("figures", FigureDocument.class, "pieces", PieceDocument.class, "routines", RoutineDocument.class, "profiles", ProfileDocument.class, "events", EventDocument.class,
-            "postures", PostureDocument.class);
+    private static final Map<String, Class<?>> PARTS = Map.of(
+            "figures",
+            FigureDocument.class,
+            "pieces",
+            PieceDocument.class,
+            "routines",
+            RoutineDocument.class,
+            "profiles",
+            ProfileDocument.class,
+            "events",
+            EventDocument.class,
+            "postures",
+            PostureDocument.class);
     private static final String BOOK = "book";
     private static final String CHOICES = "choices";
 
@@ -54,12 +66,9 @@ class BookReading {
     }
 
     /** A book with what is to be done with what is there already. */
-    record Question(BookDocument book, List<ChoiceDocument> choices) {
-    }
+    record Question(BookDocument book, List<ChoiceDocument> choices) {}
 
-    /**
-     * @throws RefusedException naming the places that are wrong, at most fifty
-     */
+    /** @throws RefusedException naming the places that are wrong, at most fifty */
     BookDocument book(InputStream text) {
         try (JsonParser parser = json.createParser(text)) {
             BookDocument book = new Reading(parser, "").book(parser.nextToken());
@@ -68,9 +77,7 @@ class BookReading {
         }
     }
 
-    /**
-     * @throws RefusedException naming the places that are wrong, at most fifty
-     */
+    /** @throws RefusedException naming the places that are wrong, at most fifty */
     Question question(InputStream text) {
         try (JsonParser parser = json.createParser(text)) {
             if (parser.nextToken() != JsonToken.START_OBJECT) {
@@ -83,13 +90,17 @@ class BookReading {
                 if (name.equals(BOOK)) {
                     book = Optional.of(new Reading(parser, "/" + BOOK).book(first));
                 } else if (name.equals(CHOICES)) {
-                    choices = Optional.ofNullable(json.treeToValue(new Bounded(parser).tree(nodes), ChoiceDocument[].class)).map(Arrays::asList);
+                    choices = Optional.ofNullable(
+                                    json.treeToValue(new Bounded(parser).tree(nodes), ChoiceDocument[].class))
+                            .map(Arrays::asList);
                 } else {
                     throw refused(List.of(Fault.of("/" + name, "", BOOK + " or " + CHOICES)));
                 }
             }
             end(parser);
-            return new Question(book.orElseThrow(() -> refused(List.of(Fault.of("/" + BOOK, "", "a book")))), choices.orElseThrow(() -> refused(List.of(Fault.of("/" + CHOICES, "", "choices")))));
+            return new Question(
+                    book.orElseThrow(() -> refused(List.of(Fault.of("/" + BOOK, "", "a book")))),
+                    choices.orElseThrow(() -> refused(List.of(Fault.of("/" + CHOICES, "", "choices")))));
         }
     }
 
@@ -100,8 +111,13 @@ class BookReading {
     }
 
     static RefusedException refused(List<Fault> faults) {
-        return new RefusedException("The book was not taken in, and nothing of it was stored: "
-                + (faults.size() == 1 ? faults.get(0).sentence() : faults.size() + " places are wrong, the first: " + faults.get(0).sentence()), faults);
+        return new RefusedException(
+                "The book was not taken in, and nothing of it was stored: "
+                        + (faults.size() == 1
+                                ? faults.get(0).sentence()
+                                : faults.size() + " places are wrong, the first: "
+                                        + faults.get(0).sentence()),
+                faults);
     }
 
     /** One book being read. */
@@ -139,7 +155,16 @@ class BookReading {
             if (!faults.isEmpty()) {
                 throw refused(faults);
             }
-            return new BookDocument(head.path("format").asString(), head.path("version").asInt(), head.path("title").asString(), part("figures"), part("pieces"), part("routines"), part("profiles"), part("events"), part("postures"));
+            return new BookDocument(
+                    head.path("format").asString(),
+                    head.path("version").asInt(),
+                    head.path("title").asString(),
+                    part("figures"),
+                    part("pieces"),
+                    part("routines"),
+                    part("profiles"),
+                    part("events"),
+                    part("postures"));
         }
 
         private void documents(String part) {
@@ -197,7 +222,10 @@ class BookReading {
 
         private void count() {
             if (++tokens > MOST_TOKENS) {
-                throw refused(List.of(Fault.of(streamReadContext().pathAsPointer().toString(), "more", "a document of at most " + MOST_TOKENS + " values")));
+                throw refused(List.of(Fault.of(
+                        streamReadContext().pathAsPointer().toString(),
+                        "more",
+                        "a document of at most " + MOST_TOKENS + " values")));
             }
         }
 

@@ -42,7 +42,8 @@ import tools.jackson.databind.json.JsonMapper;
 @Tag(name = "books")
 class BookResource {
 
-    private static final List<String> PARTS = List.of("figures", "pieces", "routines", "profiles", "events", "postures");
+    private static final List<String> PARTS =
+            List.of("figures", "pieces", "routines", "profiles", "events", "postures");
 
     private final BookImporter importer;
     private final BookReading reading;
@@ -55,7 +56,17 @@ class BookResource {
     private final JsonMapper json;
     private final Work work;
 
-    BookResource(BookImporter importer, @Lazy BookReading reading, FigureStore figures, PieceStore pieces, RoutineStore routines, ProfileStore profiles, EventStore events, PostureStore postures, JsonMapper json, Work work) {
+    BookResource(
+            BookImporter importer,
+            @Lazy BookReading reading,
+            FigureStore figures,
+            PieceStore pieces,
+            RoutineStore routines,
+            ProfileStore profiles,
+            EventStore events,
+            PostureStore postures,
+            JsonMapper json,
+            Work work) {
         this.importer = importer;
         this.reading = reading;
         this.figures = figures;
@@ -71,14 +82,24 @@ class BookResource {
     /** Takes in a book in which nothing is there already and differs. */
     @PostMapping(path = "/books", consumes = MediaType.APPLICATION_JSON_VALUE)
     @ResponseStatus(HttpStatus.CREATED)
-    @io.swagger.v3.oas.annotations.parameters.RequestBody(required = true, content = @Content(mediaType = MediaType.APPLICATION_JSON_VALUE, schema = @Schema(implementation = BookDocument.class)))
+    @io.swagger.v3.oas.annotations.parameters.RequestBody(
+            required = true,
+            content =
+                    @Content(
+                            mediaType = MediaType.APPLICATION_JSON_VALUE,
+                            schema = @Schema(implementation = BookDocument.class)))
     Imported take(HttpServletRequest request) {
         return work.patiently(() -> importer.take(read(request, reading::book), Choices.NONE));
     }
 
     /** How everything in a book stands to what is stored; nothing is. */
     @PostMapping(path = "/import-plans", consumes = MediaType.APPLICATION_JSON_VALUE)
-    @io.swagger.v3.oas.annotations.parameters.RequestBody(required = true, content = @Content(mediaType = MediaType.APPLICATION_JSON_VALUE, schema = @Schema(implementation = BookDocument.class)))
+    @io.swagger.v3.oas.annotations.parameters.RequestBody(
+            required = true,
+            content =
+                    @Content(
+                            mediaType = MediaType.APPLICATION_JSON_VALUE,
+                            schema = @Schema(implementation = BookDocument.class)))
     PlanDocument plan(HttpServletRequest request) {
         return work.patiently(() -> importer.plan(read(request, reading::book)));
     }
@@ -86,7 +107,12 @@ class BookResource {
     /** Takes in a book with a choice for what is there already and differs. */
     @PostMapping(path = "/imports", consumes = MediaType.APPLICATION_JSON_VALUE)
     @ResponseStatus(HttpStatus.CREATED)
-    @io.swagger.v3.oas.annotations.parameters.RequestBody(required = true, content = @Content(mediaType = MediaType.APPLICATION_JSON_VALUE, schema = @Schema(implementation = ImportQuestion.class)))
+    @io.swagger.v3.oas.annotations.parameters.RequestBody(
+            required = true,
+            content =
+                    @Content(
+                            mediaType = MediaType.APPLICATION_JSON_VALUE,
+                            schema = @Schema(implementation = ImportQuestion.class)))
     Imported choose(HttpServletRequest request) {
         return work.patiently(() -> {
             BookReading.Question question = read(request, reading::question);
@@ -102,20 +128,44 @@ class BookResource {
         }
     }
 
-    /** Everything there is, as one book. It is written as it is stored, so that even a large one takes little memory. */
+    /**
+     * Everything there is, as one book. It is written as it is stored, so that even a large one takes little memory.
+     */
     @GetMapping(path = "/books", produces = MediaType.APPLICATION_JSON_VALUE)
-    @ApiResponse(responseCode = "200", content = @Content(mediaType = MediaType.APPLICATION_JSON_VALUE, schema = @Schema(implementation = BookDocument.class)))
+    @ApiResponse(
+            responseCode = "200",
+            content =
+                    @Content(
+                            mediaType = MediaType.APPLICATION_JSON_VALUE,
+                            schema = @Schema(implementation = BookDocument.class)))
     void give(HttpServletResponse response) throws IOException {
-        give("Everything", List.of(figures.texts(), pieces.texts(), routines.texts(), profiles.texts(), events.texts(), postures.texts()), response);
+        give(
+                "Everything",
+                List.of(
+                        figures.texts(),
+                        pieces.texts(),
+                        routines.texts(),
+                        profiles.texts(),
+                        events.texts(),
+                        postures.texts()),
+                response);
     }
 
     /** The rules of one organiser, as a book that has nothing else in it. */
     @GetMapping(path = "/profiles/{id}/book", produces = MediaType.APPLICATION_JSON_VALUE)
-    @ApiResponse(responseCode = "200", content = @Content(mediaType = MediaType.APPLICATION_JSON_VALUE, schema = @Schema(implementation = BookDocument.class)))
+    @ApiResponse(
+            responseCode = "200",
+            content =
+                    @Content(
+                            mediaType = MediaType.APPLICATION_JSON_VALUE,
+                            schema = @Schema(implementation = BookDocument.class)))
     void giveProfile(@PathVariable String id, HttpServletResponse response) throws IOException {
         String text = profiles.text(id).orElseThrow(() -> new UnknownException("profile", id));
         response.setHeader(HttpHeaders.CONTENT_DISPOSITION, "attachment; filename=\"" + id + ".json\"");
-        give(profiles.get(id).document().title(), List.of(List.of(), List.of(), List.of(), List.of(text), List.of(), List.of()), response);
+        give(
+                profiles.get(id).document().title(),
+                List.of(List.of(), List.of(), List.of(), List.of(text), List.of(), List.of()),
+                response);
     }
 
     private void give(String title, List<List<String>> parts, HttpServletResponse response) throws IOException {

@@ -19,7 +19,10 @@ import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
 import tools.jackson.databind.node.ObjectNode;
 
-/** The JSON Schema of books, the same one that is published in the documentation: of a book as a whole, and of each kind of document in it. */
+/**
+ * The JSON Schema of books, the same one that is published in the documentation: of a book as a whole, and of each kind
+ * of document in it.
+ */
 @Component
 @Lazy
 class BookSchema {
@@ -37,8 +40,12 @@ class BookSchema {
             this.book = compiled(schema);
             schema.get("properties").properties().forEach(property -> {
                 if (property.getValue().has("items")) {
-                    most.put(property.getKey(), property.getValue().get("maxItems").asInt());
-                    parts.put(property.getKey(), compiled(part(schema, property.getValue().get("items"))));
+                    most.put(
+                            property.getKey(),
+                            property.getValue().get("maxItems").asInt());
+                    parts.put(
+                            property.getKey(),
+                            compiled(part(schema, property.getValue().get("items"))));
                 }
             });
         } catch (IOException e) {
@@ -56,7 +63,8 @@ class BookSchema {
     }
 
     private static Schema compiled(ObjectNode schema) {
-        return SchemaRegistry.withDefaultDialect(SpecificationVersion.DRAFT_2020_12).getSchema(schema);
+        return SchemaRegistry.withDefaultDialect(SpecificationVersion.DRAFT_2020_12)
+                .getSchema(schema);
     }
 
     /** What is wrong with a book but for its documents. */
@@ -79,13 +87,21 @@ class BookSchema {
     }
 
     private static List<Fault> faults(Schema schema, JsonNode node, String whole) {
-        return schema.validate(node).stream().limit(Problems.MOST_FAULTS).map(error -> fault(error, whole)).toList();
+        return schema.validate(node).stream()
+                .limit(Problems.MOST_FAULTS)
+                .map(error -> fault(error, whole))
+                .toList();
     }
 
     private static Fault fault(Error error, String whole) {
         String place = error.getInstanceLocation().toString();
         JsonNode found = error.getInstanceNode();
         String text = found == null || found.isContainer() ? "" : found.asString();
-        return new Fault(place, text, error.getMessage(), (place.isEmpty() ? whole : place) + ": " + error.getMessage(), List.of());
+        return new Fault(
+                place,
+                text,
+                error.getMessage(),
+                (place.isEmpty() ? whole : place) + ": " + error.getMessage(),
+                List.of());
     }
 }

@@ -32,18 +32,23 @@ final class ChartCsv {
     /** What begins a formula, and what is already kept from being one. */
     private static final Pattern FORMULA = Pattern.compile("^'*+[=@+\\-\t\r]");
 
-    private ChartCsv() {
-    }
+    private ChartCsv() {}
 
     static String write(Map<Part, List<RowDraft>> charts) {
         List<String> header = header();
         StringBuilder csv = new StringBuilder();
-        try (CSVPrinter printer = new CSVPrinter(csv, CSVFormat.RFC4180.builder().setHeader(header.toArray(String[]::new)).get())) {
+        try (CSVPrinter printer = new CSVPrinter(
+                csv,
+                CSVFormat.RFC4180
+                        .builder()
+                        .setHeader(header.toArray(String[]::new))
+                        .get())) {
             for (Part part : Part.values()) {
                 List<RowDraft> rows = charts.get(part);
                 for (int row = 0; row < rows.size(); row++) {
                     RowDraft cells = rows.get(row);
-                    printer.printRecord(Stream.concat(Stream.of(part.wording(), String.valueOf(row + 1)),
+                    printer.printRecord(Stream.concat(
+                            Stream.of(part.wording(), String.valueOf(row + 1)),
                             Arrays.stream(Column.values()).map(cells::cell).map(ChartCsv::asText)));
                 }
             }
@@ -63,7 +68,9 @@ final class ChartCsv {
     }
 
     private static List<String> header() {
-        return Stream.concat(Stream.of(PART, STEP), Arrays.stream(Column.values()).map(Column::key)).toList();
+        return Stream.concat(
+                        Stream.of(PART, STEP), Arrays.stream(Column.values()).map(Column::key))
+                .toList();
     }
 
     /**
@@ -74,17 +81,31 @@ final class ChartCsv {
     static Map<Part, List<RowDraft>> read(String csv) {
         Map<Part, List<RowDraft>> charts = new EnumMap<>(Part.class);
         Arrays.stream(Part.values()).forEach(part -> charts.put(part, new ArrayList<>()));
-        try (CSVParser parser = CSVParser.parse(new StringReader(csv.startsWith("\uFEFF") ? csv.substring(1) : csv), CSVFormat.RFC4180.builder()
-                .setHeader().setSkipHeaderRecord(true).setIgnoreEmptyLines(true).setTrim(true).get())) {
+        try (CSVParser parser = CSVParser.parse(
+                new StringReader(csv.startsWith("\uFEFF") ? csv.substring(1) : csv),
+                CSVFormat.RFC4180
+                        .builder()
+                        .setHeader()
+                        .setSkipHeaderRecord(true)
+                        .setIgnoreEmptyLines(true)
+                        .setTrim(true)
+                        .get())) {
             checkHeader(parser.getHeaderNames());
             for (CSVRecord record : parser) {
                 if (record.getRecordNumber() > MOST_ROWS) {
-                    throw refused("line " + (record.getRecordNumber() + 1), "more rows", "at most " + MOST_ROWS + " rows for both parts");
+                    throw refused(
+                            "line " + (record.getRecordNumber() + 1),
+                            "more rows",
+                            "at most " + MOST_ROWS + " rows for both parts");
                 }
                 take(record, charts);
             }
         } catch (IOException | UncheckedIOException | IllegalArgumentException | IllegalStateException e) {
-            throw refused("", "", "comma-separated values with a header of " + String.join(", ", header()) + " (" + e.getMessage() + ")");
+            throw refused(
+                    "",
+                    "",
+                    "comma-separated values with a header of " + String.join(", ", header()) + " (" + e.getMessage()
+                            + ")");
         }
         return charts;
     }
@@ -107,8 +128,10 @@ final class ChartCsv {
         }
         Optional<Part> part = Part.named(record.get(PART));
         Map<Column, String> cells = new EnumMap<>(Column.class);
-        record.toMap().forEach((name, text) -> Column.find(name).ifPresent(column -> cells.put(column, fromText(text))));
-        charts.get(part.orElseThrow(() -> refused(line + ", part", record.get(PART), "man or lady"))).add(new RowDraft(cells).filled());
+        record.toMap()
+                .forEach((name, text) -> Column.find(name).ifPresent(column -> cells.put(column, fromText(text))));
+        charts.get(part.orElseThrow(() -> refused(line + ", part", record.get(PART), "man or lady")))
+                .add(new RowDraft(cells).filled());
     }
 
     private static RefusedException refused(String place, String found, String expected) {

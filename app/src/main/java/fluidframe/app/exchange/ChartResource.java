@@ -35,20 +35,26 @@ class ChartResource {
 
     /** The rows of both charts. */
     @Schema(name = "Charts")
-    record ChartsDocument(List<RowDocument> man, List<RowDocument> lady) {
-    }
+    record ChartsDocument(List<RowDocument> man, List<RowDocument> lady) {}
 
     @GetMapping(path = "/figures/{id}/charts", produces = CSV)
     ResponseEntity<String> write(@PathVariable String id) {
-        Map<Part, List<RowDraft>> charts = Map.of(Part.MAN, DraftWriter.rows(store.get(id).figure().man()),
-                Part.LADY, DraftWriter.rows(store.get(id).figure().lady()));
-        return ResponseEntity.ok().header(HttpHeaders.CONTENT_DISPOSITION, "attachment; filename=\"" + id + ".csv\"").body(ChartCsv.write(charts));
+        Map<Part, List<RowDraft>> charts = Map.of(
+                Part.MAN,
+                DraftWriter.rows(store.get(id).figure().man()),
+                Part.LADY,
+                DraftWriter.rows(store.get(id).figure().lady()));
+        return ResponseEntity.ok()
+                .header(HttpHeaders.CONTENT_DISPOSITION, "attachment; filename=\"" + id + ".csv\"")
+                .body(ChartCsv.write(charts));
     }
 
     /** Takes CSV apart without storing it; the cells are not read yet. */
     @PostMapping(path = "/charts", consumes = "text/csv")
     ChartsDocument read(@RequestBody String csv) {
         Map<Part, List<RowDraft>> charts = ChartCsv.read(csv);
-        return new ChartsDocument(charts.get(Part.MAN).stream().map(FigureMapper::row).toList(), charts.get(Part.LADY).stream().map(FigureMapper::row).toList());
+        return new ChartsDocument(
+                charts.get(Part.MAN).stream().map(FigureMapper::row).toList(),
+                charts.get(Part.LADY).stream().map(FigureMapper::row).toList());
     }
 }

@@ -16,21 +16,23 @@ record Choices(Map<Item, Choice> byItem) {
     static final Choices NONE = new Choices(Map.of());
 
     /** Something of a book. */
-    record Item(Kind kind, String id) {
-    }
+    record Item(Kind kind, String id) {}
 
     /** What a book holds. */
     enum Kind {
-        FIGURE, PIECE, ROUTINE, PROFILE, EVENT, POSTURE
+        FIGURE,
+        PIECE,
+        ROUTINE,
+        PROFILE,
+        EVENT,
+        POSTURE
     }
 
     Optional<Choice> of(Kind kind, String id) {
         return Optional.ofNullable(byItem.get(new Item(kind, id)));
     }
 
-    /**
-     * @throws RefusedException where a word is none of those known
-     */
+    /** @throws RefusedException where a word is none of those known */
     static Choices read(List<ChoiceDocument> documents) {
         Map<Item, Choice> choices = new HashMap<>();
         for (int i = 0; i < documents.size(); i++) {
@@ -39,14 +41,23 @@ record Choices(Map<Item, Choice> byItem) {
             if (document == null || document.id() == null) {
                 throw BookReading.refused(List.of(Fault.of(place, "", "a kind, an id and a choice")));
             }
-            Kind kind = word(Kind.values(), document.kind(), place + "/kind", "figure, piece, routine, profile, event or posture");
-            choices.put(new Item(kind, document.id()), word(Choice.values(), document.choice(), place + "/choice", "keep, replace or both"));
+            Kind kind = word(
+                    Kind.values(),
+                    document.kind(),
+                    place + "/kind",
+                    "figure, piece, routine, profile, event or posture");
+            choices.put(
+                    new Item(kind, document.id()),
+                    word(Choice.values(), document.choice(), place + "/choice", "keep, replace or both"));
         }
         return new Choices(choices);
     }
 
     private static <T extends Enum<T>> T word(T[] values, String text, String place, String expected) {
-        return Stream.of(values).filter(value -> value.name().toLowerCase(Locale.ROOT).equals(text)).findFirst()
-                .orElseThrow(() -> new RefusedException("Nothing was stored.", List.of(Fault.of(place, text, expected))));
+        return Stream.of(values)
+                .filter(value -> value.name().toLowerCase(Locale.ROOT).equals(text))
+                .findFirst()
+                .orElseThrow(
+                        () -> new RefusedException("Nothing was stored.", List.of(Fault.of(place, text, expected))));
     }
 }

@@ -12,27 +12,34 @@ final class ImportDocuments {
 
     private static final int MOST_CHOICES = 10_000;
 
-    private ImportDocuments() {
-    }
+    private ImportDocuments() {}
 
     /** One thing of a book and how it stands to what is stored: new, same, differs, and in how many places. */
     @Schema(name = "ImportItem")
-    record ItemDocument(String kind, String id, String title, String likeness, int differences) {
-    }
+    record ItemDocument(String kind, String id, String title, String likeness, int differences) {}
 
     /** What taking a book in would meet; nothing is stored. */
     @Schema(name = "ImportPlan")
-    record PlanDocument(String title, List<ItemDocument> items) {
-    }
+    record PlanDocument(String title, List<ItemDocument> items) {}
 
-    /** What to do with a figure, piece, routine, profile, event or posture that is there already and differs: keep, replace, both. */
+    /**
+     * What to do with a figure, piece, routine, profile, event or posture that is there already and differs: keep,
+     * replace, both.
+     */
     @Schema(name = "ImportChoice")
-    record ChoiceDocument(@NotNull(message = "figure, piece, routine, profile, event or posture") String kind, @NotNull(message = "an id") String id, @NotNull(message = "keep, replace or both") String choice) {
-    }
+    record ChoiceDocument(
+            @NotNull(message = "figure, piece, routine, profile, event or posture")
+            String kind,
+
+            @NotNull(message = "an id") String id,
+            @NotNull(message = "keep, replace or both") String choice) {}
 
     /** A book, and what to do with what is there already. */
     @Schema(name = "ImportQuestion")
-    record ImportQuestion(@NotNull(message = "a book") @Schema(implementation = BookDocument.class) JsonNode book,
-                          @NotNull(message = "choices") @Size(max = MOST_CHOICES, message = "at most " + MOST_CHOICES + " choices") List<@NotNull(message = "a choice") @Valid ChoiceDocument> choices) {
-    }
+    record ImportQuestion(
+            @NotNull(message = "a book") @Schema(implementation = BookDocument.class)
+            JsonNode book,
+
+            @NotNull(message = "choices") @Size(max = MOST_CHOICES, message = "at most " + MOST_CHOICES + " choices")
+            List<@NotNull(message = "a choice") @Valid ChoiceDocument> choices) {}
 }

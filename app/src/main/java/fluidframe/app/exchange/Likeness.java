@@ -2,5 +2,7 @@ package fluidframe.app.exchange;
 
 /** How something in a book stands to what is stored under its id. */
 enum Likeness {
-    NEW, SAME, DIFFERS
+    NEW,
+    SAME,
+    DIFFERS
 }

@@ -11,6 +11,8 @@ public record FigureDifferenceDocument(String place, String before, String after
     /** Every place in which a figure differs from what it was before. */
     public static List<FigureDifferenceDocument> between(FigureDocument before, FigureDocument after) {
         return DraftDifference.between(FigureMapper.draft(before), FigureMapper.draft(after)).stream()
-                .map(difference -> new FigureDifferenceDocument(difference.place().wording(), difference.one(), difference.other())).toList();
+                .map(difference -> new FigureDifferenceDocument(
+                        difference.place().wording(), difference.one(), difference.other()))
+                .toList();
     }
 }

@@ -9,9 +9,42 @@ import java.util.List;
 
 /** A figure in the open format. Chart cells are shorthand; what is absent is empty. */
 @JsonInclude(JsonInclude.Include.NON_EMPTY)
-@JsonPropertyOrder({"id", "dance", "feel", "title", "otherNames", "level", "bars", "start", "end", "startAlignments", "insistsOnAlignment",
-        "sameFoot", "eitherFoot", "curve", "opens", "closes", "school", "man", "lady", "timings", "splits", "entries", "finishes", "repeat", "schools", "follows", "precedes", "cues",
-        "faults", "drills", "cautions", "lastRead", "mutes", "derived"})
+@JsonPropertyOrder({
+    "id",
+    "dance",
+    "feel",
+    "title",
+    "otherNames",
+    "level",
+    "bars",
+    "start",
+    "end",
+    "startAlignments",
+    "insistsOnAlignment",
+    "sameFoot",
+    "eitherFoot",
+    "curve",
+    "opens",
+    "closes",
+    "school",
+    "man",
+    "lady",
+    "timings",
+    "splits",
+    "entries",
+    "finishes",
+    "repeat",
+    "schools",
+    "follows",
+    "precedes",
+    "cues",
+    "faults",
+    "drills",
+    "cautions",
+    "lastRead",
+    "mutes",
+    "derived"
+})
 @Schema(name = "Figure")
 public record FigureDocument(
         @NotNull(message = "an id") String id,
@@ -21,8 +54,13 @@ public record FigureDocument(
         List<@NotNull(message = "another name") String> otherNames,
         @NotNull(message = "a level") String level,
         @NotNull(message = "a number of bars") String bars,
-        @NotNull(message = "position and hold at the start") @Valid RelationDocument start,
-        @NotNull(message = "position and hold at the end") @Valid RelationDocument end,
+
+        @NotNull(message = "position and hold at the start") @Valid
+        RelationDocument start,
+
+        @NotNull(message = "position and hold at the end") @Valid
+        RelationDocument end,
+
         List<@NotNull(message = "an alignment") String> startAlignments,
         @JsonInclude(JsonInclude.Include.NON_DEFAULT) boolean insistsOnAlignment,
         @JsonInclude(JsonInclude.Include.NON_DEFAULT) boolean sameFoot,
@@ -51,70 +89,139 @@ public record FigureDocument(
 
     /** The same under another id and title. */
     public FigureDocument called(String otherId, String otherTitle) {
-        return new FigureDocument(otherId, dance, feel, otherTitle, otherNames, level, bars, start, end, startAlignments, insistsOnAlignment, sameFoot, eitherFoot, curve, opens, closes,
-                school, man, lady, timings, splits, entries, finishes, repeat, schools, follows, precedes, cues, faults, drills, cautions, lastRead, mutes, derived);
+        return new FigureDocument(
+                otherId,
+                dance,
+                feel,
+                otherTitle,
+                otherNames,
+                level,
+                bars,
+                start,
+                end,
+                startAlignments,
+                insistsOnAlignment,
+                sameFoot,
+                eitherFoot,
+                curve,
+                opens,
+                closes,
+                school,
+                man,
+                lady,
+                timings,
+                splits,
+                entries,
+                finishes,
+                repeat,
+                schools,
+                follows,
+                precedes,
+                cues,
+                faults,
+                drills,
+                cautions,
+                lastRead,
+                mutes,
+                derived);
     }
 
     /** Position, hold and, where it is not the usual, proximity. */
     @JsonInclude(JsonInclude.Include.NON_NULL)
     @Schema(name = "Relation")
-    public record RelationDocument(@NotNull(message = "a position") String position, @NotNull(message = "a hold") String hold,
-                                   String proximity) {
-    }
+    public record RelationDocument(
+            @NotNull(message = "a position") String position,
+            @NotNull(message = "a hold") String hold,
+            String proximity) {}
 
     /** The schools the two charts are written in. */
     @JsonInclude(JsonInclude.Include.NON_NULL)
     @Schema(name = "Schools")
-    public record SchoolsDocument(String man, String lady) {
-    }
+    public record SchoolsDocument(String man, String lady) {}
 
     /** Rows that may be repeated, counted from 1; the lady's only where they differ. */
     @JsonInclude(JsonInclude.Include.NON_NULL)
     @Schema(name = "Repeat")
-    public record RepeatDocument(@Schema(requiredMode = Schema.RequiredMode.REQUIRED) int first, @Schema(requiredMode = Schema.RequiredMode.REQUIRED) int last,
-                                 Integer ladyFirst, Integer ladyLast, @NotNull(message = "numbers of repeats") String times) {
-    }
+    public record RepeatDocument(
+            @Schema(requiredMode = Schema.RequiredMode.REQUIRED)
+            int first,
+
+            @Schema(requiredMode = Schema.RequiredMode.REQUIRED)
+            int last,
+
+            Integer ladyFirst,
+            Integer ladyLast,
+            @NotNull(message = "numbers of repeats") String times) {}
 
     /** Another way of dancing some rows. */
     @JsonInclude(JsonInclude.Include.NON_EMPTY)
     @Schema(name = "Variation")
-    public record VariationDocument(@NotNull(message = "a name") String name,
-                                    List<@Valid @NotNull(message = "a changed row") RowChangeDocument> man,
-                                    List<@Valid @NotNull(message = "a changed row") RowChangeDocument> lady,
-                                    @Valid RelationDocument start, @Valid RelationDocument end) {
-    }
+    public record VariationDocument(
+            @NotNull(message = "a name") String name,
+            List<@Valid @NotNull(message = "a changed row") RowChangeDocument> man,
+            List<@Valid @NotNull(message = "a changed row") RowChangeDocument> lady,
+            @Valid RelationDocument start,
+            @Valid RelationDocument end) {}
 
     /** The cells of one row, counted from 1, that differ; an empty text empties the cell. */
     @Schema(name = "RowChange")
-    public record RowChangeDocument(@Schema(requiredMode = Schema.RequiredMode.REQUIRED) int row,
-                                     @NotNull(message = "the changed cells") RowDocument cells) {
-    }
+    public record RowChangeDocument(
+            @Schema(requiredMode = Schema.RequiredMode.REQUIRED)
+            int row,
+
+            @NotNull(message = "the changed cells") RowDocument cells) {}
 
     /** A finding that is accepted, with the reason; without a place it is accepted everywhere in the figure. */
     @JsonInclude(JsonInclude.Include.NON_EMPTY)
     @Schema(name = "Mute")
-    public record MuteDocument(@NotNull(message = "a rule's id") String rule, String at, @NotNull(message = "a reason") String reason) {
-    }
+    public record MuteDocument(
+            @NotNull(message = "a rule's id") String rule,
+            String at,
+            @NotNull(message = "a reason") String reason) {}
 
     /** One chart row. */
     @JsonInclude(JsonInclude.Include.NON_NULL)
     @Schema(name = "Row")
-    public record RowDocument(String count, String words, String foot, String footPosition, String alignment, String turn, String rise,
-                              String footwork, String sway, String cbm, String action, String body, String relation,
-                              String arms, String lead, String note) {
-    }
+    public record RowDocument(
+            String count,
+            String words,
+            String foot,
+            String footPosition,
+            String alignment,
+            String turn,
+            String rise,
+            String footwork,
+            String sway,
+            String cbm,
+            String action,
+            String body,
+            String relation,
+            String arms,
+            String lead,
+            String note) {}
 
     /** Another count for the same rows. */
     @Schema(name = "NamedTiming")
-    public record TimingDocument(@NotNull(message = "a name") String name, @NotNull(message = "the man's count") String man,
-                                 @NotNull(message = "the lady's count") String lady) {
-    }
+    public record TimingDocument(
+            @NotNull(message = "a name") String name,
+            @NotNull(message = "the man's count") String man,
+            @NotNull(message = "the lady's count") String lady) {}
 
-    /** A part the figure may be used in, rows from 1; where the man may stand before it, if not only where the whole figure leads him. */
+    /**
+     * A part the figure may be used in, rows from 1; where the man may stand before it, if not only where the whole
+     * figure leads him.
+     */
     @JsonInclude(JsonInclude.Include.NON_EMPTY)
     @Schema(name = "Split")
-    public record SplitDocument(@NotNull(message = "a name") String name,
-                                @Schema(requiredMode = Schema.RequiredMode.REQUIRED) int first, @Schema(requiredMode = Schema.RequiredMode.REQUIRED) int last,
-                                List<@NotNull(message = "an alignment") String> startAlignments, String purpose) {
-    }
+    public record SplitDocument(
+            @NotNull(message = "a name") String name,
+
+            @Schema(requiredMode = Schema.RequiredMode.REQUIRED)
+            int first,
+
+            @Schema(requiredMode = Schema.RequiredMode.REQUIRED)
+            int last,
+
+            List<@NotNull(message = "an alignment") String> startAlignments,
+            String purpose) {}
 }

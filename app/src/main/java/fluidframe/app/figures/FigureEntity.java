@@ -25,35 +25,47 @@ import org.hibernate.envers.NotAudited;
 class FigureEntity extends StoredDocument {
 
     private String dance;
+
     @NotAudited
     private String otherNames;
+
     @NotAudited
     private String level;
+
     @NotAudited
     private int levelRank;
+
     @NotAudited
     private String bars;
+
     @NotAudited
     private String countText;
+
     @NotAudited
     private String startPosition;
+
     @NotAudited
     private String endPosition;
+
     @NotAudited
     private String startFoot;
+
     @NotAudited
     private String endFoot;
+
     @NotAudited
     private String startFacings;
+
     @NotAudited
     private String endFacing;
+
     @NotAudited
     private int errors;
+
     @NotAudited
     private int warnings;
 
-    protected FigureEntity() {
-    }
+    protected FigureEntity() {}
 
     FigureEntity(long studio, Figure figure, String document) {
         super(studio, figure.id());
@@ -69,7 +81,8 @@ class FigureEntity extends StoredDocument {
         this.level = figure.level().shorthand();
         this.levelRank = figure.level().ordinal();
         this.bars = new Fraction(figure.length().ticks(), figure.rhythm().bar().ticks()).toString();
-        this.countText = figure.man().steps().stream().map(Column.COUNT::shorthand).collect(Collectors.joining(" "));
+        this.countText =
+                figure.man().steps().stream().map(Column.COUNT::shorthand).collect(Collectors.joining(" "));
         this.startPosition = entry.relation().position().shorthand();
         this.endPosition = exit.relation().position().shorthand();
         this.startFoot = entry.manFree().shorthand();
@@ -87,7 +100,8 @@ class FigureEntity extends StoredDocument {
     }
 
     private static int count(List<Finding> findings, Severity severity) {
-        return (int) findings.stream().filter(finding -> finding.severity() == severity && !finding.isMuted()).count();
+        return (int) findings.stream()
+                .filter(finding -> finding.severity() == severity && !finding.isMuted())
+                .count();
     }
-
 }

@@ -19,9 +19,7 @@ final class FigureIndex {
     private final Map<String, Entry> byId = new LinkedHashMap<>();
     private final Map<String, List<Entry>> byDance = new LinkedHashMap<>();
 
-    /**
-     * @param asOf how far things had changed when the rows were read
-     */
+    /** @param asOf how far things had changed when the rows were read */
     FigureIndex(Changes.Count asOf, List<FigureRow> rows) {
         this.asOf = asOf;
         for (FigureRow row : rows) {
@@ -31,15 +29,19 @@ final class FigureIndex {
         }
     }
 
-    private record Entry(Edition edition, FigureSummary summary) {
-    }
+    private record Entry(Edition edition, FigureSummary summary) {}
 
     Changes.Count asOf() {
         return asOf;
     }
 
     List<Edition> editions(Collection<String> ids) {
-        return ids.stream().distinct().map(byId::get).filter(Objects::nonNull).map(Entry::edition).toList();
+        return ids.stream()
+                .distinct()
+                .map(byId::get)
+                .filter(Objects::nonNull)
+                .map(Entry::edition)
+                .toList();
     }
 
     List<Edition> editionsOfDance(String dance) {
@@ -49,20 +51,29 @@ final class FigureIndex {
     /** Where no figure is called so, a dance or level that is named among the words is taken as asked for. */
     FigureListing search(FigureSearch search) {
         List<FigureSummary> called = sought(search);
-        return new FigureListing(asOf, called.isEmpty() ? search.saidInWords().map(this::sought).orElse(called) : called);
+        return new FigureListing(
+                asOf, called.isEmpty() ? search.saidInWords().map(this::sought).orElse(called) : called);
     }
 
     private List<FigureSummary> sought(FigureSearch search) {
         Stream<Entry> sought = search.dance().isEmpty() ? byId.values().stream() : ofDance(search.dance());
         String words = search.words().toLowerCase(Locale.ROOT);
-        return sought.map(Entry::summary).filter(figure -> is(search.level(), figure.level()) && is(search.position(), figure.entry().position())
-                && is(search.foot(), figure.entry().foot()) && (search.facing().isEmpty() || figure.entry().facings().stream().anyMatch(facing -> facing.name().equals(search.facing())))
-                && isCalled(figure, words)).toList();
+        return sought.map(Entry::summary)
+                .filter(figure -> is(search.level(), figure.level())
+                        && is(search.position(), figure.entry().position())
+                        && is(search.foot(), figure.entry().foot())
+                        && (search.facing().isEmpty()
+                                || figure.entry().facings().stream()
+                                        .anyMatch(facing -> facing.name().equals(search.facing())))
+                        && isCalled(figure, words))
+                .toList();
     }
 
     private static boolean isCalled(FigureSummary figure, String words) {
-        List<String> names = Stream.concat(Stream.of(figure.title()), figure.otherNames().stream()).toList();
-        return names.stream().anyMatch(name -> name.toLowerCase(Locale.ROOT).contains(words)) || FigureNames.mayBe(names, words);
+        List<String> names = Stream.concat(Stream.of(figure.title()), figure.otherNames().stream())
+                .toList();
+        return names.stream().anyMatch(name -> name.toLowerCase(Locale.ROOT).contains(words))
+                || FigureNames.mayBe(names, words);
     }
 
     private Stream<Entry> ofDance(String dance) {

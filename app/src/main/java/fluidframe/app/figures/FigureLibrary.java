@@ -18,8 +18,9 @@ import org.springframework.transaction.support.TransactionOperations;
 import tools.jackson.databind.json.JsonMapper;
 
 /**
- * Every figure as it is stored, read once for each of its editions however often it is asked for, and which figures there are, read again only
- * after a change. Reading asks the database nothing otherwise; a transaction that writes sees what it has written itself.
+ * Every figure as it is stored, read once for each of its editions however often it is asked for, and which figures
+ * there are, read again only after a change. Reading asks the database nothing otherwise; a transaction that writes
+ * sees what it has written itself.
  */
 @Component
 public class FigureLibrary {
@@ -37,7 +38,13 @@ public class FigureLibrary {
     private final Editions<FigureEntity, Optional<StoredFigure>> editions;
     private volatile FigureIndex index;
 
-    FigureLibrary(FigureReading figures, @Lazy FigureRepository repository, Changes changes, CurrentStudio studio, TransactionOperations reading, JsonMapper json) {
+    FigureLibrary(
+            FigureReading figures,
+            @Lazy FigureRepository repository,
+            Changes changes,
+            CurrentStudio studio,
+            TransactionOperations reading,
+            JsonMapper json) {
         this.figures = figures;
         this.repository = repository;
         this.changes = changes;
@@ -67,10 +74,12 @@ public class FigureLibrary {
         return editions.of(wanted).stream().flatMap(Optional::stream).toList();
     }
 
-    /** The editions of those figures that there are: as long as they are the same, so is everything that is computed of them. */
+    /**
+     * The editions of those figures that there are: as long as they are the same, so is everything that is computed of
+     * them.
+     */
     public List<Edition> editions(Collection<String> ids) {
-        return Editions.onlyCommittedIsSeen() ? index().editions(ids)
-                : editions(repository.rows(studio.id(), ids));
+        return Editions.onlyCommittedIsSeen() ? index().editions(ids) : editions(repository.rows(studio.id(), ids));
     }
 
     public List<Edition> editionsOfDance(String dance) {
@@ -98,7 +107,10 @@ public class FigureLibrary {
         return fresh;
     }
 
-    /** One of a dance that is not there any more, or of no length, stands in no list and in nobody's way; it is kept, and its versions can be exported. */
+    /**
+     * One of a dance that is not there any more, or of no length, stands in no list and in nobody's way; it is kept,
+     * and its versions can be exported.
+     */
     private Optional<StoredFigure> readable(FigureEntity entity) {
         try {
             return Optional.of(read(entity));
@@ -109,14 +121,19 @@ public class FigureLibrary {
     }
 
     /**
-     * What is in the database is read without the gate that what is new must pass: a word that is understood no longer leaves its cell empty, and what today's
-     * rules dislike is a finding.
+     * What is in the database is read without the gate that what is new must pass: a word that is understood no longer
+     * leaves its cell empty, and what today's rules dislike is a finding.
      *
      * @throws IllegalStateException if there is no such dance, or no length
      */
     StoredFigure read(FigureEntity entity) {
         FigureDocument document = json.readValue(entity.document(), FigureDocument.class);
-        return new StoredFigure(figures.of(document).figure()
-                .orElseThrow(() -> new IllegalStateException(entity.slug() + " is of the dance \"" + document.dance() + "\", " + document.bars() + " bars")), document, new Revision(entity.revision()));
+        return new StoredFigure(
+                figures.of(document)
+                        .figure()
+                        .orElseThrow(() -> new IllegalStateException(entity.slug() + " is of the dance \""
+                                + document.dance() + "\", " + document.bars() + " bars")),
+                document,
+                new Revision(entity.revision()));
     }
 }

@@ -8,5 +8,4 @@ import java.util.List;
  *
  * @param asOf how far things had changed then
  */
-public record FigureListing(Changes.Count asOf, List<FigureSummary> figures) {
-}
+public record FigureListing(Changes.Count asOf, List<FigureSummary> figures) {}

@@ -30,7 +30,10 @@ public class FigureReading {
         this.dances = dances;
     }
 
-    /** With the dances as the catalogue has them, whatever the studio holds: for books, which go from one studio to another. */
+    /**
+     * With the dances as the catalogue has them, whatever the studio holds: for books, which go from one studio to
+     * another.
+     */
     public static FigureReading ofCatalogue() {
         return new FigureReading(Dances::all);
     }
@@ -48,7 +51,9 @@ public class FigureReading {
     public Figure complete(FigureDocument document) {
         DraftReading reading = of(document);
         if (!reading.isComplete()) {
-            List<Fault> faults = reading.unreadable().stream().map(unreadable -> Fault.of("", unreadable)).toList();
+            List<Fault> faults = reading.unreadable().stream()
+                    .map(unreadable -> Fault.of("", unreadable))
+                    .toList();
             throw new RefusedException(faults.get(0).sentence(), faults);
         }
         return reading.figure().orElseThrow();
@@ -64,7 +69,11 @@ public class FigureReading {
         DraftReading reading = of(document);
         List<Fault> faults = faults(reading, root);
         if (!faults.isEmpty()) {
-            throw new RefusedException(faults.size() == 1 ? faults.get(0).sentence() : faults.size() + " places cannot be read; nothing was stored.", faults);
+            throw new RefusedException(
+                    faults.size() == 1
+                            ? faults.get(0).sentence()
+                            : faults.size() + " places cannot be read; nothing was stored.",
+                    faults);
         }
         return reading.figure().orElseThrow();
     }
@@ -75,7 +84,9 @@ public class FigureReading {
     }
 
     private static List<Fault> faults(DraftReading reading, String root) {
-        List<Fault> faults = new ArrayList<>(reading.unreadable().stream().map(unreadable -> Fault.of(root, unreadable)).toList());
+        List<Fault> faults = new ArrayList<>(reading.unreadable().stream()
+                .map(unreadable -> Fault.of(root, unreadable))
+                .toList());
         if (faults.isEmpty()) {
             Audit.foundations(reading.figure().orElseThrow()).forEach(finding -> faults.add(Fault.of(root, finding)));
         }

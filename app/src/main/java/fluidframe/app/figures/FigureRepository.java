@@ -20,6 +20,7 @@ interface FigureRepository extends DocumentRepository<FigureEntity> {
     @Query(ROW + " and f.slug in :slugs")
     List<FigureRow> rows(long studio, Collection<String> slugs);
 
-    @Query("select f.document from FigureEntity f where f.studioId = :studio order by f.dance, f.levelRank, f.title, f.slug")
+    @Query(
+            "select f.document from FigureEntity f where f.studioId = :studio order by f.dance, f.levelRank, f.title, f.slug")
     List<String> documents(long studio);
 }

@@ -38,9 +38,13 @@ class FigureResource {
 
     /** The list carries an ETag that is the same until a figure changes; who has it is answered 304. */
     @GetMapping
-    ResponseEntity<List<FigureSummary>> list(@RequestParam(required = false) String dance, @RequestParam(required = false) String level,
-                                             @RequestParam(required = false) String position, @RequestParam(required = false) String foot,
-                                             @RequestParam(required = false) String facing, @RequestParam(required = false) String words) {
+    ResponseEntity<List<FigureSummary>> list(
+            @RequestParam(required = false) String dance,
+            @RequestParam(required = false) String level,
+            @RequestParam(required = false) String position,
+            @RequestParam(required = false) String foot,
+            @RequestParam(required = false) String facing,
+            @RequestParam(required = false) String words) {
         FigureListing found = store.search(FigureSearch.of(dance, level, position, foot, facing, words));
         return ResponseEntity.ok().eTag(found.asOf().tag()).body(found.figures());
     }
@@ -54,13 +58,17 @@ class FigureResource {
     @ResponseStatus(HttpStatus.CREATED)
     ResponseEntity<FigureDocument> create(@Valid @RequestBody FigureDocument document) {
         StoredFigure stored = store.create(reading.accepted(document, ""));
-        return ResponseEntity.created(URI.create("/api/figures/" + stored.figure().id()))
-                .eTag(stored.revision().tag()).body(stored.document());
+        return ResponseEntity.created(
+                        URI.create("/api/figures/" + stored.figure().id()))
+                .eTag(stored.revision().tag())
+                .body(stored.document());
     }
 
     @PutMapping("/{id}")
-    ResponseEntity<FigureDocument> replace(@PathVariable String id, @Valid @RequestBody FigureDocument document,
-                                           @RequestHeader(name = HttpHeaders.IF_MATCH, required = false) String ifMatch) {
+    ResponseEntity<FigureDocument> replace(
+            @PathVariable String id,
+            @Valid @RequestBody FigureDocument document,
+            @RequestHeader(name = HttpHeaders.IF_MATCH, required = false) String ifMatch) {
         if (!id.equals(document.id())) {
             throw new RefusedException("A figure keeps its id.", List.of(Fault.of("/id", document.id(), id)));
         }

@@ -31,8 +31,14 @@ public class FigureStore extends DocumentStore<FigureEntity> {
     private final Changes changes;
     private final ApplicationEventPublisher events;
 
-    FigureStore(FigureRepository repository, EntityManager entityManager, JsonMapper json, FigureLibrary library, Changes changes, CurrentStudio studio,
-                ApplicationEventPublisher events) {
+    FigureStore(
+            FigureRepository repository,
+            EntityManager entityManager,
+            JsonMapper json,
+            FigureLibrary library,
+            Changes changes,
+            CurrentStudio studio,
+            ApplicationEventPublisher events) {
         super("figure", FigureEntity.class, repository, entityManager, studio);
         this.library = library;
         this.changes = changes;
@@ -65,9 +71,7 @@ public class FigureStore extends DocumentStore<FigureEntity> {
         return library.search(search);
     }
 
-    /**
-     * @throws UnknownException if there is no such figure
-     */
+    /** @throws UnknownException if there is no such figure */
     public StoredFigure get(String id) {
         return library.find(id).orElseThrow(() -> new UnknownException("figure", id));
     }
@@ -84,7 +88,9 @@ public class FigureStore extends DocumentStore<FigureEntity> {
 
     /** Those of the ids that there are, by id. */
     public Map<String, Figure> findAll(Collection<String> ids) {
-        return library.findAll(ids).values().stream().map(StoredFigure::figure).collect(Collectors.toMap(Figure::id, Function.identity()));
+        return library.findAll(ids).values().stream()
+                .map(StoredFigure::figure)
+                .collect(Collectors.toMap(Figure::id, Function.identity()));
     }
 
     /** The figures of a dance, the easiest first, then by title. */
@@ -108,9 +114,7 @@ public class FigureStore extends DocumentStore<FigureEntity> {
         return repository.documents(studio());
     }
 
-    /**
-     * @throws ConflictException if the id is taken
-     */
+    /** @throws ConflictException if the id is taken */
     @Transactional
     public StoredFigure create(Figure figure) {
         changes.madeHere();
@@ -118,7 +122,7 @@ public class FigureStore extends DocumentStore<FigureEntity> {
     }
 
     /**
-     * @throws UnknownException  if there is no such figure
+     * @throws UnknownException if there is no such figure
      * @throws ConflictException if it has been changed since the revision given; carries what is stored
      */
     @Transactional
@@ -141,7 +145,7 @@ public class FigureStore extends DocumentStore<FigureEntity> {
     }
 
     /**
-     * @throws UnknownException  if there is no such figure
+     * @throws UnknownException if there is no such figure
      * @throws ConflictException if it has been changed since the revision given, or if something needs it
      */
     @Transactional
@@ -160,9 +164,11 @@ public class FigureStore extends DocumentStore<FigureEntity> {
      */
     @Transactional(readOnly = true)
     public Set<Long> numbers(Collection<String> ids) {
-        Map<String, Long> there = repository.rows(studio(), ids).stream().collect(Collectors.toMap(FigureRow::slug, FigureRow::id));
+        Map<String, Long> there =
+                repository.rows(studio(), ids).stream().collect(Collectors.toMap(FigureRow::slug, FigureRow::id));
         ids.stream().filter(id -> !there.containsKey(id)).findFirst().ifPresent(gone -> {
-            throw new ConflictException("The figure \"" + gone + "\" was deleted at the same moment; nothing was kept.");
+            throw new ConflictException(
+                    "The figure \"" + gone + "\" was deleted at the same moment; nothing was kept.");
         });
         return Set.copyOf(there.values());
     }

@@ -31,21 +31,26 @@ class FigureVersionResource {
         this.json = json;
     }
 
-    /** A kept version: its number, when and by whom it was kept (absent where that was not recorded), and the figure as it was. */
+    /**
+     * A kept version: its number, when and by whom it was kept (absent where that was not recorded), and the figure as
+     * it was.
+     */
     @Schema(name = "FigureVersion")
     @JsonInclude(JsonInclude.Include.NON_NULL)
-    record VersionDocument(int number, String kept, String author, FigureDocument figure) {
-    }
+    record VersionDocument(int number, String kept, String author, FigureDocument figure) {}
 
     /** Two figures to compare. */
     @Schema(name = "FigureDifferenceQuestion")
-    record DifferenceQuestion(@NotNull(message = "a figure") @Valid FigureDocument before, @NotNull(message = "a figure") @Valid FigureDocument after) {
-    }
+    record DifferenceQuestion(
+            @NotNull(message = "a figure") @Valid FigureDocument before,
+            @NotNull(message = "a figure") @Valid FigureDocument after) {}
 
     /** The kept versions of a figure, the latest first, a hundred at a time: those before a number, or the latest. */
     @GetMapping("/figures/{id}/versions")
     List<VersionDocument> versions(@PathVariable String id, @RequestParam(required = false) Integer before) {
-        return store.versions(id, Optional.ofNullable(before)).stream().map(this::document).toList();
+        return store.versions(id, Optional.ofNullable(before)).stream()
+                .map(this::document)
+                .toList();
     }
 
     @PostMapping("/figure-differences")
@@ -54,6 +59,10 @@ class FigureVersionResource {
     }
 
     private VersionDocument document(StoredVersion version) {
-        return new VersionDocument(version.number(), version.kept().toString(), version.author().orElse(null), json.readValue(version.document(), FigureDocument.class));
+        return new VersionDocument(
+                version.number(),
+                version.kept().toString(),
+                version.author().orElse(null),
+                json.readValue(version.document(), FigureDocument.class));
     }
 }

@@ -10,12 +10,16 @@ import jakarta.validation.constraints.NotNull;
 import java.util.List;
 
 /**
- * A room in metres. Its first side runs along x, with the wall at y = 0 and the room's corner at the origin; start is where the man stands at the beginning,
- * absent for the usual place.
+ * A room in metres. Its first side runs along x, with the wall at y = 0 and the room's corner at the origin; start is
+ * where the man stands at the beginning, absent for the usual place.
  */
 @JsonInclude(JsonInclude.Include.NON_EMPTY)
 @Schema(name = "Floor")
-public record FloorDocument(double length, double width, PointDocument start, List<@Valid @NotNull(message = "an obstacle") ObstacleDocument> obstacles) {
+public record FloorDocument(
+        double length,
+        double width,
+        PointDocument start,
+        List<@Valid @NotNull(message = "an obstacle") ObstacleDocument> obstacles) {
 
     /** A point on the floor. */
     @Schema(name = "Point")
@@ -28,14 +32,20 @@ public record FloorDocument(double length, double width, PointDocument start, Li
 
     /** What stands on the floor, with its corner nearest the room's. */
     @Schema(name = "Obstacle")
-    public record ObstacleDocument(@NotNull(message = "what it is") String title, double x, double y, double length, double width) {
+    public record ObstacleDocument(
+            @NotNull(message = "what it is") String title, double x, double y, double length, double width) {
 
         static ObstacleDocument of(Obstacle obstacle) {
-            return new ObstacleDocument(obstacle.title(), obstacle.x(), obstacle.y(), obstacle.length(), obstacle.width());
+            return new ObstacleDocument(
+                    obstacle.title(), obstacle.x(), obstacle.y(), obstacle.length(), obstacle.width());
         }
     }
 
     public static FloorDocument of(Floor floor) {
-        return new FloorDocument(floor.length(), floor.width(), PointDocument.of(floor.start()), floor.obstacles().stream().map(ObstacleDocument::of).toList());
+        return new FloorDocument(
+                floor.length(),
+                floor.width(),
+                PointDocument.of(floor.start()),
+                floor.obstacles().stream().map(ObstacleDocument::of).toList());
     }
 }

@@ -13,13 +13,12 @@ public final class Floors {
 
     private static final int LONGEST_TITLE = 60;
 
-    private Floors() {
-    }
+    private Floors() {}
 
     /**
      * @param travels whether the dance goes round the room, which says where it usually starts
-     * @param place   JSON pointer to the document in what was sent
-     * @param faults  gets what is wrong
+     * @param place JSON pointer to the document in what was sent
+     * @param faults gets what is wrong
      * @return the room; the usual hall where something is wrong
      */
     public static Floor read(FloorDocument document, boolean travels, String place, List<Fault> faults) {
@@ -29,14 +28,21 @@ public final class Floors {
         }
         try {
             Floor usual = Floor.of(document.length(), document.width(), travels);
-            Point start = document.start() == null ? usual.start() : new Point(document.start().x(), document.start().y());
+            Point start = document.start() == null
+                    ? usual.start()
+                    : new Point(document.start().x(), document.start().y());
             List<Obstacle> obstacles = new ArrayList<>();
-            for (ObstacleDocument obstacle : document.obstacles() == null ? List.<ObstacleDocument>of() : document.obstacles()) {
+            for (ObstacleDocument obstacle :
+                    document.obstacles() == null ? List.<ObstacleDocument>of() : document.obstacles()) {
                 obstacles.add(obstacle(obstacle, place + "/obstacles/" + obstacles.size(), faults));
             }
             return faults.isEmpty() ? new Floor(document.length(), document.width(), start, obstacles) : hall;
         } catch (IllegalArgumentException e) {
-            faults.add(Fault.of(place, e.getMessage(), "a floor of " + Floor.SMALLEST + " m to " + Floor.LARGEST + " m each way, with the start and every obstacle on it"));
+            faults.add(Fault.of(
+                    place,
+                    e.getMessage(),
+                    "a floor of " + Floor.SMALLEST + " m to " + Floor.LARGEST
+                            + " m each way, with the start and every obstacle on it"));
             return hall;
         }
     }

@@ -4,7 +4,10 @@ import tools.jackson.core.JsonGenerator;
 import tools.jackson.databind.SerializationContext;
 import tools.jackson.databind.ValueSerializer;
 
-/** Writes numbers to four decimals, as a tenth of a millimetre is more than enough; thousands of them are most of what a score weighs. */
+/**
+ * Writes numbers to four decimals, as a tenth of a millimetre is more than enough; thousands of them are most of what a
+ * score weighs.
+ */
 final class RoundedNumbers extends ValueSerializer<double[]> {
 
     private static final int UNIT = 10_000;

@@ -38,7 +38,9 @@ public record StanceDocument(PlaceOnFloor body, PlaceOnFloor left, PlaceOnFloor 
     }
 
     public static StanceDocument of(Stance stance) {
-        return new StanceDocument(PlaceOnFloor.of(stance.body().x(), stance.body().y(), stance.angle()),
-                PlaceOnFloor.of(stance.left()), PlaceOnFloor.of(stance.right()));
+        return new StanceDocument(
+                PlaceOnFloor.of(stance.body().x(), stance.body().y(), stance.angle()),
+                PlaceOnFloor.of(stance.left()),
+                PlaceOnFloor.of(stance.right()));
     }
 }

@@ -13,8 +13,8 @@ import tools.jackson.databind.deser.jdk.CollectionDeserializer;
 import tools.jackson.databind.type.CollectionType;
 
 /**
- * Stops reading a list at the first thing beyond its {@link Size}, instead of making thousands of things of which each would then be found wrong. A list that names no
- * bound has the usual one.
+ * Stops reading a list at the first thing beyond its {@link Size}, instead of making thousands of things of which each
+ * would then be found wrong. A list that names no bound has the usual one.
  */
 final class BoundedLists extends ValueDeserializerModifier {
 
@@ -23,9 +23,16 @@ final class BoundedLists extends ValueDeserializerModifier {
     private static final int USUALLY_MOST = 5_000;
 
     @Override
-    public ValueDeserializer<?> modifyCollectionDeserializer(DeserializationConfig config, CollectionType type, BeanDescription.Supplier description, ValueDeserializer<?> deserializer) {
-        return deserializer.getClass() == CollectionDeserializer.class && type.getRawClass().isAssignableFrom(ArrayList.class)
-                ? new Bounded((CollectionDeserializer) deserializer, USUALLY_MOST, "at most " + USUALLY_MOST + " of them") : deserializer;
+    public ValueDeserializer<?> modifyCollectionDeserializer(
+            DeserializationConfig config,
+            CollectionType type,
+            BeanDescription.Supplier description,
+            ValueDeserializer<?> deserializer) {
+        return deserializer.getClass() == CollectionDeserializer.class
+                        && type.getRawClass().isAssignableFrom(ArrayList.class)
+                ? new Bounded(
+                        (CollectionDeserializer) deserializer, USUALLY_MOST, "at most " + USUALLY_MOST + " of them")
+                : deserializer;
     }
 
     private static final class Bounded extends CollectionDeserializer {
@@ -43,12 +50,19 @@ final class BoundedLists extends ValueDeserializerModifier {
         public CollectionDeserializer createContextual(DeserializationContext context, BeanProperty property) {
             Size size = property == null ? null : property.getAnnotation(Size.class);
             CollectionDeserializer contextual = super.createContextual(context, property);
-            return size == null || size.max() == Integer.MAX_VALUE ? new Bounded(contextual, most, expected) : new Bounded(contextual, size.max(), size.message());
+            return size == null || size.max() == Integer.MAX_VALUE
+                    ? new Bounded(contextual, most, expected)
+                    : new Bounded(contextual, size.max(), size.message());
         }
 
         /** Called by the one above for itself with other parts. */
         @Override
-        protected CollectionDeserializer withResolved(ValueDeserializer<?> delegate, ValueDeserializer<?> value, tools.jackson.databind.jsontype.TypeDeserializer type, tools.jackson.databind.deser.NullValueProvider nulls, Boolean unwrap) {
+        protected CollectionDeserializer withResolved(
+                ValueDeserializer<?> delegate,
+                ValueDeserializer<?> value,
+                tools.jackson.databind.jsontype.TypeDeserializer type,
+                tools.jackson.databind.deser.NullValueProvider nulls,
+                Boolean unwrap) {
             return new Bounded(super.withResolved(delegate, value, type, nulls, unwrap), most, expected);
         }
 

@@ -21,17 +21,24 @@ class JsonConfiguration {
     /** Scores are mostly decimal numbers; the standard way of writing them is several times slower. */
     @Bean
     JsonFactoryBuilderCustomizer quickNumbers() {
-        return builder -> builder.enable(StreamWriteFeature.USE_FAST_DOUBLE_WRITER).enable(StreamReadFeature.USE_FAST_DOUBLE_PARSER);
+        return builder -> builder.enable(StreamWriteFeature.USE_FAST_DOUBLE_WRITER)
+                .enable(StreamReadFeature.USE_FAST_DOUBLE_PARSER);
     }
 
     /** Nothing that is sent is so deep, and none of its words so long; so that nothing is made of what is. */
     @Bean
     JsonFactoryBuilderCustomizer boundedTexts() {
-        return builder -> builder.streamReadConstraints(StreamReadConstraints.builder().maxNestingDepth(DEEPEST).maxStringLength(LONGEST_TEXT).maxNameLength(LONGEST_NAME).maxNumberLength(LONGEST_NUMBER).build());
+        return builder -> builder.streamReadConstraints(StreamReadConstraints.builder()
+                .maxNestingDepth(DEEPEST)
+                .maxStringLength(LONGEST_TEXT)
+                .maxNameLength(LONGEST_NAME)
+                .maxNumberLength(LONGEST_NUMBER)
+                .build());
     }
 
     @Bean
     JsonMapperBuilderCustomizer boundedLists() {
-        return builder -> builder.addModule(new SimpleModule("bounded lists").setDeserializerModifier(new BoundedLists()));
+        return builder ->
+                builder.addModule(new SimpleModule("bounded lists").setDeserializerModifier(new BoundedLists()));
     }
 }

@@ -31,17 +31,24 @@ class LinkResource {
 
     /** A question: may {@code to} follow {@code from}, with or without a corner between them? */
     @Schema(name = "LinkQuestion")
-    record LinkQuestion(@NotNull(message = "the id of the figure before") String from,
-                        @NotNull(message = "the id of the figure after") String to, boolean corner) {
-    }
+    record LinkQuestion(
+            @NotNull(message = "the id of the figure before")
+            String from,
+
+            @NotNull(message = "the id of the figure after") String to,
+            boolean corner) {}
 
     @PostMapping
     VerdictDocument judge(@Valid @RequestBody LinkQuestion question) {
         Figure from = store.get(question.from()).figure();
         Figure to = store.get(question.to()).figure();
         if (!from.dance().id().equals(to.dance().id())) {
-            throw new RefusedException("Two figures of different dances cannot be linked.",
-                    List.of(Fault.of("/to", to.dance().id(), "a figure of " + from.dance().id())));
+            throw new RefusedException(
+                    "Two figures of different dances cannot be linked.",
+                    List.of(Fault.of(
+                            "/to",
+                            to.dance().id(),
+                            "a figure of " + from.dance().id())));
         }
         return VerdictDocument.of(Link.between(exit(from, question.corner()), EntryState.of(to)));
     }

@@ -3,7 +3,6 @@ package fluidframe.app.links;
 import fluidframe.core.link.Comparison;
 import fluidframe.core.link.Verdict;
 import io.swagger.v3.oas.annotations.media.Schema;
-
 import java.util.List;
 import java.util.Locale;
 
@@ -16,13 +15,19 @@ public record VerdictDocument(String outcome, String sentence, List<ComparisonDo
     public record ComparisonDocument(String aspect, String given, String needed, String outcome, String reason) {
 
         static ComparisonDocument of(Comparison comparison) {
-            return new ComparisonDocument(comparison.aspect().title(), comparison.given(), comparison.needed(),
-                    comparison.outcome().name().toLowerCase(Locale.ROOT), comparison.reason());
+            return new ComparisonDocument(
+                    comparison.aspect().title(),
+                    comparison.given(),
+                    comparison.needed(),
+                    comparison.outcome().name().toLowerCase(Locale.ROOT),
+                    comparison.reason());
         }
     }
 
     public static VerdictDocument of(Verdict verdict) {
-        return new VerdictDocument(verdict.outcome().name().toLowerCase(Locale.ROOT), verdict.sentence(),
+        return new VerdictDocument(
+                verdict.outcome().name().toLowerCase(Locale.ROOT),
+                verdict.sentence(),
                 verdict.comparisons().stream().map(ComparisonDocument::of).toList());
     }
 }

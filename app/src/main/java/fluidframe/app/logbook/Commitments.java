@@ -19,7 +19,9 @@ import java.util.Optional;
 import java.util.stream.Collectors;
 import org.springframework.stereotype.Component;
 
-/** What couples are to dance: the routines in work, and those they are entered with for events that are still to come. */
+/**
+ * What couples are to dance: the routines in work, and those they are entered with for events that are still to come.
+ */
 @Component
 class Commitments {
 
@@ -33,7 +35,11 @@ class Commitments {
 
     /** As they are now; asked once for all couples. */
     Known known() {
-        return new Known(routines.all().stream().map(stored -> stored.document()).collect(Collectors.toMap(RoutineDocument::id, routine -> routine, (one, other) -> one, LinkedHashMap::new)),
+        return new Known(
+                routines.all().stream()
+                        .map(stored -> stored.document())
+                        .collect(Collectors.toMap(
+                                RoutineDocument::id, routine -> routine, (one, other) -> one, LinkedHashMap::new)),
                 events.all().stream().map(StoredPlainDocument::document).toList());
     }
 
@@ -43,17 +49,29 @@ class Commitments {
         /** What one couple is to dance from a day on, the earliest event first. */
         List<Commitment> of(CoupleDocument couple, LocalDate from) {
             List<Commitment> commitments = new ArrayList<>();
-            events.stream().filter(event -> !LocalDate.parse(event.date()).isBefore(from)).sorted(Comparator.comparing(EventDocument::date))
-                    .forEach(event -> entered(event, couple.id()).forEach(routine -> commitments.add(commitment(routine, Optional.of(new Occasion(event.title(), LocalDate.parse(event.date())))))));
+            events.stream()
+                    .filter(event -> !LocalDate.parse(event.date()).isBefore(from))
+                    .sorted(Comparator.comparing(EventDocument::date))
+                    .forEach(event -> entered(event, couple.id())
+                            .forEach(routine -> commitments.add(commitment(
+                                    routine,
+                                    Optional.of(new Occasion(event.title(), LocalDate.parse(event.date())))))));
             for (String id : couple.routines() == null ? List.<String>of() : couple.routines()) {
-                Optional.ofNullable(routines.get(id)).ifPresent(routine -> commitments.add(commitment(routine, Optional.empty())));
+                Optional.ofNullable(routines.get(id))
+                        .ifPresent(routine -> commitments.add(commitment(routine, Optional.empty())));
             }
             return commitments;
         }
 
         private List<RoutineDocument> entered(EventDocument event, String couple) {
-            return event.rounds().stream().flatMap(round -> round.entries().stream()).filter(entry -> entry.couple().equals(couple) && entry.routines() != null).flatMap(entry -> entry.routines().stream()).distinct()
-                    .map(routines::get).filter(Objects::nonNull).toList();
+            return event.rounds().stream()
+                    .flatMap(round -> round.entries().stream())
+                    .filter(entry -> entry.couple().equals(couple) && entry.routines() != null)
+                    .flatMap(entry -> entry.routines().stream())
+                    .distinct()
+                    .map(routines::get)
+                    .filter(Objects::nonNull)
+                    .toList();
         }
 
         Optional<RoutineDocument> routine(String id) {
@@ -61,7 +79,13 @@ class Commitments {
         }
 
         static Commitment commitment(RoutineDocument routine, Optional<Occasion> occasion) {
-            return new Commitment(routine.title(), routine.placements().stream().map(RoutineDocument.PlacementDocument::figure).filter(Objects::nonNull).toList(), occasion);
+            return new Commitment(
+                    routine.title(),
+                    routine.placements().stream()
+                            .map(RoutineDocument.PlacementDocument::figure)
+                            .filter(Objects::nonNull)
+                            .toList(),
+                    occasion);
         }
     }
 }

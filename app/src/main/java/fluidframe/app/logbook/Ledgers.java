@@ -29,8 +29,7 @@ class Ledgers {
         this.changes = changes;
     }
 
-    private record Known(long era, NoteRepository.Extent extent, Ledger ledger) {
-    }
+    private record Known(long era, NoteRepository.Extent extent, Ledger ledger) {}
 
     /** The standing of a couple by its number in the database. */
     Ledger of(long couple) {
@@ -43,13 +42,25 @@ class Ledgers {
         Map<Long, NoteRepository.Extent> extents = notes.extents();
         known.keySet().retainAll(extents.keySet());
         Map<Long, Ledger> all = new HashMap<>();
-        extents.forEach((couple, extent) -> all.put(couple, known.compute(couple,
-                (key, before) -> before != null && before.era() == era && before.extent().equals(extent) ? before : new Known(era, extent, Ledger.of(danced(notes.of(couple))))).ledger()));
+        extents.forEach((couple, extent) -> all.put(
+                couple,
+                known.compute(
+                                couple,
+                                (key, before) -> before != null
+                                                && before.era() == era
+                                                && before.extent().equals(extent)
+                                        ? before
+                                        : new Known(era, extent, Ledger.of(danced(notes.of(couple)))))
+                        .ledger()));
         return all;
     }
 
     static List<Noted> danced(List<NoteDocument> documents) {
-        return documents.stream().map(Ledgers::read).flatMap(Optional::stream).flatMap(reading -> reading.danced().stream()).toList();
+        return documents.stream()
+                .map(Ledgers::read)
+                .flatMap(Optional::stream)
+                .flatMap(reading -> reading.danced().stream())
+                .toList();
     }
 
     /** One that can no longer be read, after a word has left the vocabulary, is left out and stays kept. */

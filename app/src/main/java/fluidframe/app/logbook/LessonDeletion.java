@@ -5,5 +5,4 @@ package fluidframe.app.logbook;
  *
  * @param number its number in the database
  */
-record LessonDeletion(String id, long number) {
-}
+record LessonDeletion(String id, long number) {}

@@ -12,25 +12,48 @@ import java.util.List;
 /**
  * A lesson as it is planned.
  *
- * @param couple  the id of those who are taught
- * @param date    written 2026-12-05
- * @param time    written 18:30
+ * @param couple the id of those who are taught
+ * @param date written 2026-12-05
+ * @param time written 18:30
  * @param routine the id of the routine in work; absent for none
  */
 @JsonInclude(JsonInclude.Include.NON_EMPTY)
 @Schema(name = "Lesson")
-public record LessonDocument(@NotNull(message = "an id") String id, @NotNull(message = "a title") String title, @NotNull(message = "a couple") String couple, @NotNull(message = "a date") String date,
-                             @NotNull(message = "a time") String time, @NotNull(message = "minutes") Integer minutes, String routine, @Size(max = 400, message = "at most 400 letters") String aim,
-                             @JsonInclude @NotNull(message = "parts") @Size(max = 60, message = "at most 60 parts") List<@Valid @NotNull(message = "a part") LessonPartDocument> parts) implements PlainDocument {
+public record LessonDocument(
+        @NotNull(message = "an id") String id,
+        @NotNull(message = "a title") String title,
+        @NotNull(message = "a couple") String couple,
+        @NotNull(message = "a date") String date,
+        @NotNull(message = "a time") String time,
+        @NotNull(message = "minutes") Integer minutes,
+        String routine,
+        @Size(max = 400, message = "at most 400 letters") String aim,
+
+        @JsonInclude @NotNull(message = "parts") @Size(max = 60, message = "at most 60 parts")
+        List<@Valid @NotNull(message = "a part") LessonPartDocument> parts)
+        implements PlainDocument {
 
     /** A part of a lesson: how long, what is practised in it if it is one thing, and why. */
     @JsonInclude(JsonInclude.Include.NON_EMPTY)
     @Schema(name = "LessonPart")
-    public record LessonPartDocument(@NotNull(message = "a title") @Size(max = 400, message = "at most 400 letters") String title, @NotNull(message = "minutes") Integer minutes,
-                                     @Size(max = 600, message = "at most 600 letters") String subject, @Size(max = 1000, message = "at most 1000 letters") String why) {
+    public record LessonPartDocument(
+            @NotNull(message = "a title") @Size(max = 400, message = "at most 400 letters")
+            String title,
+
+            @NotNull(message = "minutes") Integer minutes,
+
+            @Size(max = 600, message = "at most 600 letters")
+            String subject,
+
+            @Size(max = 1000, message = "at most 1000 letters")
+            String why) {
 
         static LessonPartDocument of(LessonPart part) {
-            return new LessonPartDocument(part.title(), part.minutes(), part.subject().map(Object::toString).orElse(null), part.why());
+            return new LessonPartDocument(
+                    part.title(),
+                    part.minutes(),
+                    part.subject().map(Object::toString).orElse(null),
+                    part.why());
         }
     }
 

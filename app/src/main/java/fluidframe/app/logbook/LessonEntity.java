@@ -13,8 +13,7 @@ class LessonEntity extends StoredDocument {
     private long coupleId;
     private LocalDate heldOn;
 
-    protected LessonEntity() {
-    }
+    protected LessonEntity() {}
 
     LessonEntity(long studio, LessonDocument lesson, String document, long couple) {
         super(studio, lesson.id());

@@ -42,20 +42,28 @@ public class LessonPlans {
 
     /** Beginners do not meet something deep or turning unasked. */
     private static String asks(CoupleDocument couple, List<Figure> danced) {
-        boolean beginners = Optional.ofNullable(couple.level()).flatMap(Level.LEXICON::find).filter(level -> level.compareTo(Level.BRONZE) < 0).isPresent();
-        String deep = danced.stream().filter(figure -> figure.teaching().isDeep()).map(Figure::title).collect(Collectors.joining(", "));
-        return !beginners || deep.isEmpty() ? "" : couple.title() + " are beginners, and this lesson has something deep or turning in it: " + deep + ". Low and slow first, with you beside them?";
+        boolean beginners = Optional.ofNullable(couple.level())
+                .flatMap(Level.LEXICON::find)
+                .filter(level -> level.compareTo(Level.BRONZE) < 0)
+                .isPresent();
+        String deep = danced.stream()
+                .filter(figure -> figure.teaching().isDeep())
+                .map(Figure::title)
+                .collect(Collectors.joining(", "));
+        return !beginners || deep.isEmpty()
+                ? ""
+                : couple.title() + " are beginners, and this lesson has something deep or turning in it: " + deep
+                        + ". Low and slow first, with you beside them?";
     }
 
     /**
      * A lesson that was planned.
      *
-     * @param routine  the id of the routine in work; empty for none
+     * @param routine the id of the routine in work; empty for none
      * @param cautions what is warned of, once
-     * @param asks     what a beginner's coach is asked before; empty for nothing
+     * @param asks what a beginner's coach is asked before; empty for nothing
      */
-    public record Plan(String routine, List<LessonPartDocument> parts, List<String> cautions, String asks) {
-    }
+    public record Plan(String routine, List<LessonPartDocument> parts, List<String> cautions, String asks) {}
 
     /**
      * @param routine the id of the routine in work; null for the first of the couple's
@@ -66,17 +74,32 @@ public class LessonPlans {
         long number = couples.find(id).orElseThrow(() -> RefusedException.of("/couple", id, "the id of a couple"));
         CoupleDocument couple = couples.get(id).document();
         Commitments.Known known = commitments.known();
-        Optional<RoutineDocument> inWork = known.routine(routine).or(() -> couple.routines() == null ? Optional.empty() : couple.routines().stream().findFirst().flatMap(known::routine));
+        Optional<RoutineDocument> inWork = known.routine(routine)
+                .or(() -> couple.routines() == null
+                        ? Optional.empty()
+                        : couple.routines().stream().findFirst().flatMap(known::routine));
         List<Due> due = WhatToday.rank(ledgers.of(number), known.of(couple, LocalDate.ofInstant(now, zone)), now, zone);
         try {
-            Map<String, Figure> figures = titles.figures(due.stream().map(Due::subject).toList());
-            List<LessonPart> parts = LessonPlanner.plan(minutes, due, inWork.map(RoutineDocument::title), SubjectTitles.of(figures));
-            List<Figure> danced = parts.stream().flatMap(part -> part.subject().flatMap(Subject::figure).map(figures::get).stream()).distinct().toList();
+            Map<String, Figure> figures =
+                    titles.figures(due.stream().map(Due::subject).toList());
+            List<LessonPart> parts =
+                    LessonPlanner.plan(minutes, due, inWork.map(RoutineDocument::title), SubjectTitles.of(figures));
+            List<Figure> danced = parts.stream()
+                    .flatMap(part -> part.subject().flatMap(Subject::figure).map(figures::get).stream())
+                    .distinct()
+                    .toList();
             Set<Caution> cautions = new TreeSet<>(Set.of(Caution.WARM_UP));
             danced.forEach(figure -> cautions.addAll(figure.teaching().cautions()));
-            return new Plan(inWork.map(RoutineDocument::id).orElse(""), parts.stream().map(LessonPartDocument::of).toList(), cautions.stream().map(Caution::wording).toList(), asks(couple, danced));
+            return new Plan(
+                    inWork.map(RoutineDocument::id).orElse(""),
+                    parts.stream().map(LessonPartDocument::of).toList(),
+                    cautions.stream().map(Caution::wording).toList(),
+                    asks(couple, danced));
         } catch (IllegalArgumentException e) {
-            throw RefusedException.of("/minutes", String.valueOf(minutes), LessonPlanner.SHORTEST + " to " + LessonPlanner.LONGEST + " minutes");
+            throw RefusedException.of(
+                    "/minutes",
+                    String.valueOf(minutes),
+                    LessonPlanner.SHORTEST + " to " + LessonPlanner.LONGEST + " minutes");
         }
     }
 }

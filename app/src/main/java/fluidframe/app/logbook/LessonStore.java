@@ -30,7 +30,13 @@ public class LessonStore extends PlainStore<LessonEntity, LessonDocument> {
     private final LessonRepository repository;
     private final CoupleStore couples;
 
-    LessonStore(LessonRepository repository, EntityManager entityManager, CurrentStudio studio, JsonMapper json, ApplicationEventPublisher events, CoupleStore couples) {
+    LessonStore(
+            LessonRepository repository,
+            EntityManager entityManager,
+            CurrentStudio studio,
+            JsonMapper json,
+            ApplicationEventPublisher events,
+            CoupleStore couples) {
         super("lesson", LessonEntity.class, LessonDocument.class, repository, entityManager, studio, json, events);
         this.repository = repository;
         this.couples = couples;
@@ -39,13 +45,18 @@ public class LessonStore extends PlainStore<LessonEntity, LessonDocument> {
     /** The lessons of some days, in the order in which they are held. */
     @Transactional(readOnly = true)
     public List<LessonDocument> between(LocalDate from, LocalDate to) {
-        return repository.between(studio(), from, to).stream().map(this::documentOf).sorted(Comparator.comparing(LessonDocument::date).thenComparing(LessonDocument::time)).toList();
+        return repository.between(studio(), from, to).stream()
+                .map(this::documentOf)
+                .sorted(Comparator.comparing(LessonDocument::date).thenComparing(LessonDocument::time))
+                .toList();
     }
 
     /** A couple's lessons, the earliest first. */
     @Transactional(readOnly = true)
     public List<LessonDocument> of(long couple) {
-        return repository.findAllByCoupleIdOrderByHeldOnAsc(couple).stream().map(this::documentOf).toList();
+        return repository.findAllByCoupleIdOrderByHeldOnAsc(couple).stream()
+                .map(this::documentOf)
+                .toList();
     }
 
     /** The number of a lesson in the database, if there is one of that id. */
@@ -72,7 +83,10 @@ public class LessonStore extends PlainStore<LessonEntity, LessonDocument> {
         }
         checkTime(faults, lesson);
         if (lesson.minutes() < LessonPlanner.SHORTEST || lesson.minutes() > LessonPlanner.LONGEST) {
-            faults.add("/minutes", String.valueOf(lesson.minutes()), LessonPlanner.SHORTEST + " to " + LessonPlanner.LONGEST + " minutes");
+            faults.add(
+                    "/minutes",
+                    String.valueOf(lesson.minutes()),
+                    LessonPlanner.SHORTEST + " to " + LessonPlanner.LONGEST + " minutes");
         }
         for (int i = 0; i < lesson.parts().size(); i++) {
             LessonDocument.LessonPartDocument part = lesson.parts().get(i);

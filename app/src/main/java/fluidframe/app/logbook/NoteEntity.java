@@ -16,20 +16,19 @@ class NoteEntity {
     @Id
     @GeneratedValue(strategy = GenerationType.IDENTITY)
     private Long id;
+
     private long studioId;
     private String slug;
     private long coupleId;
     private Long lessonId;
     private Instant madeAt;
+
     @Lob
     private String document;
 
-    protected NoteEntity() {
-    }
+    protected NoteEntity() {}
 
-    /**
-     * @param lesson the number of its lesson; null for none
-     */
+    /** @param lesson the number of its lesson; null for none */
     NoteEntity(long studio, String slug, long couple, Long lesson, Instant madeAt, String document) {
         this.studioId = studio;
         this.slug = slug;

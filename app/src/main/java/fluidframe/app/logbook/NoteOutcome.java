@@ -3,9 +3,10 @@ package fluidframe.app.logbook;
 import io.swagger.v3.oas.annotations.media.Schema;
 
 /**
- * What became of a note that was handed in: kept; known where it had been kept before; gone where it was taken back; refused, and why.
+ * What became of a note that was handed in: kept; known where it had been kept before; gone where it was taken back;
+ * refused, and why.
  *
- * @param outcome  kept, known, gone or refused
+ * @param outcome kept, known, gone or refused
  * @param sentence why it was refused; empty otherwise
  */
 @Schema(name = "NoteOutcome")

@@ -17,18 +17,19 @@ import java.util.Optional;
  */
 record NoteReading(Instant at, Optional<Noted> danced) {
 
-    /**
-     * @throws fluidframe.app.problems.RefusedException naming everything that is wrong with it
-     */
+    /** @throws fluidframe.app.problems.RefusedException naming everything that is wrong with it */
     static NoteReading of(NoteDocument note) {
         Faults faults = new Faults("");
         Optional<Instant> at = at(faults, note);
-        Optional<Subject> subject = Optional.ofNullable(note.subject()).flatMap(text -> faults.tried("/subject", text, Subject.EXPECTED, () -> Subject.parse(text)));
-        Optional<Grade> grade = note.grade() == null ? Optional.empty() : faults.term("/grade", note.grade(), Grade.LEXICON);
+        Optional<Subject> subject = Optional.ofNullable(note.subject())
+                .flatMap(text -> faults.tried("/subject", text, Subject.EXPECTED, () -> Subject.parse(text)));
+        Optional<Grade> grade =
+                note.grade() == null ? Optional.empty() : faults.term("/grade", note.grade(), Grade.LEXICON);
         List<Subject.Fault> seen = new ArrayList<>();
         for (int i = 0; note.faults() != null && i < note.faults().size(); i++) {
             String text = note.faults().get(i);
-            faults.tried("/faults/" + i, text, Subject.EXPECTED, () -> (Subject.Fault) fault(text)).ifPresent(seen::add);
+            faults.tried("/faults/" + i, text, Subject.EXPECTED, () -> (Subject.Fault) fault(text))
+                    .ifPresent(seen::add);
         }
         if (note.subject() != null && note.grade() == null) {
             faults.add("/grade", null, Grade.LEXICON.expected());
@@ -40,7 +41,9 @@ record NoteReading(Instant at, Optional<Noted> danced) {
             faults.add("/words", note.words(), "words, or what was danced");
         }
         faults.refuse();
-        return new NoteReading(at.orElseThrow(), subject.map(danced -> new Noted(at.orElseThrow(), danced, grade.orElseThrow(), seen)));
+        return new NoteReading(
+                at.orElseThrow(),
+                subject.map(danced -> new Noted(at.orElseThrow(), danced, grade.orElseThrow(), seen)));
     }
 
     private static Subject fault(String text) {

@@ -14,9 +14,9 @@ interface NoteRepository extends JpaRepository<NoteEntity, Long> {
     List<NoteEntity> findAllByLessonIdOrderByMadeAtAscIdAsc(long lesson);
 
     /** How many notes a couple has, and the number of the last; the two tell whether anything came or went. */
-    record Extent(long couple, long count, long last) {
-    }
+    record Extent(long couple, long count, long last) {}
 
-    @Query("select new fluidframe.app.logbook.NoteRepository$Extent(n.coupleId, count(n), max(n.id)) from NoteEntity n where n.studioId = :studio group by n.coupleId")
+    @Query(
+            "select new fluidframe.app.logbook.NoteRepository$Extent(n.coupleId, count(n), max(n.id)) from NoteEntity n where n.studioId = :studio group by n.coupleId")
     List<Extent> extents(long studio);
 }

@@ -25,9 +25,11 @@ class NoteResource {
 
     /** Notes in the order in which they were made, and the ids of those that were taken back. */
     @Schema(name = "NoteBatch")
-    record BatchDocument(@NotNull(message = "notes") @Size(max = 200, message = "at most 200 notes") List<@Valid @NotNull(message = "a note") NoteDocument> notes,
-                         @Size(max = 200, message = "at most 200 ids") List<@NotNull(message = "an id") String> takenBack) {
-    }
+    record BatchDocument(
+            @NotNull(message = "notes") @Size(max = 200, message = "at most 200 notes")
+            List<@Valid @NotNull(message = "a note") NoteDocument> notes,
+
+            @Size(max = 200, message = "at most 200 ids") List<@NotNull(message = "an id") String> takenBack) {}
 
     /** What became of each, in the same order; handed in again nothing is kept twice. */
     @PostMapping

@@ -22,7 +22,10 @@ import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import tools.jackson.databind.json.JsonMapper;
 
-/** Keeps what was noted. A note is kept once, however often it is handed in; they are kept in the order in which they come. */
+/**
+ * Keeps what was noted. A note is kept once, however often it is handed in; they are kept in the order in which they
+ * come.
+ */
 @Service
 public class NoteStore implements StoredForm {
 
@@ -33,7 +36,13 @@ public class NoteStore implements StoredForm {
     private final CurrentStudio studio;
     private final JsonMapper json;
 
-    NoteStore(NoteRepository repository, CoupleStore couples, LessonStore lessons, FigureStore figures, CurrentStudio studio, JsonMapper json) {
+    NoteStore(
+            NoteRepository repository,
+            CoupleStore couples,
+            LessonStore lessons,
+            FigureStore figures,
+            CurrentStudio studio,
+            JsonMapper json) {
         this.repository = repository;
         this.couples = couples;
         this.lessons = lessons;
@@ -65,7 +74,9 @@ public class NoteStore implements StoredForm {
     private NoteOutcome take(NoteDocument note) {
         Optional<NoteEntity> there = repository.findByStudioIdAndSlug(studio.id(), note.id());
         if (there.isPresent()) {
-            return there.get().document().equals(json.writeValueAsString(note)) ? NoteOutcome.known(note.id()) : NoteOutcome.refused(note.id(), "Another note of this id is kept already.");
+            return there.get().document().equals(json.writeValueAsString(note))
+                    ? NoteOutcome.known(note.id())
+                    : NoteOutcome.refused(note.id(), "Another note of this id is kept already.");
         }
         try {
             NoteReading reading = NoteReading.of(note);
@@ -75,26 +86,38 @@ public class NoteStore implements StoredForm {
             if (objection.isPresent()) {
                 return NoteOutcome.refused(note.id(), objection.get());
             }
-            repository.saveAndFlush(new NoteEntity(studio.id(), note.id(), couple.orElseThrow(), lesson.orElse(null), reading.at(), json.writeValueAsString(note)));
+            repository.saveAndFlush(new NoteEntity(
+                    studio.id(),
+                    note.id(),
+                    couple.orElseThrow(),
+                    lesson.orElse(null),
+                    reading.at(),
+                    json.writeValueAsString(note)));
             return NoteOutcome.kept(note.id());
         } catch (RefusedException e) {
             return NoteOutcome.refused(note.id(), e.getMessage());
         }
     }
 
-    private Optional<String> objection(NoteDocument note, NoteReading reading, Optional<Long> couple, Optional<Long> lesson) {
+    private Optional<String> objection(
+            NoteDocument note, NoteReading reading, Optional<Long> couple, Optional<Long> lesson) {
         if (couple.isEmpty()) {
             return Optional.of("These people have been erased meanwhile.");
         }
         if (note.lesson() != null && lesson.isEmpty()) {
             return Optional.of("The lesson was thrown away meanwhile.");
         }
-        Set<String> wanted = reading.danced().map(Noted::subject).map(NoteStore::figuresOf).orElse(Set.of());
-        return figures.findAll(wanted).size() < wanted.size() ? Optional.of("The figure is not in the book any more.") : Optional.empty();
+        Set<String> wanted =
+                reading.danced().map(Noted::subject).map(NoteStore::figuresOf).orElse(Set.of());
+        return figures.findAll(wanted).size() < wanted.size()
+                ? Optional.of("The figure is not in the book any more.")
+                : Optional.empty();
     }
 
     private static Set<String> figuresOf(Subject subject) {
-        return subject instanceof Subject.Seam seam ? Set.of(seam.from(), seam.to()) : subject.figure().map(Set::of).orElse(Set.of());
+        return subject instanceof Subject.Seam seam
+                ? Set.of(seam.from(), seam.to())
+                : subject.figure().map(Set::of).orElse(Set.of());
     }
 
     @Override
@@ -120,13 +143,17 @@ public class NoteStore implements StoredForm {
     }
 
     private List<NoteDocument> documents(List<NoteEntity> entities) {
-        return entities.stream().map(entity -> json.readValue(entity.document(), NoteDocument.class)).toList();
+        return entities.stream()
+                .map(entity -> json.readValue(entity.document(), NoteDocument.class))
+                .toList();
     }
 
     /** How far the notes of each couple go. */
     @Transactional(readOnly = true)
     Map<Long, NoteRepository.Extent> extents() {
-        return repository.extents(studio.id()).stream().collect(Collectors.toMap(NoteRepository.Extent::couple, extent -> extent, (one, other) -> one, HashMap::new));
+        return repository.extents(studio.id()).stream()
+                .collect(Collectors.toMap(
+                        NoteRepository.Extent::couple, extent -> extent, (one, other) -> one, HashMap::new));
     }
 
     @EventListener
@@ -141,8 +168,13 @@ public class NoteStore implements StoredForm {
     @Order(0)
     @Transactional
     public void leave(PersonDeletion leaving) {
-        couples.with(leaving.number()).stream().map(couple -> couples.number(couple.id())).flatMap(number -> repository.findAllByCoupleIdOrderByMadeAtAscIdAsc(number).stream())
-                .filter(entity -> leaving.id().equals(json.readValue(entity.document(), NoteDocument.class).person())).forEach(repository::delete);
+        couples.with(leaving.number()).stream()
+                .map(couple -> couples.number(couple.id()))
+                .flatMap(number -> repository.findAllByCoupleIdOrderByMadeAtAscIdAsc(number).stream())
+                .filter(entity -> leaving.id()
+                        .equals(json.readValue(entity.document(), NoteDocument.class)
+                                .person()))
+                .forEach(repository::delete);
         repository.flush();
     }
 

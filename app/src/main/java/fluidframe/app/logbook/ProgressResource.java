@@ -66,7 +66,14 @@ class ProgressResource {
     private final SubjectTitles titles;
     private final Work work;
 
-    ProgressResource(CoupleStore couples, NoteStore notes, Ledgers ledgers, Commitments commitments, FigureStore figures, SubjectTitles titles, Work work) {
+    ProgressResource(
+            CoupleStore couples,
+            NoteStore notes,
+            Ledgers ledgers,
+            Commitments commitments,
+            FigureStore figures,
+            SubjectTitles titles,
+            Work work) {
         this.couples = couples;
         this.notes = notes;
         this.ledgers = ledgers;
@@ -83,17 +90,34 @@ class ProgressResource {
             Map<Long, CoupleDocument> all = couples.byNumber();
             Map<Long, Ledger> standings = ledgers.all();
             Set<String> ids = new TreeSet<>();
-            standings.values().forEach(ledger -> ledger.all().forEach(practised -> {
-                if (practised.subject() instanceof Subject.Whole whole) {
-                    ids.add(whole.id());
-                }
-            }));
+            standings
+                    .values()
+                    .forEach(ledger -> ledger.all().forEach(practised -> {
+                        if (practised.subject() instanceof Subject.Whole whole) {
+                            ids.add(whole.id());
+                        }
+                    }));
             Ledger nothing = Ledger.of(List.of());
-            List<ProgressRowDocument> rows = figures.findAll(ids).values().stream().sorted(Comparator.comparing((Figure figure) -> figure.dance().title()).thenComparing(Figure::level).thenComparing(Figure::title))
-                    .map(figure -> new ProgressRowDocument(figure.id(), figure.title(), figure.dance().id(),
-                            all.keySet().stream().map(number -> standings.getOrDefault(number, nothing).stage(new Subject.Whole(figure.id())).shorthand()).toList()))
+            List<ProgressRowDocument> rows = figures.findAll(ids).values().stream()
+                    .sorted(Comparator.comparing(
+                                    (Figure figure) -> figure.dance().title())
+                            .thenComparing(Figure::level)
+                            .thenComparing(Figure::title))
+                    .map(figure -> new ProgressRowDocument(
+                            figure.id(),
+                            figure.title(),
+                            figure.dance().id(),
+                            all.keySet().stream()
+                                    .map(number -> standings
+                                            .getOrDefault(number, nothing)
+                                            .stage(new Subject.Whole(figure.id()))
+                                            .shorthand())
+                                    .toList()))
                     .toList();
-            return new ProgressTableDocument(all.values().stream().map(CoupleDocument::id).toList(), all.values().stream().map(CoupleDocument::title).toList(), rows);
+            return new ProgressTableDocument(
+                    all.values().stream().map(CoupleDocument::id).toList(),
+                    all.values().stream().map(CoupleDocument::title).toList(),
+                    rows);
         });
     }
 
@@ -105,39 +129,90 @@ class ProgressResource {
             long number = couples.number(id);
             List<Noted> noted = Ledgers.danced(notes.of(number));
             Ledger ledger = ledgers.of(number);
-            Map<String, Figure> known = titles.figures(ledger.all().stream().map(Practised::subject).toList());
-            return new CoupleProgressDocument(couple.id(), couple.title(), figureProgress(ledger, noted, known, in), faultProgress(ledger, known, in), months(noted, in), answers(notes.of(number)));
+            Map<String, Figure> known =
+                    titles.figures(ledger.all().stream().map(Practised::subject).toList());
+            return new CoupleProgressDocument(
+                    couple.id(),
+                    couple.title(),
+                    figureProgress(ledger, noted, known, in),
+                    faultProgress(ledger, known, in),
+                    months(noted, in),
+                    answers(notes.of(number)));
         });
     }
 
-    private static List<FigureProgressDocument> figureProgress(Ledger ledger, List<Noted> noted, Map<String, Figure> known, ZoneId zone) {
+    private static List<FigureProgressDocument> figureProgress(
+            Ledger ledger, List<Noted> noted, Map<String, Figure> known, ZoneId zone) {
         Instant now = Instant.now();
         Map<Subject, List<GradeDocument>> grades = new LinkedHashMap<>();
-        noted.stream().sorted(Comparator.comparing(Noted::at)).forEach(note -> grades.computeIfAbsent(note.subject(), key -> new ArrayList<>()).add(new GradeDocument(day(note.at(), zone), note.grade().shorthand())));
-        return ledger.all().stream().filter(practised -> practised.subject() instanceof Subject.Whole).sorted(Comparator.comparing(Practised::stage).thenComparing(practised -> practised.subject().wording(SubjectTitles.of(known)))).map(practised -> {
-            String id = practised.subject().figure().orElseThrow();
-            List<GradeDocument> all = grades.get(practised.subject());
-            return new FigureProgressDocument(id, practised.subject().wording(SubjectTitles.of(known)), known.containsKey(id) ? known.get(id).dance().id() : "", practised.stage().shorthand(),
-                    (int) Math.round(practised.memory().recallAt(now) * 100), practised.times(), day(practised.first(), zone), day(practised.memory().last(), zone), all.subList(Math.max(0, all.size() - MOST_GRADES), all.size()));
-        }).toList();
+        noted.stream()
+                .sorted(Comparator.comparing(Noted::at))
+                .forEach(note -> grades.computeIfAbsent(note.subject(), key -> new ArrayList<>())
+                        .add(new GradeDocument(
+                                day(note.at(), zone), note.grade().shorthand())));
+        return ledger.all().stream()
+                .filter(practised -> practised.subject() instanceof Subject.Whole)
+                .sorted(Comparator.comparing(Practised::stage)
+                        .thenComparing(practised -> practised.subject().wording(SubjectTitles.of(known))))
+                .map(practised -> {
+                    String id = practised.subject().figure().orElseThrow();
+                    List<GradeDocument> all = grades.get(practised.subject());
+                    return new FigureProgressDocument(
+                            id,
+                            practised.subject().wording(SubjectTitles.of(known)),
+                            known.containsKey(id) ? known.get(id).dance().id() : "",
+                            practised.stage().shorthand(),
+                            (int) Math.round(practised.memory().recallAt(now) * 100),
+                            practised.times(),
+                            day(practised.first(), zone),
+                            day(practised.memory().last(), zone),
+                            all.subList(Math.max(0, all.size() - MOST_GRADES), all.size()));
+                })
+                .toList();
     }
 
     private static List<FaultProgressDocument> faultProgress(Ledger ledger, Map<String, Figure> known, ZoneId zone) {
-        return ledger.all().stream().filter(practised -> practised.subject() instanceof Subject.Fault).sorted(Comparator.comparingInt(Practised::lost).reversed().thenComparing(practised -> practised.subject().toString()))
-                .map(practised -> new FaultProgressDocument(practised.subject().toString(), practised.subject().wording(SubjectTitles.of(known)), kind((Subject.Fault) practised.subject()), practised.lost(), practised.times(), day(practised.first(), zone),
-                        day(practised.memory().last(), zone), practised.keepsComingBack()))
+        return ledger.all().stream()
+                .filter(practised -> practised.subject() instanceof Subject.Fault)
+                .sorted(Comparator.comparingInt(Practised::lost)
+                        .reversed()
+                        .thenComparing(practised -> practised.subject().toString()))
+                .map(practised -> new FaultProgressDocument(
+                        practised.subject().toString(),
+                        practised.subject().wording(SubjectTitles.of(known)),
+                        kind((Subject.Fault) practised.subject()),
+                        practised.lost(),
+                        practised.times(),
+                        day(practised.first(), zone),
+                        day(practised.memory().last(), zone),
+                        practised.keepsComingBack()))
                 .toList();
     }
 
     private static List<AnswerProgressDocument> answers(List<NoteDocument> documents) {
         Map<String, Map<String, List<Grade>>> given = new TreeMap<>();
-        documents.forEach(note -> Ledgers.read(note).flatMap(NoteReading::danced).ifPresent(noted -> {
-            if (noted.subject() instanceof Subject.Charted charted) {
-                given.computeIfAbsent(note.person() == null ? "" : note.person(), key -> new TreeMap<>()).computeIfAbsent(charted.kind(), key -> new ArrayList<>()).add(noted.grade());
-            }
-        }));
-        return given.entrySet().stream().flatMap(person -> person.getValue().entrySet().stream().map(kind -> new AnswerProgressDocument(person.getKey(), kind.getKey(), kind.getValue().size(),
-                (int) kind.getValue().stream().filter(grade -> grade.compareTo(Grade.GOOD) >= 0).count(), (int) kind.getValue().stream().filter(grade -> grade == Grade.SHAKY).count()))).toList();
+        documents.forEach(note -> Ledgers.read(note)
+                .flatMap(NoteReading::danced)
+                .ifPresent(noted -> {
+                    if (noted.subject() instanceof Subject.Charted charted) {
+                        given.computeIfAbsent(note.person() == null ? "" : note.person(), key -> new TreeMap<>())
+                                .computeIfAbsent(charted.kind(), key -> new ArrayList<>())
+                                .add(noted.grade());
+                    }
+                }));
+        return given.entrySet().stream()
+                .flatMap(person -> person.getValue().entrySet().stream()
+                        .map(kind -> new AnswerProgressDocument(
+                                person.getKey(),
+                                kind.getKey(),
+                                kind.getValue().size(),
+                                (int) kind.getValue().stream()
+                                        .filter(grade -> grade.compareTo(Grade.GOOD) >= 0)
+                                        .count(),
+                                (int) kind.getValue().stream()
+                                        .filter(grade -> grade == Grade.SHAKY)
+                                        .count())))
+                .toList();
     }
 
     private static String kind(Subject.Fault fault) {
@@ -146,8 +221,14 @@ class ProgressResource {
 
     private static List<FaultMonthDocument> months(List<Noted> noted, ZoneId zone) {
         Map<String, Map<YearMonth, Integer>> seen = new TreeMap<>();
-        noted.forEach(note -> note.faults().forEach(fault -> seen.computeIfAbsent(kind(fault), key -> new TreeMap<>()).merge(YearMonth.from(note.at().atZone(zone)), 1, Integer::sum)));
-        return seen.entrySet().stream().flatMap(kind -> kind.getValue().entrySet().stream().map(month -> new FaultMonthDocument(kind.getKey(), month.getKey().toString(), month.getValue()))).toList();
+        noted.forEach(note -> note.faults()
+                .forEach(fault -> seen.computeIfAbsent(kind(fault), key -> new TreeMap<>())
+                        .merge(YearMonth.from(note.at().atZone(zone)), 1, Integer::sum)));
+        return seen.entrySet().stream()
+                .flatMap(kind -> kind.getValue().entrySet().stream()
+                        .map(month -> new FaultMonthDocument(
+                                kind.getKey(), month.getKey().toString(), month.getValue())))
+                .toList();
     }
 
     private static String day(Instant at, ZoneId zone) {
@@ -158,10 +239,15 @@ class ProgressResource {
      * The lessons until the couple's next event, or a named day, and what does not fit.
      *
      * @param every days from one lesson to the next
-     * @param each  how many things one lesson has time for
+     * @param each how many things one lesson has time for
      */
     @GetMapping("/couples/{id}/term")
-    TermDocument term(@PathVariable String id, @RequestParam(defaultValue = "7") int every, @RequestParam(defaultValue = "5") int each, @RequestParam(required = false) String until, @RequestParam(required = false) String zone) {
+    TermDocument term(
+            @PathVariable String id,
+            @RequestParam(defaultValue = "7") int every,
+            @RequestParam(defaultValue = "5") int each,
+            @RequestParam(required = false) String until,
+            @RequestParam(required = false) String zone) {
         bounded("/every", every, SHORTEST_GAP, LONGEST_GAP, "days");
         bounded("/each", each, 1, MOST_IN_A_LESSON, "things");
         ZoneId in = TodayResource.zone(zone);
@@ -169,18 +255,54 @@ class ProgressResource {
         return work.quickly(() -> {
             CoupleDocument couple = couples.get(id).document();
             List<Commitment> wanted = commitments.known().of(couple, today);
-            LocalDate day = until != null ? LessonResource.date("/until", until)
-                    : wanted.stream().flatMap(commitment -> commitment.event().stream()).map(Commitment.Occasion::date).findFirst().orElseThrow(() -> RefusedException.of("/until", "", "a day: they are entered for no event"));
+            LocalDate day = until != null
+                    ? LessonResource.date("/until", until)
+                    : wanted.stream()
+                            .flatMap(commitment -> commitment.event().stream())
+                            .map(Commitment.Occasion::date)
+                            .findFirst()
+                            .orElseThrow(
+                                    () -> RefusedException.of("/until", "", "a day: they are entered for no event"));
             if (!day.isAfter(today) || ChronoUnit.DAYS.between(today, day) > FARTHEST_DAYS) {
                 throw RefusedException.of("/until", day.toString(), "a day from tomorrow on, within two years");
             }
-            List<Subject> subjects = wanted.stream().filter(commitment -> commitment.event().isEmpty() || !commitment.event().get().date().isAfter(day)).flatMap(commitment -> commitment.subjects().stream()).distinct().toList();
-            String event = wanted.stream().flatMap(commitment -> commitment.event().stream()).filter(occasion -> occasion.date().equals(day)).map(Commitment.Occasion::title).findFirst().orElse("");
-            TermPlan plan = TermPlan.towards(subjects, ledgers.of(couples.number(id)), today.plusDays(1).atTime(18, 0).atZone(in).toInstant(), every, each, day.atTime(12, 0).atZone(in).toInstant());
+            List<Subject> subjects = wanted.stream()
+                    .filter(commitment -> commitment.event().isEmpty()
+                            || !commitment.event().get().date().isAfter(day))
+                    .flatMap(commitment -> commitment.subjects().stream())
+                    .distinct()
+                    .toList();
+            String event = wanted.stream()
+                    .flatMap(commitment -> commitment.event().stream())
+                    .filter(occasion -> occasion.date().equals(day))
+                    .map(Commitment.Occasion::title)
+                    .findFirst()
+                    .orElse("");
+            TermPlan plan = TermPlan.towards(
+                    subjects,
+                    ledgers.of(couples.number(id)),
+                    today.plusDays(1).atTime(18, 0).atZone(in).toInstant(),
+                    every,
+                    each,
+                    day.atTime(12, 0).atZone(in).toInstant());
             Map<String, Figure> known = titles.figures(subjects);
-            return new TermDocument(event, day.toString(),
-                    plan.lessons().stream().map(lesson -> new TermLessonDocument(day(lesson.at(), in), lesson.subjects().stream().map(subject -> TermSubjectDocument.of(subject, known)).toList())).toList(),
-                    plan.left().stream().map(left -> new TermLeftDocument(left.subject().toString(), left.subject().wording(SubjectTitles.of(known)), (int) Math.round(left.recall() * 100), left.why())).toList());
+            return new TermDocument(
+                    event,
+                    day.toString(),
+                    plan.lessons().stream()
+                            .map(lesson -> new TermLessonDocument(
+                                    day(lesson.at(), in),
+                                    lesson.subjects().stream()
+                                            .map(subject -> TermSubjectDocument.of(subject, known))
+                                            .toList()))
+                            .toList(),
+                    plan.left().stream()
+                            .map(left -> new TermLeftDocument(
+                                    left.subject().toString(),
+                                    left.subject().wording(SubjectTitles.of(known)),
+                                    (int) Math.round(left.recall() * 100),
+                                    left.why()))
+                            .toList());
         });
     }
 
@@ -193,7 +315,11 @@ class ProgressResource {
     /** The ids of the figures of a dance that are steady or secure with a couple, for what is learned next. */
     @GetMapping("/couples/{id}/known")
     List<String> known(@PathVariable String id, @RequestParam String dance) {
-        List<String> known = ledgers.of(couples.number(couples.get(id).document().id())).known();
-        return figures.findAll(known).values().stream().filter(figure -> figure.dance().id().equals(dance)).map(Figure::id).toList();
+        List<String> known =
+                ledgers.of(couples.number(couples.get(id).document().id())).known();
+        return figures.findAll(known).values().stream()
+                .filter(figure -> figure.dance().id().equals(dance))
+                .map(Figure::id)
+                .toList();
     }
 }

@@ -34,15 +34,34 @@ class RecordResource {
 
     /** Somebody, those they are taught with, their lessons and what was noted. */
     @Schema(name = "PersonRecord")
-    record RecordDocument(String format, int version, PersonDocument person, List<CoupleDocument> couples, List<LessonDocument> lessons, List<NoteDocument> notes) {
-    }
+    record RecordDocument(
+            String format,
+            int version,
+            PersonDocument person,
+            List<CoupleDocument> couples,
+            List<LessonDocument> lessons,
+            List<NoteDocument> notes) {}
 
     @GetMapping("/{id}/record")
     ResponseEntity<RecordDocument> record(@PathVariable String id) {
         PersonDocument person = people.get(id).document();
         List<CoupleDocument> with = couples.with(people.number(id));
-        List<Long> numbers = with.stream().map(couple -> couples.number(couple.id())).toList();
-        return ResponseEntity.ok().header(HttpHeaders.CONTENT_DISPOSITION, "attachment; filename=\"" + id + ".json\"").body(new RecordDocument("fluidframe-record", 1, person, with,
-                numbers.stream().flatMap(number -> lessons.of(number).stream()).toList(), numbers.stream().flatMap(number -> notes.of(number).stream()).filter(note -> note.person() == null || note.person().equals(id)).toList()));
+        List<Long> numbers =
+                with.stream().map(couple -> couples.number(couple.id())).toList();
+        return ResponseEntity.ok()
+                .header(HttpHeaders.CONTENT_DISPOSITION, "attachment; filename=\"" + id + ".json\"")
+                .body(new RecordDocument(
+                        "fluidframe-record",
+                        1,
+                        person,
+                        with,
+                        numbers.stream()
+                                .flatMap(number -> lessons.of(number).stream())
+                                .toList(),
+                        numbers.stream()
+                                .flatMap(number -> notes.of(number).stream())
+                                .filter(note ->
+                                        note.person() == null || note.person().equals(id))
+                                .toList()));
     }
 }

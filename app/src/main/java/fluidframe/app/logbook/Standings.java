@@ -29,10 +29,17 @@ public class Standings {
      * @throws RefusedException if there is no such couple
      */
     public List<Subject.Charted> paperDue(String couple) {
-        long number = couples.find(couple).orElseThrow(() -> RefusedException.of("/weakOf", couple, "the id of a couple"));
+        long number =
+                couples.find(couple).orElseThrow(() -> RefusedException.of("/weakOf", couple, "the id of a couple"));
         Instant now = Instant.now();
-        return ledgers.of(number).all().stream().filter(practised -> practised.subject() instanceof Subject.Charted && practised.memory().recallAt(now) < Memory.WANTED || isMissed(practised))
-                .sorted(Comparator.comparingDouble(practised -> isMissed(practised) ? 0 : practised.memory().recallAt(now))).map(practised -> (Subject.Charted) practised.subject()).toList();
+        return ledgers.of(number).all().stream()
+                .filter(practised -> practised.subject() instanceof Subject.Charted
+                                && practised.memory().recallAt(now) < Memory.WANTED
+                        || isMissed(practised))
+                .sorted(Comparator.comparingDouble(practised ->
+                        isMissed(practised) ? 0 : practised.memory().recallAt(now)))
+                .map(practised -> (Subject.Charted) practised.subject())
+                .toList();
     }
 
     /** What was answered wrongly last is due at once. */

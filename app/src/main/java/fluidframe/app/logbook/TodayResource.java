@@ -52,7 +52,14 @@ class TodayResource implements Prepared {
     private final LessonPlans plans;
     private final Work work;
 
-    TodayResource(CoupleStore couples, LessonStore lessons, Ledgers ledgers, Commitments commitments, SubjectTitles titles, LessonPlans plans, Work work) {
+    TodayResource(
+            CoupleStore couples,
+            LessonStore lessons,
+            Ledgers ledgers,
+            Commitments commitments,
+            SubjectTitles titles,
+            LessonPlans plans,
+            Work work) {
         this.couples = couples;
         this.lessons = lessons;
         this.ledgers = ledgers;
@@ -69,7 +76,10 @@ class TodayResource implements Prepared {
      * @param date the day; today where none is given
      */
     @GetMapping("/today")
-    TodayDocument today(@RequestParam(required = false) String couple, @RequestParam(required = false) String zone, @RequestParam(required = false) String date) {
+    TodayDocument today(
+            @RequestParam(required = false) String couple,
+            @RequestParam(required = false) String zone,
+            @RequestParam(required = false) String date) {
         ZoneId in = zone(zone);
         Instant now = moment(date, in);
         LocalDate day = LocalDate.ofInstant(now, in);
@@ -84,9 +94,17 @@ class TodayResource implements Prepared {
             if (couple == null || each.id().equals(couple)) {
                 List<Commitment> wanted = known.of(each, day);
                 List<Due> due = WhatToday.rank(standings.getOrDefault(number, Ledger.of(List.of())), wanted, now, in);
-                List<Due> first = due.stream().limit(couple == null ? MOST_OF_ALL : MOST_OF_ONE).toList();
-                Map<String, Figure> figures = titles.figures(first.stream().map(Due::subject).toList());
-                found.add(new CoupleTodayDocument(each.id(), each.title(), due.size(), first.stream().map(one -> DueDocument.of(one, figures)).toList(), events(wanted, day)));
+                List<Due> first = due.stream()
+                        .limit(couple == null ? MOST_OF_ALL : MOST_OF_ONE)
+                        .toList();
+                Map<String, Figure> figures =
+                        titles.figures(first.stream().map(Due::subject).toList());
+                found.add(new CoupleTodayDocument(
+                        each.id(),
+                        each.title(),
+                        due.size(),
+                        first.stream().map(one -> DueDocument.of(one, figures)).toList(),
+                        events(wanted, day)));
             }
         });
         return new TodayDocument(day.toString(), lessons.between(day, day), found);
@@ -98,8 +116,12 @@ class TodayResource implements Prepared {
     }
 
     private static List<NextEventDocument> events(List<Commitment> wanted, LocalDate day) {
-        return wanted.stream().flatMap(commitment -> commitment.event().stream()).distinct()
-                .map(event -> new NextEventDocument(event.title(), event.date().toString(), (int) ChronoUnit.DAYS.between(day, event.date()))).toList();
+        return wanted.stream()
+                .flatMap(commitment -> commitment.event().stream())
+                .distinct()
+                .map(event -> new NextEventDocument(
+                        event.title(), event.date().toString(), (int) ChronoUnit.DAYS.between(day, event.date())))
+                .toList();
     }
 
     static ZoneId zone(String name) {
@@ -112,7 +134,12 @@ class TodayResource implements Prepared {
 
     /** Now, or at that time of another day. */
     static Instant moment(String date, ZoneId zone) {
-        return date == null ? Instant.now() : LessonResource.date("/date", date).atTime(LocalTime.now(zone)).atZone(zone).toInstant();
+        return date == null
+                ? Instant.now()
+                : LessonResource.date("/date", date)
+                        .atTime(LocalTime.now(zone))
+                        .atZone(zone)
+                        .toInstant();
     }
 
     /** A lesson made of what is due. Nothing is kept. */

@@ -5,5 +5,4 @@ package fluidframe.app.people;
  *
  * @param number its number in the database
  */
-public record CoupleDeletion(String id, long number) {
-}
+public record CoupleDeletion(String id, long number) {}

@@ -20,12 +20,9 @@ class CoupleEntity extends StoredDocument {
     @Column(name = "person_id")
     private Set<Long> people = new HashSet<>();
 
-    protected CoupleEntity() {
-    }
+    protected CoupleEntity() {}
 
-    /**
-     * @param members the numbers of those in it
-     */
+    /** @param members the numbers of those in it */
     CoupleEntity(long studio, CoupleDocument couple, String document, Set<Long> members) {
         super(studio, couple.id());
         describe(couple, document, members);

@@ -6,6 +6,7 @@ import org.springframework.data.jpa.repository.Query;
 
 interface CoupleRepository extends DocumentRepository<CoupleEntity> {
 
-    @Query("select c from CoupleEntity c where c.studioId = :studio and :person member of c.people order by c.title, c.slug")
+    @Query(
+            "select c from CoupleEntity c where c.studioId = :studio and :person member of c.people order by c.title, c.slug")
     List<CoupleEntity> with(long studio, long person);
 }

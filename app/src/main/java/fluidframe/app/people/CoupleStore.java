@@ -30,7 +30,14 @@ public class CoupleStore extends PlainStore<CoupleEntity, CoupleDocument> {
     private final ApplicationEventPublisher events;
     private final Erasure erasure;
 
-    CoupleStore(CoupleRepository repository, EntityManager entityManager, CurrentStudio studio, JsonMapper json, ApplicationEventPublisher events, PersonStore people, Erasure erasure) {
+    CoupleStore(
+            CoupleRepository repository,
+            EntityManager entityManager,
+            CurrentStudio studio,
+            JsonMapper json,
+            ApplicationEventPublisher events,
+            PersonStore people,
+            Erasure erasure) {
         super("couple", CoupleEntity.class, CoupleDocument.class, repository, entityManager, studio, json, events);
         this.repository = repository;
         this.people = people;
@@ -53,15 +60,21 @@ public class CoupleStore extends PlainStore<CoupleEntity, CoupleDocument> {
     /** Every couple by its number in the database, by title. */
     @Transactional(readOnly = true)
     public Map<Long, CoupleDocument> byNumber() {
-        return repository.findAllByStudioIdOrderByTitleAscSlugAsc(studio()).stream().collect(Collectors.toMap(CoupleEntity::id, this::documentOf, (one, other) -> one, LinkedHashMap::new));
+        return repository.findAllByStudioIdOrderByTitleAscSlugAsc(studio()).stream()
+                .collect(Collectors.toMap(CoupleEntity::id, this::documentOf, (one, other) -> one, LinkedHashMap::new));
     }
 
-    /** Whoever is erased is taken out of every couple; a couple of nobody is erased too, and one that is left goes by another id, for the old one may hold a name. */
+    /**
+     * Whoever is erased is taken out of every couple; a couple of nobody is erased too, and one that is left goes by
+     * another id, for the old one may hold a name.
+     */
     @EventListener
     @Order(1)
     @Transactional
     public void leave(PersonDeletion leaving) {
-        Map<String, String> names = people.all().stream().map(StoredPlainDocument::document).collect(Collectors.toMap(PersonDocument::id, PersonDocument::title));
+        Map<String, String> names = people.all().stream()
+                .map(StoredPlainDocument::document)
+                .collect(Collectors.toMap(PersonDocument::id, PersonDocument::title));
         for (CoupleEntity entity : repository.with(studio(), leaving.number())) {
             String anonymous = "couple-" + entity.id();
             CoupleDocument left = documentOf(entity).without(leaving.id(), anonymous, names);
@@ -83,7 +96,8 @@ public class CoupleStore extends PlainStore<CoupleEntity, CoupleDocument> {
         faults.checkId("/id", couple.id());
         faults.checkTitle("/title", couple.title());
         PersonStore.checkStanding(faults, couple.level(), couple.dances());
-        Set<String> known = people.all().stream().map(person -> person.document().id()).collect(Collectors.toSet());
+        Set<String> known =
+                people.all().stream().map(person -> person.document().id()).collect(Collectors.toSet());
         Set<String> seen = new HashSet<>();
         for (int i = 0; i < couple.members().size(); i++) {
             CoupleDocument.MemberDocument member = couple.members().get(i);

@@ -9,9 +9,10 @@ import java.util.regex.Pattern;
 import java.util.stream.Collectors;
 
 /**
- * The name of somebody who is erased, wherever it stands: whole in whatever capitals, and each of its words by itself where that can be nobody and nothing else. A word
- * that somebody else is called by, or a figure or a dance, stays; one that is an ordinary word too goes only where it begins with a capital. A name of one word that is
- * an ordinary one cannot be told from it, and stays.
+ * The name of somebody who is erased, wherever it stands: whole in whatever capitals, and each of its words by itself
+ * where that can be nobody and nothing else. A word that somebody else is called by, or a figure or a dance, stays; one
+ * that is an ordinary word too goes only where it begins with a capital. A name of one word that is an ordinary one
+ * cannot be told from it, and stays.
  */
 final class ErasedName {
 
@@ -24,21 +25,31 @@ final class ErasedName {
     private final Set<String> ordinary;
 
     /**
-     * @param taken    words that are somebody else's or a figure's name, in small letters
+     * @param taken words that are somebody else's or a figure's name, in small letters
      * @param ordinary words that are in the texts of the book, in small letters
      */
     ErasedName(String name, Set<String> taken, Set<String> ordinary) {
         this.whole = words(name);
-        this.alone = whole.stream().filter(word -> word.length() >= SHORTEST_WORD && !taken.contains(word) && (whole.size() > 1 || !ordinary.contains(word))).collect(Collectors.toSet());
+        this.alone = whole.stream()
+                .filter(word -> word.length() >= SHORTEST_WORD
+                        && !taken.contains(word)
+                        && (whole.size() > 1 || !ordinary.contains(word)))
+                .collect(Collectors.toSet());
         this.ordinary = ordinary;
     }
 
     /** The words of a text, in small letters. */
     static List<String> words(String text) {
-        return Arrays.stream(BETWEEN_WORDS.split(text)).filter(word -> !word.isEmpty()).map(word -> word.toLowerCase(Locale.ROOT)).toList();
+        return Arrays.stream(BETWEEN_WORDS.split(text))
+                .filter(word -> !word.isEmpty())
+                .map(word -> word.toLowerCase(Locale.ROOT))
+                .toList();
     }
 
-    /** What a text must have in it, in small letters, one of them, for the name to be in it; nothing, if nobody could tell it from something else. */
+    /**
+     * What a text must have in it, in small letters, one of them, for the name to be in it; nothing, if nobody could
+     * tell it from something else.
+     */
     List<String> traces() {
         List<String> traces = new ArrayList<>(alone);
         if (whole.size() > 1 && !alone.contains(whole.get(0))) {
@@ -86,7 +97,8 @@ final class ErasedName {
         for (int i = 0; i < whole.size(); i++) {
             int begin = i == 0 ? at : nextWord(text, at);
             int end = wordEnd(text, begin);
-            if (end == begin || !text.substring(begin, end).toLowerCase(Locale.ROOT).equals(whole.get(i))) {
+            if (end == begin
+                    || !text.substring(begin, end).toLowerCase(Locale.ROOT).equals(whole.get(i))) {
                 return from;
             }
             at = end;

@@ -10,18 +10,25 @@ import java.util.List;
 /**
  * Somebody who is taught.
  *
- * @param title    the name
- * @param level    how far; absent where it is not known
- * @param dances   the ids of the dances
- * @param height   metres
- * @param shoes    what is worn on the feet
+ * @param title the name
+ * @param level how far; absent where it is not known
+ * @param dances the ids of the dances
+ * @param height metres
+ * @param shoes what is worn on the feet
  * @param injuries private: shown to the coach alone, never printed and never shared
  */
 @JsonInclude(JsonInclude.Include.NON_EMPTY)
 @Schema(name = "Person")
-public record PersonDocument(@NotNull(message = "an id") String id, @NotNull(message = "a name") String title, String level, @Size(max = 40, message = "at most 40 dances") List<@NotNull(message = "a dance") String> dances,
-                             Double height, @Size(max = 200, message = "at most 200 letters") String shoes, @Size(max = 4000, message = "at most 4000 letters") String note,
-                             @Size(max = 4000, message = "at most 4000 letters") String injuries) implements PlainDocument {
+public record PersonDocument(
+        @NotNull(message = "an id") String id,
+        @NotNull(message = "a name") String title,
+        String level,
+        @Size(max = 40, message = "at most 40 dances") List<@NotNull(message = "a dance") String> dances,
+        Double height,
+        @Size(max = 200, message = "at most 200 letters") String shoes,
+        @Size(max = 4000, message = "at most 4000 letters") String note,
+        @Size(max = 4000, message = "at most 4000 letters") String injuries)
+        implements PlainDocument {
 
     @Override
     public PersonDocument called(String otherId, String otherTitle) {

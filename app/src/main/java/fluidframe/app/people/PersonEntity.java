@@ -9,8 +9,7 @@ import jakarta.persistence.Table;
 @Table(name = "person")
 class PersonEntity extends StoredDocument {
 
-    protected PersonEntity() {
-    }
+    protected PersonEntity() {}
 
     PersonEntity(long studio, PersonDocument person, String document) {
         super(studio, person.id());

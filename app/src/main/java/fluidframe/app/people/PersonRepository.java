@@ -2,5 +2,4 @@ package fluidframe.app.people;
 
 import fluidframe.app.storage.DocumentRepository;
 
-interface PersonRepository extends DocumentRepository<PersonEntity> {
-}
+interface PersonRepository extends DocumentRepository<PersonEntity> {}

@@ -24,6 +24,17 @@ class PersonResource extends PlainResource<PersonDocument> {
     /** Everybody, by name; without what is private. */
     @GetMapping
     List<PersonDocument> list() {
-        return store.all().stream().map(StoredPlainDocument::document).map(person -> new PersonDocument(person.id(), person.title(), person.level(), person.dances(), person.height(), person.shoes(), person.note(), null)).toList();
+        return store.all().stream()
+                .map(StoredPlainDocument::document)
+                .map(person -> new PersonDocument(
+                        person.id(),
+                        person.title(),
+                        person.level(),
+                        person.dances(),
+                        person.height(),
+                        person.shoes(),
+                        person.note(),
+                        null))
+                .toList();
     }
 }

@@ -16,7 +16,12 @@ import tools.jackson.databind.json.JsonMapper;
 @Service
 public class PersonStore extends PlainStore<PersonEntity, PersonDocument> {
 
-    PersonStore(PersonRepository repository, EntityManager entityManager, CurrentStudio studio, JsonMapper json, ApplicationEventPublisher events) {
+    PersonStore(
+            PersonRepository repository,
+            EntityManager entityManager,
+            CurrentStudio studio,
+            JsonMapper json,
+            ApplicationEventPublisher events) {
         super("person", PersonEntity.class, PersonDocument.class, repository, entityManager, studio, json, events);
     }
 
@@ -27,7 +32,10 @@ public class PersonStore extends PlainStore<PersonEntity, PersonDocument> {
         faults.checkTitle("/title", person.title());
         checkStanding(faults, person.level(), person.dances());
         if (person.height() != null && !(person.height() >= Dancers.SHORTEST && person.height() <= Dancers.TALLEST)) {
-            faults.add("/height", String.valueOf(person.height()), Dancers.SHORTEST + " to " + Dancers.TALLEST + " metres");
+            faults.add(
+                    "/height",
+                    String.valueOf(person.height()),
+                    Dancers.SHORTEST + " to " + Dancers.TALLEST + " metres");
         }
         faults.refuse();
         return person;

@@ -7,15 +7,17 @@ import java.util.Locale;
 import org.apache.commons.csv.CSVFormat;
 import org.apache.commons.csv.CSVPrinter;
 
-/** A cut as a table that a sound editor's user can follow: what is kept and what is left out, in bars and in seconds from the first bar line. */
+/**
+ * A cut as a table that a sound editor's user can follow: what is kept and what is left out, in bars and in seconds
+ * from the first bar line.
+ */
 final class CutList {
 
-    private CutList() {
-    }
+    private CutList() {}
 
     /**
      * @param from the first bar that is left out
-     * @param to   the first that is heard again
+     * @param to the first that is heard again
      */
     static String of(Piece piece, int from, int to) {
         StringBuilder text = new StringBuilder();

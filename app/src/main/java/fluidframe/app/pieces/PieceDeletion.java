@@ -5,5 +5,4 @@ package fluidframe.app.pieces;
  *
  * @param number its number in the database
  */
-public record PieceDeletion(String id, long number) {
-}
+public record PieceDeletion(String id, long number) {}

@@ -13,8 +13,7 @@ import org.hibernate.envers.Audited;
 @AuditOverride(forClass = StoredDocument.class)
 class PieceEntity extends StoredDocument {
 
-    protected PieceEntity() {
-    }
+    protected PieceEntity() {}
 
     PieceEntity(long studio, PieceDocument piece, String document) {
         super(studio, piece.id());

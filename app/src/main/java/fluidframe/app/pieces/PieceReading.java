@@ -61,7 +61,9 @@ public final class PieceReading {
                 faults.add("/dances/" + i, dances.get(i), "the id of a dance");
             }
         }
-        Beats upBeat = document.upBeat() == null ? Beats.ZERO : beats("/upBeat", document.upBeat()).orElse(Beats.ZERO);
+        Beats upBeat = document.upBeat() == null
+                ? Beats.ZERO
+                : beats("/upBeat", document.upBeat()).orElse(Beats.ZERO);
         if (upBeat.compareTo(Beats.ZERO) < 0 || upBeat.compareTo(bar) >= 0) {
             faults.add("/upBeat", document.upBeat(), "beats, fewer than a bar has");
         }
@@ -84,14 +86,37 @@ public final class PieceReading {
         for (int i = 0; i < orEmpty(document.cueWords()).size(); i++) {
             CueWordDocument cue = document.cueWords().get(i);
             String place = "/cueWords/" + i;
-            at(place, cue.bar(), cue.beat()).flatMap(at -> faults.tried(place + "/words", cue.words(), "1 to " + CueWord.MOST_LETTERS + " letters", () -> new CueWord(at, cue.words()))).ifPresent(words::add);
+            at(place, cue.bar(), cue.beat())
+                    .flatMap(at -> faults.tried(
+                            place + "/words",
+                            cue.words(),
+                            "1 to " + CueWord.MOST_LETTERS + " letters",
+                            () -> new CueWord(at, cue.words())))
+                    .ifPresent(words::add);
         }
         if (!faults.isEmpty()) {
             return Optional.empty();
         }
-        Optional<TempoMap> tempo = faults.tried("/tempo", changes.size() + " tempos", "at least one, and on each beat one only", () -> new TempoMap(document.beatsPerBar(), changes));
-        return tempo.flatMap(map -> faults.tried("", document.title(), "hits and words within its bars, 1 to " + Piece.MOST_BARS, () ->
-                new Piece(document.id(), document.title().strip(), Set.copyOf(dances), bar, upBeat, sections, map, hits, words, document.fade())));
+        Optional<TempoMap> tempo = faults.tried(
+                "/tempo",
+                changes.size() + " tempos",
+                "at least one, and on each beat one only",
+                () -> new TempoMap(document.beatsPerBar(), changes));
+        return tempo.flatMap(map -> faults.tried(
+                "",
+                document.title(),
+                "hits and words within its bars, 1 to " + Piece.MOST_BARS,
+                () -> new Piece(
+                        document.id(),
+                        document.title().strip(),
+                        Set.copyOf(dances),
+                        bar,
+                        upBeat,
+                        sections,
+                        map,
+                        hits,
+                        words,
+                        document.fade())));
     }
 
     private static <T> List<T> orEmpty(List<T> list) {
@@ -104,12 +129,20 @@ public final class PieceReading {
         if (title.length() > Faults.LONGEST_NAME) {
             faults.add(place + "/title", title, "at most " + Faults.LONGEST_NAME + " letters");
         }
-        return kind.flatMap(known -> faults.tried(place + "/phrases", String.valueOf(section.phrases()), "the bars of each phrase, 1 to 64", () -> new PieceSection(known, title, section.phrases())));
+        return kind.flatMap(known -> faults.tried(
+                place + "/phrases",
+                String.valueOf(section.phrases()),
+                "the bars of each phrase, 1 to 64",
+                () -> new PieceSection(known, title, section.phrases())));
     }
 
     private Optional<TempoMap.Change> change(String place, TempoChangeDocument change) {
         return at(place, change.bar(), change.beat() == null ? "1" : change.beat())
-                .flatMap(at -> faults.tried(place + "/barsPerMinute", String.valueOf(change.barsPerMinute()), "1 to 400 bars a minute", () -> new TempoMap.Change(at, change.barsPerMinute(), change.gradual())));
+                .flatMap(at -> faults.tried(
+                        place + "/barsPerMinute",
+                        String.valueOf(change.barsPerMinute()),
+                        "1 to 400 bars a minute",
+                        () -> new TempoMap.Change(at, change.barsPerMinute(), change.gradual())));
     }
 
     private Optional<Beats> at(String place, int number, String beat) {
@@ -118,7 +151,8 @@ public final class PieceReading {
             return Optional.empty();
         }
         Optional<Beats> within = beats(place + "/beat", beat).map(counted -> counted.minus(Beats.ONE));
-        if (within.filter(beats -> beats.compareTo(Beats.ZERO) < 0 || beats.compareTo(bar) >= 0).isPresent()) {
+        if (within.filter(beats -> beats.compareTo(Beats.ZERO) < 0 || beats.compareTo(bar) >= 0)
+                .isPresent()) {
             faults.add(place + "/beat", beat, "a beat of the bar, from 1 to " + bar);
             return Optional.empty();
         }
@@ -135,7 +169,9 @@ public final class PieceReading {
     }
 
     static String beat(Piece piece, Beats at) {
-        return new Beats(Math.floorMod(at.ticks(), piece.bar().ticks())).plus(Beats.ONE).toString();
+        return new Beats(Math.floorMod(at.ticks(), piece.bar().ticks()))
+                .plus(Beats.ONE)
+                .toString();
     }
 
     static String beatUnlessFirst(Piece piece, Beats at) {

@@ -51,10 +51,14 @@ class PieceReadingResource {
     @PostMapping("/piece-lines")
     PieceLineDocument read(@Valid @RequestBody PieceLineQuestion question) {
         if (question.text().length() > PieceReader.MOST_LETTERS) {
-            throw RefusedException.of("/text", question.text().length() + " letters", "at most " + PieceReader.MOST_LETTERS + " letters");
+            throw RefusedException.of(
+                    "/text", question.text().length() + " letters", "at most " + PieceReader.MOST_LETTERS + " letters");
         }
         Optional<Dance> dance = dance(question.dance());
-        return work.quickly(() -> PieceLineDocument.of(PieceReader.read(question.text(), dance.map(each -> each.rhythm().beatsPerBar()).orElse(USUAL_BEATS), dance.map(each -> each.music().phraseBars()).orElse(USUAL_PHRASE))));
+        return work.quickly(() -> PieceLineDocument.of(PieceReader.read(
+                question.text(),
+                dance.map(each -> each.rhythm().beatsPerBar()).orElse(USUAL_BEATS),
+                dance.map(each -> each.music().phraseBars()).orElse(USUAL_PHRASE))));
     }
 
     /** A piece written as a line. */
@@ -65,7 +69,9 @@ class PieceReadingResource {
     }
 
     /** A standard MIDI file as a piece; nothing is stored. */
-    @PostMapping(path = "/piece-notes", consumes = {"audio/midi", "application/octet-stream"})
+    @PostMapping(
+            path = "/piece-notes",
+            consumes = {"audio/midi", "application/octet-stream"})
     PieceLineDocument notes(@RequestBody byte[] bytes, @RequestParam(required = false) String dance) {
         if (bytes.length > MOST_BYTES) {
             throw RefusedException.of("", bytes.length + " bytes", "a MIDI file of at most " + MOST_BYTES + " bytes");
@@ -78,25 +84,35 @@ class PieceReadingResource {
         try {
             return NotesFile.read(bytes);
         } catch (IllegalArgumentException e) {
-            throw RefusedException.of("", "a file that begins with \"" + beginning(bytes) + "\"", "a standard MIDI file (" + e.getMessage() + ")");
+            throw RefusedException.of(
+                    "",
+                    "a file that begins with \"" + beginning(bytes) + "\"",
+                    "a standard MIDI file (" + e.getMessage() + ")");
         }
     }
 
     private static String beginning(byte[] bytes) {
         String letters = new String(bytes, 0, Math.min(bytes.length, MOST_LETTERS_SHOWN), StandardCharsets.US_ASCII);
-        return letters.codePoints().map(letter -> letter < ' ' || letter > '~' ? '·' : letter).collect(StringBuilder::new, StringBuilder::appendCodePoint, StringBuilder::append).toString();
+        return letters.codePoints()
+                .map(letter -> letter < ' ' || letter > '~' ? '·' : letter)
+                .collect(StringBuilder::new, StringBuilder::appendCodePoint, StringBuilder::append)
+                .toString();
     }
 
     /** The beat that somebody tapped. */
     @PostMapping("/taps")
     TapDocument tap(@Valid @RequestBody TapQuestion question) {
         Optional<Dance> dance = dance(question.dance());
-        int beatsPerBar = dance.map(each -> each.rhythm().beatsPerBar()).orElse(question.beatsPerBar() == null ? USUAL_BEATS : question.beatsPerBar());
+        int beatsPerBar = dance.map(each -> each.rhythm().beatsPerBar())
+                .orElse(question.beatsPerBar() == null ? USUAL_BEATS : question.beatsPerBar());
         if (beatsPerBar < 2 || beatsPerBar > USUAL_BEATS) {
             throw RefusedException.of("/beatsPerBar", String.valueOf(beatsPerBar), "2, 3 or 4");
         }
         try {
-            return TapDocument.of(Taps.of(question.seconds(), question.onOne() == null ? List.of() : question.onOne(), beatsPerBar), beatsPerBar, dance.map(each -> (double) each.slowest().barsPerMinute()).orElse(SLOWEST),
+            return TapDocument.of(
+                    Taps.of(question.seconds(), question.onOne() == null ? List.of() : question.onOne(), beatsPerBar),
+                    beatsPerBar,
+                    dance.map(each -> (double) each.slowest().barsPerMinute()).orElse(SLOWEST),
                     dance.map(each -> (double) each.fastest().barsPerMinute()).orElse(FASTEST));
         } catch (IllegalArgumentException e) {
             throw RefusedException.of("/seconds", e.getMessage(), "a steady beat of at least " + Taps.FEWEST + " taps");
@@ -107,6 +123,7 @@ class PieceReadingResource {
         if (id == null || id.isBlank()) {
             return Optional.empty();
         }
-        return Optional.of(studioDances.find(id).orElseThrow(() -> RefusedException.of("/dance", id, "the id of a dance")));
+        return Optional.of(
+                studioDances.find(id).orElseThrow(() -> RefusedException.of("/dance", id, "the id of a dance")));
     }
 }

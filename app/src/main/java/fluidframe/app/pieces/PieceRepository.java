@@ -2,5 +2,4 @@ package fluidframe.app.pieces;
 
 import fluidframe.app.storage.DocumentRepository;
 
-interface PieceRepository extends DocumentRepository<PieceEntity> {
-}
+interface PieceRepository extends DocumentRepository<PieceEntity> {}

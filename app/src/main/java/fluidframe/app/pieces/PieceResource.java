@@ -49,7 +49,10 @@ class PieceResource extends PlainResource<PieceDocument> {
     PieceDocument cut(@PathVariable String id, @Valid @RequestBody CutQuestion question) {
         Piece piece = store.piece(id);
         checkCut(piece, question.from(), question.to());
-        return store.createBeside(PieceDocument.of(piece.without(question.from(), question.to())), " (bars " + question.from() + " to " + (question.to() - 1) + " cut)").document();
+        return store.createBeside(
+                        PieceDocument.of(piece.without(question.from(), question.to())),
+                        " (bars " + question.from() + " to " + (question.to() - 1) + " cut)")
+                .document();
     }
 
     /** What is kept of the recording and what is left out, in seconds of it, for whoever cuts it. */
@@ -57,12 +60,15 @@ class PieceResource extends PlainResource<PieceDocument> {
     ResponseEntity<String> cutList(@PathVariable String id, @RequestParam int from, @RequestParam int to) {
         Piece piece = store.piece(id);
         checkCut(piece, from, to);
-        return ResponseEntity.ok().header(HttpHeaders.CONTENT_DISPOSITION, "attachment; filename=\"" + id + "-cuts.csv\"").body(CutList.of(piece, from, to));
+        return ResponseEntity.ok()
+                .header(HttpHeaders.CONTENT_DISPOSITION, "attachment; filename=\"" + id + "-cuts.csv\"")
+                .body(CutList.of(piece, from, to));
     }
 
     private static void checkCut(Piece piece, int from, int to) {
         if (from < 2 || to <= from || to > piece.bars()) {
-            throw RefusedException.of("/from", "bars " + from + " to " + to, "a cut from bar 2 on to a later bar of " + piece.bars());
+            throw RefusedException.of(
+                    "/from", "bars " + from + " to " + to, "a cut from bar 2 on to a later bar of " + piece.bars());
         }
     }
 
@@ -71,10 +77,16 @@ class PieceResource extends PlainResource<PieceDocument> {
     @ResponseStatus(HttpStatus.CREATED)
     PieceDocument pace(@PathVariable String id, @Valid @RequestBody PaceQuestion question) {
         if (!(question.pace() >= SLOWEST_PACE && question.pace() <= FASTEST_PACE)) {
-            throw RefusedException.of("/pace", String.valueOf(question.pace()), SLOWEST_PACE + " to " + FASTEST_PACE + " times as fast");
+            throw RefusedException.of(
+                    "/pace", String.valueOf(question.pace()), SLOWEST_PACE + " to " + FASTEST_PACE + " times as fast");
         }
         Piece piece = store.piece(id);
         long hundredths = Math.round(question.pace() * PERCENT);
-        return store.createBeside(PieceDocument.of(piece.with().tempo(piece.tempo().times(question.pace())).build()), " (at " + hundredths + " %)").document();
+        return store.createBeside(
+                        PieceDocument.of(piece.with()
+                                .tempo(piece.tempo().times(question.pace()))
+                                .build()),
+                        " (at " + hundredths + " %)")
+                .document();
     }
 }

@@ -14,13 +14,16 @@ import tools.jackson.databind.json.JsonMapper;
 @Service
 public class PieceStore extends PlainStore<PieceEntity, PieceDocument> {
 
-    PieceStore(PieceRepository repository, EntityManager entityManager, CurrentStudio studio, JsonMapper json, ApplicationEventPublisher events) {
+    PieceStore(
+            PieceRepository repository,
+            EntityManager entityManager,
+            CurrentStudio studio,
+            JsonMapper json,
+            ApplicationEventPublisher events) {
         super("piece", PieceEntity.class, PieceDocument.class, repository, entityManager, studio, json, events);
     }
 
-    /**
-     * @throws fluidframe.app.problems.UnknownException if there is no such piece
-     */
+    /** @throws fluidframe.app.problems.UnknownException if there is no such piece */
     @Transactional(readOnly = true)
     public Piece piece(String id) {
         return PieceReading.read(get(id).document(), "");

@@ -42,18 +42,40 @@ class RecordingResource {
 
     @PostMapping("/recordings")
     HeardPieceDocument hear(@Valid @RequestBody RecordingQuestion question) {
-        Optional<Dance> dance = Optional.ofNullable(question.dance()).filter(id -> !id.isBlank()).map(id -> studioDances.find(id).orElseThrow(() -> RefusedException.of("/dance", id, "the id of a dance")));
-        int perBar = dance.map(each -> each.rhythm().beatsPerBar()).orElse(question.beatsPerBar() == null ? USUAL_BEATS : question.beatsPerBar());
+        Optional<Dance> dance = Optional.ofNullable(question.dance())
+                .filter(id -> !id.isBlank())
+                .map(id -> studioDances
+                        .find(id)
+                        .orElseThrow(() -> RefusedException.of("/dance", id, "the id of a dance")));
+        int perBar = dance.map(each -> each.rhythm().beatsPerBar())
+                .orElse(question.beatsPerBar() == null ? USUAL_BEATS : question.beatsPerBar());
         if (perBar < 2 || perBar > USUAL_BEATS) {
             throw RefusedException.of("/beatsPerBar", String.valueOf(perBar), "2, 3 or 4");
         }
         return work.patiently(() -> {
             try {
-                double beats = question.exactly() ? question.beatsPerMinute() : MeantBeats.of(question.beatsPerMinute(), perBar, dance).get(0).beatsPerMinute();
-                HeardBeats heard = HeardBeats.of(question.strengths().stream().mapToDouble(Integer::doubleValue).toArray(), beats, perBar);
+                double beats = question.exactly()
+                        ? question.beatsPerMinute()
+                        : MeantBeats.of(question.beatsPerMinute(), perBar, dance)
+                                .get(0)
+                                .beatsPerMinute();
+                HeardBeats heard = HeardBeats.of(
+                        question.strengths().stream()
+                                .mapToDouble(Integer::doubleValue)
+                                .toArray(),
+                        beats,
+                        perBar);
                 List<Double> lines = heard.barLines(perBar);
-                Piece piece = heard.piece(perBar, dance.map(each -> each.music().phraseBars()).orElse(USUAL_PHRASE));
-                return new HeardPieceDocument(PieceDocument.of(piece), lines.get(0), heard.seconds().size(), heard.beatsPerMinute(), MeantBeats.of(heard.beatsPerMinute(), perBar, dance).stream().map(each -> new MeantBeatsDocument(each.beatsPerMinute(), each.barsPerMinute())).toList());
+                Piece piece = heard.piece(
+                        perBar, dance.map(each -> each.music().phraseBars()).orElse(USUAL_PHRASE));
+                return new HeardPieceDocument(
+                        PieceDocument.of(piece),
+                        lines.get(0),
+                        heard.seconds().size(),
+                        heard.beatsPerMinute(),
+                        MeantBeats.of(heard.beatsPerMinute(), perBar, dance).stream()
+                                .map(each -> new MeantBeatsDocument(each.beatsPerMinute(), each.barsPerMinute()))
+                                .toList());
             } catch (IllegalArgumentException e) {
                 throw RefusedException.of("/strengths", e.getMessage(), "music with a beat that can be heard");
             }
@@ -67,8 +89,19 @@ class RecordingResource {
             PieceMarks.Marked marked = switch (question.mark()) {
                 case "one" -> PieceMarks.one(piece, question.seconds());
                 case "phrase" -> new PieceMarks.Marked(PieceMarks.phrase(piece, question.seconds()), 0);
-                case "hit" -> new PieceMarks.Marked(PieceMarks.hit(piece, question.seconds(), HitKind.LEXICON.find(question.kind() == null ? "accent" : question.kind()).orElseThrow(() -> RefusedException.of("/kind", question.kind(), HitKind.LEXICON.expected()))), 0);
-                case "bend" -> new PieceMarks.Marked(PieceMarks.bend(piece, question.bar() == null ? 0 : question.bar(), question.seconds()), 0);
+                case "hit" ->
+                    new PieceMarks.Marked(
+                            PieceMarks.hit(
+                                    piece,
+                                    question.seconds(),
+                                    HitKind.LEXICON
+                                            .find(question.kind() == null ? "accent" : question.kind())
+                                            .orElseThrow(() -> RefusedException.of(
+                                                    "/kind", question.kind(), HitKind.LEXICON.expected()))),
+                            0);
+                case "bend" ->
+                    new PieceMarks.Marked(
+                            PieceMarks.bend(piece, question.bar() == null ? 0 : question.bar(), question.seconds()), 0);
                 default -> throw RefusedException.of("/mark", question.mark(), "one, phrase, hit or bend");
             };
             return new MarkedPieceDocument(PieceDocument.of(marked.piece()), marked.later());

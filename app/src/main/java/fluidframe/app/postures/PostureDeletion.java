@@ -1,5 +1,4 @@
 package fluidframe.app.postures;
 
 /** Published before a sheet of posture and hold is deleted. */
-public record PostureDeletion(String id) {
-}
+public record PostureDeletion(String id) {}

@@ -13,8 +13,7 @@ import org.hibernate.envers.Audited;
 @AuditOverride(forClass = StoredDocument.class)
 class PostureEntity extends StoredDocument {
 
-    protected PostureEntity() {
-    }
+    protected PostureEntity() {}
 
     PostureEntity(long studio, PostureDocument sheet, String document) {
         super(studio, sheet.id());

@@ -61,17 +61,32 @@ public final class PostureReading {
         }
         Optional<Position> position = faults.term("/position", document.position(), Position.LEXICON);
         Optional<Hold> hold = faults.term("/hold", document.hold(), Hold.LEXICON);
-        Optional<Proximity> proximity = document.proximity() == null ? Optional.of(Proximity.CLOSE) : faults.term("/proximity", document.proximity(), Proximity.LEXICON);
+        Optional<Proximity> proximity = document.proximity() == null
+                ? Optional.of(Proximity.CLOSE)
+                : faults.term("/proximity", document.proximity(), Proximity.LEXICON);
         Optional<Posture> man = posture("/man", document.man());
         Optional<Posture> lady = posture("/lady", document.lady());
         Optional<Frame> frame = frame(document.frame());
         List<Caution> cautions = new ArrayList<>();
         for (int i = 0; document.cautions() != null && i < document.cautions().size(); i++) {
-            faults.term("/cautions/" + i, document.cautions().get(i), Caution.LEXICON).ifPresent(cautions::add);
+            faults.term("/cautions/" + i, document.cautions().get(i), Caution.LEXICON)
+                    .ifPresent(cautions::add);
         }
-        return !faults.isEmpty() ? Optional.empty()
-                : Optional.of(new PostureSheet(document.id(), document.title().strip(), dances, new Relation(position.orElseThrow(), hold.orElseThrow(), proximity.orElseThrow()), man.orElseThrow(), lady.orElseThrow(), frame.orElseThrow(),
-                        lines(document.build()), lines(document.faults()), lines(document.drills()), cautions, lines(document.schools())));
+        return !faults.isEmpty()
+                ? Optional.empty()
+                : Optional.of(new PostureSheet(
+                        document.id(),
+                        document.title().strip(),
+                        dances,
+                        new Relation(position.orElseThrow(), hold.orElseThrow(), proximity.orElseThrow()),
+                        man.orElseThrow(),
+                        lady.orElseThrow(),
+                        frame.orElseThrow(),
+                        lines(document.build()),
+                        lines(document.faults()),
+                        lines(document.drills()),
+                        cautions,
+                        lines(document.schools())));
     }
 
     private static List<String> lines(List<String> lines) {
@@ -86,17 +101,47 @@ public final class PostureReading {
         Optional<Shoulders> shoulders = faults.term(place + "/shoulders", said.shoulders(), Shoulders.LEXICON);
         Optional<HeadTurn> head = faults.term(place + "/head", said.head(), HeadTurn.LEXICON);
         Optional<WeightPlace> weight = faults.term(place + "/weight", said.weight(), WeightPlace.LEXICON);
-        if (feet.isEmpty() || knees.isEmpty() || hips.isEmpty() || ribs.isEmpty() || shoulders.isEmpty() || head.isEmpty() || weight.isEmpty()) {
+        if (feet.isEmpty()
+                || knees.isEmpty()
+                || hips.isEmpty()
+                || ribs.isEmpty()
+                || shoulders.isEmpty()
+                || head.isEmpty()
+                || weight.isEmpty()) {
             return Optional.empty();
         }
-        return faults.tried(place + "/lean", String.valueOf(said.lean()), "degrees of lean",
-                () -> new Posture(feet.get(), knees.get(), hips.get(), ribs.get(), shoulders.get(), head.get(), weight.get(), said.lean(), said.note() == null ? "" : said.note().strip()));
+        return faults.tried(
+                place + "/lean",
+                String.valueOf(said.lean()),
+                "degrees of lean",
+                () -> new Posture(
+                        feet.get(),
+                        knees.get(),
+                        hips.get(),
+                        ribs.get(),
+                        shoulders.get(),
+                        head.get(),
+                        weight.get(),
+                        said.lean(),
+                        said.note() == null ? "" : said.note().strip()));
     }
 
     private Optional<Frame> frame(FrameDocument said) {
         Optional<HandHeight> hands = faults.term("/frame/hands", said.hands(), HandHeight.LEXICON);
         Optional<Tracks> tracks = faults.term("/frame/tracks", said.tracks(), Tracks.LEXICON);
-        return hands.isEmpty() || tracks.isEmpty() ? Optional.empty()
-                : faults.tried("/frame", said.distance() + " cm", "a frame", () -> new Frame(said.distance(), said.offset(), hands.get(), said.out(), said.elbows(), said.touch() == null ? "" : said.touch().strip(), tracks.get()));
+        return hands.isEmpty() || tracks.isEmpty()
+                ? Optional.empty()
+                : faults.tried(
+                        "/frame",
+                        said.distance() + " cm",
+                        "a frame",
+                        () -> new Frame(
+                                said.distance(),
+                                said.offset(),
+                                hands.get(),
+                                said.out(),
+                                said.elbows(),
+                                said.touch() == null ? "" : said.touch().strip(),
+                                tracks.get()));
     }
 }

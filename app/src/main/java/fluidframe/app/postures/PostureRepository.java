@@ -2,5 +2,4 @@ package fluidframe.app.postures;
 
 import fluidframe.app.storage.DocumentRepository;
 
-interface PostureRepository extends DocumentRepository<PostureEntity> {
-}
+interface PostureRepository extends DocumentRepository<PostureEntity> {}

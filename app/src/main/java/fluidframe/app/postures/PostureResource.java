@@ -59,7 +59,12 @@ class PostureResource extends PlainResource<PostureDocument> {
     record SummaryDocument(String id, String title, List<String> dances, String position, String hold) {
 
         static SummaryDocument of(PostureSheet sheet) {
-            return new SummaryDocument(sheet.id(), sheet.title(), sheet.dances().stream().map(Dance::id).toList(), sheet.relation().position().shorthand(), sheet.relation().hold().shorthand());
+            return new SummaryDocument(
+                    sheet.id(),
+                    sheet.title(),
+                    sheet.dances().stream().map(Dance::id).toList(),
+                    sheet.relation().position().shorthand(),
+                    sheet.relation().hold().shorthand());
         }
     }
 
@@ -69,18 +74,26 @@ class PostureResource extends PlainResource<PostureDocument> {
      * @param position as it is written in charts
      */
     @GetMapping
-    List<SummaryDocument> list(@RequestParam(required = false) String dance, @RequestParam(required = false) String position, @RequestParam(required = false) String hold) {
+    List<SummaryDocument> list(
+            @RequestParam(required = false) String dance,
+            @RequestParam(required = false) String position,
+            @RequestParam(required = false) String hold) {
         Stream<PostureSheet> sheets = store.sheets().stream();
         if (dance != null) {
-            Dance wanted = Dances.find(dance).orElseThrow(() -> RefusedException.of("/dance", dance, "the id of a dance"));
+            Dance wanted =
+                    Dances.find(dance).orElseThrow(() -> RefusedException.of("/dance", dance, "the id of a dance"));
             sheets = sheets.filter(sheet -> sheet.dances().contains(wanted));
         }
         if (position != null) {
-            Position wanted = Position.LEXICON.find(position).orElseThrow(() -> RefusedException.of("/position", position, Position.LEXICON.expected()));
+            Position wanted = Position.LEXICON
+                    .find(position)
+                    .orElseThrow(() -> RefusedException.of("/position", position, Position.LEXICON.expected()));
             sheets = sheets.filter(sheet -> sheet.relation().position() == wanted);
         }
         if (hold != null) {
-            Hold wanted = Hold.LEXICON.find(hold).orElseThrow(() -> RefusedException.of("/hold", hold, Hold.LEXICON.expected()));
+            Hold wanted = Hold.LEXICON
+                    .find(hold)
+                    .orElseThrow(() -> RefusedException.of("/hold", hold, Hold.LEXICON.expected()));
             sheets = sheets.filter(sheet -> sheet.relation().hold() == wanted);
         }
         return sheets.map(SummaryDocument::of).toList();
@@ -88,8 +101,8 @@ class PostureResource extends PlainResource<PostureDocument> {
 
     /** A sheet that is being worked on, and how tall the two are, metres. */
     @Schema(name = "PostureQuestion")
-    record QuestionDocument(@Valid @NotNull(message = "a sheet") PostureDocument sheet, Double man, Double lady) {
-    }
+    record QuestionDocument(
+            @Valid @NotNull(message = "a sheet") PostureDocument sheet, Double man, Double lady) {}
 
     /** A point of a body, metres: forward and to the left as the man looks, and up. */
     @Schema(name = "Joint")
@@ -112,11 +125,26 @@ class PostureResource extends PlainResource<PostureDocument> {
 
     /** One of the two as drawn. */
     @Schema(name = "Body")
-    record BodyDocument(List<JointDocument> leftLeg, List<JointDocument> rightLeg, List<JointDocument> leftArm, List<JointDocument> rightArm, List<JointDocument> spine, JointDocument head, JointDocument nose, double headSize) {
+    record BodyDocument(
+            List<JointDocument> leftLeg,
+            List<JointDocument> rightLeg,
+            List<JointDocument> leftArm,
+            List<JointDocument> rightArm,
+            List<JointDocument> spine,
+            JointDocument head,
+            JointDocument nose,
+            double headSize) {
 
         static BodyDocument of(Body body) {
-            return new BodyDocument(JointDocument.of(body.leftLeg()), JointDocument.of(body.rightLeg()), JointDocument.of(body.leftArm()), JointDocument.of(body.rightArm()), JointDocument.of(body.spine()), JointDocument.of(body.head()),
-                    JointDocument.of(body.nose()), JointDocument.rounded(body.headSize()));
+            return new BodyDocument(
+                    JointDocument.of(body.leftLeg()),
+                    JointDocument.of(body.rightLeg()),
+                    JointDocument.of(body.leftArm()),
+                    JointDocument.of(body.rightArm()),
+                    JointDocument.of(body.spine()),
+                    JointDocument.of(body.head()),
+                    JointDocument.of(body.nose()),
+                    JointDocument.rounded(body.headSize()));
         }
     }
 
@@ -125,19 +153,27 @@ class PostureResource extends PlainResource<PostureDocument> {
     record FindingDocument(String severity, String place, String sentence) {
 
         static FindingDocument of(PostureFinding finding) {
-            return new FindingDocument(finding.severity().name().toLowerCase(Locale.ROOT), finding.place(), finding.sentence());
+            return new FindingDocument(
+                    finding.severity().name().toLowerCase(Locale.ROOT), finding.place(), finding.sentence());
         }
     }
 
     /** A row of the sheet in full words: which part of the body, the man's and the lady's. */
     @Schema(name = "PostureRow")
-    record RowDocument(String part, String man, String lady) {
-    }
+    record RowDocument(String part, String man, String lady) {}
 
     /** A sheet as it reads and as it is drawn; metres. */
     @Schema(name = "PostureReading")
-    record ReadingDocument(String stands, List<RowDocument> rows, List<RowDocument> frame, BodyDocument man, BodyDocument lady, double distance, double offset, double handsHigh, List<FindingDocument> findings) {
-    }
+    record ReadingDocument(
+            String stands,
+            List<RowDocument> rows,
+            List<RowDocument> frame,
+            BodyDocument man,
+            BodyDocument lady,
+            double distance,
+            double offset,
+            double handsHigh,
+            List<FindingDocument> findings) {}
 
     /** Reads, draws and checks a sheet. Nothing is kept. */
     @PostMapping("/readings")
@@ -147,16 +183,29 @@ class PostureResource extends PlainResource<PostureDocument> {
 
     /** The same of a sheet that is kept. */
     @GetMapping("/{id}/reading")
-    ReadingDocument reading(@PathVariable String id, @RequestParam(required = false) Double man, @RequestParam(required = false) Double lady) {
+    ReadingDocument reading(
+            @PathVariable String id,
+            @RequestParam(required = false) Double man,
+            @RequestParam(required = false) Double lady) {
         return reading(PostureReading.read(store.get(id).document(), ""), dancers(man, lady));
     }
 
     private static ReadingDocument reading(PostureSheet sheet, Dancers dancers) {
         PostureDrawing drawing = PostureDrawing.of(sheet, dancers);
         Relation relation = sheet.relation();
-        return new ReadingDocument(relation.position().wording() + ", " + relation.hold().wording() + ", " + relation.proximity().wording(), rows(sheet.man(), sheet.lady()), frame(sheet), BodyDocument.of(drawing.man()),
-                BodyDocument.of(drawing.lady()), JointDocument.rounded(drawing.distance()), JointDocument.rounded(drawing.offset()), JointDocument.rounded(drawing.handsHigh()),
-                PostureAudit.of(sheet, dancers).stream().map(FindingDocument::of).toList());
+        return new ReadingDocument(
+                relation.position().wording() + ", " + relation.hold().wording() + ", "
+                        + relation.proximity().wording(),
+                rows(sheet.man(), sheet.lady()),
+                frame(sheet),
+                BodyDocument.of(drawing.man()),
+                BodyDocument.of(drawing.lady()),
+                JointDocument.rounded(drawing.distance()),
+                JointDocument.rounded(drawing.offset()),
+                JointDocument.rounded(drawing.handsHigh()),
+                PostureAudit.of(sheet, dancers).stream()
+                        .map(FindingDocument::of)
+                        .toList());
     }
 
     private static Dancers dancers(Double his, Double hers) {
@@ -165,13 +214,21 @@ class PostureResource extends PlainResource<PostureDocument> {
         try {
             return new Dancers(man, lady);
         } catch (IllegalArgumentException e) {
-            throw RefusedException.of("/man", man + " m and " + lady + " m", Dancers.SHORTEST + " to " + Dancers.TALLEST + " metres");
+            throw RefusedException.of(
+                    "/man", man + " m and " + lady + " m", Dancers.SHORTEST + " to " + Dancers.TALLEST + " metres");
         }
     }
 
     private static List<RowDocument> rows(Posture man, Posture lady) {
-        return List.of(row("Feet", man.feet(), lady.feet()), row("Weight", man.weight(), lady.weight()), row("Knees", man.knees(), lady.knees()), row("Hips", man.hips(), lady.hips()), row("Ribs", man.ribs(), lady.ribs()),
-                row("Shoulders", man.shoulders(), lady.shoulders()), row("Head", man.head(), lady.head()), new RowDocument("Lean", lean(man.lean()), lean(lady.lean())));
+        return List.of(
+                row("Feet", man.feet(), lady.feet()),
+                row("Weight", man.weight(), lady.weight()),
+                row("Knees", man.knees(), lady.knees()),
+                row("Hips", man.hips(), lady.hips()),
+                row("Ribs", man.ribs(), lady.ribs()),
+                row("Shoulders", man.shoulders(), lady.shoulders()),
+                row("Head", man.head(), lady.head()),
+                new RowDocument("Lean", lean(man.lean()), lean(lady.lean())));
     }
 
     private static RowDocument row(String part, Term man, Term lady) {
@@ -183,27 +240,57 @@ class PostureResource extends PlainResource<PostureDocument> {
     }
 
     private static List<RowDocument> frame(PostureSheet sheet) {
-        String hands = sheet.relation().hold().hands() == 0 ? "free" : sheet.frame().hands().wording() + " of the shorter, " + sheet.frame().out() + " cm out";
-        return List.of(new RowDocument("Joined hands", hands, hands), new RowDocument("Elbows", sheet.frame().elbows() + "° below the shoulders", sheet.frame().elbows() + "° below the shoulders"),
-                new RowDocument("Bodies", sheet.frame().distance() + " cm between them", sheet.frame().offset() == 0 ? "in line" : sheet.frame().offset() + " cm to his right"),
-                new RowDocument("Touch", sheet.frame().touch().isEmpty() ? "none" : sheet.frame().touch(), sheet.frame().touch().isEmpty() ? "none" : sheet.frame().touch()),
-                new RowDocument("Tracks", sheet.frame().tracks().wording(), sheet.frame().tracks().wording()));
+        String hands = sheet.relation().hold().hands() == 0
+                ? "free"
+                : sheet.frame().hands().wording() + " of the shorter, "
+                        + sheet.frame().out() + " cm out";
+        return List.of(
+                new RowDocument("Joined hands", hands, hands),
+                new RowDocument(
+                        "Elbows",
+                        sheet.frame().elbows() + "° below the shoulders",
+                        sheet.frame().elbows() + "° below the shoulders"),
+                new RowDocument(
+                        "Bodies",
+                        sheet.frame().distance() + " cm between them",
+                        sheet.frame().offset() == 0 ? "in line" : sheet.frame().offset() + " cm to his right"),
+                new RowDocument(
+                        "Touch",
+                        sheet.frame().touch().isEmpty() ? "none" : sheet.frame().touch(),
+                        sheet.frame().touch().isEmpty() ? "none" : sheet.frame().touch()),
+                new RowDocument(
+                        "Tracks",
+                        sheet.frame().tracks().wording(),
+                        sheet.frame().tracks().wording()));
     }
 
     /** What may be written in a cell of a sheet. */
     @Schema(name = "PostureTerm")
-    record TermDocument(String cell, String shorthand, String wording) {
-    }
+    record TermDocument(String cell, String shorthand, String wording) {}
 
     /** Every word of the sheets' vocabulary, cell by cell. */
     @GetMapping("/terms")
     List<TermDocument> terms() {
-        return Stream.of(terms("feet", FeetStance.values()), terms("weight", WeightPlace.values()), terms("knees", Knees.values()), terms("hips", Hips.values()), terms("ribs", Ribs.values()), terms("shoulders", Shoulders.values()),
-                terms("head", HeadTurn.values()), terms("hands", HandHeight.values()), terms("tracks", Tracks.values()), terms("position", Position.values()), terms("hold", Hold.values()),
-                terms("proximity", Proximity.values())).flatMap(List::stream).toList();
+        return Stream.of(
+                        terms("feet", FeetStance.values()),
+                        terms("weight", WeightPlace.values()),
+                        terms("knees", Knees.values()),
+                        terms("hips", Hips.values()),
+                        terms("ribs", Ribs.values()),
+                        terms("shoulders", Shoulders.values()),
+                        terms("head", HeadTurn.values()),
+                        terms("hands", HandHeight.values()),
+                        terms("tracks", Tracks.values()),
+                        terms("position", Position.values()),
+                        terms("hold", Hold.values()),
+                        terms("proximity", Proximity.values()))
+                .flatMap(List::stream)
+                .toList();
     }
 
     private static List<TermDocument> terms(String cell, Term... terms) {
-        return Stream.of(terms).map(term -> new TermDocument(cell, term.shorthand(), term.wording())).toList();
+        return Stream.of(terms)
+                .map(term -> new TermDocument(cell, term.shorthand(), term.wording()))
+                .toList();
     }
 }

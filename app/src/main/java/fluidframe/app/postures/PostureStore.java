@@ -14,14 +14,21 @@ import tools.jackson.databind.json.JsonMapper;
 @Service
 public class PostureStore extends PlainStore<PostureEntity, PostureDocument> {
 
-    PostureStore(PostureRepository repository, EntityManager entityManager, CurrentStudio studio, JsonMapper json, ApplicationEventPublisher events) {
+    PostureStore(
+            PostureRepository repository,
+            EntityManager entityManager,
+            CurrentStudio studio,
+            JsonMapper json,
+            ApplicationEventPublisher events) {
         super("posture", PostureEntity.class, PostureDocument.class, repository, entityManager, studio, json, events);
     }
 
     /** By title. */
     @Transactional(readOnly = true)
     public List<PostureSheet> sheets() {
-        return all().stream().map(stored -> PostureReading.read(stored.document(), "")).toList();
+        return all().stream()
+                .map(stored -> PostureReading.read(stored.document(), ""))
+                .toList();
     }
 
     @Override

@@ -11,9 +11,7 @@ public final class ConflictException extends RuntimeException {
         this(message, null);
     }
 
-    /**
-     * @param stored what is stored now, so that whoever asked can compare
-     */
+    /** @param stored what is stored now, so that whoever asked can compare */
     public ConflictException(String message, Object stored) {
         super(message);
         this.stored = stored;

@@ -19,8 +19,11 @@ class ErrorResource implements ErrorController {
 
     @RequestMapping("/error")
     ResponseEntity<ProblemDetail> answer(HttpServletRequest request) {
-        HttpStatus status = Optional.ofNullable((Integer) request.getAttribute(RequestDispatcher.ERROR_STATUS_CODE)).map(HttpStatus::resolve).orElse(HttpStatus.NOT_FOUND);
-        return ResponseEntity.status(status).contentType(MediaType.APPLICATION_PROBLEM_JSON)
+        HttpStatus status = Optional.ofNullable((Integer) request.getAttribute(RequestDispatcher.ERROR_STATUS_CODE))
+                .map(HttpStatus::resolve)
+                .orElse(HttpStatus.NOT_FOUND);
+        return ResponseEntity.status(status)
+                .contentType(MediaType.APPLICATION_PROBLEM_JSON)
                 .body(Problems.of(status, status.getReasonPhrase(), ServerRefusal.sentence(status.value())));
     }
 }

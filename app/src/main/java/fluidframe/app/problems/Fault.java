@@ -2,22 +2,22 @@ package fluidframe.app.problems;
 
 import fluidframe.core.audit.Finding;
 import fluidframe.core.notation.Unreadable;
-
 import java.util.List;
 
 /**
  * One thing that is wrong with what was sent.
  *
- * @param place    JSON pointer to it
- * @param found    what stands there
+ * @param place JSON pointer to it
+ * @param found what stands there
  * @param expected what was expected there
  * @param sentence both in one sentence
- * @param nearest  what it could have been
+ * @param nearest what it could have been
  */
 public record Fault(String place, String found, String expected, String sentence, List<String> nearest) {
 
     /** Of what was sent no more is said again. */
     private static final int LONGEST_TEXT = 120;
+
     private static final int LONGEST_SENTENCE = 1_000;
 
     public Fault {
@@ -32,25 +32,44 @@ public record Fault(String place, String found, String expected, String sentence
         return text != null && text.length() > most ? text.substring(0, most) + "…" : text;
     }
 
-    /**
-     * @param found null or empty where nothing stands there
-     */
+    /** @param found null or empty where nothing stands there */
     public static Fault of(String place, String found, String expected) {
         String text = found == null ? "" : shortened(found, LONGEST_TEXT);
-        return new Fault(place, text, expected, place + ": found " + (text.isEmpty() ? "nothing" : "\"" + text + "\"") + ", expected " + expected, List.of());
+        return new Fault(
+                place,
+                text,
+                expected,
+                place + ": found " + (text.isEmpty() ? "nothing" : "\"" + text + "\"") + ", expected " + expected,
+                List.of());
     }
 
     /** The same of a part of something larger. */
     public Fault within(String root) {
-        return root.isEmpty() ? this : new Fault(root + place, found, expected, sentence.startsWith(place) ? root + sentence : root + ": " + sentence, nearest);
+        return root.isEmpty()
+                ? this
+                : new Fault(
+                        root + place,
+                        found,
+                        expected,
+                        sentence.startsWith(place) ? root + sentence : root + ": " + sentence,
+                        nearest);
     }
 
     public static Fault of(String root, Unreadable unreadable) {
-        return new Fault(root + unreadable.place().pointer(), unreadable.text(), unreadable.expected(), unreadable.sentence(), unreadable.nearest());
+        return new Fault(
+                root + unreadable.place().pointer(),
+                unreadable.text(),
+                unreadable.expected(),
+                unreadable.sentence(),
+                unreadable.nearest());
     }
 
     public static Fault of(String root, Finding finding) {
-        return new Fault(root + finding.place().pointer(), finding.stated(), finding.reckoned(),
-                finding.rule() + ": " + finding.sentence(), List.of());
+        return new Fault(
+                root + finding.place().pointer(),
+                finding.stated(),
+                finding.reckoned(),
+                finding.rule() + ": " + finding.sentence(),
+                List.of());
     }
 }

@@ -19,9 +19,7 @@ public final class Faults {
     private final String root;
     private final List<Fault> found = new ArrayList<>();
 
-    /**
-     * @param root JSON pointer to the document in what was sent
-     */
+    /** @param root JSON pointer to the document in what was sent */
     public Faults(String root) {
         this.root = root;
     }
@@ -30,9 +28,7 @@ public final class Faults {
         add(Fault.of(root + place, text, expected));
     }
 
-    /**
-     * @throws RefusedException if there are as many as are said at once; nobody waits until all are found
-     */
+    /** @throws RefusedException if there are as many as are said at once; nobody waits until all are found */
     public void add(Fault fault) {
         found.add(fault);
         if (found.size() >= Problems.MOST_FAULTS) {
@@ -92,9 +88,7 @@ public final class Faults {
         }
     }
 
-    /**
-     * @throws RefusedException if there is one, with all of them
-     */
+    /** @throws RefusedException if there is one, with all of them */
     public void refuse() {
         if (!found.isEmpty()) {
             throw new RefusedException(found.get(0).sentence(), found);

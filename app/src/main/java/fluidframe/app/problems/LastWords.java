@@ -1,13 +1,15 @@
 package fluidframe.app.problems;
 
-/** Ends the program where it could not answer any more: what is kept is on the disk, and a program that is started again answers. */
+/**
+ * Ends the program where it could not answer any more: what is kept is on the disk, and a program that is started again
+ * answers.
+ */
 public final class LastWords {
 
     private static final int ENDED_ITSELF = 3;
     private static final int DEEPEST = 20;
 
-    private LastWords() {
-    }
+    private LastWords() {}
 
     /** Has every thread end the program once it finds no memory. */
     public static void listen() {
@@ -17,7 +19,10 @@ public final class LastWords {
         });
     }
 
-    /** Ends the program if this came of a want of memory, however it is wrapped: it would live on without answering anyone. */
+    /**
+     * Ends the program if this came of a want of memory, however it is wrapped: it would live on without answering
+     * anyone.
+     */
     public static void heed(Throwable thrown) {
         int deep = 0;
         for (Throwable cause = thrown; cause != null && deep < DEEPEST; cause = cause.getCause()) {
@@ -29,7 +34,9 @@ public final class LastWords {
     }
 
     private static void end(OutOfMemoryError error) {
-        end("Fluid Frame has no memory left (" + error.getMessage() + ") and ends. Everything that was kept is safe. Start it again, with a larger HEAP if this comes back.");
+        end(
+                "Fluid Frame has no memory left (" + error.getMessage()
+                        + ") and ends. Everything that was kept is safe. Start it again, with a larger HEAP if this comes back.");
     }
 
     /** Ends the program at once. */

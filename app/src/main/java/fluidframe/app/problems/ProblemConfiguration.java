@@ -15,7 +15,9 @@ import org.springframework.web.servlet.config.annotation.WebMvcConfigurer;
 @Configuration(proxyBeanMethods = false)
 class ProblemConfiguration implements WebMvcConfigurer {
 
-    /** Everything has one form only, so it is given in that form whatever is preferred, and refusals can always be read. */
+    /**
+     * Everything has one form only, so it is given in that form whatever is preferred, and refusals can always be read.
+     */
     @Override
     public void configureContentNegotiation(ContentNegotiationConfigurer configurer) {
         configurer.strategies(List.of(request -> ContentNegotiationStrategy.MEDIA_TYPE_ALL_LIST));
@@ -27,7 +29,8 @@ class ProblemConfiguration implements WebMvcConfigurer {
     }
 
     /** Comes after the framework's own, which would put its report in place of this one. */
-    private static final class LastCustomizer implements WebServerFactoryCustomizer<TomcatServletWebServerFactory>, Ordered {
+    private static final class LastCustomizer
+            implements WebServerFactoryCustomizer<TomcatServletWebServerFactory>, Ordered {
 
         @Override
         public void customize(TomcatServletWebServerFactory factory) {

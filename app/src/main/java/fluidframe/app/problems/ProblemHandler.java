@@ -55,13 +55,17 @@ class ProblemHandler extends ResponseEntityExceptionHandler {
 
     @ExceptionHandler
     ProblemDetail tooMuch(TooMuchException e) {
-        return Problems.of(HttpStatus.UNPROCESSABLE_CONTENT, "Too much", "That is more than the program works out: " + e.getMessage() + ".",
+        return Problems.of(
+                HttpStatus.UNPROCESSABLE_CONTENT,
+                "Too much",
+                "That is more than the program works out: " + e.getMessage() + ".",
                 List.of(Fault.of("", e.found(), e.expected())));
     }
 
     @ExceptionHandler
     ProblemDetail unreadableParameter(InvalidParameterException e) {
-        return Problems.of(HttpStatus.BAD_REQUEST, "Not readable", "The address or a header cannot be read: " + e.getMessage());
+        return Problems.of(
+                HttpStatus.BAD_REQUEST, "Not readable", "The address or a header cannot be read: " + e.getMessage());
     }
 
     /** Nobody is left to answer to. */
@@ -80,54 +84,87 @@ class ProblemHandler extends ResponseEntityExceptionHandler {
     ProblemDetail failed(Exception e) {
         LastWords.heed(e);
         LOG.error("A request failed", e);
-        return Problems.of(HttpStatus.INTERNAL_SERVER_ERROR, "Our mistake", "The program made a mistake; nothing was changed. The log says more.");
+        return Problems.of(
+                HttpStatus.INTERNAL_SERVER_ERROR,
+                "Our mistake",
+                "The program made a mistake; nothing was changed. The log says more.");
     }
 
     @Override
-    protected ResponseEntity<Object> handleHttpMessageNotReadable(HttpMessageNotReadableException e, HttpHeaders headers,
-                                                                  HttpStatusCode status, WebRequest request) {
-        ProblemDetail problem = e.getCause() instanceof JacksonException json ? unreadable(json)
+    protected ResponseEntity<Object> handleHttpMessageNotReadable(
+            HttpMessageNotReadableException e, HttpHeaders headers, HttpStatusCode status, WebRequest request) {
+        ProblemDetail problem = e.getCause() instanceof JacksonException json
+                ? unreadable(json)
                 : Problems.of(HttpStatus.BAD_REQUEST, "Not readable", "Expected a JSON document.");
         return ResponseEntity.status(problem.getStatus()).body(problem);
     }
 
     @Override
-    protected ResponseEntity<Object> handleMethodArgumentNotValid(MethodArgumentNotValidException e, HttpHeaders headers,
-                                                                  HttpStatusCode status, WebRequest request) {
+    protected ResponseEntity<Object> handleMethodArgumentNotValid(
+            MethodArgumentNotValidException e, HttpHeaders headers, HttpStatusCode status, WebRequest request) {
         List<Fault> faults = e.getBindingResult().getFieldErrors().stream()
-                .limit(Problems.MOST_FAULTS).map(error -> Fault.of(pointer(error.getField()), error.getRejectedValue() == null ? "" : error.getRejectedValue().toString(),
+                .limit(Problems.MOST_FAULTS)
+                .map(error -> Fault.of(
+                        pointer(error.getField()),
+                        error.getRejectedValue() == null
+                                ? ""
+                                : error.getRejectedValue().toString(),
                         error.getDefaultMessage()))
                 .toList();
         return ResponseEntity.unprocessableContent()
-                .body(Problems.of(HttpStatus.UNPROCESSABLE_CONTENT, "Not stored", "Something is missing or of the wrong kind.", faults));
+                .body(Problems.of(
+                        HttpStatus.UNPROCESSABLE_CONTENT,
+                        "Not stored",
+                        "Something is missing or of the wrong kind.",
+                        faults));
     }
 
     /** What is wrong with a JSON text: cut short, not JSON, an unknown field, or a value of the wrong kind. */
     static ProblemDetail unreadable(JacksonException e) {
         String place = e instanceof DatabindException databind ? pointer(databind) : "";
-        String where = e.getLocation() == null ? "" : " (line " + e.getLocation().getLineNr() + ", column " + e.getLocation().getColumnNr() + ")";
+        String where = e.getLocation() == null
+                ? ""
+                : " (line " + e.getLocation().getLineNr() + ", column "
+                        + e.getLocation().getColumnNr() + ")";
         if (e.getCause() instanceof TooManyException tooMany) {
             Fault fault = Fault.of(place, "more than " + tooMany.most(), tooMany.expected());
             return Problems.of(HttpStatus.UNPROCESSABLE_CONTENT, "Not stored", fault.sentence() + ".", List.of(fault));
         }
         if (e instanceof StreamConstraintsException) {
-            return Problems.of(HttpStatus.UNPROCESSABLE_CONTENT, "Not stored", "Something in it is deeper or longer than anything that is sent here" + where + "; nothing was stored.");
+            return Problems.of(
+                    HttpStatus.UNPROCESSABLE_CONTENT,
+                    "Not stored",
+                    "Something in it is deeper or longer than anything that is sent here" + where
+                            + "; nothing was stored.");
         }
         if (e instanceof UnrecognizedPropertyException unknown) {
-            List<String> known = unknown.getKnownPropertyIds().stream().map(Object::toString).sorted().toList();
-            return Problems.of(HttpStatus.BAD_REQUEST, "Not readable", "There is no field \"" + unknown.getPropertyName() + "\" here" + where + ".",
+            List<String> known = unknown.getKnownPropertyIds().stream()
+                    .map(Object::toString)
+                    .sorted()
+                    .toList();
+            return Problems.of(
+                    HttpStatus.BAD_REQUEST,
+                    "Not readable",
+                    "There is no field \"" + unknown.getPropertyName() + "\" here" + where + ".",
                     List.of(Fault.of(place, unknown.getPropertyName(), "one of " + String.join(", ", known))));
         }
         if (e instanceof StreamReadException) {
-            return Problems.of(HttpStatus.BAD_REQUEST, "Not readable", "This is not a complete JSON document" + where + ": " + e.getOriginalMessage());
+            return Problems.of(
+                    HttpStatus.BAD_REQUEST,
+                    "Not readable",
+                    "This is not a complete JSON document" + where + ": " + e.getOriginalMessage());
         }
-        return Problems.of(HttpStatus.BAD_REQUEST, "Not readable", "A value is of the wrong kind" + where + ".",
+        return Problems.of(
+                HttpStatus.BAD_REQUEST,
+                "Not readable",
+                "A value is of the wrong kind" + where + ".",
                 List.of(Fault.of(place, "a value of another kind", "what the format says stands here")));
     }
 
     private static String pointer(DatabindException e) {
         return e.getPath().stream()
-                .map(step -> "/" + (step.getPropertyName() != null ? step.getPropertyName() : String.valueOf(step.getIndex())))
+                .map(step -> "/"
+                        + (step.getPropertyName() != null ? step.getPropertyName() : String.valueOf(step.getIndex())))
                 .collect(Collectors.joining());
     }
 

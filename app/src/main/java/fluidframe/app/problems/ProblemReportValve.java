@@ -14,10 +14,14 @@ public final class ProblemReportValve extends ErrorReportValve {
     @Override
     protected void report(Request request, Response response, Throwable throwable) {
         int status = response.getStatus();
-        if (status < HttpStatus.BAD_REQUEST.value() || response.getContentWritten() > 0 || !response.setErrorReported()) {
+        if (status < HttpStatus.BAD_REQUEST.value()
+                || response.getContentWritten() > 0
+                || !response.setErrorReported()) {
             return;
         }
-        String title = Optional.ofNullable(HttpStatus.resolve(status)).map(HttpStatus::getReasonPhrase).orElse("Refused");
+        String title = Optional.ofNullable(HttpStatus.resolve(status))
+                .map(HttpStatus::getReasonPhrase)
+                .orElse("Refused");
         byte[] problem = Problems.written(status, title, ServerRefusal.sentence(status));
         try {
             response.setContentType(MediaType.APPLICATION_PROBLEM_JSON_VALUE);

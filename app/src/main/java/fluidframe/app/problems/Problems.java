@@ -18,8 +18,7 @@ public final class Problems {
     /** Nobody reads more of them; the rest is said once these are mended. */
     public static final int MOST_FAULTS = 50;
 
-    private Problems() {
-    }
+    private Problems() {}
 
     public static ProblemDetail of(HttpStatus status, String title, String detail) {
         ProblemDetail problem = ProblemDetail.forStatusAndDetail(status, detail);
@@ -34,9 +33,12 @@ public final class Problems {
     }
 
     /** For now; it may go well later. */
-    public static ResponseEntity<ProblemDetail> later(HttpStatus status, String title, String detail, Duration retryAfter) {
-        return ResponseEntity.status(status).header(HttpHeaders.RETRY_AFTER, String.valueOf(Math.max(1, retryAfter.toSeconds())))
-                .contentType(MediaType.APPLICATION_PROBLEM_JSON).body(of(status, title, detail));
+    public static ResponseEntity<ProblemDetail> later(
+            HttpStatus status, String title, String detail, Duration retryAfter) {
+        return ResponseEntity.status(status)
+                .header(HttpHeaders.RETRY_AFTER, String.valueOf(Math.max(1, retryAfter.toSeconds())))
+                .contentType(MediaType.APPLICATION_PROBLEM_JSON)
+                .body(of(status, title, detail));
     }
 
     /** The same as bytes, for where nothing of the framework is at hand. */

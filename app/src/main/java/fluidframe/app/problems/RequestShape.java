@@ -24,8 +24,10 @@ import org.springframework.web.filter.OncePerRequestFilter;
 class RequestShape extends OncePerRequestFilter {
 
     @Override
-    protected void doFilterInternal(HttpServletRequest request, HttpServletResponse response, FilterChain chain) throws ServletException, IOException {
-        Optional<Refusal> refusal = address(request).or(() -> contentType(request)).or(() -> accept(request));
+    protected void doFilterInternal(HttpServletRequest request, HttpServletResponse response, FilterChain chain)
+            throws ServletException, IOException {
+        Optional<Refusal> refusal =
+                address(request).or(() -> contentType(request)).or(() -> accept(request));
         if (refusal.isEmpty()) {
             chain.doFilter(request, response);
             return;
@@ -33,20 +35,34 @@ class RequestShape extends OncePerRequestFilter {
         Refusal refused = refusal.get();
         response.setStatus(refused.status().value());
         response.setContentType(MediaType.APPLICATION_PROBLEM_JSON_VALUE);
-        response.getOutputStream().write(Problems.written(refused.status().value(), "Not readable", refused.fault().sentence() + ".", refused.fault()));
+        response.getOutputStream()
+                .write(Problems.written(
+                        refused.status().value(),
+                        "Not readable",
+                        refused.fault().sentence() + ".",
+                        refused.fault()));
     }
 
-    private record Refusal(HttpStatus status, Fault fault) {
-    }
+    private record Refusal(HttpStatus status, Fault fault) {}
 
     private static Optional<Refusal> address(HttpServletRequest request) {
         if (isUnreadable(request.getRequestURI())) {
-            return Optional.of(new Refusal(HttpStatus.BAD_REQUEST, Fault.of("the address", request.getRequestURI(), "percent signs before two hexadecimal digits, in UTF-8")));
+            return Optional.of(new Refusal(
+                    HttpStatus.BAD_REQUEST,
+                    Fault.of(
+                            "the address",
+                            request.getRequestURI(),
+                            "percent signs before two hexadecimal digits, in UTF-8")));
         }
         String query = Optional.ofNullable(request.getQueryString()).orElse("");
         for (String pair : query.split("&")) {
             if (isUnreadable(pair)) {
-                return Optional.of(new Refusal(HttpStatus.BAD_REQUEST, Fault.of("?" + pair.split("=", 2)[0], pair, "percent signs before two hexadecimal digits, in UTF-8")));
+                return Optional.of(new Refusal(
+                        HttpStatus.BAD_REQUEST,
+                        Fault.of(
+                                "?" + pair.split("=", 2)[0],
+                                pair,
+                                "percent signs before two hexadecimal digits, in UTF-8")));
             }
         }
         return Optional.empty();
@@ -69,7 +85,11 @@ class RequestShape extends OncePerRequestFilter {
             i += 2;
         }
         try {
-            return StandardCharsets.UTF_8.newDecoder().decode(bytes.flip()).chars().anyMatch(letter -> letter == 0);
+            return StandardCharsets.UTF_8
+                    .newDecoder()
+                    .decode(bytes.flip())
+                    .chars()
+                    .anyMatch(letter -> letter == 0);
         } catch (CharacterCodingException e) {
             return true;
         }
@@ -78,25 +98,36 @@ class RequestShape extends OncePerRequestFilter {
     private static Optional<Refusal> contentType(HttpServletRequest request) {
         String type = request.getContentType();
         try {
-            boolean taken = type == null || type.isBlank() || MediaType.parseMediaType(type).isConcrete() && !isForm(MediaType.parseMediaType(type));
-            return taken ? Optional.empty() : Optional.of(new Refusal(HttpStatus.UNSUPPORTED_MEDIA_TYPE, Fault.of(HttpHeaders.CONTENT_TYPE, type, "one type, such as application/json")));
+            boolean taken = type == null
+                    || type.isBlank()
+                    || MediaType.parseMediaType(type).isConcrete() && !isForm(MediaType.parseMediaType(type));
+            return taken
+                    ? Optional.empty()
+                    : Optional.of(new Refusal(
+                            HttpStatus.UNSUPPORTED_MEDIA_TYPE,
+                            Fault.of(HttpHeaders.CONTENT_TYPE, type, "one type, such as application/json")));
         } catch (InvalidMediaTypeException e) {
-            return Optional.of(new Refusal(HttpStatus.UNSUPPORTED_MEDIA_TYPE, Fault.of(HttpHeaders.CONTENT_TYPE, type, "a type such as application/json")));
+            return Optional.of(new Refusal(
+                    HttpStatus.UNSUPPORTED_MEDIA_TYPE,
+                    Fault.of(HttpHeaders.CONTENT_TYPE, type, "a type such as application/json")));
         }
     }
 
     /** Nothing here is sent as a form. */
     private static boolean isForm(MediaType type) {
-        return MediaType.APPLICATION_FORM_URLENCODED.equalsTypeAndSubtype(type) || type.getType().equals("multipart");
+        return MediaType.APPLICATION_FORM_URLENCODED.equalsTypeAndSubtype(type)
+                || type.getType().equals("multipart");
     }
 
     private static Optional<Refusal> accept(HttpServletRequest request) {
-        String types = Optional.ofNullable(request.getHeader(HttpHeaders.ACCEPT)).orElse("");
+        String types =
+                Optional.ofNullable(request.getHeader(HttpHeaders.ACCEPT)).orElse("");
         try {
             MediaType.parseMediaTypes(types);
             return Optional.empty();
         } catch (InvalidMediaTypeException e) {
-            return Optional.of(new Refusal(HttpStatus.NOT_ACCEPTABLE, Fault.of(HttpHeaders.ACCEPT, types, "types such as application/json")));
+            return Optional.of(new Refusal(
+                    HttpStatus.NOT_ACCEPTABLE, Fault.of(HttpHeaders.ACCEPT, types, "types such as application/json")));
         }
     }
 }

@@ -7,22 +7,24 @@ import org.springframework.web.server.ResponseStatusException;
 public record Revision(long number) {
 
     /**
-     * Names, with what is worked out of a stored thing, the revision it was worked out of. It is no ETag: what is worked out changes with the figures too.
+     * Names, with what is worked out of a stored thing, the revision it was worked out of. It is no ETag: what is
+     * worked out changes with the figures too.
      */
     public static final String BASED_ON = "Based-On";
 
-    /**
-     * @throws ResponseStatusException 428 without an If-Match, 400 where it is no revision
-     */
+    /** @throws ResponseStatusException 428 without an If-Match, 400 where it is no revision */
     public static Revision required(String ifMatch) {
         if (ifMatch == null || ifMatch.isBlank()) {
-            throw new ResponseStatusException(HttpStatus.PRECONDITION_REQUIRED,
+            throw new ResponseStatusException(
+                    HttpStatus.PRECONDITION_REQUIRED,
                     "If-Match: expected the ETag that came with what is being replaced, so that nobody's work is overwritten unseen.");
         }
         try {
-            return new Revision(Long.parseLong(ifMatch.replace("W/", "").replace("\"", "").strip()));
+            return new Revision(
+                    Long.parseLong(ifMatch.replace("W/", "").replace("\"", "").strip()));
         } catch (NumberFormatException e) {
-            throw new ResponseStatusException(HttpStatus.BAD_REQUEST, "If-Match: found " + ifMatch + ", expected an ETag such as \"3\".");
+            throw new ResponseStatusException(
+                    HttpStatus.BAD_REQUEST, "If-Match: found " + ifMatch + ", expected an ETag such as \"3\".");
         }
     }
 

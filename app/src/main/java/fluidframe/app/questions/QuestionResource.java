@@ -52,7 +52,8 @@ class QuestionResource {
     private final Standings standings;
     private final Work work;
 
-    QuestionResource(StudioDances studioDances, Repertoires repertoires, FigureStore figures, Standings standings, Work work) {
+    QuestionResource(
+            StudioDances studioDances, Repertoires repertoires, FigureStore figures, Standings standings, Work work) {
         this.studioDances = studioDances;
         this.repertoires = repertoires;
         this.figures = figures;
@@ -62,21 +63,40 @@ class QuestionResource {
 
     @GetMapping("/question-kinds")
     List<KindDocument> kinds() {
-        return Arrays.stream(QuestionKind.values()).map(kind -> new KindDocument(kind.shorthand(), kind.wording())).toList();
+        return Arrays.stream(QuestionKind.values())
+                .map(kind -> new KindDocument(kind.shorthand(), kind.wording()))
+                .toList();
     }
 
     @PostMapping("/questions")
     QuestionSetDocument set(@Valid @RequestBody QuestionWishDocument document) {
-        Dance dance = studioDances.find(document.dance()).orElseThrow(() -> RefusedException.of("/dance", document.dance(), "a dance: " + String.join(", ", studioDances.all().stream().map(Dance::id).toList())));
+        Dance dance = studioDances
+                .find(document.dance())
+                .orElseThrow(() -> RefusedException.of(
+                        "/dance",
+                        document.dance(),
+                        "a dance: "
+                                + String.join(
+                                        ", ",
+                                        studioDances.all().stream()
+                                                .map(Dance::id)
+                                                .toList())));
         QuestionWish wish = wish(document);
         if (document.count() < 1 || document.count() > Questions.MOST_IN_A_SET) {
-            throw RefusedException.of("/count", String.valueOf(document.count()), "1 to " + Questions.MOST_IN_A_SET + " questions");
+            throw RefusedException.of(
+                    "/count", String.valueOf(document.count()), "1 to " + Questions.MOST_IN_A_SET + " questions");
         }
         long seed = document.seed() == null ? 0 : document.seed();
         return work.patiently(() -> {
             List<Question> weak = document.weakOf() == null ? List.of() : weak(questions(dance), wish, document, seed);
-            List<Question> all = Stream.concat(weak.stream(), questions(dance).set(wish, document.count(), seed).stream().filter(question -> !weak.contains(question))).limit(document.count()).toList();
-            return new QuestionSetDocument(dance.id(), seed, all.stream().map(QuestionDocument::of).toList());
+            List<Question> all = Stream.concat(
+                            weak.stream(),
+                            questions(dance).set(wish, document.count(), seed).stream()
+                                    .filter(question -> !weak.contains(question)))
+                    .limit(document.count())
+                    .toList();
+            return new QuestionSetDocument(
+                    dance.id(), seed, all.stream().map(QuestionDocument::of).toList());
         });
     }
 
@@ -84,16 +104,27 @@ class QuestionResource {
     private List<Question> weak(Questions questions, QuestionWish wish, QuestionWishDocument document, long seed) {
         List<Question> weak = new ArrayList<>();
         for (Subject.Charted subject : standings.paperDue(document.weakOf())) {
-            QuestionKind.LEXICON.find(subject.kind()).filter(kind -> wish.kinds().contains(kind) && (wish.figures().isEmpty() || wish.figures().contains(subject.id())))
-                    .ifPresent(kind -> weak.addAll(questions.set(new QuestionWish(Set.of(kind), wish.highest(), wish.part(), Set.of(subject.id())), 1, seed)));
+            QuestionKind.LEXICON
+                    .find(subject.kind())
+                    .filter(kind -> wish.kinds().contains(kind)
+                            && (wish.figures().isEmpty() || wish.figures().contains(subject.id())))
+                    .ifPresent(kind -> weak.addAll(questions.set(
+                            new QuestionWish(Set.of(kind), wish.highest(), wish.part(), Set.of(subject.id())),
+                            1,
+                            seed)));
         }
         return weak;
     }
 
     private static QuestionWish wish(QuestionWishDocument document) {
-        Level highest = Optional.ofNullable(document.highest()).map(text -> read("/highest", text, Level.LEXICON::read)).orElse(Level.OPEN);
-        Optional<Part> part = Optional.ofNullable(document.part()).map(text -> Part.named(text).orElseThrow(() -> RefusedException.of("/part", text, "man or lady")));
-        Set<QuestionKind> kinds = each(document.kinds()).stream().map(text -> read("/kinds", text, QuestionKind.LEXICON::read)).collect(Collectors.toSet());
+        Level highest = Optional.ofNullable(document.highest())
+                .map(text -> read("/highest", text, Level.LEXICON::read))
+                .orElse(Level.OPEN);
+        Optional<Part> part = Optional.ofNullable(document.part())
+                .map(text -> Part.named(text).orElseThrow(() -> RefusedException.of("/part", text, "man or lady")));
+        Set<QuestionKind> kinds = each(document.kinds()).stream()
+                .map(text -> read("/kinds", text, QuestionKind.LEXICON::read))
+                .collect(Collectors.toSet());
         return new QuestionWish(kinds, highest, part, Set.copyOf(each(document.figures())));
     }
 
@@ -117,8 +148,10 @@ class QuestionResource {
     MarkDocument mark(@Valid @RequestBody AnswerDocument document) {
         QuestionKey key = read("/key", document.key(), QuestionKey::parse);
         return work.quickly(() -> {
-            Question question = figures.find(key.figure()).flatMap(figure -> questions(figure.dance()).ask(key))
-                    .orElseThrow(() -> RefusedException.of("/key", document.key(), "a question that can be asked of the figures there are"));
+            Question question = figures.find(key.figure())
+                    .flatMap(figure -> questions(figure.dance()).ask(key))
+                    .orElseThrow(() -> RefusedException.of(
+                            "/key", document.key(), "a question that can be asked of the figures there are"));
             return MarkDocument.of(Marker.mark(question, document.answer()), question);
         });
     }

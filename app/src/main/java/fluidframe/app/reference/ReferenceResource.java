@@ -39,42 +39,77 @@ class ReferenceResource {
     /**
      * A dance, its lengths in beats.
      *
-     * @param a          what "a" is worth
-     * @param accents    how strongly each beat of the bar is felt: strong, middle or weak
+     * @param a what "a" is worth
+     * @param accents how strongly each beat of the bar is felt: strong, middle or weak
      * @param stepLength metres of an ordinary step forward
      */
-    record DanceDocument(String id, String title, String style, int beatsPerBar, Set<Integer> startBeats, String slow,
-                         String quick, String and, String a, int slowestBarsPerMinute, int fastestBarsPerMinute, int phraseBars, int countInBars,
-                         List<String> accents, boolean travels, double stepLength, TechniqueDocument technique) {
+    record DanceDocument(
+            String id,
+            String title,
+            String style,
+            int beatsPerBar,
+            Set<Integer> startBeats,
+            String slow,
+            String quick,
+            String and,
+            String a,
+            int slowestBarsPerMinute,
+            int fastestBarsPerMinute,
+            int phraseBars,
+            int countInBars,
+            List<String> accents,
+            boolean travels,
+            double stepLength,
+            TechniqueDocument technique) {
 
         static DanceDocument of(Dance dance) {
-            return new DanceDocument(dance.id(), dance.title(), dance.style().title(), dance.rhythm().beatsPerBar(),
-                    dance.rhythm().startBeats(), dance.rhythm().slow().map(Beats::toString).orElse(""),
-                    dance.rhythm().quick().map(Beats::toString).orElse(""), dance.rhythm().and().toString(), dance.rhythm().feel().a().toString(),
-                    dance.slowest().barsPerMinute(), dance.fastest().barsPerMinute(), dance.music().phraseBars(), dance.music().countIn(),
-                    dance.music().accents().stream().map(accent -> accent.name().toLowerCase(Locale.ROOT)).toList(), dance.travels(), dance.stepLength(),
+            return new DanceDocument(
+                    dance.id(),
+                    dance.title(),
+                    dance.style().title(),
+                    dance.rhythm().beatsPerBar(),
+                    dance.rhythm().startBeats(),
+                    dance.rhythm().slow().map(Beats::toString).orElse(""),
+                    dance.rhythm().quick().map(Beats::toString).orElse(""),
+                    dance.rhythm().and().toString(),
+                    dance.rhythm().feel().a().toString(),
+                    dance.slowest().barsPerMinute(),
+                    dance.fastest().barsPerMinute(),
+                    dance.music().phraseBars(),
+                    dance.music().countIn(),
+                    dance.music().accents().stream()
+                            .map(accent -> accent.name().toLowerCase(Locale.ROOT))
+                            .toList(),
+                    dance.travels(),
+                    dance.stepLength(),
                     TechniqueDocument.of(dance.technique()));
         }
     }
 
     /** What the rules of technique ask of a dance; a heel lead is wanted, allowed or forbidden. */
-    record TechniqueDocument(String heelLead, boolean rises, boolean sways, boolean contraryMovement, boolean hipAction) {
+    record TechniqueDocument(
+            String heelLead, boolean rises, boolean sways, boolean contraryMovement, boolean hipAction) {
 
         static TechniqueDocument of(Technique technique) {
-            return new TechniqueDocument(technique.heelLead().name().toLowerCase(Locale.ROOT), technique.rises(), technique.sways(), technique.contraryMovement(),
+            return new TechniqueDocument(
+                    technique.heelLead().name().toLowerCase(Locale.ROOT),
+                    technique.rises(),
+                    technique.sways(),
+                    technique.contraryMovement(),
                     technique.hipAction());
         }
     }
 
     /** A column of a chart. */
-    record ColumnDocument(String key, String title) {
-    }
+    record ColumnDocument(String key, String title) {}
 
     /** A word and what it means. */
     record TermDocument(String shorthand, String wording) {
 
         static List<TermDocument> all(Term... terms) {
-            return Arrays.stream(terms).map(term -> new TermDocument(term.shorthand(), term.wording())).toList();
+            return Arrays.stream(terms)
+                    .map(term -> new TermDocument(term.shorthand(), term.wording()))
+                    .toList();
         }
     }
 
@@ -82,14 +117,22 @@ class ReferenceResource {
     record ElementKindDocument(String shorthand, String wording, String caution) {
 
         static ElementKindDocument of(ElementKind kind) {
-            return new ElementKindDocument(kind.shorthand(), kind.wording(), kind.caution().map(Term::wording).orElse(""));
+            return new ElementKindDocument(
+                    kind.shorthand(),
+                    kind.wording(),
+                    kind.caution().map(Term::wording).orElse(""));
         }
     }
 
     /** The chart language. */
-    record NotationDocument(List<ColumnDocument> columns, List<TermDocument> levels, List<TermDocument> positions,
-                            List<TermDocument> holds, List<TermDocument> cautions, List<ElementKindDocument> elements, List<TermDocument> actions) {
-    }
+    record NotationDocument(
+            List<ColumnDocument> columns,
+            List<TermDocument> levels,
+            List<TermDocument> positions,
+            List<TermDocument> holds,
+            List<TermDocument> cautions,
+            List<ElementKindDocument> elements,
+            List<TermDocument> actions) {}
 
     /** A rule of the audit. */
     record RuleDocument(String id, String title, String reason) {
@@ -106,9 +149,17 @@ class ReferenceResource {
 
     @GetMapping("/notation")
     NotationDocument notation() {
-        List<ColumnDocument> columns = Stream.of(Column.values()).map(column -> new ColumnDocument(column.key(), column.title())).toList();
-        return new NotationDocument(columns, TermDocument.all(Level.values()), TermDocument.all(Position.values()),
-                TermDocument.all(Hold.values()), TermDocument.all(Caution.values()), Stream.of(ElementKind.values()).map(ElementKindDocument::of).toList(), TermDocument.all(Action.values()));
+        List<ColumnDocument> columns = Stream.of(Column.values())
+                .map(column -> new ColumnDocument(column.key(), column.title()))
+                .toList();
+        return new NotationDocument(
+                columns,
+                TermDocument.all(Level.values()),
+                TermDocument.all(Position.values()),
+                TermDocument.all(Hold.values()),
+                TermDocument.all(Caution.values()),
+                Stream.of(ElementKind.values()).map(ElementKindDocument::of).toList(),
+                TermDocument.all(Action.values()));
     }
 
     @GetMapping("/rules")

@@ -12,8 +12,14 @@ import java.util.Locale;
 
 /** A routine held against a room, in metres; what it needs is how long and wide a floor must be at least. */
 @Schema(name = "RoomReport")
-record RoomReportDocument(List<CollisionDocument> collisions, List<SideUseDocument> sides, double distance, double neededLength, double neededWidth,
-                          List<CircleDocument> circles, List<CornerProposalDocument> corners) {
+record RoomReportDocument(
+        List<CollisionDocument> collisions,
+        List<SideUseDocument> sides,
+        double distance,
+        double neededLength,
+        double neededWidth,
+        List<CircleDocument> circles,
+        List<CornerProposalDocument> corners) {
 
     private static final double PRECISION = 100;
 
@@ -22,7 +28,13 @@ record RoomReportDocument(List<CollisionDocument> collisions, List<SideUseDocume
     record CollisionDocument(int placement, double beat, int bar, String what, boolean wall, double metres) {
 
         static CollisionDocument of(Collision collision) {
-            return new CollisionDocument(collision.placement(), collision.beat(), collision.bar(), collision.what(), collision.wall(), rounded(collision.metres()));
+            return new CollisionDocument(
+                    collision.placement(),
+                    collision.beat(),
+                    collision.bar(),
+                    collision.what(),
+                    collision.wall(),
+                    rounded(collision.metres()));
         }
     }
 
@@ -40,23 +52,39 @@ record RoomReportDocument(List<CollisionDocument> collisions, List<SideUseDocume
     record CircleDocument(int placement, double x, double y, double man, double lady, String inside) {
 
         static CircleDocument of(Circle circle) {
-            return new CircleDocument(circle.placement(), rounded(circle.centre().x()), rounded(circle.centre().y()), rounded(circle.man()), rounded(circle.lady()),
+            return new CircleDocument(
+                    circle.placement(),
+                    rounded(circle.centre().x()),
+                    rounded(circle.centre().y()),
+                    rounded(circle.man()),
+                    rounded(circle.lady()),
                     circle.inside().map(Part::wording).orElse(null));
         }
     }
 
-    /** Where a corner could be turned: after which passage, with how many metres left, and how the next would be met. */
+    /**
+     * Where a corner could be turned: after which passage, with how many metres left, and how the next would be met.
+     */
     @Schema(name = "CornerProposal")
     record CornerProposalDocument(int after, int side, double ahead, String outcome) {
 
         static CornerProposalDocument of(CornerProposal proposal) {
-            return new CornerProposalDocument(proposal.after(), proposal.side(), rounded(proposal.ahead()), proposal.verdict().outcome().name().toLowerCase(Locale.ROOT));
+            return new CornerProposalDocument(
+                    proposal.after(),
+                    proposal.side(),
+                    rounded(proposal.ahead()),
+                    proposal.verdict().outcome().name().toLowerCase(Locale.ROOT));
         }
     }
 
     static RoomReportDocument of(RoomReport report) {
-        return new RoomReportDocument(report.collisions().stream().map(CollisionDocument::of).toList(), report.sides().stream().map(SideUseDocument::of).toList(),
-                rounded(report.distance()), rounded(report.length()), rounded(report.width()), report.circles().stream().map(CircleDocument::of).toList(),
+        return new RoomReportDocument(
+                report.collisions().stream().map(CollisionDocument::of).toList(),
+                report.sides().stream().map(SideUseDocument::of).toList(),
+                rounded(report.distance()),
+                rounded(report.length()),
+                rounded(report.width()),
+                report.circles().stream().map(CircleDocument::of).toList(),
                 report.corners().stream().map(CornerProposalDocument::of).toList());
     }
 

@@ -31,6 +31,7 @@ class RoomResource {
     /** What a routine, kept or not, makes of the floor it names; nothing is stored. */
     @PostMapping("/room-reports")
     RoomReportDocument report(@Valid @RequestBody RoutineDocument document) {
-        return work.about(() -> reader.read(document), routine -> RoomReportDocument.of(RoomReport.of(scores.of(routine))));
+        return work.about(
+                () -> reader.read(document), routine -> RoomReportDocument.of(RoomReport.of(scores.of(routine))));
     }
 }

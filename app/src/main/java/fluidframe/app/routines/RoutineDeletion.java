@@ -5,5 +5,4 @@ package fluidframe.app.routines;
  *
  * @param number its number in the database
  */
-public record RoutineDeletion(String id, long number) {
-}
+public record RoutineDeletion(String id, long number) {}

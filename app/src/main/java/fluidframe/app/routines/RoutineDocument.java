@@ -7,7 +7,6 @@ import io.swagger.v3.oas.annotations.media.Schema;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
-
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
@@ -28,12 +27,18 @@ public record RoutineDocument(
         @Valid FloorDocument floor,
         @Valid DancersDocument dancers,
         @Valid MusicDocument music,
-        @JsonInclude @NotNull(message = "placements") List<@Valid @NotNull(message = "a placement") PlacementDocument> placements) {
+
+        @JsonInclude @NotNull(message = "placements")
+        List<@Valid @NotNull(message = "a placement") PlacementDocument> placements) {
 
     /** The ids of the figures it needs. */
     public List<String> figures() {
-        return Stream.concat(placements.stream(), placements.stream().flatMap(placement -> placement.detours().stream())).map(PlacementDocument::figure)
-                .filter(Objects::nonNull).distinct().toList();
+        return Stream.concat(
+                        placements.stream(), placements.stream().flatMap(placement -> placement.detours().stream()))
+                .map(PlacementDocument::figure)
+                .filter(Objects::nonNull)
+                .distinct()
+                .toList();
     }
 
     /** The id of the piece it is danced to, if one is chosen. */
@@ -48,25 +53,33 @@ public record RoutineDocument(
 
     /** The same under another id and title. */
     public RoutineDocument called(String otherId, String otherTitle) {
-        return new RoutineDocument(otherId, otherTitle, dance, tempo, syllabus, level, archived, floor, dancers, music, placements);
+        return new RoutineDocument(
+                otherId, otherTitle, dance, tempo, syllabus, level, archived, floor, dancers, music, placements);
     }
 
     /** The same with figures of other ids, where there are some, in the place of its own. */
     public RoutineDocument dancing(Map<String, String> otherIds) {
-        return with(placements.stream().map(placement -> placement.dancing(otherIds)).toList());
+        return with(placements.stream()
+                .map(placement -> placement.dancing(otherIds))
+                .toList());
     }
 
     /** The same danced to a piece under another id. */
     public RoutineDocument hearing(Map<String, String> otherIds) {
-        MusicDocument other = music == null ? null : new MusicDocument(otherIds.getOrDefault(music.piece(), music.piece()), music.from());
-        return new RoutineDocument(id, title, dance, tempo, syllabus, level, archived, floor, dancers, other, placements);
+        MusicDocument other = music == null
+                ? null
+                : new MusicDocument(otherIds.getOrDefault(music.piece(), music.piece()), music.from());
+        return new RoutineDocument(
+                id, title, dance, tempo, syllabus, level, archived, floor, dancers, other, placements);
     }
 
-    /** The id of the piece it is danced to, and the bar of it on which bar 1 of the routine falls; absent for the first. */
+    /**
+     * The id of the piece it is danced to, and the bar of it on which bar 1 of the routine falls; absent for the first.
+     */
     @JsonInclude(JsonInclude.Include.NON_EMPTY)
     @Schema(name = "RoutineMusic")
-    public record MusicDocument(@NotNull(message = "the id of a piece") String piece, Integer from) {
-    }
+    public record MusicDocument(
+            @NotNull(message = "the id of a piece") String piece, Integer from) {}
 
     /** How tall the couple are, metres; absent for the height for which the dances' step lengths are given. */
     @Schema(name = "Dancers")
@@ -78,59 +91,148 @@ public record RoutineDocument(
     }
 
     /**
-     * A figure or an element placed in a routine. Of a figure the part, entry, finish, timing, school, foot and number of repeats it is danced in,
-     * absent as charted; start is the man's alignment it starts on here, absent for the nearest; section the section that begins
-     * with it; rounds the times of its section it is danced in, absent for every time; escapes what may be danced instead of what follows when the way is blocked.
+     * A figure or an element placed in a routine. Of a figure the part, entry, finish, timing, school, foot and number
+     * of repeats it is danced in, absent as charted; start is the man's alignment it starts on here, absent for the
+     * nearest; section the section that begins with it; rounds the times of its section it is danced in, absent for
+     * every time; escapes what may be danced instead of what follows when the way is blocked.
      */
     @JsonInclude(JsonInclude.Include.NON_EMPTY)
     @Schema(name = "Placement")
-    public record PlacementDocument(String figure, @Valid ElementDocument element, String split, String finish, String timing,
-                                    Integer repeats, String school, String start,
-                                    @JsonInclude(JsonInclude.Include.NON_DEFAULT) boolean cornerAfter,
-                                    @JsonInclude(JsonInclude.Include.NON_DEFAULT) boolean highlight, String note,
-                                    @Valid SectionDocument section, String rounds, String entry,
-                                    @JsonInclude(JsonInclude.Include.NON_DEFAULT) boolean otherFoot,
-                                    @Size(max = 3, message = "at most 3 escapes") List<@Valid @NotNull(message = "an escape") EscapeDocument> escapes) {
+    public record PlacementDocument(
+            String figure,
+            @Valid ElementDocument element,
+            String split,
+            String finish,
+            String timing,
+            Integer repeats,
+            String school,
+            String start,
+            @JsonInclude(JsonInclude.Include.NON_DEFAULT) boolean cornerAfter,
+            @JsonInclude(JsonInclude.Include.NON_DEFAULT) boolean highlight,
+            String note,
+            @Valid SectionDocument section,
+            String rounds,
+            String entry,
+            @JsonInclude(JsonInclude.Include.NON_DEFAULT) boolean otherFoot,
+
+            @Size(max = 3, message = "at most 3 escapes")
+            List<@Valid @NotNull(message = "an escape") EscapeDocument> escapes) {
 
         /** Everything its escapes dance. */
         List<PlacementDocument> detours() {
-            return escapes == null ? List.of() : escapes.stream().flatMap(escape -> escape.placements().stream()).toList();
+            return escapes == null
+                    ? List.of()
+                    : escapes.stream()
+                            .flatMap(escape -> escape.placements().stream())
+                            .toList();
         }
 
         PlacementDocument dancing(Map<String, String> otherIds) {
-            List<EscapeDocument> others = escapes == null ? null : escapes.stream().map(escape -> new EscapeDocument(escape.kind(), escape.sentence(),
-                    escape.placements().stream().map(placement -> placement.dancing(otherIds)).toList(), escape.later())).toList();
-            return new PlacementDocument(otherIds.getOrDefault(figure, figure), element, split, finish, timing, repeats, school, start, cornerAfter, highlight, note, section, rounds,
-                    entry, otherFoot, others);
+            List<EscapeDocument> others = escapes == null
+                    ? null
+                    : escapes.stream()
+                            .map(escape -> new EscapeDocument(
+                                    escape.kind(),
+                                    escape.sentence(),
+                                    escape.placements().stream()
+                                            .map(placement -> placement.dancing(otherIds))
+                                            .toList(),
+                                    escape.later()))
+                            .toList();
+            return new PlacementDocument(
+                    otherIds.getOrDefault(figure, figure),
+                    element,
+                    split,
+                    finish,
+                    timing,
+                    repeats,
+                    school,
+                    start,
+                    cornerAfter,
+                    highlight,
+                    note,
+                    section,
+                    rounds,
+                    entry,
+                    otherFoot,
+                    others);
         }
 
         public PlacementDocument startingOn(String alignment) {
-            return new PlacementDocument(figure, element, split, finish, timing, repeats, school, alignment, cornerAfter, highlight, note, section, rounds,
-                    entry, otherFoot, escapes);
+            return new PlacementDocument(
+                    figure,
+                    element,
+                    split,
+                    finish,
+                    timing,
+                    repeats,
+                    school,
+                    alignment,
+                    cornerAfter,
+                    highlight,
+                    note,
+                    section,
+                    rounds,
+                    entry,
+                    otherFoot,
+                    escapes);
         }
 
         public PlacementDocument within(SectionDocument otherSection, String otherRounds) {
-            return new PlacementDocument(figure, element, split, finish, timing, repeats, school, start, cornerAfter, highlight, note, otherSection, otherRounds,
-                    entry, otherFoot, escapes);
+            return new PlacementDocument(
+                    figure,
+                    element,
+                    split,
+                    finish,
+                    timing,
+                    repeats,
+                    school,
+                    start,
+                    cornerAfter,
+                    highlight,
+                    note,
+                    otherSection,
+                    otherRounds,
+                    entry,
+                    otherFoot,
+                    escapes);
         }
     }
 
-    /** A way round what blocks the way after a placement: what is danced, and how many placements later the routine goes on. */
+    /**
+     * A way round what blocks the way after a placement: what is danced, and how many placements later the routine goes
+     * on.
+     */
     @JsonInclude(JsonInclude.Include.NON_EMPTY)
     @Schema(name = "Escape")
-    public record EscapeDocument(@NotNull(message = "wait, turn out or go round") String kind, @NotNull(message = "a sentence") @Size(max = 1000, message = "at most 1000 letters") String sentence,
-                                 @NotNull(message = "what is danced") @Size(max = 32, message = "at most 32 placements") List<@Valid @NotNull(message = "a placement") PlacementDocument> placements,
-                                 @NotNull(message = "how many placements later it goes on") Integer later) {
-    }
+    public record EscapeDocument(
+            @NotNull(message = "wait, turn out or go round") String kind,
 
-    /** What is done between figures: its length in beats or in bars, who does it, what it leads into, how far they turn. */
+            @NotNull(message = "a sentence") @Size(max = 1000, message = "at most 1000 letters")
+            String sentence,
+
+            @NotNull(message = "what is danced") @Size(max = 32, message = "at most 32 placements")
+            List<@Valid @NotNull(message = "a placement") PlacementDocument> placements,
+
+            @NotNull(message = "how many placements later it goes on")
+            Integer later) {}
+
+    /**
+     * What is done between figures: its length in beats or in bars, who does it, what it leads into, how far they turn.
+     */
     @JsonInclude(JsonInclude.Include.NON_EMPTY)
     @Schema(name = "Element")
-    public record ElementDocument(@NotNull(message = "what is done") String kind, Integer beats, Integer bars, String part, String to, String turn) {
-    }
+    public record ElementDocument(
+            @NotNull(message = "what is done") String kind,
+            Integer beats,
+            Integer bars,
+            String part,
+            String to,
+            String turn) {}
 
     /** A section and how often it is danced. */
     @Schema(name = "Section")
-    public record SectionDocument(@NotNull(message = "a title") String title, @NotNull(message = "how often it is danced") Integer times) {
-    }
+    public record SectionDocument(
+            @NotNull(message = "a title") String title,
+            @NotNull(message = "how often it is danced") Integer times) {}
 }

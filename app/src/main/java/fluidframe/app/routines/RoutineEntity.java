@@ -13,7 +13,6 @@ import org.hibernate.envers.AuditOverride;
 import org.hibernate.envers.Audited;
 import org.hibernate.envers.NotAudited;
 
-
 /** A stored routine: its document, and which figures it needs. */
 @Entity
 @Table(name = "routine")
@@ -25,6 +24,7 @@ class RoutineEntity extends StoredDocument {
     private int tempo;
     private int placementCount;
     private boolean archived;
+
     @ElementCollection
     @CollectionTable(name = "routine_figure", joinColumns = @JoinColumn(name = "routine_id"))
     @Column(name = "figure_id")
@@ -35,12 +35,11 @@ class RoutineEntity extends StoredDocument {
     @NotAudited
     private Long pieceId;
 
-    protected RoutineEntity() {
-    }
+    protected RoutineEntity() {}
 
     /**
      * @param danced the numbers of the figures it dances
-     * @param piece  the number of the piece it is danced to; null if none is chosen
+     * @param piece the number of the piece it is danced to; null if none is chosen
      */
     RoutineEntity(long studio, RoutineDocument routine, String document, Set<Long> danced, Long piece) {
         super(studio, routine.id());

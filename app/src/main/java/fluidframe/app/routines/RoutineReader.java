@@ -67,8 +67,10 @@ public class RoutineReader {
     private final StudioDances dances;
     private final FigureStore store;
     private final PieceStore pieces;
-    private final Cache<State, Routine> known = Caffeine.newBuilder().maximumWeight(MOST_PLACEMENTS)
-            .weigher((State state, Routine routine) -> 1 + routine.placements().size()).build();
+    private final Cache<State, Routine> known = Caffeine.newBuilder()
+            .maximumWeight(MOST_PLACEMENTS)
+            .weigher((State state, Routine routine) -> 1 + routine.placements().size())
+            .build();
 
     RoutineReader(Changes changes, StudioDances dances, FigureStore store, PieceStore pieces) {
         this.changes = changes;
@@ -78,8 +80,7 @@ public class RoutineReader {
     }
 
     /** A routine as it was sent, and its figures and its piece as they were then. */
-    private record State(long era, RoutineDocument document, List<Edition> figures, Optional<Piece> piece) {
-    }
+    private record State(long era, RoutineDocument document, List<Edition> figures, Optional<Piece> piece) {}
 
     /**
      * Reads a routine once for each state of it and of its figures.
@@ -101,7 +102,7 @@ public class RoutineReader {
      * A routine of the studio's dances.
      *
      * @param figures the figures that may be placed, by id
-     * @param piece   the piece it is danced to, if there is one of that id
+     * @param piece the piece it is danced to, if there is one of that id
      * @throws RefusedException naming everything that is wrong
      */
     public Routine read(RoutineDocument document, Map<String, Figure> figures, Optional<Piece> piece) {
@@ -112,15 +113,21 @@ public class RoutineReader {
      * A routine of the dances as the catalogue has them: for books, which go from one studio to another.
      *
      * @param figures the figures that may be placed, by id
-     * @param piece   the piece it is danced to, if there is one of that id
-     * @param root    JSON pointer to the document in what was sent
+     * @param piece the piece it is danced to, if there is one of that id
+     * @param root JSON pointer to the document in what was sent
      * @throws RefusedException naming everything that is wrong
      */
-    public static Routine readOfCatalogue(RoutineDocument document, Map<String, Figure> figures, Optional<Piece> piece, String root) {
+    public static Routine readOfCatalogue(
+            RoutineDocument document, Map<String, Figure> figures, Optional<Piece> piece, String root) {
         return read(document, figures, piece, Dances::find, root);
     }
 
-    private static Routine read(RoutineDocument document, Map<String, Figure> figures, Optional<Piece> piece, Function<String, Optional<Dance>> dances, String root) {
+    private static Routine read(
+            RoutineDocument document,
+            Map<String, Figure> figures,
+            Optional<Piece> piece,
+            Function<String, Optional<Dance>> dances,
+            String root) {
         Reading reading = new Reading(root, piece, dances);
         Optional<Routine> routine = reading.routine(document, figures);
         if (!reading.faults.isEmpty()) {
@@ -155,21 +162,36 @@ public class RoutineReader {
             }
             Optional<Dance> dance = dances.apply(document.dance());
             if (dance.isEmpty()) {
-                fault("/dance", document.dance(), "a dance: " + String.join(", ", Dances.all().stream().map(Dance::id).toList()));
+                fault(
+                        "/dance",
+                        document.dance(),
+                        "a dance: "
+                                + String.join(
+                                        ", ",
+                                        Dances.all().stream().map(Dance::id).toList()));
             }
             if (document.placements().size() > Routine.MOST_PLACEMENTS) {
-                fault("/placements", document.placements().size() + " placements", "at most " + Routine.MOST_PLACEMENTS);
+                fault(
+                        "/placements",
+                        document.placements().size() + " placements",
+                        "at most " + Routine.MOST_PLACEMENTS);
             }
             Optional<Tempo> tempo = tempo(document.tempo());
             List<Placement> placements = new ArrayList<>();
             for (int i = 0; i < document.placements().size(); i++) {
-                placement("/placements/" + i, document.placements().get(i), figures, dance).ifPresent(placements::add);
+                placement("/placements/" + i, document.placements().get(i), figures, dance)
+                        .ifPresent(placements::add);
             }
             Conditions conditions = new Conditions(document.syllabus(), level(document.level()));
             Dancers dancers = dancers(document.dancers());
-            Floor floor = Floors.read(document.floor(), dance.map(Dance::travels).orElse(true), root + "/floor", faults);
+            Floor floor =
+                    Floors.read(document.floor(), dance.map(Dance::travels).orElse(true), root + "/floor", faults);
             Optional<Laying> laying = Optional.ofNullable(document.music()).flatMap(music -> laying(music, dance));
-            return faults.isEmpty() ? assembled(document, dance.orElseThrow(), tempo.orElseThrow(), conditions, placements).map(each -> each.on(floor).by(dancers)).map(each -> laying.map(each::to).orElse(each)) : Optional.empty();
+            return faults.isEmpty()
+                    ? assembled(document, dance.orElseThrow(), tempo.orElseThrow(), conditions, placements)
+                            .map(each -> each.on(floor).by(dancers))
+                            .map(each -> laying.map(each::to).orElse(each))
+                    : Optional.empty();
         }
 
         private Optional<Laying> laying(MusicDocument music, Optional<Dance> dance) {
@@ -179,12 +201,20 @@ public class RoutineReader {
             }
             int from = music.from() == null ? 1 : music.from();
             if (from < 1 || from > piece.get().bars()) {
-                fault("/music/from", String.valueOf(from), "a bar of " + piece.get().title() + ", 1 to " + piece.get().bars());
+                fault(
+                        "/music/from",
+                        String.valueOf(from),
+                        "a bar of " + piece.get().title() + ", 1 to "
+                                + piece.get().bars());
                 return Optional.empty();
             }
-            Beats bar = dance.map(each -> each.rhythm().bar()).orElse(piece.get().bar());
+            Beats bar =
+                    dance.map(each -> each.rhythm().bar()).orElse(piece.get().bar());
             if (!bar.equals(piece.get().bar())) {
-                fault("/music/piece", piece.get().title() + " in " + piece.get().bar(), "a piece with " + bar + " beats in a bar");
+                fault(
+                        "/music/piece",
+                        piece.get().title() + " in " + piece.get().bar(),
+                        "a piece with " + bar + " beats in a bar");
                 return Optional.empty();
             }
             return Optional.of(new Laying(piece.get(), from));
@@ -194,14 +224,19 @@ public class RoutineReader {
             try {
                 return document == null ? Dancers.USUAL : new Dancers(document.man(), document.lady());
             } catch (IllegalArgumentException e) {
-                fault("/dancers", document.man() + " m and " + document.lady() + " m", "heights of " + Dancers.SHORTEST + " m to " + Dancers.TALLEST + " m");
+                fault(
+                        "/dancers",
+                        document.man() + " m and " + document.lady() + " m",
+                        "heights of " + Dancers.SHORTEST + " m to " + Dancers.TALLEST + " m");
                 return Dancers.USUAL;
             }
         }
 
-        private Optional<Routine> assembled(RoutineDocument document, Dance dance, Tempo tempo, Conditions conditions, List<Placement> placements) {
+        private Optional<Routine> assembled(
+                RoutineDocument document, Dance dance, Tempo tempo, Conditions conditions, List<Placement> placements) {
             try {
-                return Optional.of(new Routine(document.id(), document.title().strip(), dance, tempo, conditions, placements));
+                return Optional.of(
+                        new Routine(document.id(), document.title().strip(), dance, tempo, conditions, placements));
             } catch (TooMuchException e) {
                 fault("/placements", e.found(), e.expected());
                 return Optional.empty();
@@ -217,8 +252,11 @@ public class RoutineReader {
             }
         }
 
-        private Optional<Placement> placement(String place, PlacementDocument document, Map<String, Figure> figures, Optional<Dance> dance) {
-            Optional<? extends Item> item = document.element() == null ? figure(place, document, figures, dance) : element(place, document, dance);
+        private Optional<Placement> placement(
+                String place, PlacementDocument document, Map<String, Figure> figures, Optional<Dance> dance) {
+            Optional<? extends Item> item = document.element() == null
+                    ? figure(place, document, figures, dance)
+                    : element(place, document, dance);
             String note = document.note() == null ? "" : document.note();
             if (note.length() > LONGEST_NOTE) {
                 fault(place + "/note", note.length() + " letters", "at most " + LONGEST_NOTE + " letters");
@@ -227,11 +265,13 @@ public class RoutineReader {
             Optional<Section> section = section(place + "/section", document.section());
             SortedSet<Integer> rounds = rounds(place + "/rounds", document.rounds());
             escapes(place + "/escapes", document, figures, dance);
-            return item.map(each -> new Placement(each, start, document.cornerAfter(), document.highlight(), note, section, rounds));
+            return item.map(each ->
+                    new Placement(each, start, document.cornerAfter(), document.highlight(), note, section, rounds));
         }
 
         /** An escape dances what the book has; it has none of its own. */
-        private void escapes(String place, PlacementDocument document, Map<String, Figure> figures, Optional<Dance> dance) {
+        private void escapes(
+                String place, PlacementDocument document, Map<String, Figure> figures, Optional<Dance> dance) {
             List<EscapeDocument> escapes = document.escapes() == null ? List.of() : document.escapes();
             for (int i = 0; i < escapes.size(); i++) {
                 for (int j = 0; j < escapes.get(i).placements().size(); j++) {
@@ -262,7 +302,8 @@ public class RoutineReader {
         }
 
         private SortedSet<Integer> rounds(String place, String rounds) {
-            return rounds == null || rounds.isBlank() ? Collections.emptySortedSet()
+            return rounds == null || rounds.isBlank()
+                    ? Collections.emptySortedSet()
                     : read(place, rounds, RepeatTimes::parse).orElse(Collections.emptySortedSet());
         }
 
@@ -287,30 +328,45 @@ public class RoutineReader {
             }
             Optional<ElementKind> kind = read(at + "/kind", element.kind(), ElementKind.LEXICON::read);
             Optional<Part> part = named(element.part()).flatMap(text -> read(at + "/part", text, RoutineReader::part));
-            RelationChange to = named(element.to()).flatMap(text -> read(at + "/to", text, RelationChange::parse)).orElse(RelationChange.NONE);
-            Turn turn = named(element.turn()).flatMap(text -> read(at + "/turn", text, Turn::parse)).orElse(Turn.NONE);
+            RelationChange to = named(element.to())
+                    .flatMap(text -> read(at + "/to", text, RelationChange::parse))
+                    .orElse(RelationChange.NONE);
+            Turn turn = named(element.turn())
+                    .flatMap(text -> read(at + "/turn", text, Turn::parse))
+                    .orElse(Turn.NONE);
             int perBar = dance.map(each -> each.rhythm().beatsPerBar()).orElse(1);
             long beats = element.beats() != null ? element.beats() : (long) element.bars() * perBar;
             if (beats < 1 || beats > Element.MOST_BEATS) {
-                fault(at + (element.beats() != null ? "/beats" : "/bars"), String.valueOf(element.beats() != null ? element.beats() : element.bars()),
+                fault(
+                        at + (element.beats() != null ? "/beats" : "/bars"),
+                        String.valueOf(element.beats() != null ? element.beats() : element.bars()),
                         "1 to " + Element.MOST_BEATS + " beats in all");
                 return Optional.empty();
             }
             return kind.map(each -> new Element(each, (int) beats, part, to, turn));
         }
 
-        private Optional<Dancing> figure(String place, PlacementDocument document, Map<String, Figure> figures, Optional<Dance> dance) {
+        private Optional<Dancing> figure(
+                String place, PlacementDocument document, Map<String, Figure> figures, Optional<Dance> dance) {
             Figure figure = document.figure() == null ? null : figures.get(document.figure());
             if (figure == null) {
                 fault(place + "/figure", String.valueOf(document.figure()), "the id of a figure in the book");
                 return Optional.empty();
             }
             if (dance.isPresent() && !figure.dance().id().equals(dance.get().id())) {
-                fault(place + "/figure", document.figure(), "a figure of " + dance.get().id());
+                fault(
+                        place + "/figure",
+                        document.figure(),
+                        "a figure of " + dance.get().id());
             }
-            Way way = new Way(named(document.split()), named(document.finish()), named(document.timing()),
-                    document.repeats() == null ? 1 : document.repeats(), named(document.school()),
-                    named(document.entry()), document.otherFoot());
+            Way way = new Way(
+                    named(document.split()),
+                    named(document.finish()),
+                    named(document.timing()),
+                    document.repeats() == null ? 1 : document.repeats(),
+                    named(document.school()),
+                    named(document.entry()),
+                    document.otherFoot());
             try {
                 return Optional.of(Dancing.of(figure, checked(figure, way)));
             } catch (IllegalArgumentException e) {
@@ -324,7 +380,11 @@ public class RoutineReader {
         }
 
         private static Way checked(Figure figure, Way way) {
-            boolean repeats = way.repeats() == 1 || figure.variants().repeat().filter(unit -> unit.times().contains(way.repeats())).isPresent();
+            boolean repeats = way.repeats() == 1
+                    || figure.variants()
+                            .repeat()
+                            .filter(unit -> unit.times().contains(way.repeats()))
+                            .isPresent();
             if (!repeats) {
                 throw new IllegalArgumentException("it is not danced " + way.repeats() + " times");
             }
@@ -332,7 +392,9 @@ public class RoutineReader {
         }
 
         private Level level(String level) {
-            return named(level).flatMap(text -> read("/level", text, Level.LEXICON::read)).orElse(Level.OPEN);
+            return named(level)
+                    .flatMap(text -> read("/level", text, Level.LEXICON::read))
+                    .orElse(Level.OPEN);
         }
 
         private Optional<Alignment> start(String place, String start) {

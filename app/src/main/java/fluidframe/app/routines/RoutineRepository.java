@@ -34,6 +34,7 @@ interface RoutineRepository extends DocumentRepository<RoutineEntity> {
     @Query("select r from RoutineEntity r where r.studioId = :studio and r.pieceId = :piece order by r.title, r.slug")
     List<RoutineEntity> dancedTo(long studio, long piece);
 
-    @Query("select r from RoutineEntity r, FigureEntity f where f.studioId = :studio and f.slug = :figure and f.id member of r.figures order by r.title, r.slug")
+    @Query(
+            "select r from RoutineEntity r, FigureEntity f where f.studioId = :studio and f.slug = :figure and f.id member of r.figures order by r.title, r.slug")
     List<RoutineEntity> using(long studio, String figure);
 }

@@ -55,12 +55,16 @@ class RoutineResource {
     ResponseEntity<RoutineDocument> create(@Valid @RequestBody RoutineDocument document) {
         reader.read(document);
         StoredRoutine stored = store.create(document);
-        return ResponseEntity.created(URI.create("/api/routines/" + document.id())).eTag(stored.revision().tag()).body(stored.document());
+        return ResponseEntity.created(URI.create("/api/routines/" + document.id()))
+                .eTag(stored.revision().tag())
+                .body(stored.document());
     }
 
     @PutMapping("/routines/{id}")
-    ResponseEntity<RoutineDocument> replace(@PathVariable String id, @Valid @RequestBody RoutineDocument document,
-                                            @RequestHeader(name = HttpHeaders.IF_MATCH, required = false) String ifMatch) {
+    ResponseEntity<RoutineDocument> replace(
+            @PathVariable String id,
+            @Valid @RequestBody RoutineDocument document,
+            @RequestHeader(name = HttpHeaders.IF_MATCH, required = false) String ifMatch) {
         if (!id.equals(document.id())) {
             throw new RefusedException("A routine keeps its id.", List.of(Fault.of("/id", document.id(), id)));
         }
@@ -79,7 +83,9 @@ class RoutineResource {
     @GetMapping("/routines/{id}/score")
     ResponseEntity<ScoreDocument> score(@PathVariable String id) {
         StoredRoutine stored = store.get(id);
-        return ResponseEntity.ok().header(Revision.BASED_ON, stored.revision().tag()).body(score(stored.document()));
+        return ResponseEntity.ok()
+                .header(Revision.BASED_ON, stored.revision().tag())
+                .body(score(stored.document()));
     }
 
     /** The score of a routine that is still being written; nothing is stored. */

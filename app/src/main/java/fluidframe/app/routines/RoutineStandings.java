@@ -24,7 +24,10 @@ import org.springframework.context.annotation.Lazy;
 import org.springframework.scheduling.annotation.Scheduled;
 import org.springframework.stereotype.Component;
 
-/** How every routine stands with the figures as they are now; each is worked out again only when it or one of its figures has changed. */
+/**
+ * How every routine stands with the figures as they are now; each is worked out again only when it or one of its
+ * figures has changed.
+ */
 @Component
 @Lazy(false)
 class RoutineStandings implements Prepared {
@@ -37,7 +40,8 @@ class RoutineStandings implements Prepared {
     private final FigureStore figures;
     private final Map<String, Known> known = new ConcurrentHashMap<>();
 
-    RoutineStandings(@Lazy RoutineReader reader, @Lazy RoutineStore routines, @Lazy FigureStore figures, PieceStore pieces) {
+    RoutineStandings(
+            @Lazy RoutineReader reader, @Lazy RoutineStore routines, @Lazy FigureStore figures, PieceStore pieces) {
         this.reader = reader;
         this.pieces = pieces;
         this.routines = routines;
@@ -47,24 +51,21 @@ class RoutineStandings implements Prepared {
     /**
      * How a routine stands.
      *
-     * @param bars     how long it is
-     * @param hits     how often a wall or an obstacle of its floor is hit
+     * @param bars how long it is
+     * @param hits how often a wall or an obstacle of its floor is hit
      * @param problems what keeps it from being danced at all: a figure has lost the way it is danced in here
      */
-    record Standing(String routine, Fraction bars, int breaks, int bends, int hits, List<String> problems) {
-    }
+    record Standing(String routine, Fraction bars, int breaks, int bends, int hits, List<String> problems) {}
 
-    private record Known(StoredRoutine routine, List<Edition> figures, Standing standing) {
-    }
+    private record Known(StoredRoutine routine, List<Edition> figures, Standing standing) {}
 
     /**
      * What a changed figure would do to a routine.
      *
-     * @param seams    those that would break and do not now
+     * @param seams those that would break and do not now
      * @param problems what would keep the routine from being danced at all
      */
-    record Effect(String routine, String title, List<BrokenSeam> seams, List<String> problems) {
-    }
+    record Effect(String routine, String title, List<BrokenSeam> seams, List<String> problems) {}
 
     /** So that nobody waits for the first. */
     @Scheduled(initialDelayString = "${fluidframe.prepared-after}", fixedDelay = HOUR_MILLISECONDS)
@@ -75,7 +76,8 @@ class RoutineStandings implements Prepared {
 
     List<Standing> all() {
         List<StoredRoutine> stored = routines.all();
-        known.keySet().retainAll(stored.stream().map(each -> each.document().id()).toList());
+        known.keySet()
+                .retainAll(stored.stream().map(each -> each.document().id()).toList());
         return stored.stream().map(this::of).toList();
     }
 
@@ -95,8 +97,16 @@ class RoutineStandings implements Prepared {
         try {
             Score score = Score.of(reader.read(document, figures.findAll(document.figures()), pieceOf(document)));
             Course course = score.course();
-            Fraction bars = new Fraction(course.length().ticks(), course.routine().dance().rhythm().bar().ticks());
-            return new Standing(document.id(), bars, course.count(Outcome.BREAKS), course.count(Outcome.BENDS), RoomReport.of(score).collisions().size(), List.of());
+            Fraction bars = new Fraction(
+                    course.length().ticks(),
+                    course.routine().dance().rhythm().bar().ticks());
+            return new Standing(
+                    document.id(),
+                    bars,
+                    course.count(Outcome.BREAKS),
+                    course.count(Outcome.BENDS),
+                    RoomReport.of(score).collisions().size(),
+                    List.of());
         } catch (RefusedException e) {
             return new Standing(document.id(), new Fraction(0, 1), 0, 0, 0, sentences(e));
         }
@@ -104,7 +114,10 @@ class RoutineStandings implements Prepared {
 
     /** What each routine that dances a figure would have of it if it were changed so. */
     List<Effect> effects(Figure changed) {
-        return routines.using(changed.id()).stream().map(StoredRoutine::document).map(document -> effect(document, changed)).toList();
+        return routines.using(changed.id()).stream()
+                .map(StoredRoutine::document)
+                .map(document -> effect(document, changed))
+                .toList();
     }
 
     private Effect effect(RoutineDocument document, Figure changed) {

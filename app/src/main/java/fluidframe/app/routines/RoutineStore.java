@@ -41,7 +41,16 @@ public class RoutineStore extends DocumentStore<RoutineEntity> {
     private final PieceStore pieces;
     private final ApplicationEventPublisher events;
 
-    RoutineStore(RoutineRepository repository, EntityManager entityManager, JsonMapper json, Changes changes, FigureStore figureStore, PieceStore pieces, CurrentStudio studio, TransactionOperations reading, ApplicationEventPublisher events) {
+    RoutineStore(
+            RoutineRepository repository,
+            EntityManager entityManager,
+            JsonMapper json,
+            Changes changes,
+            FigureStore figureStore,
+            PieceStore pieces,
+            CurrentStudio studio,
+            TransactionOperations reading,
+            ApplicationEventPublisher events) {
         super("routine", RoutineEntity.class, repository, entityManager, studio);
         this.changes = changes;
         this.events = events;
@@ -60,14 +69,18 @@ public class RoutineStore extends DocumentStore<RoutineEntity> {
     @Transactional(readOnly = true)
     public List<RoutineSummary> list() {
         Map<Long, Instant> kept = repository.lastKept(studio(), Author.PROGRAM).stream()
-                .collect(Collectors.toMap(RoutineRepository.LastKept::getId, each -> Instant.ofEpochMilli(each.getMilliseconds())));
-        return repository.rows(studio()).stream().map(row -> row.summary(Optional.ofNullable(kept.get(row.id())))).toList();
+                .collect(Collectors.toMap(
+                        RoutineRepository.LastKept::getId, each -> Instant.ofEpochMilli(each.getMilliseconds())));
+        return repository.rows(studio()).stream()
+                .map(row -> row.summary(Optional.ofNullable(kept.get(row.id()))))
+                .toList();
     }
 
     @Transactional(readOnly = true)
     public List<StoredRoutine> all() {
         long era = changes.era();
-        return editions.of(repository.rows(studio()).stream().map(row -> row.edition(era)).toList());
+        return editions.of(
+                repository.rows(studio()).stream().map(row -> row.edition(era)).toList());
     }
 
     /** A routine's document as it is stored. */
@@ -93,7 +106,8 @@ public class RoutineStore extends DocumentStore<RoutineEntity> {
      */
     @Transactional
     public void renew(RoutineDocument document) {
-        required(document.id()).describe(document, write(document), figureStore.numbers(document.figures()), pieceOf(document));
+        required(document.id())
+                .describe(document, write(document), figureStore.numbers(document.figures()), pieceOf(document));
     }
 
     /** The routines that dance a figure. */
@@ -108,25 +122,20 @@ public class RoutineStore extends DocumentStore<RoutineEntity> {
         return repository.documents(studio());
     }
 
-    /**
-     * @throws UnknownException if there is no such routine
-     */
+    /** @throws UnknownException if there is no such routine */
     @Transactional(readOnly = true)
     public StoredRoutine get(String id) {
         return read(required(id));
     }
 
-    /**
-     * @throws ConflictException if the id is taken
-     */
+    /** @throws ConflictException if the id is taken */
     @Transactional
     public StoredRoutine create(RoutineDocument document) {
-        return read(add(new RoutineEntity(studio(), document, write(document), figureStore.numbers(document.figures()), pieceOf(document))));
+        return read(add(new RoutineEntity(
+                studio(), document, write(document), figureStore.numbers(document.figures()), pieceOf(document))));
     }
 
-    /**
-     * @throws ConflictException if it has been changed since the revision given; carries what is stored
-     */
+    /** @throws ConflictException if it has been changed since the revision given; carries what is stored */
     @Transactional
     public StoredRoutine replace(String id, RoutineDocument document, Revision revision) {
         RoutineEntity entity = current(id, revision);
@@ -135,7 +144,7 @@ public class RoutineStore extends DocumentStore<RoutineEntity> {
     }
 
     /**
-     * @throws UnknownException  if there is no such routine
+     * @throws UnknownException if there is no such routine
      * @throws ConflictException if it has been changed since the revision given, or if it is entered for an event
      */
     @Transactional
@@ -148,7 +157,9 @@ public class RoutineStore extends DocumentStore<RoutineEntity> {
     /** Of some ids those of routines there are. */
     @Transactional(readOnly = true)
     public Set<String> existing(Collection<String> ids) {
-        return repository.findAllByStudioIdAndSlugIn(studio(), ids).stream().map(RoutineEntity::slug).collect(Collectors.toSet());
+        return repository.findAllByStudioIdAndSlugIn(studio(), ids).stream()
+                .map(RoutineEntity::slug)
+                .collect(Collectors.toSet());
     }
 
     /**
@@ -157,9 +168,11 @@ public class RoutineStore extends DocumentStore<RoutineEntity> {
      */
     @Transactional(readOnly = true)
     public Set<Long> numbers(Collection<String> ids) {
-        Map<String, Long> there = repository.findAllByStudioIdAndSlugIn(studio(), ids).stream().collect(Collectors.toMap(RoutineEntity::slug, RoutineEntity::id));
+        Map<String, Long> there = repository.findAllByStudioIdAndSlugIn(studio(), ids).stream()
+                .collect(Collectors.toMap(RoutineEntity::slug, RoutineEntity::id));
         ids.stream().filter(id -> !there.containsKey(id)).findFirst().ifPresent(gone -> {
-            throw new ConflictException("The routine \"" + gone + "\" was deleted at the same moment; nothing was kept.");
+            throw new ConflictException(
+                    "The routine \"" + gone + "\" was deleted at the same moment; nothing was kept.");
         });
         return Set.copyOf(there.values());
     }
@@ -171,7 +184,8 @@ public class RoutineStore extends DocumentStore<RoutineEntity> {
         List<RoutineEntity> users = repository.using(studio(), leaving.id());
         if (!users.isEmpty()) {
             throw new ConflictException("The figure \"" + leaving.id() + "\" is danced in "
-                    + users.stream().map(RoutineEntity::title).collect(Collectors.joining(", ")) + "; take it out there first.");
+                    + users.stream().map(RoutineEntity::title).collect(Collectors.joining(", "))
+                    + "; take it out there first.");
         }
     }
 
@@ -182,7 +196,8 @@ public class RoutineStore extends DocumentStore<RoutineEntity> {
         List<RoutineEntity> users = repository.dancedTo(studio(), leaving.number());
         if (!users.isEmpty()) {
             throw new ConflictException("The piece \"" + leaving.id() + "\" is danced to in "
-                    + users.stream().map(RoutineEntity::title).collect(Collectors.joining(", ")) + "; choose another there first.");
+                    + users.stream().map(RoutineEntity::title).collect(Collectors.joining(", "))
+                    + "; choose another there first.");
         }
     }
 
@@ -191,6 +206,7 @@ public class RoutineStore extends DocumentStore<RoutineEntity> {
     }
 
     private StoredRoutine read(RoutineEntity entity) {
-        return new StoredRoutine(json.readValue(entity.document(), RoutineDocument.class), new Revision(entity.revision()));
+        return new StoredRoutine(
+                json.readValue(entity.document(), RoutineDocument.class), new Revision(entity.revision()));
     }
 }

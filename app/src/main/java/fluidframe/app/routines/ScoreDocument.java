@@ -25,32 +25,83 @@ import java.util.List;
 import java.util.Locale;
 import java.util.stream.Stream;
 
-/** A routine unrolled; times in beats and seconds, places in metres and degrees. The phrases are where those of the music begin. */
+/**
+ * A routine unrolled; times in beats and seconds, places in metres and degrees. The phrases are where those of the
+ * music begin.
+ */
 @Schema(name = "Score")
-public record ScoreDocument(String dance, int beatsPerBar, double firstBeat, int tempo, double beats, double seconds, List<Double> phrases,
-                            FloorDocument floor, DancersDocument dancers, CoupleStanceDocument start, List<ScoredPlacementDocument> placements,
-                            List<SeamDocument> seams, List<ScoreStepDocument> steps, MotionDocument motion, List<RoutinePartDocument> parts) {
+public record ScoreDocument(
+        String dance,
+        int beatsPerBar,
+        double firstBeat,
+        int tempo,
+        double beats,
+        double seconds,
+        List<Double> phrases,
+        FloorDocument floor,
+        DancersDocument dancers,
+        CoupleStanceDocument start,
+        List<ScoredPlacementDocument> placements,
+        List<SeamDocument> seams,
+        List<ScoreStepDocument> steps,
+        MotionDocument motion,
+        List<RoutinePartDocument> parts) {
 
-    /** Where a placement lies, and which time of its section it is; bar and beat from 1, the side of the room from 0. */
+    /**
+     * Where a placement lies, and which time of its section it is; bar and beat from 1, the side of the room from 0.
+     */
     @Schema(name = "ScoredPlacement")
-    public record ScoredPlacementDocument(int index, int round, String figure, String title, String level, String way, double onset, double beats, String bars,
-                                          int bar, int beat, int side, HeadingDocument entry, HeadingDocument exit, boolean cornerAfter,
-                                          boolean highlight, String note) {
+    public record ScoredPlacementDocument(
+            int index,
+            int round,
+            String figure,
+            String title,
+            String level,
+            String way,
+            double onset,
+            double beats,
+            String bars,
+            int bar,
+            int beat,
+            int side,
+            HeadingDocument entry,
+            HeadingDocument exit,
+            boolean cornerAfter,
+            boolean highlight,
+            String note) {
 
         static ScoredPlacementDocument of(ScoredPlacement scored) {
             Figure figure = scored.dancing().figure();
-            String way = scored.placement().item() instanceof Element element ? element.details() : scored.dancing().way().wording();
-            return new ScoredPlacementDocument(scored.passage().index(), scored.passage().round(), figure.id(), figure.title(), figure.level().shorthand(), way, scored.onset().toDouble(),
-                    scored.length().toDouble(), new Fraction(scored.length().ticks(), figure.rhythm().bar().ticks()).toString(),
-                    scored.bar(), scored.beat(), scored.side(), HeadingDocument.of(scored.entry()), HeadingDocument.of(scored.exit()),
-                    scored.placement().cornerAfter(), scored.placement().highlight(), scored.placement().note());
+            String way = scored.placement().item() instanceof Element element
+                    ? element.details()
+                    : scored.dancing().way().wording();
+            return new ScoredPlacementDocument(
+                    scored.passage().index(),
+                    scored.passage().round(),
+                    figure.id(),
+                    figure.title(),
+                    figure.level().shorthand(),
+                    way,
+                    scored.onset().toDouble(),
+                    scored.length().toDouble(),
+                    new Fraction(scored.length().ticks(), figure.rhythm().bar().ticks()).toString(),
+                    scored.bar(),
+                    scored.beat(),
+                    scored.side(),
+                    HeadingDocument.of(scored.entry()),
+                    HeadingDocument.of(scored.exit()),
+                    scored.placement().cornerAfter(),
+                    scored.placement().highlight(),
+                    scored.placement().note());
         }
     }
 
-    /** A part that a coach calls by name, a section of the routine or of its music, and the passages it goes from and to. */
+    /**
+     * A part that a coach calls by name, a section of the routine or of its music, and the passages it goes from and
+     * to.
+     */
     @Schema(name = "RoutinePart")
-    public record RoutinePartDocument(String title, boolean music, int first, int last) {
-    }
+    public record RoutinePartDocument(String title, boolean music, int first, int last) {}
 
     /** Where a placement meets the next. */
     @Schema(name = "Seam")
@@ -61,51 +112,118 @@ public record ScoreDocument(String dance, int beatsPerBar, double firstBeat, int
         }
     }
 
-    /** One row of one part; roundCorner is the facing from the line of dance of the next side where a corner is turned after it. */
+    /**
+     * One row of one part; roundCorner is the facing from the line of dance of the next side where a corner is turned
+     * after it.
+     */
     @Schema(name = "ScoreStep")
-    public record ScoreStepDocument(int placement, int row, String part, String count, double onset, double beats,
-                                    double seconds, int bar, int beat, String foot, String weight, String freeFoot,
-                                    String alignment, HeadingDocument facing, HeadingDocument roundCorner, String position, String hold, String footwork, String wording,
-                                    List<ContactDocument> contacts, StanceDocument stance) {
+    public record ScoreStepDocument(
+            int placement,
+            int row,
+            String part,
+            String count,
+            double onset,
+            double beats,
+            double seconds,
+            int bar,
+            int beat,
+            String foot,
+            String weight,
+            String freeFoot,
+            String alignment,
+            HeadingDocument facing,
+            HeadingDocument roundCorner,
+            String position,
+            String hold,
+            String footwork,
+            String wording,
+            List<ContactDocument> contacts,
+            StanceDocument stance) {
 
         static ScoreStepDocument of(ScoreStep step, Course course) {
-            boolean corner = course.placements().get(step.placement()).turnsCornerAt(step.onset().plus(step.length()));
-            return new ScoreStepDocument(step.placement(), step.row(), step.part().wording(), Column.COUNT.shorthand(step.step()),
-                    step.onset().toDouble(), step.length().toDouble(), step.seconds(), step.bar(), step.beat(),
-                    Column.FOOT.shorthand(step.step()), step.step().weight().name().toLowerCase(Locale.ROOT),
-                    step.freeFoot().shorthand(), step.alignment().map(Object::toString).orElse(""), HeadingDocument.of(step.facing()),
-                    corner ? HeadingDocument.of(step.facing().afterCorner()) : null, step.relation().position().shorthand(), step.relation().hold().shorthand(),
-                    Column.FOOTWORK.shorthand(step.step()), danced(step), step.step().footwork().contacts().stream().map(ContactDocument::of).toList(), StanceDocument.of(step.stance()));
+            boolean corner = course.placements()
+                    .get(step.placement())
+                    .turnsCornerAt(step.onset().plus(step.length()));
+            return new ScoreStepDocument(
+                    step.placement(),
+                    step.row(),
+                    step.part().wording(),
+                    Column.COUNT.shorthand(step.step()),
+                    step.onset().toDouble(),
+                    step.length().toDouble(),
+                    step.seconds(),
+                    step.bar(),
+                    step.beat(),
+                    Column.FOOT.shorthand(step.step()),
+                    step.step().weight().name().toLowerCase(Locale.ROOT),
+                    step.freeFoot().shorthand(),
+                    step.alignment().map(Object::toString).orElse(""),
+                    HeadingDocument.of(step.facing()),
+                    corner ? HeadingDocument.of(step.facing().afterCorner()) : null,
+                    step.relation().position().shorthand(),
+                    step.relation().hold().shorthand(),
+                    Column.FOOTWORK.shorthand(step.step()),
+                    danced(step),
+                    step.step().footwork().contacts().stream()
+                            .map(ContactDocument::of)
+                            .toList(),
+                    StanceDocument.of(step.stance()));
         }
     }
 
-    /** A part of the foot that meets the floor, heel, toe, ball, flat or whole; and the edge, inside or outside, if it is one. */
+    /**
+     * A part of the foot that meets the floor, heel, toe, ball, flat or whole; and the edge, inside or outside, if it
+     * is one.
+     */
     @Schema(name = "Contact")
     public record ContactDocument(String surface, String edge) {
 
         static ContactDocument of(Footwork.Contact contact) {
-            return new ContactDocument(contact.surface().name().toLowerCase(Locale.ROOT), contact.edge().map(edge -> edge.name().toLowerCase(Locale.ROOT)).orElse(null));
+            return new ContactDocument(
+                    contact.surface().name().toLowerCase(Locale.ROOT),
+                    contact.edge()
+                            .map(edge -> edge.name().toLowerCase(Locale.ROOT))
+                            .orElse(null));
         }
     }
 
     /** "right foot forward, facing diagonally to wall": the step as it is danced here. */
     private static String danced(ScoreStep step) {
         String foot = (Column.FOOT.wording(step.step()) + " " + Column.FOOT_POSITION.wording(step.step())).strip();
-        return step.alignment().map(alignment -> foot + ", " + alignment.wording()).orElse(foot);
+        return step.alignment()
+                .map(alignment -> foot + ", " + alignment.wording())
+                .orElse(foot);
     }
 
     public static ScoreDocument of(Score score) {
-        return new ScoreDocument(score.routine().dance().id(), score.routine().dance().rhythm().beatsPerBar(),
-                score.firstBeat().toDouble(), score.routine().tempo().barsPerMinute(), score.length().toDouble(), score.seconds(), phrases(score),
-                FloorDocument.of(score.routine().floor()), DancersDocument.of(score.routine().dancers()), score.start().map(CoupleStanceDocument::of).orElse(null),
+        return new ScoreDocument(
+                score.routine().dance().id(),
+                score.routine().dance().rhythm().beatsPerBar(),
+                score.firstBeat().toDouble(),
+                score.routine().tempo().barsPerMinute(),
+                score.length().toDouble(),
+                score.seconds(),
+                phrases(score),
+                FloorDocument.of(score.routine().floor()),
+                DancersDocument.of(score.routine().dancers()),
+                score.start().map(CoupleStanceDocument::of).orElse(null),
                 score.placements().stream().map(ScoredPlacementDocument::of).toList(),
-                score.seams().stream().map(SeamDocument::of).toList(), score.steps().stream().map(step -> ScoreStepDocument.of(step, score.course())).toList(),
-                score.motion().map(MotionDocument::of).orElse(null), RoutinePart.of(score.course()).stream().map(part -> new RoutinePartDocument(part.title(), part.music(), part.first(), part.last())).toList());
+                score.seams().stream().map(SeamDocument::of).toList(),
+                score.steps().stream()
+                        .map(step -> ScoreStepDocument.of(step, score.course()))
+                        .toList(),
+                score.motion().map(MotionDocument::of).orElse(null),
+                RoutinePart.of(score.course()).stream()
+                        .map(part -> new RoutinePartDocument(part.title(), part.music(), part.first(), part.last()))
+                        .toList());
     }
 
     /** Where the phrases of the music begin, beats from the start of the routine. */
     private static List<Double> phrases(Score score) {
         MusicMap music = score.routine().music();
-        return Stream.iterate(Beats.ZERO, at -> at.compareTo(score.length()) < 0, at -> at.plus(music.bar())).filter(music::startsPhrase).map(Beats::toDouble).toList();
+        return Stream.iterate(Beats.ZERO, at -> at.compareTo(score.length()) < 0, at -> at.plus(music.bar()))
+                .filter(music::startsPhrase)
+                .map(Beats::toDouble)
+                .toList();
     }
 }

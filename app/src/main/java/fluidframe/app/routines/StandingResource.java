@@ -33,27 +33,44 @@ class StandingResource {
         this.work = work;
     }
 
-    /** How many bars a routine has, how many of its seams break and bend, and how often a wall or an obstacle is hit; the problems keep it from being danced at all. */
+    /**
+     * How many bars a routine has, how many of its seams break and bend, and how often a wall or an obstacle is hit;
+     * the problems keep it from being danced at all.
+     */
     @Schema(name = "RoutineStanding")
     record StandingDocument(String routine, String bars, int breaks, int bends, int hits, List<String> problems) {
 
         static StandingDocument of(RoutineStandings.Standing standing) {
-            return new StandingDocument(standing.routine(), standing.bars().toString(), standing.breaks(), standing.bends(), standing.hits(), standing.problems());
+            return new StandingDocument(
+                    standing.routine(),
+                    standing.bars().toString(),
+                    standing.breaks(),
+                    standing.bends(),
+                    standing.hits(),
+                    standing.problems());
         }
     }
 
-    /** What a changed figure would do to a routine that dances it: the seams that would newly break, and what would keep it from being danced at all. */
+    /**
+     * What a changed figure would do to a routine that dances it: the seams that would newly break, and what would keep
+     * it from being danced at all.
+     */
     @Schema(name = "RoutineEffect")
     record EffectDocument(String routine, String title, List<BrokenSeamDocument> seams, List<String> problems) {
 
         static EffectDocument of(RoutineStandings.Effect effect) {
-            return new EffectDocument(effect.routine(), effect.title(), effect.seams().stream().map(BrokenSeamDocument::of).toList(), effect.problems());
+            return new EffectDocument(
+                    effect.routine(),
+                    effect.title(),
+                    effect.seams().stream().map(BrokenSeamDocument::of).toList(),
+                    effect.problems());
         }
     }
 
     @GetMapping("/routine-standings")
     List<StandingDocument> standings() {
-        return work.patiently(() -> standings.all().stream().map(StandingDocument::of).toList());
+        return work.patiently(
+                () -> standings.all().stream().map(StandingDocument::of).toList());
     }
 
     /** Every routine that dances a figure, and what the figure as it is sent here would do to it; nothing is stored. */
@@ -63,6 +80,7 @@ class StandingResource {
             throw new RefusedException("A figure keeps its id.", List.of(Fault.of("/id", document.id(), id)));
         }
         Figure changed = figures.accepted(document, "");
-        return work.quickly(() -> standings.effects(changed).stream().map(EffectDocument::of).toList());
+        return work.quickly(() ->
+                standings.effects(changed).stream().map(EffectDocument::of).toList());
     }
 }

@@ -42,40 +42,46 @@ class VersionResource {
         this.work = work;
     }
 
-    /** A kept version: its number, when and by whom it was kept (absent where that was not recorded), and the routine as it was. */
+    /**
+     * A kept version: its number, when and by whom it was kept (absent where that was not recorded), and the routine as
+     * it was.
+     */
     @Schema(name = "Version")
     @JsonInclude(JsonInclude.Include.NON_NULL)
-    record VersionDocument(int number, String kept, String author, RoutineDocument routine) {
-    }
+    record VersionDocument(int number, String kept, String author, RoutineDocument routine) {}
 
     /** Two routines to compare. */
     @Schema(name = "DifferenceQuestion")
-    record DifferenceQuestion(@NotNull(message = "a routine") @Valid RoutineDocument before, @NotNull(message = "a routine") @Valid RoutineDocument after) {
-    }
+    record DifferenceQuestion(
+            @NotNull(message = "a routine") @Valid RoutineDocument before,
+            @NotNull(message = "a routine") @Valid RoutineDocument after) {}
 
     /** What stands side by side: the figure in each, empty where it is in one only, and whether it is danced alike. */
     @Schema(name = "DifferenceLine")
-    record LineDocument(String before, String after, boolean same) {
-    }
+    record LineDocument(String before, String after, boolean same) {}
 
     /** How long a version is and how many of its seams break. */
     @Schema(name = "VersionSummary")
-    record SummaryDocument(String bars, int figures, int broken) {
-    }
+    record SummaryDocument(String bars, int figures, int broken) {}
 
     /** Two routines side by side. */
     @Schema(name = "Difference")
-    record DifferenceDocument(SummaryDocument before, SummaryDocument after, List<LineDocument> lines) {
-    }
+    record DifferenceDocument(SummaryDocument before, SummaryDocument after, List<LineDocument> lines) {}
 
     /** The kept versions of a routine, the latest first, a hundred at a time: those before a number, or the latest. */
     @GetMapping("/routines/{id}/versions")
     List<VersionDocument> versions(@PathVariable String id, @RequestParam(required = false) Integer before) {
-        return store.versions(id, Optional.ofNullable(before)).stream().map(this::document).toList();
+        return store.versions(id, Optional.ofNullable(before)).stream()
+                .map(this::document)
+                .toList();
     }
 
     private VersionDocument document(StoredVersion version) {
-        return new VersionDocument(version.number(), version.kept().toString(), version.author().orElse(null), json.readValue(version.document(), RoutineDocument.class));
+        return new VersionDocument(
+                version.number(),
+                version.kept().toString(),
+                version.author().orElse(null),
+                json.readValue(version.document(), RoutineDocument.class));
     }
 
     @PostMapping("/differences")
@@ -87,7 +93,8 @@ class VersionResource {
         Routine before = reader.read(question.before());
         Routine after = reader.read(question.after());
         List<LineDocument> lines = RoutineDifference.between(before, after).lines().stream()
-                .map(line -> new LineDocument(name(before, line.before()), name(after, line.after()), line.same())).toList();
+                .map(line -> new LineDocument(name(before, line.before()), name(after, line.after()), line.same()))
+                .toList();
         return new DifferenceDocument(summary(before), summary(after), lines);
     }
 
@@ -101,6 +108,12 @@ class VersionResource {
 
     private static SummaryDocument summary(Routine routine) {
         Course course = Course.of(routine);
-        return new SummaryDocument(new Fraction(course.length().ticks(), routine.dance().rhythm().bar().ticks()).toString(), routine.placements().size(), course.count(Outcome.BREAKS));
+        return new SummaryDocument(
+                new Fraction(
+                                course.length().ticks(),
+                                routine.dance().rhythm().bar().ticks())
+                        .toString(),
+                routine.placements().size(),
+                course.count(Outcome.BREAKS));
     }
 }

@@ -5,5 +5,4 @@ package fluidframe.app.rules;
  *
  * @param number their number in the database
  */
-public record ProfileDeletion(String id, long number) {
-}
+public record ProfileDeletion(String id, long number) {}

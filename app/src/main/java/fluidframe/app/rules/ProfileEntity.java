@@ -13,8 +13,7 @@ import org.hibernate.envers.Audited;
 @AuditOverride(forClass = StoredDocument.class)
 class ProfileEntity extends StoredDocument {
 
-    protected ProfileEntity() {
-    }
+    protected ProfileEntity() {}
 
     ProfileEntity(long studio, ProfileDocument profile, String document) {
         super(studio, profile.id());

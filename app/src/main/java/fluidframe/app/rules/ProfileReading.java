@@ -27,7 +27,10 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 
-/** Reads the rules of an organiser in the open format, and says of everything that cannot be where it stands and what was expected. */
+/**
+ * Reads the rules of an organiser in the open format, and says of everything that cannot be where it stands and what
+ * was expected.
+ */
 public final class ProfileReading {
 
     private final ProfileDocument document;
@@ -56,7 +59,13 @@ public final class ProfileReading {
         for (int i = 0; i < document.divisions().size(); i++) {
             division("/divisions/" + i, document.divisions().get(i)).ifPresent(divisions::add);
         }
-        return faults.isEmpty() ? faults.tried("/divisions", divisions.size() + " divisions", "at least one, each with a title of its own", () -> new Profile(document.id(), document.title().strip(), text(document.note()), divisions)) : Optional.empty();
+        return faults.isEmpty()
+                ? faults.tried(
+                        "/divisions",
+                        divisions.size() + " divisions",
+                        "at least one, each with a title of its own",
+                        () -> new Profile(document.id(), document.title().strip(), text(document.note()), divisions))
+                : Optional.empty();
     }
 
     private Optional<Division> division(String place, DivisionDocument division) {
@@ -65,12 +74,43 @@ public final class ProfileReading {
         for (int i = 0; i < division.dances().size(); i++) {
             dance(place + "/dances/" + i, division.dances().get(i)).ifPresent(dances::add);
         }
-        LengthRule length = new LengthRule(limits(place + "/seconds", division.seconds()), limits(place + "/bars", division.bars()), seconds(place + "/entry", division.entry()), seconds(place + "/exit", division.exit()));
-        Level level = division.level() == null ? Level.OPEN : faults.term(place + "/level", division.level(), Level.LEXICON).orElse(Level.OPEN);
-        PartsRule parts = division.parts() == null ? PartsRule.ANY : faults.term(place + "/parts", division.parts(), PartsRule.LEXICON).orElse(PartsRule.ANY);
-        FigureRule figures = new FigureRule(level, ids(division.allowed()), ids(division.barred()), terms(place + "/elements", division.elements(), ElementKind.LEXICON), terms(place + "/actions", division.actions(), Action.LEXICON), parts, division.syllabus(), division.lifts());
+        LengthRule length = new LengthRule(
+                limits(place + "/seconds", division.seconds()),
+                limits(place + "/bars", division.bars()),
+                seconds(place + "/entry", division.entry()),
+                seconds(place + "/exit", division.exit()));
+        Level level = division.level() == null
+                ? Level.OPEN
+                : faults.term(place + "/level", division.level(), Level.LEXICON).orElse(Level.OPEN);
+        PartsRule parts = division.parts() == null
+                ? PartsRule.ANY
+                : faults.term(place + "/parts", division.parts(), PartsRule.LEXICON)
+                        .orElse(PartsRule.ANY);
+        FigureRule figures = new FigureRule(
+                level,
+                ids(division.allowed()),
+                ids(division.barred()),
+                terms(place + "/elements", division.elements(), ElementKind.LEXICON),
+                terms(place + "/actions", division.actions(), Action.LEXICON),
+                parts,
+                division.syllabus(),
+                division.lifts());
         HoldRule hold = hold(place + "/hold", division.hold());
-        return faults.isEmpty() ? faults.tried(place, division.title(), "dances, each once, and 1 to " + Division.MOST_COUPLES + " couples", () -> new Division(division.title().strip(), dances, length, figures, hold, division.couples(), text(division.dress()), text(division.music()))) : Optional.empty();
+        return faults.isEmpty()
+                ? faults.tried(
+                        place,
+                        division.title(),
+                        "dances, each once, and 1 to " + Division.MOST_COUPLES + " couples",
+                        () -> new Division(
+                                division.title().strip(),
+                                dances,
+                                length,
+                                figures,
+                                hold,
+                                division.couples(),
+                                text(division.dress()),
+                                text(division.music())))
+                : Optional.empty();
     }
 
     private Optional<DanceRule> dance(String place, DanceRuleDocument rule) {
@@ -83,7 +123,15 @@ public final class ProfileReading {
     }
 
     private Limits limits(String place, LimitsDocument limits) {
-        return limits == null ? Limits.NONE : faults.tried(place, limits.least() + " to " + limits.most(), "the least before the most", () -> new Limits(Optional.ofNullable(limits.least()), Optional.ofNullable(limits.most()))).orElse(Limits.NONE);
+        return limits == null
+                ? Limits.NONE
+                : faults.tried(
+                                place,
+                                limits.least() + " to " + limits.most(),
+                                "the least before the most",
+                                () -> new Limits(
+                                        Optional.ofNullable(limits.least()), Optional.ofNullable(limits.most())))
+                        .orElse(Limits.NONE);
     }
 
     private Optional<Double> seconds(String place, Double seconds) {

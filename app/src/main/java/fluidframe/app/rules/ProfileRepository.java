@@ -2,5 +2,4 @@ package fluidframe.app.rules;
 
 import fluidframe.app.storage.DocumentRepository;
 
-interface ProfileRepository extends DocumentRepository<ProfileEntity> {
-}
+interface ProfileRepository extends DocumentRepository<ProfileEntity> {}

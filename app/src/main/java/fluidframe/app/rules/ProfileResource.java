@@ -28,7 +28,13 @@ class ProfileResource extends PlainResource<ProfileDocument> {
 
         static SummaryDocument of(StoredPlainDocument<ProfileDocument> stored) {
             ProfileDocument document = stored.document();
-            return new SummaryDocument(document.id(), stored.revision().number(), document.title(), document.divisions().stream().map(ProfileDocument.DivisionDocument::title).toList());
+            return new SummaryDocument(
+                    document.id(),
+                    stored.revision().number(),
+                    document.title(),
+                    document.divisions().stream()
+                            .map(ProfileDocument.DivisionDocument::title)
+                            .toList());
         }
     }
 

@@ -15,7 +15,12 @@ import tools.jackson.databind.json.JsonMapper;
 @Service
 public class ProfileStore extends PlainStore<ProfileEntity, ProfileDocument> {
 
-    ProfileStore(ProfileRepository repository, EntityManager entityManager, CurrentStudio studio, JsonMapper json, ApplicationEventPublisher events) {
+    ProfileStore(
+            ProfileRepository repository,
+            EntityManager entityManager,
+            CurrentStudio studio,
+            JsonMapper json,
+            ApplicationEventPublisher events) {
         super("profile", ProfileEntity.class, ProfileDocument.class, repository, entityManager, studio, json, events);
     }
 
@@ -27,7 +32,9 @@ public class ProfileStore extends PlainStore<ProfileEntity, ProfileDocument> {
     /** By title. */
     @Transactional(readOnly = true)
     public List<Profile> profiles() {
-        return all().stream().map(stored -> ProfileReading.read(stored.document(), "")).toList();
+        return all().stream()
+                .map(stored -> ProfileReading.read(stored.document(), ""))
+                .toList();
     }
 
     @Override

@@ -30,7 +30,10 @@ import org.springframework.transaction.PlatformTransactionManager;
 import org.springframework.transaction.support.TransactionTemplate;
 import tools.jackson.databind.json.JsonMapper;
 
-/** The invented people of the demonstration and some months of their lessons, counted back from the day on which they come in. They come in once, with the demonstration's book. */
+/**
+ * The invented people of the demonstration and some months of their lessons, counted back from the day on which they
+ * come in. They come in once, with the demonstration's book.
+ */
 @Component
 class DemoRecord {
 
@@ -49,8 +52,17 @@ class DemoRecord {
     private final CurrentStudio studio;
     private final TransactionTemplate transaction;
 
-    DemoRecord(@Value("${fluidframe.books}") List<String> books, PersonStore people, CoupleStore couples, LessonStore lessons, NoteStore notes, LessonPlans plans, JdbcClient jdbc, JsonMapper json, CurrentStudio studio,
-               PlatformTransactionManager transactions) {
+    DemoRecord(
+            @Value("${fluidframe.books}") List<String> books,
+            PersonStore people,
+            CoupleStore couples,
+            LessonStore lessons,
+            NoteStore notes,
+            LessonPlans plans,
+            JdbcClient jdbc,
+            JsonMapper json,
+            CurrentStudio studio,
+            PlatformTransactionManager transactions) {
         this.books = books;
         this.people = people;
         this.couples = couples;
@@ -63,57 +75,118 @@ class DemoRecord {
         this.transaction = new TransactionTemplate(transactions);
     }
 
-    private record Recorded(List<PersonDocument> people, List<CoupleDocument> couples, List<RecordedLesson> lessons, List<RecordedNote> notes) {
-    }
+    private record Recorded(
+            List<PersonDocument> people,
+            List<CoupleDocument> couples,
+            List<RecordedLesson> lessons,
+            List<RecordedNote> notes) {}
 
     /**
-     * @param inDays  how many days from today; before it where negative
+     * @param inDays how many days from today; before it where negative
      * @param planned whether its parts are made of what is due
      */
-    private record RecordedLesson(String id, String title, String couple, int inDays, String time, int minutes, String routine, boolean planned) {
-    }
+    private record RecordedLesson(
+            String id,
+            String title,
+            String couple,
+            int inDays,
+            String time,
+            int minutes,
+            String routine,
+            boolean planned) {}
 
-    /**
-     * @param minute of the day
-     */
-    private record RecordedNote(String couple, int daysAgo, int minute, String subject, String grade, List<String> faults, String lesson, String words, boolean homework) {
-    }
+    /** @param minute of the day */
+    private record RecordedNote(
+            String couple,
+            int daysAgo,
+            int minute,
+            String subject,
+            String grade,
+            List<String> faults,
+            String lesson,
+            String words,
+            boolean homework) {}
 
     @EventListener(ApplicationStartedEvent.class)
     @Order(2)
     void takeIn() throws IOException {
-        boolean known = jdbc.sql("select count(*) from shipped_book where studio_id = ? and name = ?").params(studio.id(), NAME).query(Integer.class).single() > 0;
+        boolean known = jdbc.sql("select count(*) from shipped_book where studio_id = ? and name = ?")
+                        .params(studio.id(), NAME)
+                        .query(Integer.class)
+                        .single()
+                > 0;
         if (!known && books.contains(BOOK)) {
-            Recorded recorded = json.readValue(new ClassPathResource("fluidframe/" + NAME + ".json").getContentAsByteArray(), Recorded.class);
+            Recorded recorded = json.readValue(
+                    new ClassPathResource("fluidframe/" + NAME + ".json").getContentAsByteArray(), Recorded.class);
             Author.program(() -> transaction.executeWithoutResult(status -> takeIn(recorded, LocalDate.now())));
         }
     }
 
     private void takeIn(Recorded recorded, LocalDate today) {
-        jdbc.sql("insert into shipped_book (studio_id, name, fingerprint) values (?, ?, ?)").params(studio.id(), NAME, "1").update();
+        jdbc.sql("insert into shipped_book (studio_id, name, fingerprint) values (?, ?, ?)")
+                .params(studio.id(), NAME, "1")
+                .update();
         if (!people.all().isEmpty() || !couples.all().isEmpty()) {
             return;
         }
         recorded.people().forEach(people::create);
         recorded.couples().forEach(couples::create);
-        recorded.lessons().stream().filter(lesson -> !lesson.planned()).forEach(lesson -> lessons.create(lesson(lesson, today, List.of())));
-        notes.take(notes(recorded, today), List.of()).stream().filter(outcome -> !outcome.sentence().isEmpty()).findFirst().ifPresent(refused -> {
-            throw new IllegalStateException("The demonstration's note " + refused.id() + " was refused: " + refused.sentence());
-        });
-        recorded.lessons().stream().filter(RecordedLesson::planned)
-                .forEach(lesson -> lessons.create(lesson(lesson, today, plans.plan(lesson.couple(), lesson.minutes(), lesson.routine(), Instant.now()).parts())));
-        LOG.info("Took in {} people of the demonstration, {} lessons and {} notes", recorded.people().size(), recorded.lessons().size(), recorded.notes().size());
+        recorded.lessons().stream()
+                .filter(lesson -> !lesson.planned())
+                .forEach(lesson -> lessons.create(lesson(lesson, today, List.of())));
+        notes.take(notes(recorded, today), List.of()).stream()
+                .filter(outcome -> !outcome.sentence().isEmpty())
+                .findFirst()
+                .ifPresent(refused -> {
+                    throw new IllegalStateException(
+                            "The demonstration's note " + refused.id() + " was refused: " + refused.sentence());
+                });
+        recorded.lessons().stream()
+                .filter(RecordedLesson::planned)
+                .forEach(lesson -> lessons.create(lesson(
+                        lesson,
+                        today,
+                        plans.plan(lesson.couple(), lesson.minutes(), lesson.routine(), Instant.now())
+                                .parts())));
+        LOG.info(
+                "Took in {} people of the demonstration, {} lessons and {} notes",
+                recorded.people().size(),
+                recorded.lessons().size(),
+                recorded.notes().size());
     }
 
-    private static LessonDocument lesson(RecordedLesson lesson, LocalDate today, List<LessonDocument.LessonPartDocument> parts) {
-        return new LessonDocument(lesson.id(), lesson.title(), lesson.couple(), today.plusDays(lesson.inDays()).toString(), lesson.time(), lesson.minutes(), lesson.routine(), null, parts);
+    private static LessonDocument lesson(
+            RecordedLesson lesson, LocalDate today, List<LessonDocument.LessonPartDocument> parts) {
+        return new LessonDocument(
+                lesson.id(),
+                lesson.title(),
+                lesson.couple(),
+                today.plusDays(lesson.inDays()).toString(),
+                lesson.time(),
+                lesson.minutes(),
+                lesson.routine(),
+                null,
+                parts);
     }
 
     private static List<NoteDocument> notes(Recorded recorded, LocalDate today) {
         List<NoteDocument> notes = new ArrayList<>();
         for (RecordedNote note : recorded.notes()) {
-            Instant at = today.minusDays(note.daysAgo()).atStartOfDay(ZoneId.systemDefault()).plusMinutes(note.minute()).toInstant();
-            notes.add(new NoteDocument("demo-note-" + notes.size(), note.couple(), note.lesson(), null, at.toString(), note.subject(), note.grade(), note.faults(), note.words(), note.homework()));
+            Instant at = today.minusDays(note.daysAgo())
+                    .atStartOfDay(ZoneId.systemDefault())
+                    .plusMinutes(note.minute())
+                    .toInstant();
+            notes.add(new NoteDocument(
+                    "demo-note-" + notes.size(),
+                    note.couple(),
+                    note.lesson(),
+                    null,
+                    at.toString(),
+                    note.subject(),
+                    note.grade(),
+                    note.faults(),
+                    note.words(),
+                    note.homework()));
         }
         return notes;
     }

@@ -24,7 +24,10 @@ import org.springframework.transaction.PlatformTransactionManager;
 import org.springframework.transaction.support.TransactionTemplate;
 import tools.jackson.databind.json.JsonMapper;
 
-/** Takes in the books that come with the program when they are new or have changed. A book that is as it was taken in costs nothing. */
+/**
+ * Takes in the books that come with the program when they are new or have changed. A book that is as it was taken in
+ * costs nothing.
+ */
 @Component
 class ShippedBooks {
 
@@ -38,7 +41,14 @@ class ShippedBooks {
     private final EntityManager entities;
     private final TransactionTemplate transaction;
 
-    ShippedBooks(@Value("${fluidframe.books}") List<String> names, ShippedStore store, JdbcClient jdbc, JsonMapper json, CurrentStudio studio, EntityManager entities, PlatformTransactionManager transactions) {
+    ShippedBooks(
+            @Value("${fluidframe.books}") List<String> names,
+            ShippedStore store,
+            JdbcClient jdbc,
+            JsonMapper json,
+            CurrentStudio studio,
+            EntityManager entities,
+            PlatformTransactionManager transactions) {
         this.names = names;
         this.store = store;
         this.jdbc = jdbc;
@@ -51,7 +61,8 @@ class ShippedBooks {
     private record Book(String name, String text, String fingerprint) {
 
         static Book of(String name) throws IOException {
-            String text = new ClassPathResource("fluidframe/book/" + name + ".json").getContentAsString(StandardCharsets.UTF_8);
+            String text = new ClassPathResource("fluidframe/book/" + name + ".json")
+                    .getContentAsString(StandardCharsets.UTF_8);
             return new Book(name, text, DigestUtils.sha256Hex(text));
         }
     }
@@ -59,8 +70,13 @@ class ShippedBooks {
     @EventListener(ApplicationStartedEvent.class)
     @Order(1)
     void takeIn() throws IOException {
-        Map<String, String> taken = jdbc.sql("select name, fingerprint from shipped_book where studio_id = ?").param(studio.id())
-                .query((row, number) -> Map.entry(row.getString(1), row.getString(2))).list().stream().collect(Collectors.toMap(Map.Entry::getKey, Map.Entry::getValue));
+        Map<String, String> taken = jdbc
+                .sql("select name, fingerprint from shipped_book where studio_id = ?")
+                .param(studio.id())
+                .query((row, number) -> Map.entry(row.getString(1), row.getString(2)))
+                .list()
+                .stream()
+                .collect(Collectors.toMap(Map.Entry::getKey, Map.Entry::getValue));
         List<Book> fresh = new ArrayList<>();
         for (String name : names) {
             Book book = Book.of(name);
@@ -73,12 +89,22 @@ class ShippedBooks {
         }
     }
 
-    /** What has come in is written and let go, or every question asked for the next book would look through all of it for changes. */
+    /**
+     * What has come in is written and let go, or every question asked for the next book would look through all of it
+     * for changes.
+     */
     private void takeIn(Book book) {
         ShippedStore.Taken came = store.take(json.readValue(book.text(), BookDocument.class));
-        jdbc.sql("merge into shipped_book (studio_id, name, fingerprint) key (studio_id, name) values (?, ?, ?)").params(studio.id(), book.name(), book.fingerprint()).update();
+        jdbc.sql("merge into shipped_book (studio_id, name, fingerprint) key (studio_id, name) values (?, ?, ?)")
+                .params(studio.id(), book.name(), book.fingerprint())
+                .update();
         entities.flush();
         entities.clear();
-        LOG.info("Took in the shipped book {}: {} new, {} renewed, {} left as the coach has them", book.name(), came.added(), came.renewed(), came.left());
+        LOG.info(
+                "Took in the shipped book {}: {} new, {} renewed, {} left as the coach has them",
+                book.name(),
+                came.added(),
+                came.renewed(),
+                came.left());
     }
 }

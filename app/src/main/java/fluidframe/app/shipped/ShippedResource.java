@@ -26,12 +26,15 @@ class ShippedResource {
 
     /** The shipped figure, and where the other differs from it: before, as shipped; after, as it is here. */
     @Schema(name = "ShippedFigure")
-    record ShippedDocument(FigureDocument figure, List<FigureDifferenceDocument> differences) {
-    }
+    record ShippedDocument(FigureDocument figure, List<FigureDifferenceDocument> differences) {}
 
     /** The comparison; none if no figure of that id came with the program. */
     @PostMapping("/{id}/comparison")
     List<ShippedDocument> compare(@PathVariable String id, @Valid @RequestBody FigureDocument document) {
-        return store.find(id).map(shipped -> new ShippedDocument(shipped, FigureDifferenceDocument.between(shipped, document))).stream().toList();
+        return store
+                .find(id)
+                .map(shipped -> new ShippedDocument(shipped, FigureDifferenceDocument.between(shipped, document)))
+                .stream()
+                .toList();
     }
 }

@@ -24,8 +24,9 @@ import org.springframework.transaction.annotation.Transactional;
 import tools.jackson.databind.json.JsonMapper;
 
 /**
- * Remembers every figure as it was shipped, beside the book the coach works with. So a newer shipped figure takes the place of an older one that
- * nobody has touched, and never of one the coach has changed or thrown away; and the shipped one can always be brought back.
+ * Remembers every figure as it was shipped, beside the book the coach works with. So a newer shipped figure takes the
+ * place of an older one that nobody has touched, and never of one the coach has changed or thrown away; and the shipped
+ * one can always be brought back.
  */
 @Component
 class ShippedStore {
@@ -45,12 +46,9 @@ class ShippedStore {
     }
 
     /** How many figures were new, took the place of older ones, or were left because the coach has changed them. */
-    record Taken(int added, int renewed, int left) {
-    }
+    record Taken(int added, int renewed, int left) {}
 
-    /**
-     * @throws fluidframe.app.problems.RefusedException if the shipped book itself is wrong
-     */
+    /** @throws fluidframe.app.problems.RefusedException if the shipped book itself is wrong */
     @Transactional
     public Taken take(BookDocument book) {
         List<FigureDocument> fresh = new ArrayList<>();
@@ -69,10 +67,20 @@ class ShippedStore {
             } else if (!now.equals(Optional.of(shipped))) {
                 left++;
             }
-            jdbc.sql("merge into shipped_figure (studio_id, slug, document) key (studio_id, slug) values (?, ?, ?)").params(studio.id(), document.id(), shipped).update();
+            jdbc.sql("merge into shipped_figure (studio_id, slug, document) key (studio_id, slug) values (?, ?, ?)")
+                    .params(studio.id(), document.id(), shipped)
+                    .update();
         }
-        importer.take(new BookDocument(book.format(), book.version(), book.title(), fresh, unseen(book.pieces(), PieceDocument::id, "piece"), unseen(book.routines(), RoutineDocument::id, "routine"), unseen(book.profiles(), ProfileDocument::id, "rule_profile"),
-                unseen(book.events(), EventDocument::id, "event"), unseen(book.postures(), PostureDocument::id, "posture")));
+        importer.take(new BookDocument(
+                book.format(),
+                book.version(),
+                book.title(),
+                fresh,
+                unseen(book.pieces(), PieceDocument::id, "piece"),
+                unseen(book.routines(), RoutineDocument::id, "routine"),
+                unseen(book.profiles(), ProfileDocument::id, "rule_profile"),
+                unseen(book.events(), EventDocument::id, "event"),
+                unseen(book.postures(), PostureDocument::id, "posture")));
         return new Taken(fresh.size(), renewed, left);
     }
 
@@ -82,9 +90,16 @@ class ShippedStore {
      * @param table where such things are kept; what has come in stands in one of its name with "shipped" before it
      */
     private <D> List<D> unseen(List<D> documents, Function<D, String> id, String table) {
-        Set<String> seen = new HashSet<>(jdbc.sql("select slug from shipped_" + table + " where studio_id = ? union select slug from " + table + " where studio_id = ?").params(studio.id(), studio.id()).query(String.class).list());
-        List<D> unseen = (documents == null ? List.<D>of() : documents).stream().filter(document -> !seen.contains(id.apply(document))).toList();
-        unseen.forEach(document -> jdbc.sql("insert into shipped_" + table + " (studio_id, slug) values (?, ?)").params(studio.id(), id.apply(document)).update());
+        Set<String> seen = new HashSet<>(jdbc.sql("select slug from shipped_" + table
+                        + " where studio_id = ? union select slug from " + table + " where studio_id = ?")
+                .params(studio.id(), studio.id())
+                .query(String.class)
+                .list());
+        List<D> unseen = (documents == null ? List.<D>of() : documents)
+                .stream().filter(document -> !seen.contains(id.apply(document))).toList();
+        unseen.forEach(document -> jdbc.sql("insert into shipped_" + table + " (studio_id, slug) values (?, ?)")
+                .params(studio.id(), id.apply(document))
+                .update());
         return unseen;
     }
 
@@ -94,6 +109,9 @@ class ShippedStore {
     }
 
     private Optional<String> text(String id) {
-        return jdbc.sql("select document from shipped_figure where studio_id = ? and slug = ?").params(studio.id(), id).query(String.class).optional();
+        return jdbc.sql("select document from shipped_figure where studio_id = ? and slug = ?")
+                .params(studio.id(), id)
+                .query(String.class)
+                .optional();
     }
 }

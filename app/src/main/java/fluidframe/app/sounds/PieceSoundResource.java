@@ -49,7 +49,9 @@ class PieceSoundResource {
     }
 
     @GetMapping(path = "/sound.wav", produces = SoundFiles.WAV)
-    @ApiResponse(responseCode = "200", content = @Content(mediaType = SoundFiles.WAV, schema = @Schema(type = "string", format = "binary")))
+    @ApiResponse(
+            responseCode = "200",
+            content = @Content(mediaType = SoundFiles.WAV, schema = @Schema(type = "string", format = "binary")))
     void sound(@PathVariable String id, @RequestParam(required = false) String dance, HttpServletResponse response) {
         Piece piece = pieces.piece(id);
         Recording recording = work.quickly(() -> recording(piece, bandOf(piece, dance)));
@@ -64,7 +66,9 @@ class PieceSoundResource {
         try {
             return Recording.of(Track.of(piece, dance), AS_IT_IS, synthesizer);
         } catch (TooMuchException e) {
-            throw new RefusedException("This cannot be heard: " + e.getMessage() + ".", List.of(Fault.of("/tempo", e.found(), e.expected())));
+            throw new RefusedException(
+                    "This cannot be heard: " + e.getMessage() + ".",
+                    List.of(Fault.of("/tempo", e.found(), e.expected())));
         }
     }
 
@@ -72,17 +76,40 @@ class PieceSoundResource {
     ResponseEntity<byte[]> notes(@PathVariable String id, @RequestParam(required = false) String dance) {
         Piece piece = pieces.piece(id);
         Dance band = bandOf(piece, dance);
-        byte[] notes = SoundFiles.midi(work.quickly(() -> MidiScore.of(Track.of(piece, band), band.rhythm(), AS_IT_IS)));
-        return ResponseEntity.ok().contentType(MediaType.parseMediaType(SoundFiles.MIDI)).header(HttpHeaders.CONTENT_DISPOSITION, "attachment; filename=\"" + id + ".mid\"").body(notes);
+        byte[] notes =
+                SoundFiles.midi(work.quickly(() -> MidiScore.of(Track.of(piece, band), band.rhythm(), AS_IT_IS)));
+        return ResponseEntity.ok()
+                .contentType(MediaType.parseMediaType(SoundFiles.MIDI))
+                .header(HttpHeaders.CONTENT_DISPOSITION, "attachment; filename=\"" + id + ".mid\"")
+                .body(notes);
     }
 
-    /** The dance whose groove the band plays: the one asked for, else the first the piece suits, else one of its metre. */
+    /**
+     * The dance whose groove the band plays: the one asked for, else the first the piece suits, else one of its metre.
+     */
     private Dance bandOf(Piece piece, String asked) {
-        List<Dance> ofItsMetre = studioDances.all().stream().filter(dance -> dance.rhythm().bar().equals(piece.bar())).toList();
+        List<Dance> ofItsMetre = studioDances.all().stream()
+                .filter(dance -> dance.rhythm().bar().equals(piece.bar()))
+                .toList();
         if (asked != null) {
-            return ofItsMetre.stream().filter(dance -> dance.id().equals(asked)).findFirst().orElseThrow(() -> new RefusedException("The band does not play that to this piece.",
-                    List.of(Fault.of("/dance", asked, "one of " + String.join(", ", ofItsMetre.stream().map(Dance::id).toList())))));
+            return ofItsMetre.stream()
+                    .filter(dance -> dance.id().equals(asked))
+                    .findFirst()
+                    .orElseThrow(() -> new RefusedException(
+                            "The band does not play that to this piece.",
+                            List.of(Fault.of(
+                                    "/dance",
+                                    asked,
+                                    "one of "
+                                            + String.join(
+                                                    ", ",
+                                                    ofItsMetre.stream()
+                                                            .map(Dance::id)
+                                                            .toList())))));
         }
-        return ofItsMetre.stream().filter(dance -> piece.dances().contains(dance.id())).findFirst().orElse(ofItsMetre.get(0));
+        return ofItsMetre.stream()
+                .filter(dance -> piece.dances().contains(dance.id()))
+                .findFirst()
+                .orElse(ofItsMetre.get(0));
     }
 }

@@ -20,11 +20,13 @@ final class SoundFiles {
     static final String MIDI = "audio/midi";
     private static final int HEADER = 44;
 
-    private SoundFiles() {
-    }
+    private SoundFiles() {}
 
     static byte[] wav(short[] samples) {
-        return ByteBuffer.allocate(HEADER + samples.length * Short.BYTES).put(header(samples.length)).put(littleEndian(samples)).array();
+        return ByteBuffer.allocate(HEADER + samples.length * Short.BYTES)
+                .put(header(samples.length))
+                .put(littleEndian(samples))
+                .array();
     }
 
     /** How long the file of a recording is. */
@@ -54,11 +56,22 @@ final class SoundFiles {
     /** RIFF, with one chunk that says the form and one with the samples: mono, 16 bits. */
     private static byte[] header(int samples) {
         int bytes = samples * Short.BYTES;
-        return ByteBuffer.allocate(HEADER).order(ByteOrder.LITTLE_ENDIAN)
-                .put("RIFF".getBytes(StandardCharsets.US_ASCII)).putInt(HEADER - 8 + bytes).put("WAVE".getBytes(StandardCharsets.US_ASCII))
-                .put("fmt ".getBytes(StandardCharsets.US_ASCII)).putInt(16).putShort((short) 1).putShort((short) 1)
-                .putInt(Synthesizer.RATE).putInt(Synthesizer.RATE * Short.BYTES).putShort((short) Short.BYTES).putShort((short) Short.SIZE)
-                .put("data".getBytes(StandardCharsets.US_ASCII)).putInt(bytes).array();
+        return ByteBuffer.allocate(HEADER)
+                .order(ByteOrder.LITTLE_ENDIAN)
+                .put("RIFF".getBytes(StandardCharsets.US_ASCII))
+                .putInt(HEADER - 8 + bytes)
+                .put("WAVE".getBytes(StandardCharsets.US_ASCII))
+                .put("fmt ".getBytes(StandardCharsets.US_ASCII))
+                .putInt(16)
+                .putShort((short) 1)
+                .putShort((short) 1)
+                .putInt(Synthesizer.RATE)
+                .putInt(Synthesizer.RATE * Short.BYTES)
+                .putShort((short) Short.BYTES)
+                .putShort((short) Short.SIZE)
+                .put("data".getBytes(StandardCharsets.US_ASCII))
+                .putInt(bytes)
+                .array();
     }
 
     private static byte[] littleEndian(short[] samples) {

@@ -67,7 +67,9 @@ class SoundResource {
     @GetMapping(path = "/sounds/{id}.wav", produces = SoundFiles.WAV)
     ResponseEntity<byte[]> sound(@PathVariable String id) {
         try {
-            return ResponseEntity.ok().cacheControl(CacheControl.maxAge(Duration.ofDays(1))).contentType(MediaType.parseMediaType(SoundFiles.WAV))
+            return ResponseEntity.ok()
+                    .cacheControl(CacheControl.maxAge(Duration.ofDays(1)))
+                    .contentType(MediaType.parseMediaType(SoundFiles.WAV))
                     .body(SoundFiles.wav(synthesizer.alone(Sound.parse(id))));
         } catch (UnreadableTextException e) {
             throw new UnknownException("sound", id);
@@ -84,12 +86,17 @@ class SoundResource {
 
     /** The track as a file that anything plays. */
     @PostMapping(path = "/tracks/wav", produces = SoundFiles.WAV)
-    @ApiResponse(responseCode = "200", content = @Content(mediaType = SoundFiles.WAV, schema = @Schema(type = "string", format = "binary")))
+    @ApiResponse(
+            responseCode = "200",
+            content = @Content(mediaType = SoundFiles.WAV, schema = @Schema(type = "string", format = "binary")))
     void wav(@Valid @RequestBody TrackQuestion question, HttpServletResponse response) {
-        Recording recording = work.about(() -> reader.read(question.routine()), routine -> recording(question, routine));
+        Recording recording =
+                work.about(() -> reader.read(question.routine()), routine -> recording(question, routine));
         work.playing(() -> {
             response.setContentType(SoundFiles.WAV);
-            response.setHeader(HttpHeaders.CONTENT_DISPOSITION, attachment(question.routine().id() + ".wav"));
+            response.setHeader(
+                    HttpHeaders.CONTENT_DISPOSITION,
+                    attachment(question.routine().id() + ".wav"));
             response.setContentLengthLong(SoundFiles.bytes(recording));
             SoundFiles.play(recording, response);
         });
@@ -99,32 +106,48 @@ class SoundResource {
         try {
             return Recording.of(asked(question, routine).track(), percent(question), synthesizer);
         } catch (TooMuchException e) {
-            throw new RefusedException("This cannot be heard: " + e.getMessage() + ".", List.of(Fault.of("/percent", e.found(), e.expected())));
+            throw new RefusedException(
+                    "This cannot be heard: " + e.getMessage() + ".",
+                    List.of(Fault.of("/percent", e.found(), e.expected())));
         }
     }
 
     /** The track as notes, the count as lyrics. */
     @PostMapping(path = "/tracks/midi", produces = SoundFiles.MIDI)
     ResponseEntity<byte[]> midi(@Valid @RequestBody TrackQuestion question) {
-        byte[] notes = SoundFiles.midi(work.about(() -> reader.read(question.routine()), routine -> MidiScore.of(asked(question, routine).track(), routine.dance().rhythm(), percent(question))));
-        return ResponseEntity.ok().contentType(MediaType.parseMediaType(SoundFiles.MIDI))
-                .header(HttpHeaders.CONTENT_DISPOSITION, attachment(question.routine().id() + ".mid")).body(notes);
+        byte[] notes = SoundFiles.midi(work.about(
+                () -> reader.read(question.routine()),
+                routine -> MidiScore.of(
+                        asked(question, routine).track(), routine.dance().rhythm(), percent(question))));
+        return ResponseEntity.ok()
+                .contentType(MediaType.parseMediaType(SoundFiles.MIDI))
+                .header(
+                        HttpHeaders.CONTENT_DISPOSITION,
+                        attachment(question.routine().id() + ".mid"))
+                .body(notes);
     }
 
-    private record Asked(TrackWish wish, Track track) {
-    }
+    private record Asked(TrackWish wish, Track track) {}
 
     private Asked asked(TrackQuestion question, Routine routine) {
         Score score = scores.of(routine);
         if (!score.length().isPositive()) {
-            throw new RefusedException("An empty routine cannot be heard.", List.of(Fault.of("/routine/placements", "none", "at least one placement")));
+            throw new RefusedException(
+                    "An empty routine cannot be heard.",
+                    List.of(Fault.of("/routine/placements", "none", "at least one placement")));
         }
         percent(question);
         try {
             TrackWish whole = TrackWish.whole(score.length());
-            TrackWish wish = new TrackWish(beats(question.from(), whole.from()), beats(question.to(), whole.to()),
-                    question.countInBars() == null ? routine.dance().music().countIn() : question.countInBars(), part(question.counted()), counting(question.counting()),
-                    gain(question.clicks(), whole.clicks()), gain(question.voice(), whole.voice()), gain(question.music(), whole.music()));
+            TrackWish wish = new TrackWish(
+                    beats(question.from(), whole.from()),
+                    beats(question.to(), whole.to()),
+                    question.countInBars() == null ? routine.dance().music().countIn() : question.countInBars(),
+                    part(question.counted()),
+                    counting(question.counting()),
+                    gain(question.clicks(), whole.clicks()),
+                    gain(question.voice(), whole.voice()),
+                    gain(question.music(), whole.music()));
             return new Asked(wish, Track.of(score, wish));
         } catch (IllegalArgumentException e) {
             throw refused("", "this track", e);
@@ -134,14 +157,20 @@ class SoundResource {
     private static double percent(TrackQuestion question) {
         double percent = question.percent() == null ? 100 : question.percent();
         if (!(percent >= SLOWEST && percent <= FASTEST)) {
-            throw new RefusedException("That is no speed to dance at.", List.of(Fault.of("/percent", String.valueOf(percent), "5 to 200 per cent of the tempo")));
+            throw new RefusedException(
+                    "That is no speed to dance at.",
+                    List.of(Fault.of("/percent", String.valueOf(percent), "5 to 200 per cent of the tempo")));
         }
         return percent;
     }
 
     /** The nearest of the finest points of time there are. */
     private static Beats beats(Double asked, Beats otherwise) {
-        return asked == null ? otherwise : new Beats((int) Math.max(Integer.MIN_VALUE / 2, Math.min(Integer.MAX_VALUE / 2, Math.round(asked * Beats.TICKS_PER_BEAT))));
+        return asked == null
+                ? otherwise
+                : new Beats((int) Math.max(
+                        Integer.MIN_VALUE / 2,
+                        Math.min(Integer.MAX_VALUE / 2, Math.round(asked * Beats.TICKS_PER_BEAT))));
     }
 
     private static double gain(Double asked, double otherwise) {
@@ -149,8 +178,11 @@ class SoundResource {
     }
 
     private static Part part(String text) {
-        return text == null ? Part.MAN : Part.named(text).orElseThrow(() ->
-                new RefusedException("Whose steps are to be counted?", List.of(Fault.of("/counted", text, "man or lady"))));
+        return text == null
+                ? Part.MAN
+                : Part.named(text)
+                        .orElseThrow(() -> new RefusedException(
+                                "Whose steps are to be counted?", List.of(Fault.of("/counted", text, "man or lady"))));
     }
 
     private static Counting counting(String text) {
@@ -162,7 +194,8 @@ class SoundResource {
     }
 
     private static RefusedException refused(String place, String found, IllegalArgumentException e) {
-        return new RefusedException("This cannot be heard: " + e.getMessage() + ".", List.of(Fault.of(place, found, e.getMessage())));
+        return new RefusedException(
+                "This cannot be heard: " + e.getMessage() + ".", List.of(Fault.of(place, found, e.getMessage())));
     }
 
     private static String attachment(String name) {

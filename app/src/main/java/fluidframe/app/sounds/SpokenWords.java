@@ -15,7 +15,10 @@ import javax.sound.sampled.UnsupportedAudioFileException;
 import org.springframework.context.annotation.Lazy;
 import org.springframework.stereotype.Component;
 
-/** The voice that ships with the program: short recordings of every word, 16 bits, mono, at half the rate of the synthesizer. */
+/**
+ * The voice that ships with the program: short recordings of every word, 16 bits, mono, at half the rate of the
+ * synthesizer.
+ */
 @Component
 @Lazy
 class SpokenWords implements Voice {
@@ -35,9 +38,13 @@ class SpokenWords implements Voice {
 
     private static float[] read(String word) {
         String name = "/fluidframe/voice/" + word + ".wav";
-        try (InputStream file = SpokenWords.class.getResourceAsStream(name); AudioInputStream audio = AudioSystem.getAudioInputStream(new BufferedInputStream(file))) {
-            if (audio.getFormat().getSampleRate() * 2 != Synthesizer.RATE || audio.getFormat().getChannels() != 1 || audio.getFormat().isBigEndian()) {
-                throw new IllegalStateException(name + " is " + audio.getFormat() + ": expected mono at half of " + Synthesizer.RATE);
+        try (InputStream file = SpokenWords.class.getResourceAsStream(name);
+                AudioInputStream audio = AudioSystem.getAudioInputStream(new BufferedInputStream(file))) {
+            if (audio.getFormat().getSampleRate() * 2 != Synthesizer.RATE
+                    || audio.getFormat().getChannels() != 1
+                    || audio.getFormat().isBigEndian()) {
+                throw new IllegalStateException(
+                        name + " is " + audio.getFormat() + ": expected mono at half of " + Synthesizer.RATE);
             }
             return doubled(audio.readAllBytes());
         } catch (UnsupportedAudioFileException e) {

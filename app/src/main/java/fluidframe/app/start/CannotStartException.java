@@ -1,6 +1,9 @@
 package fluidframe.app.start;
 
-/** The program cannot start, or cannot do what its command line asks; its message says why, what was left as it was, and what to do. */
+/**
+ * The program cannot start, or cannot do what its command line asks; its message says why, what was left as it was, and
+ * what to do.
+ */
 public final class CannotStartException extends RuntimeException {
 
     /**

@@ -1,7 +1,6 @@
 package fluidframe.app.start;
 
 import fluidframe.app.storage.DatabaseFile;
-
 import java.io.IOException;
 import java.net.ServerSocket;
 import java.net.URI;
@@ -18,7 +17,13 @@ import java.util.regex.Pattern;
 import org.springframework.util.FileSystemUtils;
 
 /** What the program is started for. */
-public sealed interface CommandLine permits CommandLine.Serve, CommandLine.Prepare, CommandLine.StartOnce, CommandLine.BackUp, CommandLine.Restore, CommandLine.Recover {
+public sealed interface CommandLine
+        permits CommandLine.Serve,
+                CommandLine.Prepare,
+                CommandLine.StartOnce,
+                CommandLine.BackUp,
+                CommandLine.Restore,
+                CommandLine.Recover {
 
     String PREPARE = "--prepare";
     String START_ONCE = "--start-once";
@@ -45,7 +50,8 @@ public sealed interface CommandLine permits CommandLine.Serve, CommandLine.Prepa
             return new StartOnce();
         }
         if (args.length <= 2 && args[0].equals(BACKUP)) {
-            return new BackUp(Place.of(environment), args.length == 2 ? Optional.of(Path.of(args[1])) : Optional.empty());
+            return new BackUp(
+                    Place.of(environment), args.length == 2 ? Optional.of(Path.of(args[1])) : Optional.empty());
         }
         if (args.length == 2 && args[0].equals(RESTORE)) {
             return new Restore(Place.of(environment), Path.of(args[1]));
@@ -53,7 +59,10 @@ public sealed interface CommandLine permits CommandLine.Serve, CommandLine.Prepa
         if (args.length == 1 && args[0].equals(RECOVER)) {
             return new Recover(Place.of(environment));
         }
-        throw new CannotStartException("There is nothing called " + String.join(" ", args) + ".", "Nothing was changed.", "Start it without arguments to serve the program, or with --reset, --backup [FILE], --restore FILE or --recover.");
+        throw new CannotStartException(
+                "There is nothing called " + String.join(" ", args) + ".",
+                "Nothing was changed.",
+                "Start it without arguments to serve the program, or with --reset, --backup [FILE], --restore FILE or --recover.");
     }
 
     /**
@@ -68,12 +77,20 @@ public sealed interface CommandLine permits CommandLine.Serve, CommandLine.Prepa
         private static final Pattern PORT = Pattern.compile("\\d{1,5}");
 
         static Place of(Map<String, String> environment) {
-            Path folder = Path.of(Optional.ofNullable(environment.get("DATA_DIR")).filter(text -> !text.isBlank()).orElse("data")).toAbsolutePath().normalize();
+            Path folder = Path.of(Optional.ofNullable(environment.get("DATA_DIR"))
+                            .filter(text -> !text.isBlank())
+                            .orElse("data"))
+                    .toAbsolutePath()
+                    .normalize();
             String port = environment.getOrDefault("PORT", "8080");
             if (!PORT.matcher(port).matches() || Integer.parseInt(port) > 65535) {
-                throw new CannotStartException("PORT is " + port + ".", "Nothing was changed.", "Give a number from 1 to 65535, such as PORT=8080.");
+                throw new CannotStartException(
+                        "PORT is " + port + ".",
+                        "Nothing was changed.",
+                        "Give a number from 1 to 65535, such as PORT=8080.");
             }
-            return new Place(DatabaseFile.in(folder), environment.getOrDefault("BIND", "127.0.0.1"), Integer.parseInt(port));
+            return new Place(
+                    DatabaseFile.in(folder), environment.getOrDefault("BIND", "127.0.0.1"), Integer.parseInt(port));
         }
     }
 
@@ -90,12 +107,19 @@ public sealed interface CommandLine permits CommandLine.Serve, CommandLine.Prepa
             StartCheck.isFree(place.file());
             StartCheck.port(place.address(), place.port());
             if (reset) {
-                SetAside.move(place.file(), "reset").ifPresent(aside -> System.out.println("The data there was is kept in " + aside + "."));
+                SetAside.move(place.file(), "reset")
+                        .ifPresent(aside -> System.out.println("The data there was is kept in " + aside + "."));
             }
             StartCheck.isSound(place.file());
             FirstDatabase.layOut(place.file());
             try {
-                program.apply(Map.of("spring.datasource.url", place.file().url(), "server.address", place.address(), "server.port", place.port()));
+                program.apply(Map.of(
+                        "spring.datasource.url",
+                        place.file().url(),
+                        "server.address",
+                        place.address(),
+                        "server.port",
+                        place.port()));
             } catch (RuntimeException e) {
                 throw StartFailure.of(e, place);
             }
@@ -108,7 +132,8 @@ public sealed interface CommandLine permits CommandLine.Serve, CommandLine.Prepa
         @Override
         public void run(Function<Map<String, Object>, AutoCloseable> program) {
             String url = FirstDatabase.empty(folder);
-            try (AutoCloseable running = program.apply(Map.of("spring.datasource.url", url, "server.port", 0, "fluidframe.warming-rounds", 0))) {
+            try (AutoCloseable running = program.apply(
+                    Map.of("spring.datasource.url", url, "server.port", 0, "fluidframe.warming-rounds", 0))) {
                 running.hashCode();
             } catch (Exception e) {
                 throw new IllegalStateException("The first database could not be made.", e);
@@ -116,11 +141,21 @@ public sealed interface CommandLine permits CommandLine.Serve, CommandLine.Prepa
         }
     }
 
-    /** Only starts, answers what a coach's browser asks for first, and ends; the build watches which classes that needs. */
+    /**
+     * Only starts, answers what a coach's browser asks for first, and ends; the build watches which classes that needs.
+     */
     record StartOnce() implements CommandLine {
 
-        private static final List<String> ASKED_FIRST = List.of("/", "/api/figures", "/api/figures?dance=waltz", "/api/figures/waltz-whisk", "/api/dances", "/api/notation", "/api/routines",
-                "/api/routines/lamplight-waltz/score", "/api/link-maps?dance=waltz");
+        private static final List<String> ASKED_FIRST = List.of(
+                "/",
+                "/api/figures",
+                "/api/figures?dance=waltz",
+                "/api/figures/waltz-whisk",
+                "/api/dances",
+                "/api/notation",
+                "/api/routines",
+                "/api/routines/lamplight-waltz/score",
+                "/api/link-maps?dance=waltz");
 
         @Override
         public void run(Function<Map<String, Object>, AutoCloseable> program) {
@@ -129,7 +164,8 @@ public sealed interface CommandLine permits CommandLine.Serve, CommandLine.Prepa
                 DatabaseFile file = DatabaseFile.in(folder);
                 FirstDatabase.layOut(file);
                 int port = freePort();
-                try (AutoCloseable running = program.apply(Map.of("spring.datasource.url", file.url(), "server.address", "127.0.0.1", "server.port", port))) {
+                try (AutoCloseable running = program.apply(Map.of(
+                        "spring.datasource.url", file.url(), "server.address", "127.0.0.1", "server.port", port))) {
                     ask("http://127.0.0.1:" + port);
                     running.hashCode();
                 }
@@ -142,7 +178,11 @@ public sealed interface CommandLine permits CommandLine.Serve, CommandLine.Prepa
         private static void ask(String address) throws IOException, InterruptedException {
             HttpClient client = HttpClient.newHttpClient();
             for (String path : ASKED_FIRST) {
-                int status = client.send(HttpRequest.newBuilder(URI.create(address + path)).build(), HttpResponse.BodyHandlers.discarding()).statusCode();
+                int status = client.send(
+                                HttpRequest.newBuilder(URI.create(address + path))
+                                        .build(),
+                                HttpResponse.BodyHandlers.discarding())
+                        .statusCode();
                 if (status >= 400) {
                     throw new IllegalStateException(path + " was answered " + status);
                 }

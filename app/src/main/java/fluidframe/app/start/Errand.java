@@ -47,9 +47,14 @@ final class Errand {
         try {
             Files.createDirectories(target.toAbsolutePath().getParent());
             if (StartCheck.isInUse(place.file().path())) {
-                String name = ask("/api/backups", BodyPublishers.noBody(), "application/json").path("name").asString();
+                String name = ask("/api/backups", BodyPublishers.noBody(), "application/json")
+                        .path("name")
+                        .asString();
                 if (Files.notExists(folder.resolve(name))) {
-                    throw new CannotStartException("The program made a backup, but it is not in " + folder + ".", UNTOUCHED, "Look into the data folder of the program that answers.");
+                    throw new CannotStartException(
+                            "The program made a backup, but it is not in " + folder + ".",
+                            UNTOUCHED,
+                            "Look into the data folder of the program that answers.");
                 }
                 if (file.isPresent()) {
                     Files.move(folder.resolve(name), target);
@@ -62,22 +67,32 @@ final class Errand {
             }
             System.out.println("Everything is in " + target + ".");
         } catch (IOException e) {
-            throw new CannotStartException("The backup cannot be written to " + target + ": " + e.getMessage() + ".", UNTOUCHED, "Make room, or name another file.");
+            throw new CannotStartException(
+                    "The backup cannot be written to " + target + ": " + e.getMessage() + ".",
+                    UNTOUCHED,
+                    "Make room, or name another file.");
         }
     }
 
     /**
-     * @param program starts the program with some properties and gives what closes it: a backup is brought back in one way only
+     * @param program starts the program with some properties and gives what closes it: a backup is brought back in one
+     *     way only
      */
     void restore(Path backup, Function<Map<String, Object>, AutoCloseable> program) {
         if (Files.notExists(backup)) {
-            throw new CannotStartException("There is no file " + backup + ".", UNTOUCHED, "Name a backup, such as " + place.file().folder().resolve("backups") + "/NAME.zip.");
+            throw new CannotStartException(
+                    "There is no file " + backup + ".",
+                    UNTOUCHED,
+                    "Name a backup, such as " + place.file().folder().resolve("backups") + "/NAME.zip.");
         }
         StartCheck.folder(place.file().folder());
         try {
             if (place.file().exists() && StartCheck.isInUse(place.file().path())) {
                 JsonNode restored = ask("/api/restorations", BodyPublishers.ofFile(backup), "application/zip");
-                tell(restored.path("figures").asInt(), restored.path("routines").asInt(), restored.path("before").asString());
+                tell(
+                        restored.path("figures").asInt(),
+                        restored.path("routines").asInt(),
+                        restored.path("before").asString());
             } else {
                 Backups.Restored restored = restoreAtRest(backup, program);
                 tell(restored.figures(), restored.routines(), restored.before());
@@ -85,24 +100,39 @@ final class Errand {
         } catch (RefusedException e) {
             throw new CannotStartException(e.getMessage(), "The data is as it was.", "Try another backup.");
         } catch (IOException e) {
-            throw new CannotStartException("The backup cannot be brought back: " + e.getMessage() + ".", "The data is as it was.", "Make room on the disk, and try again.");
+            throw new CannotStartException(
+                    "The backup cannot be brought back: " + e.getMessage() + ".",
+                    "The data is as it was.",
+                    "Make room on the disk, and try again.");
         }
     }
 
     private void tell(int figures, int routines, String before) {
-        System.out.println("Brought back " + figures + " figures and " + routines + " routines; what there was before is in " + place.file().folder().resolve("backups").resolve(before) + ".");
+        System.out.println(
+                "Brought back " + figures + " figures and " + routines + " routines; what there was before is in "
+                        + place.file().folder().resolve("backups").resolve(before) + ".");
     }
 
     /** Data that cannot be opened is set aside first, and put back if nothing comes of it. */
-    private Backups.Restored restoreAtRest(Path backup, Function<Map<String, Object>, AutoCloseable> program) throws IOException {
+    private Backups.Restored restoreAtRest(Path backup, Function<Map<String, Object>, AutoCloseable> program)
+            throws IOException {
         OfflineBackup.check(backup);
         boolean opens = place.file().exists() && DatabaseCheck.of(place.file()) instanceof DatabaseCheck.Sound;
         Optional<Path> aside = opens ? Optional.empty() : SetAside.move(place.file(), "restore");
         aside.ifPresent(kept -> System.out.println("The data there was cannot be opened; it is kept in " + kept + "."));
         FirstDatabase.layOut(place.file());
         boolean back = false;
-        try (AutoCloseable running = program.apply(Map.of("spring.datasource.url", place.file().url(), "server.address", "127.0.0.1", "server.port", 0, "fluidframe.warming-rounds", 0))) {
-            Backups.Restored restored = ((ApplicationContext) running).getBean(Backups.class).restore(backup);
+        try (AutoCloseable running = program.apply(Map.of(
+                "spring.datasource.url",
+                place.file().url(),
+                "server.address",
+                "127.0.0.1",
+                "server.port",
+                0,
+                "fluidframe.warming-rounds",
+                0))) {
+            Backups.Restored restored =
+                    ((ApplicationContext) running).getBean(Backups.class).restore(backup);
             back = true;
             return restored;
         } catch (IOException | RuntimeException e) {
@@ -121,39 +151,64 @@ final class Errand {
         StartCheck.isFree(place.file());
         try {
             Salvage.Report report = Salvage.of(place.file());
-            SetAside.move(place.file(), "recovery").ifPresent(aside -> System.out.println("The damaged data is kept in " + aside + "."));
+            SetAside.move(place.file(), "recovery")
+                    .ifPresent(aside -> System.out.println("The damaged data is kept in " + aside + "."));
             report.sound().moveTo(place.file());
             report.sound().close();
-            report.saved().forEach((table, rows) -> System.out.println("Saved from " + table.replace('_', ' ') + ": " + rows));
-            System.out.println(report.lost().isEmpty() ? "Nothing is missing." : "Could not be read: " + String.join(", ", report.lost()) + ".");
+            report.saved()
+                    .forEach(
+                            (table, rows) -> System.out.println("Saved from " + table.replace('_', ' ') + ": " + rows));
+            System.out.println(
+                    report.lost().isEmpty()
+                            ? "Nothing is missing."
+                            : "Could not be read: " + String.join(", ", report.lost()) + ".");
         } catch (SQLException | IOException | UncheckedIOException e) {
-            throw new CannotStartException("Nothing of the file could be read: " + e.getMessage(), "It was left as it was.", "Bring back a backup with ./restore.");
+            throw new CannotStartException(
+                    "Nothing of the file could be read: " + e.getMessage(),
+                    "It was left as it was.",
+                    "Bring back a backup with ./restore.");
         }
     }
 
     private void requireData() {
         if (!place.file().exists()) {
-            throw new CannotStartException("There is no data in " + place.file().folder() + ".", UNTOUCHED, "Name its folder with DATA_DIR.");
+            throw new CannotStartException(
+                    "There is no data in " + place.file().folder() + ".", UNTOUCHED, "Name its folder with DATA_DIR.");
         }
     }
 
     private JsonNode ask(String path, BodyPublisher body, String type) throws IOException {
-        Presence.Place program = Presence.in(place.file().folder()).orElseThrow(() -> new CannotStartException("A program is using the data in " + place.file().folder() + ", but it does not say where it answers.", UNTOUCHED,
-                "Stop it first."));
+        Presence.Place program = Presence.in(place.file().folder())
+                .orElseThrow(() -> new CannotStartException(
+                        "A program is using the data in " + place.file().folder()
+                                + ", but it does not say where it answers.",
+                        UNTOUCHED,
+                        "Stop it first."));
         URI address = URI.create(program.address() + path);
         try {
-            HttpRequest request = HttpRequest.newBuilder(address).header("Content-Type", type).header(Presence.HEADER, program.word()).POST(body).build();
+            HttpRequest request = HttpRequest.newBuilder(address)
+                    .header("Content-Type", type)
+                    .header(Presence.HEADER, program.word())
+                    .POST(body)
+                    .build();
             HttpResponse<String> answer = HttpClient.newHttpClient().send(request, BodyHandlers.ofString());
             JsonNode json = JsonMapper.shared().readTree(answer.body());
             if (answer.statusCode() >= 300) {
-                throw new CannotStartException("The running program refused: " + json.path("detail").asString("it answered " + answer.statusCode()), UNTOUCHED, "Do what it says, and try again.");
+                throw new CannotStartException(
+                        "The running program refused: "
+                                + json.path("detail").asString("it answered " + answer.statusCode()),
+                        UNTOUCHED,
+                        "Do what it says, and try again.");
             }
             return json;
         } catch (InterruptedException e) {
             Thread.currentThread().interrupt();
             throw new CannotStartException("Stopped while the program was asked.", UNTOUCHED, "Try again.");
         } catch (IOException e) {
-            throw new CannotStartException("A program is using the data, but none answers at " + address + ".", UNTOUCHED, "Stop it first, and try again.");
+            throw new CannotStartException(
+                    "A program is using the data, but none answers at " + address + ".",
+                    UNTOUCHED,
+                    "Stop it first, and try again.");
         }
     }
 }

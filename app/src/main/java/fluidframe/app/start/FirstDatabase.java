@@ -1,7 +1,6 @@
 package fluidframe.app.start;
 
 import fluidframe.app.storage.DatabaseFile;
-
 import java.io.IOException;
 import java.io.InputStream;
 import java.io.UncheckedIOException;
@@ -9,16 +8,16 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 
 /**
- * The database a first start begins with: the build has already taken in the shipped books through the importer, so nobody waits for it. Where the
- * build has left none, or there is a database already, nothing is done; an empty database takes the books in when it starts.
+ * The database a first start begins with: the build has already taken in the shipped books through the importer, so
+ * nobody waits for it. Where the build has left none, or there is a database already, nothing is done; an empty
+ * database takes the books in when it starts.
  */
 public final class FirstDatabase {
 
     private static final String NAME = "first";
     private static final String PLACE = "/fluidframe/" + NAME + ".mv.db";
 
-    private FirstDatabase() {
-    }
+    private FirstDatabase() {}
 
     /**
      * Takes away what an earlier build has left.
@@ -35,9 +34,7 @@ public final class FirstDatabase {
         return "jdbc:h2:file:" + folder.toAbsolutePath().resolve(NAME);
     }
 
-    /**
-     * @param file where the data is to be kept
-     */
+    /** @param file where the data is to be kept */
     public static void layOut(DatabaseFile file) {
         try (InputStream first = FirstDatabase.class.getResourceAsStream(PLACE)) {
             if (first != null && !file.exists()) {

@@ -10,9 +10,7 @@ import java.util.Optional;
 /** Puts a database file out of the way instead of deleting it. */
 final class SetAside {
 
-
-    private SetAside() {
-    }
+    private SetAside() {}
 
     /**
      * @param why what it makes room for: "reset"
@@ -28,7 +26,9 @@ final class SetAside {
             Files.move(file.path(), aside);
             return Optional.of(aside);
         } catch (IOException e) {
-            throw new CannotStartException("The data file " + file.path() + " cannot be set aside: " + e.getMessage() + ".", "It was left as it was.",
+            throw new CannotStartException(
+                    "The data file " + file.path() + " cannot be set aside: " + e.getMessage() + ".",
+                    "It was left as it was.",
                     "Allow writing to " + file.folder() + ".");
         }
     }

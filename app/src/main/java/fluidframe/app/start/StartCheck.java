@@ -2,7 +2,6 @@ package fluidframe.app.start;
 
 import fluidframe.app.storage.DatabaseCheck;
 import fluidframe.app.storage.DatabaseFile;
-
 import java.io.IOException;
 import java.net.InetSocketAddress;
 import java.net.ServerSocket;
@@ -19,75 +18,87 @@ final class StartCheck {
 
     private static final String UNTOUCHED = "Nothing was changed.";
 
-    private StartCheck() {
-    }
+    private StartCheck() {}
 
-    /**
-     * @throws CannotStartException if the folder cannot hold the data
-     */
+    /** @throws CannotStartException if the folder cannot hold the data */
     static void folder(Path folder) {
         if (folder.toString().contains(";")) {
-            throw new CannotStartException("The data folder " + folder + " has a semicolon in its name.", UNTOUCHED, "Name another one with DATA_DIR.");
+            throw new CannotStartException(
+                    "The data folder " + folder + " has a semicolon in its name.",
+                    UNTOUCHED,
+                    "Name another one with DATA_DIR.");
         }
         try {
             Files.createDirectories(folder);
         } catch (IOException e) {
-            throw new CannotStartException("The data folder " + folder + " cannot be made: " + reason(e) + ".", UNTOUCHED,
+            throw new CannotStartException(
+                    "The data folder " + folder + " cannot be made: " + reason(e) + ".",
+                    UNTOUCHED,
                     "Name a folder with DATA_DIR that may be written to.");
         }
         if (!DatabaseFile.in(folder).exists() && !Files.isWritable(folder)) {
-            throw new CannotStartException("There is no data in " + folder + " yet, and the folder may not be written to.", UNTOUCHED,
+            throw new CannotStartException(
+                    "There is no data in " + folder + " yet, and the folder may not be written to.",
+                    UNTOUCHED,
                     "Name a folder with DATA_DIR that may be written to.");
         }
     }
 
-    /**
-     * @throws CannotStartException if another program has the file open
-     */
+    /** @throws CannotStartException if another program has the file open */
     static void isFree(DatabaseFile file) {
         if (file.exists() && isInUse(file.path())) {
-            throw new CannotStartException("Another program is using the data in " + file.folder() + ".", "The data was left as it was.",
+            throw new CannotStartException(
+                    "Another program is using the data in " + file.folder() + ".",
+                    "The data was left as it was.",
                     "Stop the other program first, or name another folder with DATA_DIR.");
         }
     }
 
     static boolean isInUse(Path file) {
         boolean writable = Files.isWritable(file);
-        Set<StandardOpenOption> options = writable ? Set.of(StandardOpenOption.READ, StandardOpenOption.WRITE) : Set.of(StandardOpenOption.READ);
-        try (FileChannel channel = FileChannel.open(file, options); FileLock lock = channel.tryLock(0, Long.MAX_VALUE, !writable)) {
+        Set<StandardOpenOption> options =
+                writable ? Set.of(StandardOpenOption.READ, StandardOpenOption.WRITE) : Set.of(StandardOpenOption.READ);
+        try (FileChannel channel = FileChannel.open(file, options);
+                FileLock lock = channel.tryLock(0, Long.MAX_VALUE, !writable)) {
             return lock == null;
         } catch (OverlappingFileLockException e) {
             return true;
         } catch (IOException e) {
-            throw new CannotStartException("The data file " + file + " cannot be opened: " + reason(e) + ".", "It was left as it was.", "Make it readable and start again.");
+            throw new CannotStartException(
+                    "The data file " + file + " cannot be opened: " + reason(e) + ".",
+                    "It was left as it was.",
+                    "Make it readable and start again.");
         }
     }
 
-    /**
-     * @throws CannotStartException if the file is damaged or of a newer program
-     */
+    /** @throws CannotStartException if the file is damaged or of a newer program */
     static void isSound(DatabaseFile file) {
         DatabaseCheck.Result result = DatabaseCheck.of(file);
         if (result instanceof DatabaseCheck.Newer newer) {
-            throw new CannotStartException("The data in " + file.folder() + " was kept by a newer Fluid Frame (form " + newer.found() + "; this one knows " + newer.known() + ").",
-                    "The file was left as it was.", "Start the newer program, or name another folder with DATA_DIR.");
+            throw new CannotStartException(
+                    "The data in " + file.folder() + " was kept by a newer Fluid Frame (form " + newer.found()
+                            + "; this one knows " + newer.known() + ").",
+                    "The file was left as it was.",
+                    "Start the newer program, or name another folder with DATA_DIR.");
         }
         if (result instanceof DatabaseCheck.Damaged damaged) {
-            throw new CannotStartException("The data file " + file.path() + " is damaged: " + damaged.where() + ".", "The file was left as it was.",
+            throw new CannotStartException(
+                    "The data file " + file.path() + " is damaged: " + damaged.where() + ".",
+                    "The file was left as it was.",
                     "Bring back a backup with ./restore " + file.folder().resolve("backups") + "/NAME.zip,\n"
                             + "or save what can still be read with ./recover; it sets the damaged file aside and says what is missing.");
         }
     }
 
-    /**
-     * @throws CannotStartException if the port is taken
-     */
+    /** @throws CannotStartException if the port is taken */
     static void port(String address, int port) {
         try (ServerSocket socket = new ServerSocket()) {
             socket.setReuseAddress(true);
             socket.bind(new InetSocketAddress(address, port));
         } catch (IOException e) {
-            throw new CannotStartException("Port " + port + " of " + address + " cannot be used: " + reason(e) + ".", UNTOUCHED,
+            throw new CannotStartException(
+                    "Port " + port + " of " + address + " cannot be used: " + reason(e) + ".",
+                    UNTOUCHED,
                     "Stop the program that uses it, or choose another with PORT=" + (port + 1) + ".");
         }
     }

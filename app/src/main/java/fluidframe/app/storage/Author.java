@@ -7,8 +7,7 @@ public final class Author {
     public static final String PROGRAM = "Fluid Frame";
     private static final ThreadLocal<String> NOW = ThreadLocal.withInitial(() -> COACH);
 
-    private Author() {
-    }
+    private Author() {}
 
     static String now() {
         return NOW.get();

@@ -7,19 +7,21 @@ import org.springframework.transaction.support.TransactionSynchronization;
 import org.springframework.transaction.support.TransactionSynchronizationManager;
 
 /**
- * Tells what is remembered of stored documents from what has become of them. A document's number and revision name the same content within an era:
- * until the database is put back to a backup or opened anew after a failure.
+ * Tells what is remembered of stored documents from what has become of them. A document's number and revision name the
+ * same content within an era: until the database is put back to a backup or opened anew after a failure.
  */
 public class Changes {
 
     private final AtomicLong made = new AtomicLong();
-    /** Begins somewhere else at each start, so that no two runs of the program take each other's counts for their own. */
-    private final AtomicLong restorations = new AtomicLong(ThreadLocalRandom.current().nextLong(1L << 40));
+    /**
+     * Begins somewhere else at each start, so that no two runs of the program take each other's counts for their own.
+     */
+    private final AtomicLong restorations =
+            new AtomicLong(ThreadLocalRandom.current().nextLong(1L << 40));
+
     private final LongSupplier openings;
 
-    /**
-     * @param openings how often the database has been opened
-     */
+    /** @param openings how often the database has been opened */
     Changes(LongSupplier openings) {
         this.openings = openings;
     }
@@ -32,7 +34,7 @@ public class Changes {
     /**
      * How far things have changed; what was read of the whole database holds while this is the same.
      *
-     * @param era  within which a document's number and revision name one content
+     * @param era within which a document's number and revision name one content
      * @param made how many transactions have changed documents
      */
     public record Count(long era, long made) {

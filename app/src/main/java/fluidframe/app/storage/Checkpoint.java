@@ -5,8 +5,8 @@ import java.sql.SQLException;
 import java.sql.Statement;
 
 /**
- * Brings what has been committed to the disk before anybody is told that it is kept. Those who come while one flush is under way share the next,
- * so that many who keep at once cost hardly more than one.
+ * Brings what has been committed to the disk before anybody is told that it is kept. Those who come while one flush is
+ * under way share the next, so that many who keep at once cost hardly more than one.
  */
 final class Checkpoint {
 
@@ -17,9 +17,7 @@ final class Checkpoint {
     private long done;
     private boolean flushing;
 
-    /**
-     * @param connection used by this alone, so that it is free while all others wait
-     */
+    /** @param connection used by this alone, so that it is free while all others wait */
     Checkpoint(Connection connection) {
         this.connection = connection;
     }
@@ -39,7 +37,9 @@ final class Checkpoint {
         }
     }
 
-    /** Waits for the flush under way; then, unless that was enough, the caller flushes for all who have asked by now. */
+    /**
+     * Waits for the flush under way; then, unless that was enough, the caller flushes for all who have asked by now.
+     */
     private synchronized long turn(long mine) {
         boolean interrupted = false;
         while (flushing && done < mine) {

@@ -21,21 +21,29 @@ import org.slf4j.LoggerFactory;
 import org.springframework.jdbc.datasource.AbstractDataSource;
 
 /**
- * The database file, opened for writing where that is possible and for reading where it is not, and opened anew when that changes: when the disk
- * is full and when there is room again. Transactions enter and leave; one at a time writes, and what it has committed is on the disk before its
- * caller is told so.
+ * The database file, opened for writing where that is possible and for reading where it is not, and opened anew when
+ * that changes: when the disk is full and when there is room again. Transactions enter and leave; one at a time writes,
+ * and what it has committed is on the disk before its caller is told so.
  */
 public final class Database extends AbstractDataSource implements AutoCloseable {
 
     /** Less room than this counts as none: a save needs a few pages, closing and opening a few more. */
     static final long LEAST_ROOM = 2L << 20;
+
     private static final Duration LONGEST_WAIT = Duration.ofSeconds(10);
     private static final Duration BETWEEN_TRIES = Duration.ofMillis(500);
     private static final Duration QUIET = Duration.ofMinutes(1);
     /** What a file may grow to before it is worth compacting, against its size when it last was. */
     private static final double GROWN = 1.5;
-    private static final Set<Integer> BROKEN = Set.of(ErrorCode.GENERAL_ERROR_1, ErrorCode.IO_EXCEPTION_1, ErrorCode.IO_EXCEPTION_2, ErrorCode.DATABASE_IS_CLOSED,
-            ErrorCode.DATABASE_CALLED_AT_SHUTDOWN, ErrorCode.FILE_CORRUPTED_1, ErrorCode.DATABASE_IS_READ_ONLY);
+
+    private static final Set<Integer> BROKEN = Set.of(
+            ErrorCode.GENERAL_ERROR_1,
+            ErrorCode.IO_EXCEPTION_1,
+            ErrorCode.IO_EXCEPTION_2,
+            ErrorCode.DATABASE_IS_CLOSED,
+            ErrorCode.DATABASE_CALLED_AT_SHUTDOWN,
+            ErrorCode.FILE_CORRUPTED_1,
+            ErrorCode.DATABASE_IS_READ_ONLY);
     private static final Logger LOG = LoggerFactory.getLogger(Database.class);
 
     private final String url;
@@ -55,9 +63,18 @@ public final class Database extends AbstractDataSource implements AutoCloseable 
     private volatile long compactedBytes;
 
     /** The file as it is open now. */
-    private record Opened(Access access, Object identity, HikariDataSource pool, Connection own, Engine engine, Checkpoint checkpoint) {
+    private record Opened(
+            Access access,
+            Object identity,
+            HikariDataSource pool,
+            Connection own,
+            Engine engine,
+            Checkpoint checkpoint) {
 
-        /** A connection, waited for no longer than the file can give one: a failed file gives none, and whoever waited on kept it from being let go of. */
+        /**
+         * A connection, waited for no longer than the file can give one: a failed file gives none, and whoever waited
+         * on kept it from being let go of.
+         */
         Connection connection() throws SQLException {
             long began = System.nanoTime();
             while (true) {
@@ -65,16 +82,15 @@ public final class Database extends AbstractDataSource implements AutoCloseable 
                     return pool.getConnection();
                 } catch (SQLTransientConnectionException e) {
                     if (engine.hasFailed() || System.nanoTime() - began > LONGEST_WAIT.toNanos()) {
-                        throw new SQLException("The database file gives no connection.", "08003", ErrorCode.DATABASE_IS_CLOSED, e);
+                        throw new SQLException(
+                                "The database file gives no connection.", "08003", ErrorCode.DATABASE_IS_CLOSED, e);
                     }
                 }
             }
         }
     }
 
-    /**
-     * @throws SQLException if the file can be neither written nor read
-     */
+    /** @throws SQLException if the file can be neither written nor read */
     public Database(String url, String user, String password, Volume volume, DatabaseFile file) throws SQLException {
         this.url = url;
         this.user = user;
@@ -108,7 +124,7 @@ public final class Database extends AbstractDataSource implements AutoCloseable 
      * Begins a transaction's stay. One that writes waits until no other does.
      *
      * @throws NotWritableException if it would write and that is not possible
-     * @throws BusyException        if others write for too long
+     * @throws BusyException if others write for too long
      */
     void enter(boolean writes) {
         if (writes) {
@@ -139,7 +155,10 @@ public final class Database extends AbstractDataSource implements AutoCloseable 
         }
         try {
             if (!writing.tryLock(LONGEST_WAIT.toSeconds(), TimeUnit.SECONDS)) {
-                throw new BusyException("Others have been keeping things for " + LONGEST_WAIT.toSeconds() + " seconds. Yours is not kept yet; try again.", Duration.ofSeconds(2));
+                throw new BusyException(
+                        "Others have been keeping things for " + LONGEST_WAIT.toSeconds()
+                                + " seconds. Yours is not kept yet; try again.",
+                        Duration.ofSeconds(2));
             }
         } catch (InterruptedException e) {
             Thread.currentThread().interrupt();
@@ -197,7 +216,9 @@ public final class Database extends AbstractDataSource implements AutoCloseable 
         void make(Connection connection) throws SQLException;
     }
 
-    /** Asks something in a transaction of its own; once more where the file failed beneath it and has been opened anew. */
+    /**
+     * Asks something in a transaction of its own; once more where the file failed beneath it and has been opened anew.
+     */
     <T> T reading(Question<T> question) {
         try {
             return readOnce(question);
@@ -247,14 +268,17 @@ public final class Database extends AbstractDataSource implements AutoCloseable 
     /** Whether this was caused by a file that can no longer be read or written as it was. */
     public static boolean isBroken(Throwable thrown) {
         for (Throwable cause = thrown; cause != null; cause = cause.getCause()) {
-            if (cause instanceof MVStoreException || cause instanceof SQLException sql && BROKEN.contains(sql.getErrorCode())) {
+            if (cause instanceof MVStoreException
+                    || cause instanceof SQLException sql && BROKEN.contains(sql.getErrorCode())) {
                 return true;
             }
         }
         return false;
     }
 
-    /** Notes that the file failed, so that it is opened anew; and what to tell somebody whose keeping failed with it. */
+    /**
+     * Notes that the file failed, so that it is opened anew; and what to tell somebody whose keeping failed with it.
+     */
     NotWritableException broke(Exception cause) {
         broken = true;
         return refusal(cause);
@@ -262,7 +286,8 @@ public final class Database extends AbstractDataSource implements AutoCloseable 
 
     /** What to tell somebody whose keeping failed for want of room or permission. */
     public NotWritableException refusal(Exception cause) {
-        return new NotWritableException(gone ? Access.GONE : volume.permitsWriting() ? Access.FULL : Access.READ_ONLY, cause);
+        return new NotWritableException(
+                gone ? Access.GONE : volume.permitsWriting() ? Access.FULL : Access.READ_ONLY, cause);
     }
 
     /** Opens the file anew if what it allows has changed: a full disk, or one with room again. */
@@ -332,7 +357,11 @@ public final class Database extends AbstractDataSource implements AutoCloseable 
     void compactAfter(Duration noWriting) {
         boolean quiet = System.nanoTime() - lastWritten > noWriting.toNanos();
         long bytes = file.bytes();
-        if (!quiet || access() != Access.WRITABLE || !tidying && bytes < compactedBytes * GROWN || volume.room() < bytes + LEAST_ROOM || !opening.writeLock().tryLock()) {
+        if (!quiet
+                || access() != Access.WRITABLE
+                || !tidying && bytes < compactedBytes * GROWN
+                || volume.room() < bytes + LEAST_ROOM
+                || !opening.writeLock().tryLock()) {
             return;
         }
         try {
@@ -363,7 +392,8 @@ public final class Database extends AbstractDataSource implements AutoCloseable 
         Opened seen = opened;
         if (!isAlone(seen.engine().hasFailed() ? LONGEST_WAIT : BETWEEN_TRIES)) {
             if (opened == seen && seen.engine().hasFailed()) {
-                LastWords.end("Fluid Frame cannot let go of its data file, which could not be written to, and ends. Everything that was kept is safe. Start it again.");
+                LastWords.end(
+                        "Fluid Frame cannot let go of its data file, which could not be written to, and ends. Everything that was kept is safe. Start it again.");
             }
             return;
         }
@@ -376,7 +406,10 @@ public final class Database extends AbstractDataSource implements AutoCloseable 
             timesOpened++;
             broken = false;
             if (opened.access() != seen.access()) {
-                LOG.warn(opened.access() == Access.WRITABLE ? "The data can be written again." : opened.access().sentence());
+                LOG.warn(
+                        opened.access() == Access.WRITABLE
+                                ? "The data can be written again."
+                                : opened.access().sentence());
             }
         } catch (SQLException e) {
             throw new IllegalStateException("The database could not be opened again.", e);
@@ -422,7 +455,13 @@ public final class Database extends AbstractDataSource implements AutoCloseable 
         config.setPassword(password);
         config.setConnectionTimeout(BETWEEN_TRIES.toMillis());
         config.setPoolName("database");
-        return new Opened(access, file.identity(), new HikariDataSource(config), own, engine, new Checkpoint(GuardedConnection.of(own)));
+        return new Opened(
+                access,
+                file.identity(),
+                new HikariDataSource(config),
+                own,
+                engine,
+                new Checkpoint(GuardedConnection.of(own)));
     }
 
     /** Closes the file without writing to it; what is committed has been written before. */
@@ -436,7 +475,8 @@ public final class Database extends AbstractDataSource implements AutoCloseable 
             letGo(open);
             return;
         }
-        try (Connection own = open.own(); Statement statement = own.createStatement()) {
+        try (Connection own = open.own();
+                Statement statement = own.createStatement()) {
             if (open.access() == Access.WRITABLE) {
                 statement.execute(how);
             }

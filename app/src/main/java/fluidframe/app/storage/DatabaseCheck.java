@@ -16,34 +16,30 @@ import tools.jackson.core.JacksonException;
 import tools.jackson.databind.json.JsonMapper;
 
 /**
- * Reads a database file to its last row, without changing it. A file that the program itself has sealed needs only its checksum.
+ * Reads a database file to its last row, without changing it. A file that the program itself has sealed needs only its
+ * checksum.
  */
 public final class DatabaseCheck {
 
     /** Texts of this name are JSON. */
     private static final String DOCUMENT = "DOCUMENT";
 
-    private DatabaseCheck() {
-    }
+    private DatabaseCheck() {}
 
     /** What came of it. */
-    public sealed interface Result permits Sound, Damaged, Newer {
-    }
+    public sealed interface Result permits Sound, Damaged, Newer {}
 
     /** Everything in it can be read, or there is no file yet. */
-    public record Sound() implements Result {
-    }
+    public record Sound() implements Result {}
 
     /** @param where what cannot be read, for a person */
-    public record Damaged(String where) implements Result {
-    }
+    public record Damaged(String where) implements Result {}
 
     /**
      * @param found the form the file has
      * @param known the latest form this program knows
      */
-    public record Newer(int found, int known) implements Result {
-    }
+    public record Newer(int found, int known) implements Result {}
 
     public static Result of(DatabaseFile file) {
         int known = latestForm();
@@ -52,12 +48,14 @@ public final class DatabaseCheck {
         }
         Optional<String> code = ForeignCode.in(file);
         if (code.isPresent()) {
-            return new Damaged("it brings along something that would be run, which no data of this program does (" + code.get() + ")");
+            return new Damaged("it brings along something that would be run, which no data of this program does ("
+                    + code.get() + ")");
         }
         if (file.isSealed()) {
             return file.sealedForm() > known ? new Newer(file.sealedForm(), known) : new Sound();
         }
-        try (Connection connection = DriverManager.getConnection(file.url() + ";ACCESS_MODE_DATA=r", DatabaseFile.USER, "")) {
+        try (Connection connection =
+                DriverManager.getConnection(file.url() + ";ACCESS_MODE_DATA=r", DatabaseFile.USER, "")) {
             int found = form(connection);
             return found > known ? new Newer(found, known) : read(connection);
         } catch (SQLException | RuntimeException | StackOverflowError e) {
@@ -68,7 +66,8 @@ public final class DatabaseCheck {
     /** The form of the data, as the number of the last migration. */
     public static int form(Connection connection) throws SQLException {
         try (Statement statement = connection.createStatement();
-             ResultSet rows = statement.executeQuery("select max(cast(\"version\" as int)) from \"flyway_schema_history\" where \"success\"")) {
+                ResultSet rows = statement.executeQuery(
+                        "select max(cast(\"version\" as int)) from \"flyway_schema_history\" where \"success\"")) {
             rows.next();
             return rows.getInt(1);
         }
@@ -77,8 +76,12 @@ public final class DatabaseCheck {
     /** The latest form this program knows. */
     public static int latestForm() {
         try {
-            return Arrays.stream(new PathMatchingResourcePatternResolver().getResources("classpath:db/migration/V*__*.sql"))
-                    .map(Resource::getFilename).mapToInt(name -> Integer.parseInt(name.substring(1, name.indexOf('_')))).max().orElseThrow();
+            return Arrays.stream(
+                            new PathMatchingResourcePatternResolver().getResources("classpath:db/migration/V*__*.sql"))
+                    .map(Resource::getFilename)
+                    .mapToInt(name -> Integer.parseInt(name.substring(1, name.indexOf('_'))))
+                    .max()
+                    .orElseThrow();
         } catch (IOException e) {
             throw new UncheckedIOException(e);
         }
@@ -87,13 +90,15 @@ public final class DatabaseCheck {
     private static Result read(Connection connection) throws SQLException {
         for (Table table : Table.all(connection)) {
             int row = 0;
-            try (Statement statement = connection.createStatement(); ResultSet rows = statement.executeQuery("select * from " + table.quoted())) {
+            try (Statement statement = connection.createStatement();
+                    ResultSet rows = statement.executeQuery("select * from " + table.quoted())) {
                 while (rows.next()) {
                     row++;
                     readRow(rows);
                 }
             } catch (SQLException | RuntimeException | StackOverflowError e) {
-                return new Damaged("the table " + table.name().toLowerCase() + " cannot be read past row " + row + " (" + firstLine(e) + ")");
+                return new Damaged("the table " + table.name().toLowerCase() + " cannot be read past row " + row + " ("
+                        + firstLine(e) + ")");
             }
         }
         return new Sound();

@@ -10,8 +10,8 @@ import java.util.Optional;
 import org.apache.commons.codec.digest.DigestUtils;
 
 /**
- * The file in which everything is kept. When the program ends it seals the file: it notes its checksum beside it, so that the next start knows
- * whether a single byte has changed since.
+ * The file in which everything is kept. When the program ends it seals the file: it notes its checksum beside it, so
+ * that the next start knows whether a single byte has changed since.
  */
 public final class DatabaseFile {
 
@@ -23,9 +23,7 @@ public final class DatabaseFile {
     private final Path path;
     private final Path seal;
 
-    /**
-     * @param base the file's path without its ending
-     */
+    /** @param base the file's path without its ending */
     private DatabaseFile(Path base) {
         this.path = base.resolveSibling(base.getFileName() + ".mv.db");
         this.seal = base.resolveSibling(base.getFileName() + ".sum");
@@ -44,7 +42,8 @@ public final class DatabaseFile {
     /** Its H2 address. */
     public String url() {
         String name = path.toString();
-        return "jdbc:h2:file:" + name.substring(0, name.length() - ".mv.db".length()) + ";DB_CLOSE_ON_EXIT=FALSE;TRACE_LEVEL_FILE=0";
+        return "jdbc:h2:file:" + name.substring(0, name.length() - ".mv.db".length())
+                + ";DB_CLOSE_ON_EXIT=FALSE;TRACE_LEVEL_FILE=0";
     }
 
     public Path path() {
@@ -62,7 +61,9 @@ public final class DatabaseFile {
     /** By what the file that stands there now is known to the system, or nothing if there is none. */
     Object identity() {
         try {
-            return Optional.<Object>ofNullable(Files.readAttributes(path, BasicFileAttributes.class).fileKey()).orElse(path);
+            return Optional.<Object>ofNullable(Files.readAttributes(path, BasicFileAttributes.class)
+                            .fileKey())
+                    .orElse(path);
         } catch (IOException e) {
             return Optional.empty();
         }
@@ -105,9 +106,7 @@ public final class DatabaseFile {
         return Files.readString(seal).strip().split(" ");
     }
 
-    /**
-     * @param form the form of the data in it
-     */
+    /** @param form the form of the data in it */
     void seal(int form) {
         try {
             Files.writeString(seal, checksum() + " " + form + "\n");

@@ -31,10 +31,13 @@ public abstract class DocumentStore<E extends StoredDocument> implements StoredF
     private final EntityManager entityManager;
     private final CurrentStudio studio;
 
-    /**
-     * @param kind what they are called, for messages: figure, routine
-     */
-    protected DocumentStore(String kind, Class<E> type, DocumentRepository<E> repository, EntityManager entityManager, CurrentStudio studio) {
+    /** @param kind what they are called, for messages: figure, routine */
+    protected DocumentStore(
+            String kind,
+            Class<E> type,
+            DocumentRepository<E> repository,
+            EntityManager entityManager,
+            CurrentStudio studio) {
         this.studio = studio;
         this.kind = kind;
         this.type = type;
@@ -71,19 +74,17 @@ public abstract class DocumentStore<E extends StoredDocument> implements StoredF
         return studio.id();
     }
 
-    /**
-     * @throws UnknownException if there is none with that id
-     */
+    /** @throws UnknownException if there is none with that id */
     protected final E required(String id) {
         return stored(id).orElseThrow(() -> new UnknownException(kind, id));
     }
 
-    /**
-     * @throws ConflictException if the id is taken; carries what is stored
-     */
+    /** @throws ConflictException if the id is taken; carries what is stored */
     protected final E add(E entity) {
         stored(entity.slug()).ifPresent(taken -> {
-            throw new ConflictException("/id: there is already a " + kind + " \"" + entity.slug() + "\"; expected an id that is not taken.", documentOf(taken));
+            throw new ConflictException(
+                    "/id: there is already a " + kind + " \"" + entity.slug() + "\"; expected an id that is not taken.",
+                    documentOf(taken));
         });
         entityManager.persist(entity);
         entityManager.flush();
@@ -91,13 +92,15 @@ public abstract class DocumentStore<E extends StoredDocument> implements StoredF
     }
 
     /**
-     * @throws UnknownException  if there is none with that id
+     * @throws UnknownException if there is none with that id
      * @throws ConflictException if it has been changed since the revision given; carries what is stored
      */
     protected final E current(String id, Revision revision) {
         E entity = required(id);
         if (entity.revision() != revision.number()) {
-            throw new ConflictException("This " + kind + " was saved elsewhere since you opened it. Your version is still here, and the stored one comes with this message.",
+            throw new ConflictException(
+                    "This " + kind
+                            + " was saved elsewhere since you opened it. Your version is still here, and the stored one comes with this message.",
                     documentOf(entity));
         }
         return entity;
@@ -111,13 +114,24 @@ public abstract class DocumentStore<E extends StoredDocument> implements StoredF
      */
     @Transactional(readOnly = true)
     public List<StoredVersion> versions(String id, Optional<Integer> before) {
-        AuditQuery query = AuditReaderFactory.get(entityManager).createQuery().forRevisionsOfEntity(type, false, false)
-                .add(AuditEntity.property("studioId").eq(studio.id())).add(AuditEntity.property("slug").eq(id));
+        AuditQuery query = AuditReaderFactory.get(entityManager)
+                .createQuery()
+                .forRevisionsOfEntity(type, false, false)
+                .add(AuditEntity.property("studioId").eq(studio.id()))
+                .add(AuditEntity.property("slug").eq(id));
         before.ifPresent(number -> query.add(AuditEntity.revisionNumber().lt(number)));
-        List<StoredVersion> versions = rows(query.addOrder(AuditEntity.revisionNumber().desc()).setMaxResults(MOST_VERSIONS)).map(row -> {
-            KeptRevision revision = (KeptRevision) row[1];
-            return new StoredVersion(revision.number(), revision.kept(), revision.author(), type.cast(row[0]).document());
-        }).toList();
+        List<StoredVersion> versions = rows(query.addOrder(
+                                AuditEntity.revisionNumber().desc())
+                        .setMaxResults(MOST_VERSIONS))
+                .map(row -> {
+                    KeptRevision revision = (KeptRevision) row[1];
+                    return new StoredVersion(
+                            revision.number(),
+                            revision.kept(),
+                            revision.author(),
+                            type.cast(row[0]).document());
+                })
+                .toList();
         if (versions.isEmpty() && before.isEmpty()) {
             throw new UnknownException(kind, id);
         }
@@ -127,14 +141,22 @@ public abstract class DocumentStore<E extends StoredDocument> implements StoredF
     /** What has been deleted and not been brought back, the latest first, at most two hundred. */
     @Transactional(readOnly = true)
     public List<Deleted> deleted() {
-        AuditQuery query = AuditReaderFactory.get(entityManager).createQuery().forRevisionsOfEntity(type, false, true).add(AuditEntity.revisionType().eq(RevisionType.DEL)).add(AuditEntity.property("studioId").eq(studio.id()))
-                .addOrder(AuditEntity.revisionNumber().desc()).setMaxResults(MOST_DELETED);
+        AuditQuery query = AuditReaderFactory.get(entityManager)
+                .createQuery()
+                .forRevisionsOfEntity(type, false, true)
+                .add(AuditEntity.revisionType().eq(RevisionType.DEL))
+                .add(AuditEntity.property("studioId").eq(studio.id()))
+                .addOrder(AuditEntity.revisionNumber().desc())
+                .setMaxResults(MOST_DELETED);
         Map<String, Deleted> latest = new LinkedHashMap<>();
         rows(query).forEach(row -> {
             E entity = type.cast(row[0]);
-            latest.computeIfAbsent(entity.slug(), slug -> new Deleted(kind, slug, entity.title(), ((KeptRevision) row[1]).kept()));
+            latest.computeIfAbsent(
+                    entity.slug(), slug -> new Deleted(kind, slug, entity.title(), ((KeptRevision) row[1]).kept()));
         });
-        repository.findAllByStudioIdAndSlugIn(studio.id(), latest.keySet()).forEach(there -> latest.remove(there.slug()));
+        repository
+                .findAllByStudioIdAndSlugIn(studio.id(), latest.keySet())
+                .forEach(there -> latest.remove(there.slug()));
         return List.copyOf(latest.values());
     }
 

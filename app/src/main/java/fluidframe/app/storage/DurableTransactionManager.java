@@ -7,8 +7,9 @@ import org.springframework.transaction.TransactionDefinition;
 import org.springframework.transaction.support.DefaultTransactionStatus;
 
 /**
- * Transactions whose commit returns only when what they wrote is on the disk. Those that write come one after another, each seeing what the one
- * before it has kept, so that of two who keep the same thing the second learns of the first instead of failing in the database.
+ * Transactions whose commit returns only when what they wrote is on the disk. Those that write come one after another,
+ * each seeing what the one before it has kept, so that of two who keep the same thing the second learns of the first
+ * instead of failing in the database.
  */
 final class DurableTransactionManager extends JpaTransactionManager {
 

@@ -26,9 +26,9 @@ public final class Editions<E extends StoredDocument, T> {
     private final Cache<Edition, T> known;
 
     /**
-     * @param most    how many are remembered
+     * @param most how many are remembered
      * @param reading transactions that only read
-     * @param reader  reads one
+     * @param reader reads one
      */
     public Editions(int most, JpaRepository<E, Long> repository, TransactionOperations reading, Function<E, T> reader) {
         this.repository = repository;
@@ -37,9 +37,13 @@ public final class Editions<E extends StoredDocument, T> {
         this.known = Caffeine.newBuilder().maximumSize(most).build();
     }
 
-    /** Whether nothing is seen here but what has been committed. A transaction that writes also sees what it may yet take back. */
+    /**
+     * Whether nothing is seen here but what has been committed. A transaction that writes also sees what it may yet
+     * take back.
+     */
     public static boolean onlyCommittedIsSeen() {
-        return !TransactionSynchronizationManager.isActualTransactionActive() || TransactionSynchronizationManager.isCurrentTransactionReadOnly();
+        return !TransactionSynchronizationManager.isActualTransactionActive()
+                || TransactionSynchronizationManager.isCurrentTransactionReadOnly();
     }
 
     /** What was read of each, in this order; those that have gone meanwhile are left out. */

@@ -12,8 +12,9 @@ import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 
 /**
- * The database engine beneath a connection, asked and closed without a statement. After a write has failed its count of those who use a version
- * of the data can be one too low, and then any statement, be it a rollback or a shutdown, waits without end for the next version.
+ * The database engine beneath a connection, asked and closed without a statement. After a write has failed its count of
+ * those who use a version of the data can be one too low, and then any statement, be it a rollback or a shutdown, waits
+ * without end for the next version.
  */
 final class Engine {
 
@@ -29,9 +30,7 @@ final class Engine {
         this.store = database.getStore().getMvStore();
     }
 
-    /**
-     * @throws SQLException if the connection is closed, or is not one of this engine within this program
-     */
+    /** @throws SQLException if the connection is closed, or is not one of this engine within this program */
     static Engine beneath(Connection connection) throws SQLException {
         Session session = connection.unwrap(JdbcConnection.class).getSession();
         if (session instanceof SessionLocal local && !local.isClosed()) {

@@ -22,12 +22,13 @@ class KeptRevision {
     @GeneratedValue(strategy = GenerationType.IDENTITY)
     @RevisionNumber
     private int rev;
+
     @RevisionTimestamp
     private long revtstmp;
+
     private String author;
 
-    protected KeptRevision() {
-    }
+    protected KeptRevision() {}
 
     int number() {
         return rev;

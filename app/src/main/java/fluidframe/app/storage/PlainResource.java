@@ -34,11 +34,19 @@ public abstract class PlainResource<D extends PlainDocument> {
     @ResponseStatus(HttpStatus.CREATED)
     public ResponseEntity<D> create(@Valid @RequestBody D document) {
         StoredPlainDocument<D> stored = store.create(document);
-        return ResponseEntity.created(ServletUriComponentsBuilder.fromCurrentRequest().pathSegment(document.id()).build().toUri()).eTag(stored.revision().tag()).body(stored.document());
+        return ResponseEntity.created(ServletUriComponentsBuilder.fromCurrentRequest()
+                        .pathSegment(document.id())
+                        .build()
+                        .toUri())
+                .eTag(stored.revision().tag())
+                .body(stored.document());
     }
 
     @PutMapping("/{id}")
-    public ResponseEntity<D> replace(@PathVariable String id, @Valid @RequestBody D document, @RequestHeader(name = HttpHeaders.IF_MATCH, required = false) String ifMatch) {
+    public ResponseEntity<D> replace(
+            @PathVariable String id,
+            @Valid @RequestBody D document,
+            @RequestHeader(name = HttpHeaders.IF_MATCH, required = false) String ifMatch) {
         if (!id.equals(document.id())) {
             throw RefusedException.of("/id", document.id(), id);
         }
@@ -47,7 +55,8 @@ public abstract class PlainResource<D extends PlainDocument> {
 
     @DeleteMapping("/{id}")
     @ResponseStatus(HttpStatus.NO_CONTENT)
-    public void delete(@PathVariable String id, @RequestHeader(name = HttpHeaders.IF_MATCH, required = false) String ifMatch) {
+    public void delete(
+            @PathVariable String id, @RequestHeader(name = HttpHeaders.IF_MATCH, required = false) String ifMatch) {
         store.delete(id, Revision.required(ifMatch));
     }
 

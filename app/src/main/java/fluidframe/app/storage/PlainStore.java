@@ -25,10 +25,16 @@ public abstract class PlainStore<E extends StoredDocument, D extends PlainDocume
     private final JsonMapper json;
     private final ApplicationEventPublisher events;
 
-    /**
-     * @param kind what they are called, for messages
-     */
-    protected PlainStore(String kind, Class<E> type, Class<D> form, DocumentRepository<E> repository, EntityManager entityManager, CurrentStudio studio, JsonMapper json, ApplicationEventPublisher events) {
+    /** @param kind what they are called, for messages */
+    protected PlainStore(
+            String kind,
+            Class<E> type,
+            Class<D> form,
+            DocumentRepository<E> repository,
+            EntityManager entityManager,
+            CurrentStudio studio,
+            JsonMapper json,
+            ApplicationEventPublisher events) {
         super(kind, type, repository, entityManager, studio);
         this.form = form;
         this.repository = repository;
@@ -64,12 +70,12 @@ public abstract class PlainStore<E extends StoredDocument, D extends PlainDocume
     /** By title. */
     @Transactional(readOnly = true)
     public List<StoredPlainDocument<D>> all() {
-        return repository.findAllByStudioIdOrderByTitleAscSlugAsc(studio()).stream().map(this::storedDocument).toList();
+        return repository.findAllByStudioIdOrderByTitleAscSlugAsc(studio()).stream()
+                .map(this::storedDocument)
+                .toList();
     }
 
-    /**
-     * @throws UnknownException if there is none of that id
-     */
+    /** @throws UnknownException if there is none of that id */
     @Transactional(readOnly = true)
     public StoredPlainDocument<D> get(String id) {
         return storedDocument(required(id));
@@ -84,7 +90,9 @@ public abstract class PlainStore<E extends StoredDocument, D extends PlainDocume
     /** Every document as it is stored. */
     @Transactional(readOnly = true)
     public List<String> texts() {
-        return repository.findAllByStudioIdOrderByTitleAscSlugAsc(studio()).stream().map(StoredDocument::document).toList();
+        return repository.findAllByStudioIdOrderByTitleAscSlugAsc(studio()).stream()
+                .map(StoredDocument::document)
+                .toList();
     }
 
     /** A document as it would be stored. */
@@ -99,12 +107,13 @@ public abstract class PlainStore<E extends StoredDocument, D extends PlainDocume
      */
     @Transactional(readOnly = true)
     public long number(String id) {
-        return stored(id).map(StoredDocument::id).orElseThrow(() -> new ConflictException("The " + kind() + " \"" + id + "\" was deleted at the same moment; nothing was kept."));
+        return stored(id)
+                .map(StoredDocument::id)
+                .orElseThrow(() -> new ConflictException(
+                        "The " + kind() + " \"" + id + "\" was deleted at the same moment; nothing was kept."));
     }
 
-    /**
-     * @throws ConflictException if the id is taken
-     */
+    /** @throws ConflictException if the id is taken */
     @Transactional
     public StoredPlainDocument<D> create(D document) {
         return storedDocument(add(entity(studio(), document, write(document))));
@@ -117,12 +126,14 @@ public abstract class PlainStore<E extends StoredDocument, D extends PlainDocume
         while (stored(document.id() + "-" + number).isPresent()) {
             number++;
         }
-        String title = document.title().substring(0, Math.min(document.title().length(), LONGEST_TITLE - suffix.length())) + suffix;
+        String title =
+                document.title().substring(0, Math.min(document.title().length(), LONGEST_TITLE - suffix.length()))
+                        + suffix;
         return create(form.cast(document.called(document.id() + "-" + number, title)));
     }
 
     /**
-     * @throws UnknownException  if there is none of that id
+     * @throws UnknownException if there is none of that id
      * @throws ConflictException if it has been changed since the revision given; carries what is stored
      */
     @Transactional
@@ -143,7 +154,7 @@ public abstract class PlainStore<E extends StoredDocument, D extends PlainDocume
     }
 
     /**
-     * @throws UnknownException  if there is none of that id
+     * @throws UnknownException if there is none of that id
      * @throws ConflictException if it has been changed since the revision given, or if something needs it
      */
     @Transactional

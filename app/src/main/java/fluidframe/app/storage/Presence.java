@@ -17,8 +17,8 @@ import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Component;
 
 /**
- * Says beside the data where the program answers that uses it, and by which word it knows that it is meant. So the command line reaches that program and no other,
- * whatever ports there are.
+ * Says beside the data where the program answers that uses it, and by which word it knows that it is meant. So the
+ * command line reaches that program and no other, whatever ports there are.
  */
 @Component
 @Lazy(false)
@@ -43,10 +43,9 @@ public class Presence {
      * Where a program answers.
      *
      * @param address such as http://127.0.0.1:8080
-     * @param word    by which it knows that it is meant
+     * @param word by which it knows that it is meant
      */
-    public record Place(String address, String word) {
-    }
+    public record Place(String address, String word) {}
 
     /** Where the program says it answers that uses the data in a folder. */
     public static Optional<Place> in(Path folder) {
@@ -67,7 +66,10 @@ public class Presence {
     public void come(WebServerInitializedEvent started) {
         try {
             Path written = Files.createTempFile(file.getParent(), NAME, ".new");
-            Files.write(written, ("http://" + address + ":" + started.getWebServer().getPort() + " " + word + "\n").getBytes(StandardCharsets.UTF_8));
+            Files.write(
+                    written,
+                    ("http://" + address + ":" + started.getWebServer().getPort() + " " + word + "\n")
+                            .getBytes(StandardCharsets.UTF_8));
             Files.move(written, file, StandardCopyOption.REPLACE_EXISTING, StandardCopyOption.ATOMIC_MOVE);
         } catch (IOException e) {
             LOG.warn("./backup and ./restore will not find this program: {} cannot be written.", file);

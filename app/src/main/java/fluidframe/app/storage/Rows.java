@@ -16,8 +16,7 @@ public final class Rows {
 
     private static final int BATCH = 100;
 
-    private Rows() {
-    }
+    private Rows() {}
 
     /** Takes one row after another. */
     @FunctionalInterface
@@ -35,7 +34,8 @@ public final class Rows {
 
     /** Reads a table in the order of its keys. */
     public static void read(Table table, Connection connection, Taker taker) throws SQLException {
-        try (Statement statement = connection.createStatement(); ResultSet rows = statement.executeQuery(table.select())) {
+        try (Statement statement = connection.createStatement();
+                ResultSet rows = statement.executeQuery(table.select())) {
             while (rows.next()) {
                 taker.take(row(rows));
             }
@@ -44,7 +44,8 @@ public final class Rows {
 
     /** Copies a table's rows into the same table of another database, a few at a time; nothing is committed. */
     public static void copy(Table table, Connection from, Connection to) throws SQLException {
-        try (Statement statement = from.createStatement(); ResultSet rows = statement.executeQuery(table.select())) {
+        try (Statement statement = from.createStatement();
+                ResultSet rows = statement.executeQuery(table.select())) {
             write(table, to, () -> rows.next() ? row(rows) : null);
         }
     }

@@ -24,7 +24,10 @@ import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.util.FileSystemUtils;
 
-/** Reads from a damaged database file what can be read, row by row, and lays it down in a sound one. The damaged file is only read. */
+/**
+ * Reads from a damaged database file what can be read, row by row, and lays it down in a sound one. The damaged file is
+ * only read.
+ */
 public final class Salvage {
 
     private static final Logger LOG = LoggerFactory.getLogger(Salvage.class);
@@ -37,26 +40,23 @@ public final class Salvage {
     private final Map<String, Integer> saved = new LinkedHashMap<>();
     private final List<String> lost = new ArrayList<>();
 
-    private Salvage() {
-    }
+    private Salvage() {}
 
     /**
      * What came of it.
      *
      * @param sound where the saved rows are, in today's form
      * @param saved how many rows of each table
-     * @param lost  what could not be read: "figure waltz-whisk"
+     * @param lost what could not be read: "figure waltz-whisk"
      */
-    public record Report(Staging sound, Map<String, Integer> saved, List<String> lost) {
-    }
+    public record Report(Staging sound, Map<String, Integer> saved, List<String> lost) {}
 
-    /**
-     * @throws SQLException if nothing of the file can be read
-     */
+    /** @throws SQLException if nothing of the file can be read */
     public static Report of(DatabaseFile damaged) throws SQLException, IOException {
         Optional<String> code = ForeignCode.in(damaged);
         if (code.isPresent()) {
-            throw new SQLException("it brings along something that would be run, which no data of this program does (" + code.get() + ")");
+            throw new SQLException("it brings along something that would be run, which no data of this program does ("
+                    + code.get() + ")");
         }
         Salvage salvage = new Salvage();
         Path workshop = Files.createTempDirectory("fluidframe-recover");
@@ -97,7 +97,8 @@ public final class Salvage {
         if (Files.exists(script)) {
             try (Stream<String> statements = Files.lines(script)) {
                 if (statements.anyMatch(ForeignCode::isIn)) {
-                    throw new SQLException("it brings along something that would be run, which no data of this program does");
+                    throw new SQLException(
+                            "it brings along something that would be run, which no data of this program does");
                 }
             }
             RunScript.execute(found, DatabaseFile.USER, "", script.toString(), StandardCharsets.UTF_8, true);
@@ -136,16 +137,24 @@ public final class Salvage {
 
     /** The column by which people know a row: its slug, or what it ends its key with. */
     private static String name(Table table) {
-        return table.columns().contains(SLUG) ? SLUG : table.key().get(table.key().size() - 1);
+        return table.columns().contains(SLUG)
+                ? SLUG
+                : table.key().get(table.key().size() - 1);
     }
 
     /** The names of a table's rows where an index keeps them apart from the rows. */
     private static List<String> names(Table table, Connection source) {
         List<String> names = new ArrayList<>();
-        boolean apart = !table.key().contains("REV") && (table.columns().contains(SLUG) || table.key().size() == 1);
-        String order = table.columns().contains(SLUG) && table.columns().contains(STUDIO) ? "\"" + STUDIO + "\", \"" + SLUG + "\"" : "1";
+        boolean apart = !table.key().contains("REV")
+                && (table.columns().contains(SLUG) || table.key().size() == 1);
+        String order = table.columns().contains(SLUG) && table.columns().contains(STUDIO)
+                ? "\"" + STUDIO + "\", \"" + SLUG + "\""
+                : "1";
         try (Statement statement = source.createStatement();
-             ResultSet keys = apart ? statement.executeQuery("select \"" + name(table) + "\" from " + table.quoted() + " order by " + order) : null) {
+                ResultSet keys = apart
+                        ? statement.executeQuery(
+                                "select \"" + name(table) + "\" from " + table.quoted() + " order by " + order)
+                        : null) {
             while (keys != null && keys.next()) {
                 names.add(keys.getString(1));
             }
@@ -156,7 +165,8 @@ public final class Salvage {
     }
 
     private static long lastRow(Table table, Connection source) {
-        try (Statement statement = source.createStatement(); ResultSet row = statement.executeQuery("select max(_rowid_) from " + table.quoted())) {
+        try (Statement statement = source.createStatement();
+                ResultSet row = statement.executeQuery("select max(_rowid_) from " + table.quoted())) {
             row.next();
             return row.getLong(1);
         } catch (SQLException | RuntimeException | StackOverflowError e) {
@@ -175,7 +185,8 @@ public final class Salvage {
 
     private static List<Object> row(Table table, Connection source, long id) throws SQLException {
         String columns = table.select().substring(0, table.select().lastIndexOf(" order by"));
-        try (Statement statement = source.createStatement(); ResultSet rows = statement.executeQuery(columns + " where _rowid_ = " + id)) {
+        try (Statement statement = source.createStatement();
+                ResultSet rows = statement.executeQuery(columns + " where _rowid_ = " + id)) {
             if (!rows.next()) {
                 return null;
             }

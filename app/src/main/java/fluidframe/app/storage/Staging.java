@@ -46,7 +46,12 @@ public final class Staging implements AutoCloseable {
     }
 
     private void migrate(String target) {
-        Flyway.configure().dataSource(file.url(), DatabaseFile.USER, "").locations("classpath:db/migration").target(target).load().migrate();
+        Flyway.configure()
+                .dataSource(file.url(), DatabaseFile.USER, "")
+                .locations("classpath:db/migration")
+                .target(target)
+                .load()
+                .migrate();
     }
 
     public Connection connection() {
@@ -71,18 +76,23 @@ public final class Staging implements AutoCloseable {
             for (String column : identities(target, table)) {
                 long highest = Math.max(highest(target, table, column), highest(taken, table, column));
                 if (highest > MOST_ROWS) {
-                    throw RefusedException.of(table.name().toLowerCase(Locale.ROOT) + ", " + column.toLowerCase(Locale.ROOT), String.valueOf(highest), "at most " + MOST_ROWS);
+                    throw RefusedException.of(
+                            table.name().toLowerCase(Locale.ROOT) + ", " + column.toLowerCase(Locale.ROOT),
+                            String.valueOf(highest),
+                            "at most " + MOST_ROWS);
                 }
                 long next = highest + 1;
                 try (Statement statement = target.createStatement()) {
-                    statement.execute("alter table " + table.quoted() + " alter column \"" + column + "\" restart with " + next);
+                    statement.execute(
+                            "alter table " + table.quoted() + " alter column \"" + column + "\" restart with " + next);
                 }
             }
         }
     }
 
     private static List<String> identities(Connection connection, Table table) throws SQLException {
-        try (var columns = connection.prepareStatement("select column_name from information_schema.columns where table_name = ? and is_identity = 'YES'")) {
+        try (var columns = connection.prepareStatement(
+                "select column_name from information_schema.columns where table_name = ? and is_identity = 'YES'")) {
             columns.setString(1, table.name());
             List<String> names = new java.util.ArrayList<>();
             try (ResultSet rows = columns.executeQuery()) {
@@ -95,7 +105,9 @@ public final class Staging implements AutoCloseable {
     }
 
     private static long highest(Connection connection, Table table, String column) throws SQLException {
-        try (Statement statement = connection.createStatement(); ResultSet row = statement.executeQuery("select coalesce(max(\"" + column + "\"), 0) from " + table.quoted())) {
+        try (Statement statement = connection.createStatement();
+                ResultSet row =
+                        statement.executeQuery("select coalesce(max(\"" + column + "\"), 0) from " + table.quoted())) {
             row.next();
             return row.getLong(1);
         }

@@ -8,8 +8,7 @@ public final class Stamp {
 
     private static final DateTimeFormatter FORM = DateTimeFormatter.ofPattern("yyyy-MM-dd-HHmmss");
 
-    private Stamp() {
-    }
+    private Stamp() {}
 
     public static String now() {
         return LocalDateTime.now().format(FORM);

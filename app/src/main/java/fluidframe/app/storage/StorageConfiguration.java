@@ -18,8 +18,11 @@ import org.springframework.transaction.support.TransactionTemplate;
 class StorageConfiguration {
 
     @Bean(destroyMethod = "close")
-    Database dataSource(@Value("${spring.datasource.url}") String url, @Value("${spring.datasource.username}") String user,
-                        @Value("${spring.datasource.password}") String password) throws SQLException {
+    Database dataSource(
+            @Value("${spring.datasource.url}") String url,
+            @Value("${spring.datasource.username}") String user,
+            @Value("${spring.datasource.password}") String password)
+            throws SQLException {
         DatabaseFile file = DatabaseFile.at(url);
         return new Database(url, user, password, Volume.of(file.path()), file);
     }
@@ -42,7 +45,10 @@ class StorageConfiguration {
         return new DurableTransactionManager(factory, database);
     }
 
-    /** A database that may only be read is taken as it is; one of an older form cannot be lifted then, and the start says so. */
+    /**
+     * A database that may only be read is taken as it is; one of an older form cannot be lifted then, and the start
+     * says so.
+     */
     @Bean
     FlywayMigrationStrategy migration(Database database) {
         return flyway -> {

@@ -35,7 +35,8 @@ class StorageProblemHandler {
 
     @ExceptionHandler
     ResponseEntity<ProblemDetail> notWritable(NotWritableException e) {
-        HttpStatus status = e.access() == Access.FULL ? HttpStatus.INSUFFICIENT_STORAGE : HttpStatus.SERVICE_UNAVAILABLE;
+        HttpStatus status =
+                e.access() == Access.FULL ? HttpStatus.INSUFFICIENT_STORAGE : HttpStatus.SERVICE_UNAVAILABLE;
         return Problems.later(status, "Not kept", e.access().sentence(), LATER);
     }
 
@@ -52,16 +53,28 @@ class StorageProblemHandler {
 
     private ResponseEntity<ProblemDetail> answer(RuntimeException e) {
         if (e instanceof OptimisticLockingFailureException || e instanceof DataIntegrityViolationException) {
-            return Problems.later(HttpStatus.CONFLICT, "Both kept", "Somebody else saved this at the same moment; load it again and compare.", SOON);
+            return Problems.later(
+                    HttpStatus.CONFLICT,
+                    "Both kept",
+                    "Somebody else saved this at the same moment; load it again and compare.",
+                    SOON);
         }
         if (Database.isBroken(e)) {
             database.broke(e);
             database.mend();
             return database.access() == Access.WRITABLE
-                    ? Problems.later(HttpStatus.SERVICE_UNAVAILABLE, "Not kept", "The data could not be reached for a moment and was opened again. Nothing was changed; try again.", SOON)
+                    ? Problems.later(
+                            HttpStatus.SERVICE_UNAVAILABLE,
+                            "Not kept",
+                            "The data could not be reached for a moment and was opened again. Nothing was changed; try again.",
+                            SOON)
                     : notWritable(new NotWritableException(database.access(), e));
         }
         LOG.error("The database refused a request", e);
-        return ResponseEntity.internalServerError().body(Problems.of(HttpStatus.INTERNAL_SERVER_ERROR, "Our mistake", "The program made a mistake; nothing was changed. The log says more."));
+        return ResponseEntity.internalServerError()
+                .body(Problems.of(
+                        HttpStatus.INTERNAL_SERVER_ERROR,
+                        "Our mistake",
+                        "The program made a mistake; nothing was changed. The log says more."));
     }
 }

@@ -14,16 +14,19 @@ public abstract class StoredDocument {
     @Id
     @GeneratedValue(strategy = GenerationType.IDENTITY)
     private Long id;
+
     private long studioId;
     private String slug;
+
     @Version
     private long revision;
+
     private String title;
+
     @Lob
     private String document;
 
-    protected StoredDocument() {
-    }
+    protected StoredDocument() {}
 
     protected StoredDocument(long studioId, String slug) {
         this.studioId = studioId;

@@ -18,7 +18,10 @@ import tools.jackson.core.JacksonException;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
 
-/** Reads every document of a database before it takes the place of another: what could not be read afterwards would be found out when it is too late. */
+/**
+ * Reads every document of a database before it takes the place of another: what could not be read afterwards would be
+ * found out when it is too late.
+ */
 @Component
 public class StoredDocuments {
 
@@ -35,9 +38,7 @@ public class StoredDocuments {
         this.json = json;
     }
 
-    /**
-     * @throws RefusedException naming the first document that cannot be read, or is not what its table holds
-     */
+    /** @throws RefusedException naming the first document that cannot be read, or is not what its table holds */
     public void check(Connection connection) throws SQLException {
         for (Table table : Table.all(connection)) {
             if (table.columns().contains(SLUG) && table.columns().contains(DOCUMENT)) {
@@ -47,8 +48,11 @@ public class StoredDocuments {
     }
 
     private void check(Table table, Connection connection) throws SQLException {
-        Optional<StoredForm> form = forms.stream().filter(each -> each.table().equalsIgnoreCase(table.name())).findFirst();
-        try (Statement statement = connection.createStatement(); ResultSet rows = statement.executeQuery("select slug, document from " + table.quoted())) {
+        Optional<StoredForm> form = forms.stream()
+                .filter(each -> each.table().equalsIgnoreCase(table.name()))
+                .findFirst();
+        try (Statement statement = connection.createStatement();
+                ResultSet rows = statement.executeQuery("select slug, document from " + table.quoted())) {
             while (rows.next()) {
                 Stopping.check();
                 String slug = rows.getString(1);
@@ -66,13 +70,20 @@ public class StoredDocuments {
     private Optional<String> wrong(String slug, String document, Optional<StoredForm> form) {
         try {
             JsonNode tree = json.readTree(document);
-            if (slug == null || !isId(slug) || !tree.isObject() || tree.has("id") && !tree.path("id").asString("").equals(slug)) {
+            if (slug == null
+                    || !isId(slug)
+                    || !tree.isObject()
+                    || tree.has("id") && !tree.path("id").asString("").equals(slug)) {
                 return Optional.of("a document of its id");
             }
             if (form.isEmpty()) {
                 return Optional.empty();
             }
-            return validator.validate(form.get().read(document)).stream().filter(violation -> violation.getInvalidValue() == null).map(ConstraintViolation::getMessage).sorted().findFirst();
+            return validator.validate(form.get().read(document)).stream()
+                    .filter(violation -> violation.getInvalidValue() == null)
+                    .map(ConstraintViolation::getMessage)
+                    .sorted()
+                    .findFirst();
         } catch (JacksonException e) {
             return Optional.of("a document of this kind (" + e.getOriginalMessage() + ")");
         }
@@ -85,6 +96,8 @@ public class StoredDocuments {
 
     private static RefusedException refused(Table table, String slug, String expected) {
         Fault fault = Fault.of(table.name().toLowerCase(Locale.ROOT), slug, expected);
-        return new RefusedException("This backup holds something that cannot be read, and nothing was changed. " + fault.sentence() + ".", List.of(fault));
+        return new RefusedException(
+                "This backup holds something that cannot be read, and nothing was changed. " + fault.sentence() + ".",
+                List.of(fault));
     }
 }

@@ -19,12 +19,13 @@ import java.util.stream.Collectors;
  * A table of the database, whatever it is about.
  *
  * @param columns its columns as they stand in it
- * @param key     the columns of its primary key
+ * @param key the columns of its primary key
  */
 public record Table(String name, List<String> columns, List<String> key) {
 
     /** What the migrations remember of themselves is no data. */
     private static final String MIGRATIONS = "flyway_schema_history";
+
     private static final String SCHEMA = "PUBLIC";
 
     public Table {
@@ -38,7 +39,8 @@ public record Table(String name, List<String> columns, List<String> key) {
         Map<String, Set<String>> refersTo = new LinkedHashMap<>();
         for (String name : names(meta.getTables(null, SCHEMA, "%", new String[] {"BASE TABLE"}), "TABLE_NAME")) {
             if (!name.equals(MIGRATIONS)) {
-                Set<String> others = new LinkedHashSet<>(names(meta.getImportedKeys(null, SCHEMA, name), "PKTABLE_NAME"));
+                Set<String> others =
+                        new LinkedHashSet<>(names(meta.getImportedKeys(null, SCHEMA, name), "PKTABLE_NAME"));
                 others.remove(name);
                 refersTo.put(name, others);
             }
@@ -46,10 +48,16 @@ public record Table(String name, List<String> columns, List<String> key) {
         List<Table> ordered = new ArrayList<>();
         Set<String> placed = new LinkedHashSet<>();
         while (placed.size() < refersTo.size()) {
-            String next = refersTo.entrySet().stream().filter(entry -> !placed.contains(entry.getKey()) && placed.containsAll(entry.getValue()))
-                    .map(Map.Entry::getKey).findFirst().orElseThrow(() -> new IllegalStateException("tables refer to each other in a circle"));
+            String next = refersTo.entrySet().stream()
+                    .filter(entry -> !placed.contains(entry.getKey()) && placed.containsAll(entry.getValue()))
+                    .map(Map.Entry::getKey)
+                    .findFirst()
+                    .orElseThrow(() -> new IllegalStateException("tables refer to each other in a circle"));
             placed.add(next);
-            ordered.add(new Table(next, names(meta.getColumns(null, SCHEMA, next, "%"), "COLUMN_NAME"), names(meta.getPrimaryKeys(null, SCHEMA, next), "COLUMN_NAME")));
+            ordered.add(new Table(
+                    next,
+                    names(meta.getColumns(null, SCHEMA, next, "%"), "COLUMN_NAME"),
+                    names(meta.getPrimaryKeys(null, SCHEMA, next), "COLUMN_NAME")));
         }
         return ordered;
     }
@@ -86,12 +94,14 @@ public record Table(String name, List<String> columns, List<String> key) {
     }
 
     public String insert() {
-        return "insert into " + quoted() + " (" + list(columns) + ") values (" + columns.stream().map(column -> "?").collect(Collectors.joining(", ")) + ")";
+        return "insert into " + quoted() + " (" + list(columns) + ") values ("
+                + columns.stream().map(column -> "?").collect(Collectors.joining(", ")) + ")";
     }
 
     /** Inserts a row, or puts it in the place of the one with its key. */
     String merge() {
-        return "merge into " + quoted() + " (" + list(columns) + ") key (" + list(key) + ") values (" + columns.stream().map(column -> "?").collect(Collectors.joining(", ")) + ")";
+        return "merge into " + quoted() + " (" + list(columns) + ") key (" + list(key) + ") values ("
+                + columns.stream().map(column -> "?").collect(Collectors.joining(", ")) + ")";
     }
 
     private static String list(List<String> names) {

@@ -12,7 +12,10 @@ import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 
-/** Whether there is a document of an id, for who does not know yet: asking for the document itself would be a mistake if there is none. */
+/**
+ * Whether there is a document of an id, for who does not know yet: asking for the document itself would be a mistake if
+ * there is none.
+ */
 @RestController
 @RequestMapping("/api/taken-ids")
 @Tag(name = "ids")
@@ -21,12 +24,12 @@ class TakenIdResource {
     private final Map<String, DocumentStore<?>> stores;
 
     TakenIdResource(List<DocumentStore<?>> stores) {
-        this.stores = stores.stream().collect(Collectors.toMap(DocumentStore::kind, Function.identity(), (one, other) -> one, TreeMap::new));
+        this.stores = stores.stream()
+                .collect(Collectors.toMap(DocumentStore::kind, Function.identity(), (one, other) -> one, TreeMap::new));
     }
 
     /** Whether an id is taken among the documents of its kind. */
-    record TakenId(boolean taken) {
-    }
+    record TakenId(boolean taken) {}
 
     /**
      * @param kind what the document is called in messages: figure, routine

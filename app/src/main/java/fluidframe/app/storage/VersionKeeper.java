@@ -34,8 +34,7 @@ class VersionKeeper {
         this.clock = clock;
     }
 
-    private record Going(long id, int number) {
-    }
+    private record Going(long id, int number) {}
 
     @Scheduled(initialDelay = AFTER_START_MILLISECONDS, fixedDelay = BETWEEN_MILLISECONDS)
     void thin() {
@@ -61,19 +60,22 @@ class VersionKeeper {
     private List<Going> going(Table table, Connection connection) throws SQLException {
         Map<Long, List<Kept>> versions = new LinkedHashMap<>();
         try (Statement statement = connection.createStatement();
-             ResultSet row = statement.executeQuery("select a.id, a.rev, a.revtype, r.revtstmp from " + table.quoted() + " a join revinfo r on r.rev = a.rev order by a.rev desc")) {
+                ResultSet row = statement.executeQuery("select a.id, a.rev, a.revtype, r.revtstmp from "
+                        + table.quoted() + " a join revinfo r on r.rev = a.rev order by a.rev desc")) {
             while (row.next()) {
                 versions.computeIfAbsent(row.getLong(1), id -> new ArrayList<>())
                         .add(new Kept(row.getInt(2), Instant.ofEpochMilli(row.getLong(4)), row.getInt(3) == DELETION));
             }
         }
         List<Going> going = new ArrayList<>();
-        versions.forEach((id, kept) -> VersionThinning.superfluous(kept, clock.instant()).forEach(number -> going.add(new Going(id, number))));
+        versions.forEach((id, kept) ->
+                VersionThinning.superfluous(kept, clock.instant()).forEach(number -> going.add(new Going(id, number))));
         return going;
     }
 
     private static void delete(Table table, List<Going> going, Connection connection) throws SQLException {
-        try (PreparedStatement statement = connection.prepareStatement("delete from " + table.quoted() + " where rev = ? and id = ?")) {
+        try (PreparedStatement statement =
+                connection.prepareStatement("delete from " + table.quoted() + " where rev = ? and id = ?")) {
             for (Going version : going) {
                 statement.setInt(1, version.number());
                 statement.setLong(2, version.id());

@@ -13,18 +13,18 @@ import java.util.List;
 /**
  * What a telling made of a figure.
  *
- * @param taken     what was taken from which words
+ * @param taken what was taken from which words
  * @param leftovers the words that were not understood
  */
 @Schema(name = "Description")
 record DescriptionDocument(FigureDocument figure, List<TakenDocument> taken, List<LeftoverDocument> leftovers) {
 
     /**
-     * @param from    where the words begin in the text
-     * @param to      where they end
+     * @param from where the words begin in the text
+     * @param to where they end
      * @param pointer the place they fill
-     * @param place   the same in words
-     * @param text    what stands there
+     * @param place the same in words
+     * @param text what stands there
      * @param derived whether it was not said but follows
      */
     @Schema(name = "Taken")
@@ -32,7 +32,13 @@ record DescriptionDocument(FigureDocument figure, List<TakenDocument> taken, Lis
 
         static TakenDocument of(Taken taken) {
             Place place = taken.place();
-            return new TakenDocument(taken.from(), taken.to(), place.pointer(), place.column().map(Column::title).orElse(place.field()), taken.text(), taken.derived());
+            return new TakenDocument(
+                    taken.from(),
+                    taken.to(),
+                    place.pointer(),
+                    place.column().map(Column::title).orElse(place.field()),
+                    taken.text(),
+                    taken.derived());
         }
     }
 
@@ -46,7 +52,9 @@ record DescriptionDocument(FigureDocument figure, List<TakenDocument> taken, Lis
     }
 
     static DescriptionDocument of(Description description) {
-        return new DescriptionDocument(FigureMapper.document(description.figure()), description.taken().stream().map(TakenDocument::of).toList(),
+        return new DescriptionDocument(
+                FigureMapper.document(description.figure()),
+                description.taken().stream().map(TakenDocument::of).toList(),
                 description.leftovers().stream().map(LeftoverDocument::of).toList());
     }
 }

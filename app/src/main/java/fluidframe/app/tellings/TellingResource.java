@@ -45,27 +45,32 @@ class TellingResource {
 
     /**
      * @param figure the figure it becomes, with nothing in its charts, or the one that is corrected
-     * @param text   what is told
+     * @param text what is told
      * @param amends whether it corrects what is there
-     * @param part   man or lady: whose row was spoken of before; the man's if absent
-     * @param row    that row, from 0
+     * @param part man or lady: whose row was spoken of before; the man's if absent
+     * @param row that row, from 0
      */
     @Schema(name = "DescriptionQuestion")
-    record DescriptionQuestion(@NotNull(message = "a figure") @Valid FigureDocument figure, @NotNull(message = "what is told") String text, boolean amends, String part, Integer row) {
-    }
+    record DescriptionQuestion(
+            @NotNull(message = "a figure") @Valid FigureDocument figure,
+            @NotNull(message = "what is told") String text,
+            boolean amends,
+            String part,
+            Integer row) {}
 
     /**
-     * @param part   man, lady or both
+     * @param part man, lady or both
      * @param length beginner or teacher
      */
     @Schema(name = "TellingQuestion")
-    record TellingQuestion(@NotNull(message = "a figure") @Valid FigureDocument figure, @NotNull(message = "man, lady or both") String part, @NotNull(message = "beginner or teacher") String length) {
-    }
+    record TellingQuestion(
+            @NotNull(message = "a figure") @Valid FigureDocument figure,
+            @NotNull(message = "man, lady or both") String part,
+            @NotNull(message = "beginner or teacher") String length) {}
 
     /** A figure as it is read aloud. */
     @Schema(name = "Telling")
-    record TellingDocument(String text) {
-    }
+    record TellingDocument(String text) {}
 
     @PostMapping("/descriptions")
     DescriptionDocument describe(@Valid @RequestBody DescriptionQuestion question) {
@@ -74,17 +79,36 @@ class TellingResource {
 
     private DescriptionDocument described(DescriptionQuestion question) {
         FigureDraft draft = FigureMapper.draft(question.figure());
-        Dance dance = studioDances.find(draft.dance()).orElseThrow(() -> refused("/figure/dance", draft.dance(), "a dance: " + String.join(", ", studioDances.all().stream().map(Dance::id).toList())));
+        Dance dance = studioDances
+                .find(draft.dance())
+                .orElseThrow(() -> refused(
+                        "/figure/dance",
+                        draft.dance(),
+                        "a dance: "
+                                + String.join(
+                                        ", ",
+                                        studioDances.all().stream()
+                                                .map(Dance::id)
+                                                .toList())));
         if (question.text().length() > DescriptionReader.MOST_LETTERS) {
-            throw refused("/text", question.text().length() + " letters", "at most " + DescriptionReader.MOST_LETTERS + " letters");
+            throw refused(
+                    "/text",
+                    question.text().length() + " letters",
+                    "at most " + DescriptionReader.MOST_LETTERS + " letters");
         }
         for (Part part : Part.values()) {
             if (draft.chart(part).size() > DraftReader.MOST_ROWS) {
-                throw refused("/figure/" + part.wording(), draft.chart(part).size() + " rows", "at most " + DraftReader.MOST_ROWS + " rows");
+                throw refused(
+                        "/figure/" + part.wording(),
+                        draft.chart(part).size() + " rows",
+                        "at most " + DraftReader.MOST_ROWS + " rows");
             }
         }
         OptionalInt row = question.row() == null ? OptionalInt.empty() : OptionalInt.of(question.row());
-        return DescriptionDocument.of(question.amends() ? DescriptionReader.amend(question.text(), draft, dance, part(question.part()), row) : DescriptionReader.tell(question.text(), draft, dance));
+        return DescriptionDocument.of(
+                question.amends()
+                        ? DescriptionReader.amend(question.text(), draft, dance, part(question.part()), row)
+                        : DescriptionReader.tell(question.text(), draft, dance));
     }
 
     private static Part part(String text) {
@@ -95,8 +119,11 @@ class TellingResource {
     TellingDocument tell(@Valid @RequestBody TellingQuestion question) {
         return work.quickly(() -> {
             Figure figure = figures.complete(question.figure());
-            List<Part> parts = question.part().equalsIgnoreCase("both") ? List.of(Part.values()) : List.of(part(question.part()));
-            Telling.Length length = Arrays.stream(Telling.Length.values()).filter(each -> each.name().equals(question.length().toUpperCase(Locale.ROOT))).findFirst()
+            List<Part> parts =
+                    question.part().equalsIgnoreCase("both") ? List.of(Part.values()) : List.of(part(question.part()));
+            Telling.Length length = Arrays.stream(Telling.Length.values())
+                    .filter(each -> each.name().equals(question.length().toUpperCase(Locale.ROOT)))
+                    .findFirst()
                     .orElseThrow(() -> refused("/length", question.length(), "beginner or teacher"));
             return new TellingDocument(Telling.of(figure, parts, length));
         });

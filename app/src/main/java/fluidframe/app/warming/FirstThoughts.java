@@ -25,8 +25,8 @@ import org.slf4j.LoggerFactory;
 import tools.jackson.databind.json.JsonMapper;
 
 /**
- * Reads figures of the shipped book, links them and scores its routines while the rest of the program is still being put together, which leaves a processor idle: what
- * is worked out for the first coach has then been worked out before.
+ * Reads figures of the shipped book, links them and scores its routines while the rest of the program is still being
+ * put together, which leaves a processor idle: what is worked out for the first coach has then been worked out before.
  */
 public final class FirstThoughts {
 
@@ -39,8 +39,7 @@ public final class FirstThoughts {
 
     private final JsonMapper json = JsonMapper.builder().build();
 
-    private FirstThoughts() {
-    }
+    private FirstThoughts() {}
 
     /** Begins them beside whatever else is done, until the processors are wanted. */
     public static void begin() {
@@ -59,7 +58,9 @@ public final class FirstThoughts {
             List<RoutineDocument> routines = book(ROUTINES).routines();
             List<List<Figure>> figures = new ArrayList<>();
             for (String dance : DANCES) {
-                figures.add(book(dance).figures().stream().map(figure -> FigureReading.ofCatalogue().accepted(figure, "")).toList());
+                figures.add(book(dance).figures().stream()
+                        .map(figure -> FigureReading.ofCatalogue().accepted(figure, ""))
+                        .toList());
             }
             while (!OVER.get()) {
                 figures.forEach(dance -> think(dance, routines));
@@ -76,7 +77,9 @@ public final class FirstThoughts {
             LinkMap.of(Repertoire.of(figures, Conditions.OPEN));
         }
         for (RoutineDocument document : routines) {
-            boolean known = document.music() == null && byId.keySet().containsAll(document.figures()) && !document.figures().isEmpty();
+            boolean known = document.music() == null
+                    && byId.keySet().containsAll(document.figures())
+                    && !document.figures().isEmpty();
             if (known && !OVER.get()) {
                 Routine routine = RoutineReader.readOfCatalogue(document, byId, Optional.empty(), "");
                 Score score = Score.of(routine);

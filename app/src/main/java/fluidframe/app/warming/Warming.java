@@ -36,9 +36,10 @@ import org.springframework.transaction.support.TransactionTemplate;
 import tools.jackson.databind.json.JsonMapper;
 
 /**
- * Works out what coaches ask for first, before they can: how all routines stand, what is due, how something is kept, though it is taken back before it is. The first of
- * each takes a hundred times as long as those that follow, while the machine learns how to do it, and fifty people who come at once would all wait for it. Then the
- * program is asked as a browser asks it.
+ * Works out what coaches ask for first, before they can: how all routines stand, what is due, how something is kept,
+ * though it is taken back before it is. The first of each takes a hundred times as long as those that follow, while the
+ * machine learns how to do it, and fifty people who come at once would all wait for it. Then the program is asked as a
+ * browser asks it.
  */
 @Component
 @Lazy(false)
@@ -49,6 +50,7 @@ class Warming implements SmartLifecycle {
     private static final List<String> AT_THE_END = List.of("/api/routine-standings", "/api/book-report");
     /** Nobody waits longer for the program to open. */
     private static final Duration LONGEST_BEFORE = Duration.ofSeconds(6);
+
     private static final int MOST_ROUTINES = 6;
     private static final int TIMES_KEPT = 4;
     private static final Duration LONGEST_ANSWER = Duration.ofSeconds(60);
@@ -63,9 +65,16 @@ class Warming implements SmartLifecycle {
     private volatile boolean running;
     private Thread warming;
     private ExecutorService workers;
-    private final HttpClient client = HttpClient.newBuilder().version(HttpClient.Version.HTTP_1_1).build();
+    private final HttpClient client =
+            HttpClient.newBuilder().version(HttpClient.Version.HTTP_1_1).build();
 
-    Warming(List<Prepared> prepared, @Lazy RoutineStore routines, PlatformTransactionManager transactions, Database database, JsonMapper json, @Value("${fluidframe.warming-rounds}") int rounds) {
+    Warming(
+            List<Prepared> prepared,
+            @Lazy RoutineStore routines,
+            PlatformTransactionManager transactions,
+            Database database,
+            JsonMapper json,
+            @Value("${fluidframe.warming-rounds}") int rounds) {
         this.prepared = prepared;
         this.routines = routines;
         this.transaction = new TransactionTemplate(transactions);
@@ -145,7 +154,11 @@ class Warming implements SmartLifecycle {
     }
 
     private List<RoutineDocument> danced() {
-        return routines.list().stream().map(RoutineSummary::id).limit(MOST_ROUTINES).map(id -> routines.get(id).document()).toList();
+        return routines.list().stream()
+                .map(RoutineSummary::id)
+                .limit(MOST_ROUTINES)
+                .map(id -> routines.get(id).document())
+                .toList();
     }
 
     @EventListener
@@ -190,8 +203,12 @@ class Warming implements SmartLifecycle {
     }
 
     private void ask(String address, String path, Optional<String> body) throws IOException, InterruptedException {
-        HttpRequest.Builder question = HttpRequest.newBuilder(URI.create(address + path)).timeout(LONGEST_ANSWER).header("Content-Type", "application/json");
-        client.send((body.isPresent() ? question.POST(BodyPublishers.ofString(body.get())) : question).build(), BodyHandlers.discarding());
+        HttpRequest.Builder question = HttpRequest.newBuilder(URI.create(address + path))
+                .timeout(LONGEST_ANSWER)
+                .header("Content-Type", "application/json");
+        client.send(
+                (body.isPresent() ? question.POST(BodyPublishers.ofString(body.get())) : question).build(),
+                BodyHandlers.discarding());
     }
 
     /** Nothing of it is ever committed, so nobody sees it and nothing of it stays. */
@@ -199,7 +216,8 @@ class Warming implements SmartLifecycle {
         if (database.access() == Access.WRITABLE) {
             transaction.executeWithoutResult(status -> {
                 status.setRollbackOnly();
-                routines.create(routine.called(routine.id().substring(0, Math.min(routine.id().length(), 80)) + "-warming", routine.title()));
+                routines.create(routine.called(
+                        routine.id().substring(0, Math.min(routine.id().length(), 80)) + "-warming", routine.title()));
             });
         }
     }

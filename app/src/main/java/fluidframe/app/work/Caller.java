@@ -10,8 +10,7 @@ final class Caller {
     /** Under this name a request carries the question whether its caller has hung up. */
     static final String HUNG_UP = "fluidframe.caller.hung-up";
 
-    private Caller() {
-    }
+    private Caller() {}
 
     /** Whether the caller of the request that this thread answers has hung up; asked from that thread only. */
     static BooleanSupplier hungUp() {

@@ -9,8 +9,8 @@ import org.apache.catalina.valves.ValveBase;
 import org.apache.coyote.ActionCode;
 
 /**
- * Lets work find out that its caller has hung up. The server itself would only notice when it writes the answer; this looks whether the connection
- * has ended, without waiting and without reading anything that belongs to the request.
+ * Lets work find out that its caller has hung up. The server itself would only notice when it writes the answer; this
+ * looks whether the connection has ended, without waiting and without reading anything that belongs to the request.
  */
 final class CallerValve extends ValveBase {
 

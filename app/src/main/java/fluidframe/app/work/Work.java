@@ -15,8 +15,9 @@ import java.util.function.Supplier;
 import org.springframework.stereotype.Component;
 
 /**
- * Does costly work a few pieces at a time, in the order asked for, each with a deadline and only while its caller listens. So no request, and no
- * number of them, keeps the light ones waiting or fills the memory. Work does not ask for other work.
+ * Does costly work a few pieces at a time, in the order asked for, each with a deadline and only while its caller
+ * listens. So no request, and no number of them, keeps the light ones waiting or fills the memory. Work does not ask
+ * for other work.
  */
 @Component
 public final class Work {
@@ -37,7 +38,7 @@ public final class Work {
     /**
      * Does something a coach waits for while working.
      *
-     * @throws BusyException   if its turn does not come, or if it takes too long
+     * @throws BusyException if its turn does not come, or if it takes too long
      * @throws HungUpException if nobody waits for it any more
      */
     public <T> T quickly(Supplier<T> work) {
@@ -49,7 +50,10 @@ public final class Work {
         return in(Lane.LONG, work);
     }
 
-    /** Something about a routine, quickly unless the routine is extraordinarily long; it throws as {@link #quickly} does. */
+    /**
+     * Something about a routine, quickly unless the routine is extraordinarily long; it throws as {@link #quickly}
+     * does.
+     */
     public <T> T about(Supplier<Routine> reading, Function<Routine, T> work) {
         Result<T> result = quickly(() -> {
             Routine routine = reading.get();
@@ -58,8 +62,7 @@ public final class Work {
         return isOrdinary(result.routine()) ? result.value() : patiently(() -> work.apply(result.routine()));
     }
 
-    private record Result<T>(Routine routine, T value) {
-    }
+    private record Result<T>(Routine routine, T value) {}
 
     private static boolean isOrdinary(Routine routine) {
         return routine.length().compareTo(ORDINARY) <= 0;
@@ -83,7 +86,7 @@ public final class Work {
     /**
      * Reads something large that has been sent, a few at a time, whatever is then done with it.
      *
-     * @throws BusyException   if its turn does not come
+     * @throws BusyException if its turn does not come
      * @throws HungUpException if nobody waits for it any more
      */
     public void takingIn(Reading reading) throws IOException, ServletException {
@@ -127,8 +130,12 @@ public final class Work {
         try {
             return Stopping.when(patience, work);
         } catch (StoppedException e) {
-            throw patience.isAlone() ? new HungUpException()
-                    : new BusyException("This took longer than " + lane.longestWork().toSeconds() + " seconds and was called off. Nothing was changed.", lane.longestWait());
+            throw patience.isAlone()
+                    ? new HungUpException()
+                    : new BusyException(
+                            "This took longer than " + lane.longestWork().toSeconds()
+                                    + " seconds and was called off. Nothing was changed.",
+                            lane.longestWait());
         } finally {
             turns.get(lane).giveBack();
         }
@@ -137,8 +144,11 @@ public final class Work {
     private void take(Lane lane) {
         Patience waiting = new Patience(lane.longestWait(), Caller.hungUp());
         if (!turns.get(lane).take(waiting)) {
-            throw waiting.isAlone() ? new HungUpException()
-                    : new BusyException("The program is busy with other work of this kind. Nothing was changed; try again in a few seconds.", lane.longestWait());
+            throw waiting.isAlone()
+                    ? new HungUpException()
+                    : new BusyException(
+                            "The program is busy with other work of this kind. Nothing was changed; try again in a few seconds.",
+                            lane.longestWait());
         }
     }
 }

@@ -33,14 +33,18 @@ import org.springframework.test.web.servlet.MockMvc;
 @AutoConfigureMockMvc
 class BackupTest {
 
-    private static final String ROUTINE = "{\"id\": \"kept-waltz\", \"title\": \"%s\", \"dance\": \"waltz\", \"tempo\": 29, \"placements\": [{\"figure\": \"waltz-whisk\"}]}";
+    private static final String ROUTINE =
+            "{\"id\": \"kept-waltz\", \"title\": \"%s\", \"dance\": \"waltz\", \"tempo\": 29, \"placements\": [{\"figure\": \"waltz-whisk\"}]}";
 
     @Autowired
     private MockMvc mvc;
+
     @Autowired
     private Backups backups;
+
     @TempDir
     private Path folder;
+
     private Http http;
 
     @BeforeEach
@@ -58,8 +62,12 @@ class BackupTest {
         String versions = http.text("/api/routines/kept-waltz/versions");
         String name = backups.make().name();
         replace("Third");
-        http.send("/api/routines", ROUTINE.formatted("Another").replace("kept-waltz", "another-waltz")).andExpect(status().isCreated());
-        mvc.perform(post("/api/backups/{name}/restoration", name)).andExpect(status().isOk()).andExpect(jsonPath("$.figures").value(JsonPath.<List<?>>read(book, "$.figures").size()));
+        http.send("/api/routines", ROUTINE.formatted("Another").replace("kept-waltz", "another-waltz"))
+                .andExpect(status().isCreated());
+        mvc.perform(post("/api/backups/{name}/restoration", name))
+                .andExpect(status().isOk())
+                .andExpect(jsonPath("$.figures")
+                        .value(JsonPath.<List<?>>read(book, "$.figures").size()));
         assertThat(http.text("/api/books")).isEqualTo(book);
         assertThat(http.text("/api/routines/kept-waltz/versions")).isEqualTo(versions);
         replace("After");
@@ -71,7 +79,8 @@ class BackupTest {
         Path backup = backups.file(backups.make().name());
         BackupFile.Contents contents = BackupFile.check(backup, DatabaseCheck.latestForm());
         Path again = folder.resolve("again.zip");
-        try (Staging staging = new Staging(contents.form(), folder); OutputStream out = Files.newOutputStream(again)) {
+        try (Staging staging = new Staging(contents.form(), folder);
+                OutputStream out = Files.newOutputStream(again)) {
             BackupFile.layDown(backup, contents, staging);
             BackupFile.write(staging.connection(), contents.form(), contents.made(), out);
         }
@@ -86,13 +95,21 @@ class BackupTest {
         for (int at = 100; at < bytes.length; at += bytes.length / 15) {
             byte[] damaged = bytes.clone();
             damaged[at] ^= 0x55;
-            String answer = mvc.perform(post("/api/restorations").contentType("application/zip").content(damaged)).andReturn().getResponse().getContentAsString();
+            String answer = mvc.perform(post("/api/restorations")
+                            .contentType("application/zip")
+                            .content(damaged))
+                    .andReturn()
+                    .getResponse()
+                    .getContentAsString();
             if (!answer.contains("\"before\"")) {
                 assertThat(answer).contains("This backup is damaged").contains("\"place\"");
                 assertThat(http.text("/api/books")).isEqualTo(before);
             }
         }
-        mvc.perform(post("/api/restorations").contentType("application/zip").content("no zip".getBytes(StandardCharsets.UTF_8))).andExpect(status().isUnprocessableContent());
+        mvc.perform(post("/api/restorations")
+                        .contentType("application/zip")
+                        .content("no zip".getBytes(StandardCharsets.UTF_8)))
+                .andExpect(status().isUnprocessableContent());
         assertThat(http.text("/api/books")).isEqualTo(before);
     }
 
@@ -100,7 +117,9 @@ class BackupTest {
     void aDailyBackupIsMadeOnceADay() {
         backups.makeDaily();
         backups.makeDaily();
-        assertThat(backups.list()).filteredOn(kept -> kept.name().startsWith("daily-")).hasSize(1);
+        assertThat(backups.list())
+                .filteredOn(kept -> kept.name().startsWith("daily-"))
+                .hasSize(1);
     }
 
     @Test
@@ -110,16 +129,24 @@ class BackupTest {
     }
 
     private void replace(String title) throws Exception {
-        String tag = http.read("/api/routines/kept-waltz").andReturn().getResponse().getHeader("ETag");
-        mvc.perform(put("/api/routines/kept-waltz").header("If-Match", tag).contentType(MediaType.APPLICATION_JSON).content(ROUTINE.formatted(title))).andExpect(status().isOk());
+        String tag =
+                http.read("/api/routines/kept-waltz").andReturn().getResponse().getHeader("ETag");
+        mvc.perform(put("/api/routines/kept-waltz")
+                        .header("If-Match", tag)
+                        .contentType(MediaType.APPLICATION_JSON)
+                        .content(ROUTINE.formatted(title)))
+                .andExpect(status().isOk());
     }
 
     /** What stands in every table of a backup. */
     private static List<String> texts(Path backup) throws Exception {
         List<String> texts = new ArrayList<>();
         try (var zip = new java.util.zip.ZipFile(backup.toFile())) {
-            for (var entry : zip.stream().filter(each -> each.getName().startsWith("tables/")).toList()) {
-                texts.add(entry.getName() + "\n" + new String(zip.getInputStream(entry).readAllBytes(), StandardCharsets.UTF_8));
+            for (var entry : zip.stream()
+                    .filter(each -> each.getName().startsWith("tables/"))
+                    .toList()) {
+                texts.add(entry.getName() + "\n"
+                        + new String(zip.getInputStream(entry).readAllBytes(), StandardCharsets.UTF_8));
             }
         }
         return texts;

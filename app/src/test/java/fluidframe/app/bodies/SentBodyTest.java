@@ -49,7 +49,8 @@ class SentBodyTest {
         try (SentBody body = body(1_000_000, 40)) {
             body.ends();
             file = body.file();
-            assertThat(PosixFilePermissions.toString(Files.getPosixFilePermissions(file))).isEqualTo("rw-------");
+            assertThat(PosixFilePermissions.toString(Files.getPosixFilePermissions(file)))
+                    .isEqualTo("rw-------");
             assertThat(body.read().readAllBytes()).hasSize(400_000);
         }
         assertThat(file).doesNotExist();

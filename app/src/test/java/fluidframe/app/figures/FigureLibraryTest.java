@@ -31,40 +31,62 @@ class FigureLibraryTest {
     private final FigureRepository repository = mock();
     private final Changes changes = Changes.ofOneOpening();
     private final JsonMapper json = JsonMapper.builder().build();
-    private final FigureLibrary library = new FigureLibrary(FigureReading.ofCatalogue(), repository, changes, new CurrentStudio(), TransactionOperations.withoutTransaction(), json);
+    private final FigureLibrary library = new FigureLibrary(
+            FigureReading.ofCatalogue(),
+            repository,
+            changes,
+            new CurrentStudio(),
+            TransactionOperations.withoutTransaction(),
+            json);
     private final Map<Long, FigureRow> stored = new TreeMap<>();
     private UnaryOperator<String> rewrite = UnaryOperator.identity();
 
     @BeforeEach
     void twoFiguresAreStored() {
         when(repository.rows(anyLong())).thenAnswer(call -> List.copyOf(stored.values()));
-        when(repository.findAllById(any())).thenAnswer(call -> StreamSupport.stream(call.<Iterable<Long>>getArgument(0).spliterator(), false)
-                .filter(stored::containsKey).map(this::entity).toList());
+        when(repository.findAllById(any()))
+                .thenAnswer(call -> StreamSupport.stream(
+                                call.<Iterable<Long>>getArgument(0).spliterator(), false)
+                        .filter(stored::containsKey)
+                        .map(this::entity)
+                        .toList());
         keep(ONE, 0);
         keep(TWO, 0);
     }
 
     @Test
     void everyFigureIsReadOnceAndTheDatabaseIsAskedNoMore() {
-        assertThat(library.ofDance("waltz")).extracting(figure -> figure.figure().id()).containsExactly("figure-1", "figure-2");
+        assertThat(library.ofDance("waltz"))
+                .extracting(figure -> figure.figure().id())
+                .containsExactly("figure-1", "figure-2");
         assertThat(library.find("figure-2")).isPresent();
-        assertThat(library.search(FigureSearch.of("waltz", "", "", "", "", "FIGURE")).figures()).hasSize(2);
+        assertThat(library.search(FigureSearch.of("waltz", "", "", "", "", "FIGURE"))
+                        .figures())
+                .hasSize(2);
         verify(repository, times(1)).findAllById(any());
         verify(repository, times(1)).rows(anyLong());
     }
 
     @Test
     void aDanceOrLevelNamedAmongTheWordsIsAskedForWhereNoFigureIsCalledSo() {
-        assertThat(library.search(FigureSearch.of("tango", "", "", "", "", "Waltz figure")).figures()).hasSize(2);
-        assertThat(library.search(FigureSearch.of("", "", "", "", "", "gold waltz")).figures()).isEmpty();
-        assertThat(library.search(FigureSearch.of("tango", "", "", "", "", "figure")).figures()).isEmpty();
+        assertThat(library.search(FigureSearch.of("tango", "", "", "", "", "Waltz figure"))
+                        .figures())
+                .hasSize(2);
+        assertThat(library.search(FigureSearch.of("", "", "", "", "", "gold waltz"))
+                        .figures())
+                .isEmpty();
+        assertThat(library.search(FigureSearch.of("tango", "", "", "", "", "figure"))
+                        .figures())
+                .isEmpty();
     }
 
     @Test
     void onlyWhatHasChangedIsReadAgain() {
         library.ofDance("waltz");
         keep(TWO, 1);
-        assertThat(library.ofDance("waltz")).extracting(figure -> figure.revision().number()).containsExactly(0L, 1L);
+        assertThat(library.ofDance("waltz"))
+                .extracting(figure -> figure.revision().number())
+                .containsExactly(0L, 1L);
         verify(repository).findAllById(List.of(TWO));
     }
 
@@ -92,7 +114,9 @@ class FigureLibraryTest {
     void aFigureThatGoesBetweenListingAndReadingIsLeftOut() {
         library.search(FigureSearch.of("", "", "", "", "", ""));
         stored.remove(TWO);
-        assertThat(library.ofDance("waltz")).extracting(figure -> figure.figure().id()).containsExactly("figure-1");
+        assertThat(library.ofDance("waltz"))
+                .extracting(figure -> figure.figure().id())
+                .containsExactly("figure-1");
     }
 
     @Test
@@ -100,13 +124,18 @@ class FigureLibraryTest {
         rewrite = document -> document.replace("\"f DW\"", "\"f NOWHERE\"");
         StoredFigure read = library.find("figure-1").orElseThrow();
         assertThat(read.document().startAlignments()).contains("f NOWHERE");
-        assertThat(read.figure().startAlignments()).hasSizeLessThan(read.document().startAlignments().size());
+        assertThat(read.figure().startAlignments())
+                .hasSizeLessThan(read.document().startAlignments().size());
     }
 
     @Test
     void aFigureOfADanceThatIsGoneIsInNobodysWay() {
-        rewrite = document -> document.contains("figure-1") ? document.replace("\"dance\":\"foxtrot\"", "\"dance\":\"forgotten\"") : document;
-        assertThat(library.ofDance("waltz")).extracting(figure -> figure.figure().id()).containsExactly("figure-2");
+        rewrite = document -> document.contains("figure-1")
+                ? document.replace("\"dance\":\"foxtrot\"", "\"dance\":\"forgotten\"")
+                : document;
+        assertThat(library.ofDance("waltz"))
+                .extracting(figure -> figure.figure().id())
+                .containsExactly("figure-2");
         assertThat(library.find("figure-1")).isEmpty();
     }
 
@@ -118,12 +147,33 @@ class FigureLibraryTest {
     }
 
     private void keep(long id, long revision) {
-        stored.put(id, new FigureRow(id, "figure-" + id, revision, "waltz", "Figure " + id, "", "bronze", "1", "1 2 3", "RF", "closed facing", "DW", "LF", "closed facing", "DC", 0, 0));
+        stored.put(
+                id,
+                new FigureRow(
+                        id,
+                        "figure-" + id,
+                        revision,
+                        "waltz",
+                        "Figure " + id,
+                        "",
+                        "bronze",
+                        "1",
+                        "1 2 3",
+                        "RF",
+                        "closed facing",
+                        "DW",
+                        "LF",
+                        "closed facing",
+                        "DC",
+                        0,
+                        0));
         changes.madeHere();
     }
 
     private FigureEntity entity(long id) {
-        FigureDocument document = json.readValue(FigureLibraryTest.class.getResourceAsStream("/every-field.json"), FigureDocument.class).called("figure-" + id, "Figure");
+        FigureDocument document = json.readValue(
+                        FigureLibraryTest.class.getResourceAsStream("/every-field.json"), FigureDocument.class)
+                .called("figure-" + id, "Figure");
         Figure figure = FigureReading.ofCatalogue().accepted(document, "");
         FigureEntity entity = mock();
         when(entity.id()).thenReturn(id);

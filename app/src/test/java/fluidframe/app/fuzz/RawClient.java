@@ -23,19 +23,23 @@ final class RawClient {
     record Answer(int status, String head, String body) {
 
         boolean isProblem() {
-            return head.toLowerCase(Locale.ROOT).contains("content-type: application/problem+json") && body.contains("\"title\"");
+            return head.toLowerCase(Locale.ROOT).contains("content-type: application/problem+json")
+                    && body.contains("\"title\"");
         }
 
         String header(String name) {
-            return head.lines().filter(line -> line.toLowerCase(Locale.ROOT).startsWith(name.toLowerCase(Locale.ROOT) + ":")).findFirst()
-                    .map(line -> line.substring(line.indexOf(':') + 1).strip()).orElse("");
+            return head.lines()
+                    .filter(line -> line.toLowerCase(Locale.ROOT).startsWith(name.toLowerCase(Locale.ROOT) + ":"))
+                    .findFirst()
+                    .map(line -> line.substring(line.indexOf(':') + 1).strip())
+                    .orElse("");
         }
     }
 
     /** A request on a connection of its own. */
     Answer send(String method, String target, String headers, byte[] body) throws IOException {
-        String head = method + " " + target + " HTTP/1.1\r\nHost: localhost:" + port + "\r\nConnection: close\r\n" + headers
-                + (body == null ? "" : "Content-Length: " + body.length + "\r\n") + "\r\n";
+        String head = method + " " + target + " HTTP/1.1\r\nHost: localhost:" + port + "\r\nConnection: close\r\n"
+                + headers + (body == null ? "" : "Content-Length: " + body.length + "\r\n") + "\r\n";
         ByteArrayOutputStream request = new ByteArrayOutputStream();
         request.writeBytes(head.getBytes(StandardCharsets.UTF_8));
         if (body != null) {
@@ -63,7 +67,10 @@ final class RawClient {
         String head = text.substring(0, end);
         String[] words = head.split(" ", 3);
         String body = text.substring(end + 4);
-        return new Answer(Integer.parseInt(words[1]), head, head.toLowerCase(Locale.ROOT).contains("transfer-encoding: chunked") ? joined(body) : body);
+        return new Answer(
+                Integer.parseInt(words[1]),
+                head,
+                head.toLowerCase(Locale.ROOT).contains("transfer-encoding: chunked") ? joined(body) : body);
     }
 
     /** The pieces of a body that came in pieces, each after its length. */

@@ -20,26 +20,100 @@ final class RequestMaker {
     private static final JsonMapper JSON = JsonMapper.builder().build();
     private static final int DEEPEST = 6;
     private static final Map<String, List<String>> LIKELY = Map.ofEntries(
-            Map.entry("dance", List.of("waltz", "rumba", "samba", "viennese-waltz", "polka")), Map.entry("level", List.of("bronze", "gold", "open", "tin")),
-            Map.entry("column", List.of("turn", "footwork", "count", "nothing")), Map.entry("position", List.of("closed", "PP", "upside down")),
-            Map.entry("foot", List.of("LF", "RF", "both")), Map.entry("facing", List.of("DW", "LOD", "sideways")), Map.entry("text", List.of("1/4 R", "XF", "%")),
-            Map.entry("titles", List.of("man-lady", "leader-follower")), Map.entry("footwork", List.of("classic", "edges")),
-            Map.entry("kind", List.of("opposite", "mirror", "retime", "partner", "hold", "walk")), Map.entry("from", List.of("man", "lady", "waltz-whisk")),
-            Map.entry("to", List.of("waltz-natural-turn", "PP")), Map.entry("counted", List.of("man", "lady")), Map.entry("counting", List.of("steps", "beats", "bars")),
-            Map.entry("figure", List.of("waltz-whisk", "waltz-natural-turn", "nothing")), Map.entry("format", List.of("fluidframe-book")));
+            Map.entry("dance", List.of("waltz", "rumba", "samba", "viennese-waltz", "polka")),
+            Map.entry("level", List.of("bronze", "gold", "open", "tin")),
+            Map.entry("column", List.of("turn", "footwork", "count", "nothing")),
+            Map.entry("position", List.of("closed", "PP", "upside down")),
+            Map.entry("foot", List.of("LF", "RF", "both")),
+            Map.entry("facing", List.of("DW", "LOD", "sideways")),
+            Map.entry("text", List.of("1/4 R", "XF", "%")),
+            Map.entry("titles", List.of("man-lady", "leader-follower")),
+            Map.entry("footwork", List.of("classic", "edges")),
+            Map.entry("kind", List.of("opposite", "mirror", "retime", "partner", "hold", "walk")),
+            Map.entry("from", List.of("man", "lady", "waltz-whisk")),
+            Map.entry("to", List.of("waltz-natural-turn", "PP")),
+            Map.entry("counted", List.of("man", "lady")),
+            Map.entry("counting", List.of("steps", "beats", "bars")),
+            Map.entry("figure", List.of("waltz-whisk", "waltz-natural-turn", "nothing")),
+            Map.entry("format", List.of("fluidframe-book")));
     private static final List<String> FIGURES = List.of("waltz-whisk", "rumba-fan", "fuzzed-figure", "nothing");
     /** What there is of each kind, by the part of the path that asks for it. */
-    private static final Map<String, List<String>> IDS = Map.of("routines", List.of("lamplight-waltz", "fuzzed-routine", "nothing"), "sounds", List.of("click-strong", "word-one", "drum-low", "bass-36", "chord-60-minor", "noise"),
-            "backups", List.of("daily-1999-01-01.zip"), "dances", List.of("waltz", "rumba"), "events", List.of("lamplight-open"), "profiles", List.of("lamplight-open"), "pieces", List.of("harbour-lights"),
-            "postures", List.of("fan-position"), "couples", List.of("idris-wren"), "lessons", List.of("idris-wren-next"));
-    private static final List<String> ODD = List.of("", " ", "null", "-1", "0", "99999999999999999999", "1e309", "<script>", "' or 1=1 --", "../../etc/passwd", "ẞßı𝄞", "a".repeat(3000),
-            "\u0000", "\u001b", "=1+1", "%00", "½", "1/0 R");
-    private static final List<String> RAW = List.of("%ED%A0%80", "%", "%zz", "%00", "%C0%AF", "a%0d%0ab", "[x]", "{x}", "x|y", "\"", "a b", "%2e%2e%2f", ";a=b");
-    private static final List<String> TYPES = List.of("*/*", "text/plain", "application/json; charset=klingon", "multipart/form-data", "multipart/form-data; boundary=", "nonsense", "",
-            "application/xml", "application/*", "text/csv", "application/zip");
+    private static final Map<String, List<String>> IDS = Map.of(
+            "routines",
+            List.of("lamplight-waltz", "fuzzed-routine", "nothing"),
+            "sounds",
+            List.of("click-strong", "word-one", "drum-low", "bass-36", "chord-60-minor", "noise"),
+            "backups",
+            List.of("daily-1999-01-01.zip"),
+            "dances",
+            List.of("waltz", "rumba"),
+            "events",
+            List.of("lamplight-open"),
+            "profiles",
+            List.of("lamplight-open"),
+            "pieces",
+            List.of("harbour-lights"),
+            "postures",
+            List.of("fan-position"),
+            "couples",
+            List.of("idris-wren"),
+            "lessons",
+            List.of("idris-wren-next"));
+
+    private static final List<String> ODD = List.of(
+            "",
+            " ",
+            "null",
+            "-1",
+            "0",
+            "99999999999999999999",
+            "1e309",
+            "<script>",
+            "' or 1=1 --",
+            "../../etc/passwd",
+            "ẞßı𝄞",
+            "a".repeat(3000),
+            "\u0000",
+            "\u001b",
+            "=1+1",
+            "%00",
+            "½",
+            "1/0 R");
+    private static final List<String> RAW = List.of(
+            "%ED%A0%80",
+            "%", "%zz", "%00", "%C0%AF", "a%0d%0ab", "[x]", "{x}", "x|y", "\"", "a b", "%2e%2e%2f", ";a=b");
+    private static final List<String> TYPES = List.of(
+            "*/*",
+            "text/plain",
+            "application/json; charset=klingon",
+            "multipart/form-data",
+            "multipart/form-data; boundary=",
+            "nonsense",
+            "",
+            "application/xml",
+            "application/*",
+            "text/csv",
+            "application/zip");
 
     /** What is repeated into texts that are longer than anybody's. */
-    private static final List<String> SHAPES = List.of(" ", "1/4 ", "1 x ", "a-", "1+", "- ", "\t", "\u0301", "(", "S Q ", "as ", "right foot back ", "1. ", "; ", "½", "verse 1 ");
+    private static final List<String> SHAPES = List.of(
+            " ",
+            "1/4 ",
+            "1 x ",
+            "a-",
+            "1+",
+            "- ",
+            "\t",
+            "\u0301",
+            "(",
+            "S Q ",
+            "as ",
+            "right foot back ",
+            "1. ",
+            "; ",
+            "½",
+            "verse 1 ");
+
     private static final List<String> BEGINNINGS = List.of("", "1/4", "as ", "verse 1", "a");
 
     private final Random random;
@@ -51,23 +125,28 @@ final class RequestMaker {
     record Endpoint(String path, String method, JsonNode operation) {
 
         boolean writes() {
-            return !method.equals("get") && (path.matches("/api/(figures|routines)(/.*)?") || path.startsWith("/api/books") || path.startsWith("/api/rest") || path.startsWith("/api/import"));
+            return !method.equals("get")
+                    && (path.matches("/api/(figures|routines)(/.*)?")
+                            || path.startsWith("/api/books")
+                            || path.startsWith("/api/rest")
+                            || path.startsWith("/api/import"));
         }
     }
 
     /** One request; a body may be missing. */
-    record Request(Endpoint endpoint, String target, String headers, byte[] body) {
-    }
+    record Request(Endpoint endpoint, String target, String headers, byte[] body) {}
 
-    /**
-     * @param examples documents that are right, by the names of their schemas
-     */
+    /** @param examples documents that are right, by the names of their schemas */
     RequestMaker(Random random, JsonNode api, Map<String, JsonNode> examples) {
         this.random = random;
         this.api = api;
         this.examples = examples;
-        api.path("paths").properties().forEach(path -> path.getValue().properties()
-                .forEach(method -> endpoints.add(new Endpoint(path.getKey(), method.getKey(), method.getValue()))));
+        api.path("paths")
+                .properties()
+                .forEach(path -> path.getValue()
+                        .properties()
+                        .forEach(method ->
+                                endpoints.add(new Endpoint(path.getKey(), method.getKey(), method.getValue()))));
     }
 
     List<Endpoint> endpoints() {
@@ -84,12 +163,21 @@ final class RequestMaker {
                 case "path" -> path = path.replace("{" + name + "}", segment(path));
                 case "query" -> {
                     if (random.nextInt(4) > 0) {
-                        query.append(query.isEmpty() ? "?" : "&").append(name).append('=').append(chance(20) ? pick(RAW) : encoded(likely(name)));
+                        query.append(query.isEmpty() ? "?" : "&")
+                                .append(name)
+                                .append('=')
+                                .append(chance(20) ? pick(RAW) : encoded(likely(name)));
                     }
                 }
                 default -> {
                     if (random.nextInt(5) > 0) {
-                        headers.append(name).append(": ").append(chance(80) ? "\"" + random.nextInt(3) + "\"" : pick(List.of("x", "W/\"0\"", "\"-1\"", "*"))).append("\r\n");
+                        headers.append(name)
+                                .append(": ")
+                                .append(
+                                        chance(80)
+                                                ? "\"" + random.nextInt(3) + "\""
+                                                : pick(List.of("x", "W/\"0\"", "\"-1\"", "*")))
+                                .append("\r\n");
                     }
                 }
             }
@@ -98,7 +186,9 @@ final class RequestMaker {
             path += "/" + pick(RAW);
         }
         if (chance(5)) {
-            headers.append("Accept: ").append(pick(List.of("nonsense", "text/html", "*/*;q=x", "a/b/c", "image/png"))).append("\r\n");
+            headers.append("Accept: ")
+                    .append(pick(List.of("nonsense", "text/html", "*/*;q=x", "a/b/c", "image/png")))
+                    .append("\r\n");
         }
         return new Request(endpoint, (path + query).replace(" ", "%20"), headers + type(endpoint), body(endpoint));
     }
@@ -108,7 +198,9 @@ final class RequestMaker {
         if (content.isEmpty() && !chance(10)) {
             return "";
         }
-        String type = chance(6) ? pick(TYPES) : content.propertyNames().stream().findFirst().orElse("application/json");
+        String type = chance(6)
+                ? pick(TYPES)
+                : content.propertyNames().stream().findFirst().orElse("application/json");
         return "Content-Type: " + type + "\r\n";
     }
 
@@ -116,7 +208,11 @@ final class RequestMaker {
         if (chance(15)) {
             return chance(50) ? pick(RAW) : encoded(pick(ODD));
         }
-        String id = pick(IDS.entrySet().stream().filter(kind -> path.contains("/" + kind.getKey() + "/")).map(Map.Entry::getValue).findFirst().orElse(FIGURES));
+        String id = pick(IDS.entrySet().stream()
+                .filter(kind -> path.contains("/" + kind.getKey() + "/"))
+                .map(Map.Entry::getValue)
+                .findFirst()
+                .orElse(FIGURES));
         return chance(25) ? encoded(nearly(id)) : id;
     }
 
@@ -139,7 +235,9 @@ final class RequestMaker {
         }
         Map.Entry<String, JsonNode> form = content.properties().iterator().next();
         if (!form.getKey().equals("application/json")) {
-            return new Mutation(random).of("part,step,count,foot\nman,1,1,RF\nlady,1,1,LF\n").getBytes(StandardCharsets.UTF_8);
+            return new Mutation(random)
+                    .of("part,step,count,foot\nman,1,1,RF\nlady,1,1,LF\n")
+                    .getBytes(StandardCharsets.UTF_8);
         }
         JsonNode made = made(form.getValue().path("schema"), "", 0);
         String text = JSON.writeValueAsString(chance(50) ? changed(made.deepCopy()) : made);
@@ -151,7 +249,9 @@ final class RequestMaker {
     private JsonNode made(JsonNode schema, String name, int depth) {
         if (schema.has("$ref")) {
             String of = schema.path("$ref").asString().replace("#/components/schemas/", "");
-            return examples.containsKey(of) && chance(90) ? examples.get(of) : made(api.path("components").path("schemas").path(of), name, depth + 1);
+            return examples.containsKey(of) && chance(90)
+                    ? examples.get(of)
+                    : made(api.path("components").path("schemas").path(of), name, depth + 1);
         }
         return switch (schema.path("type").asString("object")) {
             case "array" -> array(schema, name, depth);
@@ -173,7 +273,8 @@ final class RequestMaker {
 
     private ObjectNode object(JsonNode schema, int depth) {
         ObjectNode object = JsonNodeFactory.instance.objectNode();
-        List<String> required = schema.path("required").valueStream().map(JsonNode::asString).toList();
+        List<String> required =
+                schema.path("required").valueStream().map(JsonNode::asString).toList();
         schema.path("properties").properties().forEach(property -> {
             if (depth < DEEPEST && (required.contains(property.getKey()) || random.nextBoolean())) {
                 object.set(property.getKey(), made(property.getValue(), property.getKey(), depth + 1));
@@ -200,7 +301,9 @@ final class RequestMaker {
 
     private JsonNode odd() {
         return switch (random.nextInt(8)) {
-            case 6 -> JsonNodeFactory.instance.stringNode(pick(BEGINNINGS) + pick(SHAPES).repeat(1 + random.nextInt(1_200)) + pick(List.of("", "x")));
+            case 6 ->
+                JsonNodeFactory.instance.stringNode(
+                        pick(BEGINNINGS) + pick(SHAPES).repeat(1 + random.nextInt(1_200)) + pick(List.of("", "x")));
             case 7 -> many();
             case 0 -> JsonNodeFactory.instance.nullNode();
             case 1 -> JsonNodeFactory.instance.numberNode(random.nextInt());
@@ -213,7 +316,11 @@ final class RequestMaker {
     /** More of something than anybody sends. */
     private JsonNode many() {
         ArrayNode array = JsonNodeFactory.instance.arrayNode();
-        JsonNode thing = pick(List.of(JsonNodeFactory.instance.objectNode(), JsonNodeFactory.instance.nullNode(), JsonNodeFactory.instance.stringNode(""), JsonNodeFactory.instance.arrayNode()));
+        JsonNode thing = pick(List.of(
+                JsonNodeFactory.instance.objectNode(),
+                JsonNodeFactory.instance.nullNode(),
+                JsonNodeFactory.instance.stringNode(""),
+                JsonNodeFactory.instance.arrayNode()));
         for (int i = random.nextInt(6_000); i >= 0; i--) {
             array.add(thing);
         }
@@ -221,7 +328,9 @@ final class RequestMaker {
     }
 
     private String likely(String name) {
-        return chance(15) ? pick(ODD) : pick(LIKELY.getOrDefault(name, List.of("one", "S", "1", "closed", "fuzzed-figure")));
+        return chance(15)
+                ? pick(ODD)
+                : pick(LIKELY.getOrDefault(name, List.of("one", "S", "1", "closed", "fuzzed-figure")));
     }
 
     private static String encoded(String text) {

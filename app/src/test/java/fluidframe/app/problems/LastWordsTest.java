@@ -34,7 +34,7 @@ class LastWordsTest {
             LastWords.listen();
             Thread greedy = new Thread(() -> {
                 List<byte[]> taken = new ArrayList<>();
-                for (;;) {
+                for (; ; ) {
                     taken.add(new byte[1 << 20]);
                 }
             });

@@ -30,8 +30,9 @@ import org.junit.jupiter.api.DynamicTest;
 import org.junit.jupiter.api.TestFactory;
 
 /**
- * Holds every model routine of figures alone against what is composed for the same wish: its dance, level, bars, corners, floor, start and piece. An answer that hits a
- * wall where it is danced, or takes the bodies out of their band, is none. It takes minutes, so it is no part of the tests: {@code bench/models} runs it.
+ * Holds every model routine of figures alone against what is composed for the same wish: its dance, level, bars,
+ * corners, floor, start and piece. An answer that hits a wall where it is danced, or takes the bodies out of their
+ * band, is none. It takes minutes, so it is no part of the tests: {@code bench/models} runs it.
  */
 class ModelRoutines {
 
@@ -39,44 +40,70 @@ class ModelRoutines {
 
     @TestFactory
     List<DynamicTest> countNoLessThanWhatIsComposedOfTheSameWish() {
-        return ShippedLibrary.routines().stream().filter(routine -> !routine.title().startsWith("Study:"))
-                .filter(routine -> routine.placements().stream().allMatch(placement -> placement.item() instanceof Dancing))
-                .map(routine -> DynamicTest.dynamicTest(routine.title(), () -> compare(routine))).toList();
+        return ShippedLibrary.routines().stream()
+                .filter(routine -> !routine.title().startsWith("Study:"))
+                .filter(routine ->
+                        routine.placements().stream().allMatch(placement -> placement.item() instanceof Dancing))
+                .map(routine -> DynamicTest.dynamicTest(routine.title(), () -> compare(routine)))
+                .toList();
     }
 
     private static void compare(Routine routine) {
         Course course = Course.of(routine);
-        Repertoire repertoire = Repertoire.of(ShippedLibrary.ofDance(routine.dance().id()), new Conditions(routine.conditions().syllabus(), highest(course)));
+        Repertoire repertoire = Repertoire.of(
+                ShippedLibrary.ofDance(routine.dance().id()),
+                new Conditions(routine.conditions().syllabus(), highest(course)));
         Wish wish = wish(course, repertoire);
         int model = points(course, repertoire, wish);
         long end = System.nanoTime() + LONGEST;
-        List<Composition> composed = Composer.search(repertoire, wish, () -> System.nanoTime() > end).compositions();
-        OptionalInt best = composed.stream().filter(each -> canBeDanced(DancedOn.of(course, Optional.empty(), each))).mapToInt(Composition::points).max();
-        System.out.printf("%-40s %4d, composed %s of %s that can be danced there%n", routine.title(), model, best.isPresent() ? best.getAsInt() : "none",
+        List<Composition> composed =
+                Composer.search(repertoire, wish, () -> System.nanoTime() > end).compositions();
+        OptionalInt best = composed.stream()
+                .filter(each -> canBeDanced(DancedOn.of(course, Optional.empty(), each)))
+                .mapToInt(Composition::points)
+                .max();
+        System.out.printf(
+                "%-40s %4d, composed %s of %s that can be danced there%n",
+                routine.title(),
+                model,
+                best.isPresent() ? best.getAsInt() : "none",
                 composed.stream().map(each -> String.valueOf(each.points())).collect(Collectors.joining(" ")));
         assertThat(model).isGreaterThanOrEqualTo(best.orElse(Integer.MIN_VALUE));
     }
 
     private static boolean canBeDanced(DancedOn danced) {
-        return danced.collisions().isEmpty() && MotionWalk.through(danced.score()).outside() < 0.05;
+        return danced.collisions().isEmpty()
+                && MotionWalk.through(danced.score()).outside() < 0.05;
     }
 
     private static Level highest(Course course) {
-        return course.placements().stream().map(placed -> placed.dancing().figure().level()).max(Comparator.naturalOrder()).orElseThrow();
+        return course.placements().stream()
+                .map(placed -> placed.dancing().figure().level())
+                .max(Comparator.naturalOrder())
+                .orElseThrow();
     }
 
     private static Wish wish(Course course, Repertoire repertoire) {
         Routine routine = course.routine();
         Beats length = course.length();
-        int corners = (int) routine.placements().stream().filter(Placement::cornerAfter).count();
-        Set<String> highlights = course.placements().stream().filter(placed -> placed.placement().highlight()).map(placed -> placed.dancing().figure().id()).collect(Collectors.toSet());
-        Wish wish = Wish.of(length, length, course.heard()).withTaste(Taste.of(length.ticks() / routine.dance().rhythm().bar().ticks(), repertoire)).withCorners(corners)
+        int corners = (int)
+                routine.placements().stream().filter(Placement::cornerAfter).count();
+        Set<String> highlights = course.placements().stream()
+                .filter(placed -> placed.placement().highlight())
+                .map(placed -> placed.dancing().figure().id())
+                .collect(Collectors.toSet());
+        Wish wish = Wish.of(length, length, course.heard())
+                .withTaste(
+                        Taste.of(length.ticks() / routine.dance().rhythm().bar().ticks(), repertoire))
+                .withCorners(corners)
                 .withChoice(new Choice(Set.of(), Set.of(), Set.of(), highlights));
         return routine.dance().travels() ? wish.withSides(sides(routine.floor(), corners)) : wish;
     }
 
     private static List<Double> sides(Floor floor, int corners) {
-        return IntStream.rangeClosed(0, corners).mapToObj(side -> side == 0 ? floor.ahead(floor.start(), 0) : floor.along(side)).toList();
+        return IntStream.rangeClosed(0, corners)
+                .mapToObj(side -> side == 0 ? floor.ahead(floor.start(), 0) : floor.along(side))
+                .toList();
     }
 
     /** As the composer counts its own, the ground that is covered among them. */
@@ -86,8 +113,13 @@ class ModelRoutines {
         Ground ground = new Ground();
         for (int side = 0; side < wish.sides().size(); side++) {
             int now = side;
-            int covered = IntStream.range(0, moves.size()).filter(i -> course.placements().get(i).side() == now).map(i -> ground.covered(moves.get(i))).sum();
-            points += (int) (Math.max(0, covered) * wish.weights().ground() / (100 * wish.sides().get(side)));
+            int covered = IntStream.range(0, moves.size())
+                    .filter(i -> course.placements().get(i).side() == now)
+                    .map(i -> ground.covered(moves.get(i)))
+                    .sum();
+            points += (int) (Math.max(0, covered)
+                    * wish.weights().ground()
+                    / (100 * wish.sides().get(side)));
         }
         return points;
     }

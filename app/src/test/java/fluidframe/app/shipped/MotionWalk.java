@@ -30,6 +30,7 @@ final class MotionWalk {
     private final Motion motion;
     /** By their onset, in beats. */
     private final NavigableMap<Double, List<ScoreStep>> steps;
+
     private final double secondsPerPiece;
     private double slide;
     private double nearest = Double.MAX_VALUE;
@@ -41,8 +42,10 @@ final class MotionWalk {
     private MotionWalk(Score score) {
         this.score = score;
         this.motion = score.motion().orElseThrow();
-        this.steps = score.steps().stream().collect(Collectors.groupingBy(step -> step.onset().toDouble(), TreeMap::new, Collectors.toList()));
-        this.secondsPerPiece = score.routine().tempo().seconds(score.routine().dance().rhythm(), Beats.ONE) * PIECE;
+        this.steps = score.steps().stream()
+                .collect(Collectors.groupingBy(step -> step.onset().toDouble(), TreeMap::new, Collectors.toList()));
+        this.secondsPerPiece =
+                score.routine().tempo().seconds(score.routine().dance().rhythm(), Beats.ONE) * PIECE;
     }
 
     static MotionWalk through(Score score) {
@@ -58,17 +61,31 @@ final class MotionWalk {
             DancerMotion dancer = motion.of(part);
             for (Foot foot : FEET) {
                 if (Math.min(dancer.weightOn(foot, beat), dancer.weightOn(foot, beat + PIECE)) > CARRYING) {
-                    slide = Math.max(slide, dancer.foot(foot).at(beat).distanceTo(dancer.foot(foot).at(beat + PIECE)));
+                    slide = Math.max(
+                            slide,
+                            dancer.foot(foot)
+                                    .at(beat)
+                                    .distanceTo(dancer.foot(foot).at(beat + PIECE)));
                 }
             }
         }
         for (Part part : Part.values()) {
-            fastest = Math.max(fastest, motion.of(part).body().at(beat).distanceTo(motion.of(part).body().at(beat + PIECE)) / secondsPerPiece);
+            fastest = Math.max(
+                    fastest,
+                    motion.of(part)
+                                    .body()
+                                    .at(beat)
+                                    .distanceTo(motion.of(part).body().at(beat + PIECE))
+                            / secondsPerPiece);
         }
-        double apart = motion.man().body().at(beat).distanceTo(motion.lady().body().at(beat));
+        double apart =
+                motion.man().body().at(beat).distanceTo(motion.lady().body().at(beat));
         nearest = Math.min(nearest, apart);
         List<Relation> relations = relations(beat);
-        double from = relations.stream().mapToDouble(relation -> relation.position().nearest()).min().orElse(0);
+        double from = relations.stream()
+                .mapToDouble(relation -> relation.position().nearest())
+                .min()
+                .orElse(0);
         double to = relations.stream().mapToDouble(Relation::farthest).max().orElse(6);
         double beyond = Math.max(apart - to, from - apart);
         if (beyond > outside) {
@@ -77,8 +94,12 @@ final class MotionWalk {
         }
         for (Foot his : FEET) {
             for (Foot hers : FEET) {
-                double between = motion.man().foot(his).at(beat).distanceTo(motion.lady().foot(hers).at(beat));
-                boolean standing = motion.man().weightOn(his, beat) > 0.5 && motion.lady().weightOn(hers, beat) > 0.5;
+                double between = motion.man()
+                        .foot(his)
+                        .at(beat)
+                        .distanceTo(motion.lady().foot(hers).at(beat));
+                boolean standing =
+                        motion.man().weightOn(his, beat) > 0.5 && motion.lady().weightOn(hers, beat) > 0.5;
                 feet = standing ? Math.min(feet, between) : feet;
             }
         }
@@ -89,8 +110,13 @@ final class MotionWalk {
         List<Relation> found = new ArrayList<>();
         Relation before = score.placements().get(0).dancing().danced().start();
         Double last = steps.floorKey(beat);
-        Stream.of(Optional.ofNullable(last).map(steps::lowerEntry), Optional.ofNullable(steps.floorEntry(beat)), Optional.ofNullable(steps.higherEntry(beat)))
-                .flatMap(Optional::stream).flatMap(entry -> entry.getValue().stream()).forEach(step -> {
+        Stream.of(
+                        Optional.ofNullable(last).map(steps::lowerEntry),
+                        Optional.ofNullable(steps.floorEntry(beat)),
+                        Optional.ofNullable(steps.higherEntry(beat)))
+                .flatMap(Optional::stream)
+                .flatMap(entry -> entry.getValue().stream())
+                .forEach(step -> {
                     found.add(step.relation());
                     Optional<Position> passing = Moments.passing(step.step());
                     passing.ifPresent(position -> found.add(step.relation().with(position)));
@@ -128,7 +154,15 @@ final class MotionWalk {
 
     @Override
     public String toString() {
-        return String.format(Locale.ROOT, "%s: a foot slides %.3f m, the bodies come as near as %.2f m and are %.2f m outside the band at beat %.2f, feet stand %.2f m apart, the fastest goes %.1f m/s",
-                score.routine().id(), slide, nearest, outside, outsideAt, feet, fastest);
+        return String.format(
+                Locale.ROOT,
+                "%s: a foot slides %.3f m, the bodies come as near as %.2f m and are %.2f m outside the band at beat %.2f, feet stand %.2f m apart, the fastest goes %.1f m/s",
+                score.routine().id(),
+                slide,
+                nearest,
+                outside,
+                outsideAt,
+                feet,
+                fastest);
     }
 }

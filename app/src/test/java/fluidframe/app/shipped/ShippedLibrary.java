@@ -42,16 +42,27 @@ final class ShippedLibrary {
     private final Map<List<Object>, Repertoire> repertoires = new HashMap<>();
 
     private ShippedLibrary() {
-        JsonMapper json = JsonMapper.builder().disable(DeserializationFeature.FAIL_ON_NULL_FOR_PRIMITIVES).build();
+        JsonMapper json = JsonMapper.builder()
+                .disable(DeserializationFeature.FAIL_ON_NULL_FOR_PRIMITIVES)
+                .build();
         try {
             List<BookDocument> books = new ArrayList<>();
-            for (Resource resource : new PathMatchingResourcePatternResolver().getResources("classpath*:fluidframe/book/*.json")) {
+            for (Resource resource :
+                    new PathMatchingResourcePatternResolver().getResources("classpath*:fluidframe/book/*.json")) {
                 books.add(json.readValue(resource.getContentAsByteArray(), BookDocument.class));
             }
-            books.stream().filter(book -> book.pieces() != null).forEach(book -> book.pieces().forEach(document -> pieces.put(document.id(), PieceReading.read(document, ""))));
-            books.forEach(book -> book.figures().forEach(document -> figures.put(document.id(), FigureReading.ofCatalogue().accepted(document, ""))));
-            books.stream().filter(book -> book.routines() != null)
-                    .forEach(book -> book.routines().forEach(document -> routines.add(RoutineReader.readOfCatalogue(document, figures, pieceOf(document), ""))));
+            books.stream()
+                    .filter(book -> book.pieces() != null)
+                    .forEach(book -> book.pieces()
+                            .forEach(document -> pieces.put(document.id(), PieceReading.read(document, ""))));
+            books.forEach(book -> book.figures()
+                    .forEach(document -> figures.put(
+                            document.id(), FigureReading.ofCatalogue().accepted(document, ""))));
+            books.stream()
+                    .filter(book -> book.routines() != null)
+                    .forEach(book -> book.routines()
+                            .forEach(document -> routines.add(
+                                    RoutineReader.readOfCatalogue(document, figures, pieceOf(document), ""))));
             books.stream().filter(book -> book.events() != null).forEach(book -> events.addAll(book.events()));
         } catch (IOException e) {
             throw new UncheckedIOException(e);
@@ -67,17 +78,21 @@ final class ShippedLibrary {
     }
 
     static List<Figure> ofDance(String dance) {
-        return figures().stream().filter(figure -> figure.dance().id().equals(dance)).toList();
+        return figures().stream()
+                .filter(figure -> figure.dance().id().equals(dance))
+                .toList();
     }
 
     /** All that can be danced of a dance. */
     static Repertoire repertoire(Dance dance, Conditions conditions) {
-        return ONLY.repertoires.computeIfAbsent(List.of(dance.id(), conditions), made -> Repertoire.of(ofDance(dance.id()), conditions));
+        return ONLY.repertoires.computeIfAbsent(
+                List.of(dance.id(), conditions), made -> Repertoire.of(ofDance(dance.id()), conditions));
     }
 
     /** All that can be danced of one figure. */
     static Repertoire repertoire(Figure figure) {
-        return ONLY.repertoires.computeIfAbsent(List.of(figure.id()), made -> Repertoire.of(List.of(figure), Conditions.OPEN));
+        return ONLY.repertoires.computeIfAbsent(
+                List.of(figure.id()), made -> Repertoire.of(List.of(figure), Conditions.OPEN));
     }
 
     /** By the id without the dance: {@code waltz}, {@code whisk}. */
@@ -98,8 +113,13 @@ final class ShippedLibrary {
         List<Move> moves = new ArrayList<>();
         for (int i = 0; i < course.placements().size(); i++) {
             ScoredPlacement placed = course.placements().get(i);
-            Outcome outcome = i == 0 ? Outcome.HOLDS : course.seams().get(i - 1).verdict().outcome();
-            moves.add(new Move(placed.dancing(), placed.entry(), outcome, placed.dancing().exitFrom(placed.entry(), course.startsAt(i))));
+            Outcome outcome =
+                    i == 0 ? Outcome.HOLDS : course.seams().get(i - 1).verdict().outcome();
+            moves.add(new Move(
+                    placed.dancing(),
+                    placed.entry(),
+                    outcome,
+                    placed.dancing().exitFrom(placed.entry(), course.startsAt(i))));
         }
         return moves;
     }

@@ -57,7 +57,9 @@ class ShippedLinksTest {
             LinkMap map = LinkMap.of(ShippedLibrary.repertoire(dance, new Conditions(false, level)));
             assertThat(map.components()).as("%s up to %s", dance.title(), level).hasSize(1);
             LinkMap listed = LinkMap.of(ShippedLibrary.repertoire(dance, new Conditions(true, level)));
-            assertThat(listed.components()).as("%s up to %s by listed neighbours", dance.title(), level).hasSize(1);
+            assertThat(listed.components())
+                    .as("%s up to %s by listed neighbours", dance.title(), level)
+                    .hasSize(1);
         }
     }
 
@@ -66,63 +68,167 @@ class ShippedLinksTest {
         assertThat(BookReport.of(ShippedLibrary.figures()).holdingPerFigure()).isGreaterThanOrEqualTo(4);
     }
 
-    /** Sequences coaches commonly dance: two figures, in any part or with any finish, on the straight or round a corner. */
+    /**
+     * Sequences coaches commonly dance: two figures, in any part or with any finish, on the straight or round a corner.
+     */
     @ParameterizedTest
-    @CsvSource({"waltz, natural-turn, closed-change-rf", "waltz, closed-change-rf, reverse-turn", "waltz, reverse-turn, closed-change-lf", "waltz, closed-change-lf, natural-turn",
-        "waltz, reverse-turn, whisk", "waltz, whisk, chasse-from-promenade", "waltz, chasse-from-promenade, natural-turn", "waltz, chasse-from-promenade, hesitation-change",
-        "waltz, natural-spin-turn, reverse-turn", "waltz, hesitation-change, reverse-turn", "waltz, hesitation-change, progressive-chasse-to-right",
-        "waltz, progressive-chasse-to-right, backward-lock", "waltz, backward-lock, outside-change", "waltz, outside-change, natural-turn", "waltz, natural-turn, impetus",
-        "waltz, natural-turn, open-impetus", "waltz, open-impetus, weave-from-promenade", "waltz, open-impetus, cross-hesitation", "waltz, weave-from-promenade, natural-turn",
-        "waltz, open-telemark, chasse-from-promenade", "waltz, whisk, wing", "waltz, double-reverse-spin, whisk", "waltz, reverse-corte, back-whisk",
-        "waltz, telemark, natural-spin-turn", "waltz, fallaway-reverse, double-reverse-spin",
-        "foxtrot, feather-step, reverse-turn", "foxtrot, reverse-turn, three-step", "foxtrot, three-step, natural-turn", "foxtrot, natural-turn, feather-step",
-        "foxtrot, three-step, natural-weave", "foxtrot, natural-weave, three-step", "foxtrot, natural-turn, impetus", "foxtrot, impetus, reverse-turn",
-        "foxtrot, feather-step, open-telemark", "foxtrot, open-telemark, feather-from-promenade", "foxtrot, open-impetus, weave-from-promenade",
-        "foxtrot, feather-step, reverse-wave", "foxtrot, reverse-turn, change-of-direction", "foxtrot, change-of-direction, feather-step",
-        "quickstep, quarter-turn, progressive-chasse", "quickstep, progressive-chasse, forward-lock", "quickstep, forward-lock, natural-turn",
-        "quickstep, natural-turn, backward-lock", "quickstep, backward-lock, running-finish", "quickstep, backward-lock, tipple-chasse",
-        "quickstep, natural-spin-turn, progressive-chasse", "quickstep, chasse-reverse-turn, progressive-chasse", "quickstep, natural-turn-hesitation, chasse-reverse-turn",
-        "quickstep, double-reverse-spin, cross-chasse", "quickstep, natural-turn, impetus",
-        "tango, walk, progressive-link", "tango, progressive-link, closed-promenade", "tango, progressive-link, open-promenade", "tango, walk, progressive-side-step",
-        "tango, progressive-side-step, rock-turn", "tango, closed-promenade, walk", "tango, four-step, closed-promenade", "tango, open-reverse-turn-outside, walk",
-        "tango, progressive-link, natural-promenade-turn", "tango, natural-promenade-turn, open-reverse-turn-in-line",
-        "viennese-waltz, natural-turn, natural-turn", "viennese-waltz, natural-turn, forward-change-rf", "viennese-waltz, forward-change-rf, reverse-turn",
-        "viennese-waltz, reverse-turn, forward-change-lf", "viennese-waltz, natural-turn, backward-change-lf",
-        "cha-cha, basic-movement, fan", "cha-cha, fan, alemana", "cha-cha, fan, hockey-stick", "cha-cha, hockey-stick, new-york", "cha-cha, new-york, spot-turn",
-        "cha-cha, basic-movement, hand-to-hand", "cha-cha, open-hip-twist, hockey-stick", "cha-cha, closed-hip-twist, alemana",
-        "rumba, forward-half-basic, fan", "rumba, fan, hockey-stick", "rumba, fan, alemana", "rumba, hockey-stick, new-york", "rumba, new-york, spot-turn",
-        "rumba, alemana, basic-movement", "rumba, forward-half-basic, natural-top",
-        "samba, whisks, promenade-walks", "samba, promenade-walks, side-walk", "samba, promenade-walks, botafogos", "samba, reverse-basic, reverse-turn",
-        "paso-doble, sur-place, attack", "paso-doble, ecart, promenade-close", "paso-doble, sur-place, separation",
-        "jive, fallaway-rock, fallaway-throwaway", "jive, fallaway-throwaway, link-rock", "jive, change-right-to-left, change-left-to-right", "jive, link-rock, fallaway-rock",
+    @CsvSource({
+        "waltz, natural-turn, closed-change-rf",
+        "waltz, closed-change-rf, reverse-turn",
+        "waltz, reverse-turn, closed-change-lf",
+        "waltz, closed-change-lf, natural-turn",
+        "waltz, reverse-turn, whisk",
+        "waltz, whisk, chasse-from-promenade",
+        "waltz, chasse-from-promenade, natural-turn",
+        "waltz, chasse-from-promenade, hesitation-change",
+        "waltz, natural-spin-turn, reverse-turn",
+        "waltz, hesitation-change, reverse-turn",
+        "waltz, hesitation-change, progressive-chasse-to-right",
+        "waltz, progressive-chasse-to-right, backward-lock",
+        "waltz, backward-lock, outside-change",
+        "waltz, outside-change, natural-turn",
+        "waltz, natural-turn, impetus",
+        "waltz, natural-turn, open-impetus",
+        "waltz, open-impetus, weave-from-promenade",
+        "waltz, open-impetus, cross-hesitation",
+        "waltz, weave-from-promenade, natural-turn",
+        "waltz, open-telemark, chasse-from-promenade",
+        "waltz, whisk, wing",
+        "waltz, double-reverse-spin, whisk",
+        "waltz, reverse-corte, back-whisk",
+        "waltz, telemark, natural-spin-turn",
+        "waltz, fallaway-reverse, double-reverse-spin",
+        "foxtrot, feather-step, reverse-turn",
+        "foxtrot, reverse-turn, three-step",
+        "foxtrot, three-step, natural-turn",
+        "foxtrot, natural-turn, feather-step",
+        "foxtrot, three-step, natural-weave",
+        "foxtrot, natural-weave, three-step",
+        "foxtrot, natural-turn, impetus",
+        "foxtrot, impetus, reverse-turn",
+        "foxtrot, feather-step, open-telemark",
+        "foxtrot, open-telemark, feather-from-promenade",
+        "foxtrot, open-impetus, weave-from-promenade",
+        "foxtrot, feather-step, reverse-wave",
+        "foxtrot, reverse-turn, change-of-direction",
+        "foxtrot, change-of-direction, feather-step",
+        "quickstep, quarter-turn, progressive-chasse",
+        "quickstep, progressive-chasse, forward-lock",
+        "quickstep, forward-lock, natural-turn",
+        "quickstep, natural-turn, backward-lock",
+        "quickstep, backward-lock, running-finish",
+        "quickstep, backward-lock, tipple-chasse",
+        "quickstep, natural-spin-turn, progressive-chasse",
+        "quickstep, chasse-reverse-turn, progressive-chasse",
+        "quickstep, natural-turn-hesitation, chasse-reverse-turn",
+        "quickstep, double-reverse-spin, cross-chasse",
+        "quickstep, natural-turn, impetus",
+        "tango, walk, progressive-link",
+        "tango, progressive-link, closed-promenade",
+        "tango, progressive-link, open-promenade",
+        "tango, walk, progressive-side-step",
+        "tango, progressive-side-step, rock-turn",
+        "tango, closed-promenade, walk",
+        "tango, four-step, closed-promenade",
+        "tango, open-reverse-turn-outside, walk",
+        "tango, progressive-link, natural-promenade-turn",
+        "tango, natural-promenade-turn, open-reverse-turn-in-line",
+        "viennese-waltz, natural-turn, natural-turn",
+        "viennese-waltz, natural-turn, forward-change-rf",
+        "viennese-waltz, forward-change-rf, reverse-turn",
+        "viennese-waltz, reverse-turn, forward-change-lf",
+        "viennese-waltz, natural-turn, backward-change-lf",
+        "cha-cha, basic-movement, fan",
+        "cha-cha, fan, alemana",
+        "cha-cha, fan, hockey-stick",
+        "cha-cha, hockey-stick, new-york",
+        "cha-cha, new-york, spot-turn",
+        "cha-cha, basic-movement, hand-to-hand",
+        "cha-cha, open-hip-twist, hockey-stick",
+        "cha-cha, closed-hip-twist, alemana",
+        "rumba, forward-half-basic, fan",
+        "rumba, fan, hockey-stick",
+        "rumba, fan, alemana",
+        "rumba, hockey-stick, new-york",
+        "rumba, new-york, spot-turn",
+        "rumba, alemana, basic-movement",
+        "rumba, forward-half-basic, natural-top",
+        "samba, whisks, promenade-walks",
+        "samba, promenade-walks, side-walk",
+        "samba, promenade-walks, botafogos",
+        "samba, reverse-basic, reverse-turn",
+        "paso-doble, sur-place, attack",
+        "paso-doble, ecart, promenade-close",
+        "paso-doble, sur-place, separation",
+        "jive, fallaway-rock, fallaway-throwaway",
+        "jive, fallaway-throwaway, link-rock",
+        "jive, change-right-to-left, change-left-to-right",
+        "jive, link-rock, fallaway-rock",
         "jive, fallaway-throwaway, american-spin",
-        "swing, basic, throwout", "american-rumba, box, underarm-turn", "american-waltz, left-turning-box, twinkle", "american-foxtrot, basic, promenade",
-        "american-tango, basic, promenade", "american-cha-cha, cross-over-break, walk-around-turn", "bolero, open-break, underarm-turn", "mambo, basic, cross-body-lead",
-        "american-viennese-waltz, right-turn, change-rf"})
+        "swing, basic, throwout",
+        "american-rumba, box, underarm-turn",
+        "american-waltz, left-turning-box, twinkle",
+        "american-foxtrot, basic, promenade",
+        "american-tango, basic, promenade",
+        "american-cha-cha, cross-over-break, walk-around-turn",
+        "bolero, open-break, underarm-turn",
+        "mambo, basic, cross-body-lead",
+        "american-viennese-waltz, right-turn, change-rf"
+    })
     void commonSequencesHold(String dance, String from, String to) {
-        assertThat(MAPS.computeIfAbsent(dance, id -> LinkMap.of(ShippedLibrary.repertoire(Dances.find(id).orElseThrow(), Conditions.OPEN))).successors().get(dance + "-" + from)).containsEntry(dance + "-" + to, Outcome.HOLDS);
+        assertThat(MAPS.computeIfAbsent(
+                                dance,
+                                id -> LinkMap.of(ShippedLibrary.repertoire(
+                                        Dances.find(id).orElseThrow(), Conditions.OPEN)))
+                        .successors()
+                        .get(dance + "-" + from))
+                .containsEntry(dance + "-" + to, Outcome.HOLDS);
     }
 
     /** Sequences that cannot be danced as charted, along a side or round a corner, and why. */
     @ParameterizedTest
-    @CsvSource({"waltz, natural-turn, reverse-turn, MAN_FREE_FOOT", "waltz, whisk, natural-turn, POSITION", "waltz, closed-change-lf, whisk, MAN_FREE_FOOT",
-        "waltz, natural-turn, chasse-from-promenade, POSITION", "waltz, impetus, whisk, MAN_FREE_FOOT", "waltz, open-telemark, weave-from-promenade, ALIGNMENT",
-        "foxtrot, feather-step, natural-turn, MAN_FREE_FOOT", "foxtrot, open-telemark, three-step, POSITION", "foxtrot, reverse-turn, feather-step, MAN_FREE_FOOT",
-        "quickstep, quarter-turn, chasse-reverse-turn, MAN_FREE_FOOT", "quickstep, progressive-chasse, impetus, MAN_FREE_FOOT",
-        "tango, progressive-link, walk, POSITION", "tango, closed-promenade, open-promenade, POSITION", "tango, progressive-side-step, walk, MAN_FREE_FOOT",
-        "cha-cha, fan, new-york, POSITION", "cha-cha, basic-movement, alemana, POSITION", "rumba, basic-movement, hockey-stick, POSITION",
-        "rumba, forward-half-basic, basic-movement, MAN_FREE_FOOT", "samba, natural-basic, whisks, MAN_FREE_FOOT", "samba, promenade-walks, natural-basic, POSITION",
-        "paso-doble, ecart, attack, POSITION", "paso-doble, sur-place, promenade-close, POSITION", "bolero, basic, underarm-turn, MAN_FREE_FOOT",
-        "viennese-waltz, natural-turn, reverse-turn, MAN_FREE_FOOT", "viennese-waltz, forward-change-rf, natural-turn, MAN_FREE_FOOT"})
+    @CsvSource({
+        "waltz, natural-turn, reverse-turn, MAN_FREE_FOOT",
+        "waltz, whisk, natural-turn, POSITION",
+        "waltz, closed-change-lf, whisk, MAN_FREE_FOOT",
+        "waltz, natural-turn, chasse-from-promenade, POSITION",
+        "waltz, impetus, whisk, MAN_FREE_FOOT",
+        "waltz, open-telemark, weave-from-promenade, ALIGNMENT",
+        "foxtrot, feather-step, natural-turn, MAN_FREE_FOOT",
+        "foxtrot, open-telemark, three-step, POSITION",
+        "foxtrot, reverse-turn, feather-step, MAN_FREE_FOOT",
+        "quickstep, quarter-turn, chasse-reverse-turn, MAN_FREE_FOOT",
+        "quickstep, progressive-chasse, impetus, MAN_FREE_FOOT",
+        "tango, progressive-link, walk, POSITION",
+        "tango, closed-promenade, open-promenade, POSITION",
+        "tango, progressive-side-step, walk, MAN_FREE_FOOT",
+        "cha-cha, fan, new-york, POSITION",
+        "cha-cha, basic-movement, alemana, POSITION",
+        "rumba, basic-movement, hockey-stick, POSITION",
+        "rumba, forward-half-basic, basic-movement, MAN_FREE_FOOT",
+        "samba, natural-basic, whisks, MAN_FREE_FOOT",
+        "samba, promenade-walks, natural-basic, POSITION",
+        "paso-doble, ecart, attack, POSITION",
+        "paso-doble, sur-place, promenade-close, POSITION",
+        "bolero, basic, underarm-turn, MAN_FREE_FOOT",
+        "viennese-waltz, natural-turn, reverse-turn, MAN_FREE_FOOT",
+        "viennese-waltz, forward-change-rf, natural-turn, MAN_FREE_FOOT"
+    })
     void impossibleSequencesBreakForTheirReason(String dance, String from, String to, Aspect reason) {
         Repertoire repertoire = ShippedLibrary.repertoire(ShippedLibrary.figure(dance, from));
-        Dancing next = ShippedLibrary.repertoire(ShippedLibrary.figure(dance, to)).dancings().stream().filter(each -> each.way().isAsCharted()).findFirst().orElseThrow();
-        List<Move> begun = repertoire.beginnings().stream().filter(move -> move.dancing().way().isAsCharted()).toList();
+        Dancing next = ShippedLibrary.repertoire(ShippedLibrary.figure(dance, to)).dancings().stream()
+                .filter(each -> each.way().isAsCharted())
+                .findFirst()
+                .orElseThrow();
+        List<Move> begun = repertoire.beginnings().stream()
+                .filter(move -> move.dancing().way().isAsCharted())
+                .toList();
         assertThat(begun).isNotEmpty().allSatisfy(move -> {
             for (ExitState exit : List.of(move.exit(), move.exit().afterCorner())) {
                 Verdict verdict = Link.between(exit, next.entry());
                 assertThat(verdict.outcome()).isEqualTo(Outcome.BREAKS);
-                assertThat(verdict.comparisons()).anyMatch(compared -> compared.aspect() == reason && compared.outcome() == Outcome.BREAKS);
+                assertThat(verdict.comparisons())
+                        .anyMatch(compared -> compared.aspect() == reason && compared.outcome() == Outcome.BREAKS);
             }
             assertThat(repertoire.meets(Optional.empty(), move.exit(), next)).isEqualTo(Outcome.BREAKS);
         });
@@ -134,10 +240,17 @@ class ShippedLinksTest {
     void everyListedNeighbourFollows(Dance dance) {
         List<Figure> figures = ShippedLibrary.ofDance(dance.id());
         for (Figure figure : figures) {
-            List<Figure> listed = figures.stream().filter(next -> Neighbours.areListed(figure, next)).toList();
-            assertThat(listed).filteredOn(next -> best(figure, next, true) == Outcome.BREAKS).as("after %s", figure.id()).isEmpty();
+            List<Figure> listed = figures.stream()
+                    .filter(next -> Neighbours.areListed(figure, next))
+                    .toList();
+            assertThat(listed)
+                    .filteredOn(next -> best(figure, next, true) == Outcome.BREAKS)
+                    .as("after %s", figure.id())
+                    .isEmpty();
             if (!listed.isEmpty()) {
-                assertThat(listed).as("after %s along the side", figure.id()).anyMatch(next -> best(figure, next, false) != Outcome.BREAKS);
+                assertThat(listed)
+                        .as("after %s along the side", figure.id())
+                        .anyMatch(next -> best(figure, next, false) != Outcome.BREAKS);
             }
         }
     }
@@ -145,8 +258,11 @@ class ShippedLinksTest {
     private static Outcome best(Figure figure, Figure next, boolean corners) {
         Repertoire before = ShippedLibrary.repertoire(figure);
         List<Dancing> after = ShippedLibrary.repertoire(next).dancings();
-        return before.beginnings().stream().flatMap(move -> corners ? Stream.of(move.exit(), move.exit().afterCorner()) : Stream.of(move.exit()))
-                .flatMap(exit -> after.stream().map(dancing -> before.meets(Optional.empty(), exit, dancing))).min(Comparator.naturalOrder()).orElseThrow();
+        return before.beginnings().stream()
+                .flatMap(move -> corners ? Stream.of(move.exit(), move.exit().afterCorner()) : Stream.of(move.exit()))
+                .flatMap(exit -> after.stream().map(dancing -> before.meets(Optional.empty(), exit, dancing)))
+                .min(Comparator.naturalOrder())
+                .orElseThrow();
     }
 
     @ParameterizedTest
@@ -154,8 +270,11 @@ class ShippedLinksTest {
     void everySeamOfTheDemoRoutinesHoldsOrBendsAsItsNoteExplains(Routine routine) {
         Course course = Course.of(routine);
         assertThat(course.seams()).allSatisfy(seam -> {
-            boolean explained = !course.placements().get(seam.after()).placement().note().isEmpty();
-            assertThat(seam.verdict().outcome()).as(seam.verdict().toString()).isIn(explained ? List.of(Outcome.HOLDS, Outcome.BENDS) : List.of(Outcome.HOLDS));
+            boolean explained =
+                    !course.placements().get(seam.after()).placement().note().isEmpty();
+            assertThat(seam.verdict().outcome())
+                    .as(seam.verdict().toString())
+                    .isIn(explained ? List.of(Outcome.HOLDS, Outcome.BENDS) : List.of(Outcome.HOLDS));
         });
     }
 
@@ -163,56 +282,105 @@ class ShippedLinksTest {
     @ParameterizedTest
     @MethodSource("dances")
     void everyDanceHasAFirstRoutineOnItsPhrases(Dance dance) {
-        assertThat(routines()).filteredOn(routine -> routine.dance().equals(dance) && routine.title().startsWith("Saltmarsh First")).singleElement().satisfies(routine -> {
-            assertThat(Course.of(routine).length().ticks() % dance.rhythm().bar().times(dance.music().phraseBars()).ticks()).isZero();
-            assertThat(routine.placements()).allMatch(placement -> placement.item() instanceof Dancing dancing && dancing.figure().level().compareTo(Level.BRONZE) <= 0);
-            assertThat(routine.placements().get(0).note()).isNotEmpty();
-        });
+        assertThat(routines())
+                .filteredOn(routine ->
+                        routine.dance().equals(dance) && routine.title().startsWith("Saltmarsh First"))
+                .singleElement()
+                .satisfies(routine -> {
+                    assertThat(Course.of(routine).length().ticks()
+                                    % dance.rhythm()
+                                            .bar()
+                                            .times(dance.music().phraseBars())
+                                            .ticks())
+                            .isZero();
+                    assertThat(routine.placements())
+                            .allMatch(placement -> placement.item() instanceof Dancing dancing
+                                    && dancing.figure().level().compareTo(Level.BRONZE) <= 0);
+                    assertThat(routine.placements().get(0).note()).isNotEmpty();
+                });
     }
 
     /** A study is short, says whom it is for, and is danced round and round. */
     @Test
     void twentyStudiesLoop() {
-        assertThat(routines()).filteredOn(routine -> routine.title().startsWith("Study:")).hasSizeGreaterThanOrEqualTo(20).allSatisfy(study -> {
-            assertThat(study.placements()).as(study.title()).hasSizeBetween(2, 6);
-            assertThat(study.placements().get(0).note()).isNotEmpty();
-            Routine thrice = new Routine(study.id(), study.title(), study.dance(), study.tempo(), study.conditions(),
-                    Stream.of(study, study, study).flatMap(round -> round.placements().stream()).toList(), study.floor(), study.dancers(), study.laying());
-            assertThat(Course.of(thrice).seams()).allSatisfy(seam -> assertThat(seam.verdict().outcome()).as(study.title() + ", " + seam.verdict()).isEqualTo(Outcome.HOLDS));
-        });
+        assertThat(routines())
+                .filteredOn(routine -> routine.title().startsWith("Study:"))
+                .hasSizeGreaterThanOrEqualTo(20)
+                .allSatisfy(study -> {
+                    assertThat(study.placements()).as(study.title()).hasSizeBetween(2, 6);
+                    assertThat(study.placements().get(0).note()).isNotEmpty();
+                    Routine thrice = new Routine(
+                            study.id(),
+                            study.title(),
+                            study.dance(),
+                            study.tempo(),
+                            study.conditions(),
+                            Stream.of(study, study, study)
+                                    .flatMap(round -> round.placements().stream())
+                                    .toList(),
+                            study.floor(),
+                            study.dancers(),
+                            study.laying());
+                    assertThat(Course.of(thrice).seams())
+                            .allSatisfy(seam -> assertThat(seam.verdict().outcome())
+                                    .as(study.title() + ", " + seam.verdict())
+                                    .isEqualTo(Outcome.HOLDS));
+                });
     }
 
     @ParameterizedTest
     @MethodSource("dances")
     void everyDanceHasAModelRoutine(Dance dance) {
-        assertThat(routines()).filteredOn(routine -> routine.dance().equals(dance) && routine.title().startsWith("Lamplight")).anySatisfy(routine -> {
-            Course course = Course.of(routine);
-            long bars = course.length().ticks() / dance.rhythm().bar().ticks();
-            boolean standard = dance.style() == Style.STANDARD;
-            int sides = course.placements().stream().mapToInt(ScoredPlacement::side).max().orElseThrow() + 1;
-            assertThat(bars).isGreaterThanOrEqualTo(16);
-            assertThat(sides).isGreaterThanOrEqualTo(standard ? 4 : 1);
-        });
+        assertThat(routines())
+                .filteredOn(routine ->
+                        routine.dance().equals(dance) && routine.title().startsWith("Lamplight"))
+                .anySatisfy(routine -> {
+                    Course course = Course.of(routine);
+                    long bars = course.length().ticks() / dance.rhythm().bar().ticks();
+                    boolean standard = dance.style() == Style.STANDARD;
+                    int sides = course.placements().stream()
+                                    .mapToInt(ScoredPlacement::side)
+                                    .max()
+                                    .orElseThrow()
+                            + 1;
+                    assertThat(bars).isGreaterThanOrEqualTo(16);
+                    assertThat(sides).isGreaterThanOrEqualTo(standard ? 4 : 1);
+                });
     }
 
     @Test
     void threeShowcasesHaveElementsAndVerses() {
-        assertThat(routines()).filteredOn(routine -> routine.title().startsWith("Ferry Night")
-                && routine.placements().stream().anyMatch(placement -> !(placement.item() instanceof Dancing))
-                && routine.placements().stream().anyMatch(placement -> placement.section().isPresent())).hasSizeGreaterThanOrEqualTo(3);
+        assertThat(routines())
+                .filteredOn(routine -> routine.title().startsWith("Ferry Night")
+                        && routine.placements().stream().anyMatch(placement -> !(placement.item() instanceof Dancing))
+                        && routine.placements().stream()
+                                .anyMatch(placement -> placement.section().isPresent()))
+                .hasSizeGreaterThanOrEqualTo(3);
     }
 
-    /** A first routine, one for competition and one to show, each to its music and for an evening at which it is danced. */
+    /**
+     * A first routine, one for competition and one to show, each to its music and for an evening at which it is danced.
+     */
     @ParameterizedTest
     @MethodSource("dances")
     void everyDanceIsBroughtToThree(Dance dance) {
-        List<String> danced = ShippedLibrary.events().stream().flatMap(event -> event.routines().stream()).toList();
+        List<String> danced = ShippedLibrary.events().stream()
+                .flatMap(event -> event.routines().stream())
+                .toList();
         for (String kind : List.of("Saltmarsh First", "Lamplight", "Ferry Night")) {
-            assertThat(routines()).filteredOn(routine -> routine.dance().equals(dance) && routine.title().startsWith(kind)).as("%s %s", kind, dance.title())
-                    .anyMatch(routine -> danced.contains(routine.id())).allSatisfy(routine -> {
-                        assertThat(routine.placements().get(0).note()).as("for whom, what it trains, where it breathes: " + routine.title()).contains("It trains", "breath");
+            assertThat(routines())
+                    .filteredOn(routine ->
+                            routine.dance().equals(dance) && routine.title().startsWith(kind))
+                    .as("%s %s", kind, dance.title())
+                    .anyMatch(routine -> danced.contains(routine.id()))
+                    .allSatisfy(routine -> {
+                        assertThat(routine.placements().get(0).note())
+                                .as("for whom, what it trains, where it breathes: " + routine.title())
+                                .contains("It trains", "breath");
                         assertThat(routine.laying()).as(routine.title()).isPresent();
-                        assertThat(routine.laying().orElseThrow().piece().dances()).as(routine.title()).contains(dance.id());
+                        assertThat(routine.laying().orElseThrow().piece().dances())
+                                .as(routine.title())
+                                .contains(dance.id());
                     });
         }
     }
@@ -220,15 +388,26 @@ class ShippedLinksTest {
     /** Where a piece was chosen for a showing, each part of the one begins with a section of the other. */
     @Test
     void showcasesBeginTheirPartsWithTheMusic() {
-        assertThat(routines()).filteredOn(ShippedLinksTest::hasChorus).hasSize(17).allSatisfy(showcase -> {
-            Course course = Course.of(showcase);
-            List<Integer> begun = course.placements().stream().filter(placed -> placed.placement().section().isPresent()).map(placed -> barOf(placed, showcase)).distinct().toList();
-            assertThat(showcase.laying().orElseThrow().piece().phraseStarts()).as(showcase.title()).containsAll(begun);
-        });
+        assertThat(routines())
+                .filteredOn(ShippedLinksTest::hasChorus)
+                .hasSize(17)
+                .allSatisfy(showcase -> {
+                    Course course = Course.of(showcase);
+                    List<Integer> begun = course.placements().stream()
+                            .filter(placed -> placed.placement().section().isPresent())
+                            .map(placed -> barOf(placed, showcase))
+                            .distinct()
+                            .toList();
+                    assertThat(showcase.laying().orElseThrow().piece().phraseStarts())
+                            .as(showcase.title())
+                            .containsAll(begun);
+                });
     }
 
     private static boolean hasChorus(Routine routine) {
-        return routine.placements().stream().flatMap(placement -> placement.section().stream()).anyMatch(section -> section.title().equals("Chorus"));
+        return routine.placements().stream()
+                .flatMap(placement -> placement.section().stream())
+                .anyMatch(section -> section.title().equals("Chorus"));
     }
 
     private static int barOf(ScoredPlacement placed, Routine routine) {
@@ -238,15 +417,32 @@ class ShippedLinksTest {
     /** An entrance, a verse that comes again, one thing that everybody shall see, and an end that is one. */
     @Test
     void showcasesAreBuiltLikeSongs() {
-        assertThat(routines()).filteredOn(ShippedLinksTest::hasChorus).hasSize(17).allSatisfy(showcase -> {
-                    assertThat(showcase.placements().stream().flatMap(placement -> placement.section().stream()).map(Section::title)).as(showcase.title())
+        assertThat(routines())
+                .filteredOn(ShippedLinksTest::hasChorus)
+                .hasSize(17)
+                .allSatisfy(showcase -> {
+                    assertThat(showcase.placements().stream()
+                                    .flatMap(placement -> placement.section().stream())
+                                    .map(Section::title))
+                            .as(showcase.title())
                             .containsSubsequence("Entrance", "Verse", "Chorus", "Ending");
                     Course course = Course.of(showcase);
-                    assertThat(course.count(Outcome.BREAKS)).as(showcase.title()).isZero();
+                    assertThat(course.count(Outcome.BREAKS))
+                            .as(showcase.title())
+                            .isZero();
                     assertThat(showcase.placements()).as(showcase.title()).anyMatch(Placement::highlight);
-                    assertThat(course.placements().stream().mapToInt(passage -> passage.passage().round()).max()).as(showcase.title()).hasValue(2);
-                    assertThat(showcase.placements().stream().skip(showcase.placements().size() - 2L)).as(showcase.title()).noneMatch(placement -> placement.item() instanceof Dancing);
-                    assertThat(RoomReport.of(Score.of(showcase)).collisions()).as(showcase.title()).isEmpty();
+                    assertThat(course.placements().stream()
+                                    .mapToInt(passage -> passage.passage().round())
+                                    .max())
+                            .as(showcase.title())
+                            .hasValue(2);
+                    assertThat(showcase.placements().stream()
+                                    .skip(showcase.placements().size() - 2L))
+                            .as(showcase.title())
+                            .noneMatch(placement -> placement.item() instanceof Dancing);
+                    assertThat(RoomReport.of(Score.of(showcase)).collisions())
+                            .as(showcase.title())
+                            .isEmpty();
                 });
     }
 }

@@ -23,7 +23,10 @@ class ShippedMotionTest {
     private static final double MOST_LEFT_AT_A_CORNER = 0.4;
 
     private static final double FOOT_WIDTH = 0.08;
-    /** A body thrown from hold to the end of the arms within a quarter of a beat; nothing goes faster, and nothing jumps. */
+    /**
+     * A body thrown from hold to the end of the arms within a quarter of a beat; nothing goes faster, and nothing
+     * jumps.
+     */
     private static final double FASTEST = 5.5;
 
     static List<Dance> dances() {
@@ -46,11 +49,18 @@ class ShippedMotionTest {
         check(routine);
         RoomReport report = RoomReport.of(Score.of(routine));
         assertThat(report.collisions()).as("%s", routine.id()).isEmpty();
-        assertThat(report.sides().stream().limit(Math.max(0, report.sides().size() - 1))).as("corners of %s", routine.id()).allMatch(side -> side.ahead() <= MOST_LEFT_AT_A_CORNER * side.there());
+        assertThat(report.sides().stream().limit(Math.max(0, report.sides().size() - 1)))
+                .as("corners of %s", routine.id())
+                .allMatch(side -> side.ahead() <= MOST_LEFT_AT_A_CORNER * side.there());
     }
 
     private static Routine alone(Figure figure) {
-        return new Routine(figure.id(), figure.title(), figure.dance(), figure.dance().slowest(), Conditions.OPEN,
+        return new Routine(
+                figure.id(),
+                figure.title(),
+                figure.dance(),
+                figure.dance().slowest(),
+                Conditions.OPEN,
                 List.of(Placement.of(Dancing.of(figure, Way.AS_CHARTED))));
     }
 

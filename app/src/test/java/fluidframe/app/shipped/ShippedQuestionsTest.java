@@ -36,9 +36,18 @@ class ShippedQuestionsTest {
 
         assertThat(set).hasSize(OF_EACH_DANCE);
         SoftAssertions.assertSoftly(softly -> set.forEach(question -> {
-            softly.assertThat(Marker.mark(question, question.expected().wording()).outcome()).as("%s: %s", question.prompt(), question.expected().wording()).isEqualTo(Outcome.RIGHT);
-            otherAnswers(question).forEach(other -> softly.assertThat(Marker.mark(question, other).outcome()).as("%s: %s", question.prompt(), other).isEqualTo(Outcome.WRONG));
-            softly.assertThat(questions.ask(QuestionKey.parse(question.key().toString()))).as(question.prompt()).contains(question);
+            softly.assertThat(
+                            Marker.mark(question, question.expected().wording()).outcome())
+                    .as("%s: %s", question.prompt(), question.expected().wording())
+                    .isEqualTo(Outcome.RIGHT);
+            otherAnswers(question)
+                    .forEach(other -> softly.assertThat(
+                                    Marker.mark(question, other).outcome())
+                            .as("%s: %s", question.prompt(), other)
+                            .isEqualTo(Outcome.WRONG));
+            softly.assertThat(questions.ask(QuestionKey.parse(question.key().toString())))
+                    .as(question.prompt())
+                    .contains(question);
         }));
     }
 
@@ -50,7 +59,10 @@ class ShippedQuestionsTest {
             return others;
         }
         if (question.expected() instanceof Expected.Located located) {
-            return IntStream.range(0, question.rows().size()).filter(row -> row != located.row()).mapToObj(row -> String.valueOf(row + 1)).toList();
+            return IntStream.range(0, question.rows().size())
+                    .filter(row -> row != located.row())
+                    .mapToObj(row -> String.valueOf(row + 1))
+                    .toList();
         }
         return List.of();
     }

@@ -20,15 +20,21 @@ class ShippedTellingTest {
     void whatIsToldOfAFigureIsReadBackAsTheSameCharts() {
         for (Figure figure : ShippedLibrary.figures()) {
             String told = Telling.of(figure, List.of(Part.MAN, Part.LADY), Telling.Length.TEACHER);
-            Description back = DescriptionReader.tell(told, DraftWriter.write(figure).withMan(List.of()).withLady(List.of()), figure.dance());
+            Description back = DescriptionReader.tell(
+                    told, DraftWriter.write(figure).withMan(List.of()).withLady(List.of()), figure.dance());
             assertThat(back.leftovers()).as(told).isEmpty();
             Figure again = DraftReader.read(back.figure()).figure().orElseThrow();
             for (Part part : Part.values()) {
-                assertThat(again.chart(part).steps()).as(told).hasSameSizeAs(figure.chart(part).steps());
+                assertThat(again.chart(part).steps())
+                        .as(told)
+                        .hasSameSizeAs(figure.chart(part).steps());
                 for (int row = 0; row < figure.chart(part).steps().size(); row++) {
                     for (Column column : Column.values()) {
-                        assertThat(column.wording(again.chart(part).steps().get(row))).as("%s, %s %s, %s", figure.id(), part, row + 1, column)
-                                .isEqualTo(column.wording(figure.chart(part).steps().get(row)).replace(';', column.isNotation() ? ';' : ','));
+                        assertThat(column.wording(again.chart(part).steps().get(row)))
+                                .as("%s, %s %s, %s", figure.id(), part, row + 1, column)
+                                .isEqualTo(column.wording(
+                                                figure.chart(part).steps().get(row))
+                                        .replace(';', column.isNotation() ? ';' : ','));
                     }
                 }
             }

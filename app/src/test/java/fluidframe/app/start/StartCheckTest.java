@@ -28,6 +28,7 @@ class StartCheckTest {
 
     @TempDir
     private Path folder;
+
     private DatabaseFile file;
 
     @BeforeEach
@@ -73,9 +74,11 @@ class StartCheckTest {
 
     @Test
     void dataOfANewerProgramIsLeftAlone() throws Exception {
-        try (Connection connection = DriverManager.getConnection(file.url(), "fluidframe", ""); Statement statement = connection.createStatement()) {
-            statement.execute("insert into \"flyway_schema_history\" select 99, '99', 'later', \"type\", \"script\", \"checksum\", \"installed_by\", \"installed_on\", 1, true "
-                    + "from \"flyway_schema_history\" where \"installed_rank\" = 1");
+        try (Connection connection = DriverManager.getConnection(file.url(), "fluidframe", "");
+                Statement statement = connection.createStatement()) {
+            statement.execute(
+                    "insert into \"flyway_schema_history\" select 99, '99', 'later', \"type\", \"script\", \"checksum\", \"installed_by\", \"installed_on\", 1, true "
+                            + "from \"flyway_schema_history\" where \"installed_rank\" = 1");
         }
         byte[] before = Files.readAllBytes(file.path());
         refused(() -> StartCheck.isSound(file), "newer", "form 99");
@@ -94,7 +97,10 @@ class StartCheckTest {
     @Test
     void aTakenPortIsNamed() throws IOException {
         try (ServerSocket taken = new ServerSocket(0, 1, InetAddress.getLoopbackAddress())) {
-            refused(() -> StartCheck.port("127.0.0.1", taken.getLocalPort()), "Port " + taken.getLocalPort(), "PORT=" + (taken.getLocalPort() + 1));
+            refused(
+                    () -> StartCheck.port("127.0.0.1", taken.getLocalPort()),
+                    "Port " + taken.getLocalPort(),
+                    "PORT=" + (taken.getLocalPort() + 1));
         }
     }
 
@@ -106,7 +112,8 @@ class StartCheckTest {
     @Test
     void aFolderNeedsNoDotBeforeItsName() {
         CommandLine.Place place = CommandLine.Place.of(Map.of("DATA_DIR", "name"));
-        assertThat(place.file().path()).isEqualTo(Path.of("name/fluidframe.mv.db").toAbsolutePath());
+        assertThat(place.file().path())
+                .isEqualTo(Path.of("name/fluidframe.mv.db").toAbsolutePath());
     }
 
     @Test
@@ -118,14 +125,20 @@ class StartCheckTest {
     }
 
     private static void refused(ThrowingCallable start, String... says) {
-        assertThatThrownBy(start).isInstanceOf(CannotStartException.class).hasMessageContainingAll(says)
-                .satisfies(thrown -> assertThat(thrown.getMessage().lines().count()).isLessThanOrEqualTo(MOST_LINES));
+        assertThatThrownBy(start)
+                .isInstanceOf(CannotStartException.class)
+                .hasMessageContainingAll(says)
+                .satisfies(thrown ->
+                        assertThat(thrown.getMessage().lines().count()).isLessThanOrEqualTo(MOST_LINES));
     }
 
     /** Puts a byte that no JSON has in place of a brace, wherever in the file the document stands. */
     private void damageTheDocumentOf(String id) throws Exception {
-        try (Connection connection = DriverManager.getConnection(file.url(), "fluidframe", ""); Statement statement = connection.createStatement()) {
-            statement.execute("update figure set document = replace(document, '\"dance\"', '\"DAMAGEHERE\"') where slug = '" + id + "'");
+        try (Connection connection = DriverManager.getConnection(file.url(), "fluidframe", "");
+                Statement statement = connection.createStatement()) {
+            statement.execute(
+                    "update figure set document = replace(document, '\"dance\"', '\"DAMAGEHERE\"') where slug = '" + id
+                            + "'");
             statement.execute("shutdown");
         }
         byte[] bytes = Files.readAllBytes(file.path());

@@ -26,6 +26,7 @@ class DatabaseTest {
 
     @TempDir
     private Path folder;
+
     private final FakeVolume volume = new FakeVolume();
     private DatabaseFile file;
     private Database database;
@@ -67,18 +68,21 @@ class DatabaseTest {
         keep("insert into kept values (1, 'one')");
         Path copy = Files.createDirectory(folder.resolve("copy")).resolve("fluidframe.mv.db");
         Files.copy(file.path(), copy);
-        try (Connection read = java.sql.DriverManager.getConnection(DatabaseFile.in(copy.getParent()).url() + ";ACCESS_MODE_DATA=r", "fluidframe", "")) {
+        try (Connection read = java.sql.DriverManager.getConnection(
+                DatabaseFile.in(copy.getParent()).url() + ";ACCESS_MODE_DATA=r", "fluidframe", "")) {
             assertThat(count(read, "select count(*) from kept")).isEqualTo(1);
         }
     }
 
     @Test
     void manyWhoKeepAtOnceAllSucceed() throws Exception {
-        CompletableFuture<?>[] people = IntStream.range(0, 8).mapToObj(person -> CompletableFuture.runAsync(() -> {
-            for (int i = 0; i < 20; i++) {
-                keep("insert into kept values (" + (person * 100 + i) + ", 'x')");
-            }
-        })).toArray(CompletableFuture[]::new);
+        CompletableFuture<?>[] people = IntStream.range(0, 8)
+                .mapToObj(person -> CompletableFuture.runAsync(() -> {
+                    for (int i = 0; i < 20; i++) {
+                        keep("insert into kept values (" + (person * 100 + i) + ", 'x')");
+                    }
+                }))
+                .toArray(CompletableFuture[]::new);
         CompletableFuture.allOf(people).join();
         assertThat(count()).isEqualTo(160);
     }
@@ -87,7 +91,8 @@ class DatabaseTest {
     void withoutRoomItIsReadAndWrittenAgainWhenThereIsSome() throws Exception {
         keep("insert into kept values (1, 'one')");
         volume.room = Database.LEAST_ROOM - 1;
-        NotWritableException refused = catchThrowableOfType(NotWritableException.class, () -> keep("insert into kept values (2, 'two')"));
+        NotWritableException refused =
+                catchThrowableOfType(NotWritableException.class, () -> keep("insert into kept values (2, 'two')"));
         assertThat(refused.access()).isEqualTo(Access.FULL);
         assertThat(count()).isEqualTo(1);
         volume.room = Long.MAX_VALUE;
@@ -100,7 +105,8 @@ class DatabaseTest {
     void nothingIsAcknowledgedOnceTheFileHasGone() throws Exception {
         keep("insert into kept values (1, 'one')");
         Files.move(file.path(), folder.resolve("elsewhere.mv.db"));
-        NotWritableException refused = catchThrowableOfType(NotWritableException.class, () -> keep("insert into kept values (2, 'two')"));
+        NotWritableException refused =
+                catchThrowableOfType(NotWritableException.class, () -> keep("insert into kept values (2, 'two')"));
         assertThat(refused.access()).isEqualTo(Access.GONE);
         assertThat(database.access().sentence()).contains("moved, replaced or deleted");
         assertThat(count()).isEqualTo(1);
@@ -113,7 +119,8 @@ class DatabaseTest {
         keep("insert into kept values (1, 'one')");
         FailingDisk.full(true);
         for (int again = 0; again < 2; again++) {
-            assertThatThrownBy(() -> keep("insert into kept values (2, 'two')")).isInstanceOf(NotWritableException.class);
+            assertThatThrownBy(() -> keep("insert into kept values (2, 'two')"))
+                    .isInstanceOf(NotWritableException.class);
             assertThat(count()).as("read while the disk is full").isEqualTo(1);
         }
         FailingDisk.full(false);
@@ -127,7 +134,9 @@ class DatabaseTest {
     void manyWhoKeepWhileTheDiskFillsAgainAndAgainAreAllAnswered() throws Exception {
         for (int round = 0; round < 8; round++) {
             int first = round * 1000;
-            CompletableFuture<?>[] people = IntStream.range(0, 6).mapToObj(person -> CompletableFuture.runAsync(() -> keepMuchOrBeRefused(first + person * 100))).toArray(CompletableFuture[]::new);
+            CompletableFuture<?>[] people = IntStream.range(0, 6)
+                    .mapToObj(person -> CompletableFuture.runAsync(() -> keepMuchOrBeRefused(first + person * 100)))
+                    .toArray(CompletableFuture[]::new);
             while (acknowledged.isEmpty()) {
                 Thread.sleep(5);
             }
@@ -140,7 +149,9 @@ class DatabaseTest {
         assertThat(acknowledged).isNotEmpty();
         assertThat(count()).isGreaterThanOrEqualTo(acknowledged.size());
         for (int number : acknowledged) {
-            assertThat(count("select count(*) from kept where number = " + number)).as("number " + number).isEqualTo(1);
+            assertThat(count("select count(*) from kept where number = " + number))
+                    .as("number " + number)
+                    .isEqualTo(1);
         }
     }
 
@@ -149,7 +160,9 @@ class DatabaseTest {
         String large = "x".repeat(1 << 17);
         for (int number = first; number < first + 100; number++) {
             try {
-                keep("insert into kept values (" + number + ", '" + large + "')", "update kept set text = text || 'y' where number = " + number);
+                keep(
+                        "insert into kept values (" + number + ", '" + large + "')",
+                        "update kept set text = text || 'y' where number = " + number);
                 acknowledged.add(number);
             } catch (NotWritableException | BusyException refused) {
                 return;
@@ -175,7 +188,9 @@ class DatabaseTest {
     void aFolderThatMayNotBeWrittenIsRead() throws Exception {
         keep("insert into kept values (1, 'one')");
         volume.permitsWriting = false;
-        assertThatThrownBy(() -> keep("insert into kept values (2, 'two')")).isInstanceOf(NotWritableException.class).hasMessage(Access.READ_ONLY.sentence());
+        assertThatThrownBy(() -> keep("insert into kept values (2, 'two')"))
+                .isInstanceOf(NotWritableException.class)
+                .hasMessage(Access.READ_ONLY.sentence());
         assertThat(count()).isEqualTo(1);
     }
 
@@ -198,7 +213,8 @@ class DatabaseTest {
     }
 
     private static int count(Connection connection, String question) throws SQLException {
-        try (Statement statement = connection.createStatement(); ResultSet row = statement.executeQuery(question)) {
+        try (Statement statement = connection.createStatement();
+                ResultSet row = statement.executeQuery(question)) {
             row.next();
             return row.getInt(1);
         }

@@ -18,6 +18,7 @@ class ForeignCodeTest {
 
     @TempDir
     private Path folder;
+
     private DatabaseFile file;
 
     @BeforeEach
@@ -33,12 +34,23 @@ class ForeignCodeTest {
     }
 
     @ParameterizedTest
-    @ValueSource(strings = {"create trigger watch before insert on figure for each row call \"org.h2.test.Trigger\"", "create trigger watch before select on figure call \"org.h2.fulltext.FullText$FullTextTrigger\"",
-        "create alias run for \"java.lang.System.getProperty\"", "create alias said as 'String said() { return System.getProperty(\"user.name\"); }'", "create view others as select * from figure",
-        "create force linked table elsewhere('', 'jdbc:h2:mem:x', 'sa', '', 'T')", "create aggregate most for \"java.lang.String\""})
+    @ValueSource(
+            strings = {
+                "create trigger watch before insert on figure for each row call \"org.h2.test.Trigger\"",
+                "create trigger watch before select on figure call \"org.h2.fulltext.FullText$FullTextTrigger\"",
+                "create alias run for \"java.lang.System.getProperty\"",
+                "create alias said as 'String said() { return System.getProperty(\"user.name\"); }'",
+                "create view others as select * from figure",
+                "create force linked table elsewhere('', 'jdbc:h2:mem:x', 'sa', '', 'T')",
+                "create aggregate most for \"java.lang.String\""
+            })
     void whatWouldBeRunIsFoundBeforeARowIsRead(String declaration) throws SQLException {
-        try (Connection connection = DriverManager.getConnection(file.url(), DatabaseFile.USER, ""); Statement statement = connection.createStatement()) {
-            statement.execute(declaration.startsWith("create trigger") ? declaration.replace("create trigger", "create force trigger") : declaration);
+        try (Connection connection = DriverManager.getConnection(file.url(), DatabaseFile.USER, "");
+                Statement statement = connection.createStatement()) {
+            statement.execute(
+                    declaration.startsWith("create trigger")
+                            ? declaration.replace("create trigger", "create force trigger")
+                            : declaration);
         } catch (SQLException refusedByTheDatabaseItself) {
             return;
         }

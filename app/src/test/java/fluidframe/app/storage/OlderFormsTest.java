@@ -33,7 +33,11 @@ class OlderFormsTest {
         }
         Map<String, Long> before = rows(file);
         assertThat(before.get("ROUTINE")).isPositive();
-        Flyway.configure().dataSource(file.url(), DatabaseFile.USER, "").locations("classpath:db/migration").load().migrate();
+        Flyway.configure()
+                .dataSource(file.url(), DatabaseFile.USER, "")
+                .locations("classpath:db/migration")
+                .load()
+                .migrate();
         Map<String, Long> after = rows(file);
         assertThat(after).containsAllEntriesOf(before);
         assertThat(DatabaseCheck.of(file)).isInstanceOf(DatabaseCheck.Sound.class);
@@ -41,7 +45,8 @@ class OlderFormsTest {
 
     private static Map<String, Long> rows(DatabaseFile file) throws SQLException {
         Map<String, Long> rows = new TreeMap<>();
-        try (Connection connection = DriverManager.getConnection(file.url(), DatabaseFile.USER, ""); Statement statement = connection.createStatement()) {
+        try (Connection connection = DriverManager.getConnection(file.url(), DatabaseFile.USER, "");
+                Statement statement = connection.createStatement()) {
             for (Table table : Table.all(connection)) {
                 try (ResultSet row = statement.executeQuery("select count(*) from " + table.quoted())) {
                     row.next();

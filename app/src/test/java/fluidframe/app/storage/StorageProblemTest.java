@@ -33,13 +33,17 @@ class StorageProblemTest {
     @Test
     void aFileThatFailedIsOpenedAnewAndTheRequestMayBeTriedAgain() {
         when(database.access()).thenReturn(Access.WRITABLE);
-        ResponseEntity<ProblemDetail> answer = handler.failed(new TransactionSystemException("commit", new SQLException("no space", "HY000", ErrorCode.IO_EXCEPTION_1)));
+        ResponseEntity<ProblemDetail> answer = handler.failed(new TransactionSystemException(
+                "commit", new SQLException("no space", "HY000", ErrorCode.IO_EXCEPTION_1)));
         assertThat(answer.getStatusCode().value()).isEqualTo(503);
         verify(database).mend();
     }
 
     @Test
     void twoWhoKeepTheSameAreNoMistakeOfTheProgram() {
-        assertThat(handler.failed((PersistenceException) new OptimisticLockException("changed meanwhile")).getStatusCode().value()).isEqualTo(409);
+        assertThat(handler.failed((PersistenceException) new OptimisticLockException("changed meanwhile"))
+                        .getStatusCode()
+                        .value())
+                .isEqualTo(409);
     }
 }

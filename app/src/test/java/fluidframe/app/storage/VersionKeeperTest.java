@@ -29,6 +29,7 @@ class VersionKeeperTest {
 
     @TempDir
     private Path folder;
+
     private Database database;
 
     @BeforeEach
@@ -51,15 +52,19 @@ class VersionKeeperTest {
         }
         version("figure_aud", WING, Duration.ofDays(3).plusMinutes(25));
         new VersionKeeper(database, Clock.fixed(NOW, ZoneOffset.UTC)).thin();
-        assertThat(left("figure_aud")).as("the last of the hour from 17:00, the last of that from 18:00").containsExactly(WHISK + " 40", WHISK + " 0", WING + " 25");
+        assertThat(left("figure_aud"))
+                .as("the last of the hour from 17:00, the last of that from 18:00")
+                .containsExactly(WHISK + " 40", WHISK + " 0", WING + " 25");
         assertThat(left("routine_aud")).as("the last of the day").containsExactly(WALK + " 0");
     }
 
     private void version(String table, int id, Duration age) {
         database.writing(connection -> {
             try (Statement statement = connection.createStatement()) {
-                statement.execute("insert into revinfo (revtstmp) values (" + NOW.minus(age).toEpochMilli() + ")");
-                statement.execute("insert into " + table + " (id, rev, revtype, title) select " + id + ", max(rev), 1, '" + age.toMinutesPart() + "' from revinfo");
+                statement.execute("insert into revinfo (revtstmp) values ("
+                        + NOW.minus(age).toEpochMilli() + ")");
+                statement.execute("insert into " + table + " (id, rev, revtype, title) select " + id
+                        + ", max(rev), 1, '" + age.toMinutesPart() + "' from revinfo");
             }
         });
     }
@@ -67,7 +72,8 @@ class VersionKeeperTest {
     private List<String> left(String table) {
         return database.reading((Connection connection) -> {
             List<String> found = new ArrayList<>();
-            try (Statement statement = connection.createStatement(); ResultSet row = statement.executeQuery("select id, title from " + table + " order by id, rev")) {
+            try (Statement statement = connection.createStatement();
+                    ResultSet row = statement.executeQuery("select id, title from " + table + " order by id, rev")) {
                 while (row.next()) {
                     found.add(row.getString(1) + " " + row.getString(2));
                 }

@@ -24,12 +24,18 @@ class VersionThinningTest {
 
     @Test
     void forAMonthTheLastOfEachHourStaysAndThenTheLastOfEachDay() {
-        List<Integer> stay = List.of(version(Duration.ZERO, false), version(Duration.ofHours(49), false), version(Duration.ofDays(40), false));
+        List<Integer> stay = List.of(
+                version(Duration.ZERO, false),
+                version(Duration.ofHours(49), false),
+                version(Duration.ofDays(40), false));
         version(Duration.ofHours(49).plusMinutes(20), false);
         version(Duration.ofDays(40).plusHours(3), false);
         int otherDay = version(Duration.ofDays(41), false);
         versions.sort((a, b) -> b.at().compareTo(a.at()));
-        assertThat(VersionThinning.superfluous(versions, NOW)).hasSize(2).doesNotContainAnyElementsOf(stay).doesNotContain(otherDay);
+        assertThat(VersionThinning.superfluous(versions, NOW))
+                .hasSize(2)
+                .doesNotContainAnyElementsOf(stay)
+                .doesNotContain(otherDay);
     }
 
     @Test
@@ -38,7 +44,9 @@ class VersionThinningTest {
         int deletion = version(Duration.ofDays(400).plusMinutes(5), true);
         int ended = version(Duration.ofDays(400).plusMinutes(6), false);
         int worn = version(Duration.ofDays(400).plusMinutes(7), false);
-        assertThat(VersionThinning.superfluous(versions, NOW)).containsExactly(worn).doesNotContain(deletion, ended);
+        assertThat(VersionThinning.superfluous(versions, NOW))
+                .containsExactly(worn)
+                .doesNotContain(deletion, ended);
     }
 
     @Test
@@ -47,7 +55,9 @@ class VersionThinningTest {
             version(Duration.ofMinutes(hours * 37L), false);
         }
         List<Integer> going = VersionThinning.superfluous(versions, NOW);
-        List<Kept> left = versions.stream().filter(version -> !going.contains(version.number())).toList();
+        List<Kept> left = versions.stream()
+                .filter(version -> !going.contains(version.number()))
+                .toList();
         assertThat(going).isNotEmpty();
         assertThat(VersionThinning.superfluous(left, NOW)).isEmpty();
     }

@@ -25,15 +25,22 @@ import org.springframework.boot.test.context.SpringBootTest;
 import org.springframework.boot.test.web.server.LocalServerPort;
 import org.springframework.test.context.ContextConfiguration;
 
-/** Where everything heavy is taken, what is light goes on, what is heavy is told when to come again, and who hangs up is let go. */
+/**
+ * Where everything heavy is taken, what is light goes on, what is heavy is told when to come again, and who hangs up is
+ * let go.
+ */
 @ContextConfiguration(initializers = OwnDatabase.class)
-@SpringBootTest(webEnvironment = SpringBootTest.WebEnvironment.RANDOM_PORT, properties = {"fluidframe.test=fuzz", "springdoc.api-docs.enabled=false"})
+@SpringBootTest(
+        webEnvironment = SpringBootTest.WebEnvironment.RANDOM_PORT,
+        properties = {"fluidframe.test=fuzz", "springdoc.api-docs.enabled=false"})
 class BusyProgramTest {
 
     @LocalServerPort
     private int port;
+
     @Autowired
     private Work work;
+
     private final CountDownLatch done = new CountDownLatch(1);
     private final List<Thread> busy = new ArrayList<>();
 
@@ -48,18 +55,26 @@ class BusyProgramTest {
     @Test
     void theNextInAFullLineIsToldWhenToComeAgainAndLightRequestsGoOn() throws Exception {
         occupy(Lane.LONG, Lane.LONG.atOnce() + Lane.LONG.mostWaiting());
-        HttpResponse<String> refused = ask(HttpRequest.newBuilder(address("/api/routine-standings")).build());
+        HttpResponse<String> refused =
+                ask(HttpRequest.newBuilder(address("/api/routine-standings")).build());
         assertThat(refused.statusCode()).isEqualTo(503);
-        assertThat(refused.headers().firstValue("Retry-After")).hasValueSatisfying(seconds -> assertThat(Integer.parseInt(seconds)).isPositive());
+        assertThat(refused.headers().firstValue("Retry-After"))
+                .hasValueSatisfying(
+                        seconds -> assertThat(Integer.parseInt(seconds)).isPositive());
         assertThat(refused.headers().firstValue("Content-Type")).hasValue("application/problem+json");
-        assertThat(ask(HttpRequest.newBuilder(address("/api/figures?dance=waltz")).build()).statusCode()).isEqualTo(200);
+        assertThat(ask(HttpRequest.newBuilder(address("/api/figures?dance=waltz"))
+                                .build())
+                        .statusCode())
+                .isEqualTo(200);
     }
 
     @Test
     void whoHangsUpWhileWaitingLeavesTheLine() throws Exception {
         occupy(Lane.LONG, Lane.LONG.atOnce());
         try (Socket caller = new Socket(InetAddress.getLoopbackAddress(), port)) {
-            caller.getOutputStream().write("GET /api/routine-standings HTTP/1.1\r\nHost: localhost\r\n\r\n".getBytes(StandardCharsets.US_ASCII));
+            caller.getOutputStream()
+                    .write("GET /api/routine-standings HTTP/1.1\r\nHost: localhost\r\n\r\n"
+                            .getBytes(StandardCharsets.US_ASCII));
             awaitWaiting(1);
         }
         awaitWaiting(0);
@@ -69,10 +84,11 @@ class BusyProgramTest {
     void workThatIsNotWantedAnyMoreIsCalledOff() {
         Patience over = new Patience(Duration.ZERO, () -> false);
         assertThatThrownBy(() -> Stopping.when(over, () -> {
-            for (;;) {
-                Stopping.check();
-            }
-        })).isInstanceOf(StoppedException.class);
+                    for (; ; ) {
+                        Stopping.check();
+                    }
+                }))
+                .isInstanceOf(StoppedException.class);
     }
 
     private void occupy(Lane lane, int people) throws InterruptedException {

@@ -18,7 +18,9 @@ class TurnsTest {
         Turns turns = new Turns(2, 4);
         assertThat(turns.take(patience(LONG))).isTrue();
         assertThat(turns.take(patience(LONG))).isTrue();
-        assertThat(turns.take(patience(Duration.ZERO))).as("a third, who will not wait").isFalse();
+        assertThat(turns.take(patience(Duration.ZERO)))
+                .as("a third, who will not wait")
+                .isFalse();
         turns.giveBack();
         assertThat(turns.take(patience(LONG))).isTrue();
     }

@@ -16,10 +16,12 @@ import java.util.Locale;
 import java.util.Optional;
 
 /**
- * G5. Wherever the two keep one position for some steps without turning, their steps alone, of the usual length, must keep them within reach of the joined
- * hands, and must not lead one through the other. The fit of both paths would shorten the steps until they meet; a chart that only holds together so is wrong.
+ * G5. Wherever the two keep one position for some steps without turning, their steps alone, of the usual length, must
+ * keep them within reach of the joined hands, and must not lead one through the other. The fit of both paths would
+ * shorten the steps until they meet; a chart that only holds together so is wrong.
  *
- * <p>Reach between the bodies' centres, metres: with one hand two arms and half the shoulders, with two hands the arms alone, with crossed hands less.
+ * <p>Reach between the bodies' centres, metres: with one hand two arms and half the shoulders, with two hands the arms
+ * alone, with crossed hands less.
  */
 final class ArmsReach extends CheckedRule {
 
@@ -34,7 +36,10 @@ final class ArmsReach extends CheckedRule {
     private static final double COLLISION = 0.2;
 
     ArmsReach() {
-        super("G5", "joined hands reach, and nobody walks through the other", "Steps that lead out of the arms' reach break the hold; steps into the partner end on a foot.");
+        super(
+                "G5",
+                "joined hands reach, and nobody walks through the other",
+                "Steps that lead out of the arms' reach break the hold; steps into the partner end on a foot.");
     }
 
     @Override
@@ -54,14 +59,22 @@ final class ArmsReach extends CheckedRule {
         Point between = held.ladyFromMan().rotated(stances.start().man().angle());
         Optional<Finding> before = Optional.empty();
         for (Moment moment : subject.moments()) {
-            boolean turns = moment.manRow().isPresent() && turns(subject.steps(Part.MAN).get(moment.manDone()))
-                    || moment.ladyRow().isPresent() && turns(subject.steps(Part.LADY).get(moment.ladyDone()));
-            Point hisNow = moment.manDone() < 0 ? stances.start().man().body() : stances.man().get(moment.manDone()).body();
-            Point hersNow = moment.ladyDone() < 0 ? stances.start().lady().body() : stances.lady().get(moment.ladyDone()).body();
+            boolean turns =
+                    moment.manRow().isPresent() && turns(subject.steps(Part.MAN).get(moment.manDone()))
+                            || moment.ladyRow().isPresent()
+                                    && turns(subject.steps(Part.LADY).get(moment.ladyDone()));
+            Point hisNow = moment.manDone() < 0
+                    ? stances.start().man().body()
+                    : stances.man().get(moment.manDone()).body();
+            Point hersNow = moment.ladyDone() < 0
+                    ? stances.start().lady().body()
+                    : stances.lady().get(moment.ladyDone()).body();
             Relation now = moment.relation();
             boolean elsewhere = now.position() != held.position() && now.position() != Position.APART;
             if (turns || elsewhere) {
-                double angle = moment.manDone() < 0 ? stances.start().man().angle() : stances.man().get(moment.manDone()).angle();
+                double angle = moment.manDone() < 0
+                        ? stances.start().man().angle()
+                        : stances.man().get(moment.manDone()).angle();
                 between = now.ladyFromMan().rotated(angle);
                 his = hisNow;
                 hers = hersNow;
@@ -69,7 +82,8 @@ final class ArmsReach extends CheckedRule {
             } else if (moment.isShared() && concerns(now)) {
                 Point apart = between.plus(hersNow.minus(hers)).minus(hisNow.minus(his));
                 double by = beyond(now, apart, between);
-                Optional<Finding> finding = by > 0 ? Optional.of(finding(moment, now, apart, between)) : Optional.empty();
+                Optional<Finding> finding =
+                        by > 0 ? Optional.of(finding(moment, now, apart, between)) : Optional.empty();
                 if (by > AT_ONCE || by > 0 && before.isPresent()) {
                     return before.or(() -> finding);
                 }
@@ -106,17 +120,36 @@ final class ArmsReach extends CheckedRule {
         double reach = reach(now.hold());
         String stated = String.format(Locale.ROOT, "%.1f m", apart.length());
         if (apart.length() > reach) {
-            return warning(place, stated, String.format(Locale.ROOT, "at most %.1f m", reach), at + " their steps have led them " + stated + " apart; "
-                    + (now.hold().hands() == 0 ? "that is out of each other's reach." : String.format(Locale.ROOT, "with %s they reach %.1f m.", now.hold().wording(), reach)));
+            return warning(
+                    place,
+                    stated,
+                    String.format(Locale.ROOT, "at most %.1f m", reach),
+                    at + " their steps have led them " + stated + " apart; "
+                            + (now.hold().hands() == 0
+                                    ? "that is out of each other's reach."
+                                    : String.format(
+                                            Locale.ROOT,
+                                            "with %s they reach %.1f m.",
+                                            now.hold().wording(),
+                                            reach)));
         }
-        return warning(place, String.format(Locale.ROOT, "%.1f m", along(apart, between)), "room for two bodies", at + " their steps have led one into the other.");
+        return warning(
+                place,
+                String.format(Locale.ROOT, "%.1f m", along(apart, between)),
+                "room for two bodies",
+                at + " their steps have led one into the other.");
     }
 
     private static double reach(Hold hold) {
-        return hold == Hold.CROSSED ? CROSSED_HANDS : hold.hands() == 2 ? TWO_HANDS : hold.hands() == 1 ? ONE_HAND : APART;
+        return hold == Hold.CROSSED
+                ? CROSSED_HANDS
+                : hold.hands() == 2 ? TWO_HANDS : hold.hands() == 1 ? ONE_HAND : APART;
     }
 
     private static boolean turns(Step step) {
-        return !step.turn().between().isNone() || !step.turn().on().isNone() || step.does(Action.SPIN) || step.does(Action.SPOT_TURN);
+        return !step.turn().between().isNone()
+                || !step.turn().on().isNone()
+                || step.does(Action.SPIN)
+                || step.does(Action.SPOT_TURN);
     }
 }

@@ -9,7 +9,6 @@ import fluidframe.core.notation.DraftWriter;
 import fluidframe.core.notation.FigureDraft;
 import fluidframe.core.notation.Place;
 import fluidframe.core.work.Stopping;
-
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
@@ -19,31 +18,72 @@ import java.util.stream.Stream;
 public final class Audit {
 
     private static final List<Rule> RULES = List.of(
-            new CountIsReadable(), new CountFillsBars(), new StartsOnAllowedBeat(), new PartsLastEquallyLong(),
-            new SpokenCountAgrees(), new NamedTimingsFit(), new StepsTakeTime(),
-            new FeetAlternate(), new TapIsNoStep(), new PartsStartOpposite(), new TurnNeedsFullWeight(), new SpinGoesTheOpenWay(),
-            new RepeatEndsOnTheRightFoot(), new PartsAreWhole(), new CrossingStepsCross(),
-            new TurnAccountAgrees(), new PartsTurnTogether(), new FacingSuitsPosition(), new StartAndFinishesAreLegal(),
-            new TurnIsNotTooMuch(), new TurnIsShared(),
-            new HeelLeadsForward(), new ToeLeadsBack(), new FootworkSuitsRise(), new LatinHasNoHeelLead(), new LockKeepsHeelOff(),
-            new ShortStepKeepsHeelOff(), new TouchIsLight(), new HeelTurnUsesTheHeel(), new HeelLeadsLowered(),
-            new RiseGoesInOrder(), new NoRiseHere(), new InsideBackStepStaysFlat(), new RiseIsWrittenInItsRow(),
-            new SwaySuitsTravel(), new NoSwayHere(), new ContraryMovement(), new CrossedBodyWalks(), new SideLeadSuitsFoot(),
-            new RelationsLeadOn(), new OutsideIsPrepared(), new RowsOfBothAgree(), new HoldSuitsPosition(),
-            new BodiesKeepDistance(), new FeetKeepApart(), new PathsStayTogether(), new BodiesTakeTime(), new ArmsReach(),
-            new HipsStayInTheirRow(), new SchoolsMatch(), new CautionsAreShown());
+            new CountIsReadable(),
+            new CountFillsBars(),
+            new StartsOnAllowedBeat(),
+            new PartsLastEquallyLong(),
+            new SpokenCountAgrees(),
+            new NamedTimingsFit(),
+            new StepsTakeTime(),
+            new FeetAlternate(),
+            new TapIsNoStep(),
+            new PartsStartOpposite(),
+            new TurnNeedsFullWeight(),
+            new SpinGoesTheOpenWay(),
+            new RepeatEndsOnTheRightFoot(),
+            new PartsAreWhole(),
+            new CrossingStepsCross(),
+            new TurnAccountAgrees(),
+            new PartsTurnTogether(),
+            new FacingSuitsPosition(),
+            new StartAndFinishesAreLegal(),
+            new TurnIsNotTooMuch(),
+            new TurnIsShared(),
+            new HeelLeadsForward(),
+            new ToeLeadsBack(),
+            new FootworkSuitsRise(),
+            new LatinHasNoHeelLead(),
+            new LockKeepsHeelOff(),
+            new ShortStepKeepsHeelOff(),
+            new TouchIsLight(),
+            new HeelTurnUsesTheHeel(),
+            new HeelLeadsLowered(),
+            new RiseGoesInOrder(),
+            new NoRiseHere(),
+            new InsideBackStepStaysFlat(),
+            new RiseIsWrittenInItsRow(),
+            new SwaySuitsTravel(),
+            new NoSwayHere(),
+            new ContraryMovement(),
+            new CrossedBodyWalks(),
+            new SideLeadSuitsFoot(),
+            new RelationsLeadOn(),
+            new OutsideIsPrepared(),
+            new RowsOfBothAgree(),
+            new HoldSuitsPosition(),
+            new BodiesKeepDistance(),
+            new FeetKeepApart(),
+            new PathsStayTogether(),
+            new BodiesTakeTime(),
+            new ArmsReach(),
+            new HipsStayInTheirRow(),
+            new SchoolsMatch(),
+            new CautionsAreShown());
 
     /** Without these a figure has no length, and nothing can be computed from it. */
-    private static final List<Rule> FOUNDATIONS = List.of(new CountIsReadable(), new CountFillsBars(), new PartsLastEquallyLong());
+    private static final List<Rule> FOUNDATIONS =
+            List.of(new CountIsReadable(), new CountFillsBars(), new PartsLastEquallyLong());
 
-    private Audit() {
-    }
+    private Audit() {}
 
     public static List<Rule> rules() {
         return RULES;
     }
 
-    /** @return every finding, worst first, muted last, then in the order of the chart; their fixes have been tried and do mend */
+    /**
+     * @return every finding, worst first, muted last, then in the order of the chart; their fixes have been tried and
+     *     do mend
+     */
     public static List<Finding> of(Figure figure) {
         List<Finding> found = findings(figure);
         if (found.stream().allMatch(finding -> finding.fixes().isEmpty() || finding.isMuted())) {
@@ -51,7 +91,9 @@ public final class Audit {
         }
         FigureDraft draft = DraftWriter.write(figure);
         return found.stream()
-                .map(finding -> finding.withFixes(finding.fixes().stream().filter(fix -> mends(figure.dance(), draft, found, finding, fix)).toList()))
+                .map(finding -> finding.withFixes(finding.fixes().stream()
+                        .filter(fix -> mends(figure.dance(), draft, found, finding, fix))
+                        .toList()))
                 .toList();
     }
 
@@ -71,11 +113,14 @@ public final class Audit {
             Stopping.check();
             rule.check(subject).forEach(finding -> found.add(finding.mutedBy(figure.mutes())));
         }
-        if (rules == RULES && FOUNDATIONS.stream().allMatch(rule -> rule.check(subject).isEmpty())) {
+        if (rules == RULES
+                && FOUNDATIONS.stream().allMatch(rule -> rule.check(subject).isEmpty())) {
             found.addAll(WaysAudit.of(figure, RULES, found));
         }
-        found.sort(Comparator.comparing(Finding::isMuted).thenComparing(Finding::severity)
-                .thenComparing(finding -> finding.place().part().map(Enum::ordinal).orElse(-1))
+        found.sort(Comparator.comparing(Finding::isMuted)
+                .thenComparing(Finding::severity)
+                .thenComparing(
+                        finding -> finding.place().part().map(Enum::ordinal).orElse(-1))
                 .thenComparing(finding -> finding.place().step().orElse(-1)));
         return found;
     }
@@ -86,13 +131,20 @@ public final class Audit {
             return false;
         }
         List<Finding> after = findings(reading.figure().orElseThrow());
-        boolean gone = after.stream().noneMatch(left -> left.rule().equals(finding.rule()) && left.place().equals(finding.place())
-                && left.reckoned().equals(finding.reckoned()));
-        return gone && (finding.severity() == Severity.ERROR ? errors(after) < errors(before) : errors(after) == errors(before));
+        boolean gone = after.stream()
+                .noneMatch(left -> left.rule().equals(finding.rule())
+                        && left.place().equals(finding.place())
+                        && left.reckoned().equals(finding.reckoned()));
+        return gone
+                && (finding.severity() == Severity.ERROR
+                        ? errors(after) < errors(before)
+                        : errors(after) == errors(before));
     }
 
     private static long errors(List<Finding> findings) {
-        return findings.stream().filter(finding -> finding.severity() == Severity.ERROR && !finding.isMuted()).count();
+        return findings.stream()
+                .filter(finding -> finding.severity() == Severity.ERROR && !finding.isMuted())
+                .count();
     }
 
     /** The draft with a fix applied. */
@@ -105,7 +157,9 @@ public final class Audit {
         return switch (place.field()) {
             case "bars" -> draft.withBars(fix.text());
             case "repeat/times" -> draft.withTimes(fix.text());
-            case "cautions" -> draft.withCautions(Stream.concat(draft.cautions().stream(), Stream.of(fix.text())).toList());
+            case "cautions" ->
+                draft.withCautions(Stream.concat(draft.cautions().stream(), Stream.of(fix.text()))
+                        .toList());
             default -> throw new IllegalArgumentException("no fix changes " + place.wording());
         };
     }

@@ -18,7 +18,9 @@ final class BodiesKeepDistance extends CheckedRule {
     private static final double TOLERANCE = 0.01;
 
     BodiesKeepDistance() {
-        super("G1", "the bodies stay as near as the position says",
+        super(
+                "G1",
+                "the bodies stay as near as the position says",
                 "Farther apart than the arms reach, the hold breaks; nearer than the bodies are wide, they collide.");
     }
 
@@ -31,14 +33,28 @@ final class BodiesKeepDistance extends CheckedRule {
         List<Finding> found = new ArrayList<>();
         for (Meeting meeting : stances.meetings()) {
             Relation wanted = meeting.wanted();
-            double apart = stances.man().get(meeting.manRow()).body().distanceTo(stances.lady().get(meeting.ladyRow()).body());
-            if (apart > wanted.farthest() + TOLERANCE || apart < wanted.position().nearest() - TOLERANCE) {
+            double apart = stances.man()
+                    .get(meeting.manRow())
+                    .body()
+                    .distanceTo(stances.lady().get(meeting.ladyRow()).body());
+            if (apart > wanted.farthest() + TOLERANCE
+                    || apart < wanted.position().nearest() - TOLERANCE) {
                 Place place = Place.cell(Part.LADY, meeting.ladyRow(), Column.FOOT_POSITION);
                 String stated = String.format(Locale.ROOT, "%.2f m", apart);
-                String band = String.format(Locale.ROOT, "%.2f–%.2f m", wanted.position().nearest(), wanted.farthest());
-                String sentence = String.format(Locale.ROOT, "At the man's step %d and the lady's step %d the bodies are %s apart; in %s it is %s.",
-                        meeting.manRow() + 1, meeting.ladyRow() + 1, stated, wanted.position().wording(), band);
-                found.add(apart > wanted.farthest() * FAR_OVER ? error(place, stated, band, sentence) : warning(place, stated, band, sentence));
+                String band = String.format(
+                        Locale.ROOT, "%.2f–%.2f m", wanted.position().nearest(), wanted.farthest());
+                String sentence = String.format(
+                        Locale.ROOT,
+                        "At the man's step %d and the lady's step %d the bodies are %s apart; in %s it is %s.",
+                        meeting.manRow() + 1,
+                        meeting.ladyRow() + 1,
+                        stated,
+                        wanted.position().wording(),
+                        band);
+                found.add(
+                        apart > wanted.farthest() * FAR_OVER
+                                ? error(place, stated, band, sentence)
+                                : warning(place, stated, band, sentence));
             }
         }
         return found;

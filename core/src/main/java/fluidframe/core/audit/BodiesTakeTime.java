@@ -11,8 +11,9 @@ import java.util.Locale;
 import java.util.Optional;
 
 /**
- * G4. How fast a body has to go from one step to the next at the dance's top tempo. A brisk walk is 2 m/s; the longest quick steps of the fastest travelling
- * dance need 2.4 m/s, the lady round the outside of its spin turn somewhat over 3. Beyond that nobody arrives in balance.
+ * G4. How fast a body has to go from one step to the next at the dance's top tempo. A brisk walk is 2 m/s; the longest
+ * quick steps of the fastest travelling dance need 2.4 m/s, the lady round the outside of its spin turn somewhat over
+ * 3. Beyond that nobody arrives in balance.
  */
 final class BodiesTakeTime extends CheckedRule {
 
@@ -20,7 +21,10 @@ final class BodiesTakeTime extends CheckedRule {
     static final double FASTEST = 3.5;
 
     BodiesTakeTime() {
-        super("G4", "no body has to fly from one step to the next", "A partner flung across on the last part of a quick step cannot arrive in balance; the way belongs on more steps.");
+        super(
+                "G4",
+                "no body has to fly from one step to the next",
+                "A partner flung across on the last part of a quick step cannot arrive in balance; the way belongs on more steps.");
     }
 
     @Override
@@ -28,7 +32,9 @@ final class BodiesTakeTime extends CheckedRule {
         List<Finding> found = new ArrayList<>();
         subject.stances().ifPresent(stances -> {
             for (Part part : Part.values()) {
-                subject.timing(part).flatMap(timing -> check(subject, part, timing, stances.of(part))).ifPresent(found::add);
+                subject.timing(part)
+                        .flatMap(timing -> check(subject, part, timing, stances.of(part)))
+                        .ifPresent(found::add);
             }
         });
         return found;
@@ -38,16 +44,36 @@ final class BodiesTakeTime extends CheckedRule {
         int fastest = 0;
         double most = FASTEST;
         for (int row = 1; row < stances.size(); row++) {
-            double speed = metres(stances, row) / subject.dance().fastest().seconds(timing.rhythm(), timing.slots().get(row - 1).length());
+            double speed = metres(stances, row)
+                    / subject.dance()
+                            .fastest()
+                            .seconds(
+                                    timing.rhythm(), timing.slots().get(row - 1).length());
             if (speed > most) {
                 most = speed;
                 fastest = row;
             }
         }
-        return fastest == 0 ? Optional.empty() : Optional.of(warning(Place.cell(part, fastest, Column.FOOT_POSITION), String.format(Locale.ROOT, "%.1f m/s", most),
-                String.format(Locale.ROOT, "at most %.1f m/s", FASTEST), String.format(Locale.ROOT, "At %d bars a minute the %s has %.2f s for the %.2f m to step %d, %.1f m/s; %s.",
-                        subject.dance().fastest().barsPerMinute(), part.wording(), subject.dance().fastest().seconds(timing.rhythm(), timing.slots().get(fastest - 1).length()),
-                        metres(stances, fastest), fastest + 1, most, share(timing, stances, fastest))));
+        return fastest == 0
+                ? Optional.empty()
+                : Optional.of(warning(
+                        Place.cell(part, fastest, Column.FOOT_POSITION),
+                        String.format(Locale.ROOT, "%.1f m/s", most),
+                        String.format(Locale.ROOT, "at most %.1f m/s", FASTEST),
+                        String.format(
+                                Locale.ROOT,
+                                "At %d bars a minute the %s has %.2f s for the %.2f m to step %d, %.1f m/s; %s.",
+                                subject.dance().fastest().barsPerMinute(),
+                                part.wording(),
+                                subject.dance()
+                                        .fastest()
+                                        .seconds(
+                                                timing.rhythm(),
+                                                timing.slots().get(fastest - 1).length()),
+                                metres(stances, fastest),
+                                fastest + 1,
+                                most,
+                                share(timing, stances, fastest))));
     }
 
     private static double metres(List<Stance> stances, int row) {
@@ -59,7 +85,17 @@ final class BodiesTakeTime extends CheckedRule {
         int before = row - 1;
         int after = row + 1;
         boolean hasAfter = after < stances.size();
-        boolean later = before < 1 || hasAfter && metres(stances, after) / timing.slots().get(row).length().toDouble() < metres(stances, before) / timing.slots().get(before - 1).length().toDouble();
-        return later && !hasAfter ? "it needs more time" : "step " + ((later ? after : before) + 1) + " could take a share of it";
+        boolean later = before < 1
+                || hasAfter
+                        && metres(stances, after)
+                                        / timing.slots().get(row).length().toDouble()
+                                < metres(stances, before)
+                                        / timing.slots()
+                                                .get(before - 1)
+                                                .length()
+                                                .toDouble();
+        return later && !hasAfter
+                ? "it needs more time"
+                : "step " + ((later ? after : before) + 1) + " could take a share of it";
     }
 }

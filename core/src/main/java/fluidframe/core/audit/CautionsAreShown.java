@@ -17,7 +17,9 @@ import java.util.function.Predicate;
 final class CautionsAreShown extends CheckedRule {
 
     CautionsAreShown() {
-        super("L1", "the caution tags fit what is danced",
+        super(
+                "L1",
+                "the caution tags fit what is danced",
                 "Spins, spirals, lunges, dips, back-bends and quick locks are learned with a coach present; the page has to say so.");
     }
 
@@ -26,13 +28,28 @@ final class CautionsAreShown extends CheckedRule {
         Set<Caution> carried = Set.copyOf(subject.figure().teaching().cautions());
         List<Finding> found = new ArrayList<>();
         require(carried, Caution.SPIN, spins(subject), "a spin of a whole turn or more", found);
-        unasked(carried, Caution.SPIN, goesRound(subject.steps(Part.MAN)) || goesRound(subject.steps(Part.LADY)), "a spin or a turn nearly once round", found);
+        unasked(
+                carried,
+                Caution.SPIN,
+                goesRound(subject.steps(Part.MAN)) || goesRound(subject.steps(Part.LADY)),
+                "a spin or a turn nearly once round",
+                found);
         unasked(carried, Caution.SPIRAL, anyStep(subject, step -> step.does(Action.SPIRAL)), "a spiral", found);
         unasked(carried, Caution.LOCK_AT_SPEED, anyStep(subject, step -> step.does(Action.LOCK)), "a lock", found);
         require(carried, Caution.SPIRAL, anyStep(subject, step -> step.does(Action.SPIRAL)), "a spiral", found);
         require(carried, Caution.LUNGE, anyStep(subject, step -> step.does(Action.LUNGE)), "a lunge", found);
-        require(carried, Caution.DIP, anyStep(subject, step -> step.does(Action.DIP) || step.does(Action.BACK_BEND)), "a dip or back-bend", found);
-        require(carried, Caution.LOCK_AT_SPEED, locksAtSpeed(subject), "a lock on a beat or less in under 0.35 s", found);
+        require(
+                carried,
+                Caution.DIP,
+                anyStep(subject, step -> step.does(Action.DIP) || step.does(Action.BACK_BEND)),
+                "a dip or back-bend",
+                found);
+        require(
+                carried,
+                Caution.LOCK_AT_SPEED,
+                locksAtSpeed(subject),
+                "a lock on a beat or less in under 0.35 s",
+                found);
         return found;
     }
 
@@ -40,7 +57,8 @@ final class CautionsAreShown extends CheckedRule {
 
     private static final Set<Action> SPINNING = EnumSet.of(Action.SPIN, Action.SPIRAL);
 
-    private static final Set<Action> TURNING_ON = EnumSet.of(Action.SPIN, Action.SPIRAL, Action.SPOT_TURN, Action.PIVOT, Action.TWIST);
+    private static final Set<Action> TURNING_ON =
+            EnumSet.of(Action.SPIN, Action.SPIRAL, Action.SPOT_TURN, Action.PIVOT, Action.TWIST);
     private static final int NEARLY_ROUND = 3 * Turn.WHOLE / 4;
 
     private static boolean spins(Subject subject) {
@@ -51,7 +69,9 @@ final class CautionsAreShown extends CheckedRule {
     private static boolean spins(List<Step> steps) {
         int spun = 0;
         for (Step step : steps) {
-            spun = step.does(SPINNING) ? spun + step.turn().between().size() + step.turn().on().size() : 0;
+            spun = step.does(SPINNING)
+                    ? spun + step.turn().between().size() + step.turn().on().size()
+                    : 0;
             if (spun >= Turn.WHOLE || step.turn().on().size() >= Turn.WHOLE) {
                 return true;
             }
@@ -62,16 +82,19 @@ final class CautionsAreShown extends CheckedRule {
     private static boolean locksAtSpeed(Subject subject) {
         for (Part part : Part.values()) {
             List<Step> steps = subject.steps(part);
-            boolean quick = subject.timing(part).map(timing -> {
-                for (int row = 0; row < steps.size(); row++) {
-                    Beats length = timing.slots().get(row).length();
-                    if (steps.get(row).does(Action.LOCK) && length.compareTo(Beats.ONE) <= 0
-                            && subject.dance().fastest().seconds(timing.rhythm(), length) < SPEED_SECONDS) {
-                        return true;
-                    }
-                }
-                return false;
-            }).orElse(false);
+            boolean quick = subject.timing(part)
+                    .map(timing -> {
+                        for (int row = 0; row < steps.size(); row++) {
+                            Beats length = timing.slots().get(row).length();
+                            if (steps.get(row).does(Action.LOCK)
+                                    && length.compareTo(Beats.ONE) <= 0
+                                    && subject.dance().fastest().seconds(timing.rhythm(), length) < SPEED_SECONDS) {
+                                return true;
+                            }
+                        }
+                        return false;
+                    })
+                    .orElse(false);
             if (quick) {
                 return true;
             }
@@ -80,25 +103,37 @@ final class CautionsAreShown extends CheckedRule {
     }
 
     private static boolean anyStep(Subject subject, Predicate<Step> asks) {
-        return subject.steps(Part.MAN).stream().anyMatch(asks) || subject.steps(Part.LADY).stream().anyMatch(asks);
+        return subject.steps(Part.MAN).stream().anyMatch(asks)
+                || subject.steps(Part.LADY).stream().anyMatch(asks);
     }
 
     private void require(Set<Caution> carried, Caution caution, boolean asked, String what, List<Finding> found) {
         if (asked && !carried.contains(caution)) {
             Place place = Place.field("cautions");
-            found.add(note(place, "no caution " + caution, caution.shorthand(), "It contains " + what + "; it should carry the caution \"" + caution
-                    + "\".", new Fix("add the caution", place, caution.shorthand())));
+            found.add(note(
+                    place,
+                    "no caution " + caution,
+                    caution.shorthand(),
+                    "It contains " + what + "; it should carry the caution \"" + caution + "\".",
+                    new Fix("add the caution", place, caution.shorthand())));
         }
     }
 
     private void unasked(Set<Caution> carried, Caution caution, boolean mayBe, String what, List<Finding> found) {
         if (carried.contains(caution) && !mayBe) {
-            found.add(note(Place.field("cautions"), caution.shorthand(), "nothing that asks for it", "It carries the caution \"" + caution + "\", and no step contains " + what
-                    + "; a caution that is everywhere is read nowhere."));
+            found.add(note(
+                    Place.field("cautions"),
+                    caution.shorthand(),
+                    "nothing that asks for it",
+                    "It carries the caution \"" + caution + "\", and no step contains " + what
+                            + "; a caution that is everywhere is read nowhere."));
         }
     }
 
-    /** Turning on and on the same way, as under an arm or on the spot, by nearly once round; or anything that is called a spin, a pivot and the like. */
+    /**
+     * Turning on and on the same way, as under an arm or on the spot, by nearly once round; or anything that is called
+     * a spin, a pivot and the like.
+     */
     private static boolean goesRound(List<Step> steps) {
         int round = 0;
         for (Step step : steps) {

@@ -13,14 +13,17 @@ import java.util.Optional;
 
 /**
  * C1. In the swing dances and tango. The first step of a turning figure, taken forward or back, begins the turn with
- * CBM, and so does the step after the feet have closed, which begins its second half; a step outside partner, and the through step of a promenade (his right foot, her left), is taken in CBMP.
+ * CBM, and so does the step after the feet have closed, which begins its second half; a step outside partner, and the
+ * through step of a promenade (his right foot, her left), is taken in CBMP.
  */
 final class ContraryMovement extends CheckedRule {
 
     private static final int NOTABLE_TURN = 2;
 
     ContraryMovement() {
-        super("C1", "CBM begins a turn; outside partner and through steps are in CBMP",
+        super(
+                "C1",
+                "CBM begins a turn; outside partner and through steps are in CBMP",
                 "Without it the shoulders are left behind and the hips of the couple part.");
     }
 
@@ -53,8 +56,13 @@ final class ContraryMovement extends CheckedRule {
             return Optional.empty();
         }
         Place place = Place.cell(part, 0, Column.CBM);
-        return Optional.of(warning(place, "nothing", "CBM", "The " + part.wording() + "'s first step leads into "
-                + steps.get(1).turn().between().spoken() + "; it wants CBM.", new Fix("add CBM", place, "CBM")));
+        return Optional.of(warning(
+                place,
+                "nothing",
+                "CBM",
+                "The " + part.wording() + "'s first step leads into "
+                        + steps.get(1).turn().between().spoken() + "; it wants CBM.",
+                new Fix("add CBM", place, "CBM")));
     }
 
     /** After the feet of both have closed a walk into a turn of both begins it anew. */
@@ -63,13 +71,25 @@ final class ContraryMovement extends CheckedRule {
         List<Step> partners = subject.steps(part.partner());
         for (int row = 2; row + 1 < Math.min(steps.size(), partners.size()); row++) {
             Step step = steps.get(row);
-            boolean closed = steps.get(row - 1).goes(StepDirection.CLOSE) && steps.get(row - 1).takesWeight();
+            boolean closed = steps.get(row - 1).goes(StepDirection.CLOSE)
+                    && steps.get(row - 1).takesWeight();
             boolean walks = step.goes(StepDirection.FORWARD) || step.goes(StepDirection.BACK);
             boolean bothTurn = turnsAfter(steps, row) && turnsAfter(partners, row);
-            if (closed && walks && bothTurn && !step.cbm() && !step.has(PositionModifier.CBMP) && !isOpen(step) && !step.has(PositionModifier.SMALL)) {
+            if (closed
+                    && walks
+                    && bothTurn
+                    && !step.cbm()
+                    && !step.has(PositionModifier.CBMP)
+                    && !isOpen(step)
+                    && !step.has(PositionModifier.SMALL)) {
                 Place place = Place.cell(part, row, Column.CBM);
-                found.add(warning(place, "nothing", "CBM", "The " + part.wording() + "'s step " + (row + 1) + " leads into " + steps.get(row + 1).turn().between().spoken()
-                        + "; it wants CBM.", new Fix("add CBM", place, "CBM")));
+                found.add(warning(
+                        place,
+                        "nothing",
+                        "CBM",
+                        "The " + part.wording() + "'s step " + (row + 1) + " leads into "
+                                + steps.get(row + 1).turn().between().spoken() + "; it wants CBM.",
+                        new Fix("add CBM", place, "CBM")));
             }
         }
         return found;
@@ -85,11 +105,15 @@ final class ContraryMovement extends CheckedRule {
     }
 
     private static boolean isOpen(Step step) {
-        return step.has(PositionModifier.IN_PROMENADE) || step.has(PositionModifier.IN_COUNTER_PROMENADE) || step.has(PositionModifier.IN_FALLAWAY);
+        return step.has(PositionModifier.IN_PROMENADE)
+                || step.has(PositionModifier.IN_COUNTER_PROMENADE)
+                || step.has(PositionModifier.IN_FALLAWAY);
     }
 
     private Optional<Finding> position(Part part, int row, Step step) {
-        boolean outside = step.has(PositionModifier.OUTSIDE_PARTNER) || step.has(PositionModifier.OUTSIDE_PARTNER_LEFT) || step.has(PositionModifier.PARTNER_OUTSIDE)
+        boolean outside = step.has(PositionModifier.OUTSIDE_PARTNER)
+                || step.has(PositionModifier.OUTSIDE_PARTNER_LEFT)
+                || step.has(PositionModifier.PARTNER_OUTSIDE)
                 || step.has(PositionModifier.PARTNER_OUTSIDE_LEFT);
         Foot inner = part == Part.MAN ? Foot.RIGHT : Foot.LEFT;
         boolean through = step.has(PositionModifier.IN_PROMENADE) && step.foot().equals(Optional.of(inner));
@@ -98,8 +122,14 @@ final class ContraryMovement extends CheckedRule {
             return Optional.empty();
         }
         Place place = Place.cell(part, row, Column.FOOT_POSITION);
-        String better = step.footPosition().orElseThrow().with(PositionModifier.CBMP).toString();
-        return Optional.of(warning(place, step.footPosition().orElseThrow().toString(), better, "Step " + (row + 1) + " is taken "
-                + (outside ? "outside partner" : "through in promenade") + " and wants CBMP.", new Fix("add CBMP", place, better)));
+        String better =
+                step.footPosition().orElseThrow().with(PositionModifier.CBMP).toString();
+        return Optional.of(warning(
+                place,
+                step.footPosition().orElseThrow().toString(),
+                better,
+                "Step " + (row + 1) + " is taken " + (outside ? "outside partner" : "through in promenade")
+                        + " and wants CBMP.",
+                new Fix("add CBMP", place, better)));
     }
 }

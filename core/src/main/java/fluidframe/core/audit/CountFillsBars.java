@@ -9,21 +9,22 @@ import fluidframe.core.time.CountToken;
 import fluidframe.core.time.Rhythm;
 import fluidframe.core.time.Slot;
 import fluidframe.core.time.Timing;
-
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 
 /**
- * T2. Words must add up to the stated bars. Numbers give onsets, so the last step lasts to the end of the figure; but
- * a last step may not silently swallow beats of its own bar: a hold that is meant is written, {@code 2-3} or {@code h}.
+ * T2. Words must add up to the stated bars. Numbers give onsets, so the last step lasts to the end of the figure; but a
+ * last step may not silently swallow beats of its own bar: a hold that is meant is written, {@code 2-3} or {@code h}.
  * Over the bar line into the next start beat (4 held through 1) no tie is asked for, because every figure of a dance
  * that starts on 2 ends that way.
  */
 final class CountFillsBars extends CheckedRule {
 
     CountFillsBars() {
-        super("T2", "the count fills the stated bars",
+        super(
+                "T2",
+                "the count fills the stated bars",
                 "A figure that is a beat short or long puts everything after it on the wrong beat.");
     }
 
@@ -39,18 +40,19 @@ final class CountFillsBars extends CheckedRule {
     /**
      * A count that does not come to the stated length.
      *
-     * @param row       the row at which it shows
-     * @param counted   what it comes to
+     * @param row the row at which it shows
+     * @param counted what it comes to
      * @param swallowed whether the last step would silently fill the rest
      */
-    record Miscount(int row, Beats counted, boolean swallowed) {
-    }
+    record Miscount(int row, Beats counted, boolean swallowed) {}
 
     /** How a timing misses a stated length, if it does. */
     static Optional<Miscount> miscount(Timing timing, Beats stated) {
         int last = timing.slots().size() - 1;
         if (timing.inWords()) {
-            return timing.length().equals(stated) ? Optional.empty() : Optional.of(new Miscount(last, timing.length(), false));
+            return timing.length().equals(stated)
+                    ? Optional.empty()
+                    : Optional.of(new Miscount(last, timing.length(), false));
         }
         Beats counted = countedTo(timing);
         for (int i = 0; i <= last; i++) {
@@ -62,7 +64,9 @@ final class CountFillsBars extends CheckedRule {
         Rhythm rhythm = timing.rhythm();
         boolean atBarLine = rhythm.withinBar(timing.start().plus(counted)).equals(Beats.ZERO);
         Beats mayHold = atBarLine ? Beats.of(rhythm.startBeats().first() - 1) : Beats.ZERO;
-        return stated.minus(counted).compareTo(mayHold) <= 0 ? Optional.empty() : Optional.of(new Miscount(last, counted, true));
+        return stated.minus(counted).compareTo(mayHold) <= 0
+                ? Optional.empty()
+                : Optional.of(new Miscount(last, counted, true));
     }
 
     private Optional<Finding> check(Subject subject, Part part, Timing timing) {
@@ -79,7 +83,8 @@ final class CountFillsBars extends CheckedRule {
     private static Optional<Fix> tieFix(Part part, Timing timing, Beats left, Miscount miscount) {
         if (timing.slots().get(miscount.row()).token() instanceof CountToken.Numbered numbered
                 && left.compareTo(timing.rhythm().bar()) < 0) {
-            String tie = tie(timing.rhythm(), timing.start().plus(miscount.counted()), numbered, left.wholeBeats()).toString();
+            String tie = tie(timing.rhythm(), timing.start().plus(miscount.counted()), numbered, left.wholeBeats())
+                    .toString();
             return Optional.of(new Fix("hold it: " + tie, Place.cell(part, miscount.row(), Column.COUNT), tie));
         }
         return Optional.empty();
@@ -112,7 +117,10 @@ final class CountFillsBars extends CheckedRule {
         if (length.ticks() * 2 % rhythm.bar().ticks() != 0) {
             return List.of();
         }
-        return List.of(new Fix("make it " + bars(length, rhythm).counting("bar"), Place.field("bars"), bars(length, rhythm).toString()));
+        return List.of(new Fix(
+                "make it " + bars(length, rhythm).counting("bar"),
+                Place.field("bars"),
+                bars(length, rhythm).toString()));
     }
 
     private static Fraction bars(Beats length, Rhythm rhythm) {
@@ -121,8 +129,15 @@ final class CountFillsBars extends CheckedRule {
 
     private Finding finding(Part part, int step, Rhythm rhythm, Beats stated, Beats counted, List<Fix> fixes) {
         Place place = Place.cell(part, step, Column.COUNT);
-        return new Finding(id(), Severity.ERROR, place, stated.wording(), counted.wording(),
-                "The " + part.wording() + "'s count comes to " + counted.wording() + "; the figure is stated as " + stated.wording()
-                        + " (" + bars(stated, rhythm).counting("bar") + " of " + rhythm.beatsPerBar() + ").", fixes);
+        return new Finding(
+                id(),
+                Severity.ERROR,
+                place,
+                stated.wording(),
+                counted.wording(),
+                "The " + part.wording() + "'s count comes to " + counted.wording() + "; the figure is stated as "
+                        + stated.wording() + " (" + bars(stated, rhythm).counting("bar") + " of " + rhythm.beatsPerBar()
+                        + ").",
+                fixes);
     }
 }

@@ -3,7 +3,6 @@ package fluidframe.core.audit;
 import fluidframe.core.couple.Part;
 import fluidframe.core.notation.Column;
 import fluidframe.core.notation.Place;
-
 import java.util.ArrayList;
 import java.util.List;
 
@@ -11,7 +10,9 @@ import java.util.List;
 final class CountIsReadable extends CheckedRule {
 
     CountIsReadable() {
-        super("T1", "the count can be read in this dance",
+        super(
+                "T1",
+                "the count can be read in this dance",
                 "A count that means nothing in the dance's metre can be neither counted aloud nor set to music.");
     }
 
@@ -21,8 +22,16 @@ final class CountIsReadable extends CheckedRule {
         for (Part part : Part.values()) {
             subject.unreadableCount(part).ifPresent(e -> {
                 Place place = Place.cell(part, e.index(), Column.COUNT);
-                String stated = Column.COUNT.shorthand(subject.figure().chart(part).steps().get(e.index()));
-                found.add(new Finding(id(), Severity.ERROR, place, stated, "", place.wording() + ": " + e.getMessage() + ".", List.of()));
+                String stated = Column.COUNT.shorthand(
+                        subject.figure().chart(part).steps().get(e.index()));
+                found.add(new Finding(
+                        id(),
+                        Severity.ERROR,
+                        place,
+                        stated,
+                        "",
+                        place.wording() + ": " + e.getMessage() + ".",
+                        List.of()));
             });
         }
         return found;

@@ -12,7 +12,10 @@ import java.util.Optional;
 final class CrossedBodyWalks extends StepRule {
 
     CrossedBodyWalks() {
-        super("C2", "a step in CBMP walks or crosses", "To the side there is no line of the other foot to place it on.");
+        super(
+                "C2",
+                "a step in CBMP walks or crosses",
+                "To the side there is no line of the other foot to place it on.");
     }
 
     @Override
@@ -23,9 +26,17 @@ final class CrossedBodyWalks extends StepRule {
     @Override
     Optional<Finding> check(Subject subject, Part part, int row, Step step) {
         boolean beside = step.goes(StepDirection.SIDE) || step.goes(StepDirection.CLOSE);
-        boolean crosses = step.has(PositionModifier.ACROSS) || step.has(PositionModifier.IN_PROMENADE) || step.has(PositionModifier.IN_COUNTER_PROMENADE);
+        boolean crosses = step.has(PositionModifier.ACROSS)
+                || step.has(PositionModifier.IN_PROMENADE)
+                || step.has(PositionModifier.IN_COUNTER_PROMENADE);
         return step.has(PositionModifier.CBMP) && beside && !crosses
-                ? Optional.of(warning(Place.cell(part, row, Column.FOOT_POSITION), step.footPosition().orElseThrow().toString(), "no CBMP",
-                        "Step " + (row + 1) + " goes " + step.footPosition().orElseThrow().direction().wording() + " and does not cross; CBMP belongs to a forward or backward step.")) : Optional.empty();
+                ? Optional.of(warning(
+                        Place.cell(part, row, Column.FOOT_POSITION),
+                        step.footPosition().orElseThrow().toString(),
+                        "no CBMP",
+                        "Step " + (row + 1) + " goes "
+                                + step.footPosition().orElseThrow().direction().wording()
+                                + " and does not cross; CBMP belongs to a forward or backward step."))
+                : Optional.empty();
     }
 }

@@ -14,7 +14,9 @@ import java.util.Optional;
 final class CrossingStepsCross extends StepRule {
 
     CrossingStepsCross() {
-        super("W7", "a lock crosses, and what closes does not cross",
+        super(
+                "W7",
+                "a lock crosses, and what closes does not cross",
                 "Feet that close are side by side; in a lock one is behind the other, and the next step is another one.");
     }
 
@@ -26,11 +28,19 @@ final class CrossingStepsCross extends StepRule {
         FootPosition position = step.footPosition().get();
         boolean crosses = step.goes(StepDirection.CROSS_BEHIND) || step.goes(StepDirection.CROSS_IN_FRONT);
         if (step.does(Action.LOCK) && !crosses) {
-            return Optional.of(error(Place.cell(part, row, Column.FOOT_POSITION), position.toString(), "XF or XB",
-                    "Step " + (row + 1) + " is called a lock, but the foot goes " + position.wording() + "; a lock crosses in front or behind."));
+            return Optional.of(error(
+                    Place.cell(part, row, Column.FOOT_POSITION),
+                    position.toString(),
+                    "XF or XB",
+                    "Step " + (row + 1) + " is called a lock, but the foot goes " + position.wording()
+                            + "; a lock crosses in front or behind."));
         }
         return step.goes(StepDirection.CLOSE) && step.has(PositionModifier.ACROSS)
-                ? Optional.of(error(Place.cell(part, row, Column.FOOT_POSITION), position.toString(), "XF or XB", "Step " + (row + 1)
-                        + " closes and goes across at once; it does one or the other.")) : Optional.empty();
+                ? Optional.of(error(
+                        Place.cell(part, row, Column.FOOT_POSITION),
+                        position.toString(),
+                        "XF or XB",
+                        "Step " + (row + 1) + " closes and goes across at once; it does one or the other."))
+                : Optional.empty();
     }
 }

@@ -22,15 +22,20 @@ import java.util.stream.IntStream;
 /**
  * A way of dancing a figure under audit: the chart it makes, and where its rows stand in the figure.
  *
- * @param said   how a sentence about it begins
- * @param field  the field of the figure that describes it
+ * @param said how a sentence about it begins
+ * @param field the field of the figure that describes it
  * @param danced the figure it makes, of the stated length
- * @param rows   for each part's row the row of the figure's chart, and the place where the way changes it
+ * @param rows for each part's row the row of the figure's chart, and the place where the way changes it
  */
 record DancedWay(String said, String field, Kind kind, Figure danced, RowPlaces rows) {
 
     enum Kind {
-        ENTRY, FINISH, ENTRY_AND_FINISH, SCHOOL, REPEATS, PART
+        ENTRY,
+        FINISH,
+        ENTRY_AND_FINISH,
+        SCHOOL,
+        REPEATS,
+        PART
     }
 
     /** Where a row of the way stands in the figure. */
@@ -45,7 +50,10 @@ record DancedWay(String said, String field, Kind kind, Figure danced, RowPlaces 
         }
     }
 
-    /** Each entry, finish, school and part by itself, each entry with each finish, and the unit danced as often as it must be to show how it goes on. */
+    /**
+     * Each entry, finish, school and part by itself, each entry with each finish, and the unit danced as often as it
+     * must be to show how it goes on.
+     */
     static List<DancedWay> of(Figure figure) {
         List<DancedWay> ways = new ArrayList<>();
         Variants variants = figure.variants();
@@ -54,8 +62,12 @@ record DancedWay(String said, String field, Kind kind, Figure danced, RowPlaces 
         variations(figure, variants.schools(), "schools", "in the school", Kind.SCHOOL, ways);
         for (Variation entry : variants.entries()) {
             for (Variation finish : variants.finishes()) {
-                ways.add(new DancedWay("Danced with the entry \"" + entry.name() + "\" and the finish \"" + finish.name() + "\": ", "finishes",
-                        Kind.ENTRY_AND_FINISH, finish.applyTo(entry.applyTo(figure)), (part, row) -> row));
+                ways.add(new DancedWay(
+                        "Danced with the entry \"" + entry.name() + "\" and the finish \"" + finish.name() + "\": ",
+                        "finishes",
+                        Kind.ENTRY_AND_FINISH,
+                        finish.applyTo(entry.applyTo(figure)),
+                        (part, row) -> row));
             }
         }
         variants.repeat().flatMap(unit -> repeated(figure, unit)).ifPresent(ways::add);
@@ -65,11 +77,17 @@ record DancedWay(String said, String field, Kind kind, Figure danced, RowPlaces 
         return ways;
     }
 
-    private static void variations(Figure figure, List<Variation> variations, String field, String said, Kind kind, List<DancedWay> ways) {
+    private static void variations(
+            Figure figure, List<Variation> variations, String field, String said, Kind kind, List<DancedWay> ways) {
         for (int i = 0; i < variations.size(); i++) {
             Variation variation = variations.get(i);
             String at = field + "/" + i;
-            ways.add(new DancedWay("Danced " + said + " \"" + variation.name() + "\": ", at, kind, variation.applyTo(figure), new Changes(variation, at)));
+            ways.add(new DancedWay(
+                    "Danced " + said + " \"" + variation.name() + "\": ",
+                    at,
+                    kind,
+                    variation.applyTo(figure),
+                    new Changes(variation, at)));
         }
     }
 
@@ -88,21 +106,34 @@ record DancedWay(String said, String field, Kind kind, Figure danced, RowPlaces 
     }
 
     private static Optional<DancedWay> repeated(Figure figure, RepeatUnit unit) {
-        Optional<Integer> times = unit.times().stream().filter(each -> each > 1 && Repeats.fits(figure, unit, each)).findFirst();
-        return times.flatMap(each -> danced(figure, Way.AS_CHARTED.withRepeats(each))).map(danced -> new DancedWay("Danced " + times.get() + " times: ", "repeat",
-                Kind.REPEATS, danced, (part, row) -> unrepeated(unit.rows(part), row, times.get())));
+        Optional<Integer> times = unit.times().stream()
+                .filter(each -> each > 1 && Repeats.fits(figure, unit, each))
+                .findFirst();
+        return times.flatMap(each -> danced(figure, Way.AS_CHARTED.withRepeats(each)))
+                .map(danced -> new DancedWay(
+                        "Danced " + times.get() + " times: ",
+                        "repeat",
+                        Kind.REPEATS,
+                        danced,
+                        (part, row) -> unrepeated(unit.rows(part), row, times.get())));
     }
 
     private static int unrepeated(Rows unit, int row, int times) {
         int length = unit.last() - unit.first() + 1;
         int after = unit.first() + times * length;
-        return row < unit.first() ? row : row >= after ? row - (times - 1) * length : unit.first() + (row - unit.first()) % length;
+        return row < unit.first()
+                ? row
+                : row >= after ? row - (times - 1) * length : unit.first() + (row - unit.first()) % length;
     }
 
     private static Optional<DancedWay> part(Figure figure, Split split, int index) {
         return danced(figure, Way.AS_CHARTED.withSplit(split.name())).map(danced -> {
             OptionalInt hers = firstOfHers(figure, split);
-            return new DancedWay("Danced as the part \"" + split.name() + "\": ", "splits/" + index, Kind.PART, danced,
+            return new DancedWay(
+                    "Danced as the part \"" + split.name() + "\": ",
+                    "splits/" + index,
+                    Kind.PART,
+                    danced,
                     (part, row) -> row + (part == Part.MAN ? split.first() - 1 : hers.orElse(0)));
         });
     }
@@ -110,7 +141,9 @@ record DancedWay(String said, String field, Kind kind, Figure danced, RowPlaces 
     private static OptionalInt firstOfHers(Figure figure, Split split) {
         Slot from = figure.timing(Part.MAN).slots().get(split.first() - 1);
         List<Slot> hers = figure.timing(Part.LADY).slots();
-        return IntStream.range(0, hers.size()).filter(row -> hers.get(row).onset().compareTo(from.onset()) >= 0).findFirst();
+        return IntStream.range(0, hers.size())
+                .filter(row -> hers.get(row).onset().compareTo(from.onset()) >= 0)
+                .findFirst();
     }
 
     /** What has no length of its own is told by the rules of the count. */
@@ -127,12 +160,18 @@ record DancedWay(String said, String field, Kind kind, Figure danced, RowPlaces 
         if (place.part().isEmpty() || place.step().isEmpty()) {
             return place;
         }
-        return new Place(place.field(), place.part(), Optional.of(rows.charted(place.part().get(), place.step().get())), place.column());
+        return new Place(
+                place.field(),
+                place.part(),
+                Optional.of(rows.charted(place.part().get(), place.step().get())),
+                place.column());
     }
 
     /** The place in the way that says it; else the way as a whole. */
     Place own(Place place) {
-        Optional<String> changed = place.part().isPresent() && place.step().isPresent() ? rows.changed(place.part().get(), place.step().get()) : Optional.empty();
+        Optional<String> changed = place.part().isPresent() && place.step().isPresent()
+                ? rows.changed(place.part().get(), place.step().get())
+                : Optional.empty();
         return Place.field(changed.orElse(field));
     }
 }

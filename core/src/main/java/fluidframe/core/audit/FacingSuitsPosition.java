@@ -17,8 +17,8 @@ import java.util.List;
 /**
  * A3. Compared is the lady's body less the man's wherever both place a foot. It only warns where a body is known to be
  * on its way: rows that point or leave the body behind, turns on the foot, and turns under a single hand. Where no row
- * states the position just then, they may face each other already as the next one asks. Of a run of mismatches the first
- * is reported. Where a part's own account does not add up there is nothing to compare with.
+ * states the position just then, they may face each other already as the next one asks. Of a run of mismatches the
+ * first is reported. Where a part's own account does not add up there is nothing to compare with.
  */
 final class FacingSuitsPosition extends CheckedRule {
 
@@ -26,7 +26,9 @@ final class FacingSuitsPosition extends CheckedRule {
     private static final int LEADING_HANDS = 2;
 
     FacingSuitsPosition() {
-        super("A3", "where both place a foot they face each other as the position says",
+        super(
+                "A3",
+                "where both place a foot they face each other as the position says",
                 "If she faces another way than the position says, the hold breaks or one of the charts is wrong.");
     }
 
@@ -40,8 +42,10 @@ final class FacingSuitsPosition extends CheckedRule {
         for (Moment moment : subject.moments()) {
             if (moment.isShared()) {
                 Position position = moment.standing().position();
-                Turn facing = new Turn(body(subject, Part.LADY, moment).sixteenths() - body(subject, Part.MAN, moment).sixteenths());
-                boolean suits = position.suits(facing) || moment.relation().position().suits(facing)
+                Turn facing = new Turn(body(subject, Part.LADY, moment).sixteenths()
+                        - body(subject, Part.MAN, moment).sixteenths());
+                boolean suits = position.suits(facing)
+                        || moment.relation().position().suits(facing)
                         || !isStated(subject, moment) && next(subject, moment).suits(facing);
                 if (!suits && !off) {
                     found.add(finding(subject, moment, position, facing));
@@ -53,7 +57,8 @@ final class FacingSuitsPosition extends CheckedRule {
     }
 
     private static boolean isStated(Subject subject, Moment moment) {
-        return states(subject.steps(Part.MAN).get(moment.manDone())) || states(subject.steps(Part.LADY).get(moment.ladyDone()));
+        return states(subject.steps(Part.MAN).get(moment.manDone()))
+                || states(subject.steps(Part.LADY).get(moment.ladyDone()));
     }
 
     private static boolean states(Step step) {
@@ -62,8 +67,11 @@ final class FacingSuitsPosition extends CheckedRule {
 
     /** The position that comes after the present one, at last the figure's end. */
     private static Position next(Subject subject, Moment moment) {
-        return subject.moments().stream().filter(later -> later.onset().compareTo(moment.onset()) > 0)
-                .map(later -> later.relation().position()).filter(position -> position != moment.relation().position()).findFirst()
+        return subject.moments().stream()
+                .filter(later -> later.onset().compareTo(moment.onset()) > 0)
+                .map(later -> later.relation().position())
+                .filter(position -> position != moment.relation().position())
+                .findFirst()
                 .orElse(subject.figure().end().position());
     }
 
@@ -72,33 +80,47 @@ final class FacingSuitsPosition extends CheckedRule {
     }
 
     private static Heading body(Subject subject, Part part, Moment moment) {
-        return subject.account(part).entries().get(part == Part.MAN ? moment.manDone() : moment.ladyDone()).body();
+        return subject.account(part)
+                .entries()
+                .get(part == Part.MAN ? moment.manDone() : moment.ladyDone())
+                .body();
     }
 
     private Finding finding(Subject subject, Moment moment, Position position, Turn facing) {
         Step his = subject.steps(Part.MAN).get(moment.manDone());
         Step hers = subject.steps(Part.LADY).get(moment.ladyDone());
-        boolean onTheWay = isOnItsWay(his) || isOnItsWay(hers)
-                || moment.relation().hold().hands() < LEADING_HANDS && (turns(subject, Part.LADY, moment.ladyDone()) || turns(subject, Part.MAN, moment.manDone()));
-        Place place = !hers.relation().isNone() ? Place.cell(Part.LADY, moment.ladyDone(), Column.RELATION)
-                : !his.relation().isNone() ? Place.cell(Part.MAN, moment.manDone(), Column.RELATION)
-                : Place.cell(Part.LADY, moment.ladyDone(), Column.ALIGNMENT);
+        boolean onTheWay = isOnItsWay(his)
+                || isOnItsWay(hers)
+                || moment.relation().hold().hands() < LEADING_HANDS
+                        && (turns(subject, Part.LADY, moment.ladyDone()) || turns(subject, Part.MAN, moment.manDone()));
+        Place place = !hers.relation().isNone()
+                ? Place.cell(Part.LADY, moment.ladyDone(), Column.RELATION)
+                : !his.relation().isNone()
+                        ? Place.cell(Part.MAN, moment.manDone(), Column.RELATION)
+                        : Place.cell(Part.LADY, moment.ladyDone(), Column.ALIGNMENT);
         String stated = degrees(facing);
         String wanted = degrees(position.facing()) + " ± " + degrees(new Turn(Position.FACING_TOLERANCE));
-        String sentence = "At the man's step " + (moment.manDone() + 1) + " and the lady's step " + (moment.ladyDone() + 1)
-                + " she looks " + stated + " from him; in " + position.wording() + " it is " + wanted + ".";
+        String sentence =
+                "At the man's step " + (moment.manDone() + 1) + " and the lady's step " + (moment.ladyDone() + 1)
+                        + " she looks " + stated + " from him; in " + position.wording() + " it is " + wanted + ".";
         return onTheWay ? warning(place, stated, wanted, sentence) : error(place, stated, wanted, sentence);
     }
 
     private static boolean isOnItsWay(Step step) {
-        boolean points = step.alignment().filter(alignment -> alignment instanceof Alignment.Pointing || alignment instanceof Alignment.Moving).isPresent();
-        return points || !(step.turn().body() instanceof BodyTurn.Follows) || !step.turn().on().isNone();
+        boolean points = step.alignment()
+                .filter(alignment -> alignment instanceof Alignment.Pointing || alignment instanceof Alignment.Moving)
+                .isPresent();
+        return points
+                || !(step.turn().body() instanceof BodyTurn.Follows)
+                || !step.turn().on().isNone();
     }
 
     /** Whether the dancer turns into this row or out of it. */
     private static boolean turns(Subject subject, Part part, int row) {
         List<Step> steps = subject.steps(part);
-        return !steps.get(row).turn().between().isNone() || row + 1 < steps.size() && !steps.get(row + 1).turn().between().isNone();
+        return !steps.get(row).turn().between().isNone()
+                || row + 1 < steps.size()
+                        && !steps.get(row + 1).turn().between().isNone();
     }
 
     private static String degrees(Turn turn) {

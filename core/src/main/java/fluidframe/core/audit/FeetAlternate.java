@@ -11,7 +11,9 @@ import java.util.List;
 final class FeetAlternate extends CheckedRule {
 
     FeetAlternate() {
-        super("W1", "steps that take weight alternate",
+        super(
+                "W1",
+                "steps that take weight alternate",
                 "A foot that carries the weight cannot step; the slip shows only when the next figure starts on the wrong foot.");
     }
 
@@ -31,8 +33,14 @@ final class FeetAlternate extends CheckedRule {
     private Finding finding(Part part, WeightWalk.Slip slip) {
         Place place = Place.cell(part, slip.step(), Column.FOOT);
         String free = slip.foot().other().shorthand();
-        return new Finding(id(), Severity.ERROR, place, slip.foot().shorthand(), free,
-                place.wording() + " says " + slip.foot() + ", but the weight is on " + slip.foot() + "; " + free + " is free.",
+        return new Finding(
+                id(),
+                Severity.ERROR,
+                place,
+                slip.foot().shorthand(),
+                free,
+                place.wording() + " says " + slip.foot() + ", but the weight is on " + slip.foot() + "; " + free
+                        + " is free.",
                 List.of(new Fix("use " + free, place, free)));
     }
 }

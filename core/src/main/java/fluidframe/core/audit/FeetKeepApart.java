@@ -41,9 +41,12 @@ final class FeetKeepApart extends CheckedRule {
                 double apart = hisPrint.at().distanceTo(herPrint.at());
                 if (apart < FOOT_WIDTH) {
                     String stated = String.format(Locale.ROOT, "%.2f m", apart);
-                    return Optional.of(warning(Place.cell(Part.LADY, moment.ladyDone(), Column.FOOT_POSITION), stated, "at least 0.08 m",
-                            "At the man's step " + (moment.manDone() + 1) + " and the lady's step " + (moment.ladyDone() + 1)
-                                    + " two of their feet stand " + stated + " apart."));
+                    return Optional.of(warning(
+                            Place.cell(Part.LADY, moment.ladyDone(), Column.FOOT_POSITION),
+                            stated,
+                            "at least 0.08 m",
+                            "At the man's step " + (moment.manDone() + 1) + " and the lady's step "
+                                    + (moment.ladyDone() + 1) + " two of their feet stand " + stated + " apart."));
                 }
             }
         }

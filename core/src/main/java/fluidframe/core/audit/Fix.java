@@ -7,7 +7,6 @@ import fluidframe.core.notation.Place;
  *
  * @param label what it does, for a button: "make the turn 3/8 R"
  * @param place what it changes
- * @param text  what stands there afterwards, in shorthand
+ * @param text what stands there afterwards, in shorthand
  */
-public record Fix(String label, Place place, String text) {
-}
+public record Fix(String label, Place place, String text) {}

@@ -15,13 +15,16 @@ import java.util.Optional;
 /**
  * F3. Only what the row itself says about its own rise is held against its footwork: placed up, it is on the toe or
  * ball; lowering, it ends on the heel, flat or whole foot; still up, it does not end on the heel. A phase that names
- * another step belongs to that one. A heel turn or pull starts on the heel while the body rises. A foot drawn in without
- * weight lowers nothing: where its row lowers, the heel of the standing foot does, and the footwork says so ({@code sh}).
+ * another step belongs to that one. A heel turn or pull starts on the heel while the body rises. A foot drawn in
+ * without weight lowers nothing: where its row lowers, the heel of the standing foot does, and the footwork says so
+ * ({@code sh}).
  */
 final class FootworkSuitsRise extends StepRule {
 
     FootworkSuitsRise() {
-        super("F3", "footwork agrees with rise and fall",
+        super(
+                "F3",
+                "footwork agrees with rise and fall",
                 "The heel cannot be down while the body is up, nor the body lowered while the heel stays up.");
     }
 
@@ -29,31 +32,45 @@ final class FootworkSuitsRise extends StepRule {
     Optional<Finding> check(Subject subject, Part part, int row, Step step) {
         Footwork footwork = step.footwork();
         List<RiseFall.Kind> kinds = step.rise().phases().stream()
-                .filter(phase -> phase.step().isEmpty() || names(phase.step().get(), row, step)).map(RiseFall.Phase::kind).toList();
+                .filter(phase -> phase.step().isEmpty() || names(phase.step().get(), row, step))
+                .map(RiseFall.Phase::kind)
+                .toList();
         if (footwork.isNone() || kinds.isEmpty()) {
             return Optional.empty();
         }
         Footwork.Surface last = footwork.last().orElseThrow();
-        boolean endsDown = last == Footwork.Surface.HEEL || last == Footwork.Surface.FLAT || last == Footwork.Surface.WHOLE;
+        boolean endsDown =
+                last == Footwork.Surface.HEEL || last == Footwork.Surface.FLAT || last == Footwork.Surface.WHOLE;
         if (!step.takesWeight()) {
             boolean told = endsDown || footwork.notes().contains(SupportNote.STANDING_HEEL_LOWERS);
-            return kinds.contains(RiseFall.Kind.LOWER) && !told ? Optional.of(standingHeel(part, row, step)) : Optional.empty();
+            return kinds.contains(RiseFall.Kind.LOWER) && !told
+                    ? Optional.of(standingHeel(part, row, step))
+                    : Optional.empty();
         }
         boolean placedUp = isUp(kinds.get(0));
         boolean lowers = kinds.contains(RiseFall.Kind.LOWER);
         boolean staysUp = isUp(kinds.get(kinds.size() - 1)) && !step.rise().has(RiseFall.Kind.LOWER);
-        if (placedUp && !step.does(Action.HEEL_TURN) && !step.does(Action.HEEL_PULL) && footwork.first().orElseThrow() == Footwork.Surface.HEEL) {
+        if (placedUp
+                && !step.does(Action.HEEL_TURN)
+                && !step.does(Action.HEEL_PULL)
+                && footwork.first().orElseThrow() == Footwork.Surface.HEEL) {
             return Optional.of(finding(part, row, step, "toe or ball first", "is placed up", "starts with the heel"));
         }
         if (lowers && !endsDown) {
             return Optional.of(finding(part, row, step, "heel at the end", "lowers", "stays on the toe"));
         }
-        return staysUp && endsDown ? Optional.of(finding(part, row, step, "no lowering", "is still up", "lowers")) : Optional.empty();
+        return staysUp && endsDown
+                ? Optional.of(finding(part, row, step, "no lowering", "is still up", "lowers"))
+                : Optional.empty();
     }
 
     /** Steps are named by their number or by the beat they are counted on. */
     static boolean names(int number, int row, Step step) {
-        return number == row + 1 || step.count().map(CountToken::toString).filter(String.valueOf(number)::equals).isPresent();
+        return number == row + 1
+                || step.count()
+                        .map(CountToken::toString)
+                        .filter(String.valueOf(number)::equals)
+                        .isPresent();
     }
 
     private static boolean isUp(RiseFall.Kind kind) {
@@ -63,13 +80,21 @@ final class FootworkSuitsRise extends StepRule {
     private Finding standingHeel(Part part, int row, Step step) {
         Place place = Place.cell(part, row, Column.FOOTWORK);
         String wanted = step.footwork() + " sh";
-        return warning(place, step.footwork().toString(), wanted, "Step " + (row + 1) + " lowers while its foot carries nothing; it is the heel of the standing foot that lowers.",
+        return warning(
+                place,
+                step.footwork().toString(),
+                wanted,
+                "Step " + (row + 1)
+                        + " lowers while its foot carries nothing; it is the heel of the standing foot that lowers.",
                 new Fix("add sh", place, wanted));
     }
 
     private Finding finding(Part part, int row, Step step, String wanted, String rise, String footwork) {
-        return error(Place.cell(part, row, Column.FOOTWORK), step.footwork().toString(), wanted,
-                "By its rise and fall (" + step.rise() + ") step " + (row + 1) + " " + rise + ", but its footwork " + step.footwork()
-                        + " " + footwork + ".");
+        return error(
+                Place.cell(part, row, Column.FOOTWORK),
+                step.footwork().toString(),
+                wanted,
+                "By its rise and fall (" + step.rise() + ") step " + (row + 1) + " " + rise + ", but its footwork "
+                        + step.footwork() + " " + footwork + ".");
     }
 }

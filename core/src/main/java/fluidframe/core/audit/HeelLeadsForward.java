@@ -13,14 +13,27 @@ import java.util.EnumSet;
 import java.util.Optional;
 import java.util.Set;
 
-/** F1. From a lowered position the swinging leg arrives heel first; steps on edges, locks, runs and touches are their own matter. */
+/**
+ * F1. From a lowered position the swinging leg arrives heel first; steps on edges, locks, runs and touches are their
+ * own matter.
+ */
 final class HeelLeadsForward extends StepRule {
 
-    private static final Set<Action> OTHERWISE = EnumSet.of(Action.LOCK, Action.HOP, Action.APPEL, Action.FLICK, Action.KICK,
-            Action.ROCK, Action.PIVOT, Action.SPIN, Action.SPOT_TURN);
+    private static final Set<Action> OTHERWISE = EnumSet.of(
+            Action.LOCK,
+            Action.HOP,
+            Action.APPEL,
+            Action.FLICK,
+            Action.KICK,
+            Action.ROCK,
+            Action.PIVOT,
+            Action.SPIN,
+            Action.SPOT_TURN);
 
     HeelLeadsForward() {
-        super("F1", "in the swing dances and tango a forward step from lowered leads with the heel",
+        super(
+                "F1",
+                "in the swing dances and tango a forward step from lowered leads with the heel",
                 "A flat or toe-first forward step has no swing and stops the couple.");
     }
 
@@ -31,21 +44,39 @@ final class HeelLeadsForward extends StepRule {
 
     @Override
     Optional<Finding> check(Subject subject, Part part, int row, Step step) {
-        boolean toeFirst = step.footwork().first().filter(first -> first != Footwork.Surface.HEEL).isPresent();
-        if (!toeFirst || !walksForward(step) || subject.heights(part).get(row) != Height.LOWERED || shortBefore(subject, part, row)) {
+        boolean toeFirst = step.footwork()
+                .first()
+                .filter(first -> first != Footwork.Surface.HEEL)
+                .isPresent();
+        if (!toeFirst
+                || !walksForward(step)
+                || subject.heights(part).get(row) != Height.LOWERED
+                || shortBefore(subject, part, row)) {
             return Optional.empty();
         }
-        return Optional.of(warning(Place.cell(part, row, Column.FOOTWORK), step.footwork().toString(), "heel first",
-                "Step " + (row + 1) + " goes forward from a lowered position; its footwork " + step.footwork() + " does not lead with the heel."));
+        return Optional.of(warning(
+                Place.cell(part, row, Column.FOOTWORK),
+                step.footwork().toString(),
+                "heel first",
+                "Step " + (row + 1) + " goes forward from a lowered position; its footwork " + step.footwork()
+                        + " does not lead with the heel."));
     }
 
     private static boolean walksForward(Step step) {
-        boolean onEdge = !step.footwork().contacts().isEmpty() && step.footwork().contacts().get(0).edge().isPresent();
+        boolean onEdge = !step.footwork().contacts().isEmpty()
+                && step.footwork().contacts().get(0).edge().isPresent();
         return step.goes(StepDirection.FORWARD) && step.takesWeight() && !onEdge && !step.does(OTHERWISE);
     }
 
     /** In a run of quick steps, where no rise is written, the body stays up. */
     private static boolean shortBefore(Subject subject, Part part, int row) {
-        return row > 0 && subject.timing(part).filter(timing -> timing.slots().get(row - 1).length().compareTo(timing.rhythm().and()) <= 0).isPresent();
+        return row > 0
+                && subject.timing(part)
+                        .filter(timing -> timing.slots()
+                                        .get(row - 1)
+                                        .length()
+                                        .compareTo(timing.rhythm().and())
+                                <= 0)
+                        .isPresent();
     }
 }

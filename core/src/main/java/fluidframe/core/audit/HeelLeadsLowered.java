@@ -13,7 +13,10 @@ import java.util.Optional;
 final class HeelLeadsLowered extends StepRule {
 
     HeelLeadsLowered() {
-        super("F9", "who leads with the heel has lowered before", "From up on the toes the heel falls; the couple must be down before they can swing.");
+        super(
+                "F9",
+                "who leads with the heel has lowered before",
+                "From up on the toes the heel falls; the couple must be down before they can swing.");
     }
 
     @Override
@@ -23,10 +26,18 @@ final class HeelLeadsLowered extends StepRule {
 
     @Override
     Optional<Finding> check(Subject subject, Part part, int row, Step step) {
-        boolean heel = step.footwork().first().filter(first -> first == Footwork.Surface.HEEL).isPresent();
+        boolean heel = step.footwork()
+                .first()
+                .filter(first -> first == Footwork.Surface.HEEL)
+                .isPresent();
         boolean walks = step.goes(StepDirection.FORWARD) && step.takesWeight();
         return heel && walks && subject.heights(part).get(row) == Height.UP
-                ? Optional.of(error(Place.cell(part, row, Column.FOOTWORK), step.footwork().toString(), "lowered before it",
-                        "Step " + (row + 1) + " leads with the heel, and the " + part.wording() + " is still up from the step before.")) : Optional.empty();
+                ? Optional.of(error(
+                        Place.cell(part, row, Column.FOOTWORK),
+                        step.footwork().toString(),
+                        "lowered before it",
+                        "Step " + (row + 1) + " leads with the heel, and the " + part.wording()
+                                + " is still up from the step before."))
+                : Optional.empty();
     }
 }

@@ -11,13 +11,16 @@ import fluidframe.core.step.StepDirection;
 import java.util.Optional;
 
 /**
- * F8. A heel turn closes: the feet turn together on the supporting heel. A heel pull draws the other foot a small step aside. Neither is done on the toes; where
- * the footwork names the supporting foot's edge the heel is taken to be said with it.
+ * F8. A heel turn closes: the feet turn together on the supporting heel. A heel pull draws the other foot a small step
+ * aside. Neither is done on the toes; where the footwork names the supporting foot's edge the heel is taken to be said
+ * with it.
  */
 final class HeelTurnUsesTheHeel extends StepRule {
 
     HeelTurnUsesTheHeel() {
-        super("F8", "a heel turn closes on the heel, a heel pull draws in small",
+        super(
+                "F8",
+                "a heel turn closes on the heel, a heel pull draws in small",
                 "A heel turn stepped to the side, or made on the toes, leaves the couple without an axis.");
     }
 
@@ -28,17 +31,35 @@ final class HeelTurnUsesTheHeel extends StepRule {
             return Optional.empty();
         }
         String what = turn ? "heel turn" : "heel pull";
-        boolean aside = step.goes(StepDirection.SIDE) && (turn || !step.has(PositionModifier.SMALL)) || step.goes(StepDirection.FORWARD) || step.goes(StepDirection.BACK);
+        boolean aside = step.goes(StepDirection.SIDE) && (turn || !step.has(PositionModifier.SMALL))
+                || step.goes(StepDirection.FORWARD)
+                || step.goes(StepDirection.BACK);
         if (aside) {
             Place place = Place.cell(part, row, Column.FOOT_POSITION);
             String wanted = turn ? "cl" : "sd small";
-            return Optional.of(error(place, step.footPosition().orElseThrow().toString(), wanted, "Step " + (row + 1) + " is a " + what + " and goes "
-                    + step.footPosition().orElseThrow().wording() + "; " + (turn ? "the feet close in a heel turn." : "a heel pull draws the foot in, a small step to the side."),
+            return Optional.of(error(
+                    place,
+                    step.footPosition().orElseThrow().toString(),
+                    wanted,
+                    "Step " + (row + 1) + " is a " + what + " and goes "
+                            + step.footPosition().orElseThrow().wording() + "; "
+                            + (turn
+                                    ? "the feet close in a heel turn."
+                                    : "a heel pull draws the foot in, a small step to the side."),
                     new Fix("make it " + wanted, place, wanted)));
         }
-        boolean onToe = step.takesWeight() && !step.footwork().contacts().isEmpty()
-                && step.footwork().contacts().stream().allMatch(contact -> contact.edge().isEmpty() && (contact.surface() == Footwork.Surface.TOE || contact.surface() == Footwork.Surface.BALL));
-        return onToe ? Optional.of(error(Place.cell(part, row, Column.FOOTWORK), step.footwork().toString(), turn ? "HT" : "a heel",
-                "Step " + (row + 1) + " is a " + what + "; its footwork " + step.footwork() + " has no heel.")) : Optional.empty();
+        boolean onToe = step.takesWeight()
+                && !step.footwork().contacts().isEmpty()
+                && step.footwork().contacts().stream()
+                        .allMatch(contact -> contact.edge().isEmpty()
+                                && (contact.surface() == Footwork.Surface.TOE
+                                        || contact.surface() == Footwork.Surface.BALL));
+        return onToe
+                ? Optional.of(error(
+                        Place.cell(part, row, Column.FOOTWORK),
+                        step.footwork().toString(),
+                        turn ? "HT" : "a heel",
+                        "Step " + (row + 1) + " is a " + what + "; its footwork " + step.footwork() + " has no heel."))
+                : Optional.empty();
     }
 }

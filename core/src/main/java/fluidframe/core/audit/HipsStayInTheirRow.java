@@ -10,15 +10,26 @@ import java.util.Optional;
 final class HipsStayInTheirRow extends StepRule {
 
     HipsStayInTheirRow() {
-        super("B1", "hip and body actions fall inside their own row",
+        super(
+                "B1",
+                "hip and body actions fall inside their own row",
                 "A settle counted into the next step comes too late to free the foot.");
     }
 
     @Override
     Optional<Finding> check(Subject subject, Part part, int row, Step step) {
-        return subject.timing(part).map(timing -> timing.slots().get(row).length()).flatMap(length -> step.body().entries().stream()
-                .filter(entry -> entry.at().filter(at -> at.compareTo(length) >= 0).isPresent()).findFirst()
-                .map(entry -> error(Place.cell(part, row, Column.BODY), entry.toString(), "before " + length,
-                        "\"" + entry + "\" comes " + entry.at().orElseThrow() + " beat after the step, which lasts only " + length + ".")));
+        return subject.timing(part)
+                .map(timing -> timing.slots().get(row).length())
+                .flatMap(length -> step.body().entries().stream()
+                        .filter(entry -> entry.at()
+                                .filter(at -> at.compareTo(length) >= 0)
+                                .isPresent())
+                        .findFirst()
+                        .map(entry -> error(
+                                Place.cell(part, row, Column.BODY),
+                                entry.toString(),
+                                "before " + length,
+                                "\"" + entry + "\" comes " + entry.at().orElseThrow()
+                                        + " beat after the step, which lasts only " + length + ".")));
     }
 }

@@ -19,31 +19,47 @@ import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 
 /**
- * P4. Which hands can be joined where. In closed hold his right arm is round her: the two are close and face each other or open into a promenade. Right to
- * right crosses in front of two who stand side by side in promenade. In body contact they hold each other. Who turns half round or more within the hold
- * cannot keep both hands. A lead is given with a hand that holds.
+ * P4. Which hands can be joined where. In closed hold his right arm is round her: the two are close and face each other
+ * or open into a promenade. Right to right crosses in front of two who stand side by side in promenade. In body contact
+ * they hold each other. Who turns half round or more within the hold cannot keep both hands. A lead is given with a
+ * hand that holds.
  */
 final class HoldSuitsPosition extends CheckedRule {
 
     private static final int HALF_TURN = Turn.WHOLE / 2;
-    private static final Pattern NAMED_HAND = Pattern.compile("^(?!.*(?<!\\w)(?:free|release|let|take|retake|change|open|into|her|shoulder|back|hip|waist)).*(?<!\\w)(left|right) hand(?!\\w)", Pattern.CASE_INSENSITIVE);
+    private static final Pattern NAMED_HAND = Pattern.compile(
+            "^(?!.*(?<!\\w)(?:free|release|let|take|retake|change|open|into|her|shoulder|back|hip|waist)).*(?<!\\w)(left|right) hand(?!\\w)",
+            Pattern.CASE_INSENSITIVE);
 
     HoldSuitsPosition() {
-        super("P4", "the hands can be joined so in this position", "A hold the arms cannot reach, or that a turn would wind up, has to be released and retaken.");
+        super(
+                "P4",
+                "the hands can be joined so in this position",
+                "A hold the arms cannot reach, or that a turn would wind up, has to be released and retaken.");
     }
 
     @Override
     public List<Finding> check(Subject subject) {
         List<Finding> found = new ArrayList<>();
         Figure figure = subject.figure();
-        HoldInPosition.impossible(figure.start()).ifPresent(why -> found.add(error(Place.field("start/hold"), figure.start().hold().shorthand(), "another hold", "At the start " + why)));
+        HoldInPosition.impossible(figure.start())
+                .ifPresent(why -> found.add(error(
+                        Place.field("start/hold"),
+                        figure.start().hold().shorthand(),
+                        "another hold",
+                        "At the start " + why)));
         Relation before = figure.start();
         for (Moment moment : subject.moments()) {
             Relation now = moment.relation();
             if (!now.equals(before)) {
                 Part part = moment.manRow().isPresent() ? Part.MAN : Part.LADY;
                 int row = moment.row(part).orElseThrow();
-                HoldInPosition.impossible(now).ifPresent(why -> found.add(error(Place.cell(part, row, Column.RELATION), now.hold().shorthand(), "another hold", "From the " + part.wording() + "'s step " + (row + 1) + " on " + why)));
+                HoldInPosition.impossible(now)
+                        .ifPresent(why -> found.add(error(
+                                Place.cell(part, row, Column.RELATION),
+                                now.hold().shorthand(),
+                                "another hold",
+                                "From the " + part.wording() + "'s step " + (row + 1) + " on " + why)));
             }
             before = now;
         }
@@ -61,17 +77,28 @@ final class HoldSuitsPosition extends CheckedRule {
             int row = moment.manRow().getAsInt();
             Matcher named = NAMED_HAND.matcher(subject.steps(Part.MAN).get(row).lead());
             Hold hold = moment.relation().hold();
-            boolean free = named.find() && (named.group(1).equalsIgnoreCase("left") ? !hold.has(Contact.LEFT_TO_RIGHT) && !hold.has(Contact.LEFT_TO_LEFT)
-                    : !hold.has(Contact.RIGHT_TO_LEFT) && !hold.has(Contact.RIGHT_TO_RIGHT) && !hold.has(Contact.RIGHT_ON_BACK));
+            boolean free = named.find()
+                    && (named.group(1).equalsIgnoreCase("left")
+                            ? !hold.has(Contact.LEFT_TO_RIGHT) && !hold.has(Contact.LEFT_TO_LEFT)
+                            : !hold.has(Contact.RIGHT_TO_LEFT)
+                                    && !hold.has(Contact.RIGHT_TO_RIGHT)
+                                    && !hold.has(Contact.RIGHT_ON_BACK));
             if (free) {
-                return Optional.of(warning(Place.cell(Part.MAN, row, Column.LEAD), named.group(1).toLowerCase(Locale.ROOT) + " hand", hold.wording(), "Step " + (row + 1) + " is led with his "
-                        + named.group(1).toLowerCase(Locale.ROOT) + " hand, which holds nothing in " + hold.wording() + "."));
+                return Optional.of(warning(
+                        Place.cell(Part.MAN, row, Column.LEAD),
+                        named.group(1).toLowerCase(Locale.ROOT) + " hand",
+                        hold.wording(),
+                        "Step " + (row + 1) + " is led with his "
+                                + named.group(1).toLowerCase(Locale.ROOT) + " hand, which holds nothing in "
+                                + hold.wording() + "."));
             }
         }
         return Optional.empty();
     }
 
-    /** One of the two turning by more than half against the other while both hands are held; said of whoever turns more. */
+    /**
+     * One of the two turning by more than half against the other while both hands are held; said of whoever turns more.
+     */
     private Optional<Finding> wound(Subject subject) {
         for (Part part : Part.values()) {
             List<Step> steps = subject.steps(part);
@@ -84,11 +111,18 @@ final class HoldSuitsPosition extends CheckedRule {
                 int own = turn(steps.get(row));
                 int others = turn(subject.steps(part.partner()).get(partners));
                 int turned = own - others;
-                boolean both = moment.relation().hold().hands() == 2 && moment.relation().hold() != Hold.CLOSED;
+                boolean both = moment.relation().hold().hands() == 2
+                        && moment.relation().hold() != Hold.CLOSED;
                 if (both && Math.abs(turned) > HALF_TURN && Math.abs(own) >= Math.abs(others)) {
-                    return Optional.of(warning(Place.cell(part, row, Column.RELATION), moment.relation().hold().shorthand(), "one hand or none", "The " + part.wording() + "'s step " + (row + 1)
-                            + " turns " + new Turn(turned).spokenSize() + " within " + moment.relation().hold().wording() + "; release a hand on step " + (row + 1) + " and take it again on step "
-                            + Math.min(row + 2, steps.size()) + "."));
+                    return Optional.of(warning(
+                            Place.cell(part, row, Column.RELATION),
+                            moment.relation().hold().shorthand(),
+                            "one hand or none",
+                            "The " + part.wording() + "'s step " + (row + 1)
+                                    + " turns " + new Turn(turned).spokenSize() + " within "
+                                    + moment.relation().hold().wording() + "; release a hand on step " + (row + 1)
+                                    + " and take it again on step "
+                                    + Math.min(row + 2, steps.size()) + "."));
                 }
             }
         }

@@ -15,19 +15,27 @@ final class InsideBackStepStaysFlat extends StepRule {
     private static final int NOTABLE_TURN = 4;
 
     InsideBackStepStaysFlat() {
-        super("R3", "no foot rise on a backward step on the inside of a turn",
+        super(
+                "R3",
+                "no foot rise on a backward step on the inside of a turn",
                 "A foot that rises on the inside lets the partner run past; the rise there is in the body.");
     }
 
     @Override
     Optional<Finding> check(Subject subject, Part part, int row, Step step) {
         List<Step> steps = subject.steps(part);
-        boolean turnsNext = row + 1 < steps.size() && steps.get(row + 1).turn().between().size() >= NOTABLE_TURN;
+        boolean turnsNext =
+                row + 1 < steps.size() && steps.get(row + 1).turn().between().size() >= NOTABLE_TURN;
         boolean rises = step.rise().has(RiseFall.Kind.COMMENCE) && !step.rise().has(RiseFall.Kind.NO_FOOT_RISE);
         if (!turnsNext || !rises || !step.goes(StepDirection.BACK)) {
             return Optional.empty();
         }
-        return Optional.of(note(Place.cell(part, row, Column.RISE), step.rise().toString(), "NFR", "Step " + (row + 1)
-                + " goes back on the inside of the turn; the rise is in the body and the foot stays down (NFR)."));
+        return Optional.of(
+                note(
+                        Place.cell(part, row, Column.RISE),
+                        step.rise().toString(),
+                        "NFR",
+                        "Step " + (row + 1)
+                                + " goes back on the inside of the turn; the rise is in the body and the foot stays down (NFR)."));
     }
 }

@@ -11,13 +11,15 @@ import fluidframe.core.step.StepDirection;
 import java.util.Optional;
 
 /**
- * F4. Danced through the hips the ball of the foot arrives first. A marched dance leads with the heel where it marches, straight forward, and nowhere else; an
- * appel is stamped with the whole foot.
+ * F4. Danced through the hips the ball of the foot arrives first. A marched dance leads with the heel where it marches,
+ * straight forward, and nowhere else; an appel is stamped with the whole foot.
  */
 final class LatinHasNoHeelLead extends StepRule {
 
     LatinHasNoHeelLead() {
-        super("F4", "no heel lead in Latin, except where a march goes forward; an appel takes the whole foot",
+        super(
+                "F4",
+                "no heel lead in Latin, except where a march goes forward; an appel takes the whole foot",
                 "With the heel first the knee bends late and the hip has nothing to settle over.");
     }
 
@@ -28,17 +30,40 @@ final class LatinHasNoHeelLead extends StepRule {
 
     @Override
     Optional<Finding> check(Subject subject, Part part, int row, Step step) {
-        if (step.does(Action.APPEL) && !step.footwork().isNone() && step.footwork().first().filter(first -> first == Footwork.Surface.WHOLE || first == Footwork.Surface.FLAT).isEmpty()) {
+        if (step.does(Action.APPEL)
+                && !step.footwork().isNone()
+                && step.footwork()
+                        .first()
+                        .filter(first -> first == Footwork.Surface.WHOLE || first == Footwork.Surface.FLAT)
+                        .isEmpty()) {
             Place place = Place.cell(part, row, Column.FOOTWORK);
-            return Optional.of(warning(place, step.footwork().toString(), "WF", "Step " + (row + 1) + " is an appel; it is stamped with the whole foot, not with " + step.footwork() + ".",
+            return Optional.of(warning(
+                    place,
+                    step.footwork().toString(),
+                    "WF",
+                    "Step " + (row + 1) + " is an appel; it is stamped with the whole foot, not with " + step.footwork()
+                            + ".",
                     new Fix("make it WF", place, "WF")));
         }
-        boolean marches = subject.dance().technique().heelLead() == HeelLead.ALLOWED && (step.goes(StepDirection.FORWARD) || step.goes(StepDirection.DIAGONAL_FORWARD));
-        if (marches || !step.takesWeight() || step.footwork().first().filter(first -> first == Footwork.Surface.HEEL).isEmpty()) {
+        boolean marches = subject.dance().technique().heelLead() == HeelLead.ALLOWED
+                && (step.goes(StepDirection.FORWARD) || step.goes(StepDirection.DIAGONAL_FORWARD));
+        if (marches
+                || !step.takesWeight()
+                || step.footwork()
+                        .first()
+                        .filter(first -> first == Footwork.Surface.HEEL)
+                        .isEmpty()) {
             return Optional.empty();
         }
         Place place = Place.cell(part, row, Column.FOOTWORK);
-        return Optional.of(warning(place, step.footwork().toString(), "ball first",
-                "Step " + (row + 1) + " leads with the heel; " + subject.dance().title() + (subject.dance().technique().heelLead() == HeelLead.ALLOWED ? " marches on the heel only straight forward." : " is danced ball first."), new Fix("make it BF", place, "BF")));
+        return Optional.of(warning(
+                place,
+                step.footwork().toString(),
+                "ball first",
+                "Step " + (row + 1) + " leads with the heel; " + subject.dance().title()
+                        + (subject.dance().technique().heelLead() == HeelLead.ALLOWED
+                                ? " marches on the heel only straight forward."
+                                : " is danced ball first."),
+                new Fix("make it BF", place, "BF")));
     }
 }

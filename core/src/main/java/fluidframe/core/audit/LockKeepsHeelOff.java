@@ -10,13 +10,15 @@ import fluidframe.core.step.StepDirection;
 import java.util.Optional;
 
 /**
- * F5. The crossing foot of a lock stays on ball or toe. In Latin, where the foot that crosses in front may come down flat
- * after the ball, only the heel itself counts as lowered there.
+ * F5. The crossing foot of a lock stays on ball or toe. In Latin, where the foot that crosses in front may come down
+ * flat after the ball, only the heel itself counts as lowered there.
  */
 final class LockKeepsHeelOff extends StepRule {
 
     LockKeepsHeelOff() {
-        super("F5", "the crossing foot of a lock does not lower its heel",
+        super(
+                "F5",
+                "the crossing foot of a lock does not lower its heel",
                 "A heel lowered in the lock traps the other leg behind it.");
     }
 
@@ -27,14 +29,18 @@ final class LockKeepsHeelOff extends StepRule {
             return Optional.empty();
         }
         Place place = Place.cell(part, row, Column.FOOTWORK);
-        return Optional.of(error(place, step.footwork().toString(), "T or B",
+        return Optional.of(error(
+                place,
+                step.footwork().toString(),
+                "T or B",
                 "Step " + (row + 1) + " crosses in a lock; its footwork " + step.footwork() + " lowers the heel.",
                 new Fix("stay on the toe", place, subject.dance().technique().hipAction() ? "B" : "T")));
     }
 
     private static boolean isLowered(Subject subject, Step step) {
         boolean flatInFront = subject.dance().technique().hipAction() && step.goes(StepDirection.CROSS_IN_FRONT);
-        return step.footwork().uses(Footwork.Surface.HEEL) || step.footwork().uses(Footwork.Surface.WHOLE)
+        return step.footwork().uses(Footwork.Surface.HEEL)
+                || step.footwork().uses(Footwork.Surface.WHOLE)
                 || step.footwork().uses(Footwork.Surface.FLAT) && !flatInFront;
     }
 }

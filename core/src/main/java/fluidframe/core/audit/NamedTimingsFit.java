@@ -14,7 +14,9 @@ import java.util.Optional;
 final class NamedTimingsFit extends CheckedRule {
 
     NamedTimingsFit() {
-        super("T6", "every named timing fills the same beats and can be laid on the same rows",
+        super(
+                "T6",
+                "every named timing fills the same beats and can be laid on the same rows",
                 "A second timing that is longer or has another number of steps is another figure.");
     }
 
@@ -26,28 +28,36 @@ final class NamedTimingsFit extends CheckedRule {
             for (Part part : Part.values()) {
                 Place place = Place.field("timings/" + i + "/" + part.wording());
                 problem(subject, part, timings.get(i).count(part))
-                        .map(problem -> error(place, problem.stated, problem.reckoned, problem.sentence)).ifPresent(found::add);
+                        .map(problem -> error(place, problem.stated, problem.reckoned, problem.sentence))
+                        .ifPresent(found::add);
             }
         }
         return found;
     }
 
-    private record Problem(String stated, String reckoned, String sentence) {
-    }
+    private record Problem(String stated, String reckoned, String sentence) {}
 
     private static Optional<Problem> problem(Subject subject, Part part, Count count) {
         int rows = subject.steps(part).size();
         if (count.tokens().size() != rows) {
-            return Optional.of(new Problem(count.tokens().size() + " marks", rows + " rows",
-                    "The " + part.wording() + "'s chart has " + rows + " rows; this count has " + count.tokens().size() + " marks."));
+            return Optional.of(new Problem(
+                    count.tokens().size() + " marks",
+                    rows + " rows",
+                    "The " + part.wording() + "'s chart has " + rows + " rows; this count has "
+                            + count.tokens().size() + " marks."));
         }
         try {
-            Timing timing = Timing.of(subject.figure().rhythm(), count, subject.figure().length());
-            return CountFillsBars.miscount(timing, subject.figure().length()).map(miscount -> new Problem(
-                    miscount.counted().wording(), subject.figure().length().wording(),
-                    "This count comes to " + miscount.counted().wording() + "; the figure lasts " + subject.figure().length() + "."));
+            Timing timing =
+                    Timing.of(subject.figure().rhythm(), count, subject.figure().length());
+            return CountFillsBars.miscount(timing, subject.figure().length())
+                    .map(miscount -> new Problem(
+                            miscount.counted().wording(),
+                            subject.figure().length().wording(),
+                            "This count comes to " + miscount.counted().wording() + "; the figure lasts "
+                                    + subject.figure().length() + "."));
         } catch (CountException e) {
-            return Optional.of(new Problem(count.toString(), "", "This count cannot be read in the dance: " + e.getMessage() + "."));
+            return Optional.of(new Problem(
+                    count.toString(), "", "This count cannot be read in the dance: " + e.getMessage() + "."));
         }
     }
 }

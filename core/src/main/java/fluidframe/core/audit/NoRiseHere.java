@@ -11,7 +11,9 @@ import java.util.Optional;
 final class NoRiseHere extends StepRule {
 
     NoRiseHere() {
-        super("R2", "tango and the Latin dances have no rise and fall",
+        super(
+                "R2",
+                "tango and the Latin dances have no rise and fall",
                 "Their knees stay flexed and the head level; a rise written there comes from another dance.");
     }
 
@@ -26,7 +28,11 @@ final class NoRiseHere extends StepRule {
             return Optional.empty();
         }
         Place place = Place.cell(part, row, Column.RISE);
-        return Optional.of(error(place, step.rise().toString(), "nothing", subject.dance().title() + " has no rise and fall; step "
-                + (row + 1) + " says \"" + step.rise() + "\".", new Fix("take it out", place, "")));
+        return Optional.of(error(
+                place,
+                step.rise().toString(),
+                "nothing",
+                subject.dance().title() + " has no rise and fall; step " + (row + 1) + " says \"" + step.rise() + "\".",
+                new Fix("take it out", place, "")));
     }
 }

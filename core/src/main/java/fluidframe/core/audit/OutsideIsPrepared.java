@@ -9,23 +9,33 @@ import fluidframe.core.step.PositionModifier;
 import fluidframe.core.step.Step;
 import java.util.Optional;
 
-/** P2. A side lead, a side or diagonal step, a turn or another outside step before it makes room; so does a figure that starts outside. */
+/**
+ * P2. A side lead, a side or diagonal step, a turn or another outside step before it makes room; so does a figure that
+ * starts outside.
+ */
 final class OutsideIsPrepared extends StepRule {
 
     OutsideIsPrepared() {
-        super("P2", "a step outside partner is prepared by a side lead or a turn",
+        super(
+                "P2",
+                "a step outside partner is prepared by a side lead or a turn",
                 "Straight from in line to outside there is no room: the knees collide.");
     }
 
     @Override
     Optional<Finding> check(Subject subject, Part part, int row, Step step) {
         boolean outside = step.has(PositionModifier.OUTSIDE_PARTNER) || step.has(PositionModifier.OUTSIDE_PARTNER_LEFT);
-        boolean prepared = row == 0 ? subject.figure().start().position() != Position.CLOSED
+        boolean prepared = row == 0
+                ? subject.figure().start().position() != Position.CLOSED
                 : MakingRoom.by(subject.steps(part).get(row - 1)) || MakingRoom.turns(step);
         if (!outside || prepared) {
             return Optional.empty();
         }
-        return Optional.of(warning(Place.cell(part, row, Column.FOOT_POSITION), step.footPosition().orElseThrow().toString(),
-                "a side lead or turn before it", "Step " + (row + 1) + " goes outside partner, but nothing before it makes room: no side lead, no turn."));
+        return Optional.of(warning(
+                Place.cell(part, row, Column.FOOT_POSITION),
+                step.footPosition().orElseThrow().toString(),
+                "a side lead or turn before it",
+                "Step " + (row + 1)
+                        + " goes outside partner, but nothing before it makes room: no side lead, no turn."));
     }
 }

@@ -16,13 +16,15 @@ import java.util.List;
 import java.util.Optional;
 
 /**
- * T8. A part begins and ends where a couple can: not inside a lock or a chassé, not inside a unit that is repeated, nor while one of them is still
- * on the way. Two parts either lie one inside the other or have no step in common.
+ * T8. A part begins and ends where a couple can: not inside a lock or a chassé, not inside a unit that is repeated, nor
+ * while one of them is still on the way. Two parts either lie one inside the other or have no step in common.
  */
 final class PartsAreWhole extends CheckedRule {
 
     PartsAreWhole() {
-        super("T8", "a part of a figure is whole in itself",
+        super(
+                "T8",
+                "a part of a figure is whole in itself",
                 "Half a lock or half a chassé leaves the couple with crossed feet or in the middle of a movement; nothing can follow.");
     }
 
@@ -33,12 +35,21 @@ final class PartsAreWhole extends CheckedRule {
         for (int i = 0; i < splits.size(); i++) {
             Split split = splits.get(i);
             Place place = Place.field("splits/" + i);
-            cut(subject, split.first() - 1).or(() -> cut(subject, split.last()))
-                    .ifPresent(what -> found.add(error(place, split.name(), "a whole movement", "The part \"" + split.name() + "\" cuts " + what + " in half.")));
+            cut(subject, split.first() - 1)
+                    .or(() -> cut(subject, split.last()))
+                    .ifPresent(what -> found.add(error(
+                            place,
+                            split.name(),
+                            "a whole movement",
+                            "The part \"" + split.name() + "\" cuts " + what + " in half.")));
             for (Split other : splits.subList(0, i)) {
                 if (overlap(other, split)) {
-                    found.add(warning(place, split.first() + "–" + split.last(), other.first() + "–" + other.last(), "The parts \"" + other.name() + "\" and \""
-                            + split.name() + "\" have steps in common, and neither lies inside the other."));
+                    found.add(warning(
+                            place,
+                            split.first() + "–" + split.last(),
+                            other.first() + "–" + other.last(),
+                            "The parts \"" + other.name() + "\" and \"" + split.name()
+                                    + "\" have steps in common, and neither lies inside the other."));
                 }
             }
         }
@@ -47,7 +58,8 @@ final class PartsAreWhole extends CheckedRule {
 
     private static boolean overlap(Split one, Split other) {
         boolean apart = one.last() < other.first() || other.last() < one.first();
-        boolean inside = one.first() <= other.first() && other.last() <= one.last() || other.first() <= one.first() && one.last() <= other.last();
+        boolean inside = one.first() <= other.first() && other.last() <= one.last()
+                || other.first() <= one.first() && one.last() <= other.last();
         return !apart && !inside;
     }
 
@@ -70,10 +82,18 @@ final class PartsAreWhole extends CheckedRule {
             herRow++;
         }
         boolean onTheWay = herRow > 0 && slots.get(herRow - 1).end().compareTo(at) > 0;
-        Optional<String> theirs = movement(subject.steps(Part.MAN), his.get(), row).map(what -> "the man's " + what);
+        Optional<String> theirs =
+                movement(subject.steps(Part.MAN), his.get(), row).map(what -> "the man's " + what);
         int cutHers = herRow;
-        return theirs.or(() -> onTheWay ? Optional.of("the lady's step " + cutHers) : movement(subject.steps(Part.LADY), hers.get(), cutHers).map(what -> "the lady's " + what))
-                .or(() -> subject.figure().variants().repeat().filter(unit -> insideUnit(unit, row, rows)).map(unit -> "the unit that is repeated"));
+        return theirs.or(() -> onTheWay
+                        ? Optional.of("the lady's step " + cutHers)
+                        : movement(subject.steps(Part.LADY), hers.get(), cutHers)
+                                .map(what -> "the lady's " + what))
+                .or(() -> subject.figure()
+                        .variants()
+                        .repeat()
+                        .filter(unit -> insideUnit(unit, row, rows))
+                        .map(unit -> "the unit that is repeated"));
     }
 
     private static boolean insideUnit(RepeatUnit unit, int row, int rows) {
@@ -93,8 +113,16 @@ final class PartsAreWhole extends CheckedRule {
         if (after.does(Action.LOCK) || before.does(Action.LOCK) && quick && walks(after)) {
             return Optional.of("lock");
         }
-        boolean closing = after.goes(StepDirection.CLOSE) && after.takesWeight() && aside(before) && row + 1 < steps.size() && aside(steps.get(row + 1));
-        boolean closed = before.goes(StepDirection.CLOSE) && before.takesWeight() && aside(after) && row >= 2 && aside(steps.get(row - 2));
+        boolean closing = after.goes(StepDirection.CLOSE)
+                && after.takesWeight()
+                && aside(before)
+                && row + 1 < steps.size()
+                && aside(steps.get(row + 1));
+        boolean closed = before.goes(StepDirection.CLOSE)
+                && before.takesWeight()
+                && aside(after)
+                && row >= 2
+                && aside(steps.get(row - 2));
         return quick && (closing || closed) ? Optional.of("chassé") : Optional.empty();
     }
 

@@ -4,7 +4,6 @@ import fluidframe.core.couple.Part;
 import fluidframe.core.notation.Column;
 import fluidframe.core.notation.Place;
 import fluidframe.core.time.Timing;
-
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -13,7 +12,9 @@ import java.util.Optional;
 final class PartsLastEquallyLong extends CheckedRule {
 
     PartsLastEquallyLong() {
-        super("T4", "both parts start together and last equally long",
+        super(
+                "T4",
+                "both parts start together and last equally long",
                 "Partners may take a different number of steps, but they begin and end as one couple.");
     }
 
@@ -28,19 +29,26 @@ final class PartsLastEquallyLong extends CheckedRule {
         Timing his = man.get();
         Timing hers = lady.get();
         if (!his.length().equals(hers.length())) {
-            found.add(finding(hers.slots().size() - 1, his.length().wording(), hers.length().wording(),
+            found.add(finding(
+                    hers.slots().size() - 1,
+                    his.length().wording(),
+                    hers.length().wording(),
                     "The man's part lasts " + his.length().wording() + ", the lady's " + hers.length() + "."));
         }
         if (!his.inWords() && !hers.inWords() && !his.start().equals(hers.start())) {
             int hisBeat = his.rhythm().beatOfBar(his.start());
             int herBeat = hers.rhythm().beatOfBar(hers.start());
-            found.add(finding(0, "beat " + hisBeat, "beat " + herBeat,
+            found.add(finding(
+                    0,
+                    "beat " + hisBeat,
+                    "beat " + herBeat,
                     "The man starts on beat " + hisBeat + ", the lady on beat " + herBeat + "."));
         }
         return found;
     }
 
     private Finding finding(int step, String his, String hers, String sentence) {
-        return new Finding(id(), Severity.ERROR, Place.cell(Part.LADY, step, Column.COUNT), hers, his, sentence, List.of());
+        return new Finding(
+                id(), Severity.ERROR, Place.cell(Part.LADY, step, Column.COUNT), hers, his, sentence, List.of());
     }
 }

@@ -10,11 +10,15 @@ import fluidframe.core.step.Step;
 import java.util.List;
 import java.util.Optional;
 
-/** W3. The one whose own next step slips as well is the likelier culprit; otherwise the lady's chart is asked to follow. */
+/**
+ * W3. The one whose own next step slips as well is the likelier culprit; otherwise the lady's chart is asked to follow.
+ */
 final class PartsStartOpposite extends CheckedRule {
 
     PartsStartOpposite() {
-        super("W3", "the parts start on opposite feet when they face each other, unless tagged same-foot",
+        super(
+                "W3",
+                "the parts start on opposite feet when they face each other, unless tagged same-foot",
                 "Facing partners on the same foot step on each other's toes.");
     }
 
@@ -32,13 +36,18 @@ final class PartsStartOpposite extends CheckedRule {
         Foot foot = his.get();
         Place place = Place.cell(blamed, row(subject.figure().chart(blamed)), Column.FOOT);
         String other = foot.other().shorthand();
-        return List.of(error(place, foot.shorthand(), other,
-                "Facing each other, both start with " + foot + "; the " + blamed.wording() + " should start with " + other + ".",
+        return List.of(error(
+                place,
+                foot.shorthand(),
+                other,
+                "Facing each other, both start with " + foot + "; the " + blamed.wording() + " should start with "
+                        + other + ".",
                 new Fix("start with " + other, place, other)));
     }
 
     private static boolean slipsAtOnce(Subject subject, Part part) {
-        return WeightWalk.slips(subject.figure().chart(part)).stream().anyMatch(slip -> slip.step() == row(subject.figure().chart(part)) + 1);
+        return WeightWalk.slips(subject.figure().chart(part)).stream()
+                .anyMatch(slip -> slip.step() == row(subject.figure().chart(part)) + 1);
     }
 
     private static Optional<Foot> first(Chart chart) {

@@ -8,18 +8,19 @@ import fluidframe.core.notation.Column;
 import fluidframe.core.notation.Place;
 import fluidframe.core.space.Heading;
 import fluidframe.core.space.Turn;
-
 import java.util.List;
 
 /**
  * A2. The lady's net turn less the man's must be the change in relative facing from the start position to the end
- * position, within the tolerance a position allows. Where a part's turns do not even lead to its own alignments there is
- * nothing yet to go by.
+ * position, within the tolerance a position allows. Where a part's turns do not even lead to its own alignments there
+ * is nothing yet to go by.
  */
 final class PartsTurnTogether extends CheckedRule {
 
     PartsTurnTogether() {
-        super("A2", "both parts' turns lead from the start position to the end position",
+        super(
+                "A2",
+                "both parts' turns lead from the start position to the end position",
                 "If one turns more than the other, the couple end in another position than the next figure needs.");
     }
 
@@ -36,11 +37,18 @@ final class PartsTurnTogether extends CheckedRule {
         Turn his = subject.account(Part.MAN).net();
         Turn hers = subject.account(Part.LADY).net();
         int step = lastTurning(subject.account(Part.LADY));
-        return List.of(new Finding(id(), Severity.ERROR, Place.cell(Part.LADY, step, Column.TURN),
-                "man " + his + ", lady " + hers, "lady less man " + expected(figure).degrees() + "°",
-                "The man turns " + his + " in all and the lady " + hers + "; from " + figure.start().position().wording() + " to "
-                        + figure.end().position().wording() + " she must turn " + new Turn(expected(figure).sixteenths())
-                        + " against him, which is " + Math.abs(difference.degrees()) + "° off.", List.of()));
+        return List.of(new Finding(
+                id(),
+                Severity.ERROR,
+                Place.cell(Part.LADY, step, Column.TURN),
+                "man " + his + ", lady " + hers,
+                "lady less man " + expected(figure).degrees() + "°",
+                "The man turns " + his + " in all and the lady " + hers + "; from "
+                        + figure.start().position().wording() + " to "
+                        + figure.end().position().wording() + " she must turn "
+                        + new Turn(expected(figure).sixteenths())
+                        + " against him, which is " + Math.abs(difference.degrees()) + "° off.",
+                List.of()));
     }
 
     /** Whether the stated turns lead from position to position without any tolerance. */
@@ -58,18 +66,20 @@ final class PartsTurnTogether extends CheckedRule {
     }
 
     private static Heading difference(Subject subject) {
-        Turn relative = subject.account(Part.LADY).net().minus(subject.account(Part.MAN).net());
+        Turn relative =
+                subject.account(Part.LADY).net().minus(subject.account(Part.MAN).net());
         return new Heading(relative.sixteenths() - expected(subject.figure()).sixteenths());
     }
 
     private static Heading expected(Figure figure) {
-        return new Heading(figure.end().position().facing().sixteenths() - figure.start().position().facing().sixteenths());
+        return new Heading(figure.end().position().facing().sixteenths()
+                - figure.start().position().facing().sixteenths());
     }
-
 
     private static int lastTurning(TurnAccount account) {
         for (int i = account.entries().size() - 1; i > 0; i--) {
-            if (!account.entries().get(i).between().isNone() || !account.entries().get(i).on().isNone()) {
+            if (!account.entries().get(i).between().isNone()
+                    || !account.entries().get(i).on().isNone()) {
                 return i;
             }
         }

@@ -14,14 +14,15 @@ import java.util.Locale;
 import java.util.Optional;
 
 /**
- * G3. What the fit of both parts had to give way on: a place missed, a step far too long or short, a direction far off. The
- * small jog of two closing steps, up to 20 cm, is nothing; under one hand or none the partners have twice the room.
+ * G3. What the fit of both parts had to give way on: a place missed, a step far too long or short, a direction far off.
+ * The small jog of two closing steps, up to 20 cm, is nothing; under one hand or none the partners have twice the room.
  */
 final class PathsStayTogether extends CheckedRule {
 
     private static final double MISSED_METRES = 0.2;
     /** A small step may double or vanish without anyone noticing. */
     private static final double NOTABLE_METRES = 0.3;
+
     private static final double LOOSE = 2;
     private static final double SHORTEST = 0.4;
     private static final double LONGEST = 1.8;
@@ -30,7 +31,9 @@ final class PathsStayTogether extends CheckedRule {
     private static final double FARTHEST_SHIFT = 0.25;
 
     PathsStayTogether() {
-        super("G3", "the lady's path stays with the man's for the whole figure",
+        super(
+                "G3",
+                "the lady's path stays with the man's for the whole figure",
                 "Charts that lead the two along different paths cannot be danced in that position.");
     }
 
@@ -42,31 +45,58 @@ final class PathsStayTogether extends CheckedRule {
     }
 
     Optional<Finding> worst(CoupleStances stances) {
-        Optional<Meeting> missed = stances.meetings().stream().max(Comparator.comparingDouble(PathsStayTogether::miss)).filter(meeting -> miss(meeting) > 1);
+        Optional<Meeting> missed = stances.meetings().stream()
+                .max(Comparator.comparingDouble(PathsStayTogether::miss))
+                .filter(meeting -> miss(meeting) > 1);
         if (missed.isPresent()) {
             Meeting meeting = missed.get();
             String stated = String.format(Locale.ROOT, "%.2f m off", meeting.missed());
-            return Optional.of(warning(Place.cell(Part.LADY, meeting.ladyRow(), Column.FOOT_POSITION), stated, meeting.wanted().position().shorthand(),
-                    String.format(Locale.ROOT, "However the steps are sized, at the lady's step %d she is %.2f m from where %s puts her.",
-                            meeting.ladyRow() + 1, meeting.missed(), meeting.wanted().position().wording())));
+            return Optional.of(warning(
+                    Place.cell(Part.LADY, meeting.ladyRow(), Column.FOOT_POSITION),
+                    stated,
+                    meeting.wanted().position().shorthand(),
+                    String.format(
+                            Locale.ROOT,
+                            "However the steps are sized, at the lady's step %d she is %.2f m from where %s puts her.",
+                            meeting.ladyRow() + 1,
+                            meeting.missed(),
+                            meeting.wanted().position().wording())));
         }
         double room = stances.meetings().stream().anyMatch(meeting -> isLoose(meeting.wanted())) ? LOOSE : 1;
-        return stances.strides().stream().max(Comparator.comparingDouble(PathsStayTogether::strain)).filter(stride -> strain(stride) > room)
+        return stances.strides().stream()
+                .max(Comparator.comparingDouble(PathsStayTogether::strain))
+                .filter(stride -> strain(stride) > room)
                 .map(this::strained);
     }
 
     private Finding strained(FittedStride stride) {
         if (stride.reach() == 0) {
-            return warning(Place.cell(stride.part(), stride.row(), Column.FOOT_POSITION), String.format(Locale.ROOT, "%.2f m beside", stride.shift()),
+            return warning(
+                    Place.cell(stride.part(), stride.row(), Column.FOOT_POSITION),
+                    String.format(Locale.ROOT, "%.2f m beside", stride.shift()),
                     "at most 0.25 m beside its place",
-                    String.format(Locale.ROOT, "To stay together the %s's step %d would have to land %.2f m beside where it closes or crosses.",
-                            stride.part().wording(), stride.row() + 1, stride.shift()));
+                    String.format(
+                            Locale.ROOT,
+                            "To stay together the %s's step %d would have to land %.2f m beside where it closes or crosses.",
+                            stride.part().wording(),
+                            stride.row() + 1,
+                            stride.shift()));
         }
-        return warning(Place.cell(stride.part(), stride.row(), Column.FOOT_POSITION),
-                        String.format(Locale.ROOT, "%.1f × the length, %.0f° off", stride.factor(), Math.toDegrees(Math.abs(stride.deviation()))),
-                        "0.4–1.8 × the length, within 40°",
-                        String.format(Locale.ROOT, "To stay together the %s's step %d would have to be %.1f times its usual length and %.0f° from its direction.",
-                                stride.part().wording(), stride.row() + 1, stride.factor(), Math.toDegrees(Math.abs(stride.deviation()))));
+        return warning(
+                Place.cell(stride.part(), stride.row(), Column.FOOT_POSITION),
+                String.format(
+                        Locale.ROOT,
+                        "%.1f × the length, %.0f° off",
+                        stride.factor(),
+                        Math.toDegrees(Math.abs(stride.deviation()))),
+                "0.4–1.8 × the length, within 40°",
+                String.format(
+                        Locale.ROOT,
+                        "To stay together the %s's step %d would have to be %.1f times its usual length and %.0f° from its direction.",
+                        stride.part().wording(),
+                        stride.row() + 1,
+                        stride.factor(),
+                        Math.toDegrees(Math.abs(stride.deviation()))));
     }
 
     private static double miss(Meeting meeting) {
@@ -79,8 +109,11 @@ final class PathsStayTogether extends CheckedRule {
 
     /** More than one where a limit is passed. */
     private static double strain(FittedStride stride) {
-        double length = stride.factor() < 1 ? (1 - stride.factor()) / (1 - SHORTEST) : (stride.factor() - 1) / (LONGEST - 1);
+        double length =
+                stride.factor() < 1 ? (1 - stride.factor()) / (1 - SHORTEST) : (stride.factor() - 1) / (LONGEST - 1);
         double metres = Math.abs(stride.factor() - 1) * stride.reach() / NOTABLE_METRES;
-        return Math.max(Math.max(Math.min(length, metres), stride.shift() / FARTHEST_SHIFT), Math.abs(stride.deviation()) / WIDEST);
+        return Math.max(
+                Math.max(Math.min(length, metres), stride.shift() / FARTHEST_SHIFT),
+                Math.abs(stride.deviation()) / WIDEST);
     }
 }

@@ -15,12 +15,15 @@ import java.util.Optional;
 
 /**
  * P1. Position and hold follow only from what the rows say ("in PP" in a foot position says it too), must be said alike
- * by both parts where both speak, and must reach the stated end. A figure may end outside partner when its last step is.
+ * by both parts where both speak, and must reach the stated end. A figure may end outside partner when its last step
+ * is.
  */
 final class RelationsLeadOn extends CheckedRule {
 
     RelationsLeadOn() {
-        super("P1", "position and hold change only where a row says so, and reach the stated end",
+        super(
+                "P1",
+                "position and hold change only where a row says so, and reach the stated end",
                 "A position that changes by itself is one that somebody forgot to lead.");
     }
 
@@ -44,17 +47,28 @@ final class RelationsLeadOn extends CheckedRule {
         Step hers = subject.steps(Part.LADY).get(moment.ladyDone());
         Optional<Position> hisPosition = said(his);
         Optional<Position> herPosition = said(hers);
-        boolean positions = hisPosition.isPresent() && herPosition.isPresent() && hisPosition.get() != herPosition.get();
-        boolean holds = his.relation().hold().isPresent() && hers.relation().hold().isPresent() && !his.relation().hold().equals(hers.relation().hold());
+        boolean positions =
+                hisPosition.isPresent() && herPosition.isPresent() && hisPosition.get() != herPosition.get();
+        boolean holds = his.relation().hold().isPresent()
+                && hers.relation().hold().isPresent()
+                && !his.relation().hold().equals(hers.relation().hold());
         if (!positions && !holds) {
             return Optional.empty();
         }
         boolean inCell = hers.relation().position().isPresent() || !positions;
-        String stated = positions ? herPosition.get().shorthand() : hers.relation().hold().orElseThrow().shorthand();
-        String wanted = positions ? hisPosition.get().shorthand() : his.relation().hold().orElseThrow().shorthand();
+        String stated = positions
+                ? herPosition.get().shorthand()
+                : hers.relation().hold().orElseThrow().shorthand();
+        String wanted = positions
+                ? hisPosition.get().shorthand()
+                : his.relation().hold().orElseThrow().shorthand();
         Place place = Place.cell(Part.LADY, moment.ladyDone(), inCell ? Column.RELATION : Column.FOOT_POSITION);
-        return Optional.of(error(place, stated, wanted, "At the same moment the man's step " + (moment.manDone() + 1) + " says " + wanted
-                + " and the lady's step " + (moment.ladyDone() + 1) + " says " + stated + "."));
+        return Optional.of(error(
+                place,
+                stated,
+                wanted,
+                "At the same moment the man's step " + (moment.manDone() + 1) + " says " + wanted
+                        + " and the lady's step " + (moment.ladyDone() + 1) + " says " + stated + "."));
     }
 
     private static Optional<Position> said(Step step) {
@@ -65,7 +79,8 @@ final class RelationsLeadOn extends CheckedRule {
         Figure figure = subject.figure();
         Relation reached = last.relation();
         Relation stated = figure.end();
-        boolean position = reached.position() == stated.position() || last.standing().position() == stated.position();
+        boolean position =
+                reached.position() == stated.position() || last.standing().position() == stated.position();
         if (position && reached.hold() == stated.hold()) {
             return Optional.empty();
         }
@@ -73,9 +88,16 @@ final class RelationsLeadOn extends CheckedRule {
         Place place = Place.cell(Part.MAN, row, Column.RELATION);
         String missing = position ? "hold " + stated.hold() : stated.position().toString();
         RelationChange there = figure.man().steps().get(row).relation();
-        RelationChange mended = new RelationChange(position ? there.position() : Optional.of(stated.position()),
-                reached.hold() == stated.hold() ? there.hold() : Optional.of(stated.hold()), there.proximity());
-        return Optional.of(error(place, reached.toString(), stated.toString(), "The rows lead from " + figure.start() + " to " + reached
-                + "; the figure is stated to end in " + stated + ", and no row says " + missing + ".", new Fix("say it on the last step", place, mended.toString())));
+        RelationChange mended = new RelationChange(
+                position ? there.position() : Optional.of(stated.position()),
+                reached.hold() == stated.hold() ? there.hold() : Optional.of(stated.hold()),
+                there.proximity());
+        return Optional.of(error(
+                place,
+                reached.toString(),
+                stated.toString(),
+                "The rows lead from " + figure.start() + " to " + reached + "; the figure is stated to end in " + stated
+                        + ", and no row says " + missing + ".",
+                new Fix("say it on the last step", place, mended.toString())));
     }
 }

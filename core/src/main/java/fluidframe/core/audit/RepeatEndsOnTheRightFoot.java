@@ -19,13 +19,19 @@ import java.util.stream.Collectors;
 final class RepeatEndsOnTheRightFoot extends CheckedRule {
 
     RepeatEndsOnTheRightFoot() {
-        super("W6", "a repeated unit ends with the foot free that the next row needs",
+        super(
+                "W6",
+                "a repeated unit ends with the foot free that the next row needs",
                 "\"As many times as you like\" is only true of some numbers; the others end on the wrong foot.");
     }
 
     @Override
     public List<Finding> check(Subject subject) {
-        return subject.figure().variants().repeat().map(unit -> check(subject.figure(), unit)).orElse(List.of());
+        return subject.figure()
+                .variants()
+                .repeat()
+                .map(unit -> check(subject.figure(), unit))
+                .orElse(List.of());
     }
 
     private List<Finding> check(Figure figure, RepeatUnit unit) {
@@ -38,12 +44,20 @@ final class RepeatEndsOnTheRightFoot extends CheckedRule {
         if (!fails.isEmpty()) {
             Place place = Place.field("repeat/times");
             String working = works.isEmpty() ? "none" : RepeatTimes.write(works);
-            Fix[] fixes = works.isEmpty() ? new Fix[0] : new Fix[] {new Fix("allow " + working + " times", place, working)};
-            found.add(error(place, RepeatTimes.write(unit.times()), working, "Danced "
-                    + fails.stream().map(String::valueOf).collect(Collectors.joining(", ")) + " times the unit (rows " + (unit.man().first() + 1)
-                    + "–" + (unit.man().last() + 1) + ") leaves the wrong foot free for the row after it" + needed(figure, unit)
-                    + "; it works " + (works.isEmpty() ? "for no number" : working + " times")
-                    + ". A tap instead of its last weight change, or a replace after it, mends the others.", fixes));
+            Fix[] fixes =
+                    works.isEmpty() ? new Fix[0] : new Fix[] {new Fix("allow " + working + " times", place, working)};
+            found.add(error(
+                    place,
+                    RepeatTimes.write(unit.times()),
+                    working,
+                    "Danced "
+                            + fails.stream().map(String::valueOf).collect(Collectors.joining(", "))
+                            + " times the unit (rows " + (unit.man().first() + 1)
+                            + "–" + (unit.man().last() + 1) + ") leaves the wrong foot free for the row after it"
+                            + needed(figure, unit)
+                            + "; it works " + (works.isEmpty() ? "for no number" : working + " times")
+                            + ". A tap instead of its last weight change, or a replace after it, mends the others.",
+                    fixes));
         }
         return found;
     }
@@ -51,6 +65,13 @@ final class RepeatEndsOnTheRightFoot extends CheckedRule {
     private static String needed(Figure figure, RepeatUnit unit) {
         int next = unit.man().last() + 1;
         return next < figure.man().steps().size()
-                ? figure.man().steps().get(next).foot().filter(foot -> foot != Foot.BOTH).map(foot -> ", which the man starts with " + foot).orElse("") : "";
+                ? figure.man()
+                        .steps()
+                        .get(next)
+                        .foot()
+                        .filter(foot -> foot != Foot.BOTH)
+                        .map(foot -> ", which the man starts with " + foot)
+                        .orElse("")
+                : "";
     }
 }

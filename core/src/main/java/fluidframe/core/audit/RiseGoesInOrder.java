@@ -10,18 +10,25 @@ import java.util.List;
 import java.util.Optional;
 
 /**
- * R1. A chart whose first word of rise is "up", "remains up" or "lowers" begins up, as after a figure that ended so. Where
- * a new rise begins and the last one was never lowered, the row before is where the lowering is missing, unless that row
- * has just begun to rise itself. A body rise may be lowered or not.
+ * R1. A chart whose first word of rise is "up", "remains up" or "lowers" begins up, as after a figure that ended so.
+ * Where a new rise begins and the last one was never lowered, the row before is where the lowering is missing, unless
+ * that row has just begun to rise itself. A body rise may be lowered or not.
  */
 final class RiseGoesInOrder extends CheckedRule {
 
     private enum State {
-        DOWN, BEGUN, RISING, UP, STAYS_UP, BODY_ONLY
+        DOWN,
+        BEGUN,
+        RISING,
+        UP,
+        STAYS_UP,
+        BODY_ONLY
     }
 
     RiseGoesInOrder() {
-        super("R1", "rise begins, goes on, is up and lowers in that order",
+        super(
+                "R1",
+                "rise begins, goes on, is up and lowers in that order",
                 "A rise that is never lowered meets the next figure's heel lead; one that never began has nothing to lower.");
     }
 
@@ -49,7 +56,9 @@ final class RiseGoesInOrder extends CheckedRule {
             }
         }
         boolean lowered = state == State.DOWN || state == State.STAYS_UP || state == State.BODY_ONLY;
-        return lowered ? Optional.empty() : Optional.of(missingLowering(part, steps.size() - 1, "by the end of the figure"));
+        return lowered
+                ? Optional.empty()
+                : Optional.of(missingLowering(part, steps.size() - 1, "by the end of the figure"));
     }
 
     private static boolean commences(Step step) {
@@ -57,16 +66,27 @@ final class RiseGoesInOrder extends CheckedRule {
     }
 
     private static boolean beginsUp(List<Step> steps) {
-        return steps.stream().flatMap(step -> step.rise().phases().stream()).map(RiseFall.Phase::kind)
-                .filter(kind -> kind != RiseFall.Kind.NO_FOOT_RISE).findFirst()
-                .filter(kind -> kind == RiseFall.Kind.UP || kind == RiseFall.Kind.REMAIN_UP || kind == RiseFall.Kind.LOWER).isPresent();
+        return steps.stream()
+                .flatMap(step -> step.rise().phases().stream())
+                .map(RiseFall.Phase::kind)
+                .filter(kind -> kind != RiseFall.Kind.NO_FOOT_RISE)
+                .findFirst()
+                .filter(kind ->
+                        kind == RiseFall.Kind.UP || kind == RiseFall.Kind.REMAIN_UP || kind == RiseFall.Kind.LOWER)
+                .isPresent();
     }
 
     private Optional<Finding> slip(Part part, int row, State state, RiseFall.Phase phase) {
         return switch (phase.kind()) {
             case COMMENCE -> beginsAgain(part, row, state, phase);
-            case CONTINUE -> state == State.DOWN ? Optional.of(outOfOrder(part, row, phase, "it has not begun", "cr before it")) : Optional.empty();
-            case LOWER -> state == State.DOWN ? Optional.of(outOfOrder(part, row, phase, "there is no rise to lower", "a rise before it")) : Optional.empty();
+            case CONTINUE ->
+                state == State.DOWN
+                        ? Optional.of(outOfOrder(part, row, phase, "it has not begun", "cr before it"))
+                        : Optional.empty();
+            case LOWER ->
+                state == State.DOWN
+                        ? Optional.of(outOfOrder(part, row, phase, "there is no rise to lower", "a rise before it"))
+                        : Optional.empty();
             case UP, REMAIN_UP, BODY_RISE, NO_FOOT_RISE -> Optional.empty();
         };
     }
@@ -74,7 +94,8 @@ final class RiseGoesInOrder extends CheckedRule {
     private Optional<Finding> beginsAgain(Part part, int row, State state, RiseFall.Phase phase) {
         return switch (state) {
             case BEGUN -> Optional.of(outOfOrder(part, row, phase, "it began in the step before", "cont"));
-            case RISING, UP, STAYS_UP -> Optional.of(missingLowering(part, Math.max(0, row - 1), "before it begins again on step " + (row + 1)));
+            case RISING, UP, STAYS_UP ->
+                Optional.of(missingLowering(part, Math.max(0, row - 1), "before it begins again on step " + (row + 1)));
             case DOWN, BODY_ONLY -> Optional.empty();
         };
     }
@@ -92,12 +113,19 @@ final class RiseGoesInOrder extends CheckedRule {
     }
 
     private Finding outOfOrder(Part part, int row, RiseFall.Phase phase, String why, String wanted) {
-        return error(Place.cell(part, row, Column.RISE), phase.toString(), wanted,
+        return error(
+                Place.cell(part, row, Column.RISE),
+                phase.toString(),
+                wanted,
                 "Step " + (row + 1) + " says \"" + phase + "\", but " + why + ".");
     }
 
     private Finding missingLowering(Part part, int row, String when) {
         Place place = Place.cell(part, row, Column.RISE);
-        return error(place, "not lowered", "lo e" + (row + 1), "The " + part.wording() + " rises and is not lowered " + when + ".");
+        return error(
+                place,
+                "not lowered",
+                "lo e" + (row + 1),
+                "The " + part.wording() + " rises and is not lowered " + when + ".");
     }
 }

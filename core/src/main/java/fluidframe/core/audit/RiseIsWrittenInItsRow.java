@@ -7,21 +7,37 @@ import fluidframe.core.step.Step;
 import java.util.Optional;
 import java.util.OptionalInt;
 
-/** R4. A phase that names a step stands in the row of that step, named by its number, by the beat it is counted on or by the partner's step at that moment. */
+/**
+ * R4. A phase that names a step stands in the row of that step, named by its number, by the beat it is counted on or by
+ * the partner's step at that moment.
+ */
 final class RiseIsWrittenInItsRow extends StepRule {
 
     RiseIsWrittenInItsRow() {
-        super("R4", "rise and fall stand in the row of their step", "Who reads the row of step 1 dances what is written there on step 1.");
+        super(
+                "R4",
+                "rise and fall stand in the row of their step",
+                "Who reads the row of step 1 dances what is written there on step 1.");
     }
 
     @Override
     Optional<Finding> check(Subject subject, Part part, int row, Step step) {
-        return step.rise().phases().stream().filter(phase -> phase.step().isPresent() && !FootworkSuitsRise.names(phase.step().get(), row, step) && !isPartners(subject, part, row, phase.step().get())).findFirst()
-                .map(phase -> warning(Place.cell(part, row, Column.RISE), phase.toString(), "step " + (row + 1), "The row of step " + (row + 1) + " says \"" + phase
-                        + "\"; what happens on step " + phase.step().get() + " belongs in its own row."));
+        return step.rise().phases().stream()
+                .filter(phase -> phase.step().isPresent()
+                        && !FootworkSuitsRise.names(phase.step().get(), row, step)
+                        && !isPartners(subject, part, row, phase.step().get()))
+                .findFirst()
+                .map(phase -> warning(
+                        Place.cell(part, row, Column.RISE),
+                        phase.toString(),
+                        "step " + (row + 1),
+                        "The row of step " + (row + 1) + " says \"" + phase + "\"; what happens on step "
+                                + phase.step().get() + " belongs in its own row."));
     }
 
     private static boolean isPartners(Subject subject, Part part, int row, int number) {
-        return subject.moments().stream().anyMatch(moment -> moment.row(part).equals(OptionalInt.of(row)) && moment.row(part.partner()).equals(OptionalInt.of(number - 1)));
+        return subject.moments().stream()
+                .anyMatch(moment -> moment.row(part).equals(OptionalInt.of(row))
+                        && moment.row(part.partner()).equals(OptionalInt.of(number - 1)));
     }
 }

@@ -15,13 +15,17 @@ import java.util.List;
 import java.util.Optional;
 
 /**
- * P3. Where both place a foot at once, what one row says of the two of them the other must not deny: the side on which one is outside, a lock in front
- * against a lock behind, the side that leads, a check that both make. Facing each other left is the other's right.
+ * P3. Where both place a foot at once, what one row says of the two of them the other must not deny: the side on which
+ * one is outside, a lock in front against a lock behind, the side that leads, a check that both make. Facing each other
+ * left is the other's right.
  */
 final class RowsOfBothAgree extends CheckedRule {
 
     RowsOfBothAgree() {
-        super("P3", "at the same moment both parts say the same of the two", "Charts that contradict each other are danced by two people in two places.");
+        super(
+                "P3",
+                "at the same moment both parts say the same of the two",
+                "Charts that contradict each other are danced by two people in two places.");
     }
 
     @Override
@@ -31,7 +35,11 @@ final class RowsOfBothAgree extends CheckedRule {
             if (moment.isShared() && moment.relation().position().isFacing()) {
                 Step his = subject.steps(Part.MAN).get(moment.manDone());
                 Step hers = subject.steps(Part.LADY).get(moment.ladyDone());
-                passing(moment, his, hers).or(() -> locks(moment, his, hers)).or(() -> leads(moment, his, hers)).or(() -> checks(moment, his, hers)).ifPresent(found::add);
+                passing(moment, his, hers)
+                        .or(() -> locks(moment, his, hers))
+                        .or(() -> leads(moment, his, hers))
+                        .or(() -> checks(moment, his, hers))
+                        .ifPresent(found::add);
             }
         }
         return found;
@@ -44,39 +52,71 @@ final class RowsOfBothAgree extends CheckedRule {
             return contradiction(moment, hers, one.get().wording(), other.get().wording());
         }
         boolean bothStep = goesOutside(his) && goesOutside(hers);
-        return bothStep ? contradiction(moment, hers, "that he steps outside her", "that she steps outside him") : Optional.empty();
+        return bothStep
+                ? contradiction(moment, hers, "that he steps outside her", "that she steps outside him")
+                : Optional.empty();
     }
 
     private static boolean goesOutside(Step step) {
-        return (step.has(PositionModifier.OUTSIDE_PARTNER) || step.has(PositionModifier.OUTSIDE_PARTNER_LEFT)) && step.goes(StepDirection.FORWARD);
+        return (step.has(PositionModifier.OUTSIDE_PARTNER) || step.has(PositionModifier.OUTSIDE_PARTNER_LEFT))
+                && step.goes(StepDirection.FORWARD);
     }
 
     private Optional<Finding> locks(Moment moment, Step his, Step hers) {
-        boolean both = his.does(Action.LOCK) && hers.does(Action.LOCK) && his.footPosition().isPresent() && hers.footPosition().isPresent();
-        boolean same = both && his.footPosition().get().direction() == hers.footPosition().get().direction();
-        return same ? contradiction(moment, hers, "a lock, the foot " + his.footPosition().get().direction().wording(), "the same; facing him she locks the other way") : Optional.empty();
+        boolean both = his.does(Action.LOCK)
+                && hers.does(Action.LOCK)
+                && his.footPosition().isPresent()
+                && hers.footPosition().isPresent();
+        boolean same = both
+                && his.footPosition().get().direction()
+                        == hers.footPosition().get().direction();
+        return same
+                ? contradiction(
+                        moment,
+                        hers,
+                        "a lock, the foot "
+                                + his.footPosition().get().direction().wording(),
+                        "the same; facing him she locks the other way")
+                : Optional.empty();
     }
 
     private Optional<Finding> leads(Moment moment, Step his, Step hers) {
         boolean same = his.has(PositionModifier.LEFT_SIDE_LEADING) && hers.has(PositionModifier.LEFT_SIDE_LEADING)
                 || his.has(PositionModifier.RIGHT_SIDE_LEADING) && hers.has(PositionModifier.RIGHT_SIDE_LEADING);
-        return same ? contradiction(moment, hers, "which side leads", "the same side; facing him her other side leads") : Optional.empty();
+        return same
+                ? contradiction(moment, hers, "which side leads", "the same side; facing him her other side leads")
+                : Optional.empty();
     }
 
     private Optional<Finding> checks(Moment moment, Step his, Step hers) {
-        if (his.does(Action.CHECK) == hers.does(Action.CHECK) || his.does(Action.ROCK) || hers.does(Action.ROCK) || !his.takesWeight() || !hers.takesWeight()) {
+        if (his.does(Action.CHECK) == hers.does(Action.CHECK)
+                || his.does(Action.ROCK)
+                || hers.does(Action.ROCK)
+                || !his.takesWeight()
+                || !hers.takesWeight()) {
             return Optional.empty();
         }
         Part checking = his.does(Action.CHECK) ? Part.MAN : Part.LADY;
         int row = moment.row(checking.partner()).orElseThrow();
         Step other = checking == Part.MAN ? hers : his;
         boolean walks = other.goes(StepDirection.FORWARD) || other.goes(StepDirection.BACK);
-        return walks && moment.relation().hold().hands() == 2 ? Optional.of(warning(Place.cell(checking.partner(), row, Column.ACTION), "no check", "check", "At the same moment the "
-                + checking.wording() + " checks and the " + checking.partner().wording() + "'s step " + (row + 1) + " goes on; in hold both check.")) : Optional.empty();
+        return walks && moment.relation().hold().hands() == 2
+                ? Optional.of(warning(
+                        Place.cell(checking.partner(), row, Column.ACTION),
+                        "no check",
+                        "check",
+                        "At the same moment the " + checking.wording() + " checks and the "
+                                + checking.partner().wording() + "'s step " + (row + 1)
+                                + " goes on; in hold both check."))
+                : Optional.empty();
     }
 
     private Optional<Finding> contradiction(Moment moment, Step hers, String his, String said) {
-        return Optional.of(error(Place.cell(Part.LADY, moment.ladyDone(), Column.FOOT_POSITION), hers.footPosition().map(Object::toString).orElse(""), his,
-                "At the same moment the man's step " + (moment.manDone() + 1) + " says " + his + ", and the lady's step " + (moment.ladyDone() + 1) + " says " + said + "."));
+        return Optional.of(error(
+                Place.cell(Part.LADY, moment.ladyDone(), Column.FOOT_POSITION),
+                hers.footPosition().map(Object::toString).orElse(""),
+                his,
+                "At the same moment the man's step " + (moment.manDone() + 1) + " says " + his
+                        + ", and the lady's step " + (moment.ladyDone() + 1) + " says " + said + "."));
     }
 }

@@ -13,7 +13,9 @@ import java.util.Optional;
 final class SchoolsMatch extends CheckedRule {
 
     SchoolsMatch() {
-        super("V1", "both parts dance the same school",
+        super(
+                "V1",
+                "both parts dance the same school",
                 "One partner dancing a body action the other does not follow is felt at once in the hold.");
     }
 
@@ -22,15 +24,23 @@ final class SchoolsMatch extends CheckedRule {
         List<Finding> found = new ArrayList<>();
         Variants variants = subject.figure().variants();
         if (!variants.manSchool().equals(variants.ladySchool())) {
-            found.add(error(Place.field("school/lady"), name(variants.ladySchool()), name(variants.manSchool()),
-                    "The man's chart is written " + name(variants.manSchool()) + ", the lady's " + name(variants.ladySchool()) + "."));
+            found.add(error(
+                    Place.field("school/lady"),
+                    name(variants.ladySchool()),
+                    name(variants.manSchool()),
+                    "The man's chart is written " + name(variants.manSchool()) + ", the lady's "
+                            + name(variants.ladySchool()) + "."));
         }
         for (int i = 0; i < variants.schools().size(); i++) {
             Variation school = variants.schools().get(i);
             for (Part part : Part.values()) {
                 if (school.rows(part).isEmpty() && !school.rows(part.partner()).isEmpty()) {
-                    found.add(error(Place.field("schools/" + i + "/" + part.wording()), "nothing", school.name(), "The variant " + school.name()
-                            + " changes the " + part.partner().wording() + "'s rows but none of the " + part.wording() + "'s."));
+                    found.add(error(
+                            Place.field("schools/" + i + "/" + part.wording()),
+                            "nothing",
+                            school.name(),
+                            "The variant " + school.name() + " changes the "
+                                    + part.partner().wording() + "'s rows but none of the " + part.wording() + "'s."));
                 }
             }
         }

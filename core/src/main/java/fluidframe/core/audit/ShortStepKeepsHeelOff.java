@@ -8,27 +8,46 @@ import fluidframe.core.step.Step;
 import fluidframe.core.time.Beats;
 import java.util.Optional;
 
-/** F6. Half a beat of tango is nearly half a second and leaves time; what counts is half a beat or less in under 0.3 s. */
+/**
+ * F6. Half a beat of tango is nearly half a second and leaves time; what counts is half a beat or less in under 0.3 s.
+ */
 final class ShortStepKeepsHeelOff extends StepRule {
 
     ShortStepKeepsHeelOff() {
-        super("F6", "a step of half a beat or less does not lower its heel at top tempo",
+        super(
+                "F6",
+                "a step of half a beat or less does not lower its heel at top tempo",
                 "There is no time to lower and rise again; who tries comes late to the next step.");
     }
 
     @Override
     Optional<Finding> check(Subject subject, Part part, int row, Step step) {
-        Optional<Beats> length = subject.timing(part).map(timing -> timing.slots().get(row).length());
+        Optional<Beats> length =
+                subject.timing(part).map(timing -> timing.slots().get(row).length());
         boolean quick = length.filter(beats -> beats.compareTo(Beats.HALF) <= 0
-                && subject.dance().fastest().seconds(subject.figure().rhythm(), beats) < subject.dance().technique().lowering()).isPresent();
-        boolean lowers = step.takesWeight() && step.footwork().contacts().size() > 1 && isDown(subject, step.footwork().last().orElseThrow());
-        return quick && lowers ? Optional.of(warning(Place.cell(part, row, Column.FOOTWORK), step.footwork().toString(), "heel off the floor",
-                "Step " + (row + 1) + " lasts " + length.get() + " of a beat; its footwork " + step.footwork() + " lowers the heel in that time.")) : Optional.empty();
+                        && subject.dance().fastest().seconds(subject.figure().rhythm(), beats)
+                                < subject.dance().technique().lowering())
+                .isPresent();
+        boolean lowers = step.takesWeight()
+                && step.footwork().contacts().size() > 1
+                && isDown(subject, step.footwork().last().orElseThrow());
+        return quick && lowers
+                ? Optional.of(warning(
+                        Place.cell(part, row, Column.FOOTWORK),
+                        step.footwork().toString(),
+                        "heel off the floor",
+                        "Step " + (row + 1) + " lasts " + length.get() + " of a beat; its footwork " + step.footwork()
+                                + " lowers the heel in that time."))
+                : Optional.empty();
     }
 
-    /** Danced through the hips the foot is flat as soon as the weight is over it; elsewhere flat is lowered as well as the heel. */
+    /**
+     * Danced through the hips the foot is flat as soon as the weight is over it; elsewhere flat is lowered as well as
+     * the heel.
+     */
     private static boolean isDown(Subject subject, Footwork.Surface last) {
         boolean flat = last == Footwork.Surface.FLAT || last == Footwork.Surface.WHOLE;
-        return last == Footwork.Surface.HEEL || flat && !subject.dance().technique().hipAction();
+        return last == Footwork.Surface.HEEL
+                || flat && !subject.dance().technique().hipAction();
     }
 }

@@ -13,21 +13,32 @@ import java.util.Optional;
 final class SideLeadSuitsFoot extends StepRule {
 
     SideLeadSuitsFoot() {
-        super("C3", "the side of the moving foot leads", "With the other side ahead of the moving foot the step is in CBMP, the opposite of a side lead.");
+        super(
+                "C3",
+                "the side of the moving foot leads",
+                "With the other side ahead of the moving foot the step is in CBMP, the opposite of a side lead.");
     }
 
     @Override
     Optional<Finding> check(Subject subject, Part part, int row, Step step) {
         boolean left = step.has(PositionModifier.LEFT_SIDE_LEADING);
         boolean right = step.has(PositionModifier.RIGHT_SIDE_LEADING);
-        boolean walks = step.goes(StepDirection.FORWARD) || step.goes(StepDirection.BACK) || step.goes(StepDirection.DIAGONAL_FORWARD) || step.goes(StepDirection.DIAGONAL_BACK);
-        boolean wrong = left && step.foot().equals(Optional.of(Foot.RIGHT)) || right && step.foot().equals(Optional.of(Foot.LEFT));
+        boolean walks = step.goes(StepDirection.FORWARD)
+                || step.goes(StepDirection.BACK)
+                || step.goes(StepDirection.DIAGONAL_FORWARD)
+                || step.goes(StepDirection.DIAGONAL_BACK);
+        boolean wrong = left && step.foot().equals(Optional.of(Foot.RIGHT))
+                || right && step.foot().equals(Optional.of(Foot.LEFT));
         if (!walks || !wrong || left && right) {
             return Optional.empty();
         }
         String stated = left ? "LSL" : "RSL";
         String wanted = left ? "RSL" : "LSL";
-        return Optional.of(warning(Place.cell(part, row, Column.FOOT_POSITION), stated, wanted,
-                "Step " + (row + 1) + " is taken with " + step.foot().get() + " and says " + stated + "; the side of the moving foot leads, " + wanted + "."));
+        return Optional.of(warning(
+                Place.cell(part, row, Column.FOOT_POSITION),
+                stated,
+                wanted,
+                "Step " + (row + 1) + " is taken with " + step.foot().get() + " and says " + stated
+                        + "; the side of the moving foot leads, " + wanted + "."));
     }
 }

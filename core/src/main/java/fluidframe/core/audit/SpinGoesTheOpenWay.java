@@ -16,25 +16,35 @@ import java.util.Optional;
 final class SpinGoesTheOpenWay extends StepRule {
 
     SpinGoesTheOpenWay() {
-        super("W5", "a spin from a crossing step goes the way the foot allows",
+        super(
+                "W5",
+                "a spin from a crossing step goes the way the foot allows",
                 "Across with the left foot only a turn to the right is open; the other way the legs lock.");
     }
 
     @Override
     Optional<Finding> check(Subject subject, Part part, int row, Step step) {
         Optional<Side> open = open(step);
-        Turn turn = step.turn().on().isNone() ? step.turn().between() : step.turn().on();
+        Turn turn =
+                step.turn().on().isNone() ? step.turn().between() : step.turn().on();
         if (open.isEmpty() || turn.side().isEmpty() || turn.side().get() == open.get()) {
             return Optional.empty();
         }
-        return Optional.of(warning(Place.cell(part, row, Column.TURN), turn.toString(), turn.mirrored().toString(),
-                "Across with " + step.foot().orElseThrow() + " the spin is open to the " + open.get().wording() + ", not to the "
+        return Optional.of(warning(
+                Place.cell(part, row, Column.TURN),
+                turn.toString(),
+                turn.mirrored().toString(),
+                "Across with " + step.foot().orElseThrow() + " the spin is open to the "
+                        + open.get().wording() + ", not to the "
                         + turn.side().get().wording() + "."));
     }
 
     private static Optional<Side> open(Step step) {
         boolean crosses = step.has(PositionModifier.ACROSS) || step.goes(StepDirection.CROSS_IN_FRONT);
-        if (!crosses || !(step.does(Action.SPIN) || step.does(Action.SPOT_TURN)) || step.foot().isEmpty() || step.foot().get() == Foot.BOTH) {
+        if (!crosses
+                || !(step.does(Action.SPIN) || step.does(Action.SPOT_TURN))
+                || step.foot().isEmpty()
+                || step.foot().get() == Foot.BOTH) {
             return Optional.empty();
         }
         return Optional.of(step.foot().get() == Foot.LEFT ? Side.RIGHT : Side.LEFT);

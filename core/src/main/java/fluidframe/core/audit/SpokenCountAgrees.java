@@ -17,7 +17,9 @@ import java.util.Optional;
 final class SpokenCountAgrees extends CheckedRule {
 
     SpokenCountAgrees() {
-        super("T5", "words and numbers agree where both are given",
+        super(
+                "T5",
+                "words and numbers agree where both are given",
                 "A coach who says slow quick quick while the page says 1 2 3 teaches two rhythms at once.");
     }
 
@@ -39,7 +41,10 @@ final class SpokenCountAgrees extends CheckedRule {
         for (int row = 0; row < steps.size(); row++) {
             Optional<CountToken> token = steps.get(row).alsoCounted();
             if (token.isEmpty()) {
-                return Optional.of(error(Place.cell(part, row, Column.WORDS), "nothing", timing.slots().get(row).token().toString(),
+                return Optional.of(error(
+                        Place.cell(part, row, Column.WORDS),
+                        "nothing",
+                        timing.slots().get(row).token().toString(),
                         "The other rows give the count in both forms; row " + (row + 1) + " gives only one."));
             }
             tokens.add(token.get());
@@ -47,7 +52,10 @@ final class SpokenCountAgrees extends CheckedRule {
         try {
             return compare(part, timing, Timing.of(timing.rhythm(), new Count(tokens), timing.length()));
         } catch (CountException e) {
-            return Optional.of(error(Place.cell(part, e.index(), Column.WORDS), tokens.get(e.index()).toString(), "",
+            return Optional.of(error(
+                    Place.cell(part, e.index(), Column.WORDS),
+                    tokens.get(e.index()).toString(),
+                    "",
                     "The second form of the count cannot be read: " + e.getMessage() + "."));
         }
     }
@@ -57,9 +65,13 @@ final class SpokenCountAgrees extends CheckedRule {
             Beats lasts = timing.slots().get(row).length();
             Beats said = other.slots().get(row).length();
             if (!lasts.equals(said)) {
-                return Optional.of(error(Place.cell(part, row, Column.WORDS), said.wording(), lasts.wording(),
-                        "Row " + (row + 1) + " lasts " + lasts.wording() + " as " + timing.slots().get(row).token() + " but " + said.wording()
-                                + " as " + other.slots().get(row).token() + "."));
+                return Optional.of(error(
+                        Place.cell(part, row, Column.WORDS),
+                        said.wording(),
+                        lasts.wording(),
+                        "Row " + (row + 1) + " lasts " + lasts.wording() + " as "
+                                + timing.slots().get(row).token() + " but " + said.wording() + " as "
+                                + other.slots().get(row).token() + "."));
             }
         }
         return Optional.empty();

@@ -4,7 +4,6 @@ import fluidframe.core.couple.Part;
 import fluidframe.core.notation.Column;
 import fluidframe.core.notation.Place;
 import fluidframe.core.time.Rhythm;
-
 import java.util.ArrayList;
 import java.util.List;
 import java.util.stream.Collectors;
@@ -13,7 +12,9 @@ import java.util.stream.Collectors;
 final class StartsOnAllowedBeat extends CheckedRule {
 
     StartsOnAllowedBeat() {
-        super("T3", "it starts on a beat the dance allows",
+        super(
+                "T3",
+                "it starts on a beat the dance allows",
                 "A figure begun on the wrong beat of the bar fights the music from the first step.");
     }
 
@@ -23,12 +24,20 @@ final class StartsOnAllowedBeat extends CheckedRule {
         String allowed = rhythm.startBeats().stream().map(String::valueOf).collect(Collectors.joining(" or "));
         List<Finding> found = new ArrayList<>();
         for (Part part : Part.values()) {
-            subject.timing(part).filter(timing -> !rhythm.mayStartAt(timing.start())).ifPresent(timing -> {
-                int beat = rhythm.beatOfBar(timing.start());
-                found.add(new Finding(id(), Severity.ERROR, Place.cell(part, 0, Column.COUNT), "beat " + beat, "beat " + allowed,
-                        "The " + part.wording() + " starts on beat " + beat + "; figures of " + subject.figure().dance().title()
-                                + " start on beat " + allowed + ".", List.of()));
-            });
+            subject.timing(part)
+                    .filter(timing -> !rhythm.mayStartAt(timing.start()))
+                    .ifPresent(timing -> {
+                        int beat = rhythm.beatOfBar(timing.start());
+                        found.add(new Finding(
+                                id(),
+                                Severity.ERROR,
+                                Place.cell(part, 0, Column.COUNT),
+                                "beat " + beat,
+                                "beat " + allowed,
+                                "The " + part.wording() + " starts on beat " + beat + "; figures of "
+                                        + subject.figure().dance().title() + " start on beat " + allowed + ".",
+                                List.of()));
+                    });
         }
         return found;
     }

@@ -12,13 +12,15 @@ import java.util.List;
 import java.util.Locale;
 
 /**
- * T7. In the dances whose basic rhythm has quarter-beat steps only something shorter than such a
- * step is unusual, since their ordinary "a" lies below the general limit already.
+ * T7. In the dances whose basic rhythm has quarter-beat steps only something shorter than such a step is unusual, since
+ * their ordinary "a" lies below the general limit already.
  */
 final class StepsTakeTime extends CheckedRule {
 
     StepsTakeTime() {
-        super("T7", "no step is shorter than 0.17 s at the dance's top tempo",
+        super(
+                "T7",
+                "no step is shorter than 0.17 s at the dance's top tempo",
                 "A weight change quicker than that cannot be finished, and the next step starts off balance.");
     }
 
@@ -26,7 +28,8 @@ final class StepsTakeTime extends CheckedRule {
     public List<Finding> check(Subject subject) {
         double quarter = subject.dance().fastest().seconds(subject.figure().rhythm(), Beats.QUARTER);
         Technique technique = subject.dance().technique();
-        double limit = technique.quarterBeats() ? Math.min(technique.shortestStep(), quarter) : technique.shortestStep();
+        double limit =
+                technique.quarterBeats() ? Math.min(technique.shortestStep(), quarter) : technique.shortestStep();
         List<Finding> found = new ArrayList<>();
         for (Part part : Part.values()) {
             subject.timing(part).ifPresent(timing -> shortest(subject, part, timing, limit, found));
@@ -38,11 +41,19 @@ final class StepsTakeTime extends CheckedRule {
         for (int row = 0; row < timing.slots().size(); row++) {
             Slot slot = timing.slots().get(row);
             double seconds = subject.dance().fastest().seconds(timing.rhythm(), slot.length());
-            if (slot.length().isPositive() && seconds < limit - 1e-9 && subject.steps(part).get(row).takesWeight()) {
-                found.add(warning(Place.cell(part, row, Column.COUNT), String.format(Locale.ROOT, "%.2f s", seconds),
+            if (slot.length().isPositive()
+                    && seconds < limit - 1e-9
+                    && subject.steps(part).get(row).takesWeight()) {
+                found.add(warning(
+                        Place.cell(part, row, Column.COUNT),
+                        String.format(Locale.ROOT, "%.2f s", seconds),
                         String.format(Locale.ROOT, "at least %.2f s", limit),
-                        String.format(Locale.ROOT, "At %d bars a minute this step lasts %.2f s; a weight change wants %.2f s.",
-                                subject.dance().fastest().barsPerMinute(), seconds, limit)));
+                        String.format(
+                                Locale.ROOT,
+                                "At %d bars a minute this step lasts %.2f s; a weight change wants %.2f s.",
+                                subject.dance().fastest().barsPerMinute(),
+                                seconds,
+                                limit)));
                 return;
             }
         }

@@ -81,7 +81,8 @@ public final class Subject {
     List<Moment> moments() {
         if (moments == null) {
             moments = timings.size() == Part.values().length
-                    ? Moments.of(figure, timings.get(Part.MAN), timings.get(Part.LADY)) : List.of();
+                    ? Moments.of(figure, timings.get(Part.MAN), timings.get(Part.LADY))
+                    : List.of();
         }
         return moments;
     }
@@ -97,17 +98,19 @@ public final class Subject {
             return Optional.empty();
         }
         Turn back = new Turn(-accounts.get(Part.MAN).start().sixteenths());
-        return Optional.of(figure.withCharts(figure.man().turned(back), figure.lady().turned(back)));
+        return Optional.of(
+                figure.withCharts(figure.man().turned(back), figure.lady().turned(back)));
     }
 
     /**
      * Where both are after each row, the man beginning at the origin and looking along x; nothing where one of the
-     * counts means nothing. Begun like this, not as the room lies, it is the same to the last digit however the
-     * figure is rotated.
+     * counts means nothing. Begun like this, not as the room lies, it is the same to the last digit however the figure
+     * is rotated.
      */
     public Optional<CoupleStances> stances() {
         if (stances == null) {
-            ahead().ifPresent(figure -> stances = CoupleFit.solve(figure, timings.get(Part.MAN), timings.get(Part.LADY)));
+            ahead().ifPresent(
+                            figure -> stances = CoupleFit.solve(figure, timings.get(Part.MAN), timings.get(Part.LADY)));
         }
         return Optional.ofNullable(stances);
     }

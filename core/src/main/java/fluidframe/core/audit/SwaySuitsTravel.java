@@ -14,14 +14,16 @@ import java.util.List;
 import java.util.Optional;
 
 /**
- * S1. On a turning side step the inside of the turn and the side away from the travel are the same when a part moves
- * on the outside; where the two disagree, or nothing turns, nothing is said. Facing partners sway to the same side of the
+ * S1. On a turning side step the inside of the turn and the side away from the travel are the same when a part moves on
+ * the outside; where the two disagree, or nothing turns, nothing is said. Facing partners sway to the same side of the
  * room, so his left is her right.
  */
 final class SwaySuitsTravel extends CheckedRule {
 
     SwaySuitsTravel() {
-        super("S1", "sway goes away from the travel and to the inside of the turn, and the parts mirror each other",
+        super(
+                "S1",
+                "sway goes away from the travel and to the inside of the turn, and the parts mirror each other",
                 "Sway into the direction of travel tips the couple over; unmirrored sway pulls them apart.");
     }
 
@@ -30,7 +32,8 @@ final class SwaySuitsTravel extends CheckedRule {
         List<Finding> found = new ArrayList<>();
         for (Moment moment : subject.moments()) {
             if (moment.isShared()) {
-                Optional<Finding> own = own(subject, Part.MAN, moment.manDone()).or(() -> own(subject, Part.LADY, moment.ladyDone()));
+                Optional<Finding> own =
+                        own(subject, Part.MAN, moment.manDone()).or(() -> own(subject, Part.LADY, moment.ladyDone()));
                 own.or(() -> unmirrored(subject, moment)).ifPresent(found::add);
             }
         }
@@ -40,18 +43,31 @@ final class SwaySuitsTravel extends CheckedRule {
     private Optional<Finding> own(Subject subject, Part part, int row) {
         Step step = subject.steps(part).get(row);
         Optional<Sway> wanted = wanted(step);
-        if (wanted.isEmpty() || step.sway().isEmpty() || step.sway().get() == Sway.NONE || step.sway().equals(wanted)) {
+        if (wanted.isEmpty()
+                || step.sway().isEmpty()
+                || step.sway().get() == Sway.NONE
+                || step.sway().equals(wanted)) {
             return Optional.empty();
         }
         Place place = Place.cell(part, row, Column.SWAY);
-        return Optional.of(warning(place, step.sway().get().shorthand(), wanted.get().shorthand(), "Step " + (row + 1)
-                + " travels to the " + (wanted.get() == Sway.RIGHT ? "left" : "right") + " while turning to the " + wanted.get().words().synonyms().get(0)
-                + "; its sway " + step.sway().get() + " goes into the travel.", new Fix("sway " + wanted.get(), place, wanted.get().shorthand())));
+        return Optional.of(warning(
+                place,
+                step.sway().get().shorthand(),
+                wanted.get().shorthand(),
+                "Step " + (row + 1)
+                        + " travels to the " + (wanted.get() == Sway.RIGHT ? "left" : "right")
+                        + " while turning to the "
+                        + wanted.get().words().synonyms().get(0)
+                        + "; its sway " + step.sway().get() + " goes into the travel.",
+                new Fix("sway " + wanted.get(), place, wanted.get().shorthand())));
     }
 
     private static Optional<Sway> wanted(Step step) {
         Optional<Side> turn = step.turn().between().side();
-        if (!step.goes(StepDirection.SIDE) || turn.isEmpty() || step.foot().isEmpty() || step.foot().get() == Foot.BOTH) {
+        if (!step.goes(StepDirection.SIDE)
+                || turn.isEmpty()
+                || step.foot().isEmpty()
+                || step.foot().get() == Foot.BOTH) {
             return Optional.empty();
         }
         Side travel = step.foot().get() == Foot.LEFT ? Side.LEFT : Side.RIGHT;
@@ -61,13 +77,22 @@ final class SwaySuitsTravel extends CheckedRule {
     private Optional<Finding> unmirrored(Subject subject, Moment moment) {
         Step his = subject.steps(Part.MAN).get(moment.manDone());
         Step hers = subject.steps(Part.LADY).get(moment.ladyDone());
-        if (moment.relation().position().facing().isNone() || his.sway().isEmpty() || hers.sway().isEmpty() || hers.sway().get() == his.sway().get().mirrored()) {
+        if (moment.relation().position().facing().isNone()
+                || his.sway().isEmpty()
+                || hers.sway().isEmpty()
+                || hers.sway().get() == his.sway().get().mirrored()) {
             return Optional.empty();
         }
         Place place = Place.cell(Part.LADY, moment.ladyDone(), Column.SWAY);
         String wanted = his.sway().get().mirrored().shorthand();
-        return Optional.of(warning(place, hers.sway().get().shorthand(), wanted, "The man's step " + (moment.manDone() + 1) + " sways "
-                + his.sway().get().wording() + "; facing him the lady sways " + his.sway().get().mirrored().wording() + ", not "
-                + hers.sway().get().wording() + ".", new Fix("sway " + wanted, place, wanted)));
+        return Optional.of(warning(
+                place,
+                hers.sway().get().shorthand(),
+                wanted,
+                "The man's step " + (moment.manDone() + 1) + " sways "
+                        + his.sway().get().wording() + "; facing him the lady sways "
+                        + his.sway().get().mirrored().wording() + ", not "
+                        + hers.sway().get().wording() + ".",
+                new Fix("sway " + wanted, place, wanted)));
     }
 }

@@ -11,7 +11,9 @@ import java.util.List;
 final class TapIsNoStep extends CheckedRule {
 
     TapIsNoStep() {
-        super("W2", "a row without weight is not followed as if it had taken it",
+        super(
+                "W2",
+                "a row without weight is not followed as if it had taken it",
                 "Counting a tap as a step is the commonest way to finish with the wrong foot free.");
     }
 
@@ -29,9 +31,14 @@ final class TapIsNoStep extends CheckedRule {
     private Finding finding(Part part, WeightWalk.Slip slip, int touchedRow) {
         Place place = Place.cell(part, slip.step(), Column.FOOT);
         String free = slip.foot().other().shorthand();
-        return new Finding(id(), Severity.ERROR, place, slip.foot().shorthand(), free,
-                "Step " + (touchedRow + 1) + " takes no weight, so " + free + " is still free; " + place.wording() + " says "
-                        + slip.foot() + ".",
+        return new Finding(
+                id(),
+                Severity.ERROR,
+                place,
+                slip.foot().shorthand(),
+                free,
+                "Step " + (touchedRow + 1) + " takes no weight, so " + free + " is still free; " + place.wording()
+                        + " says " + slip.foot() + ".",
                 List.of(new Fix("use " + free, place, free)));
     }
 }

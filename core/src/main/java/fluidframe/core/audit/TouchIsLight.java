@@ -10,7 +10,9 @@ import java.util.Optional;
 final class TouchIsLight extends StepRule {
 
     TouchIsLight() {
-        super("F7", "a brush, tap or point carries no full footwork; an edge is named",
+        super(
+                "F7",
+                "a brush, tap or point carries no full footwork; an edge is named",
                 "Footwork as for a step invites the weight onto a foot that must stay free.");
     }
 
@@ -20,7 +22,11 @@ final class TouchIsLight extends StepRule {
         if (!touches || step.footwork().contacts().size() < 2) {
             return Optional.empty();
         }
-        return Optional.of(note(Place.cell(part, row, Column.FOOTWORK), step.footwork().toString(), "one part of the foot",
-                "Step " + (row + 1) + " takes no weight; footwork " + step.footwork() + " reads like a step. Name the one part or edge that touches."));
+        return Optional.of(note(
+                Place.cell(part, row, Column.FOOTWORK),
+                step.footwork().toString(),
+                "one part of the foot",
+                "Step " + (row + 1) + " takes no weight; footwork " + step.footwork()
+                        + " reads like a step. Name the one part or edge that touches."));
     }
 }

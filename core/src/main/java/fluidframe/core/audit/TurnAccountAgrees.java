@@ -8,7 +8,6 @@ import fluidframe.core.space.Alignment;
 import fluidframe.core.space.Heading;
 import fluidframe.core.space.Turn;
 import fluidframe.core.step.Step;
-
 import java.util.ArrayList;
 import java.util.List;
 
@@ -20,7 +19,9 @@ import java.util.List;
 final class TurnAccountAgrees extends CheckedRule {
 
     TurnAccountAgrees() {
-        super("A1", "the turn adds up to every stated alignment",
+        super(
+                "A1",
+                "the turn adds up to every stated alignment",
                 "A chart whose turns do not lead to its alignments leaves the couple facing another way than the page says.");
     }
 
@@ -63,13 +64,21 @@ final class TurnAccountAgrees extends CheckedRule {
         Step step = subject.figure().chart(part).steps().get(index);
         Alignment stated = entry.stated().orElseThrow();
         Turn needed = wanted(entry);
-        Fix turn = new Fix("make the turn " + (needed.isNone() ? "none" : needed), Place.cell(part, index, Column.TURN),
+        Fix turn = new Fix(
+                "make the turn " + (needed.isNone() ? "none" : needed),
+                Place.cell(part, index, Column.TURN),
                 step.turn().withBetween(needed).toString());
         Alignment right = stated.withFoot(entry.reckoned());
-        Fix alignment = new Fix("make step " + (index + 1) + " " + right, Place.cell(part, index, Column.ALIGNMENT), right.toString());
+        Fix alignment = new Fix(
+                "make step " + (index + 1) + " " + right, Place.cell(part, index, Column.ALIGNMENT), right.toString());
         Place place = Place.cell(part, index, alignmentIsWrong ? Column.ALIGNMENT : Column.TURN);
         String turned = entry.between().isNone() ? "no turn" : entry.between().toString();
-        return new Finding(id(), Severity.ERROR, place, stated.toString(), right.toString(),
+        return new Finding(
+                id(),
+                Severity.ERROR,
+                place,
+                stated.toString(),
+                right.toString(),
                 sentence(part, index, entry, stated, turned),
                 alignmentIsWrong ? List.of(alignment, turn) : List.of(turn, alignment));
     }
@@ -88,13 +97,17 @@ final class TurnAccountAgrees extends CheckedRule {
         return heading + " (" + heading.degrees() + "°)";
     }
 
-    /** The turn that leads to the stated alignment, kept to the side the chart already turns to where both ways are possible. */
+    /**
+     * The turn that leads to the stated alignment, kept to the side the chart already turns to where both ways are
+     * possible.
+     */
     private static Turn wanted(TurnAccount.Entry entry) {
         Turn shortest = entry.before().turnTo(entry.placed());
         int statedSign = Integer.signum(entry.between().sixteenths());
         int sign = Integer.signum(shortest.sixteenths());
         boolean otherWayIsShort = shortest.size() >= Turn.WHOLE / 2;
         return statedSign != 0 && sign != 0 && sign != statedSign && otherWayIsShort
-                ? new Turn(shortest.sixteenths() - sign * Turn.WHOLE) : shortest;
+                ? new Turn(shortest.sixteenths() - sign * Turn.WHOLE)
+                : shortest;
     }
 }

@@ -12,17 +12,20 @@ import java.util.List;
 import java.util.Set;
 
 /**
- * A5. Between two steps the hips allow three eighths; a pivot or heel turn half, also for the partner who goes round it,
- * and on the ball of the foot in the Latin dances; a spiral or spin a whole turn.
+ * A5. Between two steps the hips allow three eighths; a pivot or heel turn half, also for the partner who goes round
+ * it, and on the ball of the foot in the Latin dances; a spiral or spin a whole turn.
  */
 final class TurnIsNotTooMuch extends CheckedRule {
 
     private static final Set<Action> SPINS = EnumSet.of(Action.SPIRAL, Action.SPIN, Action.SPOT_TURN, Action.TWIST);
-    private static final Set<Action> PIVOTS = EnumSet.of(Action.PIVOT, Action.HEEL_TURN, Action.HEEL_PULL, Action.SWIVEL);
+    private static final Set<Action> PIVOTS =
+            EnumSet.of(Action.PIVOT, Action.HEEL_TURN, Action.HEEL_PULL, Action.SWIVEL);
     private static final int ORDINARY = 6;
 
     TurnIsNotTooMuch() {
-        super("A5", "no more turn between two steps than the legs allow",
+        super(
+                "A5",
+                "no more turn between two steps than the legs allow",
                 "More than three eighths between two plain steps leaves one foot pointing backwards.");
     }
 
@@ -31,13 +34,21 @@ final class TurnIsNotTooMuch extends CheckedRule {
         List<Finding> found = new ArrayList<>();
         for (Part part : Part.values()) {
             List<Step> steps = subject.steps(part);
-            boolean roundHeelTurn = subject.steps(part.partner()).stream().anyMatch(step -> step.does(Action.HEEL_TURN) || step.does(Action.HEEL_PULL) || step.does(Action.PIVOT));
+            boolean roundHeelTurn = subject.steps(part.partner()).stream()
+                    .anyMatch(step ->
+                            step.does(Action.HEEL_TURN) || step.does(Action.HEEL_PULL) || step.does(Action.PIVOT));
             int ordinary = roundHeelTurn || subject.dance().technique().hipAction() ? Turn.WHOLE / 2 : ORDINARY;
             for (int row = 0; row < steps.size(); row++) {
                 Step step = steps.get(row);
                 int between = Math.max(ordinary, Math.max(limit(step), row > 0 ? limit(steps.get(row - 1)) : ORDINARY));
                 check(part, row, step.turn().between(), between, "between two steps like these", found);
-                check(part, row, step.turn().on(), Math.max(limit(step), Turn.WHOLE / 2), "on a foot that does not spin", found);
+                check(
+                        part,
+                        row,
+                        step.turn().on(),
+                        Math.max(limit(step), Turn.WHOLE / 2),
+                        "on a foot that does not spin",
+                        found);
             }
         }
         return found;
@@ -46,8 +57,12 @@ final class TurnIsNotTooMuch extends CheckedRule {
     private void check(Part part, int row, Turn turn, int limit, String what, List<Finding> found) {
         if (turn.size() > limit) {
             String most = new Turn(limit).sizeText();
-            found.add(warning(Place.cell(part, row, Column.TURN), turn.sizeText(), "at most " + most,
-                    "Step " + (row + 1) + " makes " + turn.spokenSize() + "; " + what + " " + new Turn(limit).spokenSize() + " is the most."));
+            found.add(warning(
+                    Place.cell(part, row, Column.TURN),
+                    turn.sizeText(),
+                    "at most " + most,
+                    "Step " + (row + 1) + " makes " + turn.spokenSize() + "; " + what + " "
+                            + new Turn(limit).spokenSize() + " is the most."));
         }
     }
 

@@ -21,7 +21,9 @@ final class TurnIsShared extends CheckedRule {
     private static final int STEPS_TO_SHARE = 3;
 
     TurnIsShared() {
-        super("A6", "the turn is shared between the steps where there is room",
+        super(
+                "A6",
+                "the turn is shared between the steps where there is room",
                 "All of the turn on one step looks jerked; forward on the outside it grows from step to step.");
     }
 
@@ -31,11 +33,17 @@ final class TurnIsShared extends CheckedRule {
         for (Part part : Part.values()) {
             onlyTurn(subject.steps(part)).ifPresent(row -> {
                 Step first = subject.steps(part).get(row - 1);
-                String side = first.goes(StepDirection.BACK) ? "on the inside more and earlier" : "on the outside a little each step";
+                String side = first.goes(StepDirection.BACK)
+                        ? "on the inside more and earlier"
+                        : "on the outside a little each step";
                 Turn between = subject.steps(part).get(row).turn().between();
                 String turn = between.toString();
-                found.add(note(Place.cell(part, row, Column.TURN), turn, "shared", "All of the turn, " + between.spoken() + ", is before step "
-                        + (row + 1) + "; there is room to share it: " + side + "."));
+                found.add(note(
+                        Place.cell(part, row, Column.TURN),
+                        turn,
+                        "shared",
+                        "All of the turn, " + between.spoken() + ", is before step " + (row + 1)
+                                + "; there is room to share it: " + side + "."));
             });
         }
         return found;
@@ -49,9 +57,17 @@ final class TurnIsShared extends CheckedRule {
                 turning.add(row);
             }
         }
-        boolean otherTurn = steps.stream().anyMatch(step -> !step.turn().on().isNone() || step.does(Action.PIVOT) || step.does(Action.HEEL_TURN)
-                || step.does(Action.HEEL_PULL) || step.does(Action.SPIN) || step.does(Action.SPOT_TURN) || step.does(Action.TWIST));
-        boolean all = weights >= STEPS_TO_SHARE && turning.size() == 1 && !otherTurn
+        boolean otherTurn = steps.stream()
+                .anyMatch(step -> !step.turn().on().isNone()
+                        || step.does(Action.PIVOT)
+                        || step.does(Action.HEEL_TURN)
+                        || step.does(Action.HEEL_PULL)
+                        || step.does(Action.SPIN)
+                        || step.does(Action.SPOT_TURN)
+                        || step.does(Action.TWIST));
+        boolean all = weights >= STEPS_TO_SHARE
+                && turning.size() == 1
+                && !otherTurn
                 && steps.get(turning.get(0)).turn().between().size() > QUARTER;
         return all ? Optional.of(turning.get(0)) : Optional.empty();
     }

@@ -19,13 +19,16 @@ import java.util.Set;
  */
 final class TurnNeedsFullWeight extends StepRule {
 
-    private static final Set<Action> ON_ONE_FOOT = EnumSet.of(Action.SWIVEL, Action.SPIRAL, Action.PIVOT, Action.SPIN, Action.SPOT_TURN);
+    private static final Set<Action> ON_ONE_FOOT =
+            EnumSet.of(Action.SWIVEL, Action.SPIRAL, Action.PIVOT, Action.SPIN, Action.SPOT_TURN);
     private static final Set<Action> ON_BOTH = EnumSet.of(Action.TWIST, Action.HEEL_TURN, Action.HEEL_PULL);
     /** A smaller turn on part weight is a foot that lets the body through, no spin. */
     private static final int NOTABLE_TURN = 4;
 
     TurnNeedsFullWeight() {
-        super("W4", "spins, spirals, swivels and pivots happen on a foot that has full weight",
+        super(
+                "W4",
+                "spins, spirals, swivels and pivots happen on a foot that has full weight",
                 "A turn on split weight tips over, and wrings the knee.");
     }
 
@@ -37,23 +40,42 @@ final class TurnNeedsFullWeight extends StepRule {
 
     private static boolean turnsOnOneFoot(Step step) {
         boolean onPart = step.turn().on().size() >= NOTABLE_TURN && step.weight() == Weight.PART;
-        return (step.does(ON_ONE_FOOT) || onPart) && !step.does(ON_BOTH) && step.foot().isPresent() && step.footPosition().isPresent();
+        return (step.does(ON_ONE_FOOT) || onPart)
+                && !step.does(ON_BOTH)
+                && step.foot().isPresent()
+                && step.footPosition().isPresent();
     }
 
     private Finding finding(Part part, int row, Step step) {
-        String turn = step.actions().stream().filter(ON_ONE_FOOT::contains).map(Action::wording).findFirst().orElse("turn on the foot");
+        String turn = step.actions().stream()
+                .filter(ON_ONE_FOOT::contains)
+                .map(Action::wording)
+                .findFirst()
+                .orElse("turn on the foot");
         if (step.foot().orElseThrow() == Foot.BOTH) {
-            return error(Place.cell(part, row, Column.FOOT), "both", "LF or RF", "A " + turn + " is made on one foot; this row stands on both.");
+            return error(
+                    Place.cell(part, row, Column.FOOT),
+                    "both",
+                    "LF or RF",
+                    "A " + turn + " is made on one foot; this row stands on both.");
         }
         if (step.count().map(CountToken::bracketed).orElse(false)) {
-            return error(Place.cell(part, row, Column.COUNT), step.count().orElseThrow().toString(), "a count with weight",
+            return error(
+                    Place.cell(part, row, Column.COUNT),
+                    step.count().orElseThrow().toString(),
+                    "a count with weight",
                     "A " + turn + " needs full weight; the bracketed count takes none.");
         }
         FootPosition position = step.footPosition().orElseThrow();
         Place place = Place.cell(part, row, step.does(Action.TAP) ? Column.ACTION : Column.FOOT_POSITION);
-        String full = new FootPosition(position.direction(), Optional.empty(), Weight.FULL, position.modifiers()).toString();
+        String full =
+                new FootPosition(position.direction(), Optional.empty(), Weight.FULL, position.modifiers()).toString();
         String weight = step.weight() == Weight.PART ? "part of the weight" : "no weight";
-        return error(place, position.toString(), full, "A " + turn + " needs full weight first; this row takes " + weight + ".",
+        return error(
+                place,
+                position.toString(),
+                full,
+                "A " + turn + " needs full weight first; this row takes " + weight + ".",
                 new Fix("take full weight", place, full));
     }
 }

@@ -12,24 +12,24 @@ import java.util.Map;
 import java.util.Set;
 
 /**
- * Every way of dancing a figure, audited as fully as its charts. What the charts are found to have already is not said again for a way; nor is what
- * only makes sense of a whole figure said of a part. Where the bodies are is worked out once for each entry and each finish: a part is measured with the whole.
+ * Every way of dancing a figure, audited as fully as its charts. What the charts are found to have already is not said
+ * again for a way; nor is what only makes sense of a whole figure said of a part. Where the bodies are is worked out
+ * once for each entry and each finish: a part is measured with the whole.
  */
 final class WaysAudit {
 
     /** What the rule on starts and finishes says of a finish, and what concerns the figure and not a way of it. */
     private static final Set<String> OF_THE_FIGURE = Set.of("T6", "W6", "V1", "A4", "T8");
+
     private static final Map<Kind, Set<String>> LEFT_OUT = new EnumMap<>(Map.of(
             Kind.FINISH, Set.of("A1", "A2"),
             Kind.ENTRY_AND_FINISH, Set.of("A1", "A2", "G1", "G2", "G3", "G4", "G5"),
             Kind.REPEATS, Set.of("R4"),
             Kind.PART, Set.of("R1", "R4", "C1", "A6", "S1", "L1", "G1", "G2", "G3", "G4", "G5")));
 
-    private WaysAudit() {
-    }
+    private WaysAudit() {}
 
-    private record Said(String rule, Place place, String stated) {
-    }
+    private record Said(String rule, Place place, String stated) {}
 
     static List<Finding> of(Figure figure, List<Rule> rules, List<Finding> charted) {
         Set<Said> said = new HashSet<>();
@@ -39,7 +39,8 @@ final class WaysAudit {
             Stopping.check();
             Subject subject = new Subject(way.danced());
             for (Rule rule : rules) {
-                if (!OF_THE_FIGURE.contains(rule.id()) && !LEFT_OUT.getOrDefault(way.kind(), Set.of()).contains(rule.id())) {
+                if (!OF_THE_FIGURE.contains(rule.id())
+                        && !LEFT_OUT.getOrDefault(way.kind(), Set.of()).contains(rule.id())) {
                     for (Finding finding : rule.check(subject)) {
                         Place there = way.charted(finding.place());
                         if (said.add(new Said(finding.rule(), there, finding.stated()))) {

@@ -18,8 +18,13 @@ public record BookReport(List<DanceReport> dances) {
 
     public static BookReport of(List<Figure> figures) {
         return new BookReport(Dances.all().stream()
-                .map(dance -> DanceReport.of(dance, figures.stream().filter(figure -> figure.dance().id().equals(dance.id())).toList()))
-                .filter(report -> report.size() > 0).toList());
+                .map(dance -> DanceReport.of(
+                        dance,
+                        figures.stream()
+                                .filter(figure -> figure.dance().id().equals(dance.id()))
+                                .toList()))
+                .filter(report -> report.size() > 0)
+                .toList());
     }
 
     public int figures() {
@@ -32,6 +37,9 @@ public record BookReport(List<DanceReport> dances) {
 
     /** How many figures can follow a figure with nothing bent, on average over the whole book. */
     public double holdingPerFigure() {
-        return dances.stream().mapToDouble(report -> report.holdingPerFigure() * report.size()).sum() / Math.max(1, figures());
+        return dances.stream()
+                        .mapToDouble(report -> report.holdingPerFigure() * report.size())
+                        .sum()
+                / Math.max(1, figures());
     }
 }

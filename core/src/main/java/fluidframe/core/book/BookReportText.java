@@ -10,10 +10,10 @@ import java.util.Map;
 /** A book report as a page of text, in Markdown. */
 public final class BookReportText {
 
-    private static final List<Level> LEVELS = List.of(Level.PRE_BRONZE, Level.BRONZE, Level.SILVER, Level.GOLD, Level.OPEN);
+    private static final List<Level> LEVELS =
+            List.of(Level.PRE_BRONZE, Level.BRONZE, Level.SILVER, Level.GOLD, Level.OPEN);
 
-    private BookReportText() {
-    }
+    private BookReportText() {}
 
     public static String of(BookReport report) {
         StringBuilder text = new StringBuilder();
@@ -28,8 +28,13 @@ public final class BookReportText {
 
                 | Dance | pre-bronze | bronze | silver | gold | open | all | steps | timings | parts | finishes | repeats | schools | cues | faults | drills |
                 |---|---|---|---|---|---|---|---|---|---|---|---|---|---|---|---|
-                """.formatted(report.figures(), report.dances().size(), report.count(Severity.ERROR), report.count(Severity.WARNING),
-                report.count(Severity.NOTE), decimal(report.holdingPerFigure())));
+                """.formatted(
+                        report.figures(),
+                        report.dances().size(),
+                        report.count(Severity.ERROR),
+                        report.count(Severity.WARNING),
+                        report.count(Severity.NOTE),
+                        decimal(report.holdingPerFigure())));
         report.dances().forEach(dance -> figures(text, dance));
         text.append("""
 
@@ -49,21 +54,38 @@ public final class BookReportText {
     private static void figures(StringBuilder text, DanceReport dance) {
         text.append("| ").append(dance.dance().title());
         LEVELS.forEach(level -> cell(text, dance.figures().getOrDefault(level, 0)));
-        for (int count : new int[] {dance.size(), dance.steps(), dance.ways().timings(), dance.ways().splits(), dance.ways().finishes(), dance.ways().repeats(),
-            dance.ways().schools(), dance.teaching().cues(), dance.teaching().faults(), dance.teaching().drills()}) {
+        for (int count : new int[] {
+            dance.size(),
+            dance.steps(),
+            dance.ways().timings(),
+            dance.ways().splits(),
+            dance.ways().finishes(),
+            dance.ways().repeats(),
+            dance.ways().schools(),
+            dance.teaching().cues(),
+            dance.teaching().faults(),
+            dance.teaching().drills()
+        }) {
             cell(text, count);
         }
         text.append(" |\n");
     }
 
     private static void links(StringBuilder text, DanceReport dance) {
-        List<String> whole = dance.links().entrySet().stream().filter(entry -> entry.getValue().components() == 1).map(entry -> entry.getKey().shorthand()).toList();
+        List<String> whole = dance.links().entrySet().stream()
+                .filter(entry -> entry.getValue().components() == 1)
+                .map(entry -> entry.getKey().shorthand())
+                .toList();
         text.append("| ").append(dance.dance().title());
         cell(text, dance.count(Severity.ERROR));
         cell(text, dance.count(Severity.WARNING));
         cell(text, dance.count(Severity.NOTE));
         cell(text, dance.mutes().size());
-        text.append(" | ").append(String.join(", ", whole)).append(" | ").append(decimal(dance.holdingPerFigure())).append(" |\n");
+        text.append(" | ")
+                .append(String.join(", ", whole))
+                .append(" | ")
+                .append(decimal(dance.holdingPerFigure()))
+                .append(" |\n");
     }
 
     private static void exceptions(StringBuilder text, BookReport report) {
@@ -73,8 +95,17 @@ public final class BookReportText {
             for (Map.Entry<Level, LinkReport> entry : dance.links().entrySet()) {
                 LinkReport links = entry.getValue();
                 if (links.components() > 1) {
-                    text.append("- ").append(dance.dance().title()).append(", ").append(entry.getKey()).append(": ").append(links.components())
-                            .append(" parts; nothing follows ").append(links.deadEnds()).append(", nothing leads to ").append(links.unreachable()).append("\n");
+                    text.append("- ")
+                            .append(dance.dance().title())
+                            .append(", ")
+                            .append(entry.getKey())
+                            .append(": ")
+                            .append(links.components())
+                            .append(" parts; nothing follows ")
+                            .append(links.deadEnds())
+                            .append(", nothing leads to ")
+                            .append(links.unreachable())
+                            .append("\n");
                 }
             }
         }
@@ -83,9 +114,21 @@ public final class BookReportText {
 
     private static void mutes(StringBuilder text, BookReport report) {
         text.append("\n## What is muted, and why\n\n");
-        report.dances().forEach(dance -> dance.mutes().forEach(muted -> text.append("- ").append(dance.dance().title()).append(", ").append(muted.figure())
-                .append(": ").append(muted.mute().rule()).append(muted.mute().at().isEmpty() ? "" : " at " + muted.mute().at()).append(" – ")
-                .append(muted.mute().reason()).append("\n")));
+        report.dances()
+                .forEach(dance -> dance.mutes()
+                        .forEach(muted -> text.append("- ")
+                                .append(dance.dance().title())
+                                .append(", ")
+                                .append(muted.figure())
+                                .append(": ")
+                                .append(muted.mute().rule())
+                                .append(
+                                        muted.mute().at().isEmpty()
+                                                ? ""
+                                                : " at " + muted.mute().at())
+                                .append(" – ")
+                                .append(muted.mute().reason())
+                                .append("\n")));
     }
 
     private static void cell(StringBuilder text, int count) {

@@ -12,23 +12,41 @@ import java.util.List;
 import java.util.stream.Stream;
 
 /**
- * What a figure does not say yet that a couple would have to be told: a cell of a step, who leads a change of hold or position and how, where the hips are in a
- * dance that is danced through them, enough to teach by, and what may stand before and after it.
+ * What a figure does not say yet that a couple would have to be told: a cell of a step, who leads a change of hold or
+ * position and how, where the hips are in a dance that is danced through them, enough to teach by, and what may stand
+ * before and after it.
  */
 final class Lacks {
 
     private static final int CUES = 3;
     private static final int FAULTS = 2;
 
-    private Lacks() {
-    }
+    private Lacks() {}
 
     static List<String> of(Figure figure) {
         List<String> lacks = new ArrayList<>();
-        add(lacks, steps(figure).anyMatch(step -> step.footPosition().isEmpty() || step.alignment().isEmpty()), "foot positions and alignments of every step");
-        add(lacks, steps(figure).anyMatch(step -> step.takesWeight() && step.footwork().isNone()), "footwork of every step");
-        add(lacks, figure.dance().technique().hipAction() && steps(figure).allMatch(step -> step.body().equals(BodyAction.NONE)), "hips and body");
-        add(lacks, changes(figure) && figure.man().steps().stream().noneMatch(step -> !step.lead().isBlank()), "the lead");
+        add(
+                lacks,
+                steps(figure)
+                        .anyMatch(step -> step.footPosition().isEmpty()
+                                || step.alignment().isEmpty()),
+                "foot positions and alignments of every step");
+        add(
+                lacks,
+                steps(figure)
+                        .anyMatch(step -> step.takesWeight() && step.footwork().isNone()),
+                "footwork of every step");
+        add(
+                lacks,
+                figure.dance().technique().hipAction()
+                        && steps(figure).allMatch(step -> step.body().equals(BodyAction.NONE)),
+                "hips and body");
+        add(
+                lacks,
+                changes(figure)
+                        && figure.man().steps().stream()
+                                .noneMatch(step -> !step.lead().isBlank()),
+                "the lead");
         add(lacks, figure.teaching().cues().size() < CUES, "cues");
         add(lacks, figure.teaching().faults().size() < FAULTS, "faults");
         add(lacks, figure.teaching().drills().isEmpty(), "a drill");
@@ -52,7 +70,8 @@ final class Lacks {
         Relation before = figure.start();
         for (Moment moment : Moments.of(figure, figure.timing(Part.MAN), figure.timing(Part.LADY))) {
             Relation now = moment.relation();
-            if (now.hold() != before.hold() || !now.position().facing().equals(before.position().facing())) {
+            if (now.hold() != before.hold()
+                    || !now.position().facing().equals(before.position().facing())) {
                 return true;
             }
             before = now;

@@ -18,23 +18,23 @@ import java.util.Set;
 /**
  * One part of a figure in plain language.
  *
- * @param title    the figure's name
- * @param dancer   what the part is called
- * @param opening  how the couple stand before the first step
- * @param lines    one for each row
- * @param closing  how they stand at the end
+ * @param title the figure's name
+ * @param dancer what the part is called
+ * @param opening how the couple stand before the first step
+ * @param lines one for each row
+ * @param closing how they stand at the end
  * @param cautions what to heed, in words; never empty
  */
-public record PlainCard(String title, String dancer, String opening, List<Line> lines, String closing, List<String> cautions) {
+public record PlainCard(
+        String title, String dancer, String opening, List<Line> lines, String closing, List<String> cautions) {
 
     /**
      * One row.
      *
      * @param count what is counted
-     * @param text  what is danced, one sentence
+     * @param text what is danced, one sentence
      */
-    public record Line(String count, String text) {
-    }
+    public record Line(String count, String text) {}
 
     public PlainCard {
         lines = List.copyOf(lines);
@@ -49,15 +49,22 @@ public record PlainCard(String title, String dancer, String opening, List<Line> 
         List<Line> lines = new ArrayList<>();
         for (int row = 0; row < chart.steps().size(); row++) {
             Step step = chart.steps().get(row);
-            lines.add(new Line(step.count().map(Object::toString).orElse(""), sentence.of(step, row, RelationChange.between(before, relations.get(row)))));
+            lines.add(new Line(
+                    step.count().map(Object::toString).orElse(""),
+                    sentence.of(step, row, RelationChange.between(before, relations.get(row)))));
             before = relations.get(row);
         }
         Set<Caution> cautions = EnumSet.of(Caution.WARM_UP);
         cautions.addAll(figure.teaching().cautions());
-        return new PlainCard(figure.title(), titles.of(part),
-                "Start in " + figure.start().position().wording() + ", " + figure.start().hold().wording() + ", looking to "
+        return new PlainCard(
+                figure.title(),
+                titles.of(part),
+                "Start in " + figure.start().position().wording() + ", "
+                        + figure.start().hold().wording() + ", looking to "
                         + Directions.of(chart.turnAccount().start()) + ".",
-                lines, "End in " + figure.end().position().wording() + ", " + figure.end().hold().wording() + ", looking to "
+                lines,
+                "End in " + figure.end().position().wording() + ", "
+                        + figure.end().hold().wording() + ", looking to "
                         + Directions.of(chart.turnAccount().end()) + ".",
                 cautions.stream().map(Caution::wording).toList());
     }

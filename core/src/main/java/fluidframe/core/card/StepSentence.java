@@ -20,7 +20,10 @@ import java.util.List;
 import java.util.Set;
 import java.util.stream.Collectors;
 
-/** One chart row as one sentence: the foot, how it meets the floor, the turn, where one then looks, and what the body does. */
+/**
+ * One chart row as one sentence: the foot, how it meets the floor, the turn, where one then looks, and what the body
+ * does.
+ */
 final class StepSentence {
 
     private final FootworkSchool school;
@@ -29,9 +32,7 @@ final class StepSentence {
         this.school = school;
     }
 
-    /**
-     * @param change what changes of position and hold at this row, whichever part's chart says it
-     */
+    /** @param change what changes of position and hold at this row, whichever part's chart says it */
     String of(Step step, int row, RelationChange change) {
         List<String> said = new ArrayList<>();
         said.add(foot(step));
@@ -40,7 +41,8 @@ final class StepSentence {
         step.alignment().ifPresent(alignment -> said.add(Directions.of(alignment)));
         step.actions().stream().filter(action -> action != Action.TAP).forEach(action -> said.add(doing(action)));
         if (!step.rise().isNone()) {
-            said.add(step.rise().wordingBeside(row, step.count().map(Object::toString).orElse("")));
+            said.add(step.rise()
+                    .wordingBeside(row, step.count().map(Object::toString).orElse("")));
         }
         step.sway().filter(sway -> sway != Sway.NONE).ifPresent(sway -> said.add("sway " + sway.wording()));
         if (step.cbm()) {
@@ -59,7 +61,9 @@ final class StepSentence {
     }
 
     private static void standing(RelationChange change, List<String> said) {
-        change.position().ifPresent(position -> said.add(position == Position.APART ? "now apart" : "now in " + position.wording()));
+        change.position()
+                .ifPresent(position ->
+                        said.add(position == Position.APART ? "now apart" : "now in " + position.wording()));
         change.hold().ifPresent(hold -> said.add("now with " + hold.wording()));
         change.proximity().ifPresent(proximity -> said.add("now " + proximity.wording()));
     }
@@ -77,9 +81,15 @@ final class StepSentence {
         }
         FootPosition position = step.footPosition().get();
         String way = way(position, step.foot().orElse(Foot.BOTH));
-        String modifiers = position.modifiers().stream().map(StepSentence::modifier).collect(Collectors.joining(", "));
-        String weight = step.weight() == Weight.NONE ? "without weight" : step.weight() == Weight.PART ? "with only part of the weight" : "";
-        return List.of(foot + " " + way, modifiers, weight).stream().filter(piece -> !piece.isEmpty()).collect(Collectors.joining(", ")).strip();
+        String modifiers =
+                position.modifiers().stream().map(StepSentence::modifier).collect(Collectors.joining(", "));
+        String weight = step.weight() == Weight.NONE
+                ? "without weight"
+                : step.weight() == Weight.PART ? "with only part of the weight" : "";
+        return List.of(foot + " " + way, modifiers, weight).stream()
+                .filter(piece -> !piece.isEmpty())
+                .collect(Collectors.joining(", "))
+                .strip();
     }
 
     private static String way(FootPosition position, Foot foot) {
@@ -95,7 +105,10 @@ final class StepSentence {
             case CROSS_BEHIND -> "crosses behind the " + other;
             case IN_PLACE -> "in place";
         };
-        return position.touch().map(Touch::wording).map(touch -> touch + " " + place).orElse(place);
+        return position.touch()
+                .map(Touch::wording)
+                .map(touch -> touch + " " + place)
+                .orElse(place);
     }
 
     private static String modifier(PositionModifier modifier) {
@@ -113,7 +126,9 @@ final class StepSentence {
         if (footwork.isNone()) {
             return;
         }
-        List<String> parts = footwork.contacts().stream().map(contact -> new Footwork(List.of(contact), Set.of()).wording()).toList();
+        List<String> parts = footwork.contacts().stream()
+                .map(contact -> new Footwork(List.of(contact), Set.of()).wording())
+                .toList();
         if (parts.size() == 1) {
             said.add("on the " + parts.get(0));
         } else {
@@ -123,7 +138,9 @@ final class StepSentence {
     }
 
     private static void turn(StepTurn turn, List<String> said) {
-        turn.phase().ifPresent(phase -> said.add((phase.begins() ? "beginning to turn to the " : "turning on to the ") + phase.side().wording()));
+        turn.phase()
+                .ifPresent(phase -> said.add((phase.begins() ? "beginning to turn to the " : "turning on to the ")
+                        + phase.side().wording()));
         if (!turn.between().isNone()) {
             said.add("turning " + Directions.of(turn.between()));
         }

@@ -23,13 +23,15 @@ import java.util.TreeSet;
 import java.util.stream.Collectors;
 
 /**
- * Builds a class as coaches do: warm up; everybody alone, men and ladies at once on two sides of the room, each their own steps; in hold without music; counted;
- * slowly; to tempo; with an ending; and, where there are enough, with other partners. The time is shared in fixed proportions, in whole minutes that add up.
+ * Builds a class as coaches do: warm up; everybody alone, men and ladies at once on two sides of the room, each their
+ * own steps; in hold without music; counted; slowly; to tempo; with an ending; and, where there are enough, with other
+ * partners. The time is shared in fixed proportions, in whole minutes that add up.
  */
 public final class ClassPlanner {
 
     /** Shares of the time, in hundredths. */
     private static final int WARM_UP = 12;
+
     private static final int ALONE = 22;
     private static final int IN_HOLD = 14;
     private static final int COUNTED = 12;
@@ -39,6 +41,7 @@ public final class ClassPlanner {
     private static final int PARTNERS = 8;
     /** Too short for everything: an ending and other partners are left for another day. */
     private static final int TOO_SHORT = 30;
+
     private static final int SLOW_PERCENT = 70;
     private static final int TEMPO_PERCENT = 100;
 
@@ -49,33 +52,66 @@ public final class ClassPlanner {
     private ClassPlanner(ClassWish wish, Repertoire repertoire) {
         this.wish = wish;
         this.repertoire = repertoire;
-        this.chain = wish.chain().stream().map(figure -> Dancing.of(figure, Way.AS_CHARTED)).toList();
+        this.chain = wish.chain().stream()
+                .map(figure -> Dancing.of(figure, Way.AS_CHARTED))
+                .toList();
     }
 
-    /**
-     * @param repertoire what the dance has, for an ending
-     */
+    /** @param repertoire what the dance has, for an ending */
     public static ClassPlan plan(ClassWish wish, Repertoire repertoire) {
         return new ClassPlanner(wish, repertoire).plan();
     }
 
     private ClassPlan plan() {
         List<ClassPart> parts = new ArrayList<>();
-        parts.add(new ClassPart("Warm up", WARM_UP, "Walks in the rhythm of the " + dance() + " round the room, ankles, knees, hips and shoulders, getting quicker. " + Caution.WARM_UP.wording(), "", TEMPO_PERCENT));
-        parts.add(new ClassPart("Alone", ALONE, "Men along one side of the room, ladies along the other, both at once, each their own steps. " + opening(Part.MAN) + " " + opening(Part.LADY), counts(), 0));
-        parts.add(new ClassPart("In hold, without music", IN_HOLD, "Partners take " + first().start().hold().wording() + " in " + first().start().position().wording()
-                + " and dance it at their own pace, first to the end of each figure, then through.", "", 0));
-        parts.add(new ClassPart("Counted", COUNTED, "All together; the coach counts, then the dancers count.", counts(), 0));
+        parts.add(new ClassPart(
+                "Warm up",
+                WARM_UP,
+                "Walks in the rhythm of the " + dance()
+                        + " round the room, ankles, knees, hips and shoulders, getting quicker. "
+                        + Caution.WARM_UP.wording(),
+                "",
+                TEMPO_PERCENT));
+        parts.add(new ClassPart(
+                "Alone",
+                ALONE,
+                "Men along one side of the room, ladies along the other, both at once, each their own steps. "
+                        + opening(Part.MAN) + " " + opening(Part.LADY),
+                counts(),
+                0));
+        parts.add(new ClassPart(
+                "In hold, without music",
+                IN_HOLD,
+                "Partners take " + first().start().hold().wording() + " in "
+                        + first().start().position().wording()
+                        + " and dance it at their own pace, first to the end of each figure, then through.",
+                "",
+                0));
+        parts.add(new ClassPart(
+                "Counted", COUNTED, "All together; the coach counts, then the dancers count.", counts(), 0));
         parts.add(new ClassPart("Slowly", SLOWLY, "To music, slower than usual.", counts(), SLOW_PERCENT));
-        parts.add(new ClassPart("To tempo", TO_TEMPO, "To music at " + first().dance().slowest().barsPerMinute() + " bars a minute.", "", TEMPO_PERCENT));
+        parts.add(new ClassPart(
+                "To tempo",
+                TO_TEMPO,
+                "To music at " + first().dance().slowest().barsPerMinute() + " bars a minute.",
+                "",
+                TEMPO_PERCENT));
         if (wish.minutes() >= TOO_SHORT) {
-            ending().ifPresent(move -> parts.add(new ClassPart("With an ending", ENDING, "After the " + last().title() + " the " + move.dancing().wording() + " holds, and comes to rest.",
-                    move.dancing().danced().timing(Part.MAN).count().toString(), TEMPO_PERCENT)));
+            ending().ifPresent(move -> parts.add(new ClassPart(
+                    "With an ending",
+                    ENDING,
+                    "After the " + last().title() + " the " + move.dancing().wording() + " holds, and comes to rest.",
+                    move.dancing().danced().timing(Part.MAN).count().toString(),
+                    TEMPO_PERCENT)));
             if (Math.min(wish.men(), wish.ladies()) > 1) {
                 parts.add(new ClassPart("Change partners", PARTNERS, partners(), "", TEMPO_PERCENT));
             }
         }
-        return new ClassPlan(chain.stream().map(dancing -> dancing.figure().title()).collect(Collectors.joining(", ")), timed(parts), cautions(), notes());
+        return new ClassPlan(
+                chain.stream().map(dancing -> dancing.figure().title()).collect(Collectors.joining(", ")),
+                timed(parts),
+                cautions(),
+                notes());
     }
 
     private String dance() {
@@ -94,32 +130,51 @@ public final class ClassPlanner {
     private String opening(Part part) {
         Foot free = first().chart(part).freeFeet().before();
         String feet = free == Foot.BOTH ? "either foot" : "the " + free.wording();
-        String alignment = first().chart(part).steps().get(0).alignment().map(each -> ", " + each.wording()).orElse("");
+        String alignment = first().chart(part)
+                .steps()
+                .get(0)
+                .alignment()
+                .map(each -> ", " + each.wording())
+                .orElse("");
         return "The " + part.wording() + " begins with " + feet + " free" + alignment + ".";
     }
 
     /** Of both parts where they differ. */
     private String counts() {
-        return chain.stream().map(dancing -> {
-            String his = dancing.danced().timing(Part.MAN).count().toString();
-            String hers = dancing.danced().timing(Part.LADY).count().toString();
-            return his.equals(hers) ? his : his + " (lady " + hers + ")";
-        }).collect(Collectors.joining(" | "));
+        return chain.stream()
+                .map(dancing -> {
+                    String his = dancing.danced().timing(Part.MAN).count().toString();
+                    String hers = dancing.danced().timing(Part.LADY).count().toString();
+                    return his.equals(hers) ? his : his + " (lady " + hers + ")";
+                })
+                .collect(Collectors.joining(" | "));
     }
 
     /** The first that holds, the listed ones and the easiest first, on which a routine can end. */
     private Optional<Move> ending() {
         Dancing end = chain.get(chain.size() - 1);
-        return repertoire.after(Optional.of(end.figure()), end.exit()).stream().filter(move -> move.outcome() == Outcome.HOLDS && move.dancing().way().isAsCharted() && Bookends.closes(move.dancing())
-                && move.dancing().figure().level().compareTo(wish.level()) <= 0 && !wish.chain().contains(move.dancing().figure()))
-                .min(Comparator.<Move, Boolean>comparing(move -> !Neighbours.areListed(end.figure(), move.dancing().figure())).thenComparing(move -> move.dancing().figure().level())
+        return repertoire.after(Optional.of(end.figure()), end.exit()).stream()
+                .filter(move -> move.outcome() == Outcome.HOLDS
+                        && move.dancing().way().isAsCharted()
+                        && Bookends.closes(move.dancing())
+                        && move.dancing().figure().level().compareTo(wish.level()) <= 0
+                        && !wish.chain().contains(move.dancing().figure()))
+                .min(Comparator.<Move, Boolean>comparing(move -> !Neighbours.areListed(
+                                end.figure(), move.dancing().figure()))
+                        .thenComparing(move -> move.dancing().figure().level())
                         .thenComparing(move -> move.dancing().figure().title()));
     }
 
     private String partners() {
         int rounds = Math.max(wish.men(), wish.ladies());
         int resting = Math.abs(wish.men() - wish.ladies());
-        String rest = resting == 0 ? "" : " " + resting + (wish.men() > wish.ladies() ? resting == 1 ? " man rests" : " men rest" : resting == 1 ? " lady rests" : " ladies rest") + " in each.";
+        String rest = resting == 0
+                ? ""
+                : " " + resting
+                        + (wish.men() > wish.ladies()
+                                ? resting == 1 ? " man rests" : " men rest"
+                                : resting == 1 ? " lady rests" : " ladies rest")
+                        + " in each.";
         return "Everyone meets everyone in " + rounds + " rounds." + rest;
     }
 
@@ -135,23 +190,37 @@ public final class ClassPlanner {
         for (int i = 1; i < chain.size(); i++) {
             Dancing from = chain.get(i - 1);
             Dancing to = chain.get(i);
-            Verdict verdict = Link.between(from.exit(), to.entry(), from.figure(), to.figure(), repertoire.conditions());
+            Verdict verdict =
+                    Link.between(from.exit(), to.entry(), from.figure(), to.figure(), repertoire.conditions());
             if (verdict.outcome() != Outcome.HOLDS) {
-                notes.add(from.figure().title() + " into " + to.figure().title() + (verdict.outcome() == Outcome.BREAKS ? " breaks: " : " bends: ") + verdict.sentence());
+                notes.add(from.figure().title() + " into " + to.figure().title()
+                        + (verdict.outcome() == Outcome.BREAKS ? " breaks: " : " bends: ") + verdict.sentence());
             }
         }
-        wish.chain().stream().filter(figure -> figure.level().compareTo(wish.level()) > 0).forEach(figure -> notes.add("The " + figure.title() + " is " + figure.level() + "; the class is " + wish.level() + "."));
+        wish.chain().stream()
+                .filter(figure -> figure.level().compareTo(wish.level()) > 0)
+                .forEach(figure -> notes.add(
+                        "The " + figure.title() + " is " + figure.level() + "; the class is " + wish.level() + "."));
         if (wish.level().compareTo(Level.BRONZE) <= 0) {
-            wish.chain().stream().filter(figure -> figure.teaching().isDeep()).forEach(figure ->
-                    notes.add("The " + figure.title() + " has something deep or turning in it. For beginners leave it out, or teach it low and slowly; do you want it?"));
+            wish.chain().stream()
+                    .filter(figure -> figure.teaching().isDeep())
+                    .forEach(
+                            figure -> notes.add(
+                                    "The " + figure.title()
+                                            + " has something deep or turning in it. For beginners leave it out, or teach it low and slowly; do you want it?"));
         }
         return notes;
     }
 
-    /** In whole minutes, each part at least one, that add up: the minutes left over go to those that lost most by rounding. */
+    /**
+     * In whole minutes, each part at least one, that add up: the minutes left over go to those that lost most by
+     * rounding.
+     */
     private List<ClassPart> timed(List<ClassPart> parts) {
         int shares = parts.stream().mapToInt(ClassPart::minutes).sum();
-        int[] minutes = parts.stream().mapToInt(part -> Math.max(1, wish.minutes() * part.minutes() / shares)).toArray();
+        int[] minutes = parts.stream()
+                .mapToInt(part -> Math.max(1, wish.minutes() * part.minutes() / shares))
+                .toArray();
         List<Integer> byLoss = new ArrayList<>();
         for (int i = 0; i < parts.size(); i++) {
             byLoss.add(i);

@@ -7,11 +7,11 @@ import java.util.List;
 /**
  * What a class is to be about.
  *
- * @param chain   a figure, or some that are danced one after another, all of one dance
- * @param level   how far those who come are
+ * @param chain a figure, or some that are danced one after another, all of one dance
+ * @param level how far those who come are
  * @param minutes how long it lasts
- * @param men     how many dance as men
- * @param ladies  how many as ladies
+ * @param men how many dance as men
+ * @param ladies how many as ladies
  */
 public record ClassWish(List<Figure> chain, Level level, int minutes, int men, int ladies) {
 
@@ -20,9 +20,7 @@ public record ClassWish(List<Figure> chain, Level level, int minutes, int men, i
     public static final int MOST_FIGURES = 8;
     public static final int MOST_OF_A_PART = 100;
 
-    /**
-     * @throws IllegalArgumentException naming what cannot be
-     */
+    /** @throws IllegalArgumentException naming what cannot be */
     public ClassWish {
         chain = List.copyOf(chain);
         if (chain.isEmpty() || chain.size() > MOST_FIGURES) {
@@ -35,7 +33,8 @@ public record ClassWish(List<Figure> chain, Level level, int minutes, int men, i
             throw new IllegalArgumentException(minutes + " minutes: expected " + SHORTEST + " to " + LONGEST);
         }
         if (men < 0 || ladies < 0 || men > MOST_OF_A_PART || ladies > MOST_OF_A_PART) {
-            throw new IllegalArgumentException(men + " men and " + ladies + " ladies: expected 0 to " + MOST_OF_A_PART + " of each");
+            throw new IllegalArgumentException(
+                    men + " men and " + ladies + " ladies: expected 0 to " + MOST_OF_A_PART + " of each");
         }
     }
 }

@@ -3,8 +3,9 @@ package fluidframe.core.compose;
 import fluidframe.core.figure.Level;
 
 /**
- * How hard a routine should be at each point: it begins with the easiest figures there are, rises to the hardest at three quarters of its
- * length and settles halfway down to its end, so that the couple arrive warm at what is hard and finish in command.
+ * How hard a routine should be at each point: it begins with the easiest figures there are, rises to the hardest at
+ * three quarters of its length and settles halfway down to its end, so that the couple arrive warm at what is hard and
+ * finish in command.
  */
 final class Arc {
 

@@ -15,26 +15,35 @@ import java.util.Optional;
 import java.util.Set;
 
 /**
- * What can stand at the beginning and at the end of a routine. A figure may say so itself; else its charts tell. From standing a couple begin facing each
- * other and in hold, in the dances that swing with a step forward or aside and not out into promenade, on the spot with his left foot, and neither on a
- * pivot nor in the middle of anything. They end facing each
- * other, in line, on a step that has come to rest: neither outside partner nor on the way backwards nor on a turn.
+ * What can stand at the beginning and at the end of a routine. A figure may say so itself; else its charts tell. From
+ * standing a couple begin facing each other and in hold, in the dances that swing with a step forward or aside and not
+ * out into promenade, on the spot with his left foot, and neither on a pivot nor in the middle of anything. They end
+ * facing each other, in line, on a step that has come to rest: neither outside partner nor on the way backwards nor on
+ * a turn.
  */
 public final class Bookends {
 
-    private static final Set<Position> FACING = EnumSet.of(Position.CLOSED, Position.CLOSED_FACING, Position.OPEN_FACING);
-    private static final Set<Action> TURNING = EnumSet.of(Action.PIVOT, Action.SPIN, Action.SPIRAL, Action.SPOT_TURN, Action.HEEL_TURN, Action.TWIST);
-    private static final Set<StepDirection> STEPPING_OFF = EnumSet.of(StepDirection.FORWARD, StepDirection.DIAGONAL_FORWARD, StepDirection.SIDE);
+    private static final Set<Position> FACING =
+            EnumSet.of(Position.CLOSED, Position.CLOSED_FACING, Position.OPEN_FACING);
+    private static final Set<Action> TURNING =
+            EnumSet.of(Action.PIVOT, Action.SPIN, Action.SPIRAL, Action.SPOT_TURN, Action.HEEL_TURN, Action.TWIST);
+    private static final Set<StepDirection> STEPPING_OFF =
+            EnumSet.of(StepDirection.FORWARD, StepDirection.DIAGONAL_FORWARD, StepDirection.SIDE);
 
-    private Bookends() {
-    }
+    private Bookends() {}
 
     static boolean opens(Dancing dancing) {
         Optional<Split> split = split(dancing);
         if (split.isPresent()) {
             return split.get().purpose().equals(Optional.of(SplitPurpose.ENTRY));
         }
-        return dancing.figure().variants().usage().opens().orElseGet(() -> dancing.way().entry().isEmpty() && !dancing.way().otherFoot() && beginsFromStanding(dancing.danced()));
+        return dancing.figure()
+                .variants()
+                .usage()
+                .opens()
+                .orElseGet(() -> dancing.way().entry().isEmpty()
+                        && !dancing.way().otherFoot()
+                        && beginsFromStanding(dancing.danced()));
     }
 
     /** Whether a routine can end with it. */
@@ -64,7 +73,12 @@ public final class Bookends {
         List<Step> steps = figure.man().steps();
         boolean turning = steps.stream().limit(2).anyMatch(step -> step.does(TURNING));
         boolean swings = figure.dance().technique().contraryMovement();
-        boolean off = steps.get(0).takesWeight() && (!swings || steps.get(0).footPosition().filter(position -> STEPPING_OFF.contains(position.direction())).isPresent());
+        boolean off = steps.get(0).takesWeight()
+                && (!swings
+                        || steps.get(0)
+                                .footPosition()
+                                .filter(position -> STEPPING_OFF.contains(position.direction()))
+                                .isPresent());
         boolean opensOut = steps.get(0).leadsTo().position().isPresent() && swings;
         boolean usualFoot = figure.dance().travels() || !steps.get(0).foot().equals(Optional.of(Foot.RIGHT));
         return FACING.contains(figure.start().position()) && !turning && off && !opensOut && usualFoot;

@@ -13,14 +13,16 @@ final class Characters {
 
     /** Turning to one side, or neither. */
     enum Character {
-        TURNS_LEFT, TURNS_RIGHT, GOES_STRAIGHT
+        TURNS_LEFT,
+        TURNS_RIGHT,
+        GOES_STRAIGHT
     }
 
     /**
      * What counts of a figure for its contrast to others.
      *
      * @param character what it mainly does; empty for nothing that is known, to which anything is a contrast
-     * @param piece     whether it lasts no longer than a bar
+     * @param piece whether it lasts no longer than a bar
      */
     record Kind(Optional<Character> character, boolean piece) {
 
@@ -35,11 +37,17 @@ final class Characters {
     private final Map<String, Kind> known = new HashMap<>();
 
     Kind of(Figure figure) {
-        return known.computeIfAbsent(figure.id(), id -> new Kind(Optional.of(told(figure)), figure.length().compareTo(figure.dance().rhythm().bar()) <= 0));
+        return known.computeIfAbsent(
+                figure.id(),
+                id -> new Kind(
+                        Optional.of(told(figure)),
+                        figure.length().compareTo(figure.dance().rhythm().bar()) <= 0));
     }
 
     private static Character told(Figure figure) {
         int turned = figure.man().turnAccount().net().sixteenths();
-        return turned >= TURNING ? Character.TURNS_LEFT : turned <= -TURNING ? Character.TURNS_RIGHT : Character.GOES_STRAIGHT;
+        return turned >= TURNING
+                ? Character.TURNS_LEFT
+                : turned <= -TURNING ? Character.TURNS_RIGHT : Character.GOES_STRAIGHT;
     }
 }

@@ -5,8 +5,8 @@ import java.util.Set;
 /**
  * Figures the coach has a wish about, by id.
  *
- * @param required   must be danced, at most {@value #MOST_REQUIRED}
- * @param forbidden  must not
+ * @param required must be danced, at most {@value #MOST_REQUIRED}
+ * @param forbidden must not
  * @param favourites danced gladly
  * @param highlights should fall on the hits of the music
  */
@@ -16,16 +16,15 @@ public record Choice(Set<String> required, Set<String> forbidden, Set<String> fa
 
     public static final Choice FREE = new Choice(Set.of(), Set.of(), Set.of(), Set.of());
 
-    /**
-     * @throws IllegalArgumentException naming what cannot be
-     */
+    /** @throws IllegalArgumentException naming what cannot be */
     public Choice {
         required = Set.copyOf(required);
         forbidden = Set.copyOf(forbidden);
         favourites = Set.copyOf(favourites);
         highlights = Set.copyOf(highlights);
         if (required.size() > MOST_REQUIRED) {
-            throw new IllegalArgumentException("at most " + MOST_REQUIRED + " figures can be required, not " + required.size());
+            throw new IllegalArgumentException(
+                    "at most " + MOST_REQUIRED + " figures can be required, not " + required.size());
         }
         if (required.stream().anyMatch(forbidden::contains)) {
             throw new IllegalArgumentException("a figure cannot be both required and forbidden");

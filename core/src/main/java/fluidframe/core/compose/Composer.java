@@ -19,20 +19,26 @@ import java.util.Optional;
 import java.util.PriorityQueue;
 
 /**
- * Finds the best sequences for a wish. First the best that could still be reached is worked out for every state, length and
- * set of required figures, leaving repetition out of account; that never says too little. Then the most promising few of each
- * length are carried through to the end. Where what they lead to has fewer points than another could have, sequences are taken
- * up in the order of what they have plus what they could still reach, so the first to be complete is the best. The search ends at a number of
- * sequences, not at a time, so the same question has the same answer; what is not proved then says how much better another could be at most.
+ * Finds the best sequences for a wish. First the best that could still be reached is worked out for every state, length
+ * and set of required figures, leaving repetition out of account; that never says too little. Then the most promising
+ * few of each length are carried through to the end. Where what they lead to has fewer points than another could have,
+ * sequences are taken up in the order of what they have plus what they could still reach, so the first to be complete
+ * is the best. The search ends at a number of sequences, not at a time, so the same question has the same answer; what
+ * is not proved then says how much better another could be at most.
  */
 public final class Composer {
 
     private static final int MOST_OPEN = 120_000;
-    /** With more points than this between the best found and the most there could be a proof is out of reach, but in small books. */
+    /**
+     * With more points than this between the best found and the most there could be a proof is out of reach, but in
+     * small books.
+     */
     private static final int MOST_POINTS_OPEN = 12;
+
     private static final int FEW_OPEN = 12_000;
     /** How many of each length are carried on, fewer where there are many lengths. */
     private static final int MOST_CARRIED = 100;
+
     private static final int CARRIED_IN_ALL = 6000;
     /** Once the first answer is found, so many times fewer are carried on for each other one. */
     private static final int NEXT_ANSWERS = 2;
@@ -40,13 +46,19 @@ public final class Composer {
     private static final int LOOKED_AT_EACH = 4;
     /** Sequences that have covered less than so many centimetres more or less are alike. */
     private static final int ALIKE = 100;
+
     private static final int CHECK_EVERY = 256;
     /** Of a side so much must be behind the couple before they turn its corner. */
     private static final double LEAST_OF_SIDE = 0.6;
-    private static final Comparator<Sequence> BEST_FIRST = (one, other) -> one.promise() != other.promise() ? Integer.compare(other.promise(), one.promise())
-            : one.length() != other.length() ? Integer.compare(other.length(), one.length()) : Long.compare(one.order(), other.order());
+
+    private static final Comparator<Sequence> BEST_FIRST = (one, other) -> one.promise() != other.promise()
+            ? Integer.compare(other.promise(), one.promise())
+            : one.length() != other.length()
+                    ? Integer.compare(other.length(), one.length())
+                    : Long.compare(one.order(), other.order());
     private static final Comparator<Sequence> MOST_PROMISING_FIRST = (one, other) -> one.promise() != other.promise()
-            ? Integer.compare(other.promise(), one.promise()) : Integer.compare(one.node(), other.node());
+            ? Integer.compare(other.promise(), one.promise())
+            : Integer.compare(one.node(), other.node());
     private static final boolean[] STRAIGHT_ON = {false};
     private static final boolean[] ON_OR_ROUND = {false, true};
 
@@ -64,9 +76,11 @@ public final class Composer {
     private final List<Map<Integer, String>> known = new ArrayList<>();
     /** Units of each of them that may be danced again. */
     private int[] mostShared = new int[0];
+
     private int taken;
     /** Units there must be between corners, where the room's sides are not known. */
     private final int cornerGap;
+
     private final int lastCorner;
     /** While the most promising are carried on: what a sequence of each length must promise at least. */
     private int[] floors = new int[0];
@@ -84,9 +98,7 @@ public final class Composer {
         this.sides = wish.sides().stream().mapToInt(Ground::centimetres).toArray();
     }
 
-    /**
-     * @param watch is told how far the search is, and may end it
-     */
+    /** @param watch is told how far the search is, and may end it */
     public static Answer compose(Repertoire repertoire, Wish wish, Watch watch) {
         Answer answer = search(repertoire, wish, watch);
         boolean none = answer.compositions().isEmpty() && answer.exact() && !watch.stops();
@@ -94,7 +106,8 @@ public final class Composer {
     }
 
     /**
-     * The answer to the first of several wishes that has one, such as for likely numbers of corners; if none has, what could be given up of the first.
+     * The answer to the first of several wishes that has one, such as for likely numbers of corners; if none has, what
+     * could be given up of the first.
      *
      * @param wishes at least one
      */
@@ -135,10 +148,9 @@ public final class Composer {
      * The next answer.
      *
      * @param proved whether it is the best there is, or there is none
-     * @param bound  points that none can have more of
+     * @param bound points that none can have more of
      */
-    private record Next(Optional<Composition> composition, boolean proved, int bound) {
-    }
+    private record Next(Optional<Composition> composition, boolean proved, int bound) {}
 
     /** Puts the answers found so far into numbers: what is danced at which unit. */
     private void remember() {
@@ -146,15 +158,20 @@ public final class Composer {
         mostShared = new int[found.size()];
         for (Composition composition : found) {
             Map<Integer, String> figures = new HashMap<>();
-            composition.steps().forEach(piece -> figures.put(timeline.units(piece.onset()), piece.dancing().figure().id()));
+            composition
+                    .steps()
+                    .forEach(piece -> figures.put(
+                            timeline.units(piece.onset()),
+                            piece.dancing().figure().id()));
             mostShared[known.size()] = timeline.units(composition.length()) * Composition.MOST_ALIKE / 100;
             known.add(figures);
         }
     }
 
     /**
-     * First the most promising are carried through. What they lead to is the best if it has as many points as any could have; else sequences are taken up in
-     * the order of their promise, as long as one promises more; only few of them where so many points are open that nothing could be proved.
+     * First the most promising are carried through. What they lead to is the best if it has as many points as any could
+     * have; else sequences are taken up in the order of their promise, as long as one promises more; only few of them
+     * where so many points are open that nothing could be proved.
      */
     private Next best() {
         List<Sequence> beginnings = beginnings();
@@ -207,7 +224,8 @@ public final class Composer {
             for (Sequence sequence : mostPromising(byLength.get(length))) {
                 if (isComplete(sequence)) {
                     Sequence ended = sequence.ended(sidePoints(0, sequence.covered()), 0);
-                    complete = complete.filter(other -> other.points() >= ended.points()).or(() -> Optional.of(ended));
+                    complete = complete.filter(other -> other.points() >= ended.points())
+                            .or(() -> Optional.of(ended));
                 }
                 List<Sequence> longer = new ArrayList<>();
                 for (Edge edge : graph.edges(sequence.node())) {
@@ -221,11 +239,15 @@ public final class Composer {
             byLength.set(length, List.of());
         }
         floors = new int[0];
-        boolean bestPossible = complete.map(sequence -> sequence.points() == bound).orElse(false);
+        boolean bestPossible =
+                complete.map(sequence -> sequence.points() == bound).orElse(false);
         return new Next(complete.map(this::composition), bestPossible, bound);
     }
 
-    /** Once twice as many are waiting as are looked at, the less promising half goes, and nothing as poor comes in any more. */
+    /**
+     * Once twice as many are waiting as are looked at, the less promising half goes, and nothing as poor comes in any
+     * more.
+     */
     private void trim(List<Sequence> sequences, int length) {
         if (sequences.size() >= 2 * LOOKED_AT_EACH * carrying) {
             sequences.sort(MOST_PROMISING_FIRST);
@@ -235,8 +257,7 @@ public final class Composer {
     }
 
     /** What lies ahead of sequences of one length that agree in this is the same. */
-    private record Ahead(int node, int mask, int corners, int covered, List<Integer> window) {
-    }
+    private record Ahead(int node, int mask, int corners, int covered, List<Integer> window) {}
 
     /** At most a few, and of sequences that are at the same state after the same last figures only the best. */
     private List<Sequence> mostPromising(List<Sequence> sequences) {
@@ -246,15 +267,24 @@ public final class Composer {
             if (kept.size() >= carrying) {
                 break;
             }
-            List<Integer> window = sequence.within(timeline.window()).stream().map(each -> each.edge().figure()).toList();
-            kept.putIfAbsent(new Ahead(sequence.node(), sequence.mask(), sequence.corners(), sequence.covered() / ALIKE, window), sequence);
+            List<Integer> window = sequence.within(timeline.window()).stream()
+                    .map(each -> each.edge().figure())
+                    .toList();
+            kept.putIfAbsent(
+                    new Ahead(sequence.node(), sequence.mask(), sequence.corners(), sequence.covered() / ALIKE, window),
+                    sequence);
         }
         return List.copyOf(kept.values());
     }
 
     private List<Sequence> beginnings() {
         List<Sequence> firsts = new ArrayList<>();
-        graph.start().ifPresent(node -> firsts.add(Sequence.starting(node, wish.corners(), Math.max(UpperBound.NEVER, upperBound.at(node, 0, 0, wish.corners())), found.size())));
+        graph.start()
+                .ifPresent(node -> firsts.add(Sequence.starting(
+                        node,
+                        wish.corners(),
+                        Math.max(UpperBound.NEVER, upperBound.at(node, 0, 0, wish.corners())),
+                        found.size())));
         long order = 0;
         for (Edge edge : graph.beginnings()) {
             for (boolean corner : corners(wish.corners())) {
@@ -276,8 +306,12 @@ public final class Composer {
         return next;
     }
 
-    /** What costs least to find out is asked first; most sequences are turned away by their length or by what they could still reach. */
-    private void add(Sequence before, Edge edge, boolean corner, int points, Collection<Sequence> sequences, long order) {
+    /**
+     * What costs least to find out is asked first; most sequences are turned away by their length or by what they could
+     * still reach.
+     */
+    private void add(
+            Sequence before, Edge edge, boolean corner, int points, Collection<Sequence> sequences, long order) {
         int from = before == null ? 0 : before.length();
         int mask = (before == null ? 0 : before.mask()) | edge.bit();
         int cornersLeft = before == null ? wish.corners() : before.corners();
@@ -289,20 +323,39 @@ public final class Composer {
         int node = corner ? edge.toRoundCorner() : edge.to();
         int left = cornersLeft - (corner ? 1 : 0);
         int more = upperBound.at(node, length, mask, left);
-        int now = points + edge.points() + timeline.points(edge, from) + (corner ? sidePoints(cornersLeft, covered) : 0);
-        int promise = now + more + (sides.length > 0 ? (left + 1) * wish.weights().ground() : 0);
-        if (more <= UpperBound.NEVER || isPoor(length, promise) || comesTooOften(before, edge) || corner && !isInPlace(before, edge, length, cornersLeft, covered)) {
+        int now =
+                points + edge.points() + timeline.points(edge, from) + (corner ? sidePoints(cornersLeft, covered) : 0);
+        int promise =
+                now + more + (sides.length > 0 ? (left + 1) * wish.weights().ground() : 0);
+        if (more <= UpperBound.NEVER
+                || isPoor(length, promise)
+                || comesTooOften(before, edge)
+                || corner && !isInPlace(before, edge, length, cornersLeft, covered)) {
             return;
         }
         int repeated = before == null ? 0 : repetition(before, edge);
         int[] shared = shared(before, edge, from);
         if (shared != null && !isPoor(length, promise - repeated)) {
-            sequences.add(new Sequence(before, edge, corner, node, length, mask, left, corner ? 0 : covered, now - repeated, promise - repeated,
-                    before == null ? 0 : before.pairsWith(edge.figure()), shared, order));
+            sequences.add(new Sequence(
+                    before,
+                    edge,
+                    corner,
+                    node,
+                    length,
+                    mask,
+                    left,
+                    corner ? 0 : covered,
+                    now - repeated,
+                    promise - repeated,
+                    before == null ? 0 : before.pairsWith(edge.figure()),
+                    shared,
+                    order));
         }
     }
 
-    /** While the most promising are carried on: whether a sequence of this length promises less than those that wait. */
+    /**
+     * While the most promising are carried on: whether a sequence of this length promises less than those that wait.
+     */
     private boolean isPoor(int length, int promise) {
         return length < floors.length && promise <= floors[length];
     }
@@ -313,8 +366,10 @@ public final class Composer {
         }
         Taste taste = wish.taste();
         int figure = edge.figure();
-        return repeats(before, edge) >= wish.mostTimes() || taste.notThrice() && before.danced(figure, 2)
-                || taste.mostInAll() < Integer.MAX_VALUE && before.times(figure, Integer.MAX_VALUE) >= taste.mostInAll();
+        return repeats(before, edge) >= wish.mostTimes()
+                || taste.notThrice() && before.danced(figure, 2)
+                || taste.mostInAll() < Integer.MAX_VALUE
+                        && before.times(figure, Integer.MAX_VALUE) >= taste.mostInAll();
     }
 
     /** How much of each answer found before has been danced again; null if too much. */
@@ -357,24 +412,34 @@ public final class Composer {
         return sequence.times(edge.figure(), timeline.window());
     }
 
-    /** What is taken off for a figure that was danced just now, or that follows the same one as it did before; then it is no contrast any more either. */
+    /**
+     * What is taken off for a figure that was danced just now, or that follows the same one as it did before; then it
+     * is no contrast any more either.
+     */
     private int repetition(Sequence before, Edge edge) {
         Move move = edge.move();
         boolean echo = before.edge() != null && before.echoes(edge.figure());
         if (!echo) {
             return repeats(before, edge) > 0 ? wish.weights().repetition() : 0;
         }
-        return wish.weights().repetition() + movePoints.of(Reason.CONTRAST, move, Optional.of(before.edge().move().dancing().figure()));
+        return wish.weights().repetition()
+                + movePoints.of(
+                        Reason.CONTRAST,
+                        move,
+                        Optional.of(before.edge().move().dancing().figure()));
     }
 
     private boolean isComplete(Sequence sequence) {
-        return sequence.edge() != null && sequence.length() >= timeline.least() && sequence.mask() == graph.allRequired() && sequence.corners() == 0
+        return sequence.edge() != null
+                && sequence.length() >= timeline.least()
+                && sequence.mask() == graph.allRequired()
+                && sequence.corners() == 0
                 && graph.arrives(sequence.node());
     }
 
     /**
-     * What a sequence that somebody else has put together would count, by the same points as the composer's own; the room and the figures that are required
-     * are left out of account.
+     * What a sequence that somebody else has put together would count, by the same points as the composer's own; the
+     * room and the figures that are required are left out of account.
      *
      * @param moves what is danced, one after another, at least one
      */
@@ -385,14 +450,38 @@ public final class Composer {
         Sequence sequence = null;
         for (Move move : moves) {
             int from = sequence == null ? 0 : sequence.length();
-            Edge edge = new Edge(move, 0, 0, composer.timeline.units(move.dancing().length()), 0, 0,
-                    wish.choice().highlights().contains(move.dancing().figure().id()), move.dancing().figure().level().ordinal(), 0, Bookends.isBegun(move.dancing()),
-                    numbers.computeIfAbsent(move.dancing().figure().id(), id -> numbers.size()), rates.of(move.dancing()));
-            sequence = new Sequence(sequence, edge, false, 0, from + edge.length(), 0, 0, 0, 0, 0,
-                    sequence == null ? 0 : sequence.pairsWith(edge.figure()), new int[0], 0);
+            Edge edge = new Edge(
+                    move,
+                    0,
+                    0,
+                    composer.timeline.units(move.dancing().length()),
+                    0,
+                    0,
+                    wish.choice().highlights().contains(move.dancing().figure().id()),
+                    move.dancing().figure().level().ordinal(),
+                    0,
+                    Bookends.isBegun(move.dancing()),
+                    numbers.computeIfAbsent(move.dancing().figure().id(), id -> numbers.size()),
+                    rates.of(move.dancing()));
+            sequence = new Sequence(
+                    sequence,
+                    edge,
+                    false,
+                    0,
+                    from + edge.length(),
+                    0,
+                    0,
+                    0,
+                    0,
+                    0,
+                    sequence == null ? 0 : sequence.pairsWith(edge.figure()),
+                    new int[0],
+                    0);
         }
         Composition composition = composer.composition(sequence.ended(0, 0));
-        int points = composition.reasons().values().stream().mapToInt(Integer::intValue).sum();
+        int points = composition.reasons().values().stream()
+                .mapToInt(Integer::intValue)
+                .sum();
         return new Composition(composition.steps(), composition.length(), points, composition.reasons());
     }
 
@@ -413,13 +502,17 @@ public final class Composer {
             }
             reasons.merge(Reason.PHRASE_STARTS, timeline.phrasePoints(edge.begun(), onset), Integer::sum);
             reasons.merge(Reason.HIGHLIGHTS_ON_HITS, timeline.hitPoints(edge.highlight(), onset), Integer::sum);
-            reasons.merge(Reason.SPARSE_AND_FULL, timeline.fullnessPoints(edge.fullness(), edge.length(), onset), Integer::sum);
+            reasons.merge(
+                    Reason.SPARSE_AND_FULL,
+                    timeline.fullnessPoints(edge.fullness(), edge.length(), onset),
+                    Integer::sum);
             reasons.merge(Reason.DIFFICULTY, timeline.arcPoints(edge.level(), onset), Integer::sum);
             if (each.corner()) {
                 int covered = (each.before() == null ? 0 : each.before().covered()) + edge.covers();
                 reasons.merge(Reason.GROUND_COVERED, sidePoints(each.corners() + 1, covered), Integer::sum);
             }
-            reasons.merge(Reason.REPETITION, each.before() == null ? 0 : -repetition(each.before(), edge), Integer::sum);
+            reasons.merge(
+                    Reason.REPETITION, each.before() == null ? 0 : -repetition(each.before(), edge), Integer::sum);
             pieces.add(new Piece(move.dancing(), move.facing(), move.outcome(), timeline.beats(onset), each.corner()));
             before = Optional.of(move.dancing().figure());
         }

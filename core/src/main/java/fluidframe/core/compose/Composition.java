@@ -12,9 +12,9 @@ import java.util.Map;
 /**
  * One answer: figures in order, and why it scores what it does.
  *
- * @param steps   what is danced
- * @param length  beats
- * @param points  the score
+ * @param steps what is danced
+ * @param length beats
+ * @param points the score
  * @param reasons the score by reason; its values add up to the points
  */
 public record Composition(List<Piece> steps, Beats length, int points, Map<Reason, Integer> reasons) {
@@ -22,18 +22,27 @@ public record Composition(List<Piece> steps, Beats length, int points, Map<Reaso
     /**
      * One figure in its place.
      *
-     * @param dancing     the figure and how it is danced
-     * @param facing      the heading the man begins on
-     * @param outcome     how well it meets what is danced before it
-     * @param onset       beats from the beginning
+     * @param dancing the figure and how it is danced
+     * @param facing the heading the man begins on
+     * @param outcome how well it meets what is danced before it
+     * @param onset beats from the beginning
      * @param cornerAfter whether a corner is turned after it
      */
-    public record Piece(Dancing dancing, Heading facing, Outcome outcome, Beats onset, boolean cornerAfter) {
-    }
+    public record Piece(Dancing dancing, Heading facing, Outcome outcome, Beats onset, boolean cornerAfter) {}
 
     /** What points are given or taken for. */
     public enum Reason {
-        BENDS, PHRASE_STARTS, RECOMMENDED_LINKS, FAVOURITES, REPETITION, NOT_AS_CHARTED, HIGHLIGHTS_ON_HITS, DIFFICULTY, CONTRAST, GROUND_COVERED, SPARSE_AND_FULL
+        BENDS,
+        PHRASE_STARTS,
+        RECOMMENDED_LINKS,
+        FAVOURITES,
+        REPETITION,
+        NOT_AS_CHARTED,
+        HIGHLIGHTS_ON_HITS,
+        DIFFICULTY,
+        CONTRAST,
+        GROUND_COVERED,
+        SPARSE_AND_FULL
     }
 
     public Composition {
@@ -46,8 +55,15 @@ public record Composition(List<Piece> steps, Beats length, int points, Map<Reaso
 
     /** How many beats of another answer are danced here too, the same figure at the same time. */
     Beats sharedWith(Composition other) {
-        return steps.stream().filter(piece -> other.steps.stream().anyMatch(each -> each.onset().equals(piece.onset())
-                && each.dancing().figure().id().equals(piece.dancing().figure().id()))).map(piece -> piece.dancing().length()).reduce(Beats.ZERO, Beats::plus);
+        return steps.stream()
+                .filter(piece -> other.steps.stream()
+                        .anyMatch(each -> each.onset().equals(piece.onset())
+                                && each.dancing()
+                                        .figure()
+                                        .id()
+                                        .equals(piece.dancing().figure().id())))
+                .map(piece -> piece.dancing().length())
+                .reduce(Beats.ZERO, Beats::plus);
     }
 
     /** Whether at least two beats in five are another figure. */

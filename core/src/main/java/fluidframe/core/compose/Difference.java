@@ -9,16 +9,18 @@ import java.util.Locale;
 import java.util.Set;
 import java.util.stream.Collectors;
 
-/** In one line what sets an answer apart from the first: which figures it has and has not, how it begins, where it turns its corners. */
+/**
+ * In one line what sets an answer apart from the first: which figures it has and has not, how it begins, where it turns
+ * its corners.
+ */
 public final class Difference {
 
     private static final int MOST_NAMED = 3;
 
-    private Difference() {
-    }
+    private Difference() {}
 
     /**
-     * @param bar    how long a bar lasts, beats
+     * @param bar how long a bar lasts, beats
      * @param before whole bars danced before the compositions begin
      */
     public static String between(Composition first, Composition other, Beats bar, int before) {
@@ -44,14 +46,20 @@ public final class Difference {
             said.add("dances the same figures in another order");
         }
         if (!corners(first, bar, before).equals(corners(other, bar, before))) {
-            said.add(corners(other, bar, before).isEmpty() ? "turns no corner" : corners(other, bar, before).substring(2));
+            said.add(
+                    corners(other, bar, before).isEmpty()
+                            ? "turns no corner"
+                            : corners(other, bar, before).substring(2));
         }
         String sentence = String.join("; ", said);
         return sentence.substring(0, 1).toUpperCase(Locale.ROOT) + sentence.substring(1) + ".";
     }
 
     private static List<String> titles(Composition composition) {
-        return composition.steps().stream().map(piece -> piece.dancing().figure().title()).distinct().toList();
+        return composition.steps().stream()
+                .map(piece -> piece.dancing().figure().title())
+                .distinct()
+                .toList();
     }
 
     private static String named(Set<String> titles) {
@@ -60,8 +68,13 @@ public final class Difference {
     }
 
     private static String corners(Composition composition, Beats bar, int before) {
-        List<String> bars = composition.steps().stream().filter(Composition.Piece::cornerAfter)
-                .map(piece -> String.valueOf(before + (piece.onset().plus(piece.dancing().length()).ticks() + bar.ticks() - 1) / bar.ticks())).toList();
-        return bars.isEmpty() ? "" : (bars.size() == 1 ? "; turns a corner after bar " : "; turns corners after bars ") + Series.of(bars);
+        List<String> bars = composition.steps().stream()
+                .filter(Composition.Piece::cornerAfter)
+                .map(piece -> String.valueOf(before
+                        + (piece.onset().plus(piece.dancing().length()).ticks() + bar.ticks() - 1) / bar.ticks()))
+                .toList();
+        return bars.isEmpty()
+                ? ""
+                : (bars.size() == 1 ? "; turns a corner after bar " : "; turns corners after bars ") + Series.of(bars);
     }
 }

@@ -8,21 +8,23 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.function.IntToDoubleFunction;
 
-/** How many corners a composition is likely to turn: as many sides as its figures cover in that time, going by what they usually cover. */
+/**
+ * How many corners a composition is likely to turn: as many sides as its figures cover in that time, going by what they
+ * usually cover.
+ */
 public final class LikelyCorners {
 
     private static final double CENTIMETRES = 100;
     /** Counts so far from the likely one are tried too. */
     private static final int FARTHEST = 2;
 
-    private LikelyCorners() {
-    }
+    private LikelyCorners() {}
 
     /**
      * The likeliest number first, then its neighbours.
      *
      * @param length how long the composition is, beats
-     * @param side   how far the couple may travel along a side, metres, by its number from 0
+     * @param side how far the couple may travel along a side, metres, by its number from 0
      */
     public static List<Integer> of(Repertoire repertoire, Beats length, IntToDoubleFunction side) {
         double left = metresABeat(repertoire) * length.toDouble();

@@ -19,26 +19,42 @@ import java.util.Set;
 import java.util.function.ToIntFunction;
 
 /**
- * What a wish allows to follow what, in numbers. A node is a state of the couple after a figure; an edge is a figure danced from there.
+ * What a wish allows to follow what, in numbers. A node is a state of the couple after a figure; an edge is a figure
+ * danced from there.
  *
- * <p>The syllabus lists few neighbours, so most nodes differ from others only in the few figures they list: the moves of all others depend on the node's
- * {@link Group} alone. Nodes that list nobody share their group's column; the others have columns of their own, behind those of the groups.
+ * <p>The syllabus lists few neighbours, so most nodes differ from others only in the few figures they list: the moves
+ * of all others depend on the node's {@link Group} alone. Nodes that list nobody share their group's column; the others
+ * have columns of their own, behind those of the groups.
  */
 final class MoveGraph {
 
     /**
-     * A move in numbers: where it leads, how long it is, its points but for those of its place in the music and for repetition, its bit among the
-     * required figures, how far it carries the couple along the side, centimetres, whether it is begun at its beginning,
-     * the number of its figure, and how many steps it has for its time.
+     * A move in numbers: where it leads, how long it is, its points but for those of its place in the music and for
+     * repetition, its bit among the required figures, how far it carries the couple along the side, centimetres,
+     * whether it is begun at its beginning, the number of its figure, and how many steps it has for its time.
      */
-    record Edge(Move move, int to, int toRoundCorner, int length, int points, int bit, boolean highlight, int level, int covers, boolean begun, int figure, Fullness fullness) {
-    }
+    record Edge(
+            Move move,
+            int to,
+            int toRoundCorner,
+            int length,
+            int points,
+            int bit,
+            boolean highlight,
+            int level,
+            int covers,
+            boolean begun,
+            int figure,
+            Fullness fullness) {}
 
     private record Node(Optional<Figure> last, ExitState exit, boolean closes) {
 
         @Override
         public boolean equals(Object other) {
-            return other instanceof Node node && node.closes == closes && node.exit.equals(exit) && node.last.map(Figure::id).equals(last.map(Figure::id));
+            return other instanceof Node node
+                    && node.closes == closes
+                    && node.exit.equals(exit)
+                    && node.last.map(Figure::id).equals(last.map(Figure::id));
         }
 
         @Override
@@ -54,14 +70,19 @@ final class MoveGraph {
      * @param binds whether the syllabus speaks of the figure before at all
      * @param closes whether the routine may end here
      */
-    private record Group(ExitState exit, boolean lists, boolean binds, boolean closes) {
-    }
+    private record Group(ExitState exit, boolean lists, boolean binds, boolean closes) {}
 
-    private record Landing(int to, int length, int covers, boolean begun, int bit, Fullness fullness) {
-    }
+    private record Landing(int to, int length, int covers, boolean begun, int bit, Fullness fullness) {}
 
-    private record Alike(int column, int columnRoundCorner, int length, int bit, int level, boolean highlight, boolean begun, Fullness fullness) {
-    }
+    private record Alike(
+            int column,
+            int columnRoundCorner,
+            int length,
+            int bit,
+            int level,
+            boolean highlight,
+            boolean begun,
+            Fullness fullness) {}
 
     private final Repertoire repertoire;
     private final Wish wish;
@@ -94,7 +115,9 @@ final class MoveGraph {
         wish.required().stream().sorted().forEach(id -> requiredBits.put(id, 1 << requiredBits.size()));
         this.start = wish.from().map(from -> index(new Node(from.last(), from.exit(), false)));
         if (start.isEmpty()) {
-            repertoire.beginnings().stream().filter(move -> isAllowed(move.outcome(), move.dancing()) && (!wish.taste().opens() || Bookends.opens(move.dancing())))
+            repertoire.beginnings().stream()
+                    .filter(move -> isAllowed(move.outcome(), move.dancing())
+                            && (!wish.taste().opens() || Bookends.opens(move.dancing())))
                     .forEach(move -> beginnings.add(edge(move, points.of(move, Optional.empty()))));
         }
         List<Edge[]> common = explored();
@@ -179,28 +202,40 @@ final class MoveGraph {
 
     /** Whether what is to follow the composition can follow here. */
     boolean arrives(int node) {
-        return wish.to().map(next -> repertoire.meets(nodes.get(node).last(), nodes.get(node).exit(), next))
-                .map(outcome -> outcome == Outcome.HOLDS || wish.bends() && outcome == Outcome.BENDS).orElse(!wish.taste().closes() || nodes.get(node).closes());
+        return wish.to()
+                .map(next ->
+                        repertoire.meets(nodes.get(node).last(), nodes.get(node).exit(), next))
+                .map(outcome -> outcome == Outcome.HOLDS || wish.bends() && outcome == Outcome.BENDS)
+                .orElse(!wish.taste().closes() || nodes.get(node).closes());
     }
 
-    /** All that can be danced from a node. Of several ways to the same node in the same time only the best is kept: nothing later can tell them apart. */
+    /**
+     * All that can be danced from a node. Of several ways to the same node in the same time only the best is kept:
+     * nothing later can tell them apart.
+     */
     Edge[] edges(int node) {
         if (edges.get(node) == null) {
             Optional<Figure> last = nodes.get(node).last();
-            edges.set(node, best(allowed(repertoire.after(last, nodes.get(node).exit())), move -> points.of(move, last)));
+            edges.set(
+                    node, best(allowed(repertoire.after(last, nodes.get(node).exit())), move -> points.of(move, last)));
         }
         return edges.get(node);
     }
 
     private List<Move> allowed(List<Move> moves) {
-        return moves.stream().filter(move -> isAllowed(move.outcome(), move.dancing())).toList();
+        return moves.stream()
+                .filter(move -> isAllowed(move.outcome(), move.dancing()))
+                .toList();
     }
 
     private Edge[] best(List<Move> moves, ToIntFunction<Move> counting) {
         Map<Landing, Edge> best = new LinkedHashMap<>();
         for (Move move : moves) {
             Edge edge = edge(move, counting.applyAsInt(move));
-            best.merge(new Landing(edge.to(), edge.length(), edge.covers(), edge.begun(), edge.bit(), edge.fullness()), edge, MoveGraph::better);
+            best.merge(
+                    new Landing(edge.to(), edge.length(), edge.covers(), edge.begun(), edge.bit(), edge.fullness()),
+                    edge,
+                    MoveGraph::better);
         }
         return best.values().toArray(Edge[]::new);
     }
@@ -216,7 +251,10 @@ final class MoveGraph {
         for (Move move : repertoire.bodies(group.exit())) {
             Outcome outcome = unlisted(group, move.dancing().figure()).worse(move.outcome());
             if (isAllowed(outcome, move.dancing())) {
-                moves.add(outcome == move.outcome() ? move : new Move(move.dancing(), move.facing(), outcome, move.exit()));
+                moves.add(
+                        outcome == move.outcome()
+                                ? move
+                                : new Move(move.dancing(), move.facing(), outcome, move.exit()));
             }
         }
         return best(moves, move -> points.of(move, Optional.empty()));
@@ -236,14 +274,24 @@ final class MoveGraph {
     private Edge[] alike(Edge[] from) {
         Map<Alike, Edge> best = new LinkedHashMap<>();
         for (Edge edge : from) {
-            Alike alike = new Alike(columns[edge.to()], columns[edge.toRoundCorner()], edge.length(), edge.bit(), edge.level(), edge.highlight(), edge.begun(), edge.fullness());
+            Alike alike = new Alike(
+                    columns[edge.to()],
+                    columns[edge.toRoundCorner()],
+                    edge.length(),
+                    edge.bit(),
+                    edge.level(),
+                    edge.highlight(),
+                    edge.begun(),
+                    edge.fullness());
             best.merge(alike, edge, MoveGraph::better);
         }
         return best.values().toArray(Edge[]::new);
     }
 
     private boolean isAllowed(Outcome outcome, Dancing dancing) {
-        return outcome != Outcome.BREAKS && (wish.bends() || outcome == Outcome.HOLDS) && !wish.forbidden().contains(dancing.figure().id())
+        return outcome != Outcome.BREAKS
+                && (wish.bends() || outcome == Outcome.HOLDS)
+                && !wish.forbidden().contains(dancing.figure().id())
                 && (!wish.taste().wholeFigures() || Bookends.isUsed(dancing));
     }
 
@@ -254,7 +302,8 @@ final class MoveGraph {
         node.last().ifPresent(last -> {
             Map<String, List<Move>> byFigure = byFigure(node.exit());
             for (String id : listedAfter(last)) {
-                allowed(byFigure.getOrDefault(id, List.of())).forEach(move -> found.add(edge(move, points.of(move, node.last()))));
+                allowed(byFigure.getOrDefault(id, List.of()))
+                        .forEach(move -> found.add(edge(move, points.of(move, node.last()))));
             }
         });
         return found.toArray(Edge[]::new);
@@ -263,7 +312,11 @@ final class MoveGraph {
     private Map<String, List<Move>> byFigure(ExitState exit) {
         return movesByFigure.computeIfAbsent(exit, left -> {
             Map<String, List<Move>> moves = new HashMap<>();
-            repertoire.bodies(left).forEach(move -> moves.computeIfAbsent(move.dancing().figure().id(), added -> new ArrayList<>()).add(move));
+            repertoire
+                    .bodies(left)
+                    .forEach(move -> moves.computeIfAbsent(
+                                    move.dancing().figure().id(), added -> new ArrayList<>())
+                            .add(move));
             return moves;
         });
     }
@@ -272,7 +325,10 @@ final class MoveGraph {
     private Set<String> listedAfter(Figure last) {
         return listedIds.computeIfAbsent(last.id(), id -> {
             Set<String> ids = new LinkedHashSet<>();
-            repertoire.dancings().stream().map(Dancing::figure).filter(figure -> Neighbours.areListed(last, figure)).forEach(figure -> ids.add(figure.id()));
+            repertoire.dancings().stream()
+                    .map(Dancing::figure)
+                    .filter(figure -> Neighbours.areListed(last, figure))
+                    .forEach(figure -> ids.add(figure.id()));
             return ids;
         });
     }
@@ -282,12 +338,15 @@ final class MoveGraph {
         if (known != null) {
             return known;
         }
-        boolean lists = node.last().map(figure -> !figure.neighbours().precedes().isEmpty()).orElse(false);
+        boolean lists = node.last()
+                .map(figure -> !figure.neighbours().precedes().isEmpty())
+                .orElse(false);
         boolean binds = node.last().map(figure -> figure.neighbours().bind()).orElse(false);
         indices.put(node, nodes.size());
         nodes.add(node);
         edges.add(null);
-        groupOf.add(groupIndices.computeIfAbsent(new Group(node.exit(), lists, binds, node.closes()), added -> groupIndices.size()));
+        groupOf.add(groupIndices.computeIfAbsent(
+                new Group(node.exit(), lists, binds, node.closes()), added -> groupIndices.size()));
         return nodes.size() - 1;
     }
 
@@ -295,10 +354,23 @@ final class MoveGraph {
         Figure figure = move.dancing().figure();
         boolean closes = closing.computeIfAbsent(move.dancing(), Bookends::closes);
         int to = index(new Node(Optional.of(figure), move.exit(), closes));
-        int toRoundCorner = wish.corners() > 0 ? index(new Node(Optional.of(figure), move.exit().afterCorner(), false)) : to;
-        boolean counts = !wish.taste().requiredWhole() || move.dancing().way().split().isEmpty();
-        return new Edge(move, to, toRoundCorner, timeline.units(move.dancing().length()), counted, counts ? requiredBits.getOrDefault(figure.id(), 0) : 0,
-                wish.choice().highlights().contains(figure.id()), figure.level().ordinal(), wish.sides().isEmpty() ? 0 : ground.covered(move), Bookends.isBegun(move.dancing()),
-                numbers.computeIfAbsent(figure.id(), id -> numbers.size()), wish.stretches().isEmpty() ? Fullness.USUAL : rates.of(move.dancing()));
+        int toRoundCorner = wish.corners() > 0
+                ? index(new Node(Optional.of(figure), move.exit().afterCorner(), false))
+                : to;
+        boolean counts =
+                !wish.taste().requiredWhole() || move.dancing().way().split().isEmpty();
+        return new Edge(
+                move,
+                to,
+                toRoundCorner,
+                timeline.units(move.dancing().length()),
+                counted,
+                counts ? requiredBits.getOrDefault(figure.id(), 0) : 0,
+                wish.choice().highlights().contains(figure.id()),
+                figure.level().ordinal(),
+                wish.sides().isEmpty() ? 0 : ground.covered(move),
+                Bookends.isBegun(move.dancing()),
+                numbers.computeIfAbsent(figure.id(), id -> numbers.size()),
+                wish.stretches().isEmpty() ? Fullness.USUAL : rates.of(move.dancing()));
     }
 }

@@ -38,8 +38,7 @@ final class Relaxations {
         }
     }
 
-    private record Single(String label, UnaryOperator<Request> relax) {
-    }
+    private record Single(String label, UnaryOperator<Request> relax) {}
 
     private Relaxations(Repertoire repertoire, Wish wish, Watch watch) {
         this.repertoire = repertoire;
@@ -65,9 +64,14 @@ final class Relaxations {
             return;
         }
         if (left == 0) {
-            Answer answer = Composer.search(repertoires.computeIfAbsent(request.conditions(), repertoire::under), request.wish().withAnswers(1), watch);
-            answer.compositions().stream().findFirst()
-                    .ifPresent(composition -> found.add(new Relaxation(named(labels, composition), request.wish(), request.conditions())));
+            Answer answer = Composer.search(
+                    repertoires.computeIfAbsent(request.conditions(), repertoire::under),
+                    request.wish().withAnswers(1),
+                    watch);
+            answer.compositions().stream()
+                    .findFirst()
+                    .ifPresent(composition -> found.add(
+                            new Relaxation(named(labels, composition), request.wish(), request.conditions())));
             return;
         }
         for (int i = from; i < singles.size(); i++) {
@@ -82,18 +86,29 @@ final class Relaxations {
 
     /** Says where the links bend, if they do in few places. */
     private static List<String> named(List<String> labels, Composition composition) {
-        String bends = Series.of(composition.steps().stream().filter(piece -> piece.outcome() == Outcome.BENDS).map(piece -> "into " + piece.dancing().wording()).distinct().toList());
-        return labels.stream().map(label -> label.equals(BENDS) && !bends.isEmpty() ? "allow a bend " + bends : label).toList();
+        String bends = Series.of(composition.steps().stream()
+                .filter(piece -> piece.outcome() == Outcome.BENDS)
+                .map(piece -> "into " + piece.dancing().wording())
+                .distinct()
+                .toList());
+        return labels.stream()
+                .map(label -> label.equals(BENDS) && !bends.isEmpty() ? "allow a bend " + bends : label)
+                .toList();
     }
 
     private void length(Wish wish) {
-        Beats bar = repertoire.figures().isEmpty() ? Beats.of(4) : repertoire.figures().get(0).rhythm().bar();
+        Beats bar = repertoire.figures().isEmpty()
+                ? Beats.of(4)
+                : repertoire.figures().get(0).rhythm().bar();
         offer("add 1 bar", each -> each.withLength(each.least(), each.most().plus(bar)));
         if (wish.least().compareTo(bar) > 0) {
             offer("take 1 bar away", each -> each.withLength(each.least().minus(bar), each.most()));
         }
-        wish.music().sectionStarts().stream().sorted().forEach(boundary -> offer("let a figure be danced across the beginning of bar " + (boundary.ticks() / bar.ticks() + 1),
-                each -> each.withMusic(without(each.music(), boundary))));
+        wish.music().sectionStarts().stream()
+                .sorted()
+                .forEach(boundary -> offer(
+                        "let a figure be danced across the beginning of bar " + (boundary.ticks() / bar.ticks() + 1),
+                        each -> each.withMusic(without(each.music(), boundary))));
     }
 
     private void links(Wish wish) {
@@ -102,16 +117,29 @@ final class Relaxations {
         }
         Conditions conditions = repertoire.conditions();
         if (conditions.syllabus()) {
-            singles.add(new Single("go beyond the listed neighbours", request -> new Request(request.wish(), new Conditions(false, request.conditions().highest()))));
+            singles.add(new Single(
+                    "go beyond the listed neighbours",
+                    request -> new Request(
+                            request.wish(),
+                            new Conditions(false, request.conditions().highest()))));
         }
-        nextLevel(conditions.highest()).ifPresent(level ->
-                singles.add(new Single("allow " + level, request -> new Request(request.wish(), new Conditions(request.conditions().syllabus(), level)))));
-        wish.to().ifPresent(next -> offer("end without leading into " + next.wording(), each -> each.withTo(Optional.empty())));
+        nextLevel(conditions.highest())
+                .ifPresent(level -> singles.add(new Single(
+                        "allow " + level,
+                        request -> new Request(
+                                request.wish(),
+                                new Conditions(request.conditions().syllabus(), level)))));
+        wish.to()
+                .ifPresent(next ->
+                        offer("end without leading into " + next.wording(), each -> each.withTo(Optional.empty())));
     }
 
     /** The lowest level above the highest allowed at which the book has figures. */
     private Optional<Level> nextLevel(Level highest) {
-        return repertoire.figures().stream().map(Figure::level).filter(level -> level.compareTo(highest) > 0).min(Level::compareTo);
+        return repertoire.figures().stream()
+                .map(Figure::level)
+                .filter(level -> level.compareTo(highest) > 0)
+                .min(Level::compareTo);
     }
 
     private void figures(Wish wish) {
@@ -132,7 +160,9 @@ final class Relaxations {
             offer("turn one corner less", each -> each.corners() > 0 ? each.withCorners(each.corners() - 1) : each);
         }
         if (wish.corners() < Wish.MOST_CORNERS) {
-            offer("turn one corner more", each -> each.corners() < Wish.MOST_CORNERS ? each.withCorners(each.corners() + 1) : each);
+            offer(
+                    "turn one corner more",
+                    each -> each.corners() < Wish.MOST_CORNERS ? each.withCorners(each.corners() + 1) : each);
         }
     }
 
@@ -142,7 +172,10 @@ final class Relaxations {
         lift(taste.wholeFigures(), "use parts of figures anywhere", Taste::withParts);
         lift(taste.cornersInPlace(), "turn corners anywhere", Taste::withCornersAnywhere);
         lift(taste.requiredWhole(), "let part of a required figure do", Taste::withPartsOfRequired);
-        lift(taste.mostInAll() < Integer.MAX_VALUE, "let a figure come twice as often in all", each -> each.withMostInAll(2 * each.mostInAll()));
+        lift(
+                taste.mostInAll() < Integer.MAX_VALUE,
+                "let a figure come twice as often in all",
+                each -> each.withMostInAll(2 * each.mostInAll()));
         lift(taste.notThrice(), "let a figure come three times running", Taste::withThrice);
     }
 
@@ -157,11 +190,17 @@ final class Relaxations {
     }
 
     private String title(String id) {
-        return repertoire.figures().stream().filter(figure -> figure.id().equals(id)).findFirst().map(Figure::title).orElse(id);
+        return repertoire.figures().stream()
+                .filter(figure -> figure.id().equals(id))
+                .findFirst()
+                .map(Figure::title)
+                .orElse(id);
     }
 
     private static MusicMap without(MusicMap music, Beats start) {
-        return music.withSections(music.sections().stream().filter(section -> !music.bar().times(section.bar() - 1).equals(start)).toList());
+        return music.withSections(music.sections().stream()
+                .filter(section -> !music.bar().times(section.bar() - 1).equals(start))
+                .toList());
     }
 
     private static Set<String> without(Set<String> ids, String id) {

@@ -6,28 +6,55 @@ import java.util.Collections;
 import java.util.List;
 
 /**
- * A sequence begun: the move danced last, and the sequence before it. A whole sequence that has been given the points of its last side has no move of its own.
+ * A sequence begun: the move danced last, and the sequence before it. A whole sequence that has been given the points
+ * of its last side has no move of its own.
  *
- * @param edge    the move danced last; null at the start and at the end
- * @param corner  whether a corner is turned after it
- * @param node    where that leaves the couple
- * @param length  units
- * @param mask    the required figures that have come
+ * @param edge the move danced last; null at the start and at the end
+ * @param corner whether a corner is turned after it
+ * @param node where that leaves the couple
+ * @param length units
+ * @param mask the required figures that have come
  * @param corners how many corners are still to be turned
  * @param covered centimetres along this side
  * @param promise its points and those that could still come
- * @param pairs   which figures have followed which, as bits that may stand for several pairs
- * @param shared  for each answer found before, units of it that are danced here too
- * @param order   when it was thought of
+ * @param pairs which figures have followed which, as bits that may stand for several pairs
+ * @param shared for each answer found before, units of it that are danced here too
+ * @param order when it was thought of
  */
-record Sequence(Sequence before, Edge edge, boolean corner, int node, int length, int mask, int corners, int covered, int points, int promise, long pairs, int[] shared, long order) {
+record Sequence(
+        Sequence before,
+        Edge edge,
+        boolean corner,
+        int node,
+        int length,
+        int mask,
+        int corners,
+        int covered,
+        int points,
+        int promise,
+        long pairs,
+        int[] shared,
+        long order) {
 
     static Sequence starting(int node, int corners, int promise, int answers) {
         return new Sequence(null, null, false, node, 0, 0, corners, 0, 0, promise, 0, new int[answers], 0);
     }
 
     Sequence ended(int sidePoints, long at) {
-        return new Sequence(this, null, false, node, length, mask, corners, covered, points + sidePoints, points + sidePoints, pairs, shared, at);
+        return new Sequence(
+                this,
+                null,
+                false,
+                node,
+                length,
+                mask,
+                corners,
+                covered,
+                points + sidePoints,
+                points + sidePoints,
+                pairs,
+                shared,
+                at);
     }
 
     boolean hasEnded() {
@@ -41,7 +68,9 @@ record Sequence(Sequence before, Edge edge, boolean corner, int node, int length
     /** The moves of which it was made, the last first, back to one that began before a window of so many units. */
     List<Sequence> within(int window) {
         List<Sequence> moves = new ArrayList<>();
-        for (Sequence each = this; each != null && each.edge != null && length - each.onset() < window; each = each.before) {
+        for (Sequence each = this;
+                each != null && each.edge != null && length - each.onset() < window;
+                each = each.before) {
             moves.add(each);
         }
         return moves;
@@ -100,7 +129,9 @@ record Sequence(Sequence before, Edge edge, boolean corner, int node, int length
     /** How often a figure begins in the last so many units. */
     int times(int figure, int window) {
         int count = 0;
-        for (Sequence each = this; each != null && each.edge != null && length - each.onset() < window; each = each.before) {
+        for (Sequence each = this;
+                each != null && each.edge != null && length - each.onset() < window;
+                each = each.before) {
             count += each.edge.figure() == figure ? 1 : 0;
         }
         return count;

@@ -5,9 +5,10 @@ import fluidframe.core.link.Repertoire;
 import java.util.List;
 
 /**
- * Tells figures with few steps for their time from those with many. A coach means that within a dance: a Quickstep is fuller than a Rumba throughout. So
- * the quarter of all charted figures with the fewest steps for their time is sparse, the quarter with the most is full; where the two quarters meet, because
- * most figures of the dance have the same steps to the bar, only what has fewer or more than those.
+ * Tells figures with few steps for their time from those with many. A coach means that within a dance: a Quickstep is
+ * fuller than a Rumba throughout. So the quarter of all charted figures with the fewest steps for their time is sparse,
+ * the quarter with the most is full; where the two quarters meet, because most figures of the dance have the same steps
+ * to the bar, only what has fewer or more than those.
  */
 final class StepRates {
 
@@ -17,7 +18,11 @@ final class StepRates {
     private final double quick;
 
     StepRates(Repertoire repertoire) {
-        List<Double> rates = repertoire.dancings().stream().filter(dancing -> dancing.way().isAsCharted()).map(StepRates::rate).sorted().toList();
+        List<Double> rates = repertoire.dancings().stream()
+                .filter(dancing -> dancing.way().isAsCharted())
+                .map(StepRates::rate)
+                .sorted()
+                .toList();
         this.slow = rates.isEmpty() ? 0 : rates.get(rates.size() / QUARTERS);
         this.quick = rates.isEmpty() ? 0 : rates.get(rates.size() - 1 - rates.size() / QUARTERS);
     }

@@ -9,7 +9,10 @@ import java.util.HashSet;
 import java.util.Set;
 import org.hipparchus.util.ArithmeticUtils;
 
-/** A wish's time in whole units, the longest time of which every length and every point of the music is a multiple, and what each point of it is worth. */
+/**
+ * A wish's time in whole units, the longest time of which every length and every point of the music is a multiple, and
+ * what each point of it is worth.
+ */
 final class Timeline {
 
     private static final int NO_LEVEL = -1;
@@ -43,7 +46,8 @@ final class Timeline {
         Arc arc = arc(repertoire);
         Set<Integer> hits = units(wish.music().hits());
         for (int at = 0; at <= most; at++) {
-            phrasePoints[at] = wish.music().startsPhrase(beats(at)) ? wish.weights().phrase() : 0;
+            phrasePoints[at] =
+                    wish.music().startsPhrase(beats(at)) ? wish.weights().phrase() : 0;
             hitPoints[at] = hits.contains(at) ? wish.weights().hit() : 0;
             wantedLevels[at] = arc.bends() ? arc.level(at) : NO_LEVEL;
         }
@@ -62,7 +66,9 @@ final class Timeline {
             unit = ArithmeticUtils.gcd(unit, hit.ticks());
         }
         for (Stretch stretch : wish.stretches()) {
-            unit = ArithmeticUtils.gcd(unit, ArithmeticUtils.gcd(stretch.from().ticks(), stretch.to().ticks()));
+            unit = ArithmeticUtils.gcd(
+                    unit,
+                    ArithmeticUtils.gcd(stretch.from().ticks(), stretch.to().ticks()));
         }
         return Math.max(1, unit);
     }
@@ -82,7 +88,11 @@ final class Timeline {
         Fullness[] wanted = new Fullness[most + 1];
         Arrays.fill(wanted, Fullness.USUAL);
         for (Stretch stretch : wish.stretches()) {
-            Arrays.fill(wanted, Math.min(units(stretch.from()), most), Math.min(units(stretch.to()), most + 1), stretch.fullness());
+            Arrays.fill(
+                    wanted,
+                    Math.min(units(stretch.from()), most),
+                    Math.min(units(stretch.to()), most + 1),
+                    stretch.fullness());
         }
         return wanted;
     }
@@ -157,6 +167,9 @@ final class Timeline {
 
     /** The points of a figure for beginning where it does. */
     int points(MoveGraph.Edge edge, int at) {
-        return phrasePoints(edge.begun(), at) + hitPoints(edge.highlight(), at) + arcPoints(edge.level(), at) + fullnessPoints(edge.fullness(), edge.length(), at);
+        return phrasePoints(edge.begun(), at)
+                + hitPoints(edge.highlight(), at)
+                + arcPoints(edge.level(), at)
+                + fullnessPoints(edge.fullness(), edge.length(), at);
     }
 }

@@ -4,8 +4,9 @@ import fluidframe.core.compose.MoveGraph.Edge;
 import java.util.Arrays;
 
 /**
- * The most points that can still come from every node, length, set of required figures and number of corners, repetition and room left out of account;
- * so it never says too little. Worked out from the longest length back, a length at a time.
+ * The most points that can still come from every node, length, set of required figures and number of corners,
+ * repetition and room left out of account; so it never says too little. Worked out from the longest length back, a
+ * length at a time.
  */
 final class UpperBound {
 
@@ -92,12 +93,21 @@ final class UpperBound {
             int gained = edge.points() + timeline.points(edge, length);
             improve(found, offset, gained, edge.bit(), points[longer], offset(columnOf[edge.to()], cornersLeft));
             if (cornersLeft > 0) {
-                improve(found, offset, gained, edge.bit(), points[longer], offset(columnOf[edge.toRoundCorner()], cornersLeft - 1));
+                improve(
+                        found,
+                        offset,
+                        gained,
+                        edge.bit(),
+                        points[longer],
+                        offset(columnOf[edge.toRoundCorner()], cornersLeft - 1));
             }
         }
     }
 
-    /** For every set of required figures: what was found, or what is gained and can be reached beyond, whichever is more. */
+    /**
+     * For every set of required figures: what was found, or what is gained and can be reached beyond, whichever is
+     * more.
+     */
     private void improve(int[] found, int offset, int gained, int bit, int[] beyond, int from) {
         int counted = bit & masks - 1;
         for (int mask = 0; mask < masks; mask++) {

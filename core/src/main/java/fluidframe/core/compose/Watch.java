@@ -11,8 +11,7 @@ public interface Watch {
      * Told now and then how far the search is.
      *
      * @param sequences how many sequences have been looked at
-     * @param answers   how many answers have been found
+     * @param answers how many answers have been found
      */
-    default void saw(int sequences, int answers) {
-    }
+    default void saw(int sequences, int answers) {}
 }

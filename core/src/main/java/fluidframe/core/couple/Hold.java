@@ -3,15 +3,24 @@ package fluidframe.core.couple;
 import fluidframe.core.text.Lexicon;
 import fluidframe.core.text.Term;
 import fluidframe.core.text.Words;
-
 import java.util.EnumSet;
 import java.util.List;
 import java.util.Set;
 
 /** Which hands hold what. A hold is a set of contacts, so that the way from one to another can be counted in hands. */
 public enum Hold implements Term {
-    CLOSED("closed", "closed hold", List.of("ballroom hold", "normal hold"), Contact.LEFT_TO_RIGHT, Contact.RIGHT_ON_BACK),
-    DOUBLE("double", "double hold", List.of("both hands", "two-hand", "two hand hold"), Contact.LEFT_TO_RIGHT, Contact.RIGHT_TO_LEFT),
+    CLOSED(
+            "closed",
+            "closed hold",
+            List.of("ballroom hold", "normal hold"),
+            Contact.LEFT_TO_RIGHT,
+            Contact.RIGHT_ON_BACK),
+    DOUBLE(
+            "double",
+            "double hold",
+            List.of("both hands", "two-hand", "two hand hold"),
+            Contact.LEFT_TO_RIGHT,
+            Contact.RIGHT_TO_LEFT),
     LEFT_TO_RIGHT("L-to-R", "his left hand to her right", List.of("L to R", "left to right"), Contact.LEFT_TO_RIGHT),
     RIGHT_TO_LEFT("R-to-L", "his right hand to her left", List.of("R to L", "right to left"), Contact.RIGHT_TO_LEFT),
     RIGHT_TO_RIGHT("R-to-R", "right hand to right hand", List.of("R to R", "handshake"), Contact.RIGHT_TO_RIGHT),
@@ -20,9 +29,16 @@ public enum Hold implements Term {
     NONE("no hold", "no hold", List.of("none", "without hold"));
 
     /** One hand's hold of the partner, the man's hand first. */
-    public enum Contact { LEFT_TO_RIGHT, RIGHT_TO_LEFT, RIGHT_TO_RIGHT, LEFT_TO_LEFT, RIGHT_ON_BACK }
+    public enum Contact {
+        LEFT_TO_RIGHT,
+        RIGHT_TO_LEFT,
+        RIGHT_TO_RIGHT,
+        LEFT_TO_LEFT,
+        RIGHT_ON_BACK
+    }
 
-    public static final Lexicon<Hold> LEXICON = Lexicon.of("a hold such as closed, double, L-to-R, R-to-L or no hold", List.of(values()));
+    public static final Lexicon<Hold> LEXICON =
+            Lexicon.of("a hold such as closed, double, L-to-R, R-to-L or no hold", List.of(values()));
 
     private final Words words;
     private final Set<Contact> contacts;
@@ -38,7 +54,10 @@ public enum Hold implements Term {
         return words;
     }
 
-    /** The hold seen in a mirror: left and right hands change; closed and crossed holds have no mirror image of their own. */
+    /**
+     * The hold seen in a mirror: left and right hands change; closed and crossed holds have no mirror image of their
+     * own.
+     */
     public Hold mirrored() {
         return switch (this) {
             case LEFT_TO_RIGHT -> RIGHT_TO_LEFT;

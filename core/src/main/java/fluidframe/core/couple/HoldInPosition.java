@@ -5,33 +5,45 @@ import java.util.Optional;
 import java.util.Set;
 
 /**
- * Which hands can be joined where. In closed hold his right arm is round her: the two are close and face each other or open into a promenade. Right to right crosses in front of two who stand
- * side by side in promenade. In body contact they hold each other.
+ * Which hands can be joined where. In closed hold his right arm is round her: the two are close and face each other or
+ * open into a promenade. Right to right crosses in front of two who stand side by side in promenade. In body contact
+ * they hold each other.
  */
 public final class HoldInPosition {
 
-    private static final Set<Position> TOO_FAR_OR_BEHIND = EnumSet.of(Position.OPEN_FACING, Position.FAN, Position.MIRRORED_FAN, Position.APART, Position.TANDEM, Position.SHADOW_RIGHT, Position.SHADOW_LEFT,
+    private static final Set<Position> TOO_FAR_OR_BEHIND = EnumSet.of(
+            Position.OPEN_FACING,
+            Position.FAN,
+            Position.MIRRORED_FAN,
+            Position.APART,
+            Position.TANDEM,
+            Position.SHADOW_RIGHT,
+            Position.SHADOW_LEFT,
             Position.SIDE_BY_SIDE_LEFT);
-    private static final Set<Position> PROMENADES = EnumSet.of(Position.PROMENADE, Position.COUNTER_PROMENADE, Position.FALLAWAY, Position.COUNTER_FALLAWAY);
+    private static final Set<Position> PROMENADES =
+            EnumSet.of(Position.PROMENADE, Position.COUNTER_PROMENADE, Position.FALLAWAY, Position.COUNTER_FALLAWAY);
     private static final Set<Hold> HANDSHAKES = EnumSet.of(Hold.RIGHT_TO_RIGHT, Hold.LEFT_TO_LEFT, Hold.CROSSED);
 
-    private HoldInPosition() {
-    }
+    private HoldInPosition() {}
 
     /** Why they cannot be joined so, as the end of a sentence; empty where they can. */
     public static Optional<String> impossible(Relation relation) {
         Position position = relation.position();
         Hold hold = relation.hold();
-        String stand = "they stand in " + position.wording() + " with " + (hold == Hold.NONE ? "no hold" : hold.wording());
+        String stand =
+                "they stand in " + position.wording() + " with " + (hold == Hold.NONE ? "no hold" : hold.wording());
         if (hold == Hold.CLOSED && TOO_FAR_OR_BEHIND.contains(position)) {
             return Optional.of(stand + "; his right hand does not reach her back there.");
         }
         if (HANDSHAKES.contains(hold) && (PROMENADES.contains(position) || position.isClosedHold())) {
-            return Optional.of(stand + "; those hands would cross between their bodies. Release, and take his left to her right.");
+            return Optional.of(
+                    stand + "; those hands would cross between their bodies. Release, and take his left to her right.");
         }
         if (position.isClosedHold() && hold != Hold.CLOSED) {
             return Optional.of(stand + "; in body contact they hold each other: say closed hold, or closed facing.");
         }
-        return hold.hands() == 2 && position == Position.APART ? Optional.of(stand + "; so far apart only one hand can be kept.") : Optional.empty();
+        return hold.hands() == 2 && position == Position.APART
+                ? Optional.of(stand + "; so far apart only one hand can be kept.")
+                : Optional.empty();
     }
 }

@@ -8,7 +8,8 @@ import java.util.stream.Stream;
  * follower.
  */
 public enum Part {
-    MAN("man"), LADY("lady");
+    MAN("man"),
+    LADY("lady");
 
     private final String wording;
 
@@ -22,7 +23,9 @@ public enum Part {
 
     /** The part of this name; nothing else is one. */
     public static Optional<Part> named(String text) {
-        return Stream.of(values()).filter(part -> part.wording.equalsIgnoreCase(text.strip())).findFirst();
+        return Stream.of(values())
+                .filter(part -> part.wording.equalsIgnoreCase(text.strip()))
+                .findFirst();
     }
 
     public Part partner() {

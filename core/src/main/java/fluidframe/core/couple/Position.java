@@ -6,7 +6,6 @@ import fluidframe.core.space.Turn;
 import fluidframe.core.text.Lexicon;
 import fluidframe.core.text.Term;
 import fluidframe.core.text.Words;
-
 import java.util.List;
 
 /**
@@ -21,8 +20,10 @@ public enum Position implements Term {
     OPEN_PROMENADE("open PP", "open promenade", 4, 0.25, 1.2, 0.75, -45, "open promenade position"),
     FALLAWAY("fallaway", "fallaway", 4, 0.25, 1.2, 0.42, -45, "fallaway position"),
     COUNTER_PROMENADE("CPP", "counter promenade", -4, 0.25, 1.2, 0.42, 45, "counter promenade position"),
-    OPEN_COUNTER_PROMENADE("open CPP", "open counter promenade", -4, 0.25, 1.2, 0.75, 45, "open counter promenade position"),
-    OUTSIDE_RIGHT("OP", "outside partner on his right", 8, 0.25, 0.6, 0.38, -45, "OP R", "outside partner", "outside right"),
+    OPEN_COUNTER_PROMENADE(
+            "open CPP", "open counter promenade", -4, 0.25, 1.2, 0.75, 45, "open counter promenade position"),
+    OUTSIDE_RIGHT(
+            "OP", "outside partner on his right", 8, 0.25, 0.6, 0.38, -45, "OP R", "outside partner", "outside right"),
     OUTSIDE_LEFT("OP L", "outside partner on his left", 8, 0.25, 0.6, 0.38, 45, "outside left"),
     FAN("fan", "fan", -4, 0.8, 1.5, 1.1, 90, "fan position"),
     MIRRORED_FAN("fan R", "fan on his right", 4, 0.8, 1.5, 1.1, -90),
@@ -34,7 +35,8 @@ public enum Position implements Term {
     TANDEM("tandem", "tandem with the lady in front", 0, 0.2, 1.2, 0.5, 0),
     APART("apart", "apart", 8, 0, 6, 1.5, 0);
 
-    public static final Lexicon<Position> LEXICON = Lexicon.of("a position such as closed, PP, CPP, open facing or fan", List.of(values()));
+    public static final Lexicon<Position> LEXICON =
+            Lexicon.of("a position such as closed, PP, CPP, open facing or fan", List.of(values()));
     /** How far the facing may be from the nominal: 45 degrees either way. */
     public static final int FACING_TOLERANCE = 2;
 
@@ -45,8 +47,15 @@ public enum Position implements Term {
     private final double usual;
     private final double bearingDegrees;
 
-    Position(String shorthand, String wording, int facing, double nearest, double farthest, double usual,
-             double bearingDegrees, String... synonyms) {
+    Position(
+            String shorthand,
+            String wording,
+            int facing,
+            double nearest,
+            double farthest,
+            double usual,
+            double bearingDegrees,
+            String... synonyms) {
         this.words = Words.of(shorthand, wording, synonyms);
         this.facing = new Turn(facing);
         this.nearest = nearest;
@@ -84,7 +93,8 @@ public enum Position implements Term {
     public boolean suits(Turn relativeFacing) {
         return this == APART
                 || new Heading(relativeFacing.sixteenths() - facing.sixteenths()).sixteenths() <= FACING_TOLERANCE
-                && new Heading(relativeFacing.sixteenths() - facing.sixteenths()).sixteenths() >= -FACING_TOLERANCE;
+                        && new Heading(relativeFacing.sixteenths() - facing.sixteenths()).sixteenths()
+                                >= -FACING_TOLERANCE;
     }
 
     /** The position seen in a mirror: the lady's side changes. */
@@ -109,8 +119,8 @@ public enum Position implements Term {
     }
 
     /**
-     * Whether the couple are in body contact facing each other, in line or with one stepping outside: that is a matter of the step, and any step
-     * that makes room for it leads from one to the other.
+     * Whether the couple are in body contact facing each other, in line or with one stepping outside: that is a matter
+     * of the step, and any step that makes room for it leads from one to the other.
      */
     public boolean isClosedHold() {
         return this == CLOSED || this == OUTSIDE_RIGHT || this == OUTSIDE_LEFT;

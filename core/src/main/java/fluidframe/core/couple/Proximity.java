@@ -7,7 +7,9 @@ import java.util.List;
 
 /** How near the couple keep to each other within what their position allows. */
 public enum Proximity implements Term {
-    CONTACT("contact", "in body contact"), CLOSE("close", "close"), EXTENDED("extended", "extended to arm's length");
+    CONTACT("contact", "in body contact"),
+    CLOSE("close", "close"),
+    EXTENDED("extended", "extended to arm's length");
 
     public static final Lexicon<Proximity> LEXICON = Lexicon.of("contact, close or extended", List.of(values()));
 

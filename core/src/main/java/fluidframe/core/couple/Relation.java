@@ -5,8 +5,8 @@ import fluidframe.core.space.Point;
 /**
  * How the couple stand to each other at one moment.
  *
- * @param position  where the lady stands to the man
- * @param hold      which hands hold what
+ * @param position where the lady stands to the man
+ * @param hold which hands hold what
  * @param proximity how near they keep
  */
 public record Relation(Position position, Hold hold, Proximity proximity) {
@@ -15,6 +15,7 @@ public record Relation(Position position, Hold hold, Proximity proximity) {
     private static final double EXTENSION = 4.0 / 3;
     /** In contact the bodies are a fifth of the band from the nearest, extended four fifths. */
     private static final double NEAR = 0.2;
+
     private static final double FAR = 0.8;
 
     public static Relation of(Position position, Hold hold) {
@@ -22,7 +23,10 @@ public record Relation(Position position, Hold hold, Proximity proximity) {
     }
 
     public Relation with(RelationChange change) {
-        return new Relation(change.position().orElse(position), change.hold().orElse(hold), change.proximity().orElse(proximity));
+        return new Relation(
+                change.position().orElse(position),
+                change.hold().orElse(hold),
+                change.proximity().orElse(proximity));
     }
 
     public Relation with(Position other) {

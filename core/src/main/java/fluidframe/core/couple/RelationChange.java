@@ -8,9 +8,8 @@ import java.util.stream.Collectors;
 import java.util.stream.Stream;
 
 /**
- * What a chart row says about position, hold and proximity: any of them, or none. Written {@code PP},
- * {@code fan, L-to-R}, {@code hold double}, {@code extended}; the word hold is only needed where position and hold share
- * a name.
+ * What a chart row says about position, hold and proximity: any of them, or none. Written {@code PP}, {@code fan,
+ * L-to-R}, {@code hold double}, {@code extended}; the word hold is only needed where position and hold share a name.
  */
 public record RelationChange(Optional<Position> position, Optional<Hold> hold, Optional<Proximity> proximity) {
 
@@ -20,9 +19,7 @@ public record RelationChange(Optional<Position> position, Optional<Hold> hold, O
 
     private static final String HOLD = "hold ";
 
-    /**
-     * @throws UnreadableTextException naming the first piece that is neither a position nor a hold nor a proximity
-     */
+    /** @throws UnreadableTextException naming the first piece that is neither a position nor a hold nor a proximity */
     public static RelationChange parse(String text) {
         RelationChange read = NONE;
         for (String piece : SEPARATOR.split(text)) {
@@ -50,8 +47,13 @@ public record RelationChange(Optional<Position> position, Optional<Hold> hold, O
         if (near.isPresent()) {
             return new RelationChange(position, hold, near);
         }
-        throw new UnreadableTextException(piece, "a position, a hold, or both: PP, or fan, L-to-R",
-                Stream.concat(Position.LEXICON.nearest(piece).stream().limit(2), Hold.LEXICON.nearest(piece).stream().limit(1)).toList());
+        throw new UnreadableTextException(
+                piece,
+                "a position, a hold, or both: PP, or fan, L-to-R",
+                Stream.concat(
+                                Position.LEXICON.nearest(piece).stream().limit(2),
+                                Hold.LEXICON.nearest(piece).stream().limit(1))
+                        .toList());
     }
 
     private RelationChange withHold(Hold hands) {
@@ -60,13 +62,17 @@ public record RelationChange(Optional<Position> position, Optional<Hold> hold, O
 
     /** What is different in the second. */
     public static RelationChange between(Relation before, Relation after) {
-        return new RelationChange(Optional.of(after.position()).filter(position -> position != before.position()), Optional.of(after.hold()).filter(hold -> hold != before.hold()),
+        return new RelationChange(
+                Optional.of(after.position()).filter(position -> position != before.position()),
+                Optional.of(after.hold()).filter(hold -> hold != before.hold()),
                 Optional.of(after.proximity()).filter(proximity -> proximity != before.proximity()));
     }
 
     /** This change but for what the other changes as well. */
     public RelationChange without(RelationChange other) {
-        return new RelationChange(other.position.isPresent() ? Optional.empty() : position, other.hold.isPresent() ? Optional.empty() : hold,
+        return new RelationChange(
+                other.position.isPresent() ? Optional.empty() : position,
+                other.hold.isPresent() ? Optional.empty() : hold,
                 other.proximity.isPresent() ? Optional.empty() : proximity);
     }
 
@@ -80,12 +86,14 @@ public record RelationChange(Optional<Position> position, Optional<Hold> hold, O
 
     public String wording() {
         return Stream.of(position.map(Position::wording), hold.map(Hold::wording), proximity.map(Proximity::wording))
-                .flatMap(Optional::stream).collect(Collectors.joining("; "));
+                .flatMap(Optional::stream)
+                .collect(Collectors.joining("; "));
     }
 
     @Override
     public String toString() {
         return Stream.of(position.map(Position::toString), hold.map(h -> HOLD + h), proximity.map(Proximity::toString))
-                .flatMap(Optional::stream).collect(Collectors.joining(", "));
+                .flatMap(Optional::stream)
+                .collect(Collectors.joining(", "));
     }
 }

@@ -7,7 +7,8 @@ import java.util.List;
 
 /** What the two parts are called. */
 public enum Titles implements Term {
-    MAN_LADY("man-lady", "Man", "Lady"), LEADER_FOLLOWER("leader-follower", "Leader", "Follower");
+    MAN_LADY("man-lady", "Man", "Lady"),
+    LEADER_FOLLOWER("leader-follower", "Leader", "Follower");
 
     public static final Lexicon<Titles> LEXICON = Lexicon.of("man-lady or leader-follower", List.of(values()));
 

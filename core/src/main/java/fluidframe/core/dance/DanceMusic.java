@@ -7,10 +7,10 @@ import java.util.List;
 /**
  * The music a dance is danced to.
  *
- * @param groove     how a small band plays it
- * @param accents    how strongly each beat of the bar is felt
+ * @param groove how a small band plays it
+ * @param accents how strongly each beat of the bar is felt
  * @param phraseBars how many bars a phrase usually has
- * @param countIn    how many bars are counted in where nothing else is asked
+ * @param countIn how many bars are counted in where nothing else is asked
  */
 public record DanceMusic(Groove groove, List<Accent> accents, int phraseBars, int countIn) {
 

@@ -2,8 +2,10 @@ package fluidframe.core.dance;
 
 /** The four families of dances. */
 public enum Style {
-    STANDARD("International Standard"), LATIN("International Latin"),
-    SMOOTH("American Smooth"), RHYTHM("American Rhythm");
+    STANDARD("International Standard"),
+    LATIN("International Latin"),
+    SMOOTH("American Smooth"),
+    RHYTHM("American Rhythm");
 
     private final String title;
 

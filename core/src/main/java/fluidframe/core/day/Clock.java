@@ -7,8 +7,7 @@ final class Clock {
 
     private static final int MINUTES = 60;
 
-    private Clock() {
-    }
+    private Clock() {}
 
     /** "09:05". */
     static String time(int minutesSinceMidnight) {

@@ -6,8 +6,8 @@ import java.util.Optional;
 /**
  * What came of planning a day.
  *
- * @param plan        the earliest end that was found; empty if there is none
- * @param exact       whether it is proved that no plan ends earlier, or that there is none at all
+ * @param plan the earliest end that was found; empty if there is none
+ * @param exact whether it is proved that no plan ends earlier, or that there is none at all
  * @param relaxations where there is none: what would each by itself allow one, tried
  */
 public record DayAnswer(Optional<DayPlan> plan, boolean exact, List<Relaxation> relaxations) {
@@ -17,6 +17,5 @@ public record DayAnswer(Optional<DayPlan> plan, boolean exact, List<Relaxation> 
     }
 
     /** Something given up, in words, and what is wished then. */
-    public record Relaxation(String sentence, DayWish wish) {
-    }
+    public record Relaxation(String sentence, DayWish wish) {}
 }

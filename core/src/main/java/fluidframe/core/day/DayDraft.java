@@ -10,8 +10,8 @@ import java.util.Optional;
 import java.util.function.BooleanSupplier;
 
 /**
- * A day laid out round by round: each begins as soon as its heats can be filled with couples that have rested, those first who dance again soonest. Quickly found and free of
- * conflicts, but perhaps not the shortest.
+ * A day laid out round by round: each begins as soon as its heats can be filled with couples that have rested, those
+ * first who dance again soonest. Quickly found and free of conflicts, but perhaps not the shortest.
  */
 final class DayDraft {
 
@@ -33,12 +33,16 @@ final class DayDraft {
     /** Empty if the day is over before all of it is danced, or it is to stop. */
     Optional<DayPlan> plan(BooleanSupplier stops) {
         for (Round round : order) {
-            Optional<PlannedRound> next = before.flatMap(plan -> plan.round(round.id())).filter(planned -> planned.start() < now).or(() -> place(round, stops));
+            Optional<PlannedRound> next = before.flatMap(plan -> plan.round(round.id()))
+                    .filter(planned -> planned.start() < now)
+                    .or(() -> place(round, stops));
             if (next.isEmpty()) {
                 return Optional.empty();
             }
             placed.add(next.get());
-            next.get().placed().forEach(couple -> rested.merge(couple, next.get().lastOf(couple) + wish.rest(), Math::max));
+            next.get()
+                    .placed()
+                    .forEach(couple -> rested.merge(couple, next.get().lastOf(couple) + wish.rest(), Math::max));
         }
         return Optional.of(new DayPlan(wish, placed));
     }
@@ -48,7 +52,9 @@ final class DayDraft {
         int to = round.at().orElse(wish.ends() - round.length());
         for (int start = from; start <= to && !stops.getAsBoolean(); start++) {
             Stopping.check();
-            Optional<PlannedRound> planned = heats(round, start).filter(each -> Conflicts.of(with(each), Map.of()).stream().noneMatch(conflict -> conflict.rounds().contains(round.id())));
+            Optional<PlannedRound> planned = heats(round, start)
+                    .filter(each -> Conflicts.of(with(each), Map.of()).stream()
+                            .noneMatch(conflict -> conflict.rounds().contains(round.id())));
             if (planned.isPresent()) {
                 return planned;
             }
@@ -60,20 +66,45 @@ final class DayDraft {
     private DayPlan with(PlannedRound planned) {
         List<PlannedRound> all = new ArrayList<>(placed);
         all.add(planned);
-        return new DayPlan(wish.withRounds(all.stream().map(each -> each.round().after().filter(id -> all.stream().noneMatch(other -> other.round().id().equals(id))).isPresent() ? waitingForNothing(each.round()) : each.round()).toList()), all);
+        return new DayPlan(
+                wish.withRounds(all.stream()
+                        .map(each -> each.round()
+                                        .after()
+                                        .filter(id -> all.stream()
+                                                .noneMatch(other ->
+                                                        other.round().id().equals(id)))
+                                        .isPresent()
+                                ? waitingForNothing(each.round())
+                                : each.round())
+                        .toList()),
+                all);
     }
 
     private static Round waitingForNothing(Round round) {
-        return new Round(round.id(), round.title(), round.floor(), round.dances(), round.minutes(), round.capacity(), round.couples(), Optional.empty(), round.at());
+        return new Round(
+                round.id(),
+                round.title(),
+                round.floor(),
+                round.dances(),
+                round.minutes(),
+                round.capacity(),
+                round.couples(),
+                Optional.empty(),
+                round.at());
     }
 
     private Optional<PlannedRound> heats(Round round, int start) {
         List<String> waiting = new ArrayList<>(round.couples());
-        waiting.sort(Comparator.<String>comparingInt(couple -> untilNext(couple, round)).thenComparing(couple -> rested.getOrDefault(couple, 0)).thenComparing(couple -> couple));
+        waiting.sort(Comparator.<String>comparingInt(couple -> untilNext(couple, round))
+                .thenComparing(couple -> rested.getOrDefault(couple, 0))
+                .thenComparing(couple -> couple));
         List<List<String>> heats = new ArrayList<>();
         for (int heat = 0; heat < round.heats(); heat++) {
             int first = start + round.untilFirst(heat);
-            List<String> ready = waiting.stream().filter(couple -> rested.getOrDefault(couple, 0) <= first).limit(round.couplesIn(heat)).toList();
+            List<String> ready = waiting.stream()
+                    .filter(couple -> rested.getOrDefault(couple, 0) <= first)
+                    .limit(round.couplesIn(heat))
+                    .toList();
             if (ready.size() < round.couplesIn(heat)) {
                 return Optional.empty();
             }

@@ -25,13 +25,18 @@ import org.chocosolver.solver.variables.BoolVar;
 import org.chocosolver.solver.variables.IntVar;
 
 /**
- * A day said to a constraint solver: when each round begins, and in which heat each couple dances that dances more than one or is the coach's. First the rounds
- * alone, with what any two of them need between them whatever the heats; that is quickly solved or refuted, and no day can end earlier. Then the whole.
+ * A day said to a constraint solver: when each round begins, and in which heat each couple dances that dances more than
+ * one or is the coach's. First the rounds alone, with what any two of them need between them whatever the heats; that
+ * is quickly solved or refuted, and no day can end earlier. Then the whole.
  */
 final class DayModel {
 
-    /** A search that has failed so often, times a growing factor, begins again from the top with what it has learnt of the variables. */
+    /**
+     * A search that has failed so often, times a growing factor, begins again from the top with what it has learnt of
+     * the variables.
+     */
     private static final int FAILS_BEFORE_RESTART = 400;
+
     private static final int MOST_FAILS_GATHERING = 500;
     private static final long GATHERING_MILLISECONDS = 300;
     /** So long it is tried to prove how early the rounds alone can end; the best order found by then goes on. */
@@ -40,8 +45,7 @@ final class DayModel {
     private static final long IMPROVING_MILLISECONDS = 1_000;
 
     /** What came of it, and whether it is proved. */
-    record Solved(Optional<DayPlan> plan, boolean exact) {
-    }
+    record Solved(Optional<DayPlan> plan, boolean exact) {}
 
     private final DayWish wish;
     private final Optional<DayPlan> before;
@@ -83,17 +87,28 @@ final class DayModel {
         Solution earliest = solver.findOptimalSolution(end, Model.MINIMIZE);
         boolean proved = !solver.isStopCriterionMet();
         if (earliest == null) {
-            return proved ? new Solved(Optional.empty(), true) : new DayModel(wish, before, now).solveWhole(wish.begins(), Optional.empty(), stops);
+            return proved
+                    ? new Solved(Optional.empty(), true)
+                    : new DayModel(wish, before, now).solveWhole(wish.begins(), Optional.empty(), stops);
         }
-        List<Round> order = IntStream.range(0, rounds.size()).boxed().sorted(Comparator.comparingInt(i -> earliest.getIntVal(starts[i]))).map(rounds::get).toList();
+        List<Round> order = IntStream.range(0, rounds.size())
+                .boxed()
+                .sorted(Comparator.comparingInt(i -> earliest.getIntVal(starts[i])))
+                .map(rounds::get)
+                .toList();
         Optional<DayPlan> draft = new DayDraft(wish, before, now, order).plan(stops);
-        return new DayModel(wish, before, now).solveWhole(proved ? earliest.getIntVal(end) : wish.begins(), draft, stops);
+        return new DayModel(wish, before, now)
+                .solveWhole(proved ? earliest.getIntVal(end) : wish.begins(), draft, stops);
     }
 
     /** Which of two rounds on one floor comes first; once that is known the earliest starts follow. */
     private List<AbstractStrategy<?>> roundsFirst() {
         List<AbstractStrategy<?>> search = new ArrayList<>();
-        BoolVar[] orders = IntStream.range(0, rounds.size()).boxed().flatMap(i -> IntStream.range(i + 1, rounds.size()).mapToObj(j -> order[i][j])).filter(Objects::nonNull).toArray(BoolVar[]::new);
+        BoolVar[] orders = IntStream.range(0, rounds.size())
+                .boxed()
+                .flatMap(i -> IntStream.range(i + 1, rounds.size()).mapToObj(j -> order[i][j]))
+                .filter(Objects::nonNull)
+                .toArray(BoolVar[]::new);
         if (orders.length > 0) {
             search.add(Search.domOverWDegSearch(orders));
         }
@@ -105,9 +120,13 @@ final class DayModel {
         Solver solver = model.getSolver();
         solver.addStopCriterion(() -> isOver(stops));
         List<AbstractStrategy<?>> search = roundsFirst();
-        IntVar[] couples = heats.stream().flatMap(each -> each.values().stream()).toArray(IntVar[]::new);
+        IntVar[] couples =
+                heats.stream().flatMap(each -> each.values().stream()).toArray(IntVar[]::new);
         if (couples.length > 0) {
-            search.add(Search.intVarSearch(new FirstFail(model), heat -> heat.contains(preferred.get(heat)) ? preferred.get(heat) : heat.getLB(), couples));
+            search.add(Search.intVarSearch(
+                    new FirstFail(model),
+                    heat -> heat.contains(preferred.get(heat)) ? preferred.get(heat) : heat.getLB(),
+                    couples));
         }
         BoolVar[] choices = model.retrieveBoolVars();
         if (choices.length > 0) {
@@ -126,7 +145,8 @@ final class DayModel {
     private Solved solveWhole(int earliest, Optional<DayPlan> draft, BooleanSupplier stops) {
         int latest = draft.map(plan -> plan.ends() - 1).orElse(wish.ends());
         if (latest < earliest) {
-            return new Solved(new DayModel(wish, before, now).gathered(latest + 1, stops).or(() -> draft), true);
+            return new Solved(
+                    new DayModel(wish, before, now).gathered(latest + 1, stops).or(() -> draft), true);
         }
         placeRounds();
         placeCouples();
@@ -140,7 +160,10 @@ final class DayModel {
             return new Solved(draft, ended);
         }
         int ends = solution.getIntVal(end);
-        return new Solved(Optional.of(new DayModel(wish, before, now).gathered(ends, stops).orElseGet(() -> plan(solution))), ended || ends == earliest);
+        return new Solved(
+                Optional.of(
+                        new DayModel(wish, before, now).gathered(ends, stops).orElseGet(() -> plan(solution))),
+                ended || ends == earliest);
     }
 
     /** Of the days that end no later one whose rounds begin as early as was found: nobody waits for nothing. */
@@ -153,7 +176,8 @@ final class DayModel {
         Solver solver = searching(stops);
         solver.limitFail(MOST_FAILS_GATHERING);
         solver.limitTime(GATHERING_MILLISECONDS);
-        return Optional.ofNullable(solver.findOptimalSolution(waiting, Model.MINIMIZE)).map(this::plan);
+        return Optional.ofNullable(solver.findOptimalSolution(waiting, Model.MINIMIZE))
+                .map(this::plan);
     }
 
     /** Times, floors, what comes after what, and what any two rounds that share couples need between them. */
@@ -163,14 +187,21 @@ final class DayModel {
             Optional<Integer> fixed = begun(round).map(PlannedRound::start).or(round::at);
             int from = fixed.orElse(Math.max(wish.begins() + wish.warmUp(), before.isPresent() ? now : 0));
             int to = fixed.orElse(wish.ends() - length(round));
-            if (from > to || to + length(round) > wish.ends() || begun(round).isEmpty() && from < wish.begins() + wish.warmUp()) {
+            if (from > to
+                    || to + length(round) > wish.ends()
+                    || begun(round).isEmpty() && from < wish.begins() + wish.warmUp()) {
                 impossible = true;
                 return;
             }
             starts[i] = model.intVar("start of " + round.id(), from, to);
         }
         end = model.intVar("end", wish.begins(), wish.ends());
-        model.max(end, IntStream.range(0, rounds.size()).mapToObj(i -> model.offset(starts[i], length(rounds.get(i)))).toArray(IntVar[]::new)).post();
+        model.max(
+                        end,
+                        IntStream.range(0, rounds.size())
+                                .mapToObj(i -> model.offset(starts[i], length(rounds.get(i))))
+                                .toArray(IntVar[]::new))
+                .post();
         rounds.stream().map(Round::floor).distinct().forEach(this::oneAfterTheOther);
         for (int i = 0; i < rounds.size(); i++) {
             for (int j = i + 1; j < rounds.size(); j++) {
@@ -179,11 +210,23 @@ final class DayModel {
         }
     }
 
-    /** A floor holds one round at a time, so no day ends before all that is danced on it is over. The pairs say as much, but one by one. */
+    /**
+     * A floor holds one round at a time, so no day ends before all that is danced on it is over. The pairs say as much,
+     * but one by one.
+     */
     private void oneAfterTheOther(String floor) {
-        int[] there = IntStream.range(0, rounds.size()).filter(i -> rounds.get(i).floor().equals(floor)).toArray();
-        int needed = IntStream.of(there).map(i -> length(rounds.get(i)) + wish.between()).sum() - wish.between();
-        model.arithm(end, ">=", IntStream.of(there).map(i -> starts[i].getLB()).min().orElseThrow() + needed).post();
+        int[] there = IntStream.range(0, rounds.size())
+                .filter(i -> rounds.get(i).floor().equals(floor))
+                .toArray();
+        int needed = IntStream.of(there)
+                        .map(i -> length(rounds.get(i)) + wish.between())
+                        .sum()
+                - wish.between();
+        model.arithm(
+                        end,
+                        ">=",
+                        IntStream.of(there).map(i -> starts[i].getLB()).min().orElseThrow() + needed)
+                .post();
     }
 
     private Optional<PlannedRound> begun(Round round) {
@@ -216,23 +259,41 @@ final class DayModel {
             return;
         }
         if (first.floor().equals(second.floor())) {
-            int shared = (int) first.couples().stream().filter(second.couples()::contains).count();
+            int shared = (int)
+                    first.couples().stream().filter(second.couples()::contains).count();
             order[i][j] = model.boolVar(first.id() + " before " + second.id());
             order[j][i] = order[i][j].not();
-            model.ifThen(order[i][j], model.arithm(starts[j], "-", starts[i], ">=", Math.max(length(first) + wish.between(), least(first, second, shared))));
-            model.ifThen(order[j][i], model.arithm(starts[i], "-", starts[j], ">=", Math.max(length(second) + wish.between(), least(second, first, shared))));
+            model.ifThen(
+                    order[i][j],
+                    model.arithm(
+                            starts[j],
+                            "-",
+                            starts[i],
+                            ">=",
+                            Math.max(length(first) + wish.between(), least(first, second, shared))));
+            model.ifThen(
+                    order[j][i],
+                    model.arithm(
+                            starts[i],
+                            "-",
+                            starts[j],
+                            ">=",
+                            Math.max(length(second) + wish.between(), least(second, first, shared))));
         }
         if (second.after().filter(first.id()::equals).isPresent()) {
-            model.arithm(starts[j], "-", starts[i], ">=", length(first) + wish.between()).post();
+            model.arithm(starts[j], "-", starts[i], ">=", length(first) + wish.between())
+                    .post();
         }
         if (first.after().filter(second.id()::equals).isPresent()) {
-            model.arithm(starts[i], "-", starts[j], ">=", length(second) + wish.between()).post();
+            model.arithm(starts[i], "-", starts[j], ">=", length(second) + wish.between())
+                    .post();
         }
     }
 
     /**
-     * The fewest minutes from the beginning of one round to the beginning of the next if so many couples dance both: they go in the first heats of the one
-     * and the last of the other, in the same order; by exchanging two of them no other order can need less.
+     * The fewest minutes from the beginning of one round to the beginning of the next if so many couples dance both:
+     * they go in the first heats of the one and the last of the other, in the same order; by exchanging two of them no
+     * other order can need less.
      */
     private int least(Round first, Round second, int shared) {
         if (begun(first).isPresent() || begun(second).isPresent()) {
@@ -247,11 +308,21 @@ final class DayModel {
             late.addAll(Collections.nCopies(second.couplesIn(heat), heat));
         }
         int from = late.size() - shared;
-        return IntStream.range(0, shared).map(i -> first.untilLast(early.get(i)) + wish.rest() - second.untilFirst(late.get(from + i))).max().orElse(Integer.MIN_VALUE);
+        return IntStream.range(0, shared)
+                .map(i -> first.untilLast(early.get(i)) + wish.rest() - second.untilFirst(late.get(from + i)))
+                .max()
+                .orElse(Integer.MIN_VALUE);
     }
 
     private void placeCouples() {
-        List<String> order = rounds.stream().flatMap(round -> round.couples().stream()).distinct().sorted(Comparator.comparingLong((String couple) -> -rounds.stream().filter(round -> round.couples().contains(couple)).count()).thenComparing(couple -> couple)).toList();
+        List<String> order = rounds.stream()
+                .flatMap(round -> round.couples().stream())
+                .distinct()
+                .sorted(Comparator.comparingLong((String couple) -> -rounds.stream()
+                                .filter(round -> round.couples().contains(couple))
+                                .count())
+                        .thenComparing(couple -> couple))
+                .toList();
         for (Round round : rounds) {
             heats.add(heatsOf(round, order));
         }
@@ -280,8 +351,14 @@ final class DayModel {
                 continue;
             }
             int usual = heatAt(round, place++);
-            boolean matters = wish.coached().contains(couple) || rounds.stream().filter(other -> other.couples().contains(couple)).count() > 1;
-            int stayed = was.map(planned -> planned.heatOf(couple)).filter(heat -> heat >= 0).orElse(-1);
+            boolean matters = wish.coached().contains(couple)
+                    || rounds.stream()
+                                    .filter(other -> other.couples().contains(couple))
+                                    .count()
+                            > 1;
+            int stayed = was.map(planned -> planned.heatOf(couple))
+                    .filter(heat -> heat >= 0)
+                    .orElse(-1);
             if (begun(round).isPresent() && stayed >= 0) {
                 vars.put(couple, model.intVar(stayed));
             } else if (matters) {
@@ -293,8 +370,11 @@ final class DayModel {
         }
         if (!vars.isEmpty() && begun(round).isEmpty()) {
             int[] values = IntStream.range(0, round.heats()).toArray();
-            IntVar[] sizes = IntStream.range(0, round.heats()).mapToObj(heat -> model.intVar(0, round.couplesIn(heat))).toArray(IntVar[]::new);
-            model.globalCardinality(vars.values().toArray(IntVar[]::new), values, sizes, true).post();
+            IntVar[] sizes = IntStream.range(0, round.heats())
+                    .mapToObj(heat -> model.intVar(0, round.couplesIn(heat)))
+                    .toArray(IntVar[]::new);
+            model.globalCardinality(vars.values().toArray(IntVar[]::new), values, sizes, true)
+                    .post();
         }
         return vars;
     }
@@ -310,25 +390,39 @@ final class DayModel {
 
     private void rest(String couple, int i, int j) {
         boolean sameFloor = rounds.get(i).floor().equals(rounds.get(j).floor());
-        BoolVar inOrder = sameFloor ? order[i][j] : model.boolVar(couple + " in " + rounds.get(i).id() + " before " + rounds.get(j).id());
+        BoolVar inOrder = sameFloor
+                ? order[i][j]
+                : model.boolVar(couple + " in " + rounds.get(i).id() + " before "
+                        + rounds.get(j).id());
         rests(inOrder, couple, i, j);
         rests(inOrder.not(), couple, j, i);
     }
 
     private void rests(BoolVar inOrder, String couple, int first, int second) {
-        IntVar[] vars = {starts[second], heats.get(second).get(couple), starts[first], heats.get(first).get(couple)};
+        IntVar[] vars = {
+            starts[second],
+            heats.get(second).get(couple),
+            starts[first],
+            heats.get(first).get(couple)
+        };
         int[] factors = {1, rounds.get(second).minutes(), -1, -rounds.get(first).minutes()};
         model.ifThen(inOrder, model.scalar(vars, factors, ">=", untilLastOfFirstHeat(rounds.get(first)) + wish.rest()));
     }
 
-    /** From the first dance of the coach's couples to their last, and the warm-up before the first round of any of them, the coach is at one place. */
+    /**
+     * From the first dance of the coach's couples to their last, and the warm-up before the first round of any of them,
+     * the coach is at one place.
+     */
     private void coach() {
         IntVar[] from = new IntVar[rounds.size()];
         IntVar[] until = new IntVar[rounds.size()];
         BoolVar[] warmsUp = new BoolVar[rounds.size()];
         for (int i = 0; i < rounds.size(); i++) {
             Round round = rounds.get(i);
-            IntVar[] coached = heats.get(i).entrySet().stream().filter(entry -> wish.coached().contains(entry.getKey())).map(Map.Entry::getValue).toArray(IntVar[]::new);
+            IntVar[] coached = heats.get(i).entrySet().stream()
+                    .filter(entry -> wish.coached().contains(entry.getKey()))
+                    .map(Map.Entry::getValue)
+                    .toArray(IntVar[]::new);
             if (coached.length > 0) {
                 IntVar first = model.intVar(0, heatsOf(round) - 1);
                 IntVar last = model.intVar(0, heatsOf(round) - 1);
@@ -336,8 +430,14 @@ final class DayModel {
                 model.max(last, coached).post();
                 from[i] = model.intVar(wish.begins(), wish.ends());
                 until[i] = model.intVar(wish.begins(), wish.ends());
-                model.scalar(new IntVar[] {starts[i], first, from[i]}, new int[] {1, round.minutes(), -1}, "=", 0).post();
-                model.scalar(new IntVar[] {starts[i], last, until[i]}, new int[] {1, round.minutes(), -1}, "=", -untilLastOfFirstHeat(round)).post();
+                model.scalar(new IntVar[] {starts[i], first, from[i]}, new int[] {1, round.minutes(), -1}, "=", 0)
+                        .post();
+                model.scalar(
+                                new IntVar[] {starts[i], last, until[i]},
+                                new int[] {1, round.minutes(), -1},
+                                "=",
+                                -untilLastOfFirstHeat(round))
+                        .post();
                 warmsUp[i] = warmsUp(i);
             }
         }
@@ -345,13 +445,20 @@ final class DayModel {
             for (int j = 0; j < rounds.size(); j++) {
                 if (i != j && from[i] != null && from[j] != null && !areOver(rounds.get(i), rounds.get(j))) {
                     if (i < j && !rounds.get(i).floor().equals(rounds.get(j).floor())) {
-                        model.or(model.arithm(until[i], "<=", from[j]), model.arithm(until[j], "<=", from[i])).post();
+                        model.or(model.arithm(until[i], "<=", from[j]), model.arithm(until[j], "<=", from[i]))
+                                .post();
                     }
                     if (wish.warmUp() > 0) {
-                        model.ifThen(warmsUp[i], model.or(model.arithm(starts[i], "-", until[j], ">=", wish.warmUp()), model.arithm(from[j], ">=", starts[i])));
+                        model.ifThen(
+                                warmsUp[i],
+                                model.or(
+                                        model.arithm(starts[i], "-", until[j], ">=", wish.warmUp()),
+                                        model.arithm(from[j], ">=", starts[i])));
                     }
                     if (wish.warmUp() > 0 && i < j) {
-                        model.ifThen(model.and(warmsUp[i], warmsUp[j]).reify(), model.distance(starts[i], starts[j], ">", wish.warmUp() - 1));
+                        model.ifThen(
+                                model.and(warmsUp[i], warmsUp[j]).reify(),
+                                model.distance(starts[i], starts[j], ">", wish.warmUp() - 1));
                     }
                 }
             }
@@ -363,8 +470,14 @@ final class DayModel {
         List<BoolVar> firsts = new ArrayList<>();
         for (String couple : heats.get(i).keySet()) {
             if (wish.coached().contains(couple)) {
-                BoolVar[] before = IntStream.range(0, rounds.size()).filter(j -> j != i && heats.get(j).containsKey(couple)).mapToObj(j -> model.arithm(starts[i], "<=", starts[j]).reify()).toArray(BoolVar[]::new);
-                firsts.add(before.length == 0 ? model.boolVar(true) : model.and(before).reify());
+                BoolVar[] before = IntStream.range(0, rounds.size())
+                        .filter(j -> j != i && heats.get(j).containsKey(couple))
+                        .mapToObj(j -> model.arithm(starts[i], "<=", starts[j]).reify())
+                        .toArray(BoolVar[]::new);
+                firsts.add(
+                        before.length == 0
+                                ? model.boolVar(true)
+                                : model.and(before).reify());
             }
         }
         return model.or(firsts.toArray(BoolVar[]::new)).reify();
@@ -374,7 +487,9 @@ final class DayModel {
         List<PlannedRound> planned = new ArrayList<>();
         for (int i = 0; i < rounds.size(); i++) {
             int at = i;
-            planned.add(begun(rounds.get(i)).orElseGet(() -> new PlannedRound(rounds.get(at), solution.getIntVal(starts[at]), filled(at, solution))));
+            planned.add(begun(rounds.get(i))
+                    .orElseGet(() ->
+                            new PlannedRound(rounds.get(at), solution.getIntVal(starts[at]), filled(at, solution))));
         }
         return new DayPlan(wish, planned);
     }
@@ -383,13 +498,21 @@ final class DayModel {
         Round round = rounds.get(i);
         List<List<String>> filled = new ArrayList<>();
         IntStream.range(0, round.heats()).forEach(heat -> filled.add(new ArrayList<>()));
-        heats.get(i).forEach((couple, heat) -> filled.get(solution.getIntVal(heat)).add(couple));
+        heats.get(i)
+                .forEach((couple, heat) -> filled.get(solution.getIntVal(heat)).add(couple));
         Optional<PlannedRound> was = before.flatMap(plan -> plan.round(round.id()));
         for (String couple : round.couples()) {
             if (!heats.get(i).containsKey(couple)) {
                 int stayed = was.map(planned -> planned.heatOf(couple)).orElse(-1);
-                boolean stays = stayed >= 0 && stayed < round.heats() && filled.get(stayed).size() < round.couplesIn(stayed);
-                int heat = stays ? stayed : IntStream.range(0, round.heats()).filter(each -> filled.get(each).size() < round.couplesIn(each)).findFirst().orElse(round.heats() - 1);
+                boolean stays = stayed >= 0
+                        && stayed < round.heats()
+                        && filled.get(stayed).size() < round.couplesIn(stayed);
+                int heat = stays
+                        ? stayed
+                        : IntStream.range(0, round.heats())
+                                .filter(each -> filled.get(each).size() < round.couplesIn(each))
+                                .findFirst()
+                                .orElse(round.heats() - 1);
                 filled.get(heat).add(couple);
             }
         }

@@ -16,10 +16,14 @@ import java.util.stream.IntStream;
 public record DayPlan(DayWish wish, List<PlannedRound> rounds) {
 
     /** The walls of the floor over which the couples of a heat are spread, the long ones first. */
-    private static final List<String> WALLS = List.of("first long side", "second long side", "first short side", "second short side");
+    private static final List<String> WALLS =
+            List.of("first long side", "second long side", "first short side", "second short side");
 
     public DayPlan {
-        rounds = rounds.stream().sorted(Comparator.comparingInt(PlannedRound::start).thenComparing(planned -> planned.round().floor())).toList();
+        rounds = rounds.stream()
+                .sorted(Comparator.comparingInt(PlannedRound::start)
+                        .thenComparing(planned -> planned.round().floor()))
+                .toList();
     }
 
     /**
@@ -27,15 +31,14 @@ public record DayPlan(DayWish wish, List<PlannedRound> rounds) {
      *
      * @param start minutes since midnight
      */
-    public record WarmUp(PlannedRound before, int start, Set<String> couples) {
-    }
+    public record WarmUp(PlannedRound before, int start, Set<String> couples) {}
 
     /**
      * One dance of one heat.
      *
      * @param start minutes since midnight
-     * @param end   minutes since midnight
-     * @param heat  from 1
+     * @param end minutes since midnight
+     * @param heat from 1
      */
     public record Call(PlannedRound planned, int start, int end, String dance, int heat, List<String> couples) {
 
@@ -46,7 +49,9 @@ public record DayPlan(DayWish wish, List<PlannedRound> rounds) {
     }
 
     public Optional<PlannedRound> round(String id) {
-        return rounds.stream().filter(planned -> planned.round().id().equals(id)).findFirst();
+        return rounds.stream()
+                .filter(planned -> planned.round().id().equals(id))
+                .findFirst();
     }
 
     /** When the last round is over; when the day begins if there is none. */
@@ -56,20 +61,42 @@ public record DayPlan(DayWish wish, List<PlannedRound> rounds) {
 
     /** Directly before each round that is the first of the day for couples of the coach. */
     public List<WarmUp> warmUps() {
-        return rounds.stream().map(planned -> new WarmUp(planned, planned.start() - wish.warmUp(), firstIn(planned))).filter(warmUp -> wish.warmUp() > 0 && !warmUp.couples().isEmpty()).toList();
+        return rounds.stream()
+                .map(planned -> new WarmUp(planned, planned.start() - wish.warmUp(), firstIn(planned)))
+                .filter(warmUp -> wish.warmUp() > 0 && !warmUp.couples().isEmpty())
+                .toList();
     }
 
     private Set<String> firstIn(PlannedRound planned) {
-        return planned.round().couples().stream().filter(wish.coached()::contains)
-                .filter(couple -> rounds.stream().noneMatch(other -> other.round().couples().contains(couple) && other.start() < planned.start())).collect(Collectors.toCollection(TreeSet::new));
+        return planned.round().couples().stream()
+                .filter(wish.coached()::contains)
+                .filter(couple -> rounds.stream()
+                        .noneMatch(
+                                other -> other.round().couples().contains(couple) && other.start() < planned.start()))
+                .collect(Collectors.toCollection(TreeSet::new));
     }
 
     /** Every dance of every heat, by time. */
     public List<Call> calls() {
-        return rounds.stream().flatMap(planned -> IntStream.range(0, planned.round().dances().size() * planned.heats().size()).mapToObj(slot -> {
-            int heat = slot % planned.heats().size();
-            int start = planned.start() + slot * planned.round().minutes();
-            return new Call(planned, start, start + planned.round().minutes(), planned.round().dances().get(slot / planned.heats().size()), heat + 1, planned.heats().get(heat));
-        })).sorted(Comparator.comparingInt(Call::start)).toList();
+        return rounds.stream()
+                .flatMap(planned -> IntStream.range(
+                                0,
+                                planned.round().dances().size()
+                                        * planned.heats().size())
+                        .mapToObj(slot -> {
+                            int heat = slot % planned.heats().size();
+                            int start = planned.start() + slot * planned.round().minutes();
+                            return new Call(
+                                    planned,
+                                    start,
+                                    start + planned.round().minutes(),
+                                    planned.round()
+                                            .dances()
+                                            .get(slot / planned.heats().size()),
+                                    heat + 1,
+                                    planned.heats().get(heat));
+                        }))
+                .sorted(Comparator.comparingInt(Call::start))
+                .toList();
     }
 }

@@ -10,7 +10,9 @@ import java.util.function.BooleanSupplier;
 import java.util.function.Function;
 import java.util.stream.Collectors;
 
-/** Plans a day so that it ends as early as can be, and says what stands in the way where it cannot be planned at all. */
+/**
+ * Plans a day so that it ends as early as can be, and says what stands in the way where it cannot be planned at all.
+ */
 public final class DayPlanner {
 
     private static final int MOST_RELAXATIONS = 8;
@@ -38,11 +40,12 @@ public final class DayPlanner {
     /**
      * Plans the rest of a day anew. What has begun stays as it is; couples stay in their heats where they can.
      *
-     * @param names  how couples are called
+     * @param names how couples are called
      * @param before the plan until now
-     * @param now    minutes since midnight
+     * @param now minutes since midnight
      */
-    public static DayAnswer again(DayWish wish, Map<String, String> names, DayPlan before, int now, BooleanSupplier stops) {
+    public static DayAnswer again(
+            DayWish wish, Map<String, String> names, DayPlan before, int now, BooleanSupplier stops) {
         return new DayPlanner(names, Optional.of(before), now, stops).answer(wish);
     }
 
@@ -62,27 +65,58 @@ public final class DayPlanner {
 
     private List<DayAnswer.Relaxation> relaxations(DayWish wish) {
         List<DayAnswer.Relaxation> found = new ArrayList<>();
-        solve(wish.withEnds(DayWish.MINUTES_OF_A_DAY)).plan().ifPresent(plan -> found.add(new DayAnswer.Relaxation("It works if the day may go on until " + Clock.time(plan.ends()) + ".", wish.withEnds(plan.ends()))));
-        most(wish.rest() - 1, wish::withRest).ifPresent(rest -> found.add(new DayAnswer.Relaxation("It works with " + Clock.minutes(rest) + " of rest instead of " + wish.rest() + ".", wish.withRest(rest))));
-        most(wish.warmUp() - 1, wish::withWarmUp).ifPresent(warmUp -> found.add(new DayAnswer.Relaxation("It works with " + Clock.minutes(warmUp) + " of warm-up instead of " + wish.warmUp() + ".", wish.withWarmUp(warmUp))));
-        most(wish.between() - 1, wish::withBetween).ifPresent(between -> found.add(new DayAnswer.Relaxation("It works with " + Clock.minutes(between) + " between rounds instead of " + wish.between() + ".", wish.withBetween(between))));
+        solve(wish.withEnds(DayWish.MINUTES_OF_A_DAY))
+                .plan()
+                .ifPresent(plan -> found.add(new DayAnswer.Relaxation(
+                        "It works if the day may go on until " + Clock.time(plan.ends()) + ".",
+                        wish.withEnds(plan.ends()))));
+        most(wish.rest() - 1, wish::withRest)
+                .ifPresent(rest -> found.add(new DayAnswer.Relaxation(
+                        "It works with " + Clock.minutes(rest) + " of rest instead of " + wish.rest() + ".",
+                        wish.withRest(rest))));
+        most(wish.warmUp() - 1, wish::withWarmUp)
+                .ifPresent(warmUp -> found.add(new DayAnswer.Relaxation(
+                        "It works with " + Clock.minutes(warmUp) + " of warm-up instead of " + wish.warmUp() + ".",
+                        wish.withWarmUp(warmUp))));
+        most(wish.between() - 1, wish::withBetween)
+                .ifPresent(between -> found.add(new DayAnswer.Relaxation(
+                        "It works with " + Clock.minutes(between) + " between rounds instead of " + wish.between()
+                                + ".",
+                        wish.withBetween(between))));
         for (String couple : wish.coached().stream().sorted().toList()) {
             DayWish without = wish.withCoached(others(wish, couple));
             if (found.size() < MOST_RELAXATIONS && works(without)) {
-                found.add(new DayAnswer.Relaxation("It works if somebody else looks after " + names.getOrDefault(couple, couple) + ".", without));
+                found.add(new DayAnswer.Relaxation(
+                        "It works if somebody else looks after " + names.getOrDefault(couple, couple) + ".", without));
             }
         }
         for (Round round : wish.rounds()) {
             if (found.size() < MOST_RELAXATIONS && round.at().isPresent()) {
-                DayWish free = wish.withRounds(wish.rounds().stream().map(each -> each == round ? unset(round) : each).toList());
-                solve(free).plan().flatMap(plan -> plan.round(round.id())).ifPresent(planned -> found.add(new DayAnswer.Relaxation("It works if " + round.title() + " may begin at " + Clock.time(planned.start()) + ".", free)));
+                DayWish free = wish.withRounds(wish.rounds().stream()
+                        .map(each -> each == round ? unset(round) : each)
+                        .toList());
+                solve(free)
+                        .plan()
+                        .flatMap(plan -> plan.round(round.id()))
+                        .ifPresent(planned -> found.add(new DayAnswer.Relaxation(
+                                "It works if " + round.title() + " may begin at " + Clock.time(planned.start()) + ".",
+                                free)));
             }
         }
         return found;
     }
 
     private static Round unset(Round round) {
-        return new Round(round.id(), round.title(), round.floor(), round.dances(), round.minutes(), round.capacity(), round.couples(), round.after(), Optional.empty());
+        return new Round(
+                round.id(),
+                round.title(),
+                round.floor(),
+                round.dances(),
+                round.minutes(),
+                round.capacity(),
+                round.couples(),
+                round.after(),
+                Optional.empty());
     }
 
     private static Set<String> others(DayWish wish, String couple) {

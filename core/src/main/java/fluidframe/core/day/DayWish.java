@@ -8,24 +8,24 @@ import java.util.Set;
 /**
  * What a day must keep to. Times are minutes since midnight.
  *
- * @param begins  when the doors open: nothing is before it
- * @param ends    when everything must be over
- * @param rest    minutes that a couple has at least between its last dance in a round and its first in another
- * @param warmUp  minutes of warm-up directly before the first round of the coach's couples; nobody dances sooner after the beginning
+ * @param begins when the doors open: nothing is before it
+ * @param ends when everything must be over
+ * @param rest minutes that a couple has at least between its last dance in a round and its first in another
+ * @param warmUp minutes of warm-up directly before the first round of the coach's couples; nobody dances sooner after
+ *     the beginning
  * @param between minutes between two rounds on one floor
- * @param rounds  in any order
+ * @param rounds in any order
  * @param coached couples of the coach, who can be in one place at a time
  */
 @RecordBuilder
-public record DayWish(int begins, int ends, int rest, int warmUp, int between, List<Round> rounds, Set<String> coached) implements DayWishBuilder.With {
+public record DayWish(int begins, int ends, int rest, int warmUp, int between, List<Round> rounds, Set<String> coached)
+        implements DayWishBuilder.With {
 
     public static final int MOST_ROUNDS = 40;
     public static final int MOST_ENTRIES = 1_200;
     static final int MINUTES_OF_A_DAY = 24 * 60;
 
-    /**
-     * @throws IllegalArgumentException naming what cannot be
-     */
+    /** @throws IllegalArgumentException naming what cannot be */
     public DayWish {
         rounds = List.copyOf(rounds);
         coached = Set.copyOf(coached);
@@ -35,8 +35,10 @@ public record DayWish(int begins, int ends, int rest, int warmUp, int between, L
         if (rest < 0 || warmUp < 0 || between < 0) {
             throw new IllegalArgumentException("rest, warm-up and the time between rounds are nothing or more");
         }
-        if (rounds.size() > MOST_ROUNDS || rounds.stream().mapToInt(round -> round.couples().size()).sum() > MOST_ENTRIES) {
-            throw new IllegalArgumentException("at most " + MOST_ROUNDS + " rounds and " + MOST_ENTRIES + " entries in all");
+        if (rounds.size() > MOST_ROUNDS
+                || rounds.stream().mapToInt(round -> round.couples().size()).sum() > MOST_ENTRIES) {
+            throw new IllegalArgumentException(
+                    "at most " + MOST_ROUNDS + " rounds and " + MOST_ENTRIES + " entries in all");
         }
         Set<String> ids = new HashSet<>();
         for (Round round : rounds) {
@@ -45,8 +47,11 @@ public record DayWish(int begins, int ends, int rest, int warmUp, int between, L
             }
         }
         for (Round round : rounds) {
-            if (round.after().filter(before -> !ids.contains(before) || before.equals(round.id())).isPresent()) {
-                throw new IllegalArgumentException(round.title() + " comes after " + round.after().get() + ", which is no other round of the day");
+            if (round.after()
+                    .filter(before -> !ids.contains(before) || before.equals(round.id()))
+                    .isPresent()) {
+                throw new IllegalArgumentException(
+                        round.title() + " comes after " + round.after().get() + ", which is no other round of the day");
             }
         }
     }

@@ -47,7 +47,10 @@ public record PlannedRound(Round round, int start, List<List<String>> heats) {
         return start + untilLast(heatOf(couple));
     }
 
-    /** Minutes from its beginning to the end of the last dance of a heat, in the heats it has; they may be more than its couples still fill. */
+    /**
+     * Minutes from its beginning to the end of the last dance of a heat, in the heats it has; they may be more than its
+     * couples still fill.
+     */
     int untilLast(int heat) {
         return round.untilLast(heat, heats.size());
     }

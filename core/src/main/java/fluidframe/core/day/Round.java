@@ -4,27 +4,36 @@ import java.util.List;
 import java.util.Optional;
 
 /**
- * A round of a contest. Its couples are parted into heats as equal as can be; every heat dances the first dance, then every heat the second, and so on.
+ * A round of a contest. Its couples are parted into heats as equal as can be; every heat dances the first dance, then
+ * every heat the second, and so on.
  *
- * @param id       unique in the day
- * @param floor    where it is danced
- * @param dances   the names of its dances
- * @param minutes  what one dance of one heat takes, with coming on and going off
+ * @param id unique in the day
+ * @param floor where it is danced
+ * @param dances the names of its dances
+ * @param minutes what one dance of one heat takes, with coming on and going off
  * @param capacity the most couples on the floor at once
- * @param couples  who dances in it
- * @param after    the round that must be over before it begins
- * @param at       when the organiser has it begin, minutes since midnight; empty to be planned
+ * @param couples who dances in it
+ * @param after the round that must be over before it begins
+ * @param at when the organiser has it begin, minutes since midnight; empty to be planned
  */
-public record Round(String id, String title, String floor, List<String> dances, int minutes, int capacity, List<String> couples, Optional<String> after, Optional<Integer> at) {
+public record Round(
+        String id,
+        String title,
+        String floor,
+        List<String> dances,
+        int minutes,
+        int capacity,
+        List<String> couples,
+        Optional<String> after,
+        Optional<Integer> at) {
 
-    /**
-     * @throws IllegalArgumentException naming what cannot be
-     */
+    /** @throws IllegalArgumentException naming what cannot be */
     public Round {
         dances = List.copyOf(dances);
         couples = List.copyOf(couples);
         if (dances.isEmpty() || couples.isEmpty() || minutes < 1 || capacity < 1) {
-            throw new IllegalArgumentException(title + ": a round has at least one dance of at least one minute, one couple, and room for one");
+            throw new IllegalArgumentException(
+                    title + ": a round has at least one dance of at least one minute, one couple, and room for one");
         }
         if (couples.stream().distinct().count() < couples.size()) {
             throw new IllegalArgumentException(title + ": a couple dances a round once");
@@ -35,7 +44,9 @@ public record Round(String id, String title, String floor, List<String> dances, 
         return (couples.size() + capacity - 1) / capacity;
     }
 
-    /** How many couples dance in a heat, counted from 0: the earlier ones have one more where it does not come out even. */
+    /**
+     * How many couples dance in a heat, counted from 0: the earlier ones have one more where it does not come out even.
+     */
     public int couplesIn(int heat) {
         return couples.size() / heats() + (heat < couples.size() % heats() ? 1 : 0);
     }

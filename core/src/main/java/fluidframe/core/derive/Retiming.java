@@ -13,7 +13,7 @@ import java.util.List;
 /**
  * The same rows laid on another count, with what changes.
  *
- * @param figure  the figure on the new count; its length follows the count where that is in words
+ * @param figure the figure on the new count; its length follows the count where that is in words
  * @param changes the rows that begin or last otherwise than before
  */
 public record Retiming(Figure figure, List<Change> changes) {
@@ -21,23 +21,25 @@ public record Retiming(Figure figure, List<Change> changes) {
     /**
      * One row that changes.
      *
-     * @param row    the row, from 0
+     * @param row the row, from 0
      * @param before its mark, onset and length before
-     * @param after  and afterwards
+     * @param after and afterwards
      */
-    public record Change(Part part, int row, Slot before, Slot after) {
-    }
+    public record Change(Part part, int row, Slot before, Slot after) {}
 
     public Retiming {
         changes = List.copyOf(changes);
     }
 
     /**
-     * @throws CountException if a count has another number of marks than the chart has rows, or means nothing in the dance
+     * @throws CountException if a count has another number of marks than the chart has rows, or means nothing in the
+     *     dance
      */
     public static Retiming of(Figure figure, Count man, Count lady) {
         Beats length = length(figure, man);
-        Figure retimed = figure.withCharts(figure.man().counted(man), figure.lady().counted(lady)).withLength(length);
+        Figure retimed = figure.withCharts(
+                        figure.man().counted(man), figure.lady().counted(lady))
+                .withLength(length);
         List<Change> changes = new ArrayList<>();
         for (Part part : Part.values()) {
             Timing before = figure.timing(part);

@@ -30,8 +30,9 @@ import java.util.Optional;
 import java.util.Set;
 
 /**
- * "Blocked here": the shortest ways to wait, to turn out or to go round that rejoin a routine at a later seam. Each lasts as long as what it replaces, so that
- * the music goes on under it as rehearsed and the phrase is kept; where too few do, links may bend, and at last the couple stand for a phrase.
+ * "Blocked here": the shortest ways to wait, to turn out or to go round that rejoin a routine at a later seam. Each
+ * lasts as long as what it replaces, so that the music goes on under it as rehearsed and the phrase is kept; where too
+ * few do, links may bend, and at last the couple stand for a phrase.
  */
 public final class Detours {
 
@@ -39,11 +40,13 @@ public final class Detours {
     public static final int MOST = 3;
     /** A routine is rejoined no later, bars. */
     private static final int LONGEST_BARS = 8;
+
     private static final int ANSWERS = 4;
     /** Who covers less than this share of the way waits. */
     private static final double WAITING = 0.5;
     /** A quarter to one side in a figure is turning out. */
     private static final int TURNING = 4;
+
     private static final double CENTIMETRES = 100;
     private static final int WINDOW_BARS = 4;
 
@@ -73,7 +76,10 @@ public final class Detours {
     private List<Detour> holding(Course course, int after, boolean bends, Watch watch) {
         List<Detour> found = new ArrayList<>();
         for (int rejoins = after + 2; rejoins < course.placements().size() && !watch.stops(); rejoins++) {
-            Beats length = course.placements().get(rejoins).onset().minus(course.placements().get(after + 1).onset());
+            Beats length = course.placements()
+                    .get(rejoins)
+                    .onset()
+                    .minus(course.placements().get(after + 1).onset());
             if (length.compareTo(bar(course).times(LONGEST_BARS)) > 0) {
                 break;
             }
@@ -89,27 +95,57 @@ public final class Detours {
     }
 
     private List<Composition> instead(Course course, int after, int rejoins, Beats length, boolean bends, Watch watch) {
-        int corners = (int) course.placements().subList(after + 1, rejoins).stream().filter(each -> each.placement().cornerAfter()).count();
+        int corners = (int) course.placements().subList(after + 1, rejoins).stream()
+                .filter(each -> each.placement().cornerAfter())
+                .count();
         MusicMap music = course.routine().music();
-        Wish.Beginning beginning = new Wish.Beginning(course.placements().get(after).dancing().listed(), course.exit(after));
-        Wish wish = Wish.of(length, length, MusicMap.plain(music.bar(), 1, music.tempo())).withFrom(Optional.of(beginning))
-                .withTo(Optional.of(course.placements().get(rejoins).dancing())).withWindow(bar(course).times(WINDOW_BARS)).withBends(bends).withCorners(corners)
-                .withAnswers(ANSWERS).withTaste(Taste.FREE.withMostInAll(2));
-        List<String> own = course.placements().subList(after + 1, rejoins).stream().map(each -> each.dancing().figure().id()).toList();
+        Wish.Beginning beginning =
+                new Wish.Beginning(course.placements().get(after).dancing().listed(), course.exit(after));
+        Wish wish = Wish.of(length, length, MusicMap.plain(music.bar(), 1, music.tempo()))
+                .withFrom(Optional.of(beginning))
+                .withTo(Optional.of(course.placements().get(rejoins).dancing()))
+                .withWindow(bar(course).times(WINDOW_BARS))
+                .withBends(bends)
+                .withCorners(corners)
+                .withAnswers(ANSWERS)
+                .withTaste(Taste.FREE.withMostInAll(2));
+        List<String> own = course.placements().subList(after + 1, rejoins).stream()
+                .map(each -> each.dancing().figure().id())
+                .toList();
         return Composer.search(repertoire, wish, watch).compositions().stream()
-                .filter(composition -> !composition.steps().stream().map(piece -> piece.dancing().figure().id()).toList().equals(own)).toList();
+                .filter(composition -> !composition.steps().stream()
+                        .map(piece -> piece.dancing().figure().id())
+                        .toList()
+                        .equals(own))
+                .toList();
     }
 
     private Detour detour(Course course, int after, int rejoins, Composition composition) {
-        double metres = composition.steps().stream().mapToDouble(piece -> metres(piece.dancing(), piece.facing())).sum();
-        double own = course.placements().subList(after + 1, rejoins).stream().mapToDouble(each -> metres(each.dancing(), each.entry())).sum();
+        double metres = composition.steps().stream()
+                .mapToDouble(piece -> metres(piece.dancing(), piece.facing()))
+                .sum();
+        double own = course.placements().subList(after + 1, rejoins).stream()
+                .mapToDouble(each -> metres(each.dancing(), each.entry()))
+                .sum();
         Kind kind = kind(composition, metres, own);
         ScoredPlacement next = course.placements().get(rejoins);
-        List<Item> items = composition.steps().stream().<Item>map(Piece::dancing).toList();
-        String danced = Series.of(composition.steps().stream().map(piece -> "the " + piece.dancing().wording()).toList());
-        String way = course.routine().dance().travels() ? String.format(Locale.ROOT, "; %.1f m along instead of %.1f m", metres, own) : "";
-        return new Detour(kind, items, rejoins, next.bar(), composition.length(), metres,
-                capital(kind.wording()) + " with " + danced + ", back in with the " + next.dancing().figure().title() + " in bar " + next.bar() + way + ".");
+        List<Item> items =
+                composition.steps().stream().<Item>map(Piece::dancing).toList();
+        String danced = Series.of(composition.steps().stream()
+                .map(piece -> "the " + piece.dancing().wording())
+                .toList());
+        String way = course.routine().dance().travels()
+                ? String.format(Locale.ROOT, "; %.1f m along instead of %.1f m", metres, own)
+                : "";
+        return new Detour(
+                kind,
+                items,
+                rejoins,
+                next.bar(),
+                composition.length(),
+                metres,
+                capital(kind.wording()) + " with " + danced + ", back in with the "
+                        + next.dancing().figure().title() + " in bar " + next.bar() + way + ".");
     }
 
     private static String capital(String word) {
@@ -135,7 +171,10 @@ public final class Detours {
         List<Detour> chosen = new ArrayList<>();
         Set<Kind> kinds = EnumSet.noneOf(Kind.class);
         found.stream().filter(detour -> kinds.add(detour.kind())).limit(MOST).forEach(chosen::add);
-        found.stream().filter(detour -> !chosen.contains(detour)).limit(MOST - chosen.size()).forEach(chosen::add);
+        found.stream()
+                .filter(detour -> !chosen.contains(detour))
+                .limit(MOST - chosen.size())
+                .forEach(chosen::add);
         return chosen;
     }
 
@@ -144,7 +183,14 @@ public final class Detours {
         int bars = course.routine().dance().music().phraseBars();
         Beats phrase = bar(course).times(bars);
         ScoredPlacement next = course.placements().get(after + 1);
-        return new Detour(Kind.WAIT, List.of(Element.of(ElementKind.HOLD, phrase.wholeBeats())), after + 1, next.bar() + bars, phrase, 0,
-                "Stand for a phrase of " + bars + " bars, and go on with the " + next.dancing().figure().title() + ".");
+        return new Detour(
+                Kind.WAIT,
+                List.of(Element.of(ElementKind.HOLD, phrase.wholeBeats())),
+                after + 1,
+                next.bar() + bars,
+                phrase,
+                0,
+                "Stand for a phrase of " + bars + " bars, and go on with the "
+                        + next.dancing().figure().title() + ".");
     }
 }

@@ -10,8 +10,8 @@ import java.util.List;
 import java.util.stream.Stream;
 
 /**
- * The way both bodies take through a figure, in metres, the line of dance to the right and the centre of the room above: where they stand before it and
- * after each of their rows.
+ * The way both bodies take through a figure, in metres, the line of dance to the right and the centre of the room
+ * above: where they stand before it and after each of their rows.
  */
 public record FigurePath(List<Point> man, List<Point> lady) {
 
@@ -20,15 +20,15 @@ public record FigurePath(List<Point> man, List<Point> lady) {
         lady = List.copyOf(lady);
     }
 
-    /**
-     * @throws fluidframe.core.time.CountException if a count cannot be laid on the figure's length
-     */
+    /** @throws fluidframe.core.time.CountException if a count cannot be laid on the figure's length */
     public static FigurePath of(Figure figure) {
         CoupleStances stances = CoupleFit.solve(figure, figure.timing(Part.MAN), figure.timing(Part.LADY));
         return new FigurePath(bodies(stances, Part.MAN), bodies(stances, Part.LADY));
     }
 
     private static List<Point> bodies(CoupleStances stances, Part part) {
-        return Stream.concat(Stream.of(stances.start().of(part)), stances.of(part).stream()).map(Stance::body).toList();
+        return Stream.concat(Stream.of(stances.start().of(part)), stances.of(part).stream())
+                .map(Stance::body)
+                .toList();
     }
 }

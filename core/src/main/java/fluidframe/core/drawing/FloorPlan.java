@@ -18,13 +18,17 @@ public final class FloorPlan {
     /** One for each side of the room in turn; told apart in grey as well, every second one being dashed. */
     private static final List<String> SIDES = List.of("#1f6b5c", "#b98a2f", "#b4452f", "#5e564b");
 
-    private FloorPlan() {
-    }
+    private FloorPlan() {}
 
     /** @return an SVG document, one metre being 20 mm */
     public static String of(Score score) {
         Floor floor = score.routine().floor();
-        Sheet sheet = new Sheet(score.routine().title(), new Point(-MARGIN, -MARGIN), floor.length() + 2 * MARGIN, floor.width() + 2 * MARGIN, SCALE);
+        Sheet sheet = new Sheet(
+                score.routine().title(),
+                new Point(-MARGIN, -MARGIN),
+                floor.length() + 2 * MARGIN,
+                floor.width() + 2 * MARGIN,
+                SCALE);
         sheet.rectangle(Point.ORIGIN, floor.length(), floor.width(), "#f4ecdf", Sheet.SOFT, 1);
         for (int metre = 1; metre < floor.length(); metre++) {
             sheet.line(List.of(new Point(metre, 0), new Point(metre, floor.width())), Sheet.LINE, 0.2, false);
@@ -33,12 +37,19 @@ public final class FloorPlan {
             sheet.line(List.of(new Point(0, metre), new Point(floor.length(), metre)), Sheet.LINE, 0.2, false);
         }
         for (Obstacle obstacle : floor.obstacles()) {
-            sheet.rectangle(new Point(obstacle.x(), obstacle.y()), obstacle.length(), obstacle.width(), Sheet.LINE, Sheet.SOFT, 0.5);
+            sheet.rectangle(
+                    new Point(obstacle.x(), obstacle.y()),
+                    obstacle.length(),
+                    obstacle.width(),
+                    Sheet.LINE,
+                    Sheet.SOFT,
+                    0.5);
             sheet.label(new Point(obstacle.x(), obstacle.y()), 1, -1.5, obstacle.title(), Sheet.INK);
         }
         score.motion().ifPresent(motion -> way(score, motion, sheet));
         sheet.label(new Point(0, 0), 2, 6, "wall of side 1, line of dance to the right", Sheet.SOFT);
-        return sheet.finished(score.routine().title() + " · floor of " + metres(floor.length()) + " × " + metres(floor.width()) + " m");
+        return sheet.finished(score.routine().title() + " · floor of " + metres(floor.length()) + " × "
+                + metres(floor.width()) + " m");
     }
 
     private static void way(Score score, Motion motion, Sheet sheet) {
@@ -48,7 +59,10 @@ public final class FloorPlan {
             double end = begin + placement.length().toDouble();
             List<Point> points = new ArrayList<>();
             for (double beat = begin; beat <= end; beat += PIECE) {
-                points.add(motion.man().body().at(beat).midpoint(motion.lady().body().at(beat)));
+                points.add(motion.man()
+                        .body()
+                        .at(beat)
+                        .midpoint(motion.lady().body().at(beat)));
             }
             sheet.line(points, SIDES.get(placement.side() % SIDES.size()), 0.9, placement.side() % 2 == 1);
             sheet.circle(points.get(0), 0.05, Sheet.GROUND, Sheet.INK, 0.3);

@@ -19,12 +19,10 @@ public final class StepDrawing {
     private static final int SCALE = 10;
     private static final double MARGIN = 0.35;
 
-    private StepDrawing() {
-    }
+    private StepDrawing() {}
 
     /** One print of one dancer. */
-    private record Numbered(Part part, boolean left, Footprint foot, String number) {
-    }
+    private record Numbered(Part part, boolean left, Footprint foot, String number) {}
 
     /**
      * @return an SVG document, one metre being 100 mm
@@ -39,10 +37,26 @@ public final class StepDrawing {
             prints.add(new Numbered(part, false, start.right(), ""));
             add(prints, figure.chart(part), stances.of(part));
         }
-        double left = prints.stream().mapToDouble(print -> print.foot().at().x()).min().orElse(0) - MARGIN;
-        double right = prints.stream().mapToDouble(print -> print.foot().at().x()).max().orElse(0) + MARGIN;
-        double low = prints.stream().mapToDouble(print -> print.foot().at().y()).min().orElse(0) - MARGIN;
-        double high = prints.stream().mapToDouble(print -> print.foot().at().y()).max().orElse(0) + MARGIN;
+        double left = prints.stream()
+                        .mapToDouble(print -> print.foot().at().x())
+                        .min()
+                        .orElse(0)
+                - MARGIN;
+        double right = prints.stream()
+                        .mapToDouble(print -> print.foot().at().x())
+                        .max()
+                        .orElse(0)
+                + MARGIN;
+        double low = prints.stream()
+                        .mapToDouble(print -> print.foot().at().y())
+                        .min()
+                        .orElse(0)
+                - MARGIN;
+        double high = prints.stream()
+                        .mapToDouble(print -> print.foot().at().y())
+                        .max()
+                        .orElse(0)
+                + MARGIN;
         Sheet sheet = new Sheet(figure.title(), new Point(left, low), right - left, high - low, SCALE);
         prints.forEach(print -> sheet.print(print.part(), print.left(), print.foot(), print.number()));
         return sheet.finished(figure.title() + " · man solid, lady outlined · line of dance to the right");

@@ -20,13 +20,14 @@ import java.util.stream.Collectors;
 /**
  * An exercise as it is said to those who do it.
  *
- * @param title     what it is on
+ * @param title what it is on
  * @param sentences what is done, in order
  * @param rightTimes how often the unit may be danced so that it ends on the right foot; empty where there is no unit
- * @param loops     whether it can be danced again at once, its feet being as they were
- * @param cautions  what is warned of, once
+ * @param loops whether it can be danced again at once, its feet being as they were
+ * @param cautions what is warned of, once
  */
-public record DrillSheet(String title, List<String> sentences, List<Integer> rightTimes, boolean loops, Set<Caution> cautions) {
+public record DrillSheet(
+        String title, List<String> sentences, List<Integer> rightTimes, boolean loops, Set<Caution> cautions) {
 
     public DrillSheet {
         sentences = List.copyOf(sentences);
@@ -37,7 +38,8 @@ public record DrillSheet(String title, List<String> sentences, List<Integer> rig
     public static DrillSheet of(Drill drill) {
         String title = drill.chain().stream().map(Dancing::wording).collect(Collectors.joining(" into "));
         SortedSet<Caution> cautions = new TreeSet<>(Set.of(Caution.WARM_UP));
-        drill.chain().forEach(dancing -> cautions.addAll(dancing.figure().teaching().cautions()));
+        drill.chain()
+                .forEach(dancing -> cautions.addAll(dancing.figure().teaching().cautions()));
         List<Integer> right = right(drill);
         boolean loops = loops(drill);
         return new DrillSheet(title, sentences(drill, right, loops, cautions), right, loops, cautions);
@@ -45,7 +47,12 @@ public record DrillSheet(String title, List<String> sentences, List<Integer> rig
 
     private static List<Integer> right(Drill drill) {
         Dancing only = drill.chain().get(0);
-        return drill.chain().size() > 1 || only.way().split().isPresent() ? List.of() : Repeats.table(only.figure()).stream().filter(RepeatOutcome::fits).map(RepeatOutcome::times).toList();
+        return drill.chain().size() > 1 || only.way().split().isPresent()
+                ? List.of()
+                : Repeats.table(only.figure()).stream()
+                        .filter(RepeatOutcome::fits)
+                        .map(RepeatOutcome::times)
+                        .toList();
     }
 
     private static boolean loops(Drill drill) {
@@ -59,7 +66,9 @@ public record DrillSheet(String title, List<String> sentences, List<Integer> rig
     }
 
     private static Foot free(Figure figure, Part part, boolean after) {
-        return after ? figure.chart(part).freeFeet().last() : figure.chart(part).freeFeet().before();
+        return after
+                ? figure.chart(part).freeFeet().last()
+                : figure.chart(part).freeFeet().before();
     }
 
     private static List<String> sentences(Drill drill, List<Integer> right, boolean loops, Set<Caution> cautions) {
@@ -75,15 +84,29 @@ public record DrillSheet(String title, List<String> sentences, List<Integer> rig
         if (right.size() > 1) {
             sentences.add("The unit ends on the right foot danced " + either(right) + " times.");
         }
-        sentences.add(loops ? "It ends with the foot free that it began with: again at once."
-                : "It ends with the other foot free: change weight once, or begin the next one on the other side.");
-        sentences.add("Counted, without music; then " + rungs(drill.ladder()) + " of the tempo, " + times(drill.ladder().every()) + " at each.");
+        sentences.add(
+                loops
+                        ? "It ends with the foot free that it began with: again at once."
+                        : "It ends with the other foot free: change weight once, or begin the next one on the other side.");
+        sentences.add("Counted, without music; then " + rungs(drill.ladder()) + " of the tempo, "
+                + times(drill.ladder().every()) + " at each.");
         return sentences;
     }
 
     private static String who(Drill drill) {
-        return drill.alone().map(part -> "The " + part.wording() + " alone, with the " + free(drill.chain().get(0).danced(), part, false).wording() + " free")
-                .orElse("The couple together" + (drill.chain().get(0).danced().start().hold().hands() == 0 ? "" : ", in " + drill.chain().get(0).danced().start().hold().wording()));
+        return drill.alone()
+                .map(part -> "The " + part.wording() + " alone, with the "
+                        + free(drill.chain().get(0).danced(), part, false).wording() + " free")
+                .orElse("The couple together"
+                        + (drill.chain().get(0).danced().start().hold().hands() == 0
+                                ? ""
+                                : ", in "
+                                        + drill.chain()
+                                                .get(0)
+                                                .danced()
+                                                .start()
+                                                .hold()
+                                                .wording()));
     }
 
     private static String with(Drill drill) {
@@ -95,19 +118,28 @@ public record DrillSheet(String title, List<String> sentences, List<Integer> rig
         if (drill.degrees().isEmpty()) {
             return Optional.empty();
         }
-        String shares = drill.degrees().stream().map(degree -> degree == 100 ? "all" : degree + " %").collect(Collectors.joining(", then "));
+        String shares = drill.degrees().stream()
+                .map(degree -> degree == 100 ? "all" : degree + " %")
+                .collect(Collectors.joining(", then "));
         List<String> turns = new ArrayList<>();
         for (Part part : dancing(drill)) {
-            int sixteenths = drill.chain().stream().flatMap(dancing -> dancing.danced().chart(part).steps().stream()).mapToInt(step -> step.turn().between().plus(step.turn().on()).sixteenths()).sum();
+            int sixteenths = drill.chain().stream()
+                    .flatMap(dancing -> dancing.danced().chart(part).steps().stream())
+                    .mapToInt(
+                            step -> step.turn().between().plus(step.turn().on()).sixteenths())
+                    .sum();
             if (sixteenths != 0) {
                 turns.add("the " + part.wording() + "'s " + new Turn(sixteenths).spoken());
             }
         }
-        return Optional.of("One degree at a time: " + shares + " of " + (turns.isEmpty() ? "the movement" : String.join(" and ", turns)) + ".");
+        return Optional.of("One degree at a time: " + shares + " of "
+                + (turns.isEmpty() ? "the movement" : String.join(" and ", turns)) + ".");
     }
 
     private static String either(List<Integer> numbers) {
-        String all = numbers.subList(0, numbers.size() - 1).stream().map(String::valueOf).collect(Collectors.joining(", "));
+        String all = numbers.subList(0, numbers.size() - 1).stream()
+                .map(String::valueOf)
+                .collect(Collectors.joining(", "));
         return all + " or " + numbers.get(numbers.size() - 1);
     }
 

@@ -6,9 +6,9 @@ import java.util.List;
 /**
  * How an exercise gets faster, in hundredths of the usual tempo.
  *
- * @param from  at first
- * @param to    at last; no slower
- * @param step  how much is added each time; positive
+ * @param from at first
+ * @param to at last; no slower
+ * @param step how much is added each time; positive
  * @param every how often it is danced at each tempo; at least once
  */
 public record TempoLadder(int from, int to, int step, int every) {
@@ -18,13 +18,12 @@ public record TempoLadder(int from, int to, int step, int every) {
     private static final int OFTENEST = 32;
     public static final TempoLadder USUAL = new TempoLadder(60, 100, 10, 2);
 
-    /**
-     * @throws IllegalArgumentException if it gets slower, or is slower or faster than anything can be rehearsed
-     */
+    /** @throws IllegalArgumentException if it gets slower, or is slower or faster than anything can be rehearsed */
     public TempoLadder {
         if (from < SLOWEST || to > FASTEST || to < from || step < 1 || every < 1 || every > OFTENEST) {
-            throw new IllegalArgumentException("a tempo ladder from " + from + " to " + to + " % by " + step + ", each " + every + " times: expected " + SLOWEST + " to " + FASTEST
-                    + " %, rising, each 1 to " + OFTENEST + " times");
+            throw new IllegalArgumentException("a tempo ladder from " + from + " to " + to + " % by " + step + ", each "
+                    + every + " times: expected " + SLOWEST + " to " + FASTEST + " %, rising, each 1 to " + OFTENEST
+                    + " times");
         }
     }
 

@@ -9,7 +9,6 @@ import fluidframe.core.time.CountException;
 import fluidframe.core.time.CountToken;
 import fluidframe.core.time.Rhythm;
 import fluidframe.core.time.Timing;
-
 import java.util.ArrayList;
 import java.util.List;
 
@@ -47,8 +46,10 @@ public record Chart(Part part, List<Step> steps) {
     public Chart counted(Count count) {
         List<CountToken> tokens = count.tokens();
         if (tokens.size() != steps.size()) {
-            throw new CountException(Math.max(0, Math.min(tokens.size(), steps.size()) - 1), "the " + part.wording() + "'s chart has "
-                    + steps.size() + " rows, this count has " + tokens.size() + " marks");
+            throw new CountException(
+                    Math.max(0, Math.min(tokens.size(), steps.size()) - 1),
+                    "the " + part.wording() + "'s chart has " + steps.size() + " rows, this count has " + tokens.size()
+                            + " marks");
         }
         List<Step> counted = new ArrayList<>();
         for (int row = 0; row < tokens.size(); row++) {

@@ -10,16 +10,19 @@ import java.util.stream.Stream;
 /** How long a figure lasts by its own counts. */
 final class Counted {
 
-    private Counted() {
-    }
+    private Counted() {}
 
     /**
-     * What counts in words add up to; counts in numbers last as long as the figure is stated, or to the end of the last beat they name.
+     * What counts in words add up to; counts in numbers last as long as the figure is stated, or to the end of the last
+     * beat they name.
      *
      * @throws fluidframe.core.time.CountException if a count means nothing in the dance
      */
     static Beats length(Figure figure) {
-        return Stream.of(Part.values()).map(part -> length(figure, part)).max(Beats::compareTo).orElseThrow();
+        return Stream.of(Part.values())
+                .map(part -> length(figure, part))
+                .max(Beats::compareTo)
+                .orElseThrow();
     }
 
     private static Beats length(Figure figure, Part part) {
@@ -28,7 +31,9 @@ final class Counted {
         if (timing.inWords()) {
             return timing.length();
         }
-        int named = last.token() instanceof CountToken.Numbered numbered ? numbered.beats().size() : 1;
+        int named = last.token() instanceof CountToken.Numbered numbered
+                ? numbered.beats().size()
+                : 1;
         Beats end = timing.start().plus(last.onset());
         Beats wholeBeat = Beats.of(end.wholeBeats() + named).minus(timing.start());
         return wholeBeat.compareTo(figure.length()) > 0 ? wholeBeat : figure.length();

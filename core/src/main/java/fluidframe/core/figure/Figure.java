@@ -18,32 +18,49 @@ import java.util.TreeSet;
 /**
  * A figure as described. Everything a coach could work out from it is computed elsewhere and never stored.
  *
- * @param id                 stable name, unique among all figures
- * @param dance              the dance it belongs to
- * @param feel               where "a" falls in its count
- * @param title              name for people
- * @param otherNames         what else it is called, short names too
- * @param level              how far along a couple should be
- * @param length             stated length in beats
- * @param start              position and hold before the first step
- * @param end                position and hold after the last
- * @param startAlignments    where the man may stand before the first step, the first being the one its charts are
- *                           written for
+ * @param id stable name, unique among all figures
+ * @param dance the dance it belongs to
+ * @param feel where "a" falls in its count
+ * @param title name for people
+ * @param otherNames what else it is called, short names too
+ * @param level how far along a couple should be
+ * @param length stated length in beats
+ * @param start position and hold before the first step
+ * @param end position and hold after the last
+ * @param startAlignments where the man may stand before the first step, the first being the one its charts are written
+ *     for
  * @param insistsOnAlignment whether those alignments bind although the dance stays on the spot
- * @param man                the man's chart
- * @param lady               the lady's chart
- * @param variants           other ways of dancing it
- * @param neighbours         the figures listed before and after it
- * @param teaching           cues, faults, drills and cautions
- * @param sameFoot           whether both dance on the same foot although they face each other
- * @param mutes              findings that are accepted, with reasons
- * @param derived            JSON pointers of the cells that were derived from the partner's chart and not touched since
+ * @param man the man's chart
+ * @param lady the lady's chart
+ * @param variants other ways of dancing it
+ * @param neighbours the figures listed before and after it
+ * @param teaching cues, faults, drills and cautions
+ * @param sameFoot whether both dance on the same foot although they face each other
+ * @param mutes findings that are accepted, with reasons
+ * @param derived JSON pointers of the cells that were derived from the partner's chart and not touched since
  */
 @RecordBuilder
-public record Figure(String id, Dance dance, Feel feel, String title, List<String> otherNames, Level level, Beats length, Relation start, Relation end,
-                     List<Alignment> startAlignments, boolean insistsOnAlignment, Chart man, Chart lady,
-                     Variants variants, Neighbours neighbours, Teaching teaching, boolean sameFoot, List<Mute> mutes,
-                     Set<String> derived) implements FigureBuilder.With {
+public record Figure(
+        String id,
+        Dance dance,
+        Feel feel,
+        String title,
+        List<String> otherNames,
+        Level level,
+        Beats length,
+        Relation start,
+        Relation end,
+        List<Alignment> startAlignments,
+        boolean insistsOnAlignment,
+        Chart man,
+        Chart lady,
+        Variants variants,
+        Neighbours neighbours,
+        Teaching teaching,
+        boolean sameFoot,
+        List<Mute> mutes,
+        Set<String> derived)
+        implements FigureBuilder.With {
 
     public Figure {
         otherNames = List.copyOf(otherNames);

@@ -3,7 +3,6 @@ package fluidframe.core.figure;
 import fluidframe.core.step.Foot;
 import fluidframe.core.step.Step;
 import fluidframe.core.step.Weight;
-
 import java.util.ArrayList;
 import java.util.List;
 
@@ -18,7 +17,10 @@ public record FreeFeet(Foot before, List<Foot> after) {
     }
 
     static FreeFeet of(Chart chart) {
-        Foot before = chart.steps().stream().flatMap(step -> step.foot().stream()).findFirst().orElse(Foot.BOTH);
+        Foot before = chart.steps().stream()
+                .flatMap(step -> step.foot().stream())
+                .findFirst()
+                .orElse(Foot.BOTH);
         List<Foot> after = new ArrayList<>();
         Foot free = before;
         for (Step step : chart.steps()) {
@@ -32,7 +34,9 @@ public record FreeFeet(Foot before, List<Foot> after) {
         if (step.weight() == Weight.NONE) {
             return free;
         }
-        return step.weight() == Weight.PART ? Foot.BOTH : step.foot().orElseThrow().other();
+        return step.weight() == Weight.PART
+                ? Foot.BOTH
+                : step.foot().orElseThrow().other();
     }
 
     public Foot last() {

@@ -7,7 +7,9 @@ import java.util.List;
 
 /** How high a dancer is: lowered, on the way up, or up. A chart that never rises stays lowered. */
 public enum Height {
-    LOWERED, RISING, UP;
+    LOWERED,
+    RISING,
+    UP;
 
     /** Before each row, so that a row's own rise does not count yet. */
     public static List<Height> before(Chart chart) {

@@ -3,14 +3,18 @@ package fluidframe.core.figure;
 import fluidframe.core.text.Lexicon;
 import fluidframe.core.text.Term;
 import fluidframe.core.text.Words;
-
 import java.util.List;
 
 /** How far along a couple should be for a figure. */
 public enum Level implements Term {
-    PRE_BRONZE("pre-bronze"), BRONZE("bronze"), SILVER("silver"), GOLD("gold"), OPEN("open");
+    PRE_BRONZE("pre-bronze"),
+    BRONZE("bronze"),
+    SILVER("silver"),
+    GOLD("gold"),
+    OPEN("open");
 
-    public static final Lexicon<Level> LEXICON = Lexicon.of("a level: pre-bronze, bronze, silver, gold or open", List.of(values()));
+    public static final Lexicon<Level> LEXICON =
+            Lexicon.of("a level: pre-bronze, bronze, silver, gold or open", List.of(values()));
 
     private final Words words;
 

@@ -9,21 +9,31 @@ import java.util.TreeMap;
 /** A figure seen in a mirror that stands along the line of dance: every left becomes right. It is its own inverse. */
 public final class MirrorImage {
 
-    private MirrorImage() {
-    }
+    private MirrorImage() {}
 
     public static Figure of(Figure figure) {
         Variants variants = figure.variants();
         return figure.withCharts(of(figure.man()), of(figure.lady()))
-                .withStart(of(figure.start())).withEnd(of(figure.end()))
-                .withStartAlignments(figure.startAlignments().stream().map(Alignment::mirrored).toList())
-                .withVariants(new Variants(variants.timings(), variants.splits(), variants.finishes().stream().map(MirrorImage::of).toList(),
-                        variants.repeat(), variants.manSchool(), variants.ladySchool(), variants.schools().stream().map(MirrorImage::of).toList(),
-                        variants.entries().stream().map(MirrorImage::of).toList(), variants.usage()));
+                .withStart(of(figure.start()))
+                .withEnd(of(figure.end()))
+                .withStartAlignments(figure.startAlignments().stream()
+                        .map(Alignment::mirrored)
+                        .toList())
+                .withVariants(new Variants(
+                        variants.timings(),
+                        variants.splits(),
+                        variants.finishes().stream().map(MirrorImage::of).toList(),
+                        variants.repeat(),
+                        variants.manSchool(),
+                        variants.ladySchool(),
+                        variants.schools().stream().map(MirrorImage::of).toList(),
+                        variants.entries().stream().map(MirrorImage::of).toList(),
+                        variants.usage()));
     }
 
     public static Chart of(Chart chart) {
-        return new Chart(chart.part(), chart.steps().stream().map(Step::mirrored).toList());
+        return new Chart(
+                chart.part(), chart.steps().stream().map(Step::mirrored).toList());
     }
 
     private static Relation of(Relation relation) {
@@ -31,7 +41,11 @@ public final class MirrorImage {
     }
 
     private static Variation of(Variation variation) {
-        return new Variation(variation.name(), rows(variation.man()), rows(variation.lady()), variation.start().map(MirrorImage::of),
+        return new Variation(
+                variation.name(),
+                rows(variation.man()),
+                rows(variation.lady()),
+                variation.start().map(MirrorImage::of),
                 variation.end().map(MirrorImage::of));
     }
 

@@ -18,8 +18,7 @@ import java.util.OptionalInt;
  */
 public final class Moments {
 
-    private Moments() {
-    }
+    private Moments() {}
 
     /** @return the onsets of both parts in order, each with the relation from there on */
     public static List<Moment> of(Figure figure, Timing his, Timing hers) {
@@ -28,8 +27,10 @@ public final class Moments {
         int man = 0;
         int lady = 0;
         while (man < his.slots().size() || lady < hers.slots().size()) {
-            int hisTicks = man < his.slots().size() ? his.slots().get(man).onset().ticks() : Integer.MAX_VALUE;
-            int herTicks = lady < hers.slots().size() ? hers.slots().get(lady).onset().ticks() : Integer.MAX_VALUE;
+            int hisTicks =
+                    man < his.slots().size() ? his.slots().get(man).onset().ticks() : Integer.MAX_VALUE;
+            int herTicks =
+                    lady < hers.slots().size() ? hers.slots().get(lady).onset().ticks() : Integer.MAX_VALUE;
             int now = Math.min(hisTicks, herTicks);
             OptionalInt manRow = hisTicks == now ? OptionalInt.of(man++) : OptionalInt.empty();
             OptionalInt ladyRow = herTicks == now ? OptionalInt.of(lady++) : OptionalInt.empty();
@@ -44,18 +45,27 @@ public final class Moments {
                 relation = relation.with(step.leadsTo());
                 passing = passing.or(() -> passing(step));
             }
-            moments.add(new Moment(new Beats(now), manRow, ladyRow, man - 1, lady - 1, relation,
+            moments.add(new Moment(
+                    new Beats(now),
+                    manRow,
+                    ladyRow,
+                    man - 1,
+                    lady - 1,
+                    relation,
                     relation.position().isFacing() ? passing : Optional.empty()));
         }
         return moments;
     }
 
     /**
-     * Position and hold in force from each row of a part on, whichever part states or implies them. Everything that says how the couple stand at a row
-     * takes it from here or from the moments themselves.
+     * Position and hold in force from each row of a part on, whichever part states or implies them. Everything that
+     * says how the couple stand at a row takes it from here or from the moments themselves.
      */
     public static List<Relation> relations(Figure figure, Part part, Timing his, Timing hers) {
-        return of(figure, his, hers).stream().filter(moment -> moment.row(part).isPresent()).map(Moment::relation).toList();
+        return of(figure, his, hers).stream()
+                .filter(moment -> moment.row(part).isPresent())
+                .map(Moment::relation)
+                .toList();
     }
 
     /** The position only of this step: outside partner. */
@@ -64,6 +74,7 @@ public final class Moments {
             return Optional.of(Position.OUTSIDE_LEFT);
         }
         return step.has(PositionModifier.OUTSIDE_PARTNER) || step.has(PositionModifier.PARTNER_OUTSIDE)
-                ? Optional.of(Position.OUTSIDE_RIGHT) : Optional.empty();
+                ? Optional.of(Position.OUTSIDE_RIGHT)
+                : Optional.empty();
     }
 }

@@ -22,6 +22,7 @@ public record Neighbours(List<String> follows, List<String> precedes, boolean bi
 
     /** Whether one of the two lists the other. */
     public static boolean areListed(Figure before, Figure after) {
-        return before.neighbours().precedes.contains(after.id()) || after.neighbours().follows.contains(before.id());
+        return before.neighbours().precedes.contains(after.id())
+                || after.neighbours().follows.contains(before.id());
     }
 }

@@ -9,8 +9,8 @@ import java.util.TreeSet;
  * Rows that may be danced several times running. Where their weight changes are odd in number, every other repeat is
  * danced as its mirror image, with the other foot.
  *
- * @param man   the man's rows
- * @param lady  the lady's rows
+ * @param man the man's rows
+ * @param lady the lady's rows
  * @param times how often the unit may be danced in all, never empty; once is the figure as charted
  */
 public record RepeatUnit(Rows man, Rows lady, SortedSet<Integer> times) {

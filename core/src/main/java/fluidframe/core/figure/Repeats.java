@@ -13,8 +13,8 @@ import java.util.ArrayList;
 import java.util.List;
 
 /**
- * A figure with its unit danced several times. Each repeat goes on from where the last one ended; where the unit's weight
- * changes are odd in number, every other one is mirrored.
+ * A figure with its unit danced several times. Each repeat goes on from where the last one ended; where the unit's
+ * weight changes are odd in number, every other one is mirrored.
  */
 public final class Repeats {
 
@@ -30,18 +30,24 @@ public final class Repeats {
      * The figure with its unit danced so many times in all; the same figure for one time. More than once there are
      * other rows than those its timings, splits and finishes name, and it has none.
      *
-     * @throws CountException           where the longer count has no name in the form the chart is written in
+     * @throws CountException where the longer count has no name in the form the chart is written in
      * @throws IllegalArgumentException if the figure has no unit
      */
     public static Figure danced(Figure figure, int times) {
-        RepeatUnit unit = figure.variants().repeat().orElseThrow(() -> new IllegalArgumentException(figure.id() + " has no repeat unit"));
+        RepeatUnit unit = figure.variants()
+                .repeat()
+                .orElseThrow(() -> new IllegalArgumentException(figure.id() + " has no repeat unit"));
         return times == 1 ? figure : new Repeats(figure, unit).times(times);
     }
 
     /** Whether every other repeat of a part's unit is mirrored. */
     public static boolean alternates(Figure figure, RepeatUnit unit, Part part) {
         Rows rows = unit.rows(part);
-        return figure.chart(part).steps().subList(rows.first(), rows.last() + 1).stream().filter(Step::takesWeight).count() % 2 == 1;
+        return figure.chart(part).steps().subList(rows.first(), rows.last() + 1).stream()
+                                .filter(Step::takesWeight)
+                                .count()
+                        % 2
+                == 1;
     }
 
     /** The part's rows with the unit danced so many times, counted as in one pass; for walking feet and turns. */
@@ -53,14 +59,17 @@ public final class Repeats {
     public static boolean fits(Figure figure, RepeatUnit unit, int times) {
         for (Part part : Part.values()) {
             boolean charted = WeightWalk.slips(figure.chart(part)).isEmpty();
-            if (charted && !WeightWalk.slips(unrolled(figure, unit, part, times)).isEmpty()) {
+            if (charted
+                    && !WeightWalk.slips(unrolled(figure, unit, part, times)).isEmpty()) {
                 return false;
             }
         }
         return true;
     }
 
-    /** What each allowed number of repeats leads to; nothing where the figure has no unit or its count means nothing. */
+    /**
+     * What each allowed number of repeats leads to; nothing where the figure has no unit or its count means nothing.
+     */
     public static List<RepeatOutcome> table(Figure figure) {
         List<RepeatOutcome> table = new ArrayList<>();
         figure.variants().repeat().ifPresent(unit -> {
@@ -76,7 +85,13 @@ public final class Repeats {
         Chart lady = unrolled(figure, unit, Part.LADY, times);
         Beats length = figure.length().plus(unitLength(Part.MAN).times(times - 1));
         boolean fits = fits(figure, unit, times);
-        return new RepeatOutcome(times, length, man.freeFeet().last(), lady.freeFeet().last(), man.turnAccount().end(), fits,
+        return new RepeatOutcome(
+                times,
+                length,
+                man.freeFeet().last(),
+                lady.freeFeet().last(),
+                man.turnAccount().end(),
+                fits,
                 fits ? "" : mend(times));
     }
 
@@ -87,14 +102,18 @@ public final class Repeats {
                 near.add(other);
             }
         }
-        String parity = "take no weight on row " + (unit.man().last() + 1) + " of the last repeat (a tap), or add a replace after it";
-        return near.isEmpty() ? parity : "dance it " + near.get(0) + (near.size() > 1 ? " or " + near.get(1) : "") + " times, or " + parity;
+        String parity = "take no weight on row " + (unit.man().last() + 1)
+                + " of the last repeat (a tap), or add a replace after it";
+        return near.isEmpty()
+                ? parity
+                : "dance it " + near.get(0) + (near.size() > 1 ? " or " + near.get(1) : "") + " times, or " + parity;
     }
 
     private Figure times(int times) {
         Beats unitLength = unitLength(Part.MAN);
         Beats length = figure.length().plus(unitLength.times(times - 1));
-        return figure.withCharts(chart(Part.MAN, times), chart(Part.LADY, times)).withLength(length)
+        return figure.withCharts(chart(Part.MAN, times), chart(Part.LADY, times))
+                .withLength(length)
                 .withVariants(figure.variants().ofOtherRows());
     }
 
@@ -128,7 +147,8 @@ public final class Repeats {
             tokens.add(timing.slots().get(row).token());
             onsets.add(timing.slots().get(row).onset().plus(unitLength.times(times - 1)));
         }
-        List<CountToken> said = timing.resaid(tokens, onsets, timing.length().plus(unitLength.times(times - 1))).tokens();
+        List<CountToken> said = timing.resaid(tokens, onsets, timing.length().plus(unitLength.times(times - 1)))
+                .tokens();
         List<Step> steps = rows(part, times);
         List<Step> counted = new ArrayList<>();
         for (int i = 0; i < steps.size(); i++) {

@@ -4,7 +4,7 @@ package fluidframe.core.figure;
  * A run of rows of a chart.
  *
  * @param first first row, from 0
- * @param last  last row, not before the first
+ * @param last last row, not before the first
  */
 public record Rows(int first, int last) {
 

@@ -7,10 +7,13 @@ import java.util.List;
 
 /** Where schools differ in how a figure's body is danced. Both partners must dance the same one. */
 public enum School implements Term {
-    CLASSIC("classic", "classic body action"), CONTEMPORARY("contemporary", "contemporary body action"),
-    BOUNCE("bounce", "with bounce"), GLIDE("glide", "gliding, without bounce");
+    CLASSIC("classic", "classic body action"),
+    CONTEMPORARY("contemporary", "contemporary body action"),
+    BOUNCE("bounce", "with bounce"),
+    GLIDE("glide", "gliding, without bounce");
 
-    public static final Lexicon<School> LEXICON = Lexicon.of("a school: classic, contemporary, bounce or glide", List.of(values()));
+    public static final Lexicon<School> LEXICON =
+            Lexicon.of("a school: classic, contemporary, bounce or glide", List.of(values()));
 
     private final Words words;
 

@@ -5,11 +5,16 @@ import fluidframe.core.text.Term;
 import fluidframe.core.text.Words;
 import java.util.List;
 
-/** What coaches use a part of a figure for. A part without a purpose is there to be practised, or for who asks for it. */
+/**
+ * What coaches use a part of a figure for. A part without a purpose is there to be practised, or for who asks for it.
+ */
 public enum SplitPurpose implements Term {
-    LINK("link", "links two other figures"), ENTRY("entry", "begins a routine or a phrase"), EXIT("exit", "ends one");
+    LINK("link", "links two other figures"),
+    ENTRY("entry", "begins a routine or a phrase"),
+    EXIT("exit", "ends one");
 
-    public static final Lexicon<SplitPurpose> LEXICON = Lexicon.of("what the part is used for: link, entry or exit", List.of(values()));
+    public static final Lexicon<SplitPurpose> LEXICON =
+            Lexicon.of("what the part is used for: link, entry or exit", List.of(values()));
 
     private final Words words;
 

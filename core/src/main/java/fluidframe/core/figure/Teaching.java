@@ -9,7 +9,12 @@ import java.util.Optional;
  *
  * @param lastRead the day on which somebody last read all of it against technique; empty if nobody has
  */
-public record Teaching(List<String> cues, List<String> faults, List<String> drills, List<Caution> cautions, Optional<LocalDate> lastRead) {
+public record Teaching(
+        List<String> cues,
+        List<String> faults,
+        List<String> drills,
+        List<Caution> cautions,
+        Optional<LocalDate> lastRead) {
 
     public static final Teaching NONE = new Teaching(List.of(), List.of(), List.of(), List.of());
 

@@ -6,7 +6,6 @@ import fluidframe.core.space.Turn;
 import fluidframe.core.step.BodyTurn;
 import fluidframe.core.step.Step;
 import fluidframe.core.step.StepTurn;
-
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -16,7 +15,7 @@ import java.util.Optional;
  * steps; a stated alignment must say the same; then the turn made on the foot is added. Where they disagree the account
  * goes on from the stated alignment, so that one slip is reported once.
  *
- * @param start   where the dancer looks before the first row
+ * @param start where the dancer looks before the first row
  * @param entries one for each row
  */
 public record TurnAccount(Heading start, List<Entry> entries) {
@@ -24,16 +23,22 @@ public record TurnAccount(Heading start, List<Entry> entries) {
     /**
      * One row of the account.
      *
-     * @param before   foot before the row
-     * @param between  turn between the previous step and this one
+     * @param before foot before the row
+     * @param between turn between the previous step and this one
      * @param reckoned foot as the turn puts it
-     * @param stated   alignment the chart states, if any
-     * @param on       turn on the foot after it is placed
-     * @param after    foot at the end of the row
-     * @param body     body at the end of the row
+     * @param stated alignment the chart states, if any
+     * @param on turn on the foot after it is placed
+     * @param after foot at the end of the row
+     * @param body body at the end of the row
      */
-    public record Entry(Heading before, Turn between, Heading reckoned, Optional<Alignment> stated, Turn on,
-                        Heading after, Heading body) {
+    public record Entry(
+            Heading before,
+            Turn between,
+            Heading reckoned,
+            Optional<Alignment> stated,
+            Turn on,
+            Heading after,
+            Heading body) {
 
         /** Where the foot is placed: as stated, or as reckoned where nothing is stated. */
         public Heading placed() {
@@ -59,7 +64,14 @@ public record TurnAccount(Heading start, List<Entry> entries) {
             Heading placed = step.alignment().map(Alignment::foot).orElse(reckoned);
             Heading after = placed.plus(step.turn().on());
             body = body(step, after, body);
-            entries.add(new Entry(foot, step.turn().between(), reckoned, step.alignment(), step.turn().on(), after, body));
+            entries.add(new Entry(
+                    foot,
+                    step.turn().between(),
+                    reckoned,
+                    step.alignment(),
+                    step.turn().on(),
+                    after,
+                    body));
             foot = after;
         }
         return new TurnAccount(start, entries);
@@ -86,9 +98,11 @@ public record TurnAccount(Heading start, List<Entry> entries) {
         if (turn.body() instanceof BodyTurn.Turns turns) {
             return body.plus(turns.turn());
         }
-        boolean pointing = step.alignment().filter(Alignment.Pointing.class::isInstance).isPresent();
+        boolean pointing =
+                step.alignment().filter(Alignment.Pointing.class::isInstance).isPresent();
         return pointing && turn.body() instanceof BodyTurn.Follows
-                ? foot.minus(lag(turn.between(), BodyTurn.USUALLY_LESS)) : foot;
+                ? foot.minus(lag(turn.between(), BodyTurn.USUALLY_LESS))
+                : foot;
     }
 
     private static Turn lag(Turn between, Turn by) {

@@ -15,12 +15,17 @@ import java.util.TreeMap;
  * Another way of dancing some rows of a figure: another entry, a finish turned less or more, or a school's body action.
  *
  * @param name what coaches call it
- * @param man  the man's rows that differ, by row from 0
+ * @param man the man's rows that differ, by row from 0
  * @param lady the lady's rows that differ
  * @param start position and hold before it, where they differ
- * @param end  position and hold after it, where they differ
+ * @param end position and hold after it, where they differ
  */
-public record Variation(String name, SortedMap<Integer, Step> man, SortedMap<Integer, Step> lady, Optional<Relation> start, Optional<Relation> end) {
+public record Variation(
+        String name,
+        SortedMap<Integer, Step> man,
+        SortedMap<Integer, Step> lady,
+        Optional<Relation> start,
+        Optional<Relation> end) {
 
     public Variation {
         man = Collections.unmodifiableSortedMap(new TreeMap<>(man));
@@ -33,7 +38,9 @@ public record Variation(String name, SortedMap<Integer, Step> man, SortedMap<Int
 
     /** The figure danced this way. */
     public Figure applyTo(Figure figure) {
-        return figure.withCharts(changed(figure.man()), changed(figure.lady())).withStart(start.orElse(figure.start())).withEnd(end.orElse(figure.end()));
+        return figure.withCharts(changed(figure.man()), changed(figure.lady()))
+                .withStart(start.orElse(figure.start()))
+                .withEnd(end.orElse(figure.end()));
     }
 
     private Chart changed(Chart chart) {

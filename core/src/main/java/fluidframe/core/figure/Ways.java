@@ -18,23 +18,26 @@ import java.util.Optional;
 import java.util.stream.Stream;
 
 /**
- * A figure danced in one of its ways is a figure again: the same rows entered, counted, finished, repeated or cut otherwise, or as in a mirror. So
- * everything that is computed of a figure is computed of every way of dancing it.
+ * A figure danced in one of its ways is a figure again: the same rows entered, counted, finished, repeated or cut
+ * otherwise, or as in a mirror. So everything that is computed of a figure is computed of every way of dancing it.
  */
 public final class Ways {
 
-    private Ways() {
-    }
+    private Ways() {}
 
     /**
-     * Every way in which a figure can be danced. Left out are ways whose count has no name in the dance, and repeats of a unit that the finish changes.
+     * Every way in which a figure can be danced. Left out are ways whose count has no name in the dance, and repeats of
+     * a unit that the finish changes.
      */
     public static Map<Way, Figure> of(Figure figure) {
         Variants variants = figure.variants();
         List<Way> ways = new ArrayList<>();
-        for (Optional<String> entry : orNone(variants.entries().stream().map(Variation::name).toList())) {
-            for (Optional<String> finish : orNone(variants.finishes().stream().map(Variation::name).toList())) {
-                for (Optional<String> timing : orNone(variants.timings().stream().map(NamedTiming::name).toList())) {
+        for (Optional<String> entry :
+                orNone(variants.entries().stream().map(Variation::name).toList())) {
+            for (Optional<String> finish :
+                    orNone(variants.finishes().stream().map(Variation::name).toList())) {
+                for (Optional<String> timing : orNone(
+                        variants.timings().stream().map(NamedTiming::name).toList())) {
                     add(figure, new Way(Optional.empty(), finish, timing, 1, Optional.empty(), entry, false), ways);
                 }
             }
@@ -47,17 +50,26 @@ public final class Ways {
         return danced;
     }
 
-    /** A whole way, and what it leaves room for: its unit repeated, where neither end changes the unit, and its parts, where every change falls into them. */
+    /**
+     * A whole way, and what it leaves room for: its unit repeated, where neither end changes the unit, and its parts,
+     * where every change falls into them.
+     */
     private static void add(Figure figure, Way way, List<Way> ways) {
         Variants variants = figure.variants();
         ways.add(way);
-        List<Variation> changes = Stream.concat(way.entry().map(name -> named(variants.entries(), name)).stream(),
-                way.finish().map(name -> named(variants.finishes(), name)).stream()).toList();
-        variants.repeat().filter(unit -> changes.stream().noneMatch(change -> touches(change, unit)))
-                .ifPresent(unit -> unit.times().stream().filter(times -> times > 1).forEach(times -> ways.add(way.withRepeats(times))));
+        List<Variation> changes = Stream.concat(
+                        way.entry().map(name -> named(variants.entries(), name)).stream(),
+                        way.finish().map(name -> named(variants.finishes(), name)).stream())
+                .toList();
+        variants.repeat()
+                .filter(unit -> changes.stream().noneMatch(change -> touches(change, unit)))
+                .ifPresent(unit -> unit.times().stream()
+                        .filter(times -> times > 1)
+                        .forEach(times -> ways.add(way.withRepeats(times))));
         variants.splits().forEach(split -> {
             boolean changed = changes.stream().allMatch(change -> touches(change, split));
-            if (changed && split.last() - split.first() + 1 < figure.man().steps().size()) {
+            if (changed
+                    && split.last() - split.first() + 1 < figure.man().steps().size()) {
                 ways.add(way.withSplit(split.name()));
             }
         });
@@ -72,7 +84,8 @@ public final class Ways {
 
     /** A change inside the unit would come every time the unit is danced, not at one end. */
     private static boolean touches(Variation change, RepeatUnit unit) {
-        return change.man().keySet().stream().anyMatch(row -> row >= unit.man().first() && row <= unit.man().last());
+        return change.man().keySet().stream()
+                .anyMatch(row -> row >= unit.man().first() && row <= unit.man().last());
     }
 
     private static boolean touches(Variation finish, Split split) {
@@ -88,14 +101,20 @@ public final class Ways {
     }
 
     /**
-     * @throws CountException           where the count has no name in the dance
+     * @throws CountException where the count has no name in the dance
      * @throws IllegalArgumentException if the figure has no variant of that name
      */
     public static Figure danced(Figure figure, Way way) {
         Variants variants = figure.variants();
-        Figure danced = way.school().map(name -> named(variants.schools(), name).applyTo(figure)).orElse(figure);
-        danced = way.entry().isPresent() ? named(variants.entries(), way.entry().get()).applyTo(danced) : danced;
-        danced = way.finish().isPresent() ? named(variants.finishes(), way.finish().get()).applyTo(danced) : danced;
+        Figure danced = way.school()
+                .map(name -> named(variants.schools(), name).applyTo(figure))
+                .orElse(figure);
+        danced = way.entry().isPresent()
+                ? named(variants.entries(), way.entry().get()).applyTo(danced)
+                : danced;
+        danced = way.finish().isPresent()
+                ? named(variants.finishes(), way.finish().get()).applyTo(danced)
+                : danced;
         danced = way.timing().isPresent() ? timed(danced, way.timing().get()) : danced;
         danced = way.repeats() > 1 ? Repeats.danced(danced, way.repeats()) : danced;
         danced = danced == figure ? figure : danced.withLength(Counted.length(danced));
@@ -111,22 +130,31 @@ public final class Ways {
         }
         Figure mirrored = MirrorImage.of(figure);
         Turn back = mirrored.startHeading().turnTo(figure.startHeading());
-        return mirrored.withCharts(mirrored.man().turned(back), mirrored.lady().turned(back)).withStartAlignments(figure.startAlignments());
+        return mirrored.withCharts(mirrored.man().turned(back), mirrored.lady().turned(back))
+                .withStartAlignments(figure.startAlignments());
     }
 
     private static Variation named(List<Variation> variations, String name) {
-        return variations.stream().filter(variation -> variation.name().equals(name)).findFirst()
+        return variations.stream()
+                .filter(variation -> variation.name().equals(name))
+                .findFirst()
                 .orElseThrow(() -> new IllegalArgumentException("no variant \"" + name + "\""));
     }
 
     private static Figure timed(Figure figure, String name) {
-        NamedTiming timing = figure.variants().timings().stream().filter(each -> each.name().equals(name)).findFirst()
+        NamedTiming timing = figure.variants().timings().stream()
+                .filter(each -> each.name().equals(name))
+                .findFirst()
                 .orElseThrow(() -> new IllegalArgumentException("no timing \"" + name + "\""));
-        return figure.withCharts(figure.man().counted(timing.man()), figure.lady().counted(timing.lady()));
+        return figure.withCharts(
+                figure.man().counted(timing.man()), figure.lady().counted(timing.lady()));
     }
 
     private static Figure cut(Figure figure, String name) {
-        Split split = figure.variants().split(name).filter(each -> each.last() <= figure.man().steps().size()).orElseThrow(() -> new IllegalArgumentException("no part \"" + name + "\""));
+        Split split = figure.variants()
+                .split(name)
+                .filter(each -> each.last() <= figure.man().steps().size())
+                .orElseThrow(() -> new IllegalArgumentException("no part \"" + name + "\""));
         Timing his = figure.timing(Part.MAN);
         Timing hers = figure.timing(Part.LADY);
         Beats from = his.slots().get(split.first() - 1).onset();
@@ -139,7 +167,8 @@ public final class Ways {
         }
         boolean toTheEnd = split.last() == figure.man().steps().size();
         Heading written = figure.man().turnAccount().start();
-        Heading there = figure.man().turnAccount().entries().get(split.first() - 1).before();
+        Heading there =
+                figure.man().turnAccount().entries().get(split.first() - 1).before();
         Turn on = written.turnTo(there);
         Chart man = new Chart(Part.MAN, figure.man().steps().subList(split.first() - 1, split.last()));
         List<Step> hersCut = new ArrayList<>();
@@ -150,9 +179,15 @@ public final class Ways {
             }
         }
         List<Alignment> starts = split.startAlignments().isEmpty()
-                ? figure.startAlignments().stream().map(alignment -> alignment.turned(on)).toList() : split.startAlignments();
-        return countable(figure.withCharts(man, new Chart(Part.LADY, hersCut)).withStart(before).withEnd(toTheEnd ? figure.end() : after)
-                .withStartAlignments(starts).withLength(to.minus(from)));
+                ? figure.startAlignments().stream()
+                        .map(alignment -> alignment.turned(on))
+                        .toList()
+                : split.startAlignments();
+        return countable(figure.withCharts(man, new Chart(Part.LADY, hersCut))
+                .withStart(before)
+                .withEnd(toTheEnd ? figure.end() : after)
+                .withStartAlignments(starts)
+                .withLength(to.minus(from)));
     }
 
     /** A part may begin with what is no count of its own, such as an "&" whose beat belongs to the step before. */

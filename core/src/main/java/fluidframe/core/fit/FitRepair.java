@@ -11,18 +11,15 @@ public sealed interface FitRepair {
     String sentence();
 
     /** Something else is danced. */
-    record Danced(String sentence, Replacement replacement, Rewritten rewritten) implements FitRepair {
-    }
+    record Danced(String sentence, Replacement replacement, Rewritten rewritten) implements FitRepair {}
 
     /** Bars of the music are left out. */
-    record Cut(String sentence, MusicCut cut) implements FitRepair {
-    }
+    record Cut(String sentence, MusicCut cut) implements FitRepair {}
 
     /**
      * The piece is played slower or faster.
      *
      * @param factor of 1.05 five hundredths faster
      */
-    record Paced(String sentence, double factor) implements FitRepair {
-    }
+    record Paced(String sentence, double factor) implements FitRepair {}
 }

@@ -17,8 +17,8 @@ import java.util.stream.IntStream;
 import java.util.stream.Stream;
 
 /**
- * Lays a score on its piece. A dance that begins on its second beat dances every bar from there to the first beat of the next, so its phrases and its end are
- * counted from that beat.
+ * Lays a score on its piece. A dance that begins on its second beat dances every bar from there to the first beat of
+ * the next, so its phrases and its end are counted from that beat.
  */
 final class FitWriter {
 
@@ -40,7 +40,10 @@ final class FitWriter {
     }
 
     Fit write() {
-        List<HitFit> hits = piece.hits().stream().filter(hit -> hit.at().compareTo(begins) >= 0 && hit.at().compareTo(ends) < 0).map(this::hit).toList();
+        List<HitFit> hits = piece.hits().stream()
+                .filter(hit -> hit.at().compareTo(begins) >= 0 && hit.at().compareTo(ends) < 0)
+                .map(this::hit)
+                .toList();
         List<Misfit> misfits = new ArrayList<>(music());
         Beats left = piece.length().plus(offset).minus(ends);
         if (left.compareTo(Beats.ZERO) < 0) {
@@ -56,7 +59,10 @@ final class FitWriter {
             }
         }
         misfits.addAll(highlights());
-        int heard = phrases.size() + (int) misfits.stream().filter(Misfit.Straddles.class::isInstance).count();
+        int heard = phrases.size()
+                + (int) misfits.stream()
+                        .filter(Misfit.Straddles.class::isInstance)
+                        .count();
         return new Fit(score, laying, begins, ends, left, sections(), phrases, heard, hits, misfits);
     }
 
@@ -67,7 +73,8 @@ final class FitWriter {
             misfits.add(new Misfit.OtherDance(dance.id()));
         }
         double tempo = piece.tempo().barsPerMinute(begins.toDouble());
-        if (tempo < dance.slowest().barsPerMinute() - 0.5 || tempo > dance.fastest().barsPerMinute() + 0.5) {
+        if (tempo < dance.slowest().barsPerMinute() - 0.5
+                || tempo > dance.fastest().barsPerMinute() + 0.5) {
             misfits.add(new Misfit.UnusualTempo(tempo));
         }
         return misfits;
@@ -92,8 +99,12 @@ final class FitWriter {
 
     private HitFit hit(Hit hit) {
         Beats at = hit.at().minus(begins);
-        List<ScoreStep> on = score.steps().stream().filter(step -> step.onset().equals(at)).toList();
-        List<ScoreStep> under = score.steps().stream().filter(step -> step.onset().compareTo(at) < 0 && step.onset().plus(step.length()).compareTo(at) > 0).toList();
+        List<ScoreStep> on =
+                score.steps().stream().filter(step -> step.onset().equals(at)).toList();
+        List<ScoreStep> under = score.steps().stream()
+                .filter(step -> step.onset().compareTo(at) < 0
+                        && step.onset().plus(step.length()).compareTo(at) > 0)
+                .toList();
         return new HitFit(hit, at, on.isEmpty() ? under : on, !on.isEmpty());
     }
 
@@ -102,13 +113,24 @@ final class FitWriter {
         if (piece.hits().isEmpty()) {
             return List.of();
         }
-        return IntStream.range(0, score.placements().size()).filter(passage -> score.placements().get(passage).placement().highlight()).boxed().flatMap(passage -> {
-            Beats from = onset(score.placements().get(passage));
-            Beats to = from.plus(score.placements().get(passage).length());
-            boolean met = piece.hits().stream().anyMatch(hit -> hit.at().compareTo(from) >= 0 && hit.at().compareTo(to) < 0);
-            Hit nearest = piece.hits().stream().min(Comparator.comparing(hit -> Math.abs(hit.at().minus(from).ticks()))).orElseThrow();
-            return met ? Stream.<Misfit>empty() : Stream.of(new Misfit.HighlightOffHit(passage, nearest, from.minus(nearest.at())));
-        }).toList();
+        return IntStream.range(0, score.placements().size())
+                .filter(passage -> score.placements().get(passage).placement().highlight())
+                .boxed()
+                .flatMap(passage -> {
+                    Beats from = onset(score.placements().get(passage));
+                    Beats to = from.plus(score.placements().get(passage).length());
+                    boolean met = piece.hits().stream()
+                            .anyMatch(hit ->
+                                    hit.at().compareTo(from) >= 0 && hit.at().compareTo(to) < 0);
+                    Hit nearest = piece.hits().stream()
+                            .min(Comparator.comparing(
+                                    hit -> Math.abs(hit.at().minus(from).ticks())))
+                            .orElseThrow();
+                    return met
+                            ? Stream.<Misfit>empty()
+                            : Stream.of(new Misfit.HighlightOffHit(passage, nearest, from.minus(nearest.at())));
+                })
+                .toList();
     }
 
     private List<SectionFit> sections() {
@@ -116,12 +138,20 @@ final class FitWriter {
         for (Piece.Begun begun : piece.begun()) {
             Beats from = piece.bar().times(begun.bar() - 1).plus(offset);
             Beats to = piece.bar().times(begun.end() - 1).plus(offset);
-            List<Integer> passages = IntStream.range(0, score.placements().size()).filter(passage -> {
-                Beats at = onset(score.placements().get(passage));
-                return at.compareTo(from) >= 0 && at.compareTo(to) < 0;
-            }).boxed().toList();
+            List<Integer> passages = IntStream.range(0, score.placements().size())
+                    .filter(passage -> {
+                        Beats at = onset(score.placements().get(passage));
+                        return at.compareTo(from) >= 0 && at.compareTo(to) < 0;
+                    })
+                    .boxed()
+                    .toList();
             Beats danced = later(Beats.ZERO, earlier(to, ends).minus(later(from, begins)));
-            sections.add(new SectionFit(begun, passages, danced, to.minus(from).minus(danced), piece.tempo().seconds(to.minus(offset)) - piece.tempo().seconds(from.minus(offset))));
+            sections.add(new SectionFit(
+                    begun,
+                    passages,
+                    danced,
+                    to.minus(from).minus(danced),
+                    piece.tempo().seconds(to.minus(offset)) - piece.tempo().seconds(from.minus(offset))));
         }
         return sections;
     }

@@ -8,8 +8,8 @@ import java.util.List;
 /**
  * What is danced when the music strikes.
  *
- * @param hit   the hit, timed from the beginning of the piece
- * @param at    the same in beats from the beginning of the routine
+ * @param hit the hit, timed from the beginning of the piece
+ * @param at the same in beats from the beginning of the routine
  * @param steps the steps that begin with it, the man's before the lady's; where none does, those that are under way
  * @param exact whether they begin with it
  */

@@ -30,20 +30,28 @@ public final class MisfitSentence {
             return length(shorter.left()) + " of music are left, " + seconds(fit.secondsLeft()) + ".";
         }
         if (misfit instanceof Misfit.Straddles straddles) {
-            String what = straddles.section() ? "the " + piece.sectionOf(straddles.bar()).section().name() : "a phrase";
-            return "The " + name(straddles.passage()) + " goes over bar " + straddles.bar() + ", where " + what + " begins: " + length(straddles.before()) + " before it, " + length(straddles.after()) + " after.";
+            String what = straddles.section()
+                    ? "the " + piece.sectionOf(straddles.bar()).section().name()
+                    : "a phrase";
+            return "The " + name(straddles.passage()) + " goes over bar " + straddles.bar() + ", where " + what
+                    + " begins: " + length(straddles.before()) + " before it, " + length(straddles.after()) + " after.";
         }
         if (misfit instanceof Misfit.HighlightOffHit off) {
             boolean early = off.away().compareTo(Beats.ZERO) < 0;
             Beats away = early ? Beats.ZERO.minus(off.away()) : off.away();
-            return "The " + name(off.passage()) + " is a highlight, and begins " + length(away) + (early ? " before" : " after") + " the " + off.nearest().kind() + " of bar " + piece.barOf(off.nearest().at()) + ".";
+            return "The " + name(off.passage()) + " is a highlight, and begins " + length(away)
+                    + (early ? " before" : " after") + " the " + off.nearest().kind() + " of bar "
+                    + piece.barOf(off.nearest().at()) + ".";
         }
         if (misfit instanceof Misfit.UnusualTempo unusual) {
-            return "The piece goes at " + number(unusual.barsPerMinute()) + " bars a minute; this dance is usually danced at " + fit.score().routine().dance().slowest().barsPerMinute() + " to "
+            return "The piece goes at " + number(unusual.barsPerMinute())
+                    + " bars a minute; this dance is usually danced at "
+                    + fit.score().routine().dance().slowest().barsPerMinute() + " to "
                     + fit.score().routine().dance().fastest().barsPerMinute() + ".";
         }
         Misfit.OtherDance other = (Misfit.OtherDance) misfit;
-        return piece.title() + " is not noted down for the " + Dances.find(other.dance()).map(dance -> dance.title()).orElse(other.dance()) + ".";
+        return piece.title() + " is not noted down for the "
+                + Dances.find(other.dance()).map(dance -> dance.title()).orElse(other.dance()) + ".";
     }
 
     private String name(int passage) {

@@ -23,12 +23,12 @@ import org.hipparchus.linear.RealVector;
 
 /**
  * Solves both parts of a figure together. Each part reckoned alone with fixed step lengths comes apart in turning
- * figures; so every travelling row gets a length factor and a small change of direction, and every closing foot a small shift, such that, whenever both
- * dancers place a foot, the lady stands where the position says. What the partner on the outside of a turn must
- * add, the one on the inside gives up; the least-squares balance finds that by itself.
+ * figures; so every travelling row gets a length factor and a small change of direction, and every closing foot a small
+ * shift, such that, whenever both dancers place a foot, the lady stands where the position says. What the partner on
+ * the outside of a turn must add, the one on the inside gives up; the least-squares balance finds that by itself.
  *
- * <p>The place residuals are few and the bodies are sums of strides, so each Gauss–Newton step is solved in the space of
- * the residuals, which is several times faster here than a general optimiser and finds the same balance. A step that
+ * <p>The place residuals are few and the bodies are sums of strides, so each Gauss–Newton step is solved in the space
+ * of the residuals, which is several times faster here than a general optimiser and finds the same balance. A step that
  * makes the balance worse is halved.
  */
 public final class CoupleFit {
@@ -39,6 +39,7 @@ public final class CoupleFit {
     private static final double ALONE_SCALE = 0.2;
     /** Who have let go of each other may be anywhere, but not nearer than this, metres. */
     private static final double CLEAR = 0.5;
+
     private static final double CONVERGED = 1e-5;
     private static final int MOST_STEPS = 30;
     private static final int MOST_HALVINGS = 6;
@@ -55,32 +56,57 @@ public final class CoupleFit {
     /** By how much each meeting is missed, x then y, with nominal steps. */
     private final double[] nominal;
 
-    private CoupleFit(Figure figure, Stretch stretch, Timing his, Timing hers, Map<Part, TurnAccount> accounts, CoupleStance start, double turnedBy,
-                      StepLengths lengths) {
+    private CoupleFit(
+            Figure figure,
+            Stretch stretch,
+            Timing his,
+            Timing hers,
+            Map<Part, TurnAccount> accounts,
+            CoupleStance start,
+            double turnedBy,
+            StepLengths lengths) {
         this.start = start;
         Tempo tempo = figure.dance().slowest();
-        this.man = new PartWalk(stretch.chart(figure.man()), stretch.account(Part.MAN, accounts.get(Part.MAN)), stretch.timing(Part.MAN, his), tempo,
-                new Walker(lengths.man(), turnedBy), start.man(), turnedBy);
-        this.lady = new PartWalk(stretch.chart(figure.lady()), stretch.account(Part.LADY, accounts.get(Part.LADY)), stretch.timing(Part.LADY, hers), tempo,
-                new Walker(lengths.lady(), turnedBy), start.lady(), turnedBy);
+        this.man = new PartWalk(
+                stretch.chart(figure.man()),
+                stretch.account(Part.MAN, accounts.get(Part.MAN)),
+                stretch.timing(Part.MAN, his),
+                tempo,
+                new Walker(lengths.man(), turnedBy),
+                start.man(),
+                turnedBy);
+        this.lady = new PartWalk(
+                stretch.chart(figure.lady()),
+                stretch.account(Part.LADY, accounts.get(Part.LADY)),
+                stretch.timing(Part.LADY, hers),
+                tempo,
+                new Walker(lengths.lady(), turnedBy),
+                start.lady(),
+                turnedBy);
         this.meetings = meetings(figure, stretch);
         this.manStrides = man.strides().size();
         this.strides = manStrides + lady.strides().size();
         this.weights = meetings.stream().map(this::weights).toArray(double[][]::new);
-        this.scales = meetings.stream().mapToDouble(meeting -> meeting.together() ? PLACE_SCALE : ALONE_SCALE).toArray();
+        this.scales = meetings.stream()
+                .mapToDouble(meeting -> meeting.together() ? PLACE_SCALE : ALONE_SCALE)
+                .toArray();
         List<Stance> hisSteps = man.nominal();
         List<Stance> herSteps = lady.nominal();
-        this.nominal = meetings.stream().map(meeting -> missed(meeting, hisSteps, herSteps)).flatMapToDouble(off -> DoubleStream.of(off.x(), off.y())).toArray();
+        this.nominal = meetings.stream()
+                .map(meeting -> missed(meeting, hisSteps, herSteps))
+                .flatMapToDouble(off -> DoubleStream.of(off.x(), off.y()))
+                .toArray();
     }
 
     /**
-     * @param man      when the man's rows fall
-     * @param lady     when the lady's rows fall
-     * @param start    where both stand before the first row
+     * @param man when the man's rows fall
+     * @param lady when the lady's rows fall
+     * @param start where both stand before the first row
      * @param turnedBy radians by which the figure is rotated from how its charts are written
-     * @param lengths  how long the couple's steps are
+     * @param lengths how long the couple's steps are
      */
-    public static CoupleStances solve(Figure figure, Timing man, Timing lady, CoupleStance start, double turnedBy, StepLengths lengths) {
+    public static CoupleStances solve(
+            Figure figure, Timing man, Timing lady, CoupleStance start, double turnedBy, StepLengths lengths) {
         return solve(figure, man, lady, accounts(figure), start, turnedBy, lengths);
     }
 
@@ -88,31 +114,49 @@ public final class CoupleFit {
     public static CoupleStances solve(Figure figure, Timing man, Timing lady) {
         Map<Part, TurnAccount> accounts = accounts(figure);
         double angle = accounts.get(Part.MAN).start().radians();
-        return solve(figure, man, lady, accounts, CoupleStance.standing(figure.start(), Point.ORIGIN, angle), 0, StepLengths.of(figure.dance()));
+        return solve(
+                figure,
+                man,
+                lady,
+                accounts,
+                CoupleStance.standing(figure.start(), Point.ORIGIN, angle),
+                0,
+                StepLengths.of(figure.dance()));
     }
 
     /** The figure alone, begun like that, each part walked by itself with steps of the usual length. */
     public static CoupleStances nominal(Figure figure, Timing man, Timing lady) {
         Map<Part, TurnAccount> accounts = accounts(figure);
-        CoupleStance start = CoupleStance.standing(figure.start(), Point.ORIGIN, accounts.get(Part.MAN).start().radians());
+        CoupleStance start = CoupleStance.standing(
+                figure.start(), Point.ORIGIN, accounts.get(Part.MAN).start().radians());
         CoupleStances stances = new CoupleStances(start, List.of(), List.of(), List.of(), List.of());
         for (Stretch stretch : Stretch.of(Moments.of(figure, man, lady))) {
-            CoupleFit fit = new CoupleFit(figure, stretch, man, lady, accounts, stances.end(), 0, StepLengths.of(figure.dance()));
-            stances = stances.then(new CoupleStances(stances.end(), fit.man.nominal(), fit.lady.nominal(), List.of(), List.of()));
+            CoupleFit fit = new CoupleFit(
+                    figure, stretch, man, lady, accounts, stances.end(), 0, StepLengths.of(figure.dance()));
+            stances = stances.then(
+                    new CoupleStances(stances.end(), fit.man.nominal(), fit.lady.nominal(), List.of(), List.of()));
         }
         return stances;
     }
 
     private static Map<Part, TurnAccount> accounts(Figure figure) {
-        return Map.of(Part.MAN, figure.man().turnAccount(), Part.LADY, figure.lady().turnAccount());
+        return Map.of(
+                Part.MAN, figure.man().turnAccount(), Part.LADY, figure.lady().turnAccount());
     }
 
-    private static CoupleStances solve(Figure figure, Timing man, Timing lady, Map<Part, TurnAccount> accounts, CoupleStance start, double turnedBy,
-                                     StepLengths lengths) {
+    private static CoupleStances solve(
+            Figure figure,
+            Timing man,
+            Timing lady,
+            Map<Part, TurnAccount> accounts,
+            CoupleStance start,
+            double turnedBy,
+            StepLengths lengths) {
         CoupleStances stances = new CoupleStances(start, List.of(), List.of(), List.of(), List.of());
         for (Stretch stretch : Stretch.of(Moments.of(figure, man, lady))) {
             Stopping.check();
-            stances = stances.then(new CoupleFit(figure, stretch, man, lady, accounts, stances.end(), turnedBy, lengths).solve());
+            stances = stances.then(
+                    new CoupleFit(figure, stretch, man, lady, accounts, stances.end(), turnedBy, lengths).solve());
         }
         return stances;
     }
@@ -124,7 +168,12 @@ public final class CoupleFit {
             boolean last = stretch.ends() && moment.manDone() == end.manDone() && moment.ladyDone() == end.ladyDone();
             Relation wanted = last && moment.passing().isEmpty() ? figure.end() : moment.standing();
             if (moment.manDone() >= 0 && moment.ladyDone() >= 0) {
-                meetings.add(new Meeting(moment.manDone() - stretch.manFrom(), moment.ladyDone() - stretch.ladyFrom(), wanted, moment.isShared() || last, 0));
+                meetings.add(new Meeting(
+                        moment.manDone() - stretch.manFrom(),
+                        moment.ladyDone() - stretch.ladyFrom(),
+                        wanted,
+                        moment.isShared() || last,
+                        0));
             }
         }
         return meetings;
@@ -141,7 +190,9 @@ public final class CoupleFit {
             this.at = at;
             double[] moved = new double[2 * strides];
             for (int stride = 0; stride < strides; stride++) {
-                Point more = stride(stride).fitted(first(stride), second(stride)).minus(stride(stride).fitted(0, 0));
+                Point more = stride(stride)
+                        .fitted(first(stride), second(stride))
+                        .minus(stride(stride).fitted(0, 0));
                 moved[2 * stride] = more.x();
                 moved[2 * stride + 1] = more.y();
             }
@@ -197,7 +248,8 @@ public final class CoupleFit {
                     normal[column][row] = normal[row][column];
                 }
             }
-            RealVector multipliers = new CholeskyDecomposition(new Array2DRowRealMatrix(normal, false)).getSolver()
+            RealVector multipliers = new CholeskyDecomposition(new Array2DRowRealMatrix(normal, false))
+                    .getSolver()
                     .solve(new ArrayRealVector(wanted, false));
             double[] minimum = new double[at.length];
             for (int row = 0; row < residuals.length; row++) {
@@ -213,11 +265,14 @@ public final class CoupleFit {
             List<FittedStride> fitted = new ArrayList<>();
             for (int i = 0; i < strides; i++) {
                 PartWalk walk = i < manStrides ? man : lady;
-                fitted.add(stride(i).described(walk.part(), walk.rowOf(i < manStrides ? i : i - manStrides), first(i), second(i)));
+                fitted.add(stride(i)
+                        .described(walk.part(), walk.rowOf(i < manStrides ? i : i - manStrides), first(i), second(i)));
             }
             int second = strides + manStrides;
-            List<Stance> his = man.stances(Arrays.copyOfRange(at, 0, manStrides), Arrays.copyOfRange(at, strides, second));
-            List<Stance> hers = lady.stances(Arrays.copyOfRange(at, manStrides, strides), Arrays.copyOfRange(at, second, 2 * strides));
+            List<Stance> his =
+                    man.stances(Arrays.copyOfRange(at, 0, manStrides), Arrays.copyOfRange(at, strides, second));
+            List<Stance> hers = lady.stances(
+                    Arrays.copyOfRange(at, manStrides, strides), Arrays.copyOfRange(at, second, 2 * strides));
             List<Meeting> met = new ArrayList<>();
             for (Meeting meeting : meetings) {
                 if (meeting.together()) {
@@ -240,7 +295,9 @@ public final class CoupleFit {
             return lackingClearance(herself.body().minus(himself.body()));
         }
         double direction = direction(himself, herself, meeting.wanted().position());
-        return herself.body().minus(himself.body()).minus(meeting.wanted().ladyFromMan().rotated(direction));
+        return herself.body()
+                .minus(himself.body())
+                .minus(meeting.wanted().ladyFromMan().rotated(direction));
     }
 
     private static Point lackingClearance(Point apart) {

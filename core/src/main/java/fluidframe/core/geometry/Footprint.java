@@ -5,7 +5,7 @@ import fluidframe.core.space.Point;
 /**
  * One foot on the floor.
  *
- * @param at    its middle
+ * @param at its middle
  * @param angle where it points, radians from the line of dance of the first side, to the left positive
  */
 public record Footprint(Point at, double angle) {

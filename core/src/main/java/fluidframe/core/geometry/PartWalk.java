@@ -27,9 +27,16 @@ final class PartWalk {
 
     /**
      * @param timing when the rows fall
-     * @param tempo  how fast the dance usually goes
+     * @param tempo how fast the dance usually goes
      */
-    PartWalk(Chart chart, TurnAccount account, Timing timing, Tempo tempo, Walker walker, Stance start, double turnedBy) {
+    PartWalk(
+            Chart chart,
+            TurnAccount account,
+            Timing timing,
+            Tempo tempo,
+            Walker walker,
+            Stance start,
+            double turnedBy) {
         this.chart = chart;
         this.angles = RowAngles.of(account, turnedBy, start.angle());
         this.walker = walker;
@@ -46,8 +53,14 @@ final class PartWalk {
 
     /** The time there is for a row's step; all there could be for the first. */
     private static double seconds(Timing timing, Tempo tempo, int row) {
-        return row == 0 ? Double.POSITIVE_INFINITY
-                : tempo.seconds(timing.rhythm(), timing.slots().get(row).onset().minus(timing.slots().get(row - 1).onset()));
+        return row == 0
+                ? Double.POSITIVE_INFINITY
+                : tempo.seconds(
+                        timing.rhythm(),
+                        timing.slots()
+                                .get(row)
+                                .onset()
+                                .minus(timing.slots().get(row - 1).onset()));
     }
 
     private void weigh() {
@@ -61,7 +74,8 @@ final class PartWalk {
                 if (foot == Foot.BOTH) {
                     body = mean(left, right);
                 } else {
-                    double[] moved = step.goes(StepDirection.IN_PLACE) ? foot == Foot.LEFT ? left : right
+                    double[] moved = step.goes(StepDirection.IN_PLACE)
+                            ? foot == Foot.LEFT ? left : right
                             : (foot == Foot.LEFT ? right : left).clone();
                     if (Walker.isFree(step)) {
                         moved[next++] += 1;
@@ -110,7 +124,7 @@ final class PartWalk {
     }
 
     /**
-     * @param first  the first number of each stride
+     * @param first the first number of each stride
      * @param second the second
      */
     List<Stance> stances(double[] first, double[] second) {
@@ -120,7 +134,10 @@ final class PartWalk {
         for (int row = 0; row < chart.steps().size(); row++) {
             Step step = chart.steps().get(row);
             boolean free = Walker.isFree(step);
-            stance = walker.step(stance, step, angles.get(row),
+            stance = walker.step(
+                    stance,
+                    step,
+                    angles.get(row),
                     free ? strides.get(next).fitted(first[next], second[next]) : Walker.NO_STRIDE);
             next += free ? 1 : 0;
             stances.add(stance);

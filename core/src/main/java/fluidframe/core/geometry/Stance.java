@@ -6,9 +6,9 @@ import fluidframe.core.step.Foot;
 /**
  * One dancer at one moment.
  *
- * @param body  centre of the body
+ * @param body centre of the body
  * @param angle where the body looks, radians from the line of dance of the first side, to the left positive
- * @param left  left foot
+ * @param left left foot
  * @param right right foot
  */
 public record Stance(Point body, double angle, Footprint left, Footprint right) {

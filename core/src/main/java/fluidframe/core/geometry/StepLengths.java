@@ -5,10 +5,11 @@ import fluidframe.core.dance.Dance;
 import fluidframe.core.time.Tempo;
 
 /**
- * How long an ordinary forward step is, metres. It grows with the dancer's height, and a little with the time there is for it: by the cube root, so that
- * a tempo ten per cent slower makes steps three per cent longer. Nobody's steps change by more than a quarter.
+ * How long an ordinary forward step is, metres. It grows with the dancer's height, and a little with the time there is
+ * for it: by the cube root, so that a tempo ten per cent slower makes steps three per cent longer. Nobody's steps
+ * change by more than a quarter.
  *
- * @param man  his
+ * @param man his
  * @param lady hers
  */
 public record StepLengths(double man, double lady) {
@@ -24,7 +25,8 @@ public record StepLengths(double man, double lady) {
     public static StepLengths of(Dance dance, Tempo tempo, Dancers dancers) {
         double usual = (dance.slowest().barsPerMinute() + dance.fastest().barsPerMinute()) / 2.0;
         double scale = dance.stepLength() * Math.max(LEAST, Math.min(MOST, Math.cbrt(usual / tempo.barsPerMinute())));
-        return new StepLengths(scale * dancers.man() / Dancers.USUAL_HEIGHT, scale * dancers.lady() / Dancers.USUAL_HEIGHT);
+        return new StepLengths(
+                scale * dancers.man() / Dancers.USUAL_HEIGHT, scale * dancers.lady() / Dancers.USUAL_HEIGHT);
     }
 
     public double of(Part part) {

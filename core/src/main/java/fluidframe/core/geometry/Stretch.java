@@ -9,15 +9,16 @@ import java.util.ArrayList;
 import java.util.List;
 
 /**
- * Rows of a figure that are solved together. Ordinary figures are one stretch; a long one, a unit repeated many times or a walk of sixty-four bars,
- * is parted where both place a foot, since the work grows with the third power of the rows and rows far apart hardly speak to each other.
+ * Rows of a figure that are solved together. Ordinary figures are one stretch; a long one, a unit repeated many times
+ * or a walk of sixty-four bars, is parted where both place a foot, since the work grows with the third power of the
+ * rows and rows far apart hardly speak to each other.
  *
- * @param moments  the onsets in it
- * @param manFrom  the man's first row
- * @param manTo    the row after his last
+ * @param moments the onsets in it
+ * @param manFrom the man's first row
+ * @param manTo the row after his last
  * @param ladyFrom the lady's first row
- * @param ladyTo   the row after her last
- * @param ends     whether the figure ends with it
+ * @param ladyTo the row after her last
+ * @param ends whether the figure ends with it
  */
 record Stretch(List<Moment> moments, int manFrom, int manTo, int ladyFrom, int ladyTo, boolean ends) {
 
@@ -62,6 +63,8 @@ record Stretch(List<Moment> moments, int manFrom, int manTo, int ladyFrom, int l
 
     TurnAccount account(Part part, TurnAccount whole) {
         int from = from(part);
-        return new TurnAccount(from == 0 ? whole.start() : whole.entries().get(from).before(), whole.entries().subList(from, to(part)));
+        return new TurnAccount(
+                from == 0 ? whole.start() : whole.entries().get(from).before(),
+                whole.entries().subList(from, to(part)));
     }
 }

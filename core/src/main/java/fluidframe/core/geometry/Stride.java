@@ -4,8 +4,8 @@ import fluidframe.core.couple.Part;
 import fluidframe.core.space.Point;
 
 /**
- * The way from the supporting foot to where the stepping foot lands. Two numbers fit it to the partner; both are zero for the step as it is charted, and
- * one is as much as a dancer gives without thinking of it.
+ * The way from the supporting foot to where the stepping foot lands. Two numbers fit it to the partner; both are zero
+ * for the step as it is charted, and one is as much as a dancer gives without thinking of it.
  */
 sealed interface Stride {
 
@@ -55,7 +55,8 @@ sealed interface Stride {
     }
 
     /**
-     * A foot that closes or crosses: the numbers shift it, along x and y. Who closes a hand's breadth away from the other foot still closes.
+     * A foot that closes or crosses: the numbers shift it, along x and y. Who closes a hand's breadth away from the
+     * other foot still closes.
      *
      * @param beside where it lands, from the supporting foot
      */

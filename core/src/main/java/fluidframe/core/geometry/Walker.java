@@ -12,8 +12,9 @@ import fluidframe.core.step.StepDirection;
 import fluidframe.core.step.Weight;
 
 /**
- * Takes one row's step. The foot moves relative to the supporting one, in the frame at half of the turn made between the
- * two steps, so that turning steps trace an arc; a closing foot arrives beside the other in the frame after the turn.
+ * Takes one row's step. The foot moves relative to the supporting one, in the frame at half of the turn made between
+ * the two steps, so that turning steps trace an arc; a closing foot arrives beside the other in the frame after the
+ * turn.
  */
 final class Walker {
 
@@ -21,6 +22,7 @@ final class Walker {
 
     /** No step is taken faster than this, metres a second: in a quarter of a beat nobody strides out. */
     private static final double FASTEST = 2.2;
+
     private static final double SIDE_LENGTH = 0.8;
     private static final double DIAGONAL = Math.sqrt(0.5);
     private static final double SLIGHTLY = 0.12;
@@ -29,7 +31,9 @@ final class Walker {
     private static final double CROSS_DEPTH = 0.15;
     private static final double CROSS_OVER = 0.05;
 
-    /** Further out than an eighth no foot is turned from the other; the supporting one turns along on its ball or heel. */
+    /**
+     * Further out than an eighth no foot is turned from the other; the supporting one turns along on its ball or heel.
+     */
     private static final double TURNED_OUT = Math.PI / 4;
 
     private final double stepLength;
@@ -37,7 +41,7 @@ final class Walker {
 
     /**
      * @param stepLength metres of an ordinary forward step
-     * @param turnedBy   radians by which the whole figure is rotated from how its charts are written
+     * @param turnedBy radians by which the whole figure is rotated from how its charts are written
      */
     Walker(double stepLength, double turnedBy) {
         this.stepLength = stepLength;
@@ -47,12 +51,12 @@ final class Walker {
     /** Whether the step is free to give a little, so that the partner can be met. */
     static boolean isFree(Step step) {
         return step.foot().filter(foot -> foot != Foot.BOTH).isPresent()
-                && step.footPosition().filter(position -> position.direction() != StepDirection.IN_PLACE).isPresent();
+                && step.footPosition()
+                        .filter(position -> position.direction() != StepDirection.IN_PLACE)
+                        .isPresent();
     }
 
-    /**
-     * @param stride the way from the supporting foot, for a row that is free
-     */
+    /** @param stride the way from the supporting foot, for a row that is free */
     Stance step(Stance from, Step step, RowAngles angles, Point stride) {
         double placed = angles.placed();
         double after = angles.after();
@@ -66,8 +70,11 @@ final class Walker {
                     .with(Foot.RIGHT, new Footprint(from.right().at(), after))
                     .withBody(from.left().at().midpoint(from.right().at()), body);
         }
-        Point at = isFree(step) ? from.foot(foot.other()).at().plus(stride) : from.foot(foot).at();
-        Stance moved = from.with(foot, new Footprint(at, after)).with(foot.other(), along(from.foot(foot.other()), placed));
+        Point at = isFree(step)
+                ? from.foot(foot.other()).at().plus(stride)
+                : from.foot(foot).at();
+        Stance moved =
+                from.with(foot, new Footprint(at, after)).with(foot.other(), along(from.foot(foot.other()), placed));
         return moved.withBody(body(moved, foot, step.weight(), body), body);
     }
 
@@ -77,8 +84,8 @@ final class Walker {
     }
 
     /**
-     * The stride of a row that is free. A foot that travels does so in the frame at half of the turn made between the two steps; one that closes or crosses
-     * arrives in the frame after the turn.
+     * The stride of a row that is free. A foot that travels does so in the frame at half of the turn made between the
+     * two steps; one that closes or crosses arrives in the frame after the turn.
      *
      * @param seconds how long the foot has for it at the dance's usual tempo
      */
@@ -90,7 +97,8 @@ final class Walker {
             case CLOSE -> new Stride.Closing(new Point(nudge(position).x(), own * Stance.TRACK).rotated(placed));
             case CROSS_IN_FRONT -> new Stride.Closing(new Point(CROSS_DEPTH, -own * CROSS_OVER).rotated(placed));
             case CROSS_BEHIND -> new Stride.Closing(new Point(-CROSS_DEPTH, -own * CROSS_OVER).rotated(placed));
-            case FORWARD, BACK, SIDE, DIAGONAL_FORWARD, DIAGONAL_BACK -> travelling(step, position, own, entry, seconds);
+            case FORWARD, BACK, SIDE, DIAGONAL_FORWARD, DIAGONAL_BACK ->
+                travelling(step, position, own, entry, seconds);
             case IN_PLACE -> throw new IllegalArgumentException("a step in place has no stride");
         };
     }
@@ -98,7 +106,8 @@ final class Walker {
     private Stride travelling(Step step, FootPosition position, double own, TurnAccount.Entry entry, double seconds) {
         double length = Math.min(stepLength * scale(step, position), FASTEST * seconds);
         if (step.alignment().orElse(null) instanceof Alignment.Moving moving) {
-            return new Stride.Travelling(new Point(length, 0).rotated(moving.travel().radians() + turnedBy), Point.ORIGIN);
+            return new Stride.Travelling(
+                    new Point(length, 0).rotated(moving.travel().radians() + turnedBy), Point.ORIGIN);
         }
         double frame = entry.before().radians() + entry.between().radians() / 2 + turnedBy;
         boolean onOwnTrack = !position.has(PositionModifier.CBMP) && !position.has(PositionModifier.ACROSS);
@@ -115,17 +124,22 @@ final class Walker {
             case DIAGONAL_FORWARD, DIAGONAL_BACK -> Point.ORIGIN;
             default -> new Point(0, own * Stance.TRACK);
         };
-        return new Stride.Travelling(reach.rotated(frame), aside.plus(nudge(position)).rotated(frame));
+        return new Stride.Travelling(
+                reach.rotated(frame), aside.plus(nudge(position)).rotated(frame));
     }
 
     private static double scale(Step step, FootPosition position) {
         double scale = position.has(PositionModifier.SMALL) ? SMALL : position.has(PositionModifier.LONG) ? LONG : 1;
-        return position.touch().isPresent() || step.weight() == Weight.NONE || step.does(Action.LOCK) ? scale * SMALL : scale;
+        return position.touch().isPresent() || step.weight() == Weight.NONE || step.does(Action.LOCK)
+                ? scale * SMALL
+                : scale;
     }
 
     private static Point nudge(FootPosition position) {
-        double ahead = (position.has(PositionModifier.SLIGHTLY_FORWARD) ? SLIGHTLY : 0) - (position.has(PositionModifier.SLIGHTLY_BACK) ? SLIGHTLY : 0);
-        double aside = (position.has(PositionModifier.SLIGHTLY_LEFT) ? SLIGHTLY : 0) - (position.has(PositionModifier.SLIGHTLY_RIGHT) ? SLIGHTLY : 0);
+        double ahead = (position.has(PositionModifier.SLIGHTLY_FORWARD) ? SLIGHTLY : 0)
+                - (position.has(PositionModifier.SLIGHTLY_BACK) ? SLIGHTLY : 0);
+        double aside = (position.has(PositionModifier.SLIGHTLY_LEFT) ? SLIGHTLY : 0)
+                - (position.has(PositionModifier.SLIGHTLY_RIGHT) ? SLIGHTLY : 0);
         return new Point(ahead, aside);
     }
 

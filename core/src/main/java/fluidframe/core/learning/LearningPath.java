@@ -14,9 +14,10 @@ import java.util.Set;
 import java.util.TreeSet;
 
 /**
- * The shortest way of figures towards some that are wanted, one new thing at a time. Whoever has learned more can learn no less; so a way is looked for in steps from one set of
- * skills to a larger one, all ways of one length before those of the next, and the first that leads there is the shortest. Where no figure brings one
- * new thing alone, a wanted one is learned with all that is new in it.
+ * The shortest way of figures towards some that are wanted, one new thing at a time. Whoever has learned more can learn
+ * no less; so a way is looked for in steps from one set of skills to a larger one, all ways of one length before those
+ * of the next, and the first that leads there is the shortest. Where no figure brings one new thing alone, a wanted one
+ * is learned with all that is new in it.
  *
  * @param steps in the order in which they are learned, the wanted ones among them
  */
@@ -24,6 +25,7 @@ public record LearningPath(List<LearningStep> steps) {
 
     /** More sets of skills than this are not looked at; then what is wanted is learned with all that is new in it. */
     private static final int MOST_LOOKED_AT = 20_000;
+
     private static final int AT_A_TIME = 1;
 
     public LearningPath {
@@ -31,15 +33,17 @@ public record LearningPath(List<LearningStep> steps) {
     }
 
     /**
-     * @param book   all figures of the dance
-     * @param known  those that are danced already
+     * @param book all figures of the dance
+     * @param known those that are danced already
      * @param wanted those that are wanted, in the order in which they are wanted
      */
     public static LearningPath to(Collection<Figure> wanted, Collection<Figure> known, Collection<Figure> book) {
         Set<Skill> have = new HashSet<>();
         known.forEach(figure -> have.addAll(Skill.of(figure)));
         Set<String> danced = new HashSet<>(known.stream().map(Figure::id).toList());
-        List<Figure> easiestFirst = book.stream().sorted(Comparator.comparing(Figure::level).thenComparing(Figure::title)).toList();
+        List<Figure> easiestFirst = book.stream()
+                .sorted(Comparator.comparing(Figure::level).thenComparing(Figure::title))
+                .toList();
         List<LearningStep> steps = new ArrayList<>();
         for (Figure figure : wanted) {
             if (danced.contains(figure.id())) {
@@ -86,7 +90,8 @@ public record LearningPath(List<LearningStep> steps) {
             if (missing(wanted, reached.have()).size() <= AT_A_TIME) {
                 return reached.way();
             }
-            for (Map.Entry<Set<Skill>, Figure> step : easiest(wanted, reached.have(), book).entrySet()) {
+            for (Map.Entry<Set<Skill>, Figure> step :
+                    easiest(wanted, reached.have(), book).entrySet()) {
                 if (seen.add(step.getKey())) {
                     next.add(new Reached(step.getKey(), reached, step.getValue()));
                 }
@@ -100,7 +105,9 @@ public record LearningPath(List<LearningStep> steps) {
         Map<Set<Skill>, Figure> steps = new LinkedHashMap<>();
         for (Figure figure : book) {
             Set<Skill> missing = missing(figure, have);
-            if (missing.size() == AT_A_TIME && !figure.id().equals(wanted.id()) && figure.level().compareTo(wanted.level()) <= 0) {
+            if (missing.size() == AT_A_TIME
+                    && !figure.id().equals(wanted.id())
+                    && figure.level().compareTo(wanted.level()) <= 0) {
                 Set<Skill> then = new HashSet<>(have);
                 then.addAll(missing);
                 steps.putIfAbsent(Set.copyOf(then), figure);

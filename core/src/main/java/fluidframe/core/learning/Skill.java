@@ -15,7 +15,8 @@ import java.util.SortedSet;
 import java.util.TreeSet;
 
 /**
- * Something that is learned once and danced in many figures: a heel turn of the lady, beginning in promenade, stepping outside partner.
+ * Something that is learned once and danced in many figures: a heel turn of the lady, beginning in promenade, stepping
+ * outside partner.
  *
  * @param what what it is
  * @param part who does it; empty for both
@@ -24,9 +25,13 @@ public record Skill(String what, Optional<Part> part) implements Comparable<Skil
 
     /** What anybody can do, or what belongs to a showing and not to dancing. */
     private static final Set<Action> NOTHING_NEW = EnumSet.of(Action.TAP, Action.SAME_FOOT, Action.BOW, Action.POSE);
-    private static final Set<Position> FIRST_POSITIONS = EnumSet.of(Position.CLOSED, Position.CLOSED_FACING, Position.OPEN_FACING, Position.APART);
-    private static final Set<PositionModifier> OUTSIDE = EnumSet.of(PositionModifier.OUTSIDE_PARTNER, PositionModifier.OUTSIDE_PARTNER_LEFT);
-    private static final Comparator<Skill> ORDER = Comparator.comparing(Skill::what).thenComparing(skill -> skill.part().map(Enum::ordinal).orElse(-1));
+
+    private static final Set<Position> FIRST_POSITIONS =
+            EnumSet.of(Position.CLOSED, Position.CLOSED_FACING, Position.OPEN_FACING, Position.APART);
+    private static final Set<PositionModifier> OUTSIDE =
+            EnumSet.of(PositionModifier.OUTSIDE_PARTNER, PositionModifier.OUTSIDE_PARTNER_LEFT);
+    private static final Comparator<Skill> ORDER = Comparator.comparing(Skill::what)
+            .thenComparing(skill -> skill.part().map(Enum::ordinal).orElse(-1));
 
     /** Everything a figure asks, read from its charts. */
     public static SortedSet<Skill> of(Figure figure) {
@@ -36,8 +41,11 @@ public record Skill(String what, Optional<Part> part) implements Comparable<Skil
         }
         for (Part part : Part.values()) {
             for (Step step : figure.chart(part).steps()) {
-                step.actions().stream().filter(action -> !NOTHING_NEW.contains(action)).forEach(action -> skills.add(new Skill(action.wording(), Optional.of(part))));
-                step.footPosition().filter(position -> !Collections.disjoint(position.modifiers(), OUTSIDE))
+                step.actions().stream()
+                        .filter(action -> !NOTHING_NEW.contains(action))
+                        .forEach(action -> skills.add(new Skill(action.wording(), Optional.of(part))));
+                step.footPosition()
+                        .filter(position -> !Collections.disjoint(position.modifiers(), OUTSIDE))
                         .ifPresent(position -> skills.add(new Skill("stepping outside partner", Optional.of(part))));
             }
         }

@@ -14,9 +14,9 @@ import java.util.PriorityQueue;
 import java.util.Set;
 
 /**
- * The shortest chains of figures from one state to another that never come back to where they have been, in beats, then in bends,
- * then in figures, then in the order of the book. Chains are taken up shortest first, and no state is passed through more often than chains are asked for; so the first to arrive are the
- * shortest.
+ * The shortest chains of figures from one state to another that never come back to where they have been, in beats, then
+ * in bends, then in figures, then in the order of the book. Chains are taken up shortest first, and no state is passed
+ * through more often than chains are asked for; so the first to arrive are the shortest.
  */
 public final class Bridges {
 
@@ -29,29 +29,44 @@ public final class Bridges {
         this.repertoire = repertoire;
     }
 
-    private record Chain(List<Move> moves, Optional<Figure> last, ExitState exit, Set<ExitState> passed, Beats length, int bends, long order) {
+    private record Chain(
+            List<Move> moves,
+            Optional<Figure> last,
+            ExitState exit,
+            Set<ExitState> passed,
+            Beats length,
+            int bends,
+            long order) {
 
         Chain with(Move move, long at) {
             List<Move> longer = new ArrayList<>(moves);
             longer.add(move);
             Set<ExitState> more = new HashSet<>(passed);
             more.add(move.exit());
-            return new Chain(List.copyOf(longer), Optional.of(move.dancing().figure()), move.exit(), more, length.plus(move.dancing().length()),
-                    bends + (move.outcome() == Outcome.BENDS ? 1 : 0), at);
+            return new Chain(
+                    List.copyOf(longer),
+                    Optional.of(move.dancing().figure()),
+                    move.exit(),
+                    more,
+                    length.plus(move.dancing().length()),
+                    bends + (move.outcome() == Outcome.BENDS ? 1 : 0),
+                    at);
         }
     }
 
     /**
      * @param last the figure that was danced before, if any
      * @param exit how it left the couple
-     * @param to   what is to be reached
+     * @param to what is to be reached
      * @param most the longest a chain may be, beats
-     * @param k    how many chains
+     * @param k how many chains
      * @return at most k chains, the shortest first; an empty chain where the two meet already
      */
     public List<List<Move>> between(Optional<Figure> last, ExitState exit, Dancing to, Beats most, int k) {
-        PriorityQueue<Chain> open = new PriorityQueue<>(Comparator.comparing(Chain::length).thenComparingInt(Chain::bends)
-                .thenComparingInt(chain -> chain.moves().size()).thenComparingLong(Chain::order));
+        PriorityQueue<Chain> open = new PriorityQueue<>(Comparator.comparing(Chain::length)
+                .thenComparingInt(Chain::bends)
+                .thenComparingInt(chain -> chain.moves().size())
+                .thenComparingLong(Chain::order));
         open.add(new Chain(List.of(), last, exit, Set.of(exit), Beats.ZERO, 0, 0));
         long order = 0;
         Map<ExitState, Integer> passed = new HashMap<>();

@@ -6,7 +6,7 @@ import fluidframe.core.figure.Level;
  * How strictly the syllabus binds.
  *
  * @param syllabus whether only listed neighbours may follow each other
- * @param highest  the highest level that may be danced
+ * @param highest the highest level that may be danced
  */
 public record Conditions(boolean syllabus, Level highest) {
 

@@ -13,10 +13,10 @@ import java.util.Optional;
  * A figure danced in one of its ways, with what linking needs of it.
  *
  * @param figure the figure in the book
- * @param way    how it is danced
+ * @param way how it is danced
  * @param danced the figure that makes
- * @param entry  how it needs the couple
- * @param exit   how it leaves them, begun as its charts are written on the dance's first start beat
+ * @param entry how it needs the couple
+ * @param exit how it leaves them, begun as its charts are written on the dance's first start beat
  */
 public record Dancing(Figure figure, Way way, Figure danced, EntryState entry, ExitState exit) implements Item {
 
@@ -25,7 +25,7 @@ public record Dancing(Figure figure, Way way, Figure danced, EntryState entry, E
     }
 
     /**
-     * @throws IllegalArgumentException            if the figure has no variant of that name
+     * @throws IllegalArgumentException if the figure has no variant of that name
      * @throws fluidframe.core.time.CountException where that way's count has no name in the dance
      */
     public static Dancing of(Figure figure, Way way) {

@@ -35,13 +35,14 @@ import java.util.Optional;
 import java.util.Set;
 
 /**
- * Something between figures that takes the couple as it finds them: a hold, a bow, a walk, a pose, or a single step that puts a foot
- * or a beat right. It begins with whichever foot is free, wherever they face, in the position they are in.
+ * Something between figures that takes the couple as it finds them: a hold, a bow, a walk, a pose, or a single step
+ * that puts a foot or a beat right. It begins with whichever foot is free, wherever they face, in the position they are
+ * in.
  *
  * @param kind what is done
  * @param beats how long it lasts, whole beats
  * @param part who does it while the other waits; both if empty
- * @param to   position and hold it leads into
+ * @param to position and hold it leads into
  * @param turn how far each of the two turns meanwhile, in sixteenths
  */
 public record Element(ElementKind kind, int beats, Optional<Part> part, RelationChange to, Turn turn) implements Item {
@@ -51,9 +52,7 @@ public record Element(ElementKind kind, int beats, Optional<Part> part, Relation
 
     private static final Turn ONCE_ROUND = new Turn(-16);
 
-    /**
-     * @throws IllegalArgumentException if it lasts no beat or more than {@value #MOST_BEATS}
-     */
+    /** @throws IllegalArgumentException if it lasts no beat or more than {@value #MOST_BEATS} */
     public Element {
         if (beats < 1 || beats > MOST_BEATS) {
             throw new IllegalArgumentException("an element of " + beats + " beats: expected 1 to " + MOST_BEATS);
@@ -102,10 +101,30 @@ public record Element(ElementKind kind, int beats, Optional<Part> part, Relation
         Relation end = before.relation().with(to);
         Turn hers = end.position().facing().minus(meanwhile.position().facing());
         Chart man = chart(Part.MAN, before, before.facing(), Turn.NONE, dance.rhythm());
-        Chart lady = chart(Part.LADY, before, before.facing().plus(meanwhile.position().facing()), hers, dance.rhythm());
-        String title = kind.wording().substring(0, 1).toUpperCase(Locale.ROOT) + kind.wording().substring(1);
-        Figure figure = new Figure(key(), dance, Feel.QUARTER, title, List.of(), Level.PRE_BRONZE, length(), meanwhile, end,
-                List.of(new Alignment.Facing(before.facing())), false, man, lady, Variants.NONE, Neighbours.ANY, Teaching.NONE, false, List.of(), Set.of());
+        Chart lady = chart(
+                Part.LADY, before, before.facing().plus(meanwhile.position().facing()), hers, dance.rhythm());
+        String title = kind.wording().substring(0, 1).toUpperCase(Locale.ROOT)
+                + kind.wording().substring(1);
+        Figure figure = new Figure(
+                key(),
+                dance,
+                Feel.QUARTER,
+                title,
+                List.of(),
+                Level.PRE_BRONZE,
+                length(),
+                meanwhile,
+                end,
+                List.of(new Alignment.Facing(before.facing())),
+                false,
+                man,
+                lady,
+                Variants.NONE,
+                Neighbours.ANY,
+                Teaching.NONE,
+                false,
+                List.of(),
+                Set.of());
         return Dancing.of(figure, Way.AS_CHARTED, figure);
     }
 
@@ -128,9 +147,23 @@ public record Element(ElementKind kind, int beats, Optional<Part> part, Relation
         boolean weight = stepsOn(who, beat);
         Optional<FootPosition> where = weight ? Optional.of(FootPosition.of(placement(who, before))) : Optional.empty();
         Optional<Action> action = beat > 0 || waits(who) ? Optional.empty() : action();
-        return new Step(Optional.of(new CountToken.Numbered(List.of(ofBar), !weight)), Optional.empty(), Optional.of(foot), where,
-                Optional.of(new Alignment.Facing(looks)), StepTurn.NONE.withBetween(turns), RiseFall.NONE, Footwork.NONE, Optional.empty(), false,
-                action.stream().toList(), BodyAction.NONE, beat == beats - 1 ? to : RelationChange.NONE, "", "", "");
+        return new Step(
+                Optional.of(new CountToken.Numbered(List.of(ofBar), !weight)),
+                Optional.empty(),
+                Optional.of(foot),
+                where,
+                Optional.of(new Alignment.Facing(looks)),
+                StepTurn.NONE.withBetween(turns),
+                RiseFall.NONE,
+                Footwork.NONE,
+                Optional.empty(),
+                false,
+                action.stream().toList(),
+                BodyAction.NONE,
+                beat == beats - 1 ? to : RelationChange.NONE,
+                "",
+                "",
+                "");
     }
 
     private boolean waits(Part who) {
@@ -139,11 +172,12 @@ public record Element(ElementKind kind, int beats, Optional<Part> part, Relation
 
     /** Whether weight is taken on a beat, counted from 0. */
     private boolean stepsOn(Part who, int beat) {
-        return !waits(who) && switch (kind) {
-            case WALK, ROUND -> true;
-            case REPLACE, CHECK, BOW, POSE, DIP -> beat == 0;
-            case HOLD, TAP -> false;
-        };
+        return !waits(who)
+                && switch (kind) {
+                    case WALK, ROUND -> true;
+                    case REPLACE, CHECK, BOW, POSE, DIP -> beat == 0;
+                    case HOLD, TAP -> false;
+                };
     }
 
     private Foot stepping(Foot free, Part who) {

@@ -28,7 +28,8 @@ public enum ElementKind implements Term {
     /** One of the two is let down and taken up again; afterwards either foot may begin. */
     DIP("dip", "deep picture");
 
-    public static final Lexicon<ElementKind> LEXICON = Lexicon.of("an element such as hold, walk, bow or pose", List.of(values()));
+    public static final Lexicon<ElementKind> LEXICON =
+            Lexicon.of("an element such as hold, walk, bow or pose", List.of(values()));
 
     private final Words words;
 

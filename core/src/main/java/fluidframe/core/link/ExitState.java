@@ -18,41 +18,76 @@ import java.util.Set;
 /**
  * How a figure leaves the couple.
  *
- * @param manFree  the man's free foot; both if either may be used
+ * @param manFree the man's free foot; both if either may be used
  * @param ladyFree the lady's free foot
- * @param facing   the man's body angle, from the line of dance the figure was danced on
+ * @param facing the man's body angle, from the line of dance the figure was danced on
  * @param relation position and hold
- * @param up       whether one of them is still up
- * @param travel   which way the man is moving
- * @param checked  whether the last step checks or turns, so that another way is open
- * @param beat     where in the bar the next figure begins, from zero
- * @param line     whether they are in line or one is outside the other
- * @param room     whether the last step makes room for a step outside partner
- * @param curve    how much it may be curved, sixteenths of a turn
+ * @param up whether one of them is still up
+ * @param travel which way the man is moving
+ * @param checked whether the last step checks or turns, so that another way is open
+ * @param beat where in the bar the next figure begins, from zero
+ * @param line whether they are in line or one is outside the other
+ * @param room whether the last step makes room for a step outside partner
+ * @param curve how much it may be curved, sixteenths of a turn
  */
 @RecordBuilder
-public record ExitState(Foot manFree, Foot ladyFree, Heading facing, Relation relation, boolean up, Travel travel, boolean checked, Beats beat, Line line,
-                        boolean room, int curve) implements ExitStateBuilder.With {
+public record ExitState(
+        Foot manFree,
+        Foot ladyFree,
+        Heading facing,
+        Relation relation,
+        boolean up,
+        Travel travel,
+        boolean checked,
+        Beats beat,
+        Line line,
+        boolean room,
+        int curve)
+        implements ExitStateBuilder.With {
 
     /** What stops a movement or turns it on the spot. */
-    private static final Set<Action> STOPPING = EnumSet.of(Action.CHECK, Action.ROCK, Action.SWIVEL, Action.SPIRAL, Action.PIVOT, Action.SPIN, Action.SPOT_TURN,
-            Action.HEEL_TURN, Action.HEEL_PULL, Action.TWIST, Action.LUNGE, Action.HOVER, Action.POSE, Action.DIP);
+    private static final Set<Action> STOPPING = EnumSet.of(
+            Action.CHECK,
+            Action.ROCK,
+            Action.SWIVEL,
+            Action.SPIRAL,
+            Action.PIVOT,
+            Action.SPIN,
+            Action.SPOT_TURN,
+            Action.HEEL_TURN,
+            Action.HEEL_PULL,
+            Action.TWIST,
+            Action.LUNGE,
+            Action.HOVER,
+            Action.POSE,
+            Action.DIP);
 
     /** The exit as the charts are written, begun on the figure's own beat. */
     public static ExitState of(Figure figure) {
-        Beats start = EntryState.of(figure).beat().orElse(Beats.of(figure.rhythm().startBeats().first() - 1));
+        Beats start = EntryState.of(figure)
+                .beat()
+                .orElse(Beats.of(figure.rhythm().startBeats().first() - 1));
         return of(figure, Turn.NONE, start);
     }
 
     /**
-     * @param turnedBy   how far the figure is rotated from how its charts are written
-     * @param startsAt   where in the bar it begins, from zero
+     * @param turnedBy how far the figure is rotated from how its charts are written
+     * @param startsAt where in the bar it begins, from zero
      */
     public static ExitState of(Figure figure, Turn turnedBy, Beats startsAt) {
         boolean up = Height.end(figure.man()) != Height.LOWERED || Height.end(figure.lady()) != Height.LOWERED;
-        return new ExitState(figure.man().freeFeet().last(), figure.lady().freeFeet().last(),
-                figure.man().turnAccount().end().plus(turnedBy), figure.end(), up, Travel.ending(figure.man()), checks(figure.man()),
-                figure.rhythm().withinBar(startsAt.plus(figure.length())), Line.leaving(figure), !figure.end().position().isClosedHold() || room(figure), figure.variants().usage().curve());
+        return new ExitState(
+                figure.man().freeFeet().last(),
+                figure.lady().freeFeet().last(),
+                figure.man().turnAccount().end().plus(turnedBy),
+                figure.end(),
+                up,
+                Travel.ending(figure.man()),
+                checks(figure.man()),
+                figure.rhythm().withinBar(startsAt.plus(figure.length())),
+                Line.leaving(figure),
+                !figure.end().position().isClosedHold() || room(figure),
+                figure.variants().usage().curve());
     }
 
     private static boolean room(Figure figure) {

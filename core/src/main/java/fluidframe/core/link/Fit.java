@@ -12,22 +12,27 @@ import java.util.Set;
 /** How each compared thing fits, without words; searches ask it millions of times, verdicts once. */
 final class Fit {
 
-    /** An alignment off by no more than this, an eighth of a turn, can still be mended by turning a little more or less. */
+    /**
+     * An alignment off by no more than this, an eighth of a turn, can still be mended by turning a little more or less.
+     */
     private static final int BENDING_TURN = 2;
 
-    private Fit() {
-    }
+    private Fit() {}
 
     static Outcome of(ExitState exit, EntryState entry) {
         Outcome outcome = foot(exit.manFree(), entry.manFree()).worse(foot(exit.ladyFree(), entry.ladyFree()));
         if (outcome == Outcome.BREAKS) {
             return outcome;
         }
-        outcome = outcome.worse(position(exit, entry)).worse(alignment(exit, entry)).worse(line(exit, entry));
+        outcome = outcome.worse(position(exit, entry))
+                .worse(alignment(exit, entry))
+                .worse(line(exit, entry));
         if (outcome == Outcome.BREAKS) {
             return outcome;
         }
-        return outcome.worse(hold(exit, entry)).worse(height(exit, entry)).worse(travel(exit, entry))
+        return outcome.worse(hold(exit, entry))
+                .worse(height(exit, entry))
+                .worse(travel(exit, entry))
                 .worse(beat(exit.beat(), entry));
     }
 
@@ -41,7 +46,9 @@ final class Fit {
             return Outcome.HOLDS;
         }
         int off = exit.facing().turnTo(entry.nearestTo(exit.facing())).size();
-        return off <= Math.max(exit.curve(), entry.curve()) ? Outcome.HOLDS : off <= BENDING_TURN ? Outcome.BENDS : Outcome.BREAKS;
+        return off <= Math.max(exit.curve(), entry.curve())
+                ? Outcome.HOLDS
+                : off <= BENDING_TURN ? Outcome.BENDS : Outcome.BREAKS;
     }
 
     static Outcome position(ExitState exit, EntryState entry) {
@@ -50,25 +57,39 @@ final class Fit {
         if (given == needed || given.isClosedHold() && needed.isClosedHold() || drawsApart(exit, entry)) {
             return Outcome.HOLDS;
         }
-        boolean near = given.facing().equals(needed.facing()) && given.nearest() <= needed.farthest() && needed.nearest() <= given.farthest()
+        boolean near = given.facing().equals(needed.facing())
+                && given.nearest() <= needed.farthest()
+                && needed.nearest() <= given.farthest()
                 && given.ladyFromMan().y() * needed.ladyFromMan().y() >= 0;
         return near ? Outcome.BENDS : Outcome.BREAKS;
     }
 
-    /** A figure that opens the couple on its first step begins as well at arm's length as close, as long as his left hand keeps her right. */
+    /**
+     * A figure that opens the couple on its first step begins as well at arm's length as close, as long as his left
+     * hand keeps her right.
+     */
     static boolean drawsApart(ExitState exit, EntryState entry) {
         Set<Position> facing = EnumSet.of(Position.CLOSED_FACING, Position.OPEN_FACING);
-        return entry.opens() && facing.contains(exit.relation().position()) && facing.contains(entry.relation().position())
-                && exit.relation().hold().has(Hold.Contact.LEFT_TO_RIGHT) && entry.relation().hold().has(Hold.Contact.LEFT_TO_RIGHT);
+        return entry.opens()
+                && facing.contains(exit.relation().position())
+                && facing.contains(entry.relation().position())
+                && exit.relation().hold().has(Hold.Contact.LEFT_TO_RIGHT)
+                && entry.relation().hold().has(Hold.Contact.LEFT_TO_RIGHT);
     }
 
-    /** From in line to outside only where something makes room; from one side to the other not in one step. Outside to in line is the next step's own matter. */
+    /**
+     * From in line to outside only where something makes room; from one side to the other not in one step. Outside to
+     * in line is the next step's own matter.
+     */
     static Outcome line(ExitState exit, EntryState entry) {
-        boolean closed = exit.relation().position().isClosedHold() && entry.relation().position().isClosedHold();
+        boolean closed = exit.relation().position().isClosedHold()
+                && entry.relation().position().isClosedHold();
         if (!closed || entry.line() == Line.IN_LINE || exit.line() == entry.line()) {
             return Outcome.HOLDS;
         }
-        return exit.line() != Line.IN_LINE ? Outcome.BREAKS : exit.room() || entry.turns() ? Outcome.HOLDS : Outcome.BENDS;
+        return exit.line() != Line.IN_LINE
+                ? Outcome.BREAKS
+                : exit.room() || entry.turns() ? Outcome.HOLDS : Outcome.BENDS;
     }
 
     static Outcome hold(ExitState exit, EntryState entry) {
@@ -81,26 +102,38 @@ final class Fit {
     }
 
     /**
-     * Who has gone back cannot go forward with the next step, nor the other way round, while they face each other as before: a check, a turn, a closed foot or
-     * a step outside partner has to come between.
+     * Who has gone back cannot go forward with the next step, nor the other way round, while they face each other as
+     * before: a check, a turn, a closed foot or a step outside partner has to come between.
      */
     static Outcome travel(ExitState exit, EntryState entry) {
-        boolean turnedAbout = !exit.relation().position().facing().equals(entry.relation().position().facing());
-        boolean reverses = exit.travel().reverses(entry.travel()) && !exit.checked() && !entry.turns() && !entry.loose() && !turnedAbout
+        boolean turnedAbout = !exit.relation()
+                .position()
+                .facing()
+                .equals(entry.relation().position().facing());
+        boolean reverses = exit.travel().reverses(entry.travel())
+                && !exit.checked()
+                && !entry.turns()
+                && !entry.loose()
+                && !turnedAbout
                 && entry.line() == Line.IN_LINE;
         return reverses ? Outcome.BENDS : Outcome.HOLDS;
     }
 
     static Outcome beat(Beats given, EntryState entry) {
-        boolean agrees = entry.beat().isPresent() ? entry.beat().get().equals(given) : entry.rhythm().mayStartAt(given);
+        boolean agrees = entry.beat().isPresent()
+                ? entry.beat().get().equals(given)
+                : entry.rhythm().mayStartAt(given);
         return agrees ? Outcome.HOLDS : Outcome.BREAKS;
     }
 
     static Outcome neighbours(Figure from, Figure to, Conditions conditions) {
-        if (Neighbours.areListed(from, to) || !from.neighbours().bind() || !to.neighbours().bind()) {
+        if (Neighbours.areListed(from, to)
+                || !from.neighbours().bind()
+                || !to.neighbours().bind()) {
             return Outcome.HOLDS;
         }
-        boolean lists = !from.neighbours().precedes().isEmpty() || !to.neighbours().follows().isEmpty();
+        boolean lists = !from.neighbours().precedes().isEmpty()
+                || !to.neighbours().follows().isEmpty();
         return conditions.syllabus() ? Outcome.BREAKS : lists ? Outcome.BENDS : Outcome.HOLDS;
     }
 

@@ -22,16 +22,21 @@ import org.jgrapht.graph.DefaultEdge;
  * Which figures of a dance can follow which, each begun on any heading it may start from, along a side or round a
  * corner; and what that means for the dance as a whole.
  *
- * @param successors  for each figure the figures that can follow it, those that hold before those that bend
- * @param deadEnds    figures nothing follows
+ * @param successors for each figure the figures that can follow it, those that hold before those that bend
+ * @param deadEnds figures nothing follows
  * @param unreachable figures that follow nothing
- * @param components  sets of figures from any of which every other of the set can be reached and back, the largest first
+ * @param components sets of figures from any of which every other of the set can be reached and back, the largest first
  */
-public record LinkMap(Map<String, Map<String, Outcome>> successors, List<String> deadEnds, List<String> unreachable, List<List<String>> components) {
+public record LinkMap(
+        Map<String, Map<String, Outcome>> successors,
+        List<String> deadEnds,
+        List<String> unreachable,
+        List<List<String>> components) {
 
     public LinkMap {
         Map<String, Map<String, Outcome>> copied = new LinkedHashMap<>();
-        successors.forEach((id, following) -> copied.put(id, Collections.unmodifiableMap(new LinkedHashMap<>(following))));
+        successors.forEach(
+                (id, following) -> copied.put(id, Collections.unmodifiableMap(new LinkedHashMap<>(following))));
         successors = Collections.unmodifiableMap(copied);
         deadEnds = List.copyOf(deadEnds);
         unreachable = List.copyOf(unreachable);
@@ -39,14 +44,18 @@ public record LinkMap(Map<String, Map<String, Outcome>> successors, List<String>
     }
 
     /**
-     * Figures leave the couple in few different ways, however many figures there are; so what bodies can do after each is worked out once.
+     * Figures leave the couple in few different ways, however many figures there are; so what bodies can do after each
+     * is worked out once.
      */
     public static LinkMap of(Repertoire repertoire) {
         Map<String, Figure> figures = new LinkedHashMap<>();
         Map<String, Set<ExitState>> exits = new LinkedHashMap<>();
-        repertoire.dancings().forEach(dancing -> figures.putIfAbsent(dancing.figure().id(), dancing.figure()));
+        repertoire
+                .dancings()
+                .forEach(dancing -> figures.putIfAbsent(dancing.figure().id(), dancing.figure()));
         for (Move beginning : repertoire.beginnings()) {
-            Set<ExitState> ofFigure = exits.computeIfAbsent(beginning.dancing().figure().id(), added -> new LinkedHashSet<>());
+            Set<ExitState> ofFigure =
+                    exits.computeIfAbsent(beginning.dancing().figure().id(), added -> new LinkedHashSet<>());
             ofFigure.add(beginning.exit());
             ofFigure.add(beginning.exit().afterCorner());
         }
@@ -55,13 +64,20 @@ public record LinkMap(Map<String, Map<String, Outcome>> successors, List<String>
         figures.forEach((id, figure) -> {
             Stopping.check();
             Map<String, Outcome> best = new HashMap<>();
-            exits.get(id).forEach(exit -> bodies.computeIfAbsent(exit, left -> bodies(left, repertoire)).forEach((next, outcome) -> best.merge(next, outcome, LinkMap::better)));
+            exits.get(id)
+                    .forEach(exit -> bodies.computeIfAbsent(exit, left -> bodies(left, repertoire))
+                            .forEach((next, outcome) -> best.merge(next, outcome, LinkMap::better)));
             successors.put(id, ordered(figure, best, figures, repertoire.conditions()));
         });
         Set<String> reached = new LinkedHashSet<>();
-        successors.forEach((from, to) -> to.keySet().stream().filter(id -> !id.equals(from)).forEach(reached::add));
-        List<String> deadEnds = successors.entrySet().stream().filter(entry -> entry.getValue().keySet().stream().allMatch(entry.getKey()::equals)).map(Map.Entry::getKey).toList();
-        List<String> unreachable = successors.keySet().stream().filter(id -> !reached.contains(id)).toList();
+        successors.forEach((from, to) ->
+                to.keySet().stream().filter(id -> !id.equals(from)).forEach(reached::add));
+        List<String> deadEnds = successors.entrySet().stream()
+                .filter(entry -> entry.getValue().keySet().stream().allMatch(entry.getKey()::equals))
+                .map(Map.Entry::getKey)
+                .toList();
+        List<String> unreachable =
+                successors.keySet().stream().filter(id -> !reached.contains(id)).toList();
         return new LinkMap(successors, deadEnds, unreachable, components(successors));
     }
 
@@ -79,11 +95,14 @@ public record LinkMap(Map<String, Map<String, Outcome>> successors, List<String>
     }
 
     /** What the syllabus leaves of it, those that hold before those that bend, else in the order of the book. */
-    private static Map<String, Outcome> ordered(Figure figure, Map<String, Outcome> bodies, Map<String, Figure> figures, Conditions conditions) {
+    private static Map<String, Outcome> ordered(
+            Figure figure, Map<String, Outcome> bodies, Map<String, Figure> figures, Conditions conditions) {
         Map<String, Outcome> bending = new LinkedHashMap<>();
         Map<String, Outcome> ordered = new LinkedHashMap<>();
         figures.forEach((id, next) -> {
-            Outcome outcome = bodies.containsKey(id) ? bodies.get(id).worse(Fit.neighbours(figure, next, conditions)) : Outcome.BREAKS;
+            Outcome outcome = bodies.containsKey(id)
+                    ? bodies.get(id).worse(Fit.neighbours(figure, next, conditions))
+                    : Outcome.BREAKS;
             if (outcome != Outcome.BREAKS) {
                 (outcome == Outcome.HOLDS ? ordered : bending).put(id, outcome);
             }
@@ -98,7 +117,12 @@ public record LinkMap(Map<String, Map<String, Outcome>> successors, List<String>
 
     /** How many figures can follow a figure with nothing bent, on average. */
     public double holdingPerFigure() {
-        return successors.values().stream().mapToLong(to -> to.values().stream().filter(outcome -> outcome == Outcome.HOLDS).count()).average().orElse(0);
+        return successors.values().stream()
+                .mapToLong(to -> to.values().stream()
+                        .filter(outcome -> outcome == Outcome.HOLDS)
+                        .count())
+                .average()
+                .orElse(0);
     }
 
     private static List<List<String>> components(Map<String, Map<String, Outcome>> successors) {
@@ -107,12 +131,17 @@ public record LinkMap(Map<String, Map<String, Outcome>> successors, List<String>
         successors.forEach((from, to) -> to.keySet().forEach(next -> graph.addEdge(from, next)));
         Stopping.check();
         Map<String, Set<String>> whole = new HashMap<>();
-        new KosarajuStrongConnectivityInspector<>(graph).stronglyConnectedSets().forEach(ids -> ids.forEach(id -> whole.put(id, ids)));
+        new KosarajuStrongConnectivityInspector<>(graph)
+                .stronglyConnectedSets()
+                .forEach(ids -> ids.forEach(id -> whole.put(id, ids)));
         List<List<String>> components = new ArrayList<>();
         Set<String> placed = new HashSet<>();
         for (String first : successors.keySet()) {
             if (placed.addAll(whole.get(first))) {
-                List<String> others = whole.get(first).stream().filter(id -> !id.equals(first)).sorted().toList();
+                List<String> others = whole.get(first).stream()
+                        .filter(id -> !id.equals(first))
+                        .sorted()
+                        .toList();
                 components.add(Stream.concat(Stream.of(first), others.stream()).toList());
             }
         }

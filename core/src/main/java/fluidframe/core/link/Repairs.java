@@ -21,8 +21,8 @@ import java.util.Optional;
 import java.util.stream.Stream;
 
 /**
- * What would mend a link that does not hold, in a coach's order (see {@link Repair.Kind}). Everything is tried, and only what leads to a better verdict is
- * offered.
+ * What would mend a link that does not hold, in a coach's order (see {@link Repair.Kind}). Everything is tried, and
+ * only what leads to a better verdict is offered.
  */
 public final class Repairs {
 
@@ -31,8 +31,10 @@ public final class Repairs {
     private static final int MOST_FIGURES = 4;
     /** A short figure lasts no longer, bars. */
     private static final int SHORT_BARS = 2;
+
     private static final int LONGEST_BRIDGE_BARS = 6;
-    private static final List<Optional<Part>> EVERY_PART = List.of(Optional.empty(), Optional.of(Part.MAN), Optional.of(Part.LADY));
+    private static final List<Optional<Part>> EVERY_PART =
+            List.of(Optional.empty(), Optional.of(Part.MAN), Optional.of(Part.LADY));
 
     private final Repertoire repertoire;
 
@@ -43,14 +45,15 @@ public final class Repairs {
     /**
      * A link as it stands in a routine.
      *
-     * @param before   the figure before and how it is danced
-     * @param entry    the heading it was begun on
+     * @param before the figure before and how it is danced
+     * @param entry the heading it was begun on
      * @param startsAt where in the bar it was begun
-     * @param after    the figure after and how it is danced
-     * @param start    the heading it must start on, if the coach insists
-     * @param corner   whether a corner is turned between them
+     * @param after the figure after and how it is danced
+     * @param start the heading it must start on, if the coach insists
+     * @param corner whether a corner is turned between them
      */
-    public record Join(Dancing before, Heading entry, Beats startsAt, Dancing after, Optional<Heading> start, boolean corner) {
+    public record Join(
+            Dancing before, Heading entry, Beats startsAt, Dancing after, Optional<Heading> start, boolean corner) {
 
         ExitState exit() {
             ExitState exit = before.exitFrom(entry, startsAt);
@@ -67,10 +70,14 @@ public final class Repairs {
     }
 
     public Verdict verdict(Join join) {
-        return Link.between(join.exit(), join.needed(), join.before().figure(), join.after().figure(), repertoire.conditions());
+        return Link.between(
+                join.exit(), join.needed(), join.before().figure(), join.after().figure(), repertoire.conditions());
     }
 
-    /** @return what mends it, in a coach's order and among equals what holds before what bends; nothing if the link holds */
+    /**
+     * @return what mends it, in a coach's order and among equals what holds before what bends; nothing if the link
+     *     holds
+     */
     public List<Repair> of(Join join) {
         Outcome now = verdict(join).outcome();
         List<Repair> repairs = new ArrayList<>();
@@ -78,20 +85,42 @@ public final class Repairs {
             return repairs;
         }
         for (Dancing other : waysOf(join.before())) {
-            kind(join.before(), other, true).ifPresent(kind ->
-                    offer(kind, "dance the " + other.wording() + " before", join.with(other, join.after(), join.start(), join.corner()), now, repairs));
+            kind(join.before(), other, true)
+                    .ifPresent(kind -> offer(
+                            kind,
+                            "dance the " + other.wording() + " before",
+                            join.with(other, join.after(), join.start(), join.corner()),
+                            now,
+                            repairs));
         }
-        join.start().ifPresent(start ->
-                offer(Kind.START, "let it start where it may", join.with(join.before(), join.after(), Optional.empty(), join.corner()), now, repairs));
+        join.start()
+                .ifPresent(start -> offer(
+                        Kind.START,
+                        "let it start where it may",
+                        join.with(join.before(), join.after(), Optional.empty(), join.corner()),
+                        now,
+                        repairs));
         for (Dancing other : waysOf(join.after())) {
-            kind(join.after(), other, false).ifPresent(kind ->
-                    offer(kind, "dance the " + other.wording() + " after", join.with(join.before(), other, join.start(), join.corner()), now, repairs));
+            kind(join.after(), other, false)
+                    .ifPresent(kind -> offer(
+                            kind,
+                            "dance the " + other.wording() + " after",
+                            join.with(join.before(), other, join.start(), join.corner()),
+                            now,
+                            repairs));
         }
-        offer(Kind.CORNER, join.corner() ? "no corner here" : "turn a corner here", join.with(join.before(), join.after(), join.start(), !join.corner()), now, repairs);
+        offer(
+                Kind.CORNER,
+                join.corner() ? "no corner here" : "turn a corner here",
+                join.with(join.before(), join.after(), join.start(), !join.corner()),
+                now,
+                repairs);
         figuresBetween(join, repairs);
         elements(join, now, repairs);
         bridges(join, repairs);
-        repairs.sort(Comparator.comparing(Repair::kind).thenComparing(repair -> repair.verdict().outcome()).thenComparing(Repairs::length));
+        repairs.sort(Comparator.comparing(Repair::kind)
+                .thenComparing(repair -> repair.verdict().outcome())
+                .thenComparing(Repairs::length));
         return repairs;
     }
 
@@ -100,7 +129,9 @@ public final class Repairs {
     }
 
     private List<Dancing> waysOf(Dancing dancing) {
-        return repertoire.dancings().stream().filter(other -> other.figure().id().equals(dancing.figure().id()) && !other.equals(dancing)).toList();
+        return repertoire.dancings().stream()
+                .filter(other -> other.figure().id().equals(dancing.figure().id()) && !other.equals(dancing))
+                .toList();
     }
 
     /** The one thing in which two ways differ, if it leaves the other end of the figure as it was. */
@@ -115,8 +146,12 @@ public final class Repairs {
         add(differs, Kind.REPEATS, a.repeats() != b.repeats());
         add(differs, Kind.TIMING, !a.timing().equals(b.timing()));
         boolean oneRepeat = Math.abs(a.repeats() - b.repeats()) <= 1;
-        boolean fits = differs.size() == 1 && oneRepeat && (!differs.contains(Kind.SPLIT) || keepsEnd(now.figure(), b, keepsEntry));
-        boolean atTheOtherEnd = keepsEntry ? differs.contains(Kind.ENTRY) || differs.contains(Kind.OTHER_FOOT) : differs.contains(Kind.FINISH);
+        boolean fits = differs.size() == 1
+                && oneRepeat
+                && (!differs.contains(Kind.SPLIT) || keepsEnd(now.figure(), b, keepsEntry));
+        boolean atTheOtherEnd = keepsEntry
+                ? differs.contains(Kind.ENTRY) || differs.contains(Kind.OTHER_FOOT)
+                : differs.contains(Kind.FINISH);
         return fits && !atTheOtherEnd ? Optional.of(differs.get(0)) : Optional.empty();
     }
 
@@ -137,7 +172,15 @@ public final class Repairs {
     private void offer(Kind kind, String label, Join mended, Outcome now, List<Repair> repairs) {
         Verdict verdict = verdict(mended);
         if (verdict.outcome().compareTo(now) < 0) {
-            repairs.add(new Repair(kind, label, mended.before().way(), mended.after().way(), mended.start(), mended.corner(), List.of(), verdict));
+            repairs.add(new Repair(
+                    kind,
+                    label,
+                    mended.before().way(),
+                    mended.after().way(),
+                    mended.start(),
+                    mended.corner(),
+                    List.of(),
+                    verdict));
         }
     }
 
@@ -146,9 +189,12 @@ public final class Repairs {
         int bar = join.before().danced().rhythm().beatsPerBar();
         for (ElementKind kind : List.of(ElementKind.HOLD, ElementKind.REPLACE, ElementKind.CHECK)) {
             for (Optional<Part> who : kind == ElementKind.REPLACE ? EVERY_PART : List.of(Optional.<Part>empty())) {
-                Stream.iterate(1, beats -> beats + 1).limit(bar)
+                Stream.iterate(1, beats -> beats + 1)
+                        .limit(bar)
                         .map(beats -> new Element(kind, beats, who, RelationChange.NONE, Turn.NONE))
-                        .flatMap(element -> mendedBy(element, join, now).stream()).findFirst().ifPresent(repairs::add);
+                        .flatMap(element -> mendedBy(element, join, now).stream())
+                        .findFirst()
+                        .ifPresent(repairs::add);
             }
         }
     }
@@ -158,12 +204,25 @@ public final class Repairs {
         Dancing dancing = element.after(exit, join.before().danced().dance());
         ExitState left = dancing.exitFrom(exit.facing(), exit.beat());
         boolean fits = Link.between(exit, dancing.entry()).outcome() == Outcome.HOLDS;
-        Verdict verdict = Link.between(left, join.needed(), dancing.figure(), join.after().figure(), repertoire.conditions());
-        return fits && verdict.outcome().compareTo(now) < 0 ? Optional.of(new Repair(Kind.ELEMENT, element.wording() + " between, which stops the dance", join.before().way(),
-                join.after().way(), join.start(), join.corner(), List.of(element), verdict)) : Optional.empty();
+        Verdict verdict =
+                Link.between(left, join.needed(), dancing.figure(), join.after().figure(), repertoire.conditions());
+        return fits && verdict.outcome().compareTo(now) < 0
+                ? Optional.of(new Repair(
+                        Kind.ELEMENT,
+                        element.wording() + " between, which stops the dance",
+                        join.before().way(),
+                        join.after().way(),
+                        join.start(),
+                        join.corner(),
+                        List.of(element),
+                        verdict))
+                : Optional.empty();
     }
 
-    /** One figure between: those that the syllabus lists after the one and before the other, and short ones no harder than the two. */
+    /**
+     * One figure between: those that the syllabus lists after the one and before the other, and short ones no harder
+     * than the two.
+     */
     private void figuresBetween(Join join, List<Repair> repairs) {
         Figure before = join.before().figure();
         Figure after = join.after().figure();
@@ -173,20 +232,37 @@ public final class Repairs {
         for (Move move : repertoire.after(join.before().listed(), join.exit())) {
             Figure between = move.dancing().figure();
             boolean listed = Neighbours.areListed(before, between) && Neighbours.areListed(between, after);
-            boolean brief = move.dancing().length().compareTo(shortest) <= 0 && between.level().compareTo(level) <= 0;
+            boolean brief = move.dancing().length().compareTo(shortest) <= 0
+                    && between.level().compareTo(level) <= 0;
             boolean another = !between.id().equals(before.id()) && !between.id().equals(after.id());
-            if (another && (listed || brief) && move.outcome() == Outcome.HOLDS && move.dancing().way().repeats() == 1) {
+            if (another
+                    && (listed || brief)
+                    && move.outcome() == Outcome.HOLDS
+                    && move.dancing().way().repeats() == 1) {
                 Verdict verdict = Link.between(move.exit(), join.needed(), between, after, repertoire.conditions());
                 if (verdict.outcome() == Outcome.HOLDS || verdict.outcome() == Outcome.BENDS && listed) {
                     Kind kind = listed ? Kind.LISTED : Kind.SHORT;
-                    Repair repair = new Repair(kind, "dance the " + move.dancing().wording() + " between", join.before().way(), join.after().way(), join.start(), join.corner(),
-                            List.of(move.dancing()), verdict);
-                    found.computeIfAbsent(kind, added -> new LinkedHashMap<>()).merge(between.id(), repair, Repairs::plainer);
+                    Repair repair = new Repair(
+                            kind,
+                            "dance the " + move.dancing().wording() + " between",
+                            join.before().way(),
+                            join.after().way(),
+                            join.start(),
+                            join.corner(),
+                            List.of(move.dancing()),
+                            verdict);
+                    found.computeIfAbsent(kind, added -> new LinkedHashMap<>())
+                            .merge(between.id(), repair, Repairs::plainer);
                 }
             }
         }
-        found.values().forEach(each -> each.values().stream().sorted(Comparator.comparing((Repair repair) -> repair.verdict().outcome()).thenComparing(Repairs::length)).limit(MOST_FIGURES)
-                .forEach(repairs::add));
+        found.values()
+                .forEach(each -> each.values().stream()
+                        .sorted(Comparator.comparing(
+                                        (Repair repair) -> repair.verdict().outcome())
+                                .thenComparing(Repairs::length))
+                        .limit(MOST_FIGURES)
+                        .forEach(repairs::add));
     }
 
     /** Of two ways of dancing one figure between, the one that holds, then the one nearer to its charts. */
@@ -202,15 +278,32 @@ public final class Repairs {
     private void bridges(Join join, List<Repair> repairs) {
         Beats most = join.before().danced().rhythm().bar().times(LONGEST_BRIDGE_BARS);
         Dancing to = join.after();
-        for (List<Move> chain : new Bridges(repertoire).between(join.before().listed(), join.exit(), to, most, 4 * MOST_BRIDGES + 1)) {
-            boolean wanted = chain.size() > 1 && repairs.stream().filter(repair -> repair.kind() == Kind.BRIDGE).count() < MOST_BRIDGES;
+        for (List<Move> chain :
+                new Bridges(repertoire).between(join.before().listed(), join.exit(), to, most, 4 * MOST_BRIDGES + 1)) {
+            boolean wanted = chain.size() > 1
+                    && repairs.stream()
+                                    .filter(repair -> repair.kind() == Kind.BRIDGE)
+                                    .count()
+                            < MOST_BRIDGES;
             if (wanted) {
                 Move last = chain.get(chain.size() - 1);
-                Verdict verdict = Link.between(last.exit(), join.needed(), last.dancing().figure(), to.figure(), repertoire.conditions());
+                Verdict verdict = Link.between(
+                        last.exit(), join.needed(), last.dancing().figure(), to.figure(), repertoire.conditions());
                 if (verdict.outcome() != Outcome.BREAKS) {
-                    String names = chain.stream().map(move -> move.dancing().wording()).reduce((a, b) -> a + " and the " + b).orElseThrow();
+                    String names = chain.stream()
+                            .map(move -> move.dancing().wording())
+                            .reduce((a, b) -> a + " and the " + b)
+                            .orElseThrow();
                     List<Item> between = chain.stream().<Item>map(Move::dancing).toList();
-                    repairs.add(new Repair(Kind.BRIDGE, "dance the " + names + " between", join.before().way(), to.way(), join.start(), join.corner(), between, verdict));
+                    repairs.add(new Repair(
+                            Kind.BRIDGE,
+                            "dance the " + names + " between",
+                            join.before().way(),
+                            to.way(),
+                            join.start(),
+                            join.corner(),
+                            between,
+                            verdict));
                 }
             }
         }

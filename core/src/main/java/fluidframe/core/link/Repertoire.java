@@ -34,7 +34,11 @@ public final class Repertoire {
         this.dancings = List.copyOf(dancings);
         this.conditions = conditions;
         for (Foot foot : Foot.values()) {
-            byFoot.put(foot, dancings.stream().filter(dancing -> Fit.foot(foot, dancing.entry().manFree()) == Outcome.HOLDS).toList());
+            byFoot.put(
+                    foot,
+                    dancings.stream()
+                            .filter(dancing -> Fit.foot(foot, dancing.entry().manFree()) == Outcome.HOLDS)
+                            .toList());
         }
     }
 
@@ -102,7 +106,10 @@ public final class Repertoire {
             Outcome outcome = move.outcome().worse(neighbours);
             if (outcome != Outcome.BREAKS) {
                 (outcome == Outcome.HOLDS ? holding : bending)
-                        .add(outcome == move.outcome() ? move : new Move(move.dancing(), move.facing(), outcome, move.exit()));
+                        .add(
+                                outcome == move.outcome()
+                                        ? move
+                                        : new Move(move.dancing(), move.facing(), outcome, move.exit()));
             }
         }
         holding.addAll(bending);
@@ -127,17 +134,21 @@ public final class Repertoire {
     }
 
     /**
-     * Everything that can be danced before an entry: each figure from each heading it may start from, straight on or round a corner; what holds
-     * before what bends.
+     * Everything that can be danced before an entry: each figure from each heading it may start from, straight on or
+     * round a corner; what holds before what bends.
      */
     public List<Before> before(Optional<Figure> next, EntryState entry) {
         List<Before> found = new ArrayList<>();
-        List<Move> begun = dancings.stream().flatMap(dancing -> startBeats(dancing).stream().flatMap(beat -> begun(dancing, beat))).toList();
+        List<Move> begun = dancings.stream()
+                .flatMap(dancing -> startBeats(dancing).stream().flatMap(beat -> begun(dancing, beat)))
+                .toList();
         for (Move move : begun) {
             for (boolean corner : new boolean[] {false, true}) {
                 ExitState exit = corner ? move.exit().afterCorner() : move.exit();
                 Outcome bodies = Fit.of(exit, entry);
-                Outcome outcome = next.map(figure -> bodies.worse(Fit.neighbours(move.dancing().figure(), figure, conditions))).orElse(bodies);
+                Outcome outcome = next.map(figure ->
+                                bodies.worse(Fit.neighbours(move.dancing().figure(), figure, conditions)))
+                        .orElse(bodies);
                 if (outcome != Outcome.BREAKS) {
                     found.add(new Before(move, outcome, corner, exit));
                 }
@@ -150,20 +161,30 @@ public final class Repertoire {
     /** How well something can follow, whether or not it is in the repertoire. */
     public Outcome meets(Optional<Figure> last, ExitState exit, Dancing next) {
         Outcome outcome = Fit.of(exit, next.entry());
-        return last.map(figure -> outcome.worse(Fit.neighbours(figure, next.figure(), conditions))).orElse(outcome);
+        return last.map(figure -> outcome.worse(Fit.neighbours(figure, next.figure(), conditions)))
+                .orElse(outcome);
     }
 
-    /** The dancings that can begin a routine, each on the headings it may start from, on the first beat it may start on. */
+    /**
+     * The dancings that can begin a routine, each on the headings it may start from, on the first beat it may start on.
+     */
     public List<Move> beginnings() {
-        return dancings.stream().flatMap(dancing -> begun(dancing, startBeats(dancing).get(0))).toList();
+        return dancings.stream()
+                .flatMap(dancing -> begun(dancing, startBeats(dancing).get(0)))
+                .toList();
     }
 
     private static Stream<Move> begun(Dancing dancing, Beats beat) {
-        return dancing.entry().facings().stream().map(facing -> new Move(dancing, facing, Outcome.HOLDS, dancing.exitFrom(facing, beat)));
+        return dancing.entry().facings().stream()
+                .map(facing -> new Move(dancing, facing, Outcome.HOLDS, dancing.exitFrom(facing, beat)));
     }
 
     private static List<Beats> startBeats(Dancing dancing) {
-        return dancing.entry().beat().map(List::of)
-                .orElseGet(() -> dancing.danced().rhythm().startBeats().stream().map(beat -> Beats.of(beat - 1)).toList());
+        return dancing.entry()
+                .beat()
+                .map(List::of)
+                .orElseGet(() -> dancing.danced().rhythm().startBeats().stream()
+                        .map(beat -> Beats.of(beat - 1))
+                        .toList());
     }
 }

@@ -10,7 +10,11 @@ import java.util.Optional;
 
 /** Which way a dancer moves, as the body looks. */
 public enum Travel {
-    FORWARD("forward"), BACK("back"), LEFT("left"), RIGHT("right"), ON_THE_SPOT("on the spot");
+    FORWARD("forward"),
+    BACK("back"),
+    LEFT("left"),
+    RIGHT("right"),
+    ON_THE_SPOT("on the spot");
 
     private final String wording;
 
@@ -30,18 +34,31 @@ public enum Travel {
 
     /** With the first step that takes weight. */
     static Travel beginning(Chart chart) {
-        return chart.steps().stream().filter(Step::takesWeight).findFirst().map(Travel::of).orElse(ON_THE_SPOT);
+        return chart.steps().stream()
+                .filter(Step::takesWeight)
+                .findFirst()
+                .map(Travel::of)
+                .orElse(ON_THE_SPOT);
     }
 
     /** A small step gathers no way that would have to be stopped. */
     private static Travel of(Step step) {
-        Optional<StepDirection> placement = step.footPosition().filter(position -> !position.has(PositionModifier.SMALL)).map(FootPosition::direction);
-        return placement.map(place -> switch (place) {
-            case FORWARD, DIAGONAL_FORWARD -> FORWARD;
-            case BACK, DIAGONAL_BACK -> BACK;
-            case SIDE -> step.has(PositionModifier.SLIGHTLY_BACK) ? BACK : step.has(PositionModifier.SLIGHTLY_FORWARD) ? FORWARD : step.foot().equals(Optional.of(Foot.LEFT)) ? LEFT : RIGHT;
-            case CLOSE, CROSS_IN_FRONT, CROSS_BEHIND, IN_PLACE -> ON_THE_SPOT;
-        }).orElse(ON_THE_SPOT);
+        Optional<StepDirection> placement = step.footPosition()
+                .filter(position -> !position.has(PositionModifier.SMALL))
+                .map(FootPosition::direction);
+        return placement
+                .map(place -> switch (place) {
+                    case FORWARD, DIAGONAL_FORWARD -> FORWARD;
+                    case BACK, DIAGONAL_BACK -> BACK;
+                    case SIDE ->
+                        step.has(PositionModifier.SLIGHTLY_BACK)
+                                ? BACK
+                                : step.has(PositionModifier.SLIGHTLY_FORWARD)
+                                        ? FORWARD
+                                        : step.foot().equals(Optional.of(Foot.LEFT)) ? LEFT : RIGHT;
+                    case CLOSE, CROSS_IN_FRONT, CROSS_BEHIND, IN_PLACE -> ON_THE_SPOT;
+                })
+                .orElse(ON_THE_SPOT);
     }
 
     /** Whether going on in the other direction means stopping first. */

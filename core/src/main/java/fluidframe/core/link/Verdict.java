@@ -11,11 +11,15 @@ public record Verdict(Outcome outcome, List<Comparison> comparisons) {
 
     /** What a coach would say of it aloud: the first thing that breaks it, else the first that bends it. */
     public String sentence() {
-        return comparisons.stream().filter(comparison -> comparison.outcome() == outcome && outcome != Outcome.HOLDS).findFirst()
-                .map(Comparison::reason).orElse("It follows as it is.");
+        return comparisons.stream()
+                .filter(comparison -> comparison.outcome() == outcome && outcome != Outcome.HOLDS)
+                .findFirst()
+                .map(Comparison::reason)
+                .orElse("It follows as it is.");
     }
 
     static Verdict of(List<Comparison> comparisons) {
-        return new Verdict(comparisons.stream().map(Comparison::outcome).reduce(Outcome.HOLDS, Outcome::worse), comparisons);
+        return new Verdict(
+                comparisons.stream().map(Comparison::outcome).reduce(Outcome.HOLDS, Outcome::worse), comparisons);
     }
 }

@@ -30,41 +30,79 @@ import java.util.stream.Stream;
 import org.apache.commons.lang3.StringUtils;
 
 /**
- * Reads a list of figures as coaches keep it, line by line or run together: shortened and misspelt names, parts, repeats, finishes, corners, sections, bars noted beside.
- * A name with several meanings is not decided, and one that means nothing is a gap in its place.
+ * Reads a list of figures as coaches keep it, line by line or run together: shortened and misspelt names, parts,
+ * repeats, finishes, corners, sections, bars noted beside. A name with several meanings is not decided, and one that
+ * means nothing is a gap in its place.
  */
 public final class ListingReader {
 
     /** Longer than the list of any routine. */
     public static final int MOST_LETTERS = 20_000;
+
     public static final int MOST_ENTRIES = 200;
 
     private static final int MOST_CHOICES = 5;
     private static final int MOST_TIMES = 8;
     /** Between the best and the next, so that the best is meant. */
     private static final double MARGIN = 0.12;
+
     private static final double EXACT = 0.97;
 
     private static final Pattern LINE = Pattern.compile("\n");
     private static final Pattern HEADING_MARKS = Pattern.compile("[\\[\\]#=*:()]");
     private static final Pattern NUMBERING = Pattern.compile("^ ?(?:\\d{1,3} ?[.)](?= )|[-–—•*·] ) ?");
-    private static final Pattern BARS = Pattern.compile("[(\\[]? ?(?<![\\w.,])(\\d{1,3}(?:[.,]5| ?½| 1/2)?|½) ?bars?(?!\\w) ?[)\\]]?", Pattern.CASE_INSENSITIVE);
-    private static final Pattern CORNER = Pattern.compile("[\\[(]? ?(?<!\\w)corner(?!\\w) ?[\\])]?|[↰⟲]", Pattern.CASE_INSENSITIVE);
-    private static final Pattern CORNER_BEFORE = Pattern.compile("[\\[(]? ?(?<!\\w)corner(?: before| first)? ?[\\])]?", Pattern.CASE_INSENSITIVE);
-    private static final Pattern AS_BEFORE = Pattern.compile("^ ?(?:same as|as|repeat|like) (.{1,40}?) ?$", Pattern.CASE_INSENSITIVE);
-    private static final Pattern TIMES = Pattern.compile("(?<![\\d–-])[x×] ?(\\d{1,2})(?!\\w)|(?<!\\w)(\\d{1,2}) ?[x×](?= |$|[,;)])|(?<!\\w)(\\d{1,2}|two|three|four|five|six) times(?!\\w)|(?<!\\w)(twice)(?!\\w)|\\(([2-9])\\) ?$", Pattern.CASE_INSENSITIVE);
+    private static final Pattern BARS = Pattern.compile(
+            "[(\\[]? ?(?<![\\w.,])(\\d{1,3}(?:[.,]5| ?½| 1/2)?|½) ?bars?(?!\\w) ?[)\\]]?", Pattern.CASE_INSENSITIVE);
+    private static final Pattern CORNER =
+            Pattern.compile("[\\[(]? ?(?<!\\w)corner(?!\\w) ?[\\])]?|[↰⟲]", Pattern.CASE_INSENSITIVE);
+    private static final Pattern CORNER_BEFORE =
+            Pattern.compile("[\\[(]? ?(?<!\\w)corner(?: before| first)? ?[\\])]?", Pattern.CASE_INSENSITIVE);
+    private static final Pattern AS_BEFORE =
+            Pattern.compile("^ ?(?:same as|as|repeat|like) (.{1,40}?) ?$", Pattern.CASE_INSENSITIVE);
+    private static final Pattern TIMES = Pattern.compile(
+            "(?<![\\d–-])[x×] ?(\\d{1,2})(?!\\w)|(?<!\\w)(\\d{1,2}) ?[x×](?= |$|[,;)])|(?<!\\w)(\\d{1,2}|two|three|four|five|six) times(?!\\w)|(?<!\\w)(twice)(?!\\w)|\\(([2-9])\\) ?$",
+            Pattern.CASE_INSENSITIVE);
     private static final Pattern SEVERAL = Pattern.compile("^([2-9]) (\\D.*s)$");
-    private static final Pattern PART = Pattern.compile("[(\\[]? ?(?:steps? ?)?(?<!\\w)(\\d{1,2}) ?(?:-|–|—|to) ?(\\d{1,2})(?!\\w)(?: ?of)? ?[)\\]]?", Pattern.CASE_INSENSITIVE);
-    private static final Pattern HALF = Pattern.compile("(?<!\\w)(first|1st|second|2nd) (?:half|part)(?: of)?(?!\\w)", Pattern.CASE_INSENSITIVE);
-    private static final Pattern SECTION = Pattern.compile("^ ?[\\[#=*]*+ ?((?:(?:long|short|first|second|third|fourth|1st|2nd|3rd|4th) side|verse|chorus|intro(?:duction)?|bridge|break|ending|opening|section|part|phrase|side)(?!\\w)[^:,;>→]{0,30}?|[A-Z]|[^:,;>→]{1,40}(?=:)) ?[\\]#=*]{0,8} ?:? ?$",
+    private static final Pattern PART = Pattern.compile(
+            "[(\\[]? ?(?:steps? ?)?(?<!\\w)(\\d{1,2}) ?(?:-|–|—|to) ?(\\d{1,2})(?!\\w)(?: ?of)? ?[)\\]]?",
+            Pattern.CASE_INSENSITIVE);
+    private static final Pattern HALF =
+            Pattern.compile("(?<!\\w)(first|1st|second|2nd) (?:half|part)(?: of)?(?!\\w)", Pattern.CASE_INSENSITIVE);
+    private static final Pattern SECTION = Pattern.compile(
+            "^ ?[\\[#=*]*+ ?((?:(?:long|short|first|second|third|fourth|1st|2nd|3rd|4th) side|verse|chorus|intro(?:duction)?|bridge|break|ending|opening|section|part|phrase|side)(?!\\w)[^:,;>→]{0,30}?|[A-Z]|[^:,;>→]{1,40}(?=:)) ?[\\]#=*]{0,8} ?:? ?$",
             Pattern.CASE_INSENSITIVE);
     /** Words that are a heading, however near the name of a figure comes to them: a verse is no reverse. */
-    private static final Pattern SECTION_WORD = Pattern.compile("^\\W*+(?:verse|chorus|refrain|intro|introduction|bridge|section|phrase|part)(?!\\w)", Pattern.CASE_INSENSITIVE);
+    private static final Pattern SECTION_WORD = Pattern.compile(
+            "^\\W*+(?:verse|chorus|refrain|intro|introduction|bridge|section|phrase|part)(?!\\w)",
+            Pattern.CASE_INSENSITIVE);
+
     private static final Pattern SECTION_BEFORE = Pattern.compile("^ ?([^:,;>→\\[\\]]{1,40}): (?=\\S)");
-    private static final Pattern SEPARATOR = Pattern.compile(" ?(?:->|=>|→|⇒|>|;|\\+) ?|(?<!\\d) [-–—] (?!\\d)| ?, ?| / | ?(?:/{2,}+|\\|) ?| then ", Pattern.CASE_INSENSITIVE);
-    private static final Pattern ELEMENT = Pattern.compile("^(hold|tap|replace|check|walk|walks|walk round|round|bow|pose|pause|wait)(?: for)?(?: (\\d{1,3}))?(?: (?:beats?|counts?|steps?))?$", Pattern.CASE_INSENSITIVE);
+    private static final Pattern SEPARATOR = Pattern.compile(
+            " ?(?:->|=>|→|⇒|>|;|\\+) ?|(?<!\\d) [-–—] (?!\\d)| ?, ?| / | ?(?:/{2,}+|\\|) ?| then ",
+            Pattern.CASE_INSENSITIVE);
+    private static final Pattern ELEMENT = Pattern.compile(
+            "^(hold|tap|replace|check|walk|walks|walk round|round|bow|pose|pause|wait)(?: for)?(?: (\\d{1,3}))?(?: (?:beats?|counts?|steps?))?$",
+            Pattern.CASE_INSENSITIVE);
     /** Words that say how a figure is danced, not which. */
-    private static final Set<String> MODIFIERS = Set.of("under", "over", "turned", "underturned", "overturned", "ended", "ending", "end", "finished", "dc", "dw", "lod", "danced", "ordinary", "normal", "standard", "again", "repeat");
+    private static final Set<String> MODIFIERS = Set.of(
+            "under",
+            "over",
+            "turned",
+            "underturned",
+            "overturned",
+            "ended",
+            "ending",
+            "end",
+            "finished",
+            "dc",
+            "dw",
+            "lod",
+            "danced",
+            "ordinary",
+            "normal",
+            "standard",
+            "again",
+            "repeat");
 
     private final PlainText plain;
     private final String text;
@@ -82,7 +120,8 @@ public final class ListingReader {
     }
 
     /**
-     * @param text what is listed; of more than {@value #MOST_LETTERS} letters or {@value #MOST_ENTRIES} entries the first
+     * @param text what is listed; of more than {@value #MOST_LETTERS} letters or {@value #MOST_ENTRIES} entries the
+     *     first
      * @param book the figures of the dance
      */
     public static RoutineListing read(String text, Dance dance, List<Figure> book) {
@@ -95,11 +134,15 @@ public final class ListingReader {
             }
             from += line.length() + 1;
         }
-        return new RoutineListing(reader.title, reader.entries.stream().limit(MOST_ENTRIES).map(entry -> entry.in(reader.plain)).toList());
+        return new RoutineListing(
+                reader.title,
+                reader.entries.stream()
+                        .limit(MOST_ENTRIES)
+                        .map(entry -> entry.in(reader.plain))
+                        .toList());
     }
 
-    private record Piece(String text, int from) {
-    }
+    private record Piece(String text, int from) {}
 
     private void line(String line, int offset) {
         if (line.isBlank()) {
@@ -130,7 +173,13 @@ public final class ListingReader {
             return;
         }
         List<Piece> pieces = pieces(rest, from);
-        boolean names = entries.isEmpty() && title.isEmpty() && isTitle(rest) && pieces.stream().allMatch(piece -> best(piece.text()).filter(fit -> fit.share() >= FigureNames.LIKELY).isEmpty());
+        boolean names = entries.isEmpty()
+                && title.isEmpty()
+                && isTitle(rest)
+                && pieces.stream()
+                        .allMatch(piece -> best(piece.text())
+                                .filter(fit -> fit.share() >= FigureNames.LIKELY)
+                                .isEmpty());
         if (names) {
             title = Optional.of(rest.strip());
             return;
@@ -146,18 +195,30 @@ public final class ListingReader {
     /** The first line is a title if it speaks of the routine or the dance. */
     private boolean isTitle(String line) {
         String plain = line.toLowerCase(Locale.ROOT);
-        return Stream.of("routine", "choreo", "programme", "program", dance.title().toLowerCase(Locale.ROOT)).anyMatch(plain::contains);
+        return Stream.of(
+                        "routine",
+                        "choreo",
+                        "programme",
+                        "program",
+                        dance.title().toLowerCase(Locale.ROOT))
+                .anyMatch(plain::contains);
     }
 
     private static Section section(String heading) {
         Matcher times = TIMES.matcher(heading);
         int danced = times.find() ? times(times) : 1;
-        String name = HEADING_MARKS.matcher(times.reset().replaceAll("")).replaceAll(" ").strip();
+        String name = HEADING_MARKS
+                .matcher(times.reset().replaceAll(""))
+                .replaceAll(" ")
+                .strip();
         return new Section(name.isEmpty() ? heading.strip() : name, Math.min(Math.max(danced, 1), Section.MOST_TIMES));
     }
 
     private static int times(Matcher times) {
-        String number = Stream.of(times.group(1), times.group(2), times.group(3), times.group(5)).filter(java.util.Objects::nonNull).findFirst().orElse("2");
+        String number = Stream.of(times.group(1), times.group(2), times.group(3), times.group(5))
+                .filter(java.util.Objects::nonNull)
+                .findFirst()
+                .orElse("2");
         List<String> words = List.of("two", "three", "four", "five", "six");
         int word = words.indexOf(number.toLowerCase(Locale.ROOT));
         return word >= 0 ? word + 2 : Integer.parseInt(number);
@@ -179,7 +240,8 @@ public final class ListingReader {
             Piece other = pieces.get(i + 1);
             String both = text.substring(one.from(), other.from() + other.text().length());
             double together = best(bare(both)).map(Fit::share).orElse(0.0);
-            if (together >= EXACT && together > best(bare(one.text())).map(Fit::share).orElse(0.0)) {
+            if (together >= EXACT
+                    && together > best(bare(one.text())).map(Fit::share).orElse(0.0)) {
                 pieces.set(i, new Piece(both, one.from()));
                 pieces.remove(i + 1);
             }
@@ -189,7 +251,8 @@ public final class ListingReader {
 
     /** Without what stands beside a name. */
     private static String bare(String said) {
-        return Stream.of(BARS, CORNER, TIMES).reduce(said, (rest, pattern) -> pattern.matcher(rest).replaceAll(" "), (one, other) -> other);
+        return Stream.of(BARS, CORNER, TIMES)
+                .reduce(said, (rest, pattern) -> pattern.matcher(rest).replaceAll(" "), (one, other) -> other);
     }
 
     private static void add(String line, int begin, int end, int offset, List<Piece> pieces) {
@@ -211,21 +274,40 @@ public final class ListingReader {
         }
     }
 
-    /** "Verse 2: as verse 1": what was listed under that heading once more; whether a corner follows is a matter of its new place. */
+    /**
+     * "Verse 2: as verse 1": what was listed under that heading once more; whether a corner follows is a matter of its
+     * new place.
+     */
     private boolean readAgain(String line, int from) {
         Matcher again = AS_BEFORE.matcher(line);
         if (!again.matches()) {
             return false;
         }
-        int begin = IntStream.range(0, entries.size()).filter(i -> entries.get(i).section().filter(named -> named.title().equalsIgnoreCase(again.group(1).strip())).isPresent()).findFirst().orElse(-1);
+        int begin = IntStream.range(0, entries.size())
+                .filter(i -> entries.get(i)
+                        .section()
+                        .filter(named ->
+                                named.title().equalsIgnoreCase(again.group(1).strip()))
+                        .isPresent())
+                .findFirst()
+                .orElse(-1);
         if (begin < 0) {
             return false;
         }
-        int end = IntStream.range(begin + 1, entries.size()).filter(i -> entries.get(i).section().isPresent()).findFirst().orElse(entries.size());
+        int end = IntStream.range(begin + 1, entries.size())
+                .filter(i -> entries.get(i).section().isPresent())
+                .findFirst()
+                .orElse(entries.size());
         List<ListedEntry> danced = List.copyOf(entries.subList(begin, end));
         for (int i = 0; i < danced.size(); i++) {
             boolean last = i == danced.size() - 1;
-            entries.add(danced.get(i).with().from(from).to(from + line.length()).section(section).cornerAfter(danced.get(i).cornerAfter() && !last).build());
+            entries.add(danced.get(i)
+                    .with()
+                    .from(from)
+                    .to(from + line.length())
+                    .section(section)
+                    .cornerAfter(danced.get(i).cornerAfter() && !last)
+                    .build());
             section = Optional.empty();
         }
         return true;
@@ -248,7 +330,8 @@ public final class ListingReader {
         Matcher bars = BARS.matcher(said);
         Optional<Fraction> length = Optional.empty();
         if (bars.find()) {
-            length = Optional.of(Fraction.parse(bars.group(1).replace(",5", " 1/2").replace(".5", " 1/2")));
+            length = Optional.of(
+                    Fraction.parse(bars.group(1).replace(",5", " 1/2").replace(".5", " 1/2")));
             said = bars.reset().replaceFirst(" ").strip();
         }
         Matcher repeats = TIMES.matcher(said);
@@ -258,7 +341,10 @@ public final class ListingReader {
             said = repeats.reset().replaceFirst(" ").strip();
         }
         Matcher several = SEVERAL.matcher(said);
-        if (times == 1 && several.find() && best(several.group(2)).map(Fit::share).orElse(0.0) > best(said).map(Fit::share).orElse(0.0)) {
+        if (times == 1
+                && several.find()
+                && best(several.group(2)).map(Fit::share).orElse(0.0)
+                        > best(said).map(Fit::share).orElse(0.0)) {
             times = Math.min(Integer.parseInt(several.group(1)), MOST_TIMES);
             said = several.group(2);
         }
@@ -266,7 +352,16 @@ public final class ListingReader {
         if (said.isEmpty()) {
             return;
         }
-        ListedEntry entry = new ListedEntry(piece.from(), piece.from() + piece.text().length(), piece.text(), Optional.empty(), List.of(), times, cornerAfter, section, remarks);
+        ListedEntry entry = new ListedEntry(
+                piece.from(),
+                piece.from() + piece.text().length(),
+                piece.text(),
+                Optional.empty(),
+                List.of(),
+                times,
+                cornerAfter,
+                section,
+                remarks);
         section = Optional.empty();
         entries.add(read(entry, said, length));
     }
@@ -280,22 +375,34 @@ public final class ListingReader {
         Matcher half = HALF.matcher(said);
         boolean parted = part.find();
         boolean halved = !parted && half.find();
-        String name = parted ? part.reset().replaceFirst(" ").strip() : halved ? half.reset().replaceFirst(" ").strip() : said;
+        String name = parted
+                ? part.reset().replaceFirst(" ").strip()
+                : halved ? half.reset().replaceFirst(" ").strip() : said;
         List<String> words = FigureNames.words(name);
         List<Fit> fits = names.fitting(words, MODIFIERS);
         if (fits.isEmpty()) {
             return entry;
         }
         double best = fits.get(0).share();
-        List<Fit> likely = fits.stream().filter(fit -> fit.share() >= Math.max(FigureNames.LIKELY, best - MARGIN) && (fit.ordered() || !fits.get(0).ordered())).toList();
+        List<Fit> likely = fits.stream()
+                .filter(fit -> fit.share() >= Math.max(FigureNames.LIKELY, best - MARGIN)
+                        && (fit.ordered() || !fits.get(0).ordered()))
+                .toList();
         List<String> remarks = new ArrayList<>(entry.remarks());
         List<Dancing> choices = new ArrayList<>();
         for (Fit fit : likely.isEmpty() ? fits.stream().limit(MOST_CHOICES).toList() : likely) {
-            Way way = way(fit, words, parted ? part(fit.figure(), said) : halved ? half(fit.figure(), said) : Optional.empty(), choices.isEmpty() ? remarks : new ArrayList<>(), halved || parted && !isWhole(fit.figure(), said));
+            Way way = way(
+                    fit,
+                    words,
+                    parted ? part(fit.figure(), said) : halved ? half(fit.figure(), said) : Optional.empty(),
+                    choices.isEmpty() ? remarks : new ArrayList<>(),
+                    halved || parted && !isWhole(fit.figure(), said));
             choices.add(dancing(fit.figure(), way));
         }
-        boolean sure = likely.size() == 1 || !likely.isEmpty() && best >= EXACT && likely.get(1).share() < EXACT;
-        ListedEntry known = entry.withChoices(choices.stream().distinct().limit(MOST_CHOICES).toList());
+        boolean sure = likely.size() == 1
+                || !likely.isEmpty() && best >= EXACT && likely.get(1).share() < EXACT;
+        ListedEntry known = entry.withChoices(
+                choices.stream().distinct().limit(MOST_CHOICES).toList());
         if (!sure) {
             return known;
         }
@@ -303,21 +410,33 @@ public final class ListingReader {
     }
 
     /** As often as its unit allows by itself, else one after another. */
-    private static ListedEntry repeated(ListedEntry entry, Dancing dancing, Optional<Fraction> length, List<String> remarks) {
+    private static ListedEntry repeated(
+            ListedEntry entry, Dancing dancing, Optional<Fraction> length, List<String> remarks) {
         Item item = dancing;
         int times = entry.times();
-        boolean unit = times > 1 && dancing.figure().variants().repeat().filter(repeat -> repeat.times().contains(entry.times())).isPresent() && dancing.way().split().isEmpty();
+        boolean unit = times > 1
+                && dancing.figure()
+                        .variants()
+                        .repeat()
+                        .filter(repeat -> repeat.times().contains(entry.times()))
+                        .isPresent()
+                && dancing.way().split().isEmpty();
         if (unit) {
             item = dancing(dancing.figure(), dancing.way().withRepeats(times));
             times = 1;
         }
-        double bars = item.length().toDouble() * times / dancing.danced().rhythm().bar().toDouble();
-        length.filter(said -> Math.abs((double) said.parts() / said.whole() - bars) > 0.01).ifPresent(said -> remarks.add("noted as " + said + " bars, danced in " + shown(bars)));
+        double bars = item.length().toDouble()
+                * times
+                / dancing.danced().rhythm().bar().toDouble();
+        length.filter(said -> Math.abs((double) said.parts() / said.whole() - bars) > 0.01)
+                .ifPresent(said -> remarks.add("noted as " + said + " bars, danced in " + shown(bars)));
         return entry.withItem(Optional.of(item)).withTimes(times).withRemarks(remarks);
     }
 
     private static String shown(double bars) {
-        return bars == Math.rint(bars) ? String.valueOf((int) bars) : StringUtils.stripEnd(String.format(Locale.ROOT, "%.2f", bars), "0");
+        return bars == Math.rint(bars)
+                ? String.valueOf((int) bars)
+                : StringUtils.stripEnd(String.format(Locale.ROOT, "%.2f", bars), "0");
     }
 
     private static Dancing dancing(Figure figure, Way way) {
@@ -337,13 +456,21 @@ public final class ListingReader {
 
     private static Optional<Split> part(Figure figure, String said) {
         Matcher part = PART.matcher(said);
-        return part.find() ? figure.variants().splits().stream().filter(split -> split.first() == Integer.parseInt(part.group(1)) && split.last() == Integer.parseInt(part.group(2))).findFirst() : Optional.empty();
+        return part.find()
+                ? figure.variants().splits().stream()
+                        .filter(split -> split.first() == Integer.parseInt(part.group(1))
+                                && split.last() == Integer.parseInt(part.group(2)))
+                        .findFirst()
+                : Optional.empty();
     }
 
     private static Optional<Split> half(Figure figure, String said) {
         Matcher half = HALF.matcher(said);
-        boolean first = half.find() && Set.of("first", "1st").contains(half.group(1).toLowerCase(Locale.ROOT));
-        return figure.variants().splits().stream().filter(split -> first ? split.first() == 1 : split.first() > 1).findFirst();
+        boolean first =
+                half.find() && Set.of("first", "1st").contains(half.group(1).toLowerCase(Locale.ROOT));
+        return figure.variants().splits().stream()
+                .filter(split -> first ? split.first() == 1 : split.first() > 1)
+                .findFirst();
     }
 
     /** The variants that the words besides the name speak of. */
@@ -362,9 +489,18 @@ public final class ListingReader {
         if (rest.isEmpty()) {
             return way;
         }
-        Optional<String> finish = figure.variants().finishes().stream().map(Variation::name).filter(name -> speaksOf(name, rest)).findFirst();
-        Optional<String> entry = figure.variants().entries().stream().map(Variation::name).filter(name -> speaksOf(name, rest)).findFirst();
-        Optional<String> timing = figure.variants().timings().stream().map(NamedTiming::name).filter(name -> speaksOf(name, rest)).findFirst();
+        Optional<String> finish = figure.variants().finishes().stream()
+                .map(Variation::name)
+                .filter(name -> speaksOf(name, rest))
+                .findFirst();
+        Optional<String> entry = figure.variants().entries().stream()
+                .map(Variation::name)
+                .filter(name -> speaksOf(name, rest))
+                .findFirst();
+        Optional<String> timing = figure.variants().timings().stream()
+                .map(NamedTiming::name)
+                .filter(name -> speaksOf(name, rest))
+                .findFirst();
         Way found = way;
         found = finish.map(found::withFinish).orElse(found);
         found = entry.map(found::withEntry).orElse(found);
@@ -372,8 +508,13 @@ public final class ListingReader {
         if (!Ways.of(figure).containsKey(found)) {
             found = way;
         }
-        Set<String> spoken = Stream.of(found.finish(), found.entry(), found.timing()).flatMap(Optional::stream).flatMap(name -> FigureNames.words(name).stream()).collect(Collectors.toSet());
-        List<String> unused = words.stream().filter(word -> rest.contains(word) && !spoken.contains(word)).toList();
+        Set<String> spoken = Stream.of(found.finish(), found.entry(), found.timing())
+                .flatMap(Optional::stream)
+                .flatMap(name -> FigureNames.words(name).stream())
+                .collect(Collectors.toSet());
+        List<String> unused = words.stream()
+                .filter(word -> rest.contains(word) && !spoken.contains(word))
+                .toList();
         if (!unused.isEmpty()) {
             remarks.add("\"" + String.join(" ", unused) + "\" is no variant of the " + figure.title());
         }
@@ -403,8 +544,11 @@ public final class ListingReader {
             case "bow" -> ElementKind.BOW;
             default -> ElementKind.POSE;
         };
-        boolean alone = matcher.group(2) == null && (kind == ElementKind.WALK || kind == ElementKind.CHECK || kind == ElementKind.REPLACE);
+        boolean alone = matcher.group(2) == null
+                && (kind == ElementKind.WALK || kind == ElementKind.CHECK || kind == ElementKind.REPLACE);
         int beats = matcher.group(2) == null ? 1 : Integer.parseInt(matcher.group(2));
-        return alone || beats < 1 || beats > Element.MOST_BEATS ? Optional.empty() : Optional.of(Element.of(kind, beats));
+        return alone || beats < 1 || beats > Element.MOST_BEATS
+                ? Optional.empty()
+                : Optional.of(Element.of(kind, beats));
     }
 }

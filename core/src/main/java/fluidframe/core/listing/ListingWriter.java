@@ -9,31 +9,47 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 
-/** A routine as a list that {@link ListingReader} reads again: a figure a line, its part, variants and repeats beside it, corners, sections and bars. */
+/**
+ * A routine as a list that {@link ListingReader} reads again: a figure a line, its part, variants and repeats beside
+ * it, corners, sections and bars.
+ */
 public final class ListingWriter {
 
-    private ListingWriter() {
-    }
+    private ListingWriter() {}
 
     public static String write(Routine routine) {
         List<String> lines = new ArrayList<>();
         lines.add(routine.title() + ", " + routine.dance().title() + " routine");
         for (Placement placement : routine.placements()) {
-            placement.section().ifPresent(section -> lines.add("\n" + section.title() + (section.times() > 1 ? " x" + section.times() : "") + ":"));
+            placement
+                    .section()
+                    .ifPresent(section -> lines.add(
+                            "\n" + section.title() + (section.times() > 1 ? " x" + section.times() : "") + ":"));
             lines.add(line(placement, routine));
         }
         return String.join("\n", lines) + "\n";
     }
 
     private static String line(Placement placement, Routine routine) {
-        String bars = bars(placement.item().length().toDouble() / routine.dance().rhythm().bar().toDouble());
+        String bars = bars(placement.item().length().toDouble()
+                / routine.dance().rhythm().bar().toDouble());
         String what = placement.item() instanceof Dancing dancing ? said(dancing) : said((Element) placement.item());
-        return what + (placement.item() instanceof Dancing ? " (" + bars + ")" : "") + (placement.cornerAfter() ? " [corner]" : "");
+        return what
+                + (placement.item() instanceof Dancing ? " (" + bars + ")" : "")
+                + (placement.cornerAfter() ? " [corner]" : "");
     }
 
     private static String said(Dancing dancing) {
         String part = dancing.way().split().map(split -> split + " ").orElse("");
-        String others = java.util.stream.Stream.of(dancing.way().entry(), dancing.way().finish(), dancing.way().timing(), dancing.way().school()).flatMap(java.util.Optional::stream).reduce((a, b) -> a + " " + b).map(each -> " " + each).orElse("");
+        String others = java.util.stream.Stream.of(
+                        dancing.way().entry(),
+                        dancing.way().finish(),
+                        dancing.way().timing(),
+                        dancing.way().school())
+                .flatMap(java.util.Optional::stream)
+                .reduce((a, b) -> a + " " + b)
+                .map(each -> " " + each)
+                .orElse("");
         String repeats = dancing.way().repeats() > 1 ? " x" + dancing.way().repeats() : "";
         return part + dancing.figure().title() + others + repeats;
     }

@@ -6,7 +6,7 @@ import java.util.Optional;
 /**
  * A routine as it was listed.
  *
- * @param title   what its first line calls it
+ * @param title what its first line calls it
  * @param entries in the order in which they are danced
  */
 public record RoutineListing(Optional<String> title, List<ListedEntry> entries) {

@@ -7,7 +7,10 @@ import java.util.List;
 
 /** How something went, as a coach sees it: the four answers that the schedule of memory knows, the worst first. */
 public enum Grade implements Term {
-    LOST("lost", "it was lost"), SHAKY("shaky", "it was danced, with trouble"), GOOD("good", "it was danced well"), SECURE("secure", "it was danced without a thought");
+    LOST("lost", "it was lost"),
+    SHAKY("shaky", "it was danced, with trouble"),
+    GOOD("good", "it was danced well"),
+    SECURE("secure", "it was danced without a thought");
 
     public static final Lexicon<Grade> LEXICON = Lexicon.of("lost, shaky, good or secure", List.of(values()));
 

@@ -4,19 +4,23 @@ import java.time.Duration;
 import java.time.Instant;
 
 /**
- * What is remembered of one thing, after the published three-component model of memory FSRS, version 6, with its published default weights. How likely it is to be had falls with time as a
- * power; each time it is practised it falls slower afterwards, the more so the likelier it was to be lost, and the less so the harder the thing is.
+ * What is remembered of one thing, after the published three-component model of memory FSRS, version 6, with its
+ * published default weights. How likely it is to be had falls with time as a power; each time it is practised it falls
+ * slower afterwards, the more so the likelier it was to be lost, and the less so the harder the thing is.
  *
- * @param stability  days until it is had nine times out of ten
+ * @param stability days until it is had nine times out of ten
  * @param difficulty from 1, easy, to 10
- * @param last       when it was practised last
+ * @param last when it was practised last
  */
 public record Memory(double stability, double difficulty, Instant last) {
 
     /** As likely as a thing should still be when it comes again. */
     public static final double WANTED = 0.9;
-    private static final double[] WEIGHTS = {0.212, 1.2931, 2.3065, 8.2956, 6.4133, 0.8334, 3.0194, 0.001, 1.8722, 0.1666, 0.796, 1.4835, 0.0614, 0.2629, 1.6483, 0.6014, 1.8729, 0.5425, 0.0912, 0.0658,
-        0.1542};
+
+    private static final double[] WEIGHTS = {
+        0.212, 1.2931, 2.3065, 8.2956, 6.4133, 0.8334, 3.0194, 0.001, 1.8722, 0.1666, 0.796, 1.4835, 0.0614, 0.2629,
+        1.6483, 0.6014, 1.8729, 0.5425, 0.0912, 0.0658, 0.1542
+    };
     private static final double DECAY = -WEIGHTS[20];
     private static final double FACTOR = Math.pow(WANTED, 1 / DECAY) - 1;
     private static final double LEAST_STABILITY = 0.001;
@@ -27,7 +31,8 @@ public record Memory(double stability, double difficulty, Instant last) {
 
     /** After it was practised for the first time. */
     public static Memory first(Grade grade, Instant when) {
-        return new Memory(Math.max(WEIGHTS[grade.rating() - 1], LEAST_STABILITY), bounded(firstDifficulty(grade)), when);
+        return new Memory(
+                Math.max(WEIGHTS[grade.rating() - 1], LEAST_STABILITY), bounded(firstDifficulty(grade)), when);
     }
 
     /**
@@ -37,7 +42,8 @@ public record Memory(double stability, double difficulty, Instant last) {
      */
     public Memory then(Grade grade, Instant when) {
         double days = daysUntil(when);
-        double steadier = days < 1 ? sameDay(grade) : grade == Grade.LOST ? lost(recall(days)) : had(recall(days), grade);
+        double steadier =
+                days < 1 ? sameDay(grade) : grade == Grade.LOST ? lost(recall(days)) : had(recall(days), grade);
         return new Memory(Math.max(steadier, LEAST_STABILITY), harder(grade), when.isBefore(last) ? last : when);
     }
 
@@ -46,7 +52,9 @@ public record Memory(double stability, double difficulty, Instant last) {
         return recall(daysUntil(when));
     }
 
-    /** After how many whole days from the last time it should come again: when it has become as unlikely as is wanted. */
+    /**
+     * After how many whole days from the last time it should come again: when it has become as unlikely as is wanted.
+     */
     public int interval() {
         return interval(WANTED);
     }
@@ -80,14 +88,24 @@ public record Memory(double stability, double difficulty, Instant last) {
     }
 
     private double lost(double recall) {
-        double left = WEIGHTS[11] * Math.pow(difficulty, -WEIGHTS[12]) * (Math.pow(stability + 1, WEIGHTS[13]) - 1) * Math.exp((1 - recall) * WEIGHTS[14]);
+        double left = WEIGHTS[11]
+                * Math.pow(difficulty, -WEIGHTS[12])
+                * (Math.pow(stability + 1, WEIGHTS[13]) - 1)
+                * Math.exp((1 - recall) * WEIGHTS[14]);
         return Math.min(left, stability / Math.exp(WEIGHTS[17] * WEIGHTS[18]));
     }
 
     private double had(double recall, Grade grade) {
         double trouble = grade == Grade.SHAKY ? WEIGHTS[15] : 1;
         double ease = grade == Grade.SECURE ? WEIGHTS[16] : 1;
-        return stability * (1 + Math.exp(WEIGHTS[8]) * (11 - difficulty) * Math.pow(stability, -WEIGHTS[9]) * (Math.exp((1 - recall) * WEIGHTS[10]) - 1) * trouble * ease);
+        return stability
+                * (1
+                        + Math.exp(WEIGHTS[8])
+                                * (11 - difficulty)
+                                * Math.pow(stability, -WEIGHTS[9])
+                                * (Math.exp((1 - recall) * WEIGHTS[10]) - 1)
+                                * trouble
+                                * ease);
     }
 
     private double harder(Grade grade) {

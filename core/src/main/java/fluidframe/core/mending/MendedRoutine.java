@@ -7,7 +7,7 @@ import java.util.List;
 /**
  * A routine with a repair written into it.
  *
- * @param effect  what it does to what comes after
+ * @param effect what it does to what comes after
  * @param origins for each placement the index it had before, or {@link #NEW}
  */
 public record MendedRoutine(Repair repair, RepairEffect effect, Routine routine, List<Integer> origins) {
@@ -21,6 +21,12 @@ public record MendedRoutine(Repair repair, RepairEffect effect, Routine routine,
 
     /** The same, told from a routine that was mended before. */
     MendedRoutine after(List<Integer> earlier) {
-        return new MendedRoutine(repair, effect, routine, origins.stream().map(origin -> origin == NEW ? origin : earlier.get(origin)).toList());
+        return new MendedRoutine(
+                repair,
+                effect,
+                routine,
+                origins.stream()
+                        .map(origin -> origin == NEW ? origin : earlier.get(origin))
+                        .toList());
     }
 }

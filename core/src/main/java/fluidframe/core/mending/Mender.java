@@ -27,8 +27,7 @@ public final class Mender {
         this.repertoire = repertoire;
     }
 
-    private record Candidate(MendedRoutine mended, int wanting) {
-    }
+    private record Candidate(MendedRoutine mended, int wanting) {}
 
     /**
      * What mends the seam after a passage; of each repair only what leaves the whole routine with less to mend.
@@ -40,8 +39,8 @@ public final class Mender {
     }
 
     /**
-     * Mends every seam that breaks, from the first to the last, with the first repair that takes away nothing the coach has set: neither a corner
-     * nor an alignment.
+     * Mends every seam that breaks, from the first to the last, with the first repair that takes away nothing the coach
+     * has set: neither a corner nor an alignment.
      *
      * @param skipped seams that are left as they are
      */
@@ -50,7 +49,8 @@ public final class Mender {
         List<MendingPlan.Step> steps = new ArrayList<>();
         List<MendingPlan.Left> left = new ArrayList<>();
         Course now = course;
-        List<Integer> origins = IntStream.range(0, course.routine().placements().size()).boxed().toList();
+        List<Integer> origins =
+                IntStream.range(0, course.routine().placements().size()).boxed().toList();
         while (true) {
             Optional<BrokenSeam> next = next(now, origins, passed);
             if (next.isEmpty()) {
@@ -60,7 +60,9 @@ public final class Mender {
             SeamKey key = key(now, origins, seam.after());
             passed.add(key);
             Repairs.Join asked = now.join(seam.after());
-            Optional<MendedRoutine> mended = mended(now, seam.after()).filter(each -> takesNothingAway(asked, each.repair())).findFirst();
+            Optional<MendedRoutine> mended = mended(now, seam.after())
+                    .filter(each -> takesNothingAway(asked, each.repair()))
+                    .findFirst();
             if (mended.isPresent()) {
                 MendedRoutine told = mended.get().after(origins);
                 now = Course.of(told.routine());
@@ -73,7 +75,9 @@ public final class Mender {
     }
 
     private static Optional<BrokenSeam> next(Course course, List<Integer> origins, Set<SeamKey> passed) {
-        return BrokenSeam.of(course).stream().filter(seam -> !passed.contains(key(course, origins, seam.after()))).findFirst();
+        return BrokenSeam.of(course).stream()
+                .filter(seam -> !passed.contains(key(course, origins, seam.after())))
+                .findFirst();
     }
 
     private static SeamKey key(Course course, List<Integer> origins, int after) {
@@ -82,16 +86,21 @@ public final class Mender {
     }
 
     private static boolean takesNothingAway(Repairs.Join seam, Repair repair) {
-        return (repair.corner() || !seam.corner()) && (repair.start().isPresent() || seam.start().isEmpty());
+        return (repair.corner() || !seam.corner())
+                && (repair.start().isPresent() || seam.start().isEmpty());
     }
 
     private Stream<MendedRoutine> mended(Course course, int after) {
         RepairWriter writer = new RepairWriter(course, after);
         int wanting = wanting(course);
-        return new Repairs(repertoire).of(course.join(after)).stream()
-                .flatMap(repair -> writer.write(repair).stream().map(mended -> new Candidate(mended, wanting(Course.of(mended.routine()))))
-                        .filter(candidate -> candidate.wanting() < wanting).min(Comparator.comparingInt(Candidate::wanting)).stream())
-                .map(Candidate::mended);
+        return new Repairs(repertoire)
+                .of(course.join(after)).stream()
+                        .flatMap(repair -> writer.write(repair).stream()
+                                .map(mended -> new Candidate(mended, wanting(Course.of(mended.routine()))))
+                                .filter(candidate -> candidate.wanting() < wanting)
+                                .min(Comparator.comparingInt(Candidate::wanting))
+                                .stream())
+                        .map(Candidate::mended);
     }
 
     /** How much there is to mend: no number of seams that bend weighs as much as one that breaks. */

@@ -3,7 +3,10 @@ package fluidframe.core.mending;
 import fluidframe.core.routine.BrokenSeam;
 import java.util.List;
 
-/** How all seams of a routine that break could be mended, one after another; and those for which nothing was found that leaves standing what is set. */
+/**
+ * How all seams of a routine that break could be mended, one after another; and those for which nothing was found that
+ * leaves standing what is set.
+ */
 public record MendingPlan(List<Step> steps, List<Left> left) {
 
     public MendingPlan {
@@ -11,11 +14,12 @@ public record MendingPlan(List<Step> steps, List<Left> left) {
         left = List.copyOf(left);
     }
 
-    /** One seam, and the whole routine once it and those before it are mended; origins are counted as the routine was at first. */
-    public record Step(SeamKey seam, BrokenSeam broken, MendedRoutine mended) {
-    }
+    /**
+     * One seam, and the whole routine once it and those before it are mended; origins are counted as the routine was at
+     * first.
+     */
+    public record Step(SeamKey seam, BrokenSeam broken, MendedRoutine mended) {}
 
     /** A seam that stays broken. */
-    public record Left(SeamKey seam, BrokenSeam broken) {
-    }
+    public record Left(SeamKey seam, BrokenSeam broken) {}
 }

@@ -17,11 +17,11 @@ import java.util.Locale;
 /**
  * What a repair does to the rest of the routine.
  *
- * @param longer      beats that come in; less than nothing if some go
- * @param bar         the bar in which the figure after the seam begins then, from 1
- * @param withPhrase  whether it begins with a phrase then
- * @param metres      how much further along the side the couple are then; nothing in dances on the spot
- * @param sentence    all of it, for people
+ * @param longer beats that come in; less than nothing if some go
+ * @param bar the bar in which the figure after the seam begins then, from 1
+ * @param withPhrase whether it begins with a phrase then
+ * @param metres how much further along the side the couple are then; nothing in dances on the spot
+ * @param sentence all of it, for people
  */
 public record RepairEffect(Beats longer, int bar, boolean withPhrase, double metres, String sentence) {
 
@@ -34,12 +34,27 @@ public record RepairEffect(Beats longer, int bar, boolean withPhrase, double met
         ScoredPlacement before = course.placements().get(after);
         ScoredPlacement next = course.placements().get(after + 1);
         Beats between = repair.between().stream().map(Item::length).reduce(Beats.ZERO, Beats::plus);
-        Beats longer = Dancing.of(before.dancing().figure(), repair.before()).length().minus(before.dancing().length()).plus(between);
+        Beats longer = Dancing.of(before.dancing().figure(), repair.before())
+                .length()
+                .minus(before.dancing().length())
+                .plus(between);
         Beats onset = course.firstBeat().plus(next.onset()).plus(longer);
         int number = Math.floorDiv(onset.ticks(), bar.ticks()) + 1;
-        boolean phrase = onset.ticks() % bar.ticks() == course.firstBeat().ticks() && course.routine().music().barOfPhrase(number) == 1;
+        boolean phrase = onset.ticks() % bar.ticks() == course.firstBeat().ticks()
+                && course.routine().music().barOfPhrase(number) == 1;
         double metres = course.routine().dance().travels() ? metres(before, repair) : 0;
-        return new RepairEffect(longer, number, phrase, metres, sentence(longer, bar, number, phrase, metres, next.dancing().figure().title()));
+        return new RepairEffect(
+                longer,
+                number,
+                phrase,
+                metres,
+                sentence(
+                        longer,
+                        bar,
+                        number,
+                        phrase,
+                        metres,
+                        next.dancing().figure().title()));
     }
 
     private static double metres(ScoredPlacement before, Repair repair) {
@@ -47,7 +62,9 @@ public record RepairEffect(Beats longer, int bar, boolean withPhrase, double met
         double metres = 0;
         for (Item item : repair.between()) {
             if (item instanceof Dancing dancing) {
-                metres += ground.covered(new Move(dancing, dancing.entry().nearestTo(before.exit()), Outcome.HOLDS, dancing.exit())) / CENTIMETRES;
+                metres += ground.covered(new Move(
+                                dancing, dancing.entry().nearestTo(before.exit()), Outcome.HOLDS, dancing.exit()))
+                        / CENTIMETRES;
             }
         }
         return metres;
@@ -55,7 +72,10 @@ public record RepairEffect(Beats longer, int bar, boolean withPhrase, double met
 
     private static String sentence(Beats longer, Beats bar, int number, boolean phrase, double metres, String next) {
         List<String> said = new ArrayList<>();
-        said.add(longer.equals(Beats.ZERO) ? "no longer" : bars(longer, bar) + (longer.isPositive() ? " longer" : " shorter"));
+        said.add(
+                longer.equals(Beats.ZERO)
+                        ? "no longer"
+                        : bars(longer, bar) + (longer.isPositive() ? " longer" : " shorter"));
         said.add("the " + next + " then begins in bar " + number + (phrase ? ", with the phrase" : ""));
         if (Math.abs(metres) >= NOTABLE) {
             said.add(String.format(Locale.ROOT, "%.1f m further %s", Math.abs(metres), metres > 0 ? "on" : "back"));

@@ -20,7 +20,10 @@ import java.util.SortedSet;
 import java.util.TreeSet;
 import java.util.stream.Stream;
 
-/** Writes a repair of one seam into a routine: for every time the two placements are danced, or only for the times they meet so. */
+/**
+ * Writes a repair of one seam into a routine: for every time the two placements are danced, or only for the times they
+ * meet so.
+ */
 final class RepairWriter {
 
     private final Course course;
@@ -45,17 +48,25 @@ final class RepairWriter {
         }
     }
 
-    /** Where a section meets itself again the narrower change comes first, elsewhere the wider one; neither if it would be too long to dance. */
+    /**
+     * Where a section meets itself again the narrower change comes first, elsewhere the wider one; neither if it would
+     * be too long to dance.
+     */
     List<MendedRoutine> write(Repair repair) {
         List<Placed> wide = everyTime(repair);
         List<Placed> narrow = theseTimes(repair);
-        Stream<List<Placed>> changes = wide.equals(narrow) ? Stream.of(wide) : meetAgain() ? Stream.of(narrow, wide) : Stream.of(wide, narrow);
-        return changes.flatMap(placements -> mended(repair, placements).stream()).toList();
+        Stream<List<Placed>> changes =
+                wide.equals(narrow) ? Stream.of(wide) : meetAgain() ? Stream.of(narrow, wide) : Stream.of(wide, narrow);
+        return changes.flatMap(placements -> mended(repair, placements).stream())
+                .toList();
     }
 
     private Optional<MendedRoutine> mended(Repair repair, List<Placed> placements) {
         try {
-            return Optional.of(new MendedRoutine(repair, RepairEffect.of(course, seam, repair), routine.placing(placements.stream().map(Placed::placement).toList()),
+            return Optional.of(new MendedRoutine(
+                    repair,
+                    RepairEffect.of(course, seam, repair),
+                    routine.placing(placements.stream().map(Placed::placement).toList()),
                     placements.stream().map(Placed::origin).toList()));
         } catch (TooMuchException e) {
             return Optional.empty();
@@ -87,7 +98,8 @@ final class RepairWriter {
         int later = Math.max(first, second);
         int earlier = Math.min(first, second);
         part(placements, later, later == first ? leaving : meeting, times(later == first ? before : after));
-        boolean parted = part(placements, earlier, earlier == first ? leaving : meeting, times(earlier == first ? before : after));
+        boolean parted = part(
+                placements, earlier, earlier == first ? leaving : meeting, times(earlier == first ? before : after));
         first += parted && first == later ? 1 : 0;
         second += parted && second == later ? 1 : 0;
         change(placements, first, second, repair);
@@ -103,18 +115,24 @@ final class RepairWriter {
 
     private static void change(List<Placed> placements, int first, int second, Repair repair) {
         Placed before = placements.get(first);
-        placements.set(first, before.as(danced(before.placement(), repair.before()).withCornerAfter(repair.corner())));
+        placements.set(
+                first, before.as(danced(before.placement(), repair.before()).withCornerAfter(repair.corner())));
         Placed next = placements.get(second);
         Placement danced = danced(next.placement(), repair.after());
         placements.set(second, next.as(repair.start().isPresent() ? danced : danced.startingAnywhere()));
     }
 
     private static Placement danced(Placement placement, Way way) {
-        return placement.item() instanceof Dancing dancing ? placement.withItem(Dancing.of(dancing.figure(), way)) : placement;
+        return placement.item() instanceof Dancing dancing
+                ? placement.withItem(Dancing.of(dancing.figure(), way))
+                : placement;
     }
 
     private static List<Placed> between(Repair repair, SortedSet<Integer> rounds) {
-        return repair.between().stream().map(RepairWriter::asWritten).map(item -> new Placed(Placement.of(item).withRounds(rounds), NEW)).toList();
+        return repair.between().stream()
+                .map(RepairWriter::asWritten)
+                .map(item -> new Placed(Placement.of(item).withRounds(rounds), NEW))
+                .toList();
     }
 
     private static Item asWritten(Item item) {
@@ -142,7 +160,13 @@ final class RepairWriter {
 
     private int times(Passage passage) {
         int section = sectionOf(passage.index());
-        return section < 0 ? 1 : routine.placements().get(section).section().map(Section::times).orElse(1);
+        return section < 0
+                ? 1
+                : routine.placements()
+                        .get(section)
+                        .section()
+                        .map(Section::times)
+                        .orElse(1);
     }
 
     /** The placement with which the section begins; -1 before the first. */

@@ -4,14 +4,15 @@ import fluidframe.core.geometry.CoupleStance;
 import fluidframe.core.space.Point;
 
 /**
- * How two bodies get from one moment to the next: round a point between them, which lies the nearer to one of them the less that one moves.
+ * How two bodies get from one moment to the next: round a point between them, which lies the nearer to one of them the
+ * less that one moves.
  *
- * @param pivot    where that point is on the line from him to her, from 0 to 1
- * @param from     the point before
- * @param to       the point after
- * @param bearing  direction from him to her before, radians
- * @param radians  how far that direction turns
- * @param apart    their distance before, metres
+ * @param pivot where that point is on the line from him to her, from 0 to 1
+ * @param from the point before
+ * @param to the point after
+ * @param bearing direction from him to her before, radians
+ * @param radians how far that direction turns
+ * @param apart their distance before, metres
  * @param apartNow their distance after
  */
 record CoupleTurn(double pivot, Point from, Point to, double bearing, double radians, double apart, double apartNow) {
@@ -23,11 +24,19 @@ record CoupleTurn(double pivot, Point from, Point to, double bearing, double rad
         Point herBefore = before.lady().body().minus(before.man().body());
         Point herAfter = after.lady().body().minus(after.man().body());
         double bearing = Math.atan2(herBefore.y(), herBefore.x());
-        double expected = common(after.man().angle() - before.man().angle(), after.lady().angle() - before.lady().angle());
+        double expected = common(
+                after.man().angle() - before.man().angle(),
+                after.lady().angle() - before.lady().angle());
         double turn = Math.atan2(herAfter.y(), herAfter.x()) - bearing;
         double radians = expected + Math.IEEEremainder(turn - expected, 2 * Math.PI);
-        return new CoupleTurn(pivot, before.man().body().plus(herBefore.times(pivot)), after.man().body().plus(herAfter.times(pivot)), bearing, radians,
-                herBefore.length(), herAfter.length());
+        return new CoupleTurn(
+                pivot,
+                before.man().body().plus(herBefore.times(pivot)),
+                after.man().body().plus(herAfter.times(pivot)),
+                bearing,
+                radians,
+                herBefore.length(),
+                herAfter.length());
     }
 
     /** What both turn together: who turns alone does not turn the couple. */

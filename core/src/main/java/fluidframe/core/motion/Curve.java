@@ -3,8 +3,9 @@ package fluidframe.core.motion;
 import java.util.Arrays;
 
 /**
- * A value over time that passes smoothly through its keys and never swings beyond them: where two keys are alike it stays. Between two keys it is a cubic
- * with the slopes of Fritsch and Carlson's monotone interpolation; before the first and after the last key it stands still.
+ * A value over time that passes smoothly through its keys and never swings beyond them: where two keys are alike it
+ * stays. Between two keys it is a cubic with the slopes of Fritsch and Carlson's monotone interpolation; before the
+ * first and after the last key it stands still.
  */
 public final class Curve {
 
@@ -19,17 +20,20 @@ public final class Curve {
     }
 
     /**
-     * @param times  beats, each later than the one before
+     * @param times beats, each later than the one before
      * @param values one for each time
-     * @throws IllegalArgumentException if there is no key, the numbers differ, or a time does not come after the one before
+     * @throws IllegalArgumentException if there is no key, the numbers differ, or a time does not come after the one
+     *     before
      */
     public static Curve through(double[] times, double[] values) {
         if (times.length == 0 || times.length != values.length) {
-            throw new IllegalArgumentException("a curve needs a value for each of its keys: " + times.length + " times, " + values.length + " values");
+            throw new IllegalArgumentException("a curve needs a value for each of its keys: " + times.length
+                    + " times, " + values.length + " values");
         }
         for (int i = 1; i < times.length; i++) {
             if (!(times[i] > times[i - 1])) {
-                throw new IllegalArgumentException("key " + i + " at " + times[i] + " does not come after the one at " + times[i - 1]);
+                throw new IllegalArgumentException(
+                        "key " + i + " at " + times[i] + " does not come after the one at " + times[i - 1]);
             }
         }
         return new Curve(times.clone(), values.clone());
@@ -61,8 +65,10 @@ public final class Curve {
         double span = times[after] - times[after - 1];
         double share = (time - times[after - 1]) / span;
         double left = 1 - share;
-        return values[after - 1] * (1 + 2 * share) * left * left + slopes[after - 1] * span * share * left * left
-                + values[after] * share * share * (3 - 2 * share) - slopes[after] * span * share * share * left;
+        return values[after - 1] * (1 + 2 * share) * left * left
+                + slopes[after - 1] * span * share * left * left
+                + values[after] * share * share * (3 - 2 * share)
+                - slopes[after] * span * share * share * left;
     }
 
     public int size() {

@@ -5,9 +5,9 @@ import fluidframe.core.step.Foot;
 /**
  * One dancer over time, in beats from the start of the dancing; the first step is on its way a beat before.
  *
- * @param body   centre of the body
- * @param left   left foot
- * @param right  right foot
+ * @param body centre of the body
+ * @param left left foot
+ * @param right right foot
  * @param weight share of the weight on the left foot, from 0 to 1
  * @param height how far the dancer has risen, from 0 to 1
  */

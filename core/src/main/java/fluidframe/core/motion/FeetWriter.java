@@ -8,14 +8,17 @@ import java.util.List;
 import java.util.Map;
 
 /**
- * Times one dancer's feet, weight, turn and height. A foot leaves only once all the weight is on the other one; it stays where it has landed but for turns
- * made on it.
+ * Times one dancer's feet, weight, turn and height. A foot leaves only once all the weight is on the other one; it
+ * stays where it has landed but for turns made on it.
  */
 final class FeetWriter {
 
     /** When in a step a turn made on the foot is done, and when the dancer has lowered at its end. */
     private static final double TURNED = 0.85;
-    /** What share of the time to the next landing is given to bringing the weight back, where the same foot must leave again. */
+    /**
+     * What share of the time to the next landing is given to bringing the weight back, where the same foot must leave
+     * again.
+     */
     private static final double BACK = 0.4;
 
     private final List<Tread> treads;
@@ -33,7 +36,13 @@ final class FeetWriter {
         this.left = new FootKeys(start.left());
         this.right = new FootKeys(start.right());
         this.angle = new Keys(-MotionWriter.LEAD, start.angle());
-        this.weight = new Keys(-MotionWriter.LEAD, onto(treads.stream().flatMap(tread -> tread.step().foot().stream()).findFirst().map(Foot::other).orElse(Foot.BOTH)));
+        this.weight = new Keys(
+                -MotionWriter.LEAD,
+                onto(treads.stream()
+                        .flatMap(tread -> tread.step().foot().stream())
+                        .findFirst()
+                        .map(Foot::other)
+                        .orElse(Foot.BOTH)));
         this.height = new Keys(-MotionWriter.LEAD, 0);
     }
 
@@ -51,7 +60,8 @@ final class FeetWriter {
         double arrives = arrivals.get(tread.onset());
         double turned = tread.onset() + TURNED * tread.length();
         double on = tread.step().turn().on().radians();
-        boolean moves = tread.step().foot().isPresent() && tread.step().footPosition().isPresent();
+        boolean moves =
+                tread.step().foot().isPresent() && tread.step().footPosition().isPresent();
         if (moves && tread.step().foot().get() == Foot.BOTH) {
             twist(tread, arrives);
         } else if (moves) {
@@ -92,11 +102,13 @@ final class FeetWriter {
             weight.reach(leaves, support);
         }
         weight.hold(tread.onset());
-        weight.reach(arrives, switch (tread.step().weight()) {
-            case FULL -> onto(foot);
-            case PART -> 0.5;
-            case NONE -> support;
-        });
+        weight.reach(
+                arrives,
+                switch (tread.step().weight()) {
+                    case FULL -> onto(foot);
+                    case PART -> 0.5;
+                    case NONE -> support;
+                });
         FootKeys moving = foot == Foot.LEFT ? left : right;
         FootKeys standing = foot == Foot.LEFT ? right : left;
         Footprint landed = tread.stance().foot(foot);

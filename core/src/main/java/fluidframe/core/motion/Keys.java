@@ -53,6 +53,8 @@ final class Keys {
     }
 
     Curve curve() {
-        return Curve.through(times.stream().mapToDouble(Double::doubleValue).toArray(), values.stream().mapToDouble(Double::doubleValue).toArray());
+        return Curve.through(
+                times.stream().mapToDouble(Double::doubleValue).toArray(),
+                values.stream().mapToDouble(Double::doubleValue).toArray());
     }
 }

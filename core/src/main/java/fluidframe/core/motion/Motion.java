@@ -8,9 +8,9 @@ import java.util.List;
 public record Motion(DancerMotion man, DancerMotion lady) {
 
     /**
-     * @param start  where both stand before the first step
-     * @param man    his steps in order
-     * @param lady   hers
+     * @param start where both stand before the first step
+     * @param man his steps in order
+     * @param lady hers
      * @param length beats until the end of the last step
      */
     public static Motion of(CoupleStance start, List<Tread> man, List<Tread> lady, double length) {

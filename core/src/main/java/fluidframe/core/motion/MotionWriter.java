@@ -9,9 +9,9 @@ import java.util.TreeMap;
 import java.util.TreeSet;
 
 /**
- * Times both dancers together. A foot lands on its beat; then the weight passes onto it and the body arrives over it, a little later, before the other foot may
- * leave. In between, the couple turn about the point between them that moves least, so they keep their distance where each going straight would
- * bring them through one another.
+ * Times both dancers together. A foot lands on its beat; then the weight passes onto it and the body arrives over it, a
+ * little later, before the other foot may leave. In between, the couple turn about the point between them that moves
+ * least, so they keep their distance where each going straight would bring them through one another.
  */
 final class MotionWriter {
 
@@ -19,6 +19,7 @@ final class MotionWriter {
     static final double LEAD = 1;
     /** What share of the time to the next step the body needs to arrive, and no more than so many beats. */
     private static final double ARRIVAL = 0.35;
+
     private static final double LATEST_ARRIVAL = 0.4;
     /** The couple's turn is followed in pieces of no more than this, radians. */
     private static final double PIECE = Math.toRadians(20);
@@ -63,7 +64,13 @@ final class MotionWriter {
             if (ladyNext < lady.size() && lady.get(ladyNext).onset() == moment.getKey()) {
                 ladyNow = lady.get(ladyNext++).stance();
             }
-            turnTogether(new CoupleStance(manBefore, ladyBefore), new CoupleStance(manNow, ladyNow), arrived, moment.getValue(), his, hers);
+            turnTogether(
+                    new CoupleStance(manBefore, ladyBefore),
+                    new CoupleStance(manNow, ladyNow),
+                    arrived,
+                    moment.getValue(),
+                    his,
+                    hers);
             arrived = moment.getValue();
         }
         return new Motion(dancer(start.of(Part.MAN), man, his), dancer(start.of(Part.LADY), lady, hers));
@@ -74,7 +81,8 @@ final class MotionWriter {
         return feet.write(path);
     }
 
-    private static void turnTogether(CoupleStance from, CoupleStance to, double begins, double arrives, BodyPath his, BodyPath hers) {
+    private static void turnTogether(
+            CoupleStance from, CoupleStance to, double begins, double arrives, BodyPath his, BodyPath hers) {
         CoupleTurn turn = CoupleTurn.between(from, to);
         his.hold(begins);
         hers.hold(begins);

@@ -5,8 +5,8 @@ import fluidframe.core.space.Point;
 /**
  * A place on the floor over time, and where it looks.
  *
- * @param x     metres
- * @param y     metres
+ * @param x metres
+ * @param y metres
  * @param angle radians, to the left positive, counted on past a whole turn
  */
 public record PlaceCurve(Curve x, Curve y, Curve angle) {

@@ -4,7 +4,9 @@ import java.util.List;
 
 /** How strongly a beat of the bar is felt. */
 public enum Accent {
-    STRONG, MIDDLE, WEAK;
+    STRONG,
+    MIDDLE,
+    WEAK;
 
     /** The usual ones: the first beat is strong; of four the third is stronger than the second and fourth. */
     public static List<Accent> ofBar(int beats) {

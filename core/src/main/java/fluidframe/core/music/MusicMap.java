@@ -12,20 +12,29 @@ import java.util.TreeSet;
 import java.util.stream.Collectors;
 
 /**
- * How a piece of music is built, as far as dancing needs it. Bars are counted from 1; points of time are beats from the first bar line.
+ * How a piece of music is built, as far as dancing needs it. Bars are counted from 1; points of time are beats from the
+ * first bar line.
  *
- * @param bar      how long a bar lasts
- * @param upBeat   beats before the first bar line
- * @param phrases  how many bars each phrase has, one after another; the last of them goes on and on
+ * @param bar how long a bar lasts
+ * @param upBeat beats before the first bar line
+ * @param phrases how many bars each phrase has, one after another; the last of them goes on and on
  * @param sections the parts of the piece, from the first to the last
- * @param tempo    how fast it goes
- * @param hits     where the music strikes
+ * @param tempo how fast it goes
+ * @param hits where the music strikes
  */
 @RecordBuilder
-public record MusicMap(Beats bar, Beats upBeat, List<Integer> phrases, List<MusicSection> sections, TempoMap tempo, SortedSet<Beats> hits) implements MusicMapBuilder.With {
+public record MusicMap(
+        Beats bar,
+        Beats upBeat,
+        List<Integer> phrases,
+        List<MusicSection> sections,
+        TempoMap tempo,
+        SortedSet<Beats> hits)
+        implements MusicMapBuilder.With {
 
     /**
-     * @throws IllegalArgumentException if there is no bar, no phrase, or one without bars, or if the up-beat is a bar or longer
+     * @throws IllegalArgumentException if there is no bar, no phrase, or one without bars, or if the up-beat is a bar
+     *     or longer
      */
     public MusicMap {
         if (!bar.isPositive() || upBeat.compareTo(Beats.ZERO) < 0 || upBeat.compareTo(bar) >= 0) {
@@ -48,7 +57,10 @@ public record MusicMap(Beats bar, Beats upBeat, List<Integer> phrases, List<Musi
         return new MusicMap(bar, Beats.ZERO, List.of(phraseBars), List.of(), tempo, Collections.emptySortedSet());
     }
 
-    /** Which bar of its phrase a bar is, from 1. Bars before the first are counted back as if the first phrase had been going on. */
+    /**
+     * Which bar of its phrase a bar is, from 1. Bars before the first are counted back as if the first phrase had been
+     * going on.
+     */
     public int barOfPhrase(int number) {
         int left = number - 1;
         if (left < 0) {
@@ -64,7 +76,8 @@ public record MusicMap(Beats bar, Beats upBeat, List<Integer> phrases, List<Musi
     }
 
     /**
-     * The same piece heard from one of its bars on: the phrase it falls into goes on to its end, and what came before is left out.
+     * The same piece heard from one of its bars on: the phrase it falls into goes on to its end, and what came before
+     * is left out.
      *
      * @throws IllegalArgumentException for a bar before the first
      */
@@ -86,8 +99,19 @@ public record MusicMap(Beats bar, Beats upBeat, List<Integer> phrases, List<Musi
             left.add(last - barOfPhrase(number) + 1);
         }
         left.add(last);
-        return new MusicMap(bar, upBeat, left, sections.stream().filter(section -> section.bar() >= number).map(section -> new MusicSection(section.bar() - number + 1, section.title())).toList(),
-                tempo.from(gone), hits.stream().filter(hit -> hit.compareTo(gone) >= 0).map(hit -> hit.minus(gone)).collect(Collectors.toCollection(TreeSet::new)));
+        return new MusicMap(
+                bar,
+                upBeat,
+                left,
+                sections.stream()
+                        .filter(section -> section.bar() >= number)
+                        .map(section -> new MusicSection(section.bar() - number + 1, section.title()))
+                        .toList(),
+                tempo.from(gone),
+                hits.stream()
+                        .filter(hit -> hit.compareTo(gone) >= 0)
+                        .map(hit -> hit.minus(gone))
+                        .collect(Collectors.toCollection(TreeSet::new)));
     }
 
     /** Whether a phrase begins here. */
@@ -100,9 +124,15 @@ public record MusicMap(Beats bar, Beats upBeat, List<Integer> phrases, List<Musi
         return sections.stream().map(section -> bar.times(section.bar() - 1)).collect(Collectors.toUnmodifiableSet());
     }
 
-    /** The same piece with its hits counted from a beat of the first bar, on which a dance begins; what strikes before it is left out. */
+    /**
+     * The same piece with its hits counted from a beat of the first bar, on which a dance begins; what strikes before
+     * it is left out.
+     */
     public MusicMap hitsFrom(Beats beat) {
-        return withHits(hits.stream().filter(hit -> hit.compareTo(beat) >= 0).map(hit -> hit.minus(beat)).collect(Collectors.toSet()));
+        return withHits(hits.stream()
+                .filter(hit -> hit.compareTo(beat) >= 0)
+                .map(hit -> hit.minus(beat))
+                .collect(Collectors.toSet()));
     }
 
     /** The same piece, striking elsewhere. */

@@ -3,14 +3,12 @@ package fluidframe.core.music;
 /**
  * A part of a piece of music.
  *
- * @param bar   the bar it begins with, from 1
+ * @param bar the bar it begins with, from 1
  * @param title what it is called; may be empty
  */
 public record MusicSection(int bar, String title) {
 
-    /**
-     * @throws IllegalArgumentException if there is no such bar
-     */
+    /** @throws IllegalArgumentException if there is no such bar */
     public MusicSection {
         if (bar < 1) {
             throw new IllegalArgumentException("a section beginning with bar " + bar + ": bars are counted from 1");

@@ -2,5 +2,10 @@ package fluidframe.core.music;
 
 /** What a small band strikes. */
 public enum Percussion {
-    LOW, SNARE, BRUSH, SHAKER, WOOD, BELL
+    LOW,
+    SNARE,
+    BRUSH,
+    SHAKER,
+    WOOD,
+    BELL
 }

@@ -7,11 +7,12 @@ import java.util.Comparator;
 import java.util.List;
 
 /**
- * How fast a piece goes from beat to beat, and with that when each of its beats is heard. Between two changes the tempo stands still, or goes from one to the
- * other by as many bars a minute with every beat; so the time of a beat is a sum of exact integrals, and finding the beat of a time is as exact.
+ * How fast a piece goes from beat to beat, and with that when each of its beats is heard. Between two changes the tempo
+ * stands still, or goes from one to the other by as many bars a minute with every beat; so the time of a beat is a sum
+ * of exact integrals, and finding the beat of a time is as exact.
  *
  * @param beatsPerBar 2 to 4
- * @param changes     by time, at least one; before the first it is as fast as there
+ * @param changes by time, at least one; before the first it is as fast as there
  */
 public record TempoMap(int beatsPerBar, List<Change> changes) {
 
@@ -22,15 +23,13 @@ public record TempoMap(int beatsPerBar, List<Change> changes) {
     /**
      * From here on the piece goes so fast.
      *
-     * @param at           beats from the first bar line
+     * @param at beats from the first bar line
      * @param barsPerMinute {@value #SLOWEST} to {@value #FASTEST}
-     * @param gradual      whether it has come to that little by little since the change before
+     * @param gradual whether it has come to that little by little since the change before
      */
     public record Change(Beats at, double barsPerMinute, boolean gradual) {
 
-        /**
-         * @throws IllegalArgumentException for a tempo that no music has
-         */
+        /** @throws IllegalArgumentException for a tempo that no music has */
         public Change {
             if (!(barsPerMinute >= SLOWEST && barsPerMinute <= FASTEST)) {
                 throw new IllegalArgumentException("a tempo of " + barsPerMinute + " bars a minute: expected 1 to 400");
@@ -38,9 +37,7 @@ public record TempoMap(int beatsPerBar, List<Change> changes) {
         }
     }
 
-    /**
-     * @throws IllegalArgumentException if nothing is said, or two changes stand on one beat
-     */
+    /** @throws IllegalArgumentException if nothing is said, or two changes stand on one beat */
     public TempoMap {
         changes = changes.stream().sorted(Comparator.comparing(Change::at)).toList();
         if (changes.isEmpty() || changes.stream().map(Change::at).distinct().count() < changes.size()) {
@@ -58,7 +55,8 @@ public record TempoMap(int beatsPerBar, List<Change> changes) {
     }
 
     public boolean isSteady() {
-        return changes.stream().allMatch(change -> change.barsPerMinute() == changes.get(0).barsPerMinute());
+        return changes.stream()
+                .allMatch(change -> change.barsPerMinute() == changes.get(0).barsPerMinute());
     }
 
     /** How fast it goes at the beginning, bars a minute. */
@@ -103,7 +101,9 @@ public record TempoMap(int beatsPerBar, List<Change> changes) {
             return opening();
         }
         Change change = changes.get(i);
-        return becomesGradually(i) ? change.barsPerMinute() + slope(i) * (beat - change.at().toDouble()) : change.barsPerMinute();
+        return becomesGradually(i)
+                ? change.barsPerMinute() + slope(i) * (beat - change.at().toDouble())
+                : change.barsPerMinute();
     }
 
     private double sinceFirstChange(double beat) {
@@ -128,14 +128,17 @@ public record TempoMap(int beatsPerBar, List<Change> changes) {
     }
 
     private boolean becomesGradually(int i) {
-        return i + 1 < changes.size() && changes.get(i + 1).gradual() && changes.get(i + 1).barsPerMinute() != changes.get(i).barsPerMinute();
+        return i + 1 < changes.size()
+                && changes.get(i + 1).gradual()
+                && changes.get(i + 1).barsPerMinute() != changes.get(i).barsPerMinute();
     }
 
     /** By how many bars a minute the tempo grows with each beat. */
     private double slope(int i) {
         Change from = changes.get(i);
         Change to = changes.get(i + 1);
-        return (to.barsPerMinute() - from.barsPerMinute()) / to.at().minus(from.at()).toDouble();
+        return (to.barsPerMinute() - from.barsPerMinute())
+                / to.at().minus(from.at()).toDouble();
     }
 
     /** Seconds from a change to a beat before the next: the integral of one over the tempo. */
@@ -167,20 +170,35 @@ public record TempoMap(int beatsPerBar, List<Change> changes) {
     /** The same from one of its beats on, which becomes the first bar line. */
     public TempoMap from(Beats beat) {
         List<Change> left = new ArrayList<>(List.of(new Change(Beats.ZERO, barsPerMinute(beat.toDouble()), false)));
-        changes.stream().filter(change -> change.at().compareTo(beat) > 0).map(change -> new Change(change.at().minus(beat), change.barsPerMinute(), change.gradual())).forEach(left::add);
+        changes.stream()
+                .filter(change -> change.at().compareTo(beat) > 0)
+                .map(change -> new Change(change.at().minus(beat), change.barsPerMinute(), change.gradual()))
+                .forEach(left::add);
         return new TempoMap(beatsPerBar, left);
     }
 
-    /** The same in a piece that goes on from a beat where another beat was: what lies between is left out, and the tempo is at once what it is after it. */
+    /**
+     * The same in a piece that goes on from a beat where another beat was: what lies between is left out, and the tempo
+     * is at once what it is after it.
+     */
     public TempoMap without(Beats from, Beats to) {
-        List<Change> left = new ArrayList<>(changes.stream().filter(change -> change.at().compareTo(from) < 0).toList());
+        List<Change> left = new ArrayList<>(changes.stream()
+                .filter(change -> change.at().compareTo(from) < 0)
+                .toList());
         left.add(new Change(from, barsPerMinute(to.toDouble()), false));
-        changes.stream().filter(change -> change.at().compareTo(to) > 0).map(change -> new Change(change.at().minus(to.minus(from)), change.barsPerMinute(), change.gradual())).forEach(left::add);
+        changes.stream()
+                .filter(change -> change.at().compareTo(to) > 0)
+                .map(change -> new Change(change.at().minus(to.minus(from)), change.barsPerMinute(), change.gradual()))
+                .forEach(left::add);
         return new TempoMap(beatsPerBar, left);
     }
 
     /** The same as fast by a factor: of 1.05 five hundredths faster. */
     public TempoMap times(double factor) {
-        return new TempoMap(beatsPerBar, changes.stream().map(change -> new Change(change.at(), change.barsPerMinute() * factor, change.gradual())).toList());
+        return new TempoMap(
+                beatsPerBar,
+                changes.stream()
+                        .map(change -> new Change(change.at(), change.barsPerMinute() * factor, change.gradual()))
+                        .toList());
     }
 }

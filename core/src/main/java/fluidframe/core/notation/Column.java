@@ -39,39 +39,105 @@ import java.util.stream.Collectors;
  * canonical shorthand, and how to say it in full. An empty cell says nothing.
  */
 public enum Column {
-    COUNT("count", "Count", Count::parseToken, new CountPhrasing(),
-            step -> text(step.count()), step -> text(step.count())),
-    WORDS("words", "Also counted", Count::parseToken, new CountPhrasing(),
-            step -> text(step.alsoCounted()), step -> text(step.alsoCounted())),
-    FOOT("foot", "Foot", Foot.LEXICON::read, Phrasings.FOOT,
-            step -> text(step.foot()), step -> step.foot().map(Foot::wording).orElse("")),
-    FOOT_POSITION("footPosition", "Foot position", FootPosition::parse, new FootPositionPhrasing(),
-            step -> text(step.footPosition()), step -> step.footPosition().map(FootPosition::wording).orElse("")),
-    ALIGNMENT("alignment", "Alignment", Alignment::parse, new AlignmentPhrasing(),
-            step -> text(step.alignment()), step -> step.alignment().map(Alignment::wording).orElse("")),
-    TURN("turn", "Turn", StepTurn::parse, new TurnPhrasing(),
-            step -> step.turn().toString(), step -> step.turn().wording()),
-    RISE("rise", "Rise and fall", RiseFall::parse, new RisePhrasing(),
-            step -> step.rise().toString(), step -> step.rise().wording()),
-    FOOTWORK("footwork", "Footwork", Footwork::parse, new FootworkPhrasing(),
-            step -> step.footwork().toString(), step -> step.footwork().wording()),
-    SWAY("sway", "Sway", Sway.LEXICON::read, Phrasings.SWAY,
-            step -> text(step.sway()), step -> step.sway().map(Sway::wording).orElse("")),
-    CBM("cbm", "CBM", ContraryBodyMovement::read, Phrasings.CONTRARY_BODY_MOVEMENT,
-            step -> step.cbm() ? ContraryBodyMovement.CBM.shorthand() : "", step -> step.cbm() ? ContraryBodyMovement.CBM.wording() : ""),
-    ACTION("action", "Action", Action.LEXICON::readAll, Phrasings.ACTION,
-            step -> terms(step.actions(), Term::shorthand), step -> terms(step.actions(), Term::wording)),
-    BODY("body", "Hips and body", BodyAction::parse, new BodyPhrasing(),
-            step -> step.body().toString(), step -> step.body().wording()),
-    RELATION("relation", "Position and hold", RelationChange::parse, Phrasings.RELATION,
-            step -> step.relation().toString(), step -> step.relation().wording()),
+    COUNT(
+            "count",
+            "Count",
+            Count::parseToken,
+            new CountPhrasing(),
+            step -> text(step.count()),
+            step -> text(step.count())),
+    WORDS(
+            "words",
+            "Also counted",
+            Count::parseToken,
+            new CountPhrasing(),
+            step -> text(step.alsoCounted()),
+            step -> text(step.alsoCounted())),
+    FOOT(
+            "foot",
+            "Foot",
+            Foot.LEXICON::read,
+            Phrasings.FOOT,
+            step -> text(step.foot()),
+            step -> step.foot().map(Foot::wording).orElse("")),
+    FOOT_POSITION(
+            "footPosition",
+            "Foot position",
+            FootPosition::parse,
+            new FootPositionPhrasing(),
+            step -> text(step.footPosition()),
+            step -> step.footPosition().map(FootPosition::wording).orElse("")),
+    ALIGNMENT(
+            "alignment",
+            "Alignment",
+            Alignment::parse,
+            new AlignmentPhrasing(),
+            step -> text(step.alignment()),
+            step -> step.alignment().map(Alignment::wording).orElse("")),
+    TURN(
+            "turn",
+            "Turn",
+            StepTurn::parse,
+            new TurnPhrasing(),
+            step -> step.turn().toString(),
+            step -> step.turn().wording()),
+    RISE(
+            "rise",
+            "Rise and fall",
+            RiseFall::parse,
+            new RisePhrasing(),
+            step -> step.rise().toString(),
+            step -> step.rise().wording()),
+    FOOTWORK(
+            "footwork",
+            "Footwork",
+            Footwork::parse,
+            new FootworkPhrasing(),
+            step -> step.footwork().toString(),
+            step -> step.footwork().wording()),
+    SWAY(
+            "sway",
+            "Sway",
+            Sway.LEXICON::read,
+            Phrasings.SWAY,
+            step -> text(step.sway()),
+            step -> step.sway().map(Sway::wording).orElse("")),
+    CBM(
+            "cbm",
+            "CBM",
+            ContraryBodyMovement::read,
+            Phrasings.CONTRARY_BODY_MOVEMENT,
+            step -> step.cbm() ? ContraryBodyMovement.CBM.shorthand() : "",
+            step -> step.cbm() ? ContraryBodyMovement.CBM.wording() : ""),
+    ACTION(
+            "action",
+            "Action",
+            Action.LEXICON::readAll,
+            Phrasings.ACTION,
+            step -> terms(step.actions(), Term::shorthand),
+            step -> terms(step.actions(), Term::wording)),
+    BODY(
+            "body",
+            "Hips and body",
+            BodyAction::parse,
+            new BodyPhrasing(),
+            step -> step.body().toString(),
+            step -> step.body().wording()),
+    RELATION(
+            "relation",
+            "Position and hold",
+            RelationChange::parse,
+            Phrasings.RELATION,
+            step -> step.relation().toString(),
+            step -> step.relation().wording()),
     ARMS("arms", "Arms", String::strip, OwnWords.ANY, Step::arms, Step::arms),
     LEAD("lead", "Lead", String::strip, OwnWords.ANY, Step::lead, Step::lead),
     NOTE("note", "Note", String::strip, OwnWords.ANY, Step::note, Step::note);
 
     /** Contrary body movement: there or not. */
     private enum ContraryBodyMovement implements Term {
-        CBM("CBM", "contrary body movement", "yes"), NONE("-", "none", "no");
+        CBM("CBM", "contrary body movement", "yes"),
+        NONE("-", "none", "no");
 
         private static final Lexicon<ContraryBodyMovement> LEXICON = Lexicon.of("CBM, or nothing", List.of(values()));
 
@@ -98,7 +164,13 @@ public enum Column {
     private final Function<Step, String> shorthand;
     private final Function<Step, String> wording;
 
-    Column(String key, String title, Function<String, ?> reader, Phrasing phrasing, Function<Step, String> shorthand, Function<Step, String> wording) {
+    Column(
+            String key,
+            String title,
+            Function<String, ?> reader,
+            Phrasing phrasing,
+            Function<Step, String> shorthand,
+            Function<Step, String> wording) {
         this.key = key;
         this.title = title;
         this.reader = reader;
@@ -147,7 +219,10 @@ public enum Column {
     Object read(String text) {
         CellReading reading = CellReader.read(this, text, () -> Situation.UNKNOWN);
         if (!reading.isUnderstood()) {
-            throw new UnreadableTextException(text, reading.expected(), reading.choices().stream().map(CellReading.Choice::text).toList());
+            throw new UnreadableTextException(
+                    text,
+                    reading.expected(),
+                    reading.choices().stream().map(CellReading.Choice::text).toList());
         }
         return reading.value().orElseThrow();
     }

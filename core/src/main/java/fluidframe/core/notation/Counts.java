@@ -8,12 +8,9 @@ import fluidframe.core.time.Count;
 /** Reads the count of several rows, however it is dressed: "S Q Q", "slow, quick, quick", "S-Q-Q", "2 3 4-1". */
 public final class Counts {
 
-    private Counts() {
-    }
+    private Counts() {}
 
-    /**
-     * @throws UnreadableTextException if it is no count, or could be two
-     */
+    /** @throws UnreadableTextException if it is no count, or could be two */
     public static Count read(String text) {
         return read(text, 0);
     }
@@ -28,7 +25,11 @@ public final class Counts {
             return Count.parse(text);
         } catch (UnreadableTextException asWritten) {
             Reading reading = new CountPhrasing().count(text);
-            return reading.shorthands().stream().filter(shorthand -> reading.sure() || shorthand.split(" ").length == rows).findFirst().map(Count::parse).orElseThrow(() -> asWritten);
+            return reading.shorthands().stream()
+                    .filter(shorthand -> reading.sure() || shorthand.split(" ").length == rows)
+                    .findFirst()
+                    .map(Count::parse)
+                    .orElseThrow(() -> asWritten);
         }
     }
 }

@@ -13,7 +13,7 @@ import java.util.stream.Stream;
  * One place in which two descriptions of a figure differ.
  *
  * @param place where
- * @param one   what the first says there; empty if nothing
+ * @param one what the first says there; empty if nothing
  * @param other what the second says
  */
 public record DraftDifference(Place place, String one, String other) {
@@ -58,13 +58,22 @@ public record DraftDifference(Place place, String one, String other) {
         }
     }
 
-    private static void variants(List<DraftDifference> found, FigureDraft.VariantsDraft one, FigureDraft.VariantsDraft other) {
+    private static void variants(
+            List<DraftDifference> found, FigureDraft.VariantsDraft one, FigureDraft.VariantsDraft other) {
         add(found, "timings", said(one.timings()), said(other.timings()));
         add(found, "splits", said(one.splits()), said(other.splits()));
         add(found, "finishes", said(one.finishes()), said(other.finishes()));
-        add(found, "repeat", said(one.repeat().stream().toList()), said(other.repeat().stream().toList()));
+        add(
+                found,
+                "repeat",
+                said(one.repeat().stream().toList()),
+                said(other.repeat().stream().toList()));
         add(found, "school/man", one.manSchool().orElse(""), other.manSchool().orElse(""));
-        add(found, "school/lady", one.ladySchool().orElse(""), other.ladySchool().orElse(""));
+        add(
+                found,
+                "school/lady",
+                one.ladySchool().orElse(""),
+                other.ladySchool().orElse(""));
         add(found, "schools", said(one.schools()), said(other.schools()));
         add(found, "entries", said(one.entries()), said(other.entries()));
         add(found, "usage", said(List.of(one.usage())), said(List.of(other.usage())));
@@ -87,7 +96,8 @@ public record DraftDifference(Place place, String one, String other) {
     }
 
     private static String relation(FigureDraft.RelationDraft relation) {
-        return relation.position() + ", hold " + relation.hold() + relation.proximity().map(proximity -> ", " + proximity).orElse("");
+        return relation.position() + ", hold " + relation.hold()
+                + relation.proximity().map(proximity -> ", " + proximity).orElse("");
     }
 
     private static String said(boolean so) {
@@ -107,7 +117,8 @@ public record DraftDifference(Place place, String one, String other) {
             return timing.name() + ": " + timing.man() + " and " + timing.lady();
         }
         if (draft instanceof FigureDraft.SplitDraft split) {
-            return split.name() + ": steps " + split.first() + " to " + split.last() + (split.startAlignments().isEmpty() ? "" : " from " + list(split.startAlignments()))
+            return split.name() + ": steps " + split.first() + " to " + split.last()
+                    + (split.startAlignments().isEmpty() ? "" : " from " + list(split.startAlignments()))
                     + split.purpose().map(purpose -> ", " + purpose).orElse("");
         }
         if (draft instanceof FigureDraft.RepeatDraft repeat) {
@@ -115,22 +126,37 @@ public record DraftDifference(Place place, String one, String other) {
         }
         if (draft instanceof FigureDraft.VariationDraft variation) {
             return variation.name() + ": man " + changes(variation.man()) + "; lady " + changes(variation.lady())
-                    + variation.start().map(start -> "; begins in " + relation(start)).orElse("") + variation.end().map(end -> "; ends in " + relation(end)).orElse("");
+                    + variation
+                            .start()
+                            .map(start -> "; begins in " + relation(start))
+                            .orElse("")
+                    + variation.end().map(end -> "; ends in " + relation(end)).orElse("");
         }
         if (draft instanceof FigureDraft.UsageDraft usage) {
-            return Stream.of(usage.eitherFoot() ? Optional.of("from either foot") : Optional.<String>empty(), usage.curve().map(curve -> "curves by " + curve),
+            return Stream.of(
+                            usage.eitherFoot() ? Optional.of("from either foot") : Optional.<String>empty(),
+                            usage.curve().map(curve -> "curves by " + curve),
                             usage.opens().map(opens -> (opens ? "begins" : "begins no") + " routine"),
                             usage.closes().map(closes -> (closes ? "ends" : "ends no") + " routine"))
-                    .flatMap(Optional::stream).collect(Collectors.joining(", "));
+                    .flatMap(Optional::stream)
+                    .collect(Collectors.joining(", "));
         }
         if (draft instanceof Mute mute) {
-            return mute.rule() + Optional.of(mute.at()).filter(at -> !at.isEmpty()).map(at -> " at " + at).orElse("") + ": " + mute.reason();
+            return mute.rule()
+                    + Optional.of(mute.at())
+                            .filter(at -> !at.isEmpty())
+                            .map(at -> " at " + at)
+                            .orElse("") + ": " + mute.reason();
         }
         throw new IllegalArgumentException("no words for " + draft.getClass());
     }
 
     private static String changes(List<FigureDraft.RowChangeDraft> changes) {
-        return changes.isEmpty() ? "as charted" : changes.stream().map(change -> "step " + change.row() + " " + change.cells().cells().values())
-                .collect(Collectors.joining(", "));
+        return changes.isEmpty()
+                ? "as charted"
+                : changes.stream()
+                        .map(change -> "step " + change.row() + " "
+                                + change.cells().cells().values())
+                        .collect(Collectors.joining(", "));
     }
 }

@@ -86,9 +86,7 @@ public final class DraftReader {
         return read(draft, Dances.all());
     }
 
-    /**
-     * @param dances those a figure may be of
-     */
+    /** @param dances those a figure may be of */
     public static DraftReading read(FigureDraft draft, List<Dance> dances) {
         DraftReader reader = new DraftReader(draft, dances);
         Optional<Figure> figure = reader.figure();
@@ -97,32 +95,60 @@ public final class DraftReader {
 
     private Optional<Figure> figure() {
         checkNames();
-        Optional<Dance> dance = dances.stream().filter(each -> each.id().equals(draft.dance())).findFirst();
+        Optional<Dance> dance =
+                dances.stream().filter(each -> each.id().equals(draft.dance())).findFirst();
         if (dance.isEmpty()) {
-            complain(Place.field("dance"), draft.dance(), "a dance: "
-                    + String.join(", ", dances.stream().map(Dance::id).toList()));
+            complain(
+                    Place.field("dance"),
+                    draft.dance(),
+                    "a dance: "
+                            + String.join(", ", dances.stream().map(Dance::id).toList()));
         }
         Optional<Beats> length = dance.flatMap(this::length);
-        Level level = read(Place.field("level"), draft.level(), Level.LEXICON::read).orElse(Level.OPEN);
+        Level level =
+                read(Place.field("level"), draft.level(), Level.LEXICON::read).orElse(Level.OPEN);
         Relation start = relation("start", draft.start());
         Relation end = relation("end", draft.end());
         List<Alignment> startAlignments = each("startAlignments", draft.startAlignments(), DraftReader::alignment);
         Chart man = chart(Part.MAN);
         Chart lady = chart(Part.LADY);
-        Feel feel = draft.feel().flatMap(text -> read(Place.field("feel"), text, Feel.LEXICON::read)).orElse(dance.map(each -> each.rhythm().feel()).orElse(Feel.QUARTER));
+        Feel feel = draft.feel()
+                .flatMap(text -> read(Place.field("feel"), text, Feel.LEXICON::read))
+                .orElse(dance.map(each -> each.rhythm().feel()).orElse(Feel.QUARTER));
         Variants variants = variants(Map.of(Part.MAN, man, Part.LADY, lady));
         List<Caution> cautions = each("cautions", draft.cautions(), Caution.LEXICON::read);
         Neighbours neighbours = new Neighbours(texts("follows", draft.follows()), texts("precedes", draft.precedes()));
-        Teaching teaching = new Teaching(texts("cues", draft.cues()), texts("faults", draft.faults()),
-                texts("drills", draft.drills()), cautions, draft.lastRead().flatMap(this::day));
+        Teaching teaching = new Teaching(
+                texts("cues", draft.cues()),
+                texts("faults", draft.faults()),
+                texts("drills", draft.drills()),
+                cautions,
+                draft.lastRead().flatMap(this::day));
         checkMutes();
         Set<String> derived = new TreeSet<>(draft.derived());
         if (dance.isEmpty() || length.isEmpty()) {
             return Optional.empty();
         }
-        return Optional.of(new Figure(draft.id(), dance.get(), feel, draft.title().strip(), draft.otherNames(), level, length.get(), start, end,
-                startAlignments, draft.insistsOnAlignment(), man, lady, variants, neighbours, teaching,
-                draft.sameFoot(), draft.mutes(), derived));
+        return Optional.of(new Figure(
+                draft.id(),
+                dance.get(),
+                feel,
+                draft.title().strip(),
+                draft.otherNames(),
+                level,
+                length.get(),
+                start,
+                end,
+                startAlignments,
+                draft.insistsOnAlignment(),
+                man,
+                lady,
+                variants,
+                neighbours,
+                teaching,
+                draft.sameFoot(),
+                draft.mutes(),
+                derived));
     }
 
     private void checkNames() {
@@ -133,7 +159,10 @@ public final class DraftReader {
             complain(Place.field("title"), draft.title(), "a title of 1 to " + LONGEST_NAME + " letters");
         }
         if (draft.otherNames().size() > MOST_NAMES) {
-            complain(Place.field("otherNames"), draft.otherNames().size() + " names", "at most " + MOST_NAMES + " other names");
+            complain(
+                    Place.field("otherNames"),
+                    draft.otherNames().size() + " names",
+                    "at most " + MOST_NAMES + " other names");
         }
         for (int i = 0; i < draft.otherNames().size(); i++) {
             checkName("otherNames/" + i, draft.otherNames().get(i));
@@ -146,7 +175,11 @@ public final class DraftReader {
             Fraction bars = decimal(text);
             int ticks;
             try {
-                ticks = new Fraction(Math.multiplyExact(bars.parts(), dance.rhythm().bar().ticks()), bars.whole()).in(1);
+                ticks = new Fraction(
+                                Math.multiplyExact(
+                                        bars.parts(), dance.rhythm().bar().ticks()),
+                                bars.whole())
+                        .in(1);
             } catch (ArithmeticException e) {
                 throw new UnreadableTextException(text, "bars that come out in whole beats");
             }
@@ -174,10 +207,13 @@ public final class DraftReader {
     }
 
     private Relation relation(String field, FigureDraft.RelationDraft relation) {
-        Position position = read(Place.field(field + "/position"), relation.position(), Position.LEXICON::read).orElse(Position.CLOSED);
-        Hold hold = read(Place.field(field + "/hold"), relation.hold(), Hold.LEXICON::read).orElse(Hold.CLOSED);
+        Position position = read(Place.field(field + "/position"), relation.position(), Position.LEXICON::read)
+                .orElse(Position.CLOSED);
+        Hold hold = read(Place.field(field + "/hold"), relation.hold(), Hold.LEXICON::read)
+                .orElse(Hold.CLOSED);
         Proximity proximity = relation.proximity()
-                .flatMap(text -> read(Place.field(field + "/proximity"), text, Proximity.LEXICON::read)).orElse(Proximity.CLOSE);
+                .flatMap(text -> read(Place.field(field + "/proximity"), text, Proximity.LEXICON::read))
+                .orElse(Proximity.CLOSE);
         return new Relation(position, hold, proximity);
     }
 
@@ -189,7 +225,10 @@ public final class DraftReader {
         List<Step> steps = new ArrayList<>();
         for (int i = 0; i < Math.min(rows.size(), MOST_ROWS); i++) {
             int row = i;
-            steps.add(step(rows.get(i), column -> Place.cell(part, row, column), () -> Situations.of(rows, row, draft.dance(), dances)));
+            steps.add(step(
+                    rows.get(i),
+                    column -> Place.cell(part, row, column),
+                    () -> Situations.of(rows, row, draft.dance(), dances)));
         }
         return new Chart(part, steps);
     }
@@ -249,7 +288,9 @@ public final class DraftReader {
     }
 
     private static List<Action> actions(Object read) {
-        return read == null ? List.of() : ((List<?>) read).stream().map(Action.class::cast).toList();
+        return read == null
+                ? List.of()
+                : ((List<?>) read).stream().map(Action.class::cast).toList();
     }
 
     private Variants variants(Map<Part, Chart> charts) {
@@ -258,17 +299,29 @@ public final class DraftReader {
         for (int i = 0; i < schools.size(); i++) {
             read(Place.field("schools/" + i + "/name"), schools.get(i).name(), School.LEXICON::read);
         }
-        return new Variants(timings(), splits(), variations("finishes", variants.finishes(), charts), repeat(),
+        return new Variants(
+                timings(),
+                splits(),
+                variations("finishes", variants.finishes(), charts),
+                repeat(),
                 variants.manSchool().flatMap(text -> read(Place.field("school/man"), text, School.LEXICON::read)),
-                variants.ladySchool().flatMap(text -> read(Place.field("school/lady"), text, School.LEXICON::read)), schools,
-                variations("entries", variants.entries(), charts), usage(variants.usage()));
+                variants.ladySchool().flatMap(text -> read(Place.field("school/lady"), text, School.LEXICON::read)),
+                schools,
+                variations("entries", variants.entries(), charts),
+                usage(variants.usage()));
     }
 
     private Usage usage(FigureDraft.UsageDraft usage) {
         Place place = Place.field("curve");
-        int curve = usage.curve().flatMap(text -> read(place, text, Turn::parseSize)).map(Turn::size).orElse(0);
+        int curve = usage.curve()
+                .flatMap(text -> read(place, text, Turn::parseSize))
+                .map(Turn::size)
+                .orElse(0);
         if (curve > Usage.MOST_CURVE) {
-            complain(place, usage.curve().orElseThrow(), "a curve of no more than " + new Turn(Usage.MOST_CURVE).sizeText());
+            complain(
+                    place,
+                    usage.curve().orElseThrow(),
+                    "a curve of no more than " + new Turn(Usage.MOST_CURVE).sizeText());
         }
         return new Usage(usage.eitherFoot(), curve, usage.opens(), usage.closes());
     }
@@ -279,9 +332,12 @@ public final class DraftReader {
             FigureDraft.VariationDraft variation = drafts.get(i);
             String at = field + "/" + i;
             checkName(at + "/name", variation.name());
-            variations.add(new Variation(variation.name(), changes(at, variation.man(), charts.get(Part.MAN)),
+            variations.add(new Variation(
+                    variation.name(),
+                    changes(at, variation.man(), charts.get(Part.MAN)),
                     changes(at, variation.lady(), charts.get(Part.LADY)),
-                    variation.start().map(start -> relation(at + "/start", start)), variation.end().map(end -> relation(at + "/end", end))));
+                    variation.start().map(start -> relation(at + "/start", start)),
+                    variation.end().map(end -> relation(at + "/end", end))));
         }
         return variations;
     }
@@ -292,12 +348,20 @@ public final class DraftReader {
             FigureDraft.RowChangeDraft change = changes.get(i);
             String at = field + "/" + chart.part().wording() + "/" + i;
             if (change.row() < 1 || change.row() > chart.steps().size() || rows.containsKey(change.row() - 1)) {
-                complain(Place.field(at + "/row"), String.valueOf(change.row()),
-                        "a row of the " + chart.part().wording() + "'s chart from 1 to " + chart.steps().size() + ", each once");
+                complain(
+                        Place.field(at + "/row"),
+                        String.valueOf(change.row()),
+                        "a row of the " + chart.part().wording() + "'s chart from 1 to "
+                                + chart.steps().size() + ", each once");
             } else {
                 RowDraft row = draft.chart(chart.part()).get(change.row() - 1).with(change.cells());
                 int index = change.row() - 1;
-                rows.put(index, step(row, column -> Place.field(at + "/" + column.key()), () -> Situations.of(draft.chart(chart.part()), index, draft.dance(), dances)));
+                rows.put(
+                        index,
+                        step(
+                                row,
+                                column -> Place.field(at + "/" + column.key()),
+                                () -> Situations.of(draft.chart(chart.part()), index, draft.dance(), dances)));
             }
         }
         return rows;
@@ -306,16 +370,25 @@ public final class DraftReader {
     private Optional<RepeatUnit> repeat() {
         return draft.variants().repeat().flatMap(unit -> {
             Optional<SortedSet<Integer>> times = read(Place.field("repeat/times"), unit.times(), RepeatTimes::parse);
-            Optional<Rows> man = rows("repeat", unit.first(), unit.last(), draft.man().size());
-            Optional<Rows> lady = rows("repeat", unit.ladyFirst().orElse(unit.first()), unit.ladyLast().orElse(unit.last()), draft.lady().size());
+            Optional<Rows> man =
+                    rows("repeat", unit.first(), unit.last(), draft.man().size());
+            Optional<Rows> lady = rows(
+                    "repeat",
+                    unit.ladyFirst().orElse(unit.first()),
+                    unit.ladyLast().orElse(unit.last()),
+                    draft.lady().size());
             return times.isPresent() && man.isPresent() && lady.isPresent()
-                    ? Optional.of(new RepeatUnit(man.get(), lady.get(), times.get())) : Optional.empty();
+                    ? Optional.of(new RepeatUnit(man.get(), lady.get(), times.get()))
+                    : Optional.empty();
         });
     }
 
     private Optional<Rows> rows(String field, int first, int last, int size) {
         if (first < 1 || last < first || last > size) {
-            complain(Place.field(field), first + "–" + last, "rows from 1 to " + size + ", the first no later than the last");
+            complain(
+                    Place.field(field),
+                    first + "–" + last,
+                    "rows from 1 to " + size + ", the first no later than the last");
             return Optional.empty();
         }
         return Optional.of(new Rows(first - 1, last - 1));
@@ -325,7 +398,10 @@ public final class DraftReader {
         for (int i = 0; i < draft.mutes().size(); i++) {
             Mute mute = draft.mutes().get(i);
             if (mute.reason().isBlank() || mute.reason().length() > LONGEST_TEXT) {
-                complain(Place.field("mutes/" + i + "/reason"), mute.reason(), "the reason why this finding is accepted");
+                complain(
+                        Place.field("mutes/" + i + "/reason"),
+                        mute.reason(),
+                        "the reason why this finding is accepted");
             }
             if (!MUTED_RULE.matcher(mute.rule()).matches()) {
                 complain(Place.field("mutes/" + i + "/rule"), mute.rule(), "the id of a rule such as F1");
@@ -354,8 +430,14 @@ public final class DraftReader {
         for (int i = 0; i < draft.variants().timings().size(); i++) {
             FigureDraft.TimingDraft timing = draft.variants().timings().get(i);
             checkName("timings/" + i + "/name", timing.name());
-            Optional<Count> man = read(Place.field("timings/" + i + "/man"), timing.man(), text -> Counts.read(text, draft.man().size()));
-            Optional<Count> lady = read(Place.field("timings/" + i + "/lady"), timing.lady(), text -> Counts.read(text, draft.lady().size()));
+            Optional<Count> man = read(
+                    Place.field("timings/" + i + "/man"),
+                    timing.man(),
+                    text -> Counts.read(text, draft.man().size()));
+            Optional<Count> lady = read(
+                    Place.field("timings/" + i + "/lady"),
+                    timing.lady(),
+                    text -> Counts.read(text, draft.lady().size()));
             if (man.isPresent() && lady.isPresent()) {
                 timings.add(new NamedTiming(timing.name(), man.get(), lady.get()));
             }
@@ -368,11 +450,14 @@ public final class DraftReader {
         for (int i = 0; i < draft.variants().splits().size(); i++) {
             FigureDraft.SplitDraft split = draft.variants().splits().get(i);
             checkName("splits/" + i + "/name", split.name());
-            List<Alignment> starts = each("splits/" + i + "/startAlignments", split.startAlignments(), DraftReader::alignment);
+            List<Alignment> starts =
+                    each("splits/" + i + "/startAlignments", split.startAlignments(), DraftReader::alignment);
             Place place = Place.field("splits/" + i + "/purpose");
-            Optional<SplitPurpose> purpose = split.purpose().flatMap(text -> read(place, text, SplitPurpose.LEXICON::read));
+            Optional<SplitPurpose> purpose =
+                    split.purpose().flatMap(text -> read(place, text, SplitPurpose.LEXICON::read));
             rows("splits/" + i, split.first(), split.last(), draft.man().size())
-                    .ifPresent(rows -> splits.add(new Split(split.name(), split.first(), split.last(), starts, purpose)));
+                    .ifPresent(
+                            rows -> splits.add(new Split(split.name(), split.first(), split.last(), starts, purpose)));
         }
         return splits;
     }
@@ -380,7 +465,10 @@ public final class DraftReader {
     private List<String> texts(String field, List<String> texts) {
         for (int i = 0; i < texts.size(); i++) {
             if (texts.get(i).isBlank() || texts.get(i).length() > LONGEST_TEXT) {
-                complain(Place.field(field + "/" + i), texts.get(i).length() + " letters", "1 to " + LONGEST_TEXT + " letters");
+                complain(
+                        Place.field(field + "/" + i),
+                        texts.get(i).length() + " letters",
+                        "1 to " + LONGEST_TEXT + " letters");
             }
         }
         return texts;
@@ -421,6 +509,10 @@ public final class DraftReader {
     }
 
     private void complain(Place place, String text, String expected) {
-        unreadable.add(new Unreadable(place, text.length() > LONGEST_NAME ? text.substring(0, LONGEST_NAME) + "…" : text, expected, List.of()));
+        unreadable.add(new Unreadable(
+                place,
+                text.length() > LONGEST_NAME ? text.substring(0, LONGEST_NAME) + "…" : text,
+                expected,
+                List.of()));
     }
 }

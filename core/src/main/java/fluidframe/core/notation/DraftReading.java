@@ -1,7 +1,6 @@
 package fluidframe.core.notation;
 
 import fluidframe.core.figure.Figure;
-
 import java.util.List;
 import java.util.Optional;
 

@@ -16,12 +16,9 @@ public final class RepeatTimes {
 
     private static final Pattern RANGE = Pattern.compile("(\\d{1,2})(?:\\s*[-–]\\s*(\\d{1,2}))?");
 
-    private RepeatTimes() {
-    }
+    private RepeatTimes() {}
 
-    /**
-     * @throws UnreadableTextException if the text names no numbers from 1 to {@value #MOST}
-     */
+    /** @throws UnreadableTextException if the text names no numbers from 1 to {@value #MOST} */
     public static SortedSet<Integer> parse(String text) {
         SortedSet<Integer> times = new TreeSet<>();
         for (String piece : text.split(",")) {
@@ -29,7 +26,8 @@ public final class RepeatTimes {
             int first = matcher.matches() ? Integer.parseInt(matcher.group(1)) : 0;
             int last = first > 0 && matcher.group(2) != null ? Integer.parseInt(matcher.group(2)) : first;
             if (first < 1 || last < first || last > MOST) {
-                throw new UnreadableTextException(text, "numbers of repeats from 1 to " + MOST + " such as 1-4 or 1, 3");
+                throw new UnreadableTextException(
+                        text, "numbers of repeats from 1 to " + MOST + " such as 1-4 or 1, 3");
             }
             for (int n = first; n <= last; n++) {
                 times.add(n);

@@ -20,13 +20,20 @@ final class Situations {
 
     private static final Pattern NUMBER = Pattern.compile("\\d{1,2}");
 
-    private Situations() {
-    }
+    private Situations() {}
 
     static Situation of(List<RowDraft> rows, int row, String dance, List<Dance> dances) {
-        OptionalInt beats = dances.stream().filter(each -> each.id().equals(dance)).mapToInt(each -> each.rhythm().beatsPerBar()).findFirst();
-        return new Situation(OptionalInt.of(row + 1), cell(Column.FOOT, rows.get(row)).map(Foot.class::cast),
-                cell(Column.FOOT_POSITION, rows.get(row)).map(position -> ((FootPosition) position).direction()), turning(rows), lastBeat(rows, row), beats);
+        OptionalInt beats = dances.stream()
+                .filter(each -> each.id().equals(dance))
+                .mapToInt(each -> each.rhythm().beatsPerBar())
+                .findFirst();
+        return new Situation(
+                OptionalInt.of(row + 1),
+                cell(Column.FOOT, rows.get(row)).map(Foot.class::cast),
+                cell(Column.FOOT_POSITION, rows.get(row)).map(position -> ((FootPosition) position).direction()),
+                turning(rows),
+                lastBeat(rows, row),
+                beats);
     }
 
     private static Optional<Object> cell(Column column, RowDraft row) {
@@ -40,13 +47,21 @@ final class Situations {
 
     /** To which side most of the chart turns. */
     private static Optional<Side> turning(List<RowDraft> rows) {
-        int sixteenths = rows.stream().flatMap(row -> cell(Column.TURN, row).stream()).map(StepTurn.class::cast)
-                .flatMap(turn -> Stream.of(turn.between(), turn.on())).mapToInt(turn -> turn.sixteenths()).sum();
+        int sixteenths = rows.stream()
+                .flatMap(row -> cell(Column.TURN, row).stream())
+                .map(StepTurn.class::cast)
+                .flatMap(turn -> Stream.of(turn.between(), turn.on()))
+                .mapToInt(turn -> turn.sixteenths())
+                .sum();
         return sixteenths == 0 ? Optional.empty() : Optional.of(sixteenths > 0 ? Side.LEFT : Side.RIGHT);
     }
 
     private static OptionalInt lastBeat(List<RowDraft> rows, int row) {
-        return IntStream.iterate(row - 1, before -> before >= 0, before -> before - 1).mapToObj(before -> beat(rows.get(before).cell(Column.COUNT))).flatMap(Optional::stream).mapToInt(beat -> beat).findFirst();
+        return IntStream.iterate(row - 1, before -> before >= 0, before -> before - 1)
+                .mapToObj(before -> beat(rows.get(before).cell(Column.COUNT)))
+                .flatMap(Optional::stream)
+                .mapToInt(beat -> beat)
+                .findFirst();
     }
 
     /** The last beat of a mark in numbers; numbers above nine are counted on, and are read as they stand. */
@@ -56,7 +71,9 @@ final class Situations {
             return Optional.of(Integer.valueOf(plain));
         }
         try {
-            return plain.isEmpty() || !(Column.COUNT.readShorthand(plain) instanceof CountToken.Numbered numbered) ? Optional.empty() : Optional.of(numbered.beats().get(numbered.beats().size() - 1));
+            return plain.isEmpty() || !(Column.COUNT.readShorthand(plain) instanceof CountToken.Numbered numbered)
+                    ? Optional.empty()
+                    : Optional.of(numbered.beats().get(numbered.beats().size() - 1));
         } catch (UnreadableTextException noBeat) {
             return Optional.empty();
         }

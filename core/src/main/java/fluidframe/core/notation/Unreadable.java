@@ -10,15 +10,22 @@ import java.util.stream.Collectors;
 /**
  * A text that could not be read, or not without a doubt.
  *
- * @param place    where it stands
- * @param text     what stands there; of a cell the words that were not understood
+ * @param place where it stands
+ * @param text what stands there; of a cell the words that were not understood
  * @param expected what was expected there
- * @param nearest  the nearest things it could have been
- * @param from     where in its cell the words begin
- * @param choices  what the cell may have been meant to say
- * @param rows     the cells of several rows, if it says more than one row can
+ * @param nearest the nearest things it could have been
+ * @param from where in its cell the words begin
+ * @param choices what the cell may have been meant to say
+ * @param rows the cells of several rows, if it says more than one row can
  */
-public record Unreadable(Place place, String text, String expected, List<String> nearest, int from, List<Choice> choices, List<String> rows) {
+public record Unreadable(
+        Place place,
+        String text,
+        String expected,
+        List<String> nearest,
+        int from,
+        List<Choice> choices,
+        List<String> rows) {
 
     public Unreadable(Place place, String text, String expected, List<String> nearest) {
         this(place, text, expected, nearest, 0, List.of(), List.of());
@@ -30,18 +37,35 @@ public record Unreadable(Place place, String text, String expected, List<String>
 
     /** What is wrong with a cell; of several words that were not understood the first. */
     static Unreadable of(Place place, String cell, CellReading reading) {
-        Leftover first = reading.leftovers().isEmpty() ? new Leftover(0, cell.length(), cell, List.of()) : reading.leftovers().get(0);
-        return new Unreadable(place, first.text(), reading.expected(), first.nearest(), first.from(), reading.choices(), reading.rows());
+        Leftover first = reading.leftovers().isEmpty()
+                ? new Leftover(0, cell.length(), cell, List.of())
+                : reading.leftovers().get(0);
+        return new Unreadable(
+                place,
+                first.text(),
+                reading.expected(),
+                first.nearest(),
+                first.from(),
+                reading.choices(),
+                reading.rows());
     }
 
     /** One sentence for people. */
     public String sentence() {
         String said = text.isEmpty() ? "nothing" : "\"" + text + "\"";
-        List<Choice> here = choices.stream().filter(choice -> place.column().filter(column -> column == choice.column()).isPresent()).toList();
+        List<Choice> here = choices.stream()
+                .filter(choice -> place.column()
+                        .filter(column -> column == choice.column())
+                        .isPresent())
+                .toList();
         if (!here.isEmpty()) {
-            return place.wording() + ": " + said + " may mean " + here.stream().map(Choice::text).collect(Collectors.joining(" or "));
+            return place.wording() + ": " + said + " may mean "
+                    + here.stream().map(Choice::text).collect(Collectors.joining(" or "));
         }
-        String elsewhere = choices.stream().findFirst().map(choice -> "; it belongs under " + choice.column().title().toLowerCase(Locale.ROOT)).orElse("");
+        String elsewhere = choices.stream()
+                .findFirst()
+                .map(choice -> "; it belongs under " + choice.column().title().toLowerCase(Locale.ROOT))
+                .orElse("");
         String several = rows.isEmpty() ? "" : "; it counts " + rows.size() + " rows";
         return place.wording() + ": found " + said + ", expected " + expected
                 + (nearest.isEmpty() ? "" : " (perhaps " + String.join(", ", nearest) + ")") + elsewhere + several;

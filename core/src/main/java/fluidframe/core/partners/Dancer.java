@@ -11,9 +11,7 @@ import java.util.Optional;
  */
 public record Dancer(String name, Optional<Part> part) {
 
-    /**
-     * @throws IllegalArgumentException for nobody's name
-     */
+    /** @throws IllegalArgumentException for nobody's name */
     public Dancer {
         if (name.isBlank()) {
             throw new IllegalArgumentException("somebody without a name");

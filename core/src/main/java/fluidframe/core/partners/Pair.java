@@ -1,5 +1,4 @@
 package fluidframe.core.partners;
 
 /** Two who dance together, by name. */
-public record Pair(String man, String lady) {
-}
+public record Pair(String man, String lady) {}

@@ -15,10 +15,11 @@ import java.util.TreeMap;
 import java.util.stream.IntStream;
 
 /**
- * Plans the changes of partners of a class. Who still has to meet whom is a graph of men on one side and ladies on the other; a round is a colour. Such a
- * graph can always be coloured with as many colours as its busiest dancer has to meet (König's theorem on edge colourings), and fewer cannot do: so
- * the plan has the fewest rounds there can be. Who may dance either part makes the two sides as equal as they can be. Of all orders of the rounds one is
- * taken in which those who have rested most, and last, dance next.
+ * Plans the changes of partners of a class. Who still has to meet whom is a graph of men on one side and ladies on the
+ * other; a round is a colour. Such a graph can always be coloured with as many colours as its busiest dancer has to
+ * meet (König's theorem on edge colourings), and fewer cannot do: so the plan has the fewest rounds there can be. Who
+ * may dance either part makes the two sides as equal as they can be. Of all orders of the rounds one is taken in which
+ * those who have rested most, and last, dance next.
  */
 public final class PartnerChanges {
 
@@ -33,9 +34,17 @@ public final class PartnerChanges {
         this.wish = wish;
         Set<String> kept = new HashSet<>();
         wish.together().forEach(pair -> kept.addAll(List.of(pair.man(), pair.lady())));
-        List<Dancer> changing = wish.dancers().stream().filter(dancer -> !kept.contains(dancer.name())).toList();
-        changing.stream().filter(dancer -> dancer.part().equals(Optional.of(Part.MAN))).map(Dancer::name).forEach(men::add);
-        changing.stream().filter(dancer -> dancer.part().equals(Optional.of(Part.LADY))).map(Dancer::name).forEach(ladies::add);
+        List<Dancer> changing = wish.dancers().stream()
+                .filter(dancer -> !kept.contains(dancer.name()))
+                .toList();
+        changing.stream()
+                .filter(dancer -> dancer.part().equals(Optional.of(Part.MAN)))
+                .map(Dancer::name)
+                .forEach(men::add);
+        changing.stream()
+                .filter(dancer -> dancer.part().equals(Optional.of(Part.LADY)))
+                .map(Dancer::name)
+                .forEach(ladies::add);
         changing.stream().filter(dancer -> dancer.part().isEmpty()).forEach(this::give);
     }
 
@@ -63,13 +72,16 @@ public final class PartnerChanges {
                 herMeetings[lady] += meets[man][lady] ? 1 : 0;
             }
         }
-        int fewest = IntStream.concat(Arrays.stream(hisMeetings), Arrays.stream(herMeetings)).max().orElse(0);
+        int fewest = IntStream.concat(Arrays.stream(hisMeetings), Arrays.stream(herMeetings))
+                .max()
+                .orElse(0);
         return new PartnerPlan(ordered(coloured(meets, fewest)), fewest, given);
     }
 
     /**
-     * For every colour and man the lady he meets. A pair takes a colour that is free for both; where there is none, the row of pairs that go by his free colour and
-     * hers by turns, beginning with her, changes the two colours, and his is free for both.
+     * For every colour and man the lady he meets. A pair takes a colour that is free for both; where there is none, the
+     * row of pairs that go by his free colour and hers by turns, beginning with her, changes the two colours, and his
+     * is free for both.
      */
     private int[][] coloured(boolean[][] meets, int colours) {
         int[][] hers = new int[colours][men.size()];
@@ -94,14 +106,19 @@ public final class PartnerChanges {
     }
 
     private static int free(int[][] partners, int dancer) {
-        return IntStream.range(0, partners.length).filter(colour -> partners[colour][dancer] == NOBODY).findFirst().orElseThrow();
+        return IntStream.range(0, partners.length)
+                .filter(colour -> partners[colour][dancer] == NOBODY)
+                .findFirst()
+                .orElseThrow();
     }
 
     /** A pair in a round. */
-    private record Coloured(int man, int lady, int colour) {
-    }
+    private record Coloured(int man, int lady, int colour) {}
 
-    /** Along the row of pairs that begins with a lady and goes by one colour and the other by turns, the two colours change places. */
+    /**
+     * Along the row of pairs that begins with a lady and goes by one colour and the other by turns, the two colours
+     * change places.
+     */
     private static void exchange(int[][] hers, int[][] his, int first, int colour, int other) {
         List<Coloured> row = new ArrayList<>();
         int lady = first;
@@ -127,15 +144,23 @@ public final class PartnerChanges {
 
     /** The rounds in an order in which those rest next who have rested least, and not just now. */
     private List<PartnerRound> ordered(int[][] hers) {
-        List<PartnerRound> left = new ArrayList<>(Arrays.stream(hers).map(this::round).toList());
+        List<PartnerRound> left =
+                new ArrayList<>(Arrays.stream(hers).map(this::round).toList());
         List<PartnerRound> ordered = new ArrayList<>();
         Map<String, Integer> rested = new LinkedHashMap<>();
         Set<String> justNow = Set.of();
         while (!left.isEmpty()) {
             Set<String> last = justNow;
-            PartnerRound next = left.stream().min(Comparator.<PartnerRound>comparingInt(round -> -round.pairs().size())
-                    .thenComparingInt(round -> (int) round.resting().stream().filter(last::contains).count())
-                    .thenComparingInt(round -> round.resting().stream().mapToInt(name -> rested.getOrDefault(name, 0)).sum())).orElseThrow();
+            PartnerRound next = left.stream()
+                    .min(Comparator.<PartnerRound>comparingInt(
+                                    round -> -round.pairs().size())
+                            .thenComparingInt(round -> (int) round.resting().stream()
+                                    .filter(last::contains)
+                                    .count())
+                            .thenComparingInt(round -> round.resting().stream()
+                                    .mapToInt(name -> rested.getOrDefault(name, 0))
+                                    .sum()))
+                    .orElseThrow();
             left.remove(next);
             ordered.add(next);
             next.resting().forEach(name -> rested.merge(name, 1, Integer::sum));

@@ -8,7 +8,7 @@ import java.util.Map;
  *
  * @param rounds one after another
  * @param fewest no plan can have fewer: somebody has so many to meet, one a round
- * @param parts  the part each who may dance either has been given, by name
+ * @param parts the part each who may dance either has been given, by name
  */
 public record PartnerPlan(List<PartnerRound> rounds, int fewest, Map<String, String> parts) {
 

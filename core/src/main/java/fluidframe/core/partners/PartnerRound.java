@@ -5,7 +5,7 @@ import java.util.List;
 /**
  * One round of a class.
  *
- * @param pairs  who dances with whom
+ * @param pairs who dances with whom
  * @param resting who looks on
  */
 public record PartnerRound(List<Pair> pairs, List<String> resting) {

@@ -7,18 +7,16 @@ import java.util.Set;
 /**
  * What is asked of the changes of partners.
  *
- * @param dancers  who is there now
+ * @param dancers who is there now
  * @param together pairs who stay together in every round
- * @param apart    pairs who never dance together
- * @param danced   pairs who have danced together already
+ * @param apart pairs who never dance together
+ * @param danced pairs who have danced together already
  */
 public record PartnerWish(List<Dancer> dancers, List<Pair> together, List<Pair> apart, List<Pair> danced) {
 
     public static final int MOST_DANCERS = 200;
 
-    /**
-     * @throws IllegalArgumentException naming who is there twice, too many, unknown, or kept together with two
-     */
+    /** @throws IllegalArgumentException naming who is there twice, too many, unknown, or kept together with two */
     public PartnerWish {
         dancers = List.copyOf(dancers);
         together = List.copyOf(together);
@@ -44,7 +42,8 @@ public record PartnerWish(List<Dancer> dancers, List<Pair> together, List<Pair> 
                 }
             }
             if (apart.contains(pair)) {
-                throw new IllegalArgumentException(pair.man() + " and " + pair.lady() + " are to stay together and apart");
+                throw new IllegalArgumentException(
+                        pair.man() + " and " + pair.lady() + " are to stay together and apart");
             }
         }
     }

@@ -11,26 +11,47 @@ import java.util.Locale;
 import java.util.Optional;
 import java.util.regex.Pattern;
 
-/** "Facing the wall", "backing diagonally to centre", "moving down the line, pointing to wall", "DC". Two neighbouring directions are the one between them. */
+/**
+ * "Facing the wall", "backing diagonally to centre", "moving down the line, pointing to wall", "DC". Two neighbouring
+ * directions are the one between them.
+ */
 public final class AlignmentPhrasing implements Phrasing {
 
     private static final Pattern BETWEEN = Pattern.compile(" ?(?:[/⁄∕]|and|or) ?(?:the )?");
 
-    private enum Relation { FACING, BACKING, POINTING, MOVING, IGNORED }
-
-    private sealed interface Piece permits Looks, Where {
+    private enum Relation {
+        FACING,
+        BACKING,
+        POINTING,
+        MOVING,
+        IGNORED
     }
 
-    private record Looks(Relation relation) implements Piece {
-    }
+    private sealed interface Piece permits Looks, Where {}
 
-    private record Where(Heading heading) implements Piece {
-    }
+    private record Looks(Relation relation) implements Piece {}
 
-    private static final Phrasebook<Piece> BOOK = Headings.sayIn(new Phrasebook<Piece>()
-            .say(new Looks(Relation.FACING), "facing|faces|face|faced|fcg|fac|f|looking|look|looks (to|towards|toward) (the)").say(new Looks(Relation.BACKING), "backing|backs|backed|bkg|bk|b|back (to) (the)", "with back to")
-            .say(new Looks(Relation.POINTING), "pointing|points|point|pointed|ptg|pt|p (to) (the)", "toe|toes|foot|feet pointing|turned|pointed (to) (the)", "toe|toes (to)").say(new Looks(Relation.MOVING), "moving|moves|move|m|travelling|traveling|travels|progressing (along|down|to|towards) (the)")
-            .say(new Looks(Relation.IGNORED), "between|room|dance|of|alignment", "of (the) lod|line (of) (dance)"), Where::new);
+    private record Where(Heading heading) implements Piece {}
+
+    private static final Phrasebook<Piece> BOOK = Headings.sayIn(
+            new Phrasebook<Piece>()
+                    .say(
+                            new Looks(Relation.FACING),
+                            "facing|faces|face|faced|fcg|fac|f|looking|look|looks (to|towards|toward) (the)")
+                    .say(new Looks(Relation.BACKING), "backing|backs|backed|bkg|bk|b|back (to) (the)", "with back to")
+                    .say(
+                            new Looks(Relation.POINTING),
+                            "pointing|points|point|pointed|ptg|pt|p (to) (the)",
+                            "toe|toes|foot|feet pointing|turned|pointed (to) (the)",
+                            "toe|toes (to)")
+                    .say(
+                            new Looks(Relation.MOVING),
+                            "moving|moves|move|m|travelling|traveling|travels|progressing (along|down|to|towards) (the)")
+                    .say(
+                            new Looks(Relation.IGNORED),
+                            "between|room|dance|of|alignment",
+                            "of (the) lod|line (of) (dance)"),
+            Where::new);
 
     @Override
     public List<String> nearest(String word) {
@@ -52,7 +73,10 @@ public final class AlignmentPhrasing implements Phrasing {
                 continue;
             }
             Heading heading = ((Where) piece).heading();
-            if (at + 1 < said.size() && said.get(at + 1).meaning() instanceof Where next && isBetween(text, said, at) && Math.abs(heading.turnTo(next.heading()).sixteenths()) == 2) {
+            if (at + 1 < said.size()
+                    && said.get(at + 1).meaning() instanceof Where next
+                    && isBetween(text, said, at)
+                    && Math.abs(heading.turnTo(next.heading()).sixteenths()) == 2) {
                 heading = heading.plus(new Turn(heading.turnTo(next.heading()).sixteenths() / 2));
                 at++;
             }
@@ -76,24 +100,44 @@ public final class AlignmentPhrasing implements Phrasing {
 
     /** "Between wall and DW", "LOD/DW"; where nothing joins them one of the two is too many. */
     private static boolean isBetween(String text, List<Sentence.Said<Piece>> said, int at) {
-        return BETWEEN.matcher(text.substring(said.get(at).to(), said.get(at + 1).from())).matches() || text.toLowerCase(Locale.ROOT).contains("between");
+        return BETWEEN.matcher(text.substring(
+                                said.get(at).to(), said.get(at + 1).from()))
+                        .matches()
+                || text.toLowerCase(Locale.ROOT).contains("between");
     }
 
-    private static Reading reading(List<Alignment> alignments, Optional<Heading> moving, Optional<Heading> bare, Situation situation, Sentence<Piece> sentence) {
+    private static Reading reading(
+            List<Alignment> alignments,
+            Optional<Heading> moving,
+            Optional<Heading> bare,
+            Situation situation,
+            Sentence<Piece> sentence) {
         List<Leftover> leftovers = sentence.leftovers();
         if (moving.isPresent()) {
-            return alignments.stream().map(Alignment::foot).findFirst().or(() -> bare).map(foot -> Reading.sure(new Alignment.Moving(moving.get(), foot).toString(), leftovers))
-                    .orElseGet(() -> new Reading(List.of(new Alignment.Facing(moving.get()).toString()), false, leftovers));
+            return alignments.stream()
+                    .map(Alignment::foot)
+                    .findFirst()
+                    .or(() -> bare)
+                    .map(foot -> Reading.sure(new Alignment.Moving(moving.get(), foot).toString(), leftovers))
+                    .orElseGet(() ->
+                            new Reading(List.of(new Alignment.Facing(moving.get()).toString()), false, leftovers));
         }
         if (!alignments.isEmpty()) {
-            return bare.isEmpty() ? Reading.sure(alignments.get(0).toString(), leftovers) : new Reading(List.of(alignments.get(0).toString()), false, leftovers);
+            return bare.isEmpty()
+                    ? Reading.sure(alignments.get(0).toString(), leftovers)
+                    : new Reading(List.of(alignments.get(0).toString()), false, leftovers);
         }
         if (bare.isEmpty()) {
             return new Reading(List.of(), false, leftovers);
         }
-        boolean back = situation.direction().filter(direction -> direction == StepDirection.BACK || direction == StepDirection.DIAGONAL_BACK).isPresent();
+        boolean back = situation
+                .direction()
+                .filter(direction -> direction == StepDirection.BACK || direction == StepDirection.DIAGONAL_BACK)
+                .isPresent();
         String facing = new Alignment.Facing(bare.get()).toString();
-        return back ? Reading.either(List.of(new Alignment.Backing(bare.get()).toString(), facing), leftovers) : Reading.sure(facing, leftovers);
+        return back
+                ? Reading.either(List.of(new Alignment.Backing(bare.get()).toString(), facing), leftovers)
+                : Reading.sure(facing, leftovers);
     }
 
     private static Alignment of(Relation relation, Heading heading) {
@@ -109,6 +153,10 @@ public final class AlignmentPhrasing implements Phrasing {
     }
 
     private static String shown(Piece piece) {
-        return piece instanceof Where where ? where.heading().toString() : piece instanceof Looks looks && looks.relation() != Relation.IGNORED ? looks.relation().name().substring(0, 1).toLowerCase() : "";
+        return piece instanceof Where where
+                ? where.heading().toString()
+                : piece instanceof Looks looks && looks.relation() != Relation.IGNORED
+                        ? looks.relation().name().substring(0, 1).toLowerCase()
+                        : "";
     }
 }

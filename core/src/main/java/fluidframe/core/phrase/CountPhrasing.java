@@ -10,8 +10,8 @@ import java.util.regex.Pattern;
 import java.util.stream.Collectors;
 
 /**
- * "Slow, quick, quick", "S-Q-Q", "one two and three", "2 3 4–1", "1a2", "123". A dash between two beats ties them; between words it only joins what is said one
- * after another, and between more than two beats it may be either.
+ * "Slow, quick, quick", "S-Q-Q", "one two and three", "2 3 4–1", "1a2", "123". A dash between two beats ties them;
+ * between words it only joins what is said one after another, and between more than two beats it may be either.
  */
 public final class CountPhrasing implements Phrasing {
 
@@ -27,7 +27,6 @@ public final class CountPhrasing implements Phrasing {
         }
     }
 
-
     /** All marks of a count, one after another, in shorthand: "S Q Q". */
     public Reading count(String text) {
         Run run = new Run(text, OptionalInt.empty());
@@ -35,7 +34,8 @@ public final class CountPhrasing implements Phrasing {
         if (run.marks.isEmpty() || !run.leftovers.isEmpty()) {
             return new Reading(List.of(), false, run.leftovers);
         }
-        boolean manyTied = joined.stream().anyMatch(mark -> mark.chars().filter(letter -> letter == '-').count() > 1);
+        boolean manyTied = joined.stream()
+                .anyMatch(mark -> mark.chars().filter(letter -> letter == '-').count() > 1);
         String together = String.join(" ", joined);
         String apart = run.marks.stream().map(Run::shown).collect(Collectors.joining(" "));
         return manyTied ? new Reading(List.of(apart, together), false, List.of()) : Reading.sure(together, List.of());
@@ -84,7 +84,8 @@ public final class CountPhrasing implements Phrasing {
         }
 
         private void take(Token token) {
-            boolean dashed = !marks.isEmpty() && DASH.matcher(text.substring(end, token.from())).matches();
+            boolean dashed = !marks.isEmpty()
+                    && DASH.matcher(text.substring(end, token.from())).matches();
             OptionalInt number = Numbers.of(token);
             String word = token.word();
             if (token.is("(") || token.is(")")) {
@@ -102,7 +103,7 @@ public final class CountPhrasing implements Phrasing {
                     case "and", "n", "et" -> add("&", false, token);
                     case "a", "ah", "uh", "er" -> add("a", false, token);
                     case "h", "hold", "held" -> add("h", false, token);
-                    case "beat", "beats", "count", "counts", "bar", "the", "to" -> { }
+                    case "beat", "beats", "count", "counts", "bar", "the", "to" -> {}
                     default -> glued(token, dashed);
                 }
             }
@@ -125,7 +126,11 @@ public final class CountPhrasing implements Phrasing {
         }
 
         private OptionalInt last() {
-            return marks.stream().filter(Mark::isBeat).reduce((a, b) -> b).map(mark -> OptionalInt.of(Integer.parseInt(mark.text()))).orElse(lastBeat);
+            return marks.stream()
+                    .filter(Mark::isBeat)
+                    .reduce((a, b) -> b)
+                    .map(mark -> OptionalInt.of(Integer.parseInt(mark.text())))
+                    .orElse(lastBeat);
         }
 
         /** "SQQ". */
@@ -152,7 +157,10 @@ public final class CountPhrasing implements Phrasing {
             List<String> tied = new ArrayList<>();
             for (int i = 0; i < marks.size(); i++) {
                 Mark mark = marks.get(i);
-                boolean ties = mark.tied() && (mark.isBeat() ? marks.get(i - 1).isBeat() : marks.size() == 2 && !marks.get(0).isBeat());
+                boolean ties = mark.tied()
+                        && (mark.isBeat()
+                                ? marks.get(i - 1).isBeat()
+                                : marks.size() == 2 && !marks.get(0).isBeat());
                 if (ties) {
                     tied.set(tied.size() - 1, joined(tied.get(tied.size() - 1), mark));
                 } else {
@@ -163,7 +171,9 @@ public final class CountPhrasing implements Phrasing {
         }
 
         private static String joined(String before, Mark mark) {
-            return before.endsWith(")") ? before.substring(0, before.length() - 1) + "-" + mark.text() + ")" : before + "-" + mark.text();
+            return before.endsWith(")")
+                    ? before.substring(0, before.length() - 1) + "-" + mark.text() + ")"
+                    : before + "-" + mark.text();
         }
 
         /** All of them as one row that is held: two figures that touch, and what dashes join. */
@@ -171,7 +181,9 @@ public final class CountPhrasing implements Phrasing {
             boolean beats = marks.stream().allMatch(Mark::isBeat);
             boolean dashed = marks.stream().skip(1).allMatch(Mark::tied);
             boolean touching = glued && marks.size() <= MOST_DIGITS_OF_A_BEAT;
-            return beats && (dashed || touching) ? List.of(marks.stream().map(Mark::text).collect(Collectors.joining("-"))) : List.of();
+            return beats && (dashed || touching)
+                    ? List.of(marks.stream().map(Mark::text).collect(Collectors.joining("-")))
+                    : List.of();
         }
 
         private static String shown(Mark mark) {

@@ -33,19 +33,27 @@ public final class Phrasebook<T> {
      * A phrase that was found.
      *
      * @param meaning what is meant
-     * @param length  how many words it has
+     * @param length how many words it has
      */
-    public record Match<T>(T meaning, int length) {
-    }
+    public record Match<T>(T meaning, int length) {}
 
     private final Node<T> root = new Node<>();
     /** The phrases of each length in letters, in the order in which they were said. */
     private final Map<Integer, Map<String, T>> phrases = new HashMap<>();
 
-    /** Adds phrases; words in brackets may be left out, and a stroke stands between words of which any will do: "(to) (the) wall|w". The first meaning stays. */
+    /**
+     * Adds phrases; words in brackets may be left out, and a stroke stands between words of which any will do: "(to)
+     * (the) wall|w". The first meaning stays.
+     */
     public Phrasebook<T> say(T meaning, String... patterns) {
         for (String pattern : patterns) {
-            expand(Stream.of(BLANK.split(pattern)).map(Phrasebook::alternatives).toList(), 0, new ArrayList<>(), meaning);
+            expand(
+                    Stream.of(BLANK.split(pattern))
+                            .map(Phrasebook::alternatives)
+                            .toList(),
+                    0,
+                    new ArrayList<>(),
+                    meaning);
         }
         return this;
     }
@@ -53,18 +61,24 @@ public final class Phrasebook<T> {
     /** What may stand in one place of a pattern, each as the words it is read as; nothing, where it may be left out. */
     private static List<List<String>> alternatives(String piece) {
         boolean optional = piece.startsWith("(");
-        Stream<List<String>> said = Stream.of(STROKE.split(optional ? piece.substring(1, piece.length() - 1) : piece)).map(Phrasebook::words);
-        return Stream.concat(optional ? Stream.of(List.<String>of()) : Stream.of(), said).toList();
+        Stream<List<String>> said = Stream.of(STROKE.split(optional ? piece.substring(1, piece.length() - 1) : piece))
+                .map(Phrasebook::words);
+        return Stream.concat(optional ? Stream.of(List.<String>of()) : Stream.of(), said)
+                .toList();
     }
 
     private static List<String> words(String phrase) {
-        return Tokens.of(phrase).stream().filter(token -> !token.isBreak()).map(Token::word).toList();
+        return Tokens.of(phrase).stream()
+                .filter(token -> !token.isBreak())
+                .map(Token::word)
+                .toList();
     }
 
     /** Adds everything that terms are written as. */
     public <U extends Term> Phrasebook<T> terms(Collection<U> terms, Function<U, T> meaning) {
         for (U term : terms) {
-            Stream.concat(Stream.of(term.shorthand(), term.wording()), term.synonyms().stream()).forEach(phrase -> add(words(phrase), meaning.apply(term)));
+            Stream.concat(Stream.of(term.shorthand(), term.wording()), term.synonyms().stream())
+                    .forEach(phrase -> add(words(phrase), meaning.apply(term)));
         }
         return this;
     }
@@ -92,7 +106,8 @@ public final class Phrasebook<T> {
         if (node.meaning == null) {
             node.meaning = meaning;
             String said = String.join(" ", words);
-            phrases.computeIfAbsent(said.length(), length -> new LinkedHashMap<>()).put(said, meaning);
+            phrases.computeIfAbsent(said.length(), length -> new LinkedHashMap<>())
+                    .put(said, meaning);
         }
     }
 
@@ -120,8 +135,18 @@ public final class Phrasebook<T> {
     List<String> nearest(String word, Function<T, String> shown) {
         int most = distance(word);
         LevenshteinDistance distance = new LevenshteinDistance(most);
-        return IntStream.rangeClosed(word.length() - most, word.length() + most).boxed().flatMap(length -> phrases.getOrDefault(length, Map.of()).entrySet().stream()).map(entry -> Map.entry(shown.apply(entry.getValue()), distance.apply(word, entry.getKey())))
-                .filter(entry -> entry.getValue() >= 0 && !entry.getKey().isEmpty() && !entry.getKey().equalsIgnoreCase(word)).sorted(Comparator.comparingInt(Map.Entry::getValue)).map(Map.Entry::getKey).distinct().limit(SUGGESTIONS).toList();
+        return IntStream.rangeClosed(word.length() - most, word.length() + most)
+                .boxed()
+                .flatMap(length -> phrases.getOrDefault(length, Map.of()).entrySet().stream())
+                .map(entry -> Map.entry(shown.apply(entry.getValue()), distance.apply(word, entry.getKey())))
+                .filter(entry -> entry.getValue() >= 0
+                        && !entry.getKey().isEmpty()
+                        && !entry.getKey().equalsIgnoreCase(word))
+                .sorted(Comparator.comparingInt(Map.Entry::getValue))
+                .map(Map.Entry::getKey)
+                .distinct()
+                .limit(SUGGESTIONS)
+                .toList();
     }
 
     /** How many letters may be wrong. */

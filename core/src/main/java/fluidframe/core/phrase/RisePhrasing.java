@@ -12,44 +12,96 @@ public final class RisePhrasing implements Phrasing {
     /** No chart has more rows. */
     private static final int MOST_STEPS = 64;
 
-    private sealed interface Piece permits Happens, AtEnd, Between, OnStep, Number, Nothing, Rises, Ignored {
-    }
+    private sealed interface Piece permits Happens, AtEnd, Between, OnStep, Number, Nothing, Rises, Ignored {}
 
-    private record Happens(RiseFall.Kind kind) implements Piece {
-    }
+    private record Happens(RiseFall.Kind kind) implements Piece {}
 
-    private record AtEnd() implements Piece {
-    }
+    private record AtEnd() implements Piece {}
 
     /** Between two steps is at the end of the first. */
-    private record Between() implements Piece {
-    }
+    private record Between() implements Piece {}
 
-    private record OnStep() implements Piece {
-    }
+    private record OnStep() implements Piece {}
 
-    private record Number(int step) implements Piece {
-    }
+    private record Number(int step) implements Piece {}
 
-    private record Nothing() implements Piece {
-    }
+    private record Nothing() implements Piece {}
 
     /** "Rise" and no more: at the end of a step it begins, on a step it may be any of three things. */
-    private record Rises() implements Piece {
-    }
+    private record Rises() implements Piece {}
 
-    private record Ignored() implements Piece {
-    }
+    private record Ignored() implements Piece {}
 
     private static final Phrasebook<Piece> BOOK = new Phrasebook<Piece>()
-            .say(new Happens(RiseFall.Kind.COMMENCE), "cr", "commence|commences|commencing|begin|begins|beginning|start|starts|starting|com|comm|commg (to) rise|rising|r", "commence|com|comm", "rise|rising commences|begins|starts", "begin|begins|start|starts at|from")
-            .say(new Happens(RiseFall.Kind.CONTINUE), "cont", "continue|continues|continuing|cont|keep|keeps (on) (to) rise|rising", "continue|continues|continuing", "go|goes on (rising)", "still rising", "rise|rising continues", "more rise")
-            .say(new Happens(RiseFall.Kind.UP), "up", "fully up|risen", "full|complete rise", "high", "(up) on (the) toes", "rise|rises fully", "rise|rises to (the) full|top")
-            .say(new Happens(RiseFall.Kind.REMAIN_UP), "rem up", "remain|remains|remaining|stay|stays|staying|still|keep|keeps|hold|holds up|high", "remain|remains risen|rising", "hold|holds (the) height|rise", "no lowering")
-            .say(new Happens(RiseFall.Kind.LOWER), "lo", "lower|lowers|lowering|lowered", "fall|falls|falling", "down", "come|comes down")
-            .say(new Happens(RiseFall.Kind.BODY_RISE), "br", "body rise|rises (only)", "rise in (the) body (only)").say(new Happens(RiseFall.Kind.NO_FOOT_RISE), "nfr", "no|without foot rise", "no rise in|of (the) foot|feet", "foot stays down", "without rising on the foot", "no fr", "nf", "(in) (the) body only")
-            .say(new Between(), "between|btw|from (step|steps|count|counts|beats)").say(new AtEnd(), "(at) (from) (the) end (of) (step|count|beat)", "e", "eo", "e o", "e / o", "e of", "ends").say(new OnStep(), "on|in|during|over|through (step|steps|count|counts|beat|beats)", "step|steps|count|beat")
-            .say(new Nothing(), "no rise (or|and) (fall)", "none|nil|level|no", "n / a", "na", "no rise or lowering", "stays level", "stay|stays|remain|remains|keep|keeps|kept down|low").say(new Rises(), "rise|rises|rising").say(new Ignored(), "gradually|gradual|going|slightly|slowly|normal|normally|softly|early|late|body|to|this");
+            .say(
+                    new Happens(RiseFall.Kind.COMMENCE),
+                    "cr",
+                    "commence|commences|commencing|begin|begins|beginning|start|starts|starting|com|comm|commg (to) rise|rising|r",
+                    "commence|com|comm",
+                    "rise|rising commences|begins|starts",
+                    "begin|begins|start|starts at|from")
+            .say(
+                    new Happens(RiseFall.Kind.CONTINUE),
+                    "cont",
+                    "continue|continues|continuing|cont|keep|keeps (on) (to) rise|rising",
+                    "continue|continues|continuing",
+                    "go|goes on (rising)",
+                    "still rising",
+                    "rise|rising continues",
+                    "more rise")
+            .say(
+                    new Happens(RiseFall.Kind.UP),
+                    "up",
+                    "fully up|risen",
+                    "full|complete rise",
+                    "high",
+                    "(up) on (the) toes",
+                    "rise|rises fully",
+                    "rise|rises to (the) full|top")
+            .say(
+                    new Happens(RiseFall.Kind.REMAIN_UP),
+                    "rem up",
+                    "remain|remains|remaining|stay|stays|staying|still|keep|keeps|hold|holds up|high",
+                    "remain|remains risen|rising",
+                    "hold|holds (the) height|rise",
+                    "no lowering")
+            .say(
+                    new Happens(RiseFall.Kind.LOWER),
+                    "lo",
+                    "lower|lowers|lowering|lowered",
+                    "fall|falls|falling",
+                    "down",
+                    "come|comes down")
+            .say(new Happens(RiseFall.Kind.BODY_RISE), "br", "body rise|rises (only)", "rise in (the) body (only)")
+            .say(
+                    new Happens(RiseFall.Kind.NO_FOOT_RISE),
+                    "nfr",
+                    "no|without foot rise",
+                    "no rise in|of (the) foot|feet",
+                    "foot stays down",
+                    "without rising on the foot",
+                    "no fr",
+                    "nf",
+                    "(in) (the) body only")
+            .say(new Between(), "between|btw|from (step|steps|count|counts|beats)")
+            .say(new AtEnd(), "(at) (from) (the) end (of) (step|count|beat)", "e", "eo", "e o", "e / o", "e of", "ends")
+            .say(
+                    new OnStep(),
+                    "on|in|during|over|through (step|steps|count|counts|beat|beats)",
+                    "step|steps|count|beat")
+            .say(
+                    new Nothing(),
+                    "no rise (or|and) (fall)",
+                    "none|nil|level|no",
+                    "n / a",
+                    "na",
+                    "no rise or lowering",
+                    "stays level",
+                    "stay|stays|remain|remains|keep|keeps|kept down|low")
+            .say(new Rises(), "rise|rises|rising")
+            .say(
+                    new Ignored(),
+                    "gradually|gradual|going|slightly|slowly|normal|normally|softly|early|late|body|to|this");
 
     @Override
     public List<String> nearest(String word) {
@@ -91,14 +143,28 @@ public final class RisePhrasing implements Phrasing {
             }
         }
         if (phases.isEmpty()) {
-            return nothing && sentence.leftovers().isEmpty() ? Reading.sure("-", List.of()) : new Reading(List.of(), false, sentence.leftovers());
+            return nothing && sentence.leftovers().isEmpty()
+                    ? Reading.sure("-", List.of())
+                    : new Reading(List.of(), false, sentence.leftovers());
         }
-        return doubtful ? new Reading(List.of(new RiseFall(phases).toString(), as(RiseFall.Kind.COMMENCE, phases), as(RiseFall.Kind.UP, phases)), false, sentence.leftovers())
+        return doubtful
+                ? new Reading(
+                        List.of(
+                                new RiseFall(phases).toString(),
+                                as(RiseFall.Kind.COMMENCE, phases),
+                                as(RiseFall.Kind.UP, phases)),
+                        false,
+                        sentence.leftovers())
                 : Reading.sure(new RiseFall(phases).toString(), sentence.leftovers());
     }
 
     private static String as(RiseFall.Kind kind, List<RiseFall.Phase> phases) {
-        return new RiseFall(phases.stream().map(phase -> phase.kind() == RiseFall.Kind.CONTINUE ? new RiseFall.Phase(kind, phase.atEnd(), phase.step()) : phase).toList()).toString();
+        return new RiseFall(phases.stream()
+                        .map(phase -> phase.kind() == RiseFall.Kind.CONTINUE
+                                ? new RiseFall.Phase(kind, phase.atEnd(), phase.step())
+                                : phase)
+                        .toList())
+                .toString();
     }
 
     /**
@@ -114,7 +180,11 @@ public final class RisePhrasing implements Phrasing {
             int next = at;
             while (next < said.size()) {
                 Piece piece = said.get(next).meaning();
-                boolean between = piece instanceof Between && next + 2 < said.size() && said.get(next + 1).meaning() instanceof Number first && said.get(next + 2).meaning() instanceof Number second && second.step() == first.step() + 1;
+                boolean between = piece instanceof Between
+                        && next + 2 < said.size()
+                        && said.get(next + 1).meaning() instanceof Number first
+                        && said.get(next + 2).meaning() instanceof Number second
+                        && second.step() == first.step() + 1;
                 if (between && steps.isEmpty()) {
                     return new When(true, List.of(((Number) said.get(next + 1).meaning()).step()), next + 3);
                 }
@@ -139,10 +209,15 @@ public final class RisePhrasing implements Phrasing {
     }
 
     private static Optional<Piece> number(Token token) {
-        return Numbers.of(token).stream().filter(step -> step > 0 && step <= MOST_STEPS).<Piece>mapToObj(Number::new).findFirst();
+        return Numbers.of(token).stream()
+                .filter(step -> step > 0 && step <= MOST_STEPS)
+                .<Piece>mapToObj(Number::new)
+                .findFirst();
     }
 
     private static String shown(Piece piece) {
-        return piece instanceof Happens happens ? new RiseFall.Phase(happens.kind(), false, Optional.empty()).toString() : "";
+        return piece instanceof Happens happens
+                ? new RiseFall.Phase(happens.kind(), false, Optional.empty()).toString()
+                : "";
     }
 }

@@ -11,12 +11,11 @@ public record CueWord(Beats at, String words) {
 
     public static final int MOST_LETTERS = 80;
 
-    /**
-     * @throws IllegalArgumentException if there are none, or more than a glance takes in
-     */
+    /** @throws IllegalArgumentException if there are none, or more than a glance takes in */
     public CueWord {
         if (words.isBlank() || words.length() > MOST_LETTERS) {
-            throw new IllegalArgumentException("cue words of " + words.length() + " letters: expected 1 to " + MOST_LETTERS);
+            throw new IllegalArgumentException(
+                    "cue words of " + words.length() + " letters: expected 1 to " + MOST_LETTERS);
         }
     }
 }

@@ -10,26 +10,35 @@ import java.util.Set;
 import java.util.stream.IntStream;
 
 /**
- * The beats of a recording, found where its sound begins anew. Of all rows of beats that go on about as fast as was said, each as far from the one before as can be told from
- * the tempo, the one is taken that meets the strongest beginnings (dynamic programming, as is usual for this); so it follows a tempo that changes little by little.
+ * The beats of a recording, found where its sound begins anew. Of all rows of beats that go on about as fast as was
+ * said, each as far from the one before as can be told from the tempo, the one is taken that meets the strongest
+ * beginnings (dynamic programming, as is usual for this); so it follows a tempo that changes little by little.
  *
  * @param seconds when each beat is heard, from the beginning of the recording
- * @param one     the first beat that is one of its bar, from 0
+ * @param one the first beat that is one of its bar, from 0
  */
 public record HeardBeats(List<Double> seconds, int one) {
 
     /** A quarter of an hour at a hundred looks a second. */
     public static final int MOST_LOOKS = 90_000;
+
     public static final int LOOKS_PER_SECOND = 100;
     public static final int FEWEST_BEATS = 8;
     private static final double SLOWEST_BEATS = 20;
     private static final double FASTEST_BEATS = 400;
-    /** How much a beat that comes at another distance than the last costs, against beginnings whose strengths are one on average; lets the tempo go by some hundredths and no slip pass. */
+    /**
+     * How much a beat that comes at another distance than the last costs, against beginnings whose strengths are one on
+     * average; lets the tempo go by some hundredths and no slip pass.
+     */
     private static final double STEADINESS = 150;
+
     private static final double NEARBY = 1.2;
     private static final double STEP = 1.005;
     private static final int TIMES_OVER = 4;
-    /** A bar line off by less than this, seconds, is not heard to be; the tempo between two changes is laid through the bars within it. */
+    /**
+     * A bar line off by less than this, seconds, is not heard to be; the tempo between two changes is laid through the
+     * bars within it.
+     */
     private static final double NOT_HEARD = 0.012;
 
     public HeardBeats {
@@ -46,9 +55,11 @@ public record HeardBeats(List<Double> seconds, int one) {
             throw new IllegalArgumentException(beatsPerMinute + " beats a minute: expected 20 to 400");
         }
         if (strengths.length > MOST_LOOKS) {
-            throw new IllegalArgumentException("a recording of " + strengths.length / LOOKS_PER_SECOND / 60 + " minutes: expected at most " + MOST_LOOKS / LOOKS_PER_SECOND / 60);
+            throw new IllegalArgumentException("a recording of " + strengths.length / LOOKS_PER_SECOND / 60
+                    + " minutes: expected at most " + MOST_LOOKS / LOOKS_PER_SECOND / 60);
         }
-        double mean = Arrays.stream(strengths).filter(each -> each > 0).average().orElse(0);
+        double mean =
+                Arrays.stream(strengths).filter(each -> each > 0).average().orElse(0);
         if (mean == 0) {
             throw new IllegalArgumentException("silence");
         }
@@ -57,10 +68,17 @@ public record HeardBeats(List<Double> seconds, int one) {
         if (looks.size() < FEWEST_BEATS) {
             throw new IllegalArgumentException(looks.size() + " beats: expected at least " + FEWEST_BEATS);
         }
-        return new HeardBeats(looks.stream().map(look -> peak(levels, look) / LOOKS_PER_SECOND).toList(), strongest(levels, looks, beatsPerBar));
+        return new HeardBeats(
+                looks.stream()
+                        .map(look -> peak(levels, look) / LOOKS_PER_SECOND)
+                        .toList(),
+                strongest(levels, looks, beatsPerBar));
     }
 
-    /** An estimate may be off by a fifth: of the distances near it the one after which what begins most often begins again, once, twice, three and four times over. */
+    /**
+     * An estimate may be off by a fifth: of the distances near it the one after which what begins most often begins
+     * again, once, twice, three and four times over.
+     */
     private static double period(double[] levels, double estimated) {
         double best = estimated;
         double most = 0;
@@ -90,7 +108,9 @@ public record HeardBeats(List<Double> seconds, int one) {
         int farthest = (int) Math.round(period * 1.5);
         double[] best = new double[levels.length];
         int[] before = new int[levels.length];
-        double[] cost = IntStream.rangeClosed(0, farthest).mapToDouble(distance -> distance == 0 ? 0 : STEADINESS * Math.pow(Math.log(distance / period), 2)).toArray();
+        double[] cost = IntStream.rangeClosed(0, farthest)
+                .mapToDouble(distance -> distance == 0 ? 0 : STEADINESS * Math.pow(Math.log(distance / period), 2))
+                .toArray();
         for (int at = 0; at < levels.length; at++) {
             before[at] = -1;
             double most = 0;
@@ -103,13 +123,17 @@ public record HeardBeats(List<Double> seconds, int one) {
             }
             best[at] = levels[at] + most;
         }
-        int last = IntStream.range(Math.max(0, levels.length - farthest), levels.length).boxed().max((one, other) -> Double.compare(best[one], best[other])).orElse(0);
+        int last = IntStream.range(Math.max(0, levels.length - farthest), levels.length)
+                .boxed()
+                .max((one, other) -> Double.compare(best[one], best[other]))
+                .orElse(0);
         List<Integer> looks = new ArrayList<>();
         for (int at = last; at >= 0; at = before[at]) {
             looks.add(at);
         }
         Collections.reverse(looks);
-        double usual = looks.stream().mapToDouble(look -> levels[look]).average().orElse(0);
+        double usual =
+                looks.stream().mapToDouble(look -> levels[look]).average().orElse(0);
         int from = 0;
         while (from < looks.size() && levels[looks.get(from)] < usual / 4) {
             from++;
@@ -137,10 +161,16 @@ public record HeardBeats(List<Double> seconds, int one) {
         for (int i = 0; i < looks.size(); i++) {
             sums[i % beatsPerBar] += levels[looks.get(i)];
         }
-        return IntStream.range(0, beatsPerBar).boxed().max((one, other) -> Double.compare(sums[one], sums[other])).orElse(0);
+        return IntStream.range(0, beatsPerBar)
+                .boxed()
+                .max((one, other) -> Double.compare(sums[one], sums[other]))
+                .orElse(0);
     }
 
-    /** When each bar line is heard, with the end of the last whole bar; single beats that are a little off are evened out with their neighbours. */
+    /**
+     * When each bar line is heard, with the end of the last whole bar; single beats that are a little off are evened
+     * out with their neighbours.
+     */
     public List<Double> barLines(int beatsPerBar) {
         List<Double> lines = new ArrayList<>();
         for (int beat = one; beat < seconds.size(); beat += beatsPerBar) {
@@ -153,9 +183,16 @@ public record HeardBeats(List<Double> seconds, int one) {
         int from = Math.max(0, beat - around);
         int to = Math.min(seconds.size() - 1, beat + around);
         double meanBeat = (from + to) / 2.0;
-        double meanTime = IntStream.rangeClosed(from, to).mapToDouble(seconds::get).average().orElseThrow();
-        double across = IntStream.rangeClosed(from, to).mapToDouble(i -> (i - meanBeat) * (seconds.get(i) - meanTime)).sum();
-        double along = IntStream.rangeClosed(from, to).mapToDouble(i -> (i - meanBeat) * (i - meanBeat)).sum();
+        double meanTime = IntStream.rangeClosed(from, to)
+                .mapToDouble(seconds::get)
+                .average()
+                .orElseThrow();
+        double across = IntStream.rangeClosed(from, to)
+                .mapToDouble(i -> (i - meanBeat) * (seconds.get(i) - meanTime))
+                .sum();
+        double along = IntStream.rangeClosed(from, to)
+                .mapToDouble(i -> (i - meanBeat) * (i - meanBeat))
+                .sum();
         return meanTime + across / along * (beat - meanBeat);
     }
 
@@ -174,7 +211,17 @@ public record HeardBeats(List<Double> seconds, int one) {
         if (bars % phraseBars > 0) {
             phrases.add(bars % phraseBars);
         }
-        return new Piece("heard", "Heard", Set.of(), Beats.of(beatsPerBar), Beats.ZERO, List.of(new PieceSection(SectionKind.VERSE, "", phrases)), tempo(lines, beatsPerBar), List.of(), List.of(), 0);
+        return new Piece(
+                "heard",
+                "Heard",
+                Set.of(),
+                Beats.of(beatsPerBar),
+                Beats.ZERO,
+                List.of(new PieceSection(SectionKind.VERSE, "", phrases)),
+                tempo(lines, beatsPerBar),
+                List.of(),
+                List.of(),
+                0);
     }
 
     /** The tempo that puts every bar line where it is heard, with as few changes as do that. */
@@ -186,7 +233,8 @@ public record HeardBeats(List<Double> seconds, int one) {
             while (to + 1 < barLines.size() && isStraight(barLines, from, to + 1)) {
                 to++;
             }
-            changes.add(new TempoMap.Change(Beats.of(from * beatsPerBar), 60 * (to - from) / (barLines.get(to) - barLines.get(from)), false));
+            changes.add(new TempoMap.Change(
+                    Beats.of(from * beatsPerBar), 60 * (to - from) / (barLines.get(to) - barLines.get(from)), false));
             from = to;
         }
         return new TempoMap(beatsPerBar, changes);
@@ -194,6 +242,7 @@ public record HeardBeats(List<Double> seconds, int one) {
 
     private static boolean isStraight(List<Double> lines, int from, int to) {
         double perBar = (lines.get(to) - lines.get(from)) / (to - from);
-        return IntStream.range(from, to).allMatch(bar -> Math.abs(lines.get(bar) - lines.get(from) - (bar - from) * perBar) <= NOT_HEARD);
+        return IntStream.range(from, to)
+                .allMatch(bar -> Math.abs(lines.get(bar) - lines.get(from) - (bar - from) * perBar) <= NOT_HEARD);
     }
 }

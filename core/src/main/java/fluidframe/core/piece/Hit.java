@@ -7,5 +7,4 @@ import fluidframe.core.time.Beats;
  *
  * @param at beats from the first bar line
  */
-public record Hit(Beats at, HitKind kind) {
-}
+public record Hit(Beats at, HitKind kind) {}

@@ -7,9 +7,14 @@ import java.util.List;
 
 /** What the music does where it asks for something to be shown. */
 public enum HitKind implements Term {
-    ACCENT("accent", "hit", "strike", "bang"), STOP("stop", "cut", "full stop"), BREAK("break", "silence", "gap"), SWELL("swell", "crescendo", "build"), HELD("held note", "hold", "fermata", "long note", "pause");
+    ACCENT("accent", "hit", "strike", "bang"),
+    STOP("stop", "cut", "full stop"),
+    BREAK("break", "silence", "gap"),
+    SWELL("swell", "crescendo", "build"),
+    HELD("held note", "hold", "fermata", "long note", "pause");
 
-    public static final Lexicon<HitKind> LEXICON = Lexicon.of("accent, stop, break, swell or held note", List.of(values()));
+    public static final Lexicon<HitKind> LEXICON =
+            Lexicon.of("accent, stop, break, swell or held note", List.of(values()));
 
     private final Words words;
 

@@ -7,10 +7,11 @@ import java.util.List;
 import java.util.Optional;
 
 /**
- * How fast the beats of a recording may be meant to come. An estimate of a tempo may be half of it or twice as much, and of a waltz a third or three times.
+ * How fast the beats of a recording may be meant to come. An estimate of a tempo may be half of it or twice as much,
+ * and of a waltz a third or three times.
  *
  * @param beatsPerMinute beats
- * @param barsPerMinute  bars
+ * @param barsPerMinute bars
  */
 public record MeantBeats(double beatsPerMinute, double barsPerMinute) {
 
@@ -22,7 +23,10 @@ public record MeantBeats(double beatsPerMinute, double barsPerMinute) {
 
     /** What suits the dance comes first; without a dance what is nearest to what people tap to. */
     public static List<MeantBeats> of(double estimated, int beatsPerBar, Optional<Dance> dance) {
-        double wanted = dance.map(each -> beatsPerBar * Math.sqrt((double) each.slowest().barsPerMinute() * each.fastest().barsPerMinute())).orElse(USUAL);
+        double wanted = dance.map(each -> beatsPerBar
+                        * Math.sqrt((double) each.slowest().barsPerMinute()
+                                * each.fastest().barsPerMinute()))
+                .orElse(USUAL);
         List<MeantBeats> meant = new ArrayList<>();
         for (double factor : FACTORS) {
             double beats = estimated * factor;

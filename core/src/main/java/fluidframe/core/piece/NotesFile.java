@@ -6,8 +6,9 @@ import java.util.Comparator;
 import java.util.List;
 
 /**
- * A standard MIDI file, as far as a piece of music is told from it: when there are notes, and what is said between them. The platform's own reader makes room for
- * whatever length a file claims, so that 32 bytes can take a quarter of a gigabyte; this one believes no length that the file does not have.
+ * A standard MIDI file, as far as a piece of music is told from it: when there are notes, and what is said between
+ * them. The platform's own reader makes room for whatever length a file claims, so that 32 bytes can take a quarter of
+ * a gigabyte; this one believes no length that the file does not have.
  */
 public final class NotesFile {
 
@@ -15,6 +16,7 @@ public final class NotesFile {
     private static final int MOST_EVENTS = 200_000;
     /** Nothing that is read from a text event is longer. */
     private static final int MOST_BYTES_OF_TEXT = 400;
+
     private static final int HEADER = 0x4d546864;
     private static final int TRACK = 0x4d54726b;
     private static final int META = 0xff;
@@ -46,9 +48,7 @@ public final class NotesFile {
         this.bytes = bytes;
     }
 
-    /**
-     * @throws IllegalArgumentException naming the byte at which this is no standard MIDI file
-     */
+    /** @throws IllegalArgumentException naming the byte at which this is no standard MIDI file */
     public static NotesFile read(byte[] bytes) {
         NotesFile file = new NotesFile(bytes);
         file.read();

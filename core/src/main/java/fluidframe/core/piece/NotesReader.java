@@ -19,8 +19,8 @@ import java.util.regex.Pattern;
 import java.util.stream.Stream;
 
 /**
- * Reads how a piece is built from a standard MIDI file: its tempos, its metre, and its markers as sections, hits and words. Where the file is silent the standard
- * says 120 quarter notes a minute in four; that is said, not hidden.
+ * Reads how a piece is built from a standard MIDI file: its tempos, its metre, and its markers as sections, hits and
+ * words. Where the file is silent the standard says 120 quarter notes a minute in four; that is said, not hidden.
  */
 public final class NotesReader {
 
@@ -36,10 +36,13 @@ public final class NotesReader {
     private static final int FINEST_NOTE = 6;
     /** Beyond any piece, and far from what a number of ticks can be. */
     private static final double FURTHEST_TICK = 1e8;
+
     private static final int MOST_TEMPOS = 1_000;
     /** So many are named one by one. */
     private static final int MOST_LEFT_OUT = 5;
-    private static final Pattern NAMED = Pattern.compile("^[^\\p{L}\\p{N}]*+([\\p{L} -]{1,60}?)[^\\p{L}\\p{N}]*+(\\d{0,3})[^\\p{L}\\p{N}]*+$");
+
+    private static final Pattern NAMED =
+            Pattern.compile("^[^\\p{L}\\p{N}]*+([\\p{L} -]{1,60}?)[^\\p{L}\\p{N}]*+(\\d{0,3})[^\\p{L}\\p{N}]*+$");
 
     private final NotesFile file;
     private final int phraseBars;
@@ -48,6 +51,7 @@ public final class NotesReader {
     private int beatsPerBar = USUAL_BEATS;
     /** Quarter notes to a beat: in 6/8 a beat of the dance is an eighth. */
     private double quarters = 1;
+
     private Beats upBeat = Beats.ZERO;
     private double upBeatQuarters;
 
@@ -57,9 +61,7 @@ public final class NotesReader {
         this.events = file.events();
     }
 
-    /**
-     * @param phraseBars how long a phrase is where markers do not say otherwise
-     */
+    /** @param phraseBars how long a phrase is where markers do not say otherwise */
     public static PieceLine read(NotesFile file, int phraseBars) {
         return new NotesReader(file, phraseBars).read();
     }
@@ -68,7 +70,11 @@ public final class NotesReader {
         if (!file.hasBeats()) {
             return nothing("Its times are frames of a film, not beats; a file with beats is needed.");
         }
-        long end = events.stream().filter(Event::isNote).mapToLong(Event::tick).max().orElse(0);
+        long end = events.stream()
+                .filter(Event::isNote)
+                .mapToLong(Event::tick)
+                .max()
+                .orElse(0);
         if (end == 0) {
             return nothing("No note was found in it.");
         }
@@ -78,11 +84,37 @@ public final class NotesReader {
         if (bars < 1 || bars > Piece.MOST_BARS) {
             return nothing("It has " + bars + " bars; a piece has 1 to " + Piece.MOST_BARS + ".");
         }
-        Optional<String> title = texts(TRACK_NAME).map(Text::said).filter(said -> !said.isBlank()).findFirst();
+        Optional<String> title = texts(TRACK_NAME)
+                .map(Text::said)
+                .filter(said -> !said.isBlank())
+                .findFirst();
         Beats length = Beats.of(beatsPerBar).times(bars);
-        List<Hit> hits = texts(MARKER, CUE_POINT).flatMap(text -> hit(text.said()).map(kind -> new Hit(text.at(), kind)).stream()).filter(hit -> hit.at().compareTo(length) < 0).toList();
-        List<CueWord> words = texts(LYRIC).filter(text -> text.said().length() > 2 && text.said().length() <= CueWord.MOST_LETTERS && text.at().compareTo(length) < 0).limit(Piece.MOST_HITS).map(text -> new CueWord(text.at(), text.said().strip())).toList();
-        return new PieceLine(title, Optional.of(new Piece("", title.orElse(""), Set.of(), Beats.of(beatsPerBar), upBeat, sections(bars), tempo, hits.stream().limit(Piece.MOST_HITS).toList(), words, 0)), sentences, List.of());
+        List<Hit> hits = texts(MARKER, CUE_POINT)
+                .flatMap(text -> hit(text.said()).map(kind -> new Hit(text.at(), kind)).stream())
+                .filter(hit -> hit.at().compareTo(length) < 0)
+                .toList();
+        List<CueWord> words = texts(LYRIC)
+                .filter(text -> text.said().length() > 2
+                        && text.said().length() <= CueWord.MOST_LETTERS
+                        && text.at().compareTo(length) < 0)
+                .limit(Piece.MOST_HITS)
+                .map(text -> new CueWord(text.at(), text.said().strip()))
+                .toList();
+        return new PieceLine(
+                title,
+                Optional.of(new Piece(
+                        "",
+                        title.orElse(""),
+                        Set.of(),
+                        Beats.of(beatsPerBar),
+                        upBeat,
+                        sections(bars),
+                        tempo,
+                        hits.stream().limit(Piece.MOST_HITS).toList(),
+                        words,
+                        0)),
+                sentences,
+                List.of());
     }
 
     private PieceLine nothing(String sentence) {
@@ -94,7 +126,9 @@ public final class NotesReader {
 
         static Stream<Metre> of(Event event) {
             byte[] data = event.data();
-            return data.length < 2 || data[0] < 1 || data[1] < 0 || data[1] > FINEST_NOTE ? Stream.empty() : Stream.of(new Metre(event.tick(), data[0], 1 << data[1]));
+            return data.length < 2 || data[0] < 1 || data[1] < 0 || data[1] > FINEST_NOTE
+                    ? Stream.empty()
+                    : Stream.of(new Metre(event.tick(), data[0], 1 << data[1]));
         }
 
         double quarters() {
@@ -104,8 +138,10 @@ public final class NotesReader {
 
     /** A first bar that is shorter than those after it, and the only one of its metre, is an up-beat. */
     private List<Metre> withoutUpBeat(List<Metre> metres) {
-        if (metres.size() < 2 || metres.get(0).quarters() >= metres.get(1).quarters()
-                || metres.get(1).tick() - metres.get(0).tick() != Math.round(metres.get(0).quarters() * file.ticksPerQuarter())) {
+        if (metres.size() < 2
+                || metres.get(0).quarters() >= metres.get(1).quarters()
+                || metres.get(1).tick() - metres.get(0).tick()
+                        != Math.round(metres.get(0).quarters() * file.ticksPerQuarter())) {
             return metres;
         }
         upBeatQuarters = metres.get(0).quarters();
@@ -113,7 +149,8 @@ public final class NotesReader {
     }
 
     private void readMetre() {
-        List<Metre> metres = withoutUpBeat(metas(TIME_SIGNATURE).flatMap(Metre::of).toList());
+        List<Metre> metres =
+                withoutUpBeat(metas(TIME_SIGNATURE).flatMap(Metre::of).toList());
         if (metres.isEmpty()) {
             sentences.add("It states no metre; it is taken to be in four.");
             return;
@@ -128,7 +165,8 @@ public final class NotesReader {
         if (!compound && !danced) {
             sentences.add("Its metre is " + upper + "/" + lower + "; it is taken to be in four.");
         } else if (compound && upper > 3) {
-            sentences.add("Its metre is " + upper + "/" + lower + "; each three eighths are taken to be a bar in three.");
+            sentences.add(
+                    "Its metre is " + upper + "/" + lower + "; each three eighths are taken to be a bar in three.");
         }
         if (metres.stream().anyMatch(metre -> metre.upper() != upper || metre.lower() != lower)) {
             sentences.add("Its metre changes; all of it is counted in " + beatsPerBar + ".");
@@ -145,7 +183,8 @@ public final class NotesReader {
             if (barsPerMinute < TempoMap.SLOWEST || barsPerMinute > TempoMap.FASTEST) {
                 leftOut++;
                 if (leftOut <= MOST_LEFT_OUT) {
-                    sentences.add("A tempo of " + Math.round(barsPerMinute) + " bars a minute is left out: expected 1 to 400.");
+                    sentences.add("A tempo of " + Math.round(barsPerMinute)
+                            + " bars a minute is left out: expected 1 to 400.");
                 }
                 continue;
             }
@@ -163,7 +202,9 @@ public final class NotesReader {
         }
         if (changes.isEmpty()) {
             double usual = USUAL_QUARTERS / (quarters * beatsPerBar);
-            sentences.add("It states no tempo; as the standard says then, it is taken to be 120 quarter notes a minute, " + Math.round(usual) + " bars a minute.");
+            sentences.add(
+                    "It states no tempo; as the standard says then, it is taken to be 120 quarter notes a minute, "
+                            + Math.round(usual) + " bars a minute.");
             return TempoMap.steady(beatsPerBar, usual);
         }
         return new TempoMap(beatsPerBar, List.copyOf(changes.values()));
@@ -175,20 +216,27 @@ public final class NotesReader {
         return new Beats((int) Math.round(Math.min(ticks, FURTHEST_TICK))).minus(upBeat);
     }
 
-    private record Text(Beats at, String said) {
-    }
+    private record Text(Beats at, String said) {}
 
     private Stream<Event> metas(int type) {
         return events.stream().filter(event -> event.type() == type);
     }
 
     private Stream<Text> texts(int... types) {
-        return Arrays.stream(types).boxed().flatMap(this::metas).map(event -> new Text(beat(event.tick()), PlainText.ofLine(new String(event.data(), StandardCharsets.UTF_8)).text()))
+        return Arrays.stream(types)
+                .boxed()
+                .flatMap(this::metas)
+                .map(event -> new Text(
+                        beat(event.tick()),
+                        PlainText.ofLine(new String(event.data(), StandardCharsets.UTF_8))
+                                .text()))
                 .sorted(Comparator.comparing(Text::at));
     }
 
     private static Optional<HitKind> hit(String marker) {
-        return HitKind.LEXICON.find(marker.strip()).filter(kind -> kind != HitKind.BREAK || marker.strip().equalsIgnoreCase("silence"));
+        return HitKind.LEXICON
+                .find(marker.strip())
+                .filter(kind -> kind != HitKind.BREAK || marker.strip().equalsIgnoreCase("silence"));
     }
 
     /** A section goes on to the next marker that names one; what comes before the first is an introduction. */
@@ -197,11 +245,15 @@ public final class NotesReader {
         List<PieceSection> named = new ArrayList<>();
         for (Text text : texts(MARKER).toList()) {
             Matcher name = NAMED.matcher(text.said().strip());
-            Optional<SectionKind> kind = name.matches() ? SectionKind.LEXICON.find(name.group(1).strip().toLowerCase(Locale.ROOT)) : Optional.empty();
+            Optional<SectionKind> kind = name.matches()
+                    ? SectionKind.LEXICON.find(name.group(1).strip().toLowerCase(Locale.ROOT))
+                    : Optional.empty();
             int bar = Math.round((float) text.at().toDouble() / beatsPerBar) + 1;
             boolean later = bar <= bars && (starts.isEmpty() || bar > starts.get(starts.size() - 1));
             if (hit(text.said()).isEmpty() && later && !text.said().isBlank()) {
-                String title = kind.isPresent() && name.group(2).isEmpty() ? "" : text.said().strip();
+                String title = kind.isPresent() && name.group(2).isEmpty()
+                        ? ""
+                        : text.said().strip();
                 starts.add(bar);
                 named.add(new PieceSection(kind.orElse(SectionKind.VERSE), title, List.of(1)));
             }

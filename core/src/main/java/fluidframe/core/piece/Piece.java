@@ -16,19 +16,30 @@ import java.util.stream.IntStream;
 import java.util.stream.Stream;
 
 /**
- * A piece of music as far as it is danced to. Bars are counted from 1; points of time are beats from the first bar line.
+ * A piece of music as far as it is danced to. Bars are counted from 1; points of time are beats from the first bar
+ * line.
  *
- * @param dances   the ids of the dances it suits
- * @param bar      how long a bar lasts
- * @param upBeat   beats before the first bar line
+ * @param dances the ids of the dances it suits
+ * @param bar how long a bar lasts
+ * @param upBeat beats before the first bar line
  * @param sections from the first to the last, at least one
- * @param tempo    how fast it goes
- * @param hits     by time
+ * @param tempo how fast it goes
+ * @param hits by time
  * @param cueWords by time
- * @param fade     bars at its end in which it fades away
+ * @param fade bars at its end in which it fades away
  */
 @RecordBuilder
-public record Piece(String id, String title, Set<String> dances, Beats bar, Beats upBeat, List<PieceSection> sections, TempoMap tempo, List<Hit> hits, List<CueWord> cueWords, int fade)
+public record Piece(
+        String id,
+        String title,
+        Set<String> dances,
+        Beats bar,
+        Beats upBeat,
+        List<PieceSection> sections,
+        TempoMap tempo,
+        List<Hit> hits,
+        List<CueWord> cueWords,
+        int fade)
         implements PieceBuilder.With {
 
     public static final int MOST_BARS = 800;
@@ -37,7 +48,7 @@ public record Piece(String id, String title, Set<String> dances, Beats bar, Beat
     /**
      * Where a section begins.
      *
-     * @param bar   from 1
+     * @param bar from 1
      * @param times which of its kind it is, from 1
      */
     public record Begun(int bar, int times, PieceSection section) {
@@ -49,7 +60,8 @@ public record Piece(String id, String title, Set<String> dances, Beats bar, Beat
     }
 
     /**
-     * @throws IllegalArgumentException naming what cannot be: no bars or too many, a hit or words after the end, a fade longer than the piece
+     * @throws IllegalArgumentException naming what cannot be: no bars or too many, a hit or words after the end, a fade
+     *     longer than the piece
      */
     public Piece {
         dances = Set.copyOf(dances);
@@ -65,9 +77,13 @@ public record Piece(String id, String title, Set<String> dances, Beats bar, Beat
         }
         Beats end = bar.times(bars);
         Beats begin = Beats.ZERO.minus(upBeat);
-        Optional<Beats> outside = Stream.concat(hits.stream().map(Hit::at), cueWords.stream().map(CueWord::at)).filter(at -> at.compareTo(begin) < 0 || at.compareTo(end) >= 0).findFirst();
+        Optional<Beats> outside = Stream.concat(
+                        hits.stream().map(Hit::at), cueWords.stream().map(CueWord::at))
+                .filter(at -> at.compareTo(begin) < 0 || at.compareTo(end) >= 0)
+                .findFirst();
         if (outside.isPresent()) {
-            throw new IllegalArgumentException("something in bar " + barOf(outside.get(), bar) + ": the piece has bars 1 to " + bars);
+            throw new IllegalArgumentException(
+                    "something in bar " + barOf(outside.get(), bar) + ": the piece has bars 1 to " + bars);
         }
         if (fade < 0 || fade > bars) {
             throw new IllegalArgumentException("a fade of " + fade + " bars: the piece has " + bars);
@@ -99,7 +115,9 @@ public record Piece(String id, String title, Set<String> dances, Beats bar, Beat
 
     /** When each bar line is heard, seconds from the first, and the end. */
     public List<Double> barLines() {
-        return IntStream.rangeClosed(0, bars()).mapToObj(number -> tempo.seconds(bar.times(number))).toList();
+        return IntStream.rangeClosed(0, bars())
+                .mapToObj(number -> tempo.seconds(bar.times(number)))
+                .toList();
     }
 
     /** Every section with the bar it begins in. */
@@ -107,7 +125,10 @@ public record Piece(String id, String title, Set<String> dances, Beats bar, Beat
         List<Begun> begun = new ArrayList<>();
         int next = 1;
         for (PieceSection section : sections) {
-            int times = 1 + (int) begun.stream().filter(before -> before.section().kind() == section.kind()).count();
+            int times = 1
+                    + (int) begun.stream()
+                            .filter(before -> before.section().kind() == section.kind())
+                            .count();
             begun.add(new Begun(next, times, section));
             next += section.bars();
         }
@@ -116,7 +137,10 @@ public record Piece(String id, String title, Set<String> dances, Beats bar, Beat
 
     /** The section a bar is in. */
     public Begun sectionOf(int number) {
-        return begun().stream().filter(each -> number < each.end()).findFirst().orElseGet(() -> begun().get(sections.size() - 1));
+        return begun().stream()
+                .filter(each -> number < each.end())
+                .findFirst()
+                .orElseGet(() -> begun().get(sections.size() - 1));
     }
 
     /** Where each phrase begins, bars from 1. */
@@ -136,7 +160,7 @@ public record Piece(String id, String title, Set<String> dances, Beats bar, Beat
      * The same with bars left out.
      *
      * @param from the first that is left out
-     * @param to   the first that is heard again
+     * @param to the first that is heard again
      */
     public Piece without(int from, int to) {
         Beats begin = bar.times(from - 1);
@@ -153,12 +177,22 @@ public record Piece(String id, String title, Set<String> dances, Beats bar, Beat
                 next += each;
             }
             if (!phrases.isEmpty()) {
-                left.add(new PieceSection(begun.section().kind(), begun.section().title(), phrases));
+                left.add(
+                        new PieceSection(begun.section().kind(), begun.section().title(), phrases));
             }
         }
-        return with().sections(left).tempo(tempo.without(begin, end)).hits(hits.stream().filter(hit -> isKept(hit.at(), begin, end)).map(hit -> new Hit(moved(hit.at(), begin, end), hit.kind())).toList())
-                .cueWords(cueWords.stream().filter(words -> isKept(words.at(), begin, end)).map(words -> new CueWord(moved(words.at(), begin, end), words.words())).toList())
-                .fade(Math.min(fade, bars() - (to - from))).build();
+        return with().sections(left)
+                .tempo(tempo.without(begin, end))
+                .hits(hits.stream()
+                        .filter(hit -> isKept(hit.at(), begin, end))
+                        .map(hit -> new Hit(moved(hit.at(), begin, end), hit.kind()))
+                        .toList())
+                .cueWords(cueWords.stream()
+                        .filter(words -> isKept(words.at(), begin, end))
+                        .map(words -> new CueWord(moved(words.at(), begin, end), words.words()))
+                        .toList())
+                .fade(Math.min(fade, bars() - (to - from)))
+                .build();
     }
 
     private static boolean isKept(Beats at, Beats begin, Beats end) {
@@ -171,8 +205,17 @@ public record Piece(String id, String title, Set<String> dances, Beats bar, Beat
 
     /** How it is built, for those who dance to it. */
     public MusicMap map() {
-        List<Integer> phrases = sections.stream().flatMap(section -> section.phrases().stream()).toList();
-        List<MusicSection> starts = begun().stream().map(each -> new MusicSection(each.bar(), each.section().name())).toList();
-        return new MusicMap(bar, upBeat, phrases, starts, tempo, hits.stream().map(Hit::at).collect(Collectors.toCollection(TreeSet::new)));
+        List<Integer> phrases =
+                sections.stream().flatMap(section -> section.phrases().stream()).toList();
+        List<MusicSection> starts = begun().stream()
+                .map(each -> new MusicSection(each.bar(), each.section().name()))
+                .toList();
+        return new MusicMap(
+                bar,
+                upBeat,
+                phrases,
+                starts,
+                tempo,
+                hits.stream().map(Hit::at).collect(Collectors.toCollection(TreeSet::new)));
     }
 }

@@ -6,15 +6,16 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.stream.Stream;
 
-/** What is set by ear in a piece while it is heard: which beat is one, where a phrase begins, where it strikes, where a bar line falls. Times are seconds from the first bar line. */
+/**
+ * What is set by ear in a piece while it is heard: which beat is one, where a phrase begins, where it strikes, where a
+ * bar line falls. Times are seconds from the first bar line.
+ */
 public final class PieceMarks {
 
-    private PieceMarks() {
-    }
+    private PieceMarks() {}
 
     /** A piece, and how much later, seconds, its first bar line is heard than before. */
-    public record Marked(Piece piece, double later) {
-    }
+    public record Marked(Piece piece, double later) {}
 
     /** The nearest beat becomes one of its bar; every bar line moves with it. */
     public static Marked one(Piece piece, double seconds) {
@@ -22,11 +23,25 @@ public final class PieceMarks {
         int beats = Math.floorMod((int) Math.round(piece.tempo().beat(seconds)), perBar);
         int shift = beats * 2 > perBar ? beats - perBar : beats;
         Beats by = Beats.of(shift);
-        List<TempoMap.Change> changes = piece.tempo().changes().stream().map(change -> new TempoMap.Change(change.at().minus(by), change.barsPerMinute(), change.gradual())).toList();
+        List<TempoMap.Change> changes = piece.tempo().changes().stream()
+                .map(change -> new TempoMap.Change(change.at().minus(by), change.barsPerMinute(), change.gradual()))
+                .toList();
         Beats end = piece.length();
-        List<Hit> hits = piece.hits().stream().map(hit -> new Hit(hit.at().minus(by), hit.kind())).filter(hit -> isWithin(hit.at(), piece, end)).toList();
-        List<CueWord> words = piece.cueWords().stream().map(word -> new CueWord(word.at().minus(by), word.words())).filter(word -> isWithin(word.at(), piece, end)).toList();
-        return new Marked(piece.with().tempo(new TempoMap(perBar, changes)).hits(hits).cueWords(words).build(), piece.tempo().seconds(by));
+        List<Hit> hits = piece.hits().stream()
+                .map(hit -> new Hit(hit.at().minus(by), hit.kind()))
+                .filter(hit -> isWithin(hit.at(), piece, end))
+                .toList();
+        List<CueWord> words = piece.cueWords().stream()
+                .map(word -> new CueWord(word.at().minus(by), word.words()))
+                .filter(word -> isWithin(word.at(), piece, end))
+                .toList();
+        return new Marked(
+                piece.with()
+                        .tempo(new TempoMap(perBar, changes))
+                        .hits(hits)
+                        .cueWords(words)
+                        .build(),
+                piece.tempo().seconds(by));
     }
 
     private static boolean isWithin(Beats at, Piece piece, Beats end) {
@@ -42,16 +57,19 @@ public final class PieceMarks {
             int next = begun.bar();
             for (int bars : begun.section().phrases()) {
                 boolean parted = bar > next && bar < next + bars;
-                Stream.of(parted ? new Integer[] {bar - next, next + bars - bar} : new Integer[] {bars}).forEach(phrases::add);
+                Stream.of(parted ? new Integer[] {bar - next, next + bars - bar} : new Integer[] {bars})
+                        .forEach(phrases::add);
                 next += bars;
             }
-            sections.add(new PieceSection(begun.section().kind(), begun.section().title(), phrases));
+            sections.add(
+                    new PieceSection(begun.section().kind(), begun.section().title(), phrases));
         }
         return piece.withSections(sections);
     }
 
     /**
-     * On the nearest half beat the music does what is said; where it does that already, it no longer does, and where it does something else, it does this instead.
+     * On the nearest half beat the music does what is said; where it does that already, it no longer does, and where it
+     * does something else, it does this instead.
      *
      * @throws IllegalArgumentException if that is not within the piece
      */
@@ -68,7 +86,8 @@ public final class PieceMarks {
     }
 
     /**
-     * A bar line is heard at another time: the bar before it becomes longer or shorter and the one after it the other way, every other bar line stays.
+     * A bar line is heard at another time: the bar before it becomes longer or shorter and the one after it the other
+     * way, every other bar line stays.
      *
      * @param bar from 2 on; the one after the last is the end
      * @throws IllegalArgumentException if there is no such bar line, or it would cross another
@@ -80,12 +99,15 @@ public final class PieceMarks {
         double before = piece.tempo().seconds(piece.bar().times(bar - 2));
         double after = piece.tempo().seconds(piece.bar().times(bar));
         if (!(seconds > before && (seconds < after || bar > piece.bars()))) {
-            throw new IllegalArgumentException("a bar line at " + seconds + " seconds, between " + before + " and " + after);
+            throw new IllegalArgumentException(
+                    "a bar line at " + seconds + " seconds, between " + before + " and " + after);
         }
         Beats from = piece.bar().times(bar - 2);
         Beats line = piece.bar().times(bar - 1);
         Beats to = piece.bar().times(bar);
-        List<TempoMap.Change> changes = new ArrayList<>(piece.tempo().changes().stream().filter(change -> change.at().compareTo(from) < 0 || change.at().compareTo(to) > 0).toList());
+        List<TempoMap.Change> changes = new ArrayList<>(piece.tempo().changes().stream()
+                .filter(change -> change.at().compareTo(from) < 0 || change.at().compareTo(to) > 0)
+                .toList());
         changes.add(new TempoMap.Change(from, 60 / (seconds - before), false));
         if (bar <= piece.bars()) {
             changes.add(new TempoMap.Change(line, 60 / (after - seconds), false));

@@ -22,22 +22,28 @@ import java.util.stream.Stream;
 import org.apache.commons.lang3.StringUtils;
 
 /**
- * Reads a piece of music as a coach writes it down: "intro 4, verse 16, chorus 16, break 2, end 4; 29 bars a minute, slowing to 20 over the last 4 bars; hit on 1
- * of bar 37". What is not understood is left over, and what cannot be is left out with a sentence; the rest is kept.
+ * Reads a piece of music as a coach writes it down: "intro 4, verse 16, chorus 16, break 2, end 4; 29 bars a minute,
+ * slowing to 20 over the last 4 bars; hit on 1 of bar 37". What is not understood is left over, and what cannot be is
+ * left out with a sentence; the rest is kept.
  */
 public final class PieceReader {
 
     public static final int MOST_LETTERS = 4_000;
     private static final int MOST_LETTERS_OF_A_CLAUSE = 200;
 
-    private static final List<String> NUMBERS = List.of("one", "two", "three", "four", "five", "six", "seven", "eight", "nine", "ten", "eleven", "twelve");
+    private static final List<String> NUMBERS =
+            List.of("one", "two", "three", "four", "five", "six", "seven", "eight", "nine", "ten", "eleven", "twelve");
     private static final String NUMBER = "\\d{1,3}|" + String.join("|", NUMBERS);
     private static final String TEMPO = "(\\d{1,3}(?:[.,]\\d{1,2})?)";
-    private static final String A_MINUTE = " ?(?:bars?|measures?) ?(?:a|per|/|each|to the|the) ?min(?:ute)?s?| ?(?:mpm|bars?/min)";
+    private static final String A_MINUTE =
+            " ?(?:bars?|measures?) ?(?:a|per|/|each|to the|the) ?min(?:ute)?s?| ?(?:mpm|bars?/min)";
     private static final String BEATS_A_MINUTE = " ?(?:beats? ?(?:a|per|/|each) ?min(?:ute)?|bpm)";
-    private static final String KINDS = names(Stream.of(SectionKind.values()).flatMap(kind -> Stream.concat(Stream.of(kind.wording()), kind.synonyms().stream())));
-    private static final String HITS = names(Stream.of(HitKind.values()).flatMap(kind -> Stream.concat(Stream.of(kind.wording()), kind.synonyms().stream())));
-    private static final String BARS = "((?:" + NUMBER + ") ?[x×] ?\\d{1,3}|(?:" + NUMBER + ")(?: ?\\+ ?\\d{1,3}+){0,30}+)";
+    private static final String KINDS = names(Stream.of(SectionKind.values())
+            .flatMap(kind -> Stream.concat(Stream.of(kind.wording()), kind.synonyms().stream())));
+    private static final String HITS = names(Stream.of(HitKind.values())
+            .flatMap(kind -> Stream.concat(Stream.of(kind.wording()), kind.synonyms().stream())));
+    private static final String BARS =
+            "((?:" + NUMBER + ") ?[x×] ?\\d{1,3}|(?:" + NUMBER + ")(?: ?\\+ ?\\d{1,3}+){0,30}+)";
 
     private static final Pattern CLAUSE = Pattern.compile("[^;,\\n]+");
     private static final Pattern TEMPO_WORD = pattern("min|mpm|bpm|tempo");
@@ -46,18 +52,31 @@ public final class PieceReader {
     private static final Pattern TIMES = pattern(" ?[x×] ?");
     private static final Pattern QUOTED = pattern("[\"“]([^\"“”]{1,80}+)[\"”]");
     private static final Pattern METRE = pattern("(?:in |metre )?([234]) ?/ ?4|in (two|three|four|2|3|4)");
-    private static final Pattern UP_BEAT = pattern("(?:an? )?(?:up-? ?beat|pick-? ?up)(?: of)? ?(" + NUMBER + "|half|a half|½|&)? ?(?:(?:a )?beats?|counts?)?|(" + NUMBER + ") beats? (?:up-? ?beat|pick-? ?up)");
-    private static final Pattern STEADY = pattern("(?:tempo |at |then |now |about ){0,4}+" + TEMPO + "(?:" + A_MINUTE + "|(" + BEATS_A_MINUTE + "))?(?: from (?:bar )?(\\d{1,3})(?: on)?)?");
-    private static final Pattern STEADY_FROM = pattern("(?:then )?from bar (\\d{1,3})(?: on)?,? (?:at )?" + TEMPO + "(?:" + A_MINUTE + ")?");
-    private static final Pattern GRADUAL = pattern("(?:slow(?:ing|s)?(?: down)?|rit(?:\\.|ardando)?|gets slower|speed(?:ing|s)?(?: up)?|quicken(?:ing|s)?|accel(?:\\.|erando)?|gradually) (?:to )?" + TEMPO + "(?:" + A_MINUTE + ")?"
-            + "(?: (?:over|in|during) (?:the )?last (" + NUMBER + ")(?: bars?)?| from (?:bar )?(\\d{1,3})(?: (?:to|till|until|-) (?:bar )?(\\d{1,3}|the end))?| (?:over|in) bars? (\\d{1,3}) ?(?:-|–|to) ?(\\d{1,3})| by bar (\\d{1,3}))?");
-    private static final Pattern SECTION = pattern("(?:(?:the|a) )?(?:(first|second|third|last) )?(" + KINDS + "|[a-d])(?: (\\d|" + String.join("|", NUMBERS) + ")(?= ))?(?: of|:| =| -)? ?" + BARS
-            + " ?(?:bars?)?(?: ?[(\\[] ?([\\d+ ]{1,60}+)[)\\]]| in phrases of (" + NUMBER + ")| as ([\\d+ ]{1,60}+))?(?: ?[x×] ?(\\d)| (twice)| (\\d) times)?");
+    private static final Pattern UP_BEAT = pattern("(?:an? )?(?:up-? ?beat|pick-? ?up)(?: of)? ?(" + NUMBER
+            + "|half|a half|½|&)? ?(?:(?:a )?beats?|counts?)?|(" + NUMBER + ") beats? (?:up-? ?beat|pick-? ?up)");
+    private static final Pattern STEADY = pattern("(?:tempo |at |then |now |about ){0,4}+" + TEMPO + "(?:" + A_MINUTE
+            + "|(" + BEATS_A_MINUTE + "))?(?: from (?:bar )?(\\d{1,3})(?: on)?)?");
+    private static final Pattern STEADY_FROM =
+            pattern("(?:then )?from bar (\\d{1,3})(?: on)?,? (?:at )?" + TEMPO + "(?:" + A_MINUTE + ")?");
+    private static final Pattern GRADUAL = pattern(
+            "(?:slow(?:ing|s)?(?: down)?|rit(?:\\.|ardando)?|gets slower|speed(?:ing|s)?(?: up)?|quicken(?:ing|s)?|accel(?:\\.|erando)?|gradually) (?:to )?"
+                    + TEMPO + "(?:" + A_MINUTE + ")?" + "(?: (?:over|in|during) (?:the )?last (" + NUMBER
+                    + ")(?: bars?)?| from (?:bar )?(\\d{1,3})(?: (?:to|till|until|-) (?:bar )?(\\d{1,3}|the end))?| (?:over|in) bars? (\\d{1,3}) ?(?:-|–|to) ?(\\d{1,3})| by bar (\\d{1,3}))?");
+    private static final Pattern SECTION = pattern("(?:(?:the|a) )?(?:(first|second|third|last) )?(" + KINDS
+            + "|[a-d])(?: (\\d|" + String.join("|", NUMBERS) + ")(?= ))?(?: of|:| =| -)? ?" + BARS
+            + " ?(?:bars?)?(?: ?[(\\[] ?([\\d+ ]{1,60}+)[)\\]]| in phrases of (" + NUMBER
+            + ")| as ([\\d+ ]{1,60}+))?(?: ?[x×] ?(\\d)| (twice)| (\\d) times)?");
     private static final Pattern BARS_FIRST = pattern(BARS + " ?(?:bars?)?(?: of)?(?: (?:the|an?))? (" + KINDS + ")");
-    private static final Pattern HIT = pattern("(?:an? |the )?(" + HITS + ")s?(?: (?:on|at|in))?(?: (?:beat |count )?(\\d|one|two|three|four) ?(&|a|and)?(?: of(?: the)?| in))? ?(?:bars? )?#?(\\d{1,3})(?:\\.(\\d))?(?: (?:on )?(?:beat|count) (\\d))?");
-    private static final Pattern ANOTHER_HIT = pattern("(?:and )?(?:on )?(?:(?:beat )?(\\d|one|two|three|four) of )?(?:bar )?(\\d{1,3})");
-    private static final Pattern WORDS = pattern("(?:(?:cue|words?|sings?|sung)(?: words?)? )?[\"“]([^\"“”]{1,80}+)[\"”] (?:on|at|in)(?: (\\d) of)? ?bar (\\d{1,3})");
-    private static final Pattern FADE = pattern("(?:it )?(?:fades?|faded|fading)(?: out| away)?(?: (?:over|in|during) (?:the )?(?:last )?(" + NUMBER + ")(?: bars?)?)?");
+    private static final Pattern HIT = pattern(
+            "(?:an? |the )?(" + HITS
+                    + ")s?(?: (?:on|at|in))?(?: (?:beat |count )?(\\d|one|two|three|four) ?(&|a|and)?(?: of(?: the)?| in))? ?(?:bars? )?#?(\\d{1,3})(?:\\.(\\d))?(?: (?:on )?(?:beat|count) (\\d))?");
+    private static final Pattern ANOTHER_HIT =
+            pattern("(?:and )?(?:on )?(?:(?:beat )?(\\d|one|two|three|four) of )?(?:bar )?(\\d{1,3})");
+    private static final Pattern WORDS = pattern(
+            "(?:(?:cue|words?|sings?|sung)(?: words?)? )?[\"“]([^\"“”]{1,80}+)[\"”] (?:on|at|in)(?: (\\d) of)? ?bar (\\d{1,3})");
+    private static final Pattern FADE =
+            pattern("(?:it )?(?:fades?|faded|fading)(?: out| away)?(?: (?:over|in|during) (?:the )?(?:last )?(" + NUMBER
+                    + ")(?: bars?)?)?");
     private static final Pattern TOTAL = pattern("(\\d{1,3}) bars?(?: (?:in all|all told|altogether|total|long))?");
     private static final int USUAL_FADE = 4;
 
@@ -81,13 +100,18 @@ public final class PieceReader {
         this.plain = PlainText.ofLines(text.substring(0, Math.min(text.length(), MOST_LETTERS)));
         this.text = plain.text();
         this.phraseBars = phraseBars;
-        this.beatsPerBar = clauses().map(clause -> METRE.matcher(clause.trim().toLowerCase(Locale.ROOT))).filter(Matcher::matches).map(metre -> number(first(metre, 1, 2))).findFirst().orElse(beatsPerBar);
+        this.beatsPerBar = clauses()
+                .map(clause -> METRE.matcher(clause.trim().toLowerCase(Locale.ROOT)))
+                .filter(Matcher::matches)
+                .map(metre -> number(first(metre, 1, 2)))
+                .findFirst()
+                .orElse(beatsPerBar);
     }
 
     /**
-     * @param text        of more than {@value #MOST_LETTERS} letters the first
+     * @param text of more than {@value #MOST_LETTERS} letters the first
      * @param beatsPerBar unless the line says otherwise
-     * @param phraseBars  how long a phrase is unless the line says otherwise
+     * @param phraseBars how long a phrase is unless the line says otherwise
      */
     public static PieceLine read(String text, int beatsPerBar, int phraseBars) {
         return new PieceReader(text, beatsPerBar, phraseBars).read();
@@ -98,7 +122,9 @@ public final class PieceReader {
     }
 
     private static String names(Stream<String> names) {
-        return names.filter(name -> name.length() > 1).sorted(Comparator.comparingInt(String::length).reversed()).collect(Collectors.joining("|"));
+        return names.filter(name -> name.length() > 1)
+                .sorted(Comparator.comparingInt(String::length).reversed())
+                .collect(Collectors.joining("|"));
     }
 
     private Stream<String> clauses() {
@@ -110,7 +136,10 @@ public final class PieceReader {
         while (clauses.find()) {
             String clause = clauses.group();
             int from = clauses.start() + clause.length() - clause.stripLeading().length();
-            readClause(StringUtils.stripEnd(clause, ". ").strip(), from, clauses.start() + clause.stripTrailing().length());
+            readClause(
+                    StringUtils.stripEnd(clause, ". ").strip(),
+                    from,
+                    clauses.start() + clause.stripTrailing().length());
         }
         atTheEnd.forEach(Runnable::run);
         return new PieceLine(title, piece(), sentences, leftovers);
@@ -120,7 +149,10 @@ public final class PieceReader {
         int bars = bars();
         leaveOutTemposOfNoBar();
         if (bars < 1 || changes.isEmpty()) {
-            sentences.add(bars < 1 ? "No bars were found: name the parts with their bars, such as \"verse 16\"." : "No tempo was found: say how many bars a minute, such as \"29 bars a minute\".");
+            sentences.add(
+                    bars < 1
+                            ? "No bars were found: name the parts with their bars, such as \"verse 16\"."
+                            : "No tempo was found: say how many bars a minute, such as \"29 bars a minute\".");
             return Optional.empty();
         }
         if (bars > Piece.MOST_BARS) {
@@ -131,7 +163,17 @@ public final class PieceReader {
         hits.removeIf(hit -> isAfter(hit.at(), end, "The " + hit.kind()));
         cueWords.removeIf(words -> isAfter(words.at(), end, "\"" + words.words() + "\""));
         fade = Math.min(fade, bars);
-        return Optional.of(new Piece("", title.orElse(""), Set.of(), Beats.of(beatsPerBar), upBeat, sections, tempo(), hits.stream().limit(Piece.MOST_HITS).toList(), cueWords.stream().limit(Piece.MOST_HITS).toList(), fade));
+        return Optional.of(new Piece(
+                "",
+                title.orElse(""),
+                Set.of(),
+                Beats.of(beatsPerBar),
+                upBeat,
+                sections,
+                tempo(),
+                hits.stream().limit(Piece.MOST_HITS).toList(),
+                cueWords.stream().limit(Piece.MOST_HITS).toList(),
+                fade));
     }
 
     /** The first tempo holds from the beginning; of two on one beat the last. */
@@ -148,7 +190,9 @@ public final class PieceReader {
         if (at.compareTo(end) < 0 && at.compareTo(Beats.ZERO.minus(upBeat)) >= 0) {
             return false;
         }
-        sentences.add(what + " of bar " + (Math.floorDiv(at.ticks(), Beats.of(beatsPerBar).ticks()) + 1) + " is left out: the piece has bars 1 to " + bars() + ".");
+        sentences.add(what + " of bar "
+                + (Math.floorDiv(at.ticks(), Beats.of(beatsPerBar).ticks()) + 1)
+                + " is left out: the piece has bars 1 to " + bars() + ".");
         return true;
     }
 
@@ -161,8 +205,16 @@ public final class PieceReader {
     }
 
     private void readClause(String clause, int from, int to) {
-        boolean understood = clause.length() <= MOST_LETTERS_OF_A_CLAUSE && (METRE.matcher(clause).matches() || readTitle(clause) || readUpBeat(clause) || readTempo(clause) || readFade(clause) || readWords(clause) || readHit(clause)
-                || readSection(clause) || readTotal(clause));
+        boolean understood = clause.length() <= MOST_LETTERS_OF_A_CLAUSE
+                && (METRE.matcher(clause).matches()
+                        || readTitle(clause)
+                        || readUpBeat(clause)
+                        || readTempo(clause)
+                        || readFade(clause)
+                        || readWords(clause)
+                        || readHit(clause)
+                        || readSection(clause)
+                        || readTotal(clause));
         if (!understood && !clause.isEmpty()) {
             leftovers.add(new Leftover(from, to, text.substring(from, to), List.of()).in(plain));
         }
@@ -183,7 +235,9 @@ public final class PieceReader {
             return false;
         }
         String said = first(matcher, 1, 2);
-        Beats length = said.isEmpty() ? Beats.ONE : said.contains("half") || said.equals("½") || said.equals("&") ? Beats.HALF : Beats.of(number(said));
+        Beats length = said.isEmpty()
+                ? Beats.ONE
+                : said.contains("half") || said.equals("½") || said.equals("&") ? Beats.HALF : Beats.of(number(said));
         if (length.compareTo(Beats.of(beatsPerBar)) >= 0) {
             sentences.add("An up-beat of " + length.wording() + " is as long as a bar; it is left out.");
         } else {
@@ -234,7 +288,8 @@ public final class PieceReader {
     }
 
     private static String noTempo(double barsPerMinute) {
-        return new DecimalFormat("0.##", DecimalFormatSymbols.getInstance(Locale.ROOT)).format(barsPerMinute) + " bars a minute is no tempo: expected 1 to 400.";
+        return new DecimalFormat("0.##", DecimalFormatSymbols.getInstance(Locale.ROOT)).format(barsPerMinute)
+                + " bars a minute is no tempo: expected 1 to 400.";
     }
 
     private void leaveOutTemposOfNoBar() {
@@ -242,15 +297,23 @@ public final class PieceReader {
             return;
         }
         changes.removeIf(change -> {
-            boolean within = change.at().compareTo(Beats.ZERO) >= 0 && (change.gradual() || change.at().compareTo(bar(bars() + 1)) < 0);
+            boolean within = change.at().compareTo(Beats.ZERO) >= 0
+                    && (change.gradual() || change.at().compareTo(bar(bars() + 1)) < 0);
             if (!within) {
-                sentences.add("There is no bar " + (Math.floorDiv(change.at().ticks(), Beats.of(beatsPerBar).ticks()) + 1) + ": the piece has bars 1 to " + bars() + ".");
+                sentences.add("There is no bar "
+                        + (Math.floorDiv(
+                                        change.at().ticks(),
+                                        Beats.of(beatsPerBar).ticks())
+                                + 1) + ": the piece has bars 1 to " + bars() + ".");
             }
             return !within;
         });
     }
 
-    /** From where it says to where it says, else over the last phrase; how fast it was at the beginning is how fast it was before. */
+    /**
+     * From where it says to where it says, else over the last phrase; how fast it was at the beginning is how fast it
+     * was before.
+     */
     private void becomeGradually(double barsPerMinute, Matcher said) {
         int bars = bars();
         leaveOutTemposOfNoBar();
@@ -258,10 +321,19 @@ public final class PieceReader {
             return;
         }
         boolean toEnd = said.group(4) == null || said.group(4).contains("end");
-        int begins = said.group(2) != null ? bars - number(said.group(2)) + 1 : said.group(3) != null ? number(said.group(3)) : said.group(5) != null ? number(said.group(5)) : Math.max(1, bars - phraseBars / 2 + 1);
-        int ends = said.group(6) != null ? number(said.group(6)) + 1 : said.group(7) != null ? number(said.group(7)) : said.group(3) != null && !toEnd ? number(said.group(4)) + 1 : bars + 1;
+        int begins = said.group(2) != null
+                ? bars - number(said.group(2)) + 1
+                : said.group(3) != null
+                        ? number(said.group(3))
+                        : said.group(5) != null ? number(said.group(5)) : Math.max(1, bars - phraseBars / 2 + 1);
+        int ends = said.group(6) != null
+                ? number(said.group(6)) + 1
+                : said.group(7) != null
+                        ? number(said.group(7))
+                        : said.group(3) != null && !toEnd ? number(said.group(4)) + 1 : bars + 1;
         if (begins < 1 || begins >= ends || ends > bars + 1) {
-            sentences.add("The tempo cannot change from bar " + begins + " to bar " + (ends - 1) + ": the piece has bars 1 to " + bars + ".");
+            sentences.add("The tempo cannot change from bar " + begins + " to bar " + (ends - 1)
+                    + ": the piece has bars 1 to " + bars + ".");
             return;
         }
         double before = tempo().barsPerMinute(bar(begins).toDouble());
@@ -285,7 +357,10 @@ public final class PieceReader {
         if (!matcher.matches()) {
             return false;
         }
-        cueWords.add(new CueWord(bar(number(matcher.group(3))).plus(Beats.of(matcher.group(2) == null ? 0 : number(matcher.group(2)) - 1)), matcher.group(1).strip()));
+        cueWords.add(new CueWord(
+                bar(number(matcher.group(3)))
+                        .plus(Beats.of(matcher.group(2) == null ? 0 : number(matcher.group(2)) - 1)),
+                matcher.group(1).strip()));
         return true;
     }
 
@@ -311,7 +386,8 @@ public final class PieceReader {
 
     /** "Break 2" is two bars of a break; "break on 3 of bar 8" and "break bar 8" are hits. */
     private static boolean isSection(Matcher hit, String said) {
-        return SectionKind.LEXICON.find(hit.group(1)).isPresent() && !said.toLowerCase(Locale.ROOT).contains("bar");
+        return SectionKind.LEXICON.find(hit.group(1)).isPresent()
+                && !said.toLowerCase(Locale.ROOT).contains("bar");
     }
 
     private void addHit(int bar, int beat, String part) {
@@ -335,8 +411,16 @@ public final class PieceReader {
         String which = first(section, 1, 3);
         SectionKind kind = kind(section.group(2));
         boolean letter = section.group(2).length() == 1;
-        String title = letter ? section.group(2).toUpperCase(Locale.ROOT) : which.isEmpty() ? "" : section.group(1) == null ? kind.wording() + " " + which : which.toLowerCase(Locale.ROOT) + " " + kind.wording();
-        int times = section.group(9) != null ? 2 : first(section, 8, 10).isEmpty() ? 1 : Math.max(1, number(first(section, 8, 10)));
+        String title = letter
+                ? section.group(2).toUpperCase(Locale.ROOT)
+                : which.isEmpty()
+                        ? ""
+                        : section.group(1) == null
+                                ? kind.wording() + " " + which
+                                : which.toLowerCase(Locale.ROOT) + " " + kind.wording();
+        int times = section.group(9) != null
+                ? 2
+                : first(section, 8, 10).isEmpty() ? 1 : Math.max(1, number(first(section, 8, 10)));
         String phrased = first(section, 5, 7);
         String inPhrases = section.group(6) == null ? phrased : "every " + number(section.group(6));
         return addSection(kind, title, phrases(section.group(4), inPhrases), times);
@@ -356,7 +440,9 @@ public final class PieceReader {
             PieceSection section = new PieceSection(kind, title, phrases);
             sections.addAll(Collections.nCopies(times, section));
         } catch (IllegalArgumentException e) {
-            sentences.add("The " + kind + " of " + phrases.stream().mapToInt(Integer::intValue).sum() + " bars is left out: " + e.getMessage() + ".");
+            sentences.add("The " + kind + " of "
+                    + phrases.stream().mapToInt(Integer::intValue).sum() + " bars is left out: " + e.getMessage()
+                    + ".");
         }
         return true;
     }
@@ -375,15 +461,21 @@ public final class PieceReader {
         }
         int all = number(bars);
         if (said.contains("+")) {
-            List<Integer> phrases = Arrays.stream(PLUS.split(said)).map(String::strip).map(PieceReader::number).toList();
+            List<Integer> phrases = Arrays.stream(PLUS.split(said))
+                    .map(String::strip)
+                    .map(PieceReader::number)
+                    .toList();
             int together = phrases.stream().mapToInt(Integer::intValue).sum();
             if (together == all) {
                 return phrases;
             }
-            sentences.add("Phrases of " + said.strip() + " bars are " + together + ", not " + all + "; the bars are kept.");
+            sentences.add(
+                    "Phrases of " + said.strip() + " bars are " + together + ", not " + all + "; the bars are kept.");
         }
         int each = said.startsWith("every ") ? number(said.substring("every ".length())) : phraseBars;
-        return all < 1 ? List.of(all) : PieceSection.of(SectionKind.VERSE, "", all, Math.max(1, each)).phrases();
+        return all < 1
+                ? List.of(all)
+                : PieceSection.of(SectionKind.VERSE, "", all, Math.max(1, each)).phrases();
     }
 
     private boolean readTotal(String clause) {
@@ -403,7 +495,11 @@ public final class PieceReader {
     }
 
     private static String first(Matcher matcher, int... groups) {
-        return Arrays.stream(groups).mapToObj(matcher::group).filter(Objects::nonNull).findFirst().orElse("");
+        return Arrays.stream(groups)
+                .mapToObj(matcher::group)
+                .filter(Objects::nonNull)
+                .findFirst()
+                .orElse("");
     }
 
     private static int number(String said) {

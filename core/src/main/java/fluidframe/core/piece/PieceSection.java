@@ -7,16 +7,14 @@ import java.util.List;
 /**
  * A part of a piece.
  *
- * @param title   what it is called where that is more than its kind; may be empty
+ * @param title what it is called where that is more than its kind; may be empty
  * @param phrases how many bars each of its phrases has
  */
 public record PieceSection(SectionKind kind, String title, List<Integer> phrases) {
 
     private static final int MOST_BARS_OF_PHRASE = 64;
 
-    /**
-     * @throws IllegalArgumentException if it has no bars
-     */
+    /** @throws IllegalArgumentException if it has no bars */
     public PieceSection {
         phrases = List.copyOf(phrases);
         if (phrases.isEmpty() || phrases.stream().anyMatch(bars -> bars < 1 || bars > MOST_BARS_OF_PHRASE)) {

@@ -7,10 +7,15 @@ import java.util.List;
 
 /** What a part of a piece is to the whole. */
 public enum SectionKind implements Term {
-    INTRODUCTION("introduction", "intro", "opening", "lead-in"), VERSE("verse", "v", "strophe", "a part"), CHORUS("chorus", "ch", "refrain", "c part"), BRIDGE("bridge", "middle", "middle eight", "b part"),
-    BREAK("break", "interlude", "solo"), ENDING("ending", "end", "outro", "coda", "tag");
+    INTRODUCTION("introduction", "intro", "opening", "lead-in"),
+    VERSE("verse", "v", "strophe", "a part"),
+    CHORUS("chorus", "ch", "refrain", "c part"),
+    BRIDGE("bridge", "middle", "middle eight", "b part"),
+    BREAK("break", "interlude", "solo"),
+    ENDING("ending", "end", "outro", "coda", "tag");
 
-    public static final Lexicon<SectionKind> LEXICON = Lexicon.of("introduction, verse, chorus, bridge, break or ending", List.of(values()));
+    public static final Lexicon<SectionKind> LEXICON =
+            Lexicon.of("introduction, verse, chorus, bridge, break or ending", List.of(values()));
 
     private final Words words;
 

@@ -6,14 +6,16 @@ import java.util.List;
 import java.util.stream.IntStream;
 
 /**
- * The beat that somebody taps. Each tap is given the number of its beat by the gaps before it, a straight line is laid through the times by least squares, and
- * taps that lie far from it are dropped and the line laid again, so that one slip does not move the estimate and a beat that was left out does not either.
+ * The beat that somebody taps. Each tap is given the number of its beat by the gaps before it, a straight line is laid
+ * through the times by least squares, and taps that lie far from it are dropped and the line laid again, so that one
+ * slip does not move the estimate and a beat that was left out does not either.
  *
  * @param secondsPerTap from one tap to the next
- * @param error         how far off that may be, seconds: twice its standard error
- * @param first         when the first tap should have come, seconds
- * @param dropped       taps that were left out, from 0
- * @param ones          how many taps, counted round from the first, come before a tap on one; empty if nobody said which those are
+ * @param error how far off that may be, seconds: twice its standard error
+ * @param first when the first tap should have come, seconds
+ * @param dropped taps that were left out, from 0
+ * @param ones how many taps, counted round from the first, come before a tap on one; empty if nobody said which those
+ *     are
  */
 public record Taps(double secondsPerTap, double error, double first, List<Integer> dropped, List<Integer> ones) {
 
@@ -23,16 +25,16 @@ public record Taps(double secondsPerTap, double error, double first, List<Intege
     private static final double LONGEST_GAP = 6;
     /** Of a gap; what is farther from its beat is a slip. */
     private static final double SLIP = 0.22;
+
     private static final int ROUNDS = 4;
 
     /**
      * A tempo that may be meant.
      *
      * @param barsPerMinute how fast that makes the piece
-     * @param beatsPerTap   how many beats go by from one tap to the next
+     * @param beatsPerTap how many beats go by from one tap to the next
      */
-    public record Meant(double barsPerMinute, double beatsPerTap) {
-    }
+    public record Meant(double barsPerMinute, double beatsPerTap) {}
 
     public Taps {
         dropped = List.copyOf(dropped);
@@ -40,8 +42,8 @@ public record Taps(double secondsPerTap, double error, double first, List<Intege
     }
 
     /**
-     * @param seconds     when each tap came, in order
-     * @param onOne       which taps, from 0, were marked as falling on one
+     * @param seconds when each tap came, in order
+     * @param onOne which taps, from 0, were marked as falling on one
      * @param beatsPerBar beats in a bar
      * @throws IllegalArgumentException if there are too few or too many, or they are no beat
      */
@@ -51,7 +53,8 @@ public record Taps(double secondsPerTap, double error, double first, List<Intege
         }
         double gap = usualGap(seconds);
         if (!(gap >= SHORTEST_GAP && gap <= LONGEST_GAP)) {
-            throw new IllegalArgumentException("taps " + gap + " seconds apart: expected " + SHORTEST_GAP + " to " + LONGEST_GAP);
+            throw new IllegalArgumentException(
+                    "taps " + gap + " seconds apart: expected " + SHORTEST_GAP + " to " + LONGEST_GAP);
         }
         Line line = new Line(gap, seconds.get(0), 0);
         List<Integer> kept = IntStream.range(0, seconds.size()).boxed().toList();
@@ -62,16 +65,30 @@ public record Taps(double secondsPerTap, double error, double first, List<Intege
                 beats[i] = line.nearest(seconds.get(i));
             }
             Line now = line;
-            kept = IntStream.range(0, seconds.size()).filter(i -> now.distance(seconds.get(i), beats[i]) <= SLIP * now.slope()).boxed().toList();
+            kept = IntStream.range(0, seconds.size())
+                    .filter(i -> now.distance(seconds.get(i), beats[i]) <= SLIP * now.slope())
+                    .boxed()
+                    .toList();
             if (kept.size() < FEWEST) {
                 throw new IllegalArgumentException("no steady beat in " + seconds.size() + " taps");
             }
         }
         line = Line.through(seconds, beats, kept);
         List<Integer> all = kept;
-        List<Integer> dropped = IntStream.range(0, seconds.size()).filter(i -> !all.contains(i)).boxed().toList();
-        List<Integer> ones = onOne.stream().filter(i -> i >= 0 && i < beats.length).map(i -> Math.floorMod(beats[i], beatsPerBar)).toList();
-        return new Taps(line.slope(), 2 * line.error(), line.start(), dropped, ones.isEmpty() ? List.of() : List.of(mostOften(ones)));
+        List<Integer> dropped = IntStream.range(0, seconds.size())
+                .filter(i -> !all.contains(i))
+                .boxed()
+                .toList();
+        List<Integer> ones = onOne.stream()
+                .filter(i -> i >= 0 && i < beats.length)
+                .map(i -> Math.floorMod(beats[i], beatsPerBar))
+                .toList();
+        return new Taps(
+                line.slope(),
+                2 * line.error(),
+                line.start(),
+                dropped,
+                ones.isEmpty() ? List.of() : List.of(mostOften(ones)));
     }
 
     /** The number of each tap's beat by the gaps alone. */
@@ -84,7 +101,10 @@ public record Taps(double secondsPerTap, double error, double first, List<Intege
     }
 
     private static double usualGap(List<Double> seconds) {
-        double[] gaps = IntStream.range(1, seconds.size()).mapToDouble(i -> seconds.get(i) - seconds.get(i - 1)).sorted().toArray();
+        double[] gaps = IntStream.range(1, seconds.size())
+                .mapToDouble(i -> seconds.get(i) - seconds.get(i - 1))
+                .sorted()
+                .toArray();
         return gaps[gaps.length / 2];
     }
 
@@ -92,11 +112,15 @@ public record Taps(double secondsPerTap, double error, double first, List<Intege
         int[] times = new int[numbers.stream().mapToInt(Integer::intValue).max().orElse(0) + 1];
         numbers.forEach(number -> times[number]++);
         int most = Arrays.stream(times).max().orElse(0);
-        return IntStream.range(0, times.length).filter(number -> times[number] == most).findFirst().orElse(0);
+        return IntStream.range(0, times.length)
+                .filter(number -> times[number] == most)
+                .findFirst()
+                .orElse(0);
     }
 
     /**
-     * What tempo this may be: a tap for each beat, for every second one, twice as often, or one for each bar; what a dance is usually danced to comes first.
+     * What tempo this may be: a tap for each beat, for every second one, twice as often, or one for each bar; what a
+     * dance is usually danced to comes first.
      *
      * @param slowest bars a minute of the dance, or of any music
      * @param fastest bars a minute
@@ -104,13 +128,16 @@ public record Taps(double secondsPerTap, double error, double first, List<Intege
     public List<Meant> meant(int beatsPerBar, double slowest, double fastest) {
         double middle = Math.sqrt(slowest * fastest);
         List<Meant> meant = new ArrayList<>();
-        for (double beats : new double[]{1, 2, 0.5, beatsPerBar, 2.0 * beatsPerBar}) {
+        for (double beats : new double[] {1, 2, 0.5, beatsPerBar, 2.0 * beatsPerBar}) {
             double barsPerMinute = 60 * beats / (secondsPerTap * beatsPerBar);
-            if (meant.stream().noneMatch(each -> each.beatsPerTap() == beats) && barsPerMinute >= 1 && barsPerMinute <= 400) {
+            if (meant.stream().noneMatch(each -> each.beatsPerTap() == beats)
+                    && barsPerMinute >= 1
+                    && barsPerMinute <= 400) {
                 meant.add(new Meant(barsPerMinute, beats));
             }
         }
-        meant.sort((one, other) -> Double.compare(away(one, slowest, fastest, middle), away(other, slowest, fastest, middle)));
+        meant.sort((one, other) ->
+                Double.compare(away(one, slowest, fastest, middle), away(other, slowest, fastest, middle)));
         return meant;
     }
 
@@ -131,14 +158,20 @@ public record Taps(double secondsPerTap, double error, double first, List<Intege
         static Line through(List<Double> seconds, int[] beats, List<Integer> kept) {
             double meanBeat = kept.stream().mapToDouble(i -> beats[i]).average().orElse(0);
             double meanTime = kept.stream().mapToDouble(seconds::get).average().orElse(0);
-            double across = kept.stream().mapToDouble(i -> (beats[i] - meanBeat) * (seconds.get(i) - meanTime)).sum();
-            double along = kept.stream().mapToDouble(i -> (beats[i] - meanBeat) * (beats[i] - meanBeat)).sum();
+            double across = kept.stream()
+                    .mapToDouble(i -> (beats[i] - meanBeat) * (seconds.get(i) - meanTime))
+                    .sum();
+            double along = kept.stream()
+                    .mapToDouble(i -> (beats[i] - meanBeat) * (beats[i] - meanBeat))
+                    .sum();
             if (along == 0) {
                 throw new IllegalArgumentException("all taps fall on one beat");
             }
             double slope = across / along;
             double start = meanTime - slope * meanBeat;
-            double left = kept.stream().mapToDouble(i -> Math.pow(seconds.get(i) - start - slope * beats[i], 2)).sum();
+            double left = kept.stream()
+                    .mapToDouble(i -> Math.pow(seconds.get(i) - start - slope * beats[i], 2))
+                    .sum();
             return new Line(slope, start, kept.size() > 2 ? Math.sqrt(left / (kept.size() - 2) / along) : slope);
         }
 

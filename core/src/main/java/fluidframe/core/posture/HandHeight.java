@@ -7,9 +7,15 @@ import java.util.List;
 
 /** How high joined hands are: share of the height of the shorter of the two. */
 public enum HandHeight implements Term {
-    EYE("eye", "at eye height", 0.936), CHIN("chin", "at chin height", 0.87), SHOULDER("shoulder", "at shoulder height", 0.82), CHEST("chest", "at chest height", 0.72), WAIST("waist", "at waist height", 0.62), HIP("hip", "at hip height", 0.53);
+    EYE("eye", "at eye height", 0.936),
+    CHIN("chin", "at chin height", 0.87),
+    SHOULDER("shoulder", "at shoulder height", 0.82),
+    CHEST("chest", "at chest height", 0.72),
+    WAIST("waist", "at waist height", 0.62),
+    HIP("hip", "at hip height", 0.53);
 
-    public static final Lexicon<HandHeight> LEXICON = Lexicon.of("how high the joined hands are: eye, chin, shoulder, chest, waist or hip", List.of(values()));
+    public static final Lexicon<HandHeight> LEXICON =
+            Lexicon.of("how high the joined hands are: eye, chin, shoulder, chest, waist or hip", List.of(values()));
 
     private final Words words;
     private final double share;

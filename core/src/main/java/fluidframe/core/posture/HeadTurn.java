@@ -7,9 +7,14 @@ import java.util.List;
 
 /** Where the head looks: degrees by which it turns to the left. */
 public enum HeadTurn implements Term {
-    STRAIGHT("straight", "straight ahead", 0), LEFT("L", "to the left", 40), RIGHT("R", "to the right", -40), OVER_LEFT("over L", "over the left hand, extended", 55), ARM("along the arm", "along the joined arms", 75);
+    STRAIGHT("straight", "straight ahead", 0),
+    LEFT("L", "to the left", 40),
+    RIGHT("R", "to the right", -40),
+    OVER_LEFT("over L", "over the left hand, extended", 55),
+    ARM("along the arm", "along the joined arms", 75);
 
-    public static final Lexicon<HeadTurn> LEXICON = Lexicon.of("where the head looks: straight, L, R, over L or down the arm", List.of(values()));
+    public static final Lexicon<HeadTurn> LEXICON =
+            Lexicon.of("where the head looks: straight, L, R, over L or down the arm", List.of(values()));
 
     private final Words words;
     private final double degrees;

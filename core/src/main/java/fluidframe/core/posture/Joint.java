@@ -1,8 +1,6 @@
 package fluidframe.core.posture;
 
-/**
- * A point of a body, metres: forward and to the left as the man looks, and up.
- */
+/** A point of a body, metres: forward and to the left as the man looks, and up. */
 public record Joint(double x, double y, double z) {
 
     Joint plus(Joint other) {

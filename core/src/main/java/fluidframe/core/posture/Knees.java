@@ -7,9 +7,13 @@ import java.util.List;
 
 /** How far the knees bend: degrees by which thigh and shin lean. */
 public enum Knees implements Term {
-    STRAIGHT("straight", "straight, not locked", 0), SOFT("soft", "soft", 9), FLEXED("flexed", "flexed", 18), COMPACT("compact", "well flexed", 26);
+    STRAIGHT("straight", "straight, not locked", 0),
+    SOFT("soft", "soft", 9),
+    FLEXED("flexed", "flexed", 18),
+    COMPACT("compact", "well flexed", 26);
 
-    public static final Lexicon<Knees> LEXICON = Lexicon.of("how far the knees bend: straight, soft, flexed or compact", List.of(values()));
+    public static final Lexicon<Knees> LEXICON =
+            Lexicon.of("how far the knees bend: straight, soft, flexed or compact", List.of(values()));
 
     private final Words words;
     private final double degrees;

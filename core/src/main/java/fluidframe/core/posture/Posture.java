@@ -6,17 +6,25 @@ package fluidframe.core.posture;
  * @param lean degrees by which the upper body leans forward from the hips; backward where negative
  * @param note in the coach's words
  */
-public record Posture(FeetStance feet, Knees knees, Hips hips, Ribs ribs, Shoulders shoulders, HeadTurn head, WeightPlace weight, int lean, String note) {
+public record Posture(
+        FeetStance feet,
+        Knees knees,
+        Hips hips,
+        Ribs ribs,
+        Shoulders shoulders,
+        HeadTurn head,
+        WeightPlace weight,
+        int lean,
+        String note) {
 
     private static final int MOST_FORWARD = 20;
     private static final int MOST_BACKWARD = -30;
 
-    /**
-     * @throws IllegalArgumentException if nobody leans so far
-     */
+    /** @throws IllegalArgumentException if nobody leans so far */
     public Posture {
         if (lean < MOST_BACKWARD || lean > MOST_FORWARD) {
-            throw new IllegalArgumentException("a lean of " + lean + " degrees: expected " + MOST_BACKWARD + " to " + MOST_FORWARD);
+            throw new IllegalArgumentException(
+                    "a lean of " + lean + " degrees: expected " + MOST_BACKWARD + " to " + MOST_FORWARD);
         }
     }
 }

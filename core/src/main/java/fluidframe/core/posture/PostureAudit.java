@@ -11,35 +11,53 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 
-/** Whether two people can stand as a sheet says: whether those hands can be joined in that position, at that distance, by two of those heights. */
+/**
+ * Whether two people can stand as a sheet says: whether those hands can be joined in that position, at that distance,
+ * by two of those heights.
+ */
 public final class PostureAudit {
 
     /** Nearer than this two bodies facing each other touch, metres. */
     private static final double TOUCHING = 0.36;
     /** Joined hands so much above the eyes of the shorter pull the shoulder up, metres. */
     private static final double ABOVE_THE_EYES = 0.03;
+
     private static final double CENTIMETRES = 100;
 
-    private PostureAudit() {
-    }
+    private PostureAudit() {}
 
     public static List<PostureFinding> of(PostureSheet sheet, Dancers dancers) {
         List<PostureFinding> found = new ArrayList<>();
-        HoldInPosition.impossible(sheet.relation()).ifPresent(why -> found.add(new PostureFinding(Severity.ERROR, "/hold", "In this sheet " + why)));
+        HoldInPosition.impossible(sheet.relation())
+                .ifPresent(why -> found.add(new PostureFinding(Severity.ERROR, "/hold", "In this sheet " + why)));
         distance(sheet, found);
         PostureDrawing drawing = PostureDrawing.of(sheet, dancers);
-        drawing.missing().forEach((contact, lacks) -> found.add(new PostureFinding(Severity.ERROR, "/frame/distance",
-                wording(contact) + " would have to be " + centimetres(lacks) + " longer to reach; stand nearer, or join other hands.")));
+        drawing.missing()
+                .forEach((contact, lacks) -> found.add(new PostureFinding(
+                        Severity.ERROR,
+                        "/frame/distance",
+                        wording(contact) + " would have to be " + centimetres(lacks)
+                                + " longer to reach; stand nearer, or join other hands.")));
         double eyes = Math.min(drawing.man().head().z(), drawing.lady().head().z());
         if (drawing.handsHigh() > eyes + ABOVE_THE_EYES) {
-            found.add(new PostureFinding(Severity.WARNING, "/frame/hands", "The joined hands are " + centimetres(drawing.handsHigh() - eyes) + " above the eyes of the shorter: a shoulder is pulled up."));
+            found.add(new PostureFinding(
+                    Severity.WARNING,
+                    "/frame/hands",
+                    "The joined hands are " + centimetres(drawing.handsHigh() - eyes)
+                            + " above the eyes of the shorter: a shoulder is pulled up."));
         }
         for (Part part : Part.values()) {
             if (sheet.of(part).weight() == WeightPlace.HEELS) {
-                found.add(new PostureFinding(Severity.WARNING, "/" + part.wording() + "/weight", "The " + part.wording() + " stands on the heels and cannot move from there at once."));
+                found.add(new PostureFinding(
+                        Severity.WARNING,
+                        "/" + part.wording() + "/weight",
+                        "The " + part.wording() + " stands on the heels and cannot move from there at once."));
             }
             if (sheet.of(part).knees() == Knees.STRAIGHT && sheet.relation().proximity() == Proximity.CONTACT) {
-                found.add(new PostureFinding(Severity.WARNING, "/" + part.wording() + "/knees", "In body contact the " + part.wording() + "'s straight knees push the hips away."));
+                found.add(new PostureFinding(
+                        Severity.WARNING,
+                        "/" + part.wording() + "/knees",
+                        "In body contact the " + part.wording() + "'s straight knees push the hips away."));
             }
         }
         return found;
@@ -49,15 +67,25 @@ public final class PostureAudit {
         Position position = sheet.relation().position();
         double distance = sheet.frame().distance() / CENTIMETRES;
         if (distance < position.nearest() || distance > sheet.relation().farthest()) {
-            found.add(new PostureFinding(Severity.ERROR, "/frame/distance", "They stand " + sheet.frame().distance() + " cm apart, and in " + position.wording() + " it is " + centimetres(position.nearest()) + " to "
-                    + centimetres(sheet.relation().farthest()) + "."));
+            found.add(new PostureFinding(
+                    Severity.ERROR,
+                    "/frame/distance",
+                    "They stand " + sheet.frame().distance() + " cm apart, and in " + position.wording() + " it is "
+                            + centimetres(position.nearest()) + " to "
+                            + centimetres(sheet.relation().farthest()) + "."));
         }
         boolean touches = position.isFacing() && distance <= TOUCHING || !position.isFacing();
         if (sheet.relation().proximity() == Proximity.CONTACT && !touches) {
-            found.add(new PostureFinding(Severity.ERROR, "/frame/distance", "They are said to touch, and stand " + sheet.frame().distance() + " cm apart: at most " + centimetres(TOUCHING) + " do."));
+            found.add(new PostureFinding(
+                    Severity.ERROR,
+                    "/frame/distance",
+                    "They are said to touch, and stand " + sheet.frame().distance() + " cm apart: at most "
+                            + centimetres(TOUCHING) + " do."));
         }
-        if (sheet.relation().proximity() != Proximity.CONTACT && !sheet.frame().touch().isBlank()) {
-            found.add(new PostureFinding(Severity.WARNING, "/frame/touch", "They are said to touch, but not to be in contact."));
+        if (sheet.relation().proximity() != Proximity.CONTACT
+                && !sheet.frame().touch().isBlank()) {
+            found.add(new PostureFinding(
+                    Severity.WARNING, "/frame/touch", "They are said to touch, but not to be in contact."));
         }
     }
 

@@ -7,5 +7,4 @@ import fluidframe.core.audit.Severity;
  *
  * @param place of the value, as a JSON pointer within the sheet
  */
-public record PostureFinding(Severity severity, String place, String sentence) {
-}
+public record PostureFinding(Severity severity, String place, String sentence) {}

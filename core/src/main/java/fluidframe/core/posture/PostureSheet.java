@@ -9,11 +9,22 @@ import java.util.List;
 /**
  * Posture and hold for one position of some dances.
  *
- * @param build   how it is built up, in order
+ * @param build how it is built up, in order
  * @param schools where schools differ, in the coach's words
  */
-public record PostureSheet(String id, String title, List<Dance> dances, Relation relation, Posture man, Posture lady, Frame frame, List<String> build, List<String> faults, List<String> drills, List<Caution> cautions,
-                           List<String> schools) {
+public record PostureSheet(
+        String id,
+        String title,
+        List<Dance> dances,
+        Relation relation,
+        Posture man,
+        Posture lady,
+        Frame frame,
+        List<String> build,
+        List<String> faults,
+        List<String> drills,
+        List<Caution> cautions,
+        List<String> schools) {
 
     public PostureSheet {
         dances = List.copyOf(dances);

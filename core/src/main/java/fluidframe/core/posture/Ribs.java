@@ -7,9 +7,14 @@ import java.util.List;
 
 /** How the ribs are held: degrees by which the upper body leans to the left. */
 public enum Ribs implements Term {
-    LIFTED("lifted", "lifted off the hips", 0), DRAWN_IN("drawn in", "drawn in and down", 0), STRETCHED_LEFT("stretched L", "stretched on the left side", -5), STRETCHED_RIGHT("stretched R", "stretched on the right side", 5), SHAPED("shaped", "lifted, the chest shaped up", 0);
+    LIFTED("lifted", "lifted off the hips", 0),
+    DRAWN_IN("drawn in", "drawn in and down", 0),
+    STRETCHED_LEFT("stretched L", "stretched on the left side", -5),
+    STRETCHED_RIGHT("stretched R", "stretched on the right side", 5),
+    SHAPED("shaped", "lifted, the chest shaped up", 0);
 
-    public static final Lexicon<Ribs> LEXICON = Lexicon.of("how the ribs are held: lifted, drawn in, stretched L, stretched R or shaped", List.of(values()));
+    public static final Lexicon<Ribs> LEXICON = Lexicon.of(
+            "how the ribs are held: lifted, drawn in, stretched L, stretched R or shaped", List.of(values()));
 
     private final Words words;
     private final double tilt;

@@ -7,9 +7,12 @@ import java.util.List;
 
 /** How the shoulders are held: metres by which they are wider than usual. */
 public enum Shoulders implements Term {
-    DOWN("down", "down and quiet", 0), WIDE("wide", "down and wide, the blades drawn apart", 0.015), LEVEL("level", "level with the partner’s", 0);
+    DOWN("down", "down and quiet", 0),
+    WIDE("wide", "down and wide, the blades drawn apart", 0.015),
+    LEVEL("level", "level with the partner’s", 0);
 
-    public static final Lexicon<Shoulders> LEXICON = Lexicon.of("how the shoulders are held: down, wide or level", List.of(values()));
+    public static final Lexicon<Shoulders> LEXICON =
+            Lexicon.of("how the shoulders are held: down, wide or level", List.of(values()));
 
     private final Words words;
     private final double wider;

@@ -3,8 +3,9 @@ package fluidframe.core.posture;
 import java.util.List;
 
 /**
- * The bones of somebody in a posture, before the hands are placed. The lengths are shares of the height as anatomists measure them: hips at 0.53, knees at 0.285, shoulders at 0.82 and a quarter
- * of it apart, upper arm 0.186, forearm and hand 0.21.
+ * The bones of somebody in a posture, before the hands are placed. The lengths are shares of the height as anatomists
+ * measure them: hips at 0.53, knees at 0.285, shoulders at 0.82 and a quarter of it apart, upper arm 0.186, forearm and
+ * hand 0.21.
  */
 final class Stature {
 
@@ -29,7 +30,7 @@ final class Stature {
 
     /**
      * @param height metres
-     * @param place  on the floor
+     * @param place on the floor
      * @param facing radians to the left of where the man looks
      */
     Stature(Posture posture, double height, Joint place, double facing) {
@@ -69,7 +70,10 @@ final class Stature {
         double up = (share - HIP) * height;
         double lean = Math.toRadians(posture.lean());
         double tilt = Math.toRadians(posture.ribs().tilt());
-        return at(hipsForward() + up * Math.sin(lean), posture.hips().left() + left * Math.cos(tilt) + up * Math.sin(tilt), hipHeight() + up * Math.cos(lean) * Math.cos(tilt) - left * Math.sin(tilt));
+        return at(
+                hipsForward() + up * Math.sin(lean),
+                posture.hips().left() + left * Math.cos(tilt) + up * Math.sin(tilt),
+                hipHeight() + up * Math.cos(lean) * Math.cos(tilt) - left * Math.sin(tilt));
     }
 
     Joint shoulder(boolean left) {
@@ -90,7 +94,8 @@ final class Stature {
         double turn = Math.toRadians(posture.head().degrees());
         Joint head = above(HEAD, 0);
         Joint nose = head.plus(direction(Math.cos(turn), Math.sin(turn), 0).times(HEAD_SIZE * height * 0.75));
-        List<Joint> spine = List.of(above(HIP, 0), above(HIP + (NECK - HIP) * BETWEEN_HIPS_AND_NECK, 0), above(NECK, 0));
+        List<Joint> spine =
+                List.of(above(HIP, 0), above(HIP + (NECK - HIP) * BETWEEN_HIPS_AND_NECK, 0), above(NECK, 0));
         return new Body(leg(true), leg(false), leftArm, rightArm, spine, head, nose, HEAD_SIZE * height);
     }
 
@@ -103,11 +108,17 @@ final class Stature {
         Joint ankle = at(ankleForward, ankleLeft, ANKLE * height);
         Joint knee = hip.middle(ankle).plus(direction((HIP - KNEE) * height * Math.sin(bend()), 0, 0));
         double out = side * Math.toRadians(feet.turnOut());
-        return List.of(hip, knee, ankle, ankle.plus(direction(Math.cos(out), Math.sin(out), 0).times(FOOT * height)).plus(new Joint(0, 0, -ANKLE * height * 0.8)));
+        return List.of(
+                hip,
+                knee,
+                ankle,
+                ankle.plus(direction(Math.cos(out), Math.sin(out), 0).times(FOOT * height))
+                        .plus(new Joint(0, 0, -ANKLE * height * 0.8)));
     }
 
     /**
-     * Shoulder, elbow and hand of an arm that reaches for a point, as far as it can; the elbow hangs by so many degrees below the line of the shoulders.
+     * Shoulder, elbow and hand of an arm that reaches for a point, as far as it can; the elbow hangs by so many degrees
+     * below the line of the shoulders.
      */
     List<Joint> arm(boolean left, Joint hand, int elbowDegrees) {
         Joint shoulder = shoulder(left);
@@ -119,8 +130,13 @@ final class Stature {
         double onTheWay = (upper * upper - lower * lower + far * far) / (2 * Math.max(far, 0.01));
         double aside = Math.sqrt(Math.max(0, upper * upper - onTheWay * onTheWay));
         double hang = Math.toRadians(elbowDegrees);
-        Joint hint = direction(-0.2, (left ? 1 : -1) * Math.cos(hang), -Math.sin(hang)).across(along).unit();
-        return List.of(shoulder, shoulder.plus(along.times(onTheWay)).plus(hint.times(aside)), shoulder.plus(along.times(far)));
+        Joint hint = direction(-0.2, (left ? 1 : -1) * Math.cos(hang), -Math.sin(hang))
+                .across(along)
+                .unit();
+        return List.of(
+                shoulder,
+                shoulder.plus(along.times(onTheWay)).plus(hint.times(aside)),
+                shoulder.plus(along.times(far)));
     }
 
     /** An arm that holds nothing, out to the side and a little down. */

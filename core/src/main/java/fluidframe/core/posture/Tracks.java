@@ -7,9 +7,13 @@ import java.util.List;
 
 /** On which tracks the feet of the two stand. */
 public enum Tracks implements Term {
-    BETWEEN("between", "each right foot points between the partner’s feet"), OWN("own", "each on their own tracks"), OUTSIDE("outside", "his right foot outside both of hers"), APART("apart", "clear of each other");
+    BETWEEN("between", "each right foot points between the partner’s feet"),
+    OWN("own", "each on their own tracks"),
+    OUTSIDE("outside", "his right foot outside both of hers"),
+    APART("apart", "clear of each other");
 
-    public static final Lexicon<Tracks> LEXICON = Lexicon.of("on which tracks the feet stand: between, own, outside or apart", List.of(values()));
+    public static final Lexicon<Tracks> LEXICON =
+            Lexicon.of("on which tracks the feet stand: between, own, outside or apart", List.of(values()));
 
     private final Words words;
 

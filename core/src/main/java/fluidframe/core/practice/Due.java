@@ -6,7 +6,7 @@ import java.util.List;
  * Something that should be practised, and why.
  *
  * @param urgency what it is ranked by: the greater the sooner
- * @param recall  how likely it is to be had now, from 0 to 1
+ * @param recall how likely it is to be had now, from 0 to 1
  * @param reasons in words, the weightiest first
  */
 public record Due(Subject subject, Stage stage, double urgency, double recall, List<String> reasons) {

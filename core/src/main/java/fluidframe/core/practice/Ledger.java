@@ -9,7 +9,10 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Stream;
 
-/** Everything that a couple have practised, as it stands now. The order in which notes come in does not matter: they count in the order in which they were made. */
+/**
+ * Everything that a couple have practised, as it stands now. The order in which notes come in does not matter: they
+ * count in the order in which they were made.
+ */
 public final class Ledger {
 
     private final Map<Subject, Practised> standing;
@@ -19,7 +22,8 @@ public final class Ledger {
     }
 
     /**
-     * A fault that is seen is lost. One that was seen before is looked for whenever its figure is danced again: where it is not seen, it goes as the figure goes.
+     * A fault that is seen is lost. One that was seen before is looked for whenever its figure is danced again: where
+     * it is not seen, it goes as the figure goes.
      */
     public static Ledger of(List<Noted> notes) {
         Map<Subject, Practised> standing = new LinkedHashMap<>();
@@ -27,11 +31,17 @@ public final class Ledger {
         notes.stream().sorted(Comparator.comparing(Noted::at)).forEach(note -> {
             practise(standing, note.subject(), note.grade(), note);
             if (note.subject() instanceof Subject.Whole whole && note.grade() != Grade.LOST) {
-                known.getOrDefault(whole.id(), List.of()).stream().filter(fault -> !note.faults().contains(fault)).forEach(fault -> practise(standing, fault, note.grade(), note));
+                known.getOrDefault(whole.id(), List.of()).stream()
+                        .filter(fault -> !note.faults().contains(fault))
+                        .forEach(fault -> practise(standing, fault, note.grade(), note));
             }
             for (Subject.Fault fault : note.faults()) {
                 if (!standing.containsKey(fault)) {
-                    known.merge(fault.id(), List.of(fault), (before, more) -> Stream.concat(before.stream(), more.stream()).toList());
+                    known.merge(
+                            fault.id(),
+                            List.of(fault),
+                            (before, more) -> Stream.concat(before.stream(), more.stream())
+                                    .toList());
                 }
                 practise(standing, fault, Grade.LOST, note);
             }
@@ -40,7 +50,10 @@ public final class Ledger {
     }
 
     private static void practise(Map<Subject, Practised> standing, Subject subject, Grade grade, Noted note) {
-        standing.compute(subject, (key, before) -> before == null ? Practised.first(subject, grade, note.at()) : before.then(grade, note.at()));
+        standing.compute(
+                subject,
+                (key, before) ->
+                        before == null ? Practised.first(subject, grade, note.at()) : before.then(grade, note.at()));
     }
 
     public Optional<Practised> of(Subject subject) {
@@ -57,6 +70,10 @@ public final class Ledger {
 
     /** The ids of the figures that are steady or secure. */
     public List<String> known() {
-        return standing.values().stream().filter(each -> each.subject() instanceof Subject.Whole && each.stage().compareTo(Stage.STEADY) >= 0).map(each -> ((Subject.Whole) each.subject()).id()).toList();
+        return standing.values().stream()
+                .filter(each ->
+                        each.subject() instanceof Subject.Whole && each.stage().compareTo(Stage.STEADY) >= 0)
+                .map(each -> ((Subject.Whole) each.subject()).id())
+                .toList();
     }
 }

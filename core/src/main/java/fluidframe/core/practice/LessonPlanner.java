@@ -7,8 +7,9 @@ import java.util.Optional;
 import java.util.function.UnaryOperator;
 
 /**
- * Fills the minutes of a lesson: a warm-up, what is most urgent, the routine in work, and what is taken home. What is due has six tenths of the time, five minutes each; no figure comes twice,
- * for its faults are worked on with it. The minutes add up.
+ * Fills the minutes of a lesson: a warm-up, what is most urgent, the routine in work, and what is taken home. What is
+ * due has six tenths of the time, five minutes each; no figure comes twice, for its faults are worked on with it. The
+ * minutes add up.
  */
 public final class LessonPlanner {
 
@@ -20,18 +21,19 @@ public final class LessonPlanner {
     private static final int LEAST_WARM_UP = 3;
     private static final double DUE_SHARE = 0.6;
 
-    private LessonPlanner() {
-    }
+    private LessonPlanner() {}
 
     /**
-     * @param due     the most urgent first
+     * @param due the most urgent first
      * @param routine the title of the routine in work
-     * @param titles  tells the title of a figure of an id
+     * @param titles tells the title of a figure of an id
      * @throws IllegalArgumentException if it is no length for a lesson
      */
-    public static List<LessonPart> plan(int minutes, List<Due> due, Optional<String> routine, UnaryOperator<String> titles) {
+    public static List<LessonPart> plan(
+            int minutes, List<Due> due, Optional<String> routine, UnaryOperator<String> titles) {
         if (minutes < SHORTEST || minutes > LONGEST) {
-            throw new IllegalArgumentException("a lesson of " + minutes + " minutes: expected " + SHORTEST + " to " + LONGEST);
+            throw new IllegalArgumentException(
+                    "a lesson of " + minutes + " minutes: expected " + SHORTEST + " to " + LONGEST);
         }
         List<LessonPart> parts = new ArrayList<>();
         int warmUp = Math.max(LEAST_WARM_UP, minutes / WARM_UP_SHARE);
@@ -40,13 +42,24 @@ public final class LessonPlanner {
         int most = Math.max(1, (int) (left * (routine.isPresent() ? DUE_SHARE : 1) / EACH));
         List<Due> chosen = chosen(due, most);
         for (Due each : chosen) {
-            parts.add(new LessonPart(each.subject().wording(titles), Math.min(EACH, left), Optional.of(each.subject()), String.join("; ", each.reasons())));
+            parts.add(new LessonPart(
+                    each.subject().wording(titles),
+                    Math.min(EACH, left),
+                    Optional.of(each.subject()),
+                    String.join("; ", each.reasons())));
             left -= Math.min(EACH, left);
         }
         if (left > 0) {
-            parts.add(new LessonPart(routine.orElse("Free dancing"), left, Optional.empty(), routine.isPresent() ? "The routine in work, with what was just practised in it." : "What is left of the time."));
+            parts.add(new LessonPart(
+                    routine.orElse("Free dancing"),
+                    left,
+                    Optional.empty(),
+                    routine.isPresent()
+                            ? "The routine in work, with what was just practised in it."
+                            : "What is left of the time."));
         }
-        parts.add(new LessonPart("What is taken home", HOME, Optional.empty(), "One thing to practise until next time, written down."));
+        parts.add(new LessonPart(
+                "What is taken home", HOME, Optional.empty(), "One thing to practise until next time, written down."));
         return parts;
     }
 
@@ -55,8 +68,12 @@ public final class LessonPlanner {
         List<Due> chosen = new ArrayList<>();
         List<Optional<String>> figures = new ArrayList<>();
         for (Due each : due) {
-            Optional<String> figure = each.subject() instanceof Subject.Seam ? Optional.empty() : each.subject().figure();
-            if (chosen.size() < most && !(each.subject() instanceof Subject.Charted) && (figure.isEmpty() || !figures.contains(figure))) {
+            Optional<String> figure = each.subject() instanceof Subject.Seam
+                    ? Optional.empty()
+                    : each.subject().figure();
+            if (chosen.size() < most
+                    && !(each.subject() instanceof Subject.Charted)
+                    && (figure.isEmpty() || !figures.contains(figure))) {
                 chosen.add(each);
                 figures.add(figure);
             }

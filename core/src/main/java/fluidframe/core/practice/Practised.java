@@ -8,14 +8,15 @@ import java.time.Instant;
  * How something stands with a couple.
  *
  * @param times how often it was practised; a fault: how often it was looked for
- * @param lost  how often it was lost; a fault: how often it was seen
+ * @param lost how often it was lost; a fault: how often it was seen
  * @param first when it was first practised or seen
- * @param last  how it went last
+ * @param last how it went last
  */
 public record Practised(Subject subject, Memory memory, int times, int lost, Instant first, Grade last) {
 
     /** A week, and a month: what is had for longer is steady, and secure. */
     private static final double STEADY_DAYS = 7;
+
     private static final double SECURE_DAYS = 30;
 
     static Practised first(Subject subject, Grade grade, Instant at) {
@@ -23,7 +24,8 @@ public record Practised(Subject subject, Memory memory, int times, int lost, Ins
     }
 
     Practised then(Grade grade, Instant at) {
-        return new Practised(subject, memory.then(grade, at), times + 1, lost + (grade == Grade.LOST ? 1 : 0), first, grade);
+        return new Practised(
+                subject, memory.then(grade, at), times + 1, lost + (grade == Grade.LOST ? 1 : 0), first, grade);
     }
 
     /** Lost things have to be shown again; what went well once has only been shown. */

@@ -7,9 +7,14 @@ import java.util.List;
 
 /** How far something has come, the least first. */
 public enum Stage implements Term {
-    NOT_SHOWN("not shown"), SHOWN("shown"), COMING("coming"), STEADY("steady"), SECURE("secure");
+    NOT_SHOWN("not shown"),
+    SHOWN("shown"),
+    COMING("coming"),
+    STEADY("steady"),
+    SECURE("secure");
 
-    public static final Lexicon<Stage> LEXICON = Lexicon.of("not shown, shown, coming, steady or secure", List.of(values()));
+    public static final Lexicon<Stage> LEXICON =
+            Lexicon.of("not shown, shown, coming, steady or secure", List.of(values()));
 
     private final Words words;
 

@@ -15,7 +15,9 @@ import org.apache.commons.lang3.StringUtils;
 public sealed interface Subject {
 
     /** What to say was expected where a text names no subject. */
-    String EXPECTED = "what was practised, such as figure~waltz-whisk, seam~waltz-whisk~waltz-chasse-from-promenade or fault~waltz-whisk~man~3~footwork~heel too late";
+    String EXPECTED =
+            "what was practised, such as figure~waltz-whisk, seam~waltz-whisk~waltz-chasse-from-promenade or fault~waltz-whisk~man~3~footwork~heel too late";
+
     Pattern FIGURE = Pattern.compile("figure~([a-z0-9-]{1,120})");
     Pattern SEAM = Pattern.compile("seam~([a-z0-9-]{1,120})~([a-z0-9-]{1,120})");
     Pattern FAULT = Pattern.compile("fault~([a-z0-9-]{1,120})~(man|lady)~(\\d{1,2})~([a-zA-Z]{0,30})~([^~]{1,200})");
@@ -32,9 +34,7 @@ public sealed interface Subject {
      */
     String wording(UnaryOperator<String> titles);
 
-    /**
-     * @throws UnreadableTextException if it names no subject
-     */
+    /** @throws UnreadableTextException if it names no subject */
     static Subject parse(String text) {
         Matcher matcher = FIGURE.matcher(text);
         if (matcher.matches()) {
@@ -60,8 +60,15 @@ public sealed interface Subject {
     }
 
     private static Fault fault(Matcher matcher, String text) {
-        Optional<Column> cell = Optional.of(matcher.group(4)).filter(name -> !name.isEmpty()).map(name -> Column.find(name).orElseThrow(() -> new UnreadableTextException(text, EXPECTED)));
-        return new Fault(matcher.group(1), Part.named(matcher.group(2)).orElseThrow(), Integer.parseInt(matcher.group(3)), cell, matcher.group(5));
+        Optional<Column> cell = Optional.of(matcher.group(4))
+                .filter(name -> !name.isEmpty())
+                .map(name -> Column.find(name).orElseThrow(() -> new UnreadableTextException(text, EXPECTED)));
+        return new Fault(
+                matcher.group(1),
+                Part.named(matcher.group(2)).orElseThrow(),
+                Integer.parseInt(matcher.group(3)),
+                cell,
+                matcher.group(5));
     }
 
     /** A figure from beginning to end. */
@@ -111,7 +118,8 @@ public sealed interface Subject {
     record Fault(String id, Part part, int step, Optional<Column> cell, String words) implements Subject {
 
         public Fault {
-            words = StringUtils.removeEnd(PlainText.ofLine(words.replace('~', '-')).text().strip(), ".");
+            words = StringUtils.removeEnd(
+                    PlainText.ofLine(words.replace('~', '-')).text().strip(), ".");
         }
 
         @Override
@@ -126,7 +134,10 @@ public sealed interface Subject {
 
         /** "man, step 3, footwork". */
         public String place() {
-            return part.wording() + (step == 0 ? "" : ", step " + step) + cell.map(column -> ", " + column.title().toLowerCase(Locale.ROOT)).orElse("");
+            return part.wording()
+                    + (step == 0 ? "" : ", step " + step)
+                    + cell.map(column -> ", " + column.title().toLowerCase(Locale.ROOT))
+                            .orElse("");
         }
 
         /** The same fault however its words are spelt. */
@@ -142,7 +153,14 @@ public sealed interface Subject {
 
         @Override
         public String toString() {
-            return String.join("~", "fault", id, part.wording(), String.valueOf(step), cell.map(Column::key).orElse(""), words);
+            return String.join(
+                    "~",
+                    "fault",
+                    id,
+                    part.wording(),
+                    String.valueOf(step),
+                    cell.map(Column::key).orElse(""),
+                    words);
         }
     }
 

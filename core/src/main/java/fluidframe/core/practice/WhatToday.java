@@ -17,9 +17,10 @@ import java.util.Optional;
 import java.util.Set;
 
 /**
- * What should be practised now, the most urgent first. The measure is what would be lost: how likely a thing is to fail now, or on the day on which it is danced, whichever weighs
- * more, the day the less the farther it is; more for what belongs to a routine in work, for a fault each time it has been seen, and for what was lost when it was last danced. Seams wait until both
- * figures have been shown.
+ * What should be practised now, the most urgent first. The measure is what would be lost: how likely a thing is to fail
+ * now, or on the day on which it is danced, whichever weighs more, the day the less the farther it is; more for what
+ * belongs to a routine in work, for a fault each time it has been seen, and for what was lost when it was last danced.
+ * Seams wait until both figures have been shown.
  */
 public final class WhatToday {
 
@@ -29,6 +30,7 @@ public final class WhatToday {
     private static final long FAR_DAYS = 120;
     /** Within a month it is the first reason that is told. */
     private static final long NEAR_DAYS = 31;
+
     private static final double IN_WORK = 0.25;
     private static final double EACH_TIME_SEEN = 0.15;
     private static final int MOST_TIMES_SEEN = 5;
@@ -49,12 +51,13 @@ public final class WhatToday {
         this.now = now;
         this.zone = zone;
         this.today = LocalDate.ofInstant(now, zone);
-        commitments.forEach(commitment -> commitment.subjects().forEach(subject -> wanted.computeIfAbsent(subject, key -> new ArrayList<>()).add(commitment)));
+        commitments.forEach(commitment -> commitment
+                .subjects()
+                .forEach(subject -> wanted.computeIfAbsent(subject, key -> new ArrayList<>())
+                        .add(commitment)));
     }
 
-    /**
-     * @param zone in which days are counted
-     */
+    /** @param zone in which days are counted */
     public static List<Due> rank(Ledger ledger, List<Commitment> commitments, Instant now, ZoneId zone) {
         return new WhatToday(ledger, commitments, now, zone).rank();
     }
@@ -62,28 +65,54 @@ public final class WhatToday {
     private List<Due> rank() {
         Set<Subject> subjects = new LinkedHashSet<>(wanted.keySet());
         ledger.all().forEach(practised -> subjects.add(practised.subject()));
-        return subjects.stream().filter(this::isReady).flatMap(subject -> due(subject).stream()).sorted(Comparator.comparingDouble(Due::urgency).reversed().thenComparing(due -> due.subject().toString())).toList();
+        return subjects.stream()
+                .filter(this::isReady)
+                .flatMap(subject -> due(subject).stream())
+                .sorted(Comparator.comparingDouble(Due::urgency)
+                        .reversed()
+                        .thenComparing(due -> due.subject().toString()))
+                .toList();
     }
 
     private boolean isReady(Subject subject) {
-        return !(subject instanceof Subject.Seam seam) || ledger.of(seam).isPresent() || ledger.of(new Subject.Whole(seam.from())).isPresent() && ledger.of(new Subject.Whole(seam.to())).isPresent();
+        return !(subject instanceof Subject.Seam seam)
+                || ledger.of(seam).isPresent()
+                || ledger.of(new Subject.Whole(seam.from())).isPresent()
+                        && ledger.of(new Subject.Whole(seam.to())).isPresent();
     }
 
     private Optional<Due> due(Subject subject) {
         Optional<Practised> practised = ledger.of(subject);
         List<Commitment> commitments = wanted.getOrDefault(whereItIsDanced(subject), List.of());
-        Optional<Commitment> next = commitments.stream().filter(commitment -> daysTo(commitment).isPresent()).min(Comparator.comparing(commitment -> daysTo(commitment).orElseThrow()));
+        Optional<Commitment> next = commitments.stream()
+                .filter(commitment -> daysTo(commitment).isPresent())
+                .min(Comparator.comparing(commitment -> daysTo(commitment).orElseThrow()));
         double recall = practised.map(each -> each.memory().recallAt(now)).orElse(0.0);
         double loss = practised.isPresent() ? 1 - recall : NOT_SHOWN;
-        double nearness = next.flatMap(this::daysTo).map(days -> HALF_WEIGHT_DAYS / (HALF_WEIGHT_DAYS + days)).orElse(0.0);
-        double lossThen = next.map(commitment -> practised.map(each -> 1 - each.memory().recallAt(day(commitment))).orElse(1.0)).orElse(0.0);
-        double urgency = Math.max(loss, nearness * lossThen) * (1 + nearness) * (commitments.isEmpty() ? 1 : 1 + IN_WORK);
+        double nearness = next.flatMap(this::daysTo)
+                .map(days -> HALF_WEIGHT_DAYS / (HALF_WEIGHT_DAYS + days))
+                .orElse(0.0);
+        double lossThen = next.map(commitment -> practised
+                        .map(each -> 1 - each.memory().recallAt(day(commitment)))
+                        .orElse(1.0))
+                .orElse(0.0);
+        double urgency =
+                Math.max(loss, nearness * lossThen) * (1 + nearness) * (commitments.isEmpty() ? 1 : 1 + IN_WORK);
         if (practised.isPresent()) {
             urgency *= practised.get().last() == Grade.LOST ? 1 + LOST_LAST : 1;
-            urgency *= subject instanceof Subject.Fault ? 1 + EACH_TIME_SEEN * Math.min(practised.get().lost(), MOST_TIMES_SEEN) : 1;
+            urgency *= subject instanceof Subject.Fault
+                    ? 1 + EACH_TIME_SEEN * Math.min(practised.get().lost(), MOST_TIMES_SEEN)
+                    : 1;
         }
         boolean sure = practised.isPresent() && recall > SURE && nearness * lossThen < 1 - Memory.WANTED;
-        return sure ? Optional.empty() : Optional.of(new Due(subject, ledger.stage(subject), urgency, recall, reasons(subject, practised, recall, commitments, next)));
+        return sure
+                ? Optional.empty()
+                : Optional.of(new Due(
+                        subject,
+                        ledger.stage(subject),
+                        urgency,
+                        recall,
+                        reasons(subject, practised, recall, commitments, next)));
     }
 
     /** A fault is danced where its figure is. */
@@ -92,17 +121,34 @@ public final class WhatToday {
     }
 
     private Optional<Long> daysTo(Commitment commitment) {
-        return commitment.event().map(event -> ChronoUnit.DAYS.between(today, event.date())).filter(days -> days >= 0 && days <= FAR_DAYS);
+        return commitment
+                .event()
+                .map(event -> ChronoUnit.DAYS.between(today, event.date()))
+                .filter(days -> days >= 0 && days <= FAR_DAYS);
     }
 
     private Instant day(Commitment commitment) {
-        return commitment.event().orElseThrow().date().atStartOfDay(zone).toInstant().plus(Duration.ofHours(12));
+        return commitment
+                .event()
+                .orElseThrow()
+                .date()
+                .atStartOfDay(zone)
+                .toInstant()
+                .plus(Duration.ofHours(12));
     }
 
-    private List<String> reasons(Subject subject, Optional<Practised> practised, double recall, List<Commitment> commitments, Optional<Commitment> next) {
+    private List<String> reasons(
+            Subject subject,
+            Optional<Practised> practised,
+            double recall,
+            List<Commitment> commitments,
+            Optional<Commitment> next) {
         List<String> reasons = new ArrayList<>();
-        Optional<String> event = next.map(commitment -> commitment.event().orElseThrow().title() + " " + in(daysTo(commitment).orElseThrow()));
-        boolean isNear = next.flatMap(this::daysTo).filter(days -> days <= NEAR_DAYS).isPresent();
+        Optional<String> event =
+                next.map(commitment -> commitment.event().orElseThrow().title() + " "
+                        + in(daysTo(commitment).orElseThrow()));
+        boolean isNear =
+                next.flatMap(this::daysTo).filter(days -> days <= NEAR_DAYS).isPresent();
         event.filter(said -> isNear).ifPresent(reasons::add);
         practised.ifPresent(each -> {
             if (subject instanceof Subject.Fault) {

@@ -16,12 +16,11 @@ public sealed interface Expected {
      *
      * @param shorthand what it says
      */
-    record Said(Figure figure, Part part, int row, Column column, String shorthand, String wording) implements Expected {
-    }
+    record Said(Figure figure, Part part, int row, Column column, String shorthand, String wording)
+            implements Expected {}
 
     /** A count, in numbers or in words. */
-    record Counted(Figure figure, Part part, String wording) implements Expected {
-    }
+    record Counted(Figure figure, Part part, String wording) implements Expected {}
 
     /** One of several, by its number from 1. */
     record Chosen(List<String> options, int right) implements Expected {
@@ -54,7 +53,8 @@ public sealed interface Expected {
 
         @Override
         public String wording() {
-            return String.join(" ", order.stream().map(row -> String.valueOf(row + 1)).toList());
+            return String.join(
+                    " ", order.stream().map(row -> String.valueOf(row + 1)).toList());
         }
     }
 }

@@ -19,35 +19,66 @@ import java.util.stream.Collectors;
 /** Which figure may follow another as it is charted: one that holds, among others that cannot follow it in any way. */
 final class Followers {
 
-    private Followers() {
-    }
+    private Followers() {}
 
     static Optional<Question> ask(QuestionKey key, Figure figure, Repertoire repertoire) {
         Random random = new Random(key.salt());
         Dancing last = Dancing.of(figure, Way.AS_CHARTED);
         List<Move> moves = repertoire.after(Optional.of(figure), last.exit());
-        Set<String> possible = moves.stream().filter(move -> move.outcome() != Outcome.BREAKS).map(move -> move.dancing().figure().id()).collect(Collectors.toSet());
-        List<Figure> right = drawn(repertoire.figures().stream().filter(other -> !other.id().equals(figure.id())
-                && moves.stream().anyMatch(move -> move.outcome() == Outcome.HOLDS && move.dancing().figure().id().equals(other.id()))).toList(), random);
-        Set<String> possibleTitles = repertoire.figures().stream().filter(other -> possible.contains(other.id())).map(Figure::title).collect(Collectors.toSet());
-        List<Figure> wrong = drawn(onePerTitle(repertoire.figures().stream().filter(other -> !possibleTitles.contains(other.title()) && !other.id().equals(figure.id())).toList()), random);
+        Set<String> possible = moves.stream()
+                .filter(move -> move.outcome() != Outcome.BREAKS)
+                .map(move -> move.dancing().figure().id())
+                .collect(Collectors.toSet());
+        List<Figure> right = drawn(
+                repertoire.figures().stream()
+                        .filter(other -> !other.id().equals(figure.id())
+                                && moves.stream()
+                                        .anyMatch(move -> move.outcome() == Outcome.HOLDS
+                                                && move.dancing().figure().id().equals(other.id())))
+                        .toList(),
+                random);
+        Set<String> possibleTitles = repertoire.figures().stream()
+                .filter(other -> possible.contains(other.id()))
+                .map(Figure::title)
+                .collect(Collectors.toSet());
+        List<Figure> wrong = drawn(
+                onePerTitle(repertoire.figures().stream()
+                        .filter(other -> !possibleTitles.contains(other.title())
+                                && !other.id().equals(figure.id()))
+                        .toList()),
+                random);
         if (right.isEmpty() || wrong.size() < Options.OTHERS) {
             return Optional.empty();
         }
         List<Figure> others = wrong.subList(0, Options.OTHERS);
-        List<String> explanation = new ArrayList<>(List.of("After the " + figure.title() + " the " + right.get(0).title() + " holds."));
+        List<String> explanation = new ArrayList<>(
+                List.of("After the " + figure.title() + " the " + right.get(0).title() + " holds."));
         others.forEach(other -> explanation.add(other.title() + ": " + why(last, other, repertoire)));
-        return Optional.of(new Question(key, "Which of these may follow the " + figure.title() + "?", List.of(),
-                Options.of(right.get(0).title(), others.stream().map(Figure::title).toList(), random), explanation));
+        return Optional.of(new Question(
+                key,
+                "Which of these may follow the " + figure.title() + "?",
+                List.of(),
+                Options.of(
+                        right.get(0).title(), others.stream().map(Figure::title).toList(), random),
+                explanation));
     }
 
     /** A coach's copy may bear the title of another figure; an answer is a title and must mean one. */
     private static List<Figure> onePerTitle(List<Figure> figures) {
-        return List.copyOf(figures.stream().collect(Collectors.toMap(Figure::title, figure -> figure, (first, second) -> first, LinkedHashMap::new)).values());
+        return List.copyOf(figures.stream()
+                .collect(
+                        Collectors.toMap(Figure::title, figure -> figure, (first, second) -> first, LinkedHashMap::new))
+                .values());
     }
 
     private static String why(Dancing last, Figure other, Repertoire repertoire) {
-        return Link.between(last.exit(), Dancing.of(other, Way.AS_CHARTED).entry(), last.figure(), other, repertoire.conditions()).sentence();
+        return Link.between(
+                        last.exit(),
+                        Dancing.of(other, Way.AS_CHARTED).entry(),
+                        last.figure(),
+                        other,
+                        repertoire.conditions())
+                .sentence();
     }
 
     private static List<Figure> drawn(List<Figure> figures, Random random) {

@@ -9,6 +9,9 @@ public record Mark(Outcome outcome, String sentence) {
 
     /** Unread is an answer that nobody could mark; it may be said otherwise. */
     public enum Outcome {
-        RIGHT, NEARLY, WRONG, UNREAD
+        RIGHT,
+        NEARLY,
+        WRONG,
+        UNREAD
     }
 }

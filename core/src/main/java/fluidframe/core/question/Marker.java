@@ -18,14 +18,16 @@ import java.util.Set;
 import java.util.regex.Pattern;
 import java.util.stream.IntStream;
 
-/** Marks answers, which are read as the cells of a chart are: what means the same is right, and of what is nearly right it is said what is missing. */
+/**
+ * Marks answers, which are read as the cells of a chart are: what means the same is right, and of what is nearly right
+ * it is said what is missing.
+ */
 public final class Marker {
 
     private static final Pattern NOT_A_NUMBER = Pattern.compile("[^0-9]+");
     private static final Pattern BETWEEN_WORDS = Pattern.compile("[\\s,;()]+");
 
-    private Marker() {
-    }
+    private Marker() {}
 
     public static Mark mark(Question question, String answer) {
         if (answer.isBlank()) {
@@ -44,7 +46,12 @@ public final class Marker {
         if (expected instanceof Expected.Located located) {
             return numbers(List.of(located.row() + 1), answer, "the number of a step", located.wording());
         }
-        return numbers(((Expected.Ordered) expected).order().stream().map(row -> row + 1).toList(), answer, "the numbers of the steps in their order", expected.wording());
+        return numbers(
+                ((Expected.Ordered) expected)
+                        .order().stream().map(row -> row + 1).toList(),
+                answer,
+                "the numbers of the steps in their order",
+                expected.wording());
     }
 
     private static Mark right() {
@@ -56,10 +63,18 @@ public final class Marker {
     }
 
     private static Mark said(Expected.Said said, String answer) {
-        CellReading reading = CellReader.read(said.column(), answer, DraftWriter.write(said.figure()).chart(said.part()), said.row(), said.figure().dance());
+        CellReading reading = CellReader.read(
+                said.column(),
+                answer,
+                DraftWriter.write(said.figure()).chart(said.part()),
+                said.row(),
+                said.figure().dance());
         if (!reading.isUnderstood()) {
-            List<String> choices = reading.choices().stream().map(CellReading.Choice::wording).toList();
-            String expected = choices.isEmpty() ? "Expected " + reading.expected() + "." : "Did you mean " + String.join(", or ", choices) + "?";
+            List<String> choices =
+                    reading.choices().stream().map(CellReading.Choice::wording).toList();
+            String expected = choices.isEmpty()
+                    ? "Expected " + reading.expected() + "."
+                    : "Did you mean " + String.join(", or ", choices) + "?";
             return new Mark(Outcome.UNREAD, "\"" + answer + "\" is not understood. " + expected);
         }
         String given = said.column().shorthandOf(reading.value().orElseThrow());
@@ -70,8 +85,15 @@ public final class Marker {
         missing.removeAll(words(given));
         Set<String> more = words(given);
         more.removeAll(words(said.shorthand()));
-        return more.isEmpty() ? new Mark(Outcome.NEARLY, "Nearly: " + String.join(", ", missing) + " is missing. It is " + said.wording() + ".")
-                : missing.isEmpty() ? new Mark(Outcome.NEARLY, "Nearly: " + String.join(", ", more) + " is too much. It is " + said.wording() + ".") : wrong(said.wording());
+        return more.isEmpty()
+                ? new Mark(
+                        Outcome.NEARLY,
+                        "Nearly: " + String.join(", ", missing) + " is missing. It is " + said.wording() + ".")
+                : missing.isEmpty()
+                        ? new Mark(
+                                Outcome.NEARLY,
+                                "Nearly: " + String.join(", ", more) + " is too much. It is " + said.wording() + ".")
+                        : wrong(said.wording());
     }
 
     private static Set<String> words(String shorthand) {
@@ -84,15 +106,25 @@ public final class Marker {
         int steps = timing.slots().size();
         Optional<Count> given = count(answer, steps);
         if (given.isEmpty()) {
-            return new Mark(Outcome.UNREAD, "\"" + answer + "\" is no count. Expected one such as " + (timing.inWords() ? "S Q Q" : "1 2 3") + ", a mark a step.");
+            return new Mark(
+                    Outcome.UNREAD,
+                    "\"" + answer + "\" is no count. Expected one such as " + (timing.inWords() ? "S Q Q" : "1 2 3")
+                            + ", a mark a step.");
         }
         int marks = given.get().tokens().size();
         if (marks != steps) {
-            return new Mark(Outcome.WRONG, "That counts " + marks + (marks == 1 ? " step; it has " : " steps; it has ") + steps + ". It is " + counted.wording() + ".");
+            return new Mark(
+                    Outcome.WRONG,
+                    "That counts " + marks + (marks == 1 ? " step; it has " : " steps; it has ") + steps + ". It is "
+                            + counted.wording() + ".");
         }
         try {
-            List<Slot> slots = Timing.of(timing.rhythm(), given.get(), timing.length()).slots();
-            boolean same = IntStream.range(0, steps).allMatch(step -> slots.get(step).onset().equals(timing.slots().get(step).onset()));
+            List<Slot> slots =
+                    Timing.of(timing.rhythm(), given.get(), timing.length()).slots();
+            boolean same = IntStream.range(0, steps)
+                    .allMatch(step -> slots.get(step)
+                            .onset()
+                            .equals(timing.slots().get(step).onset()));
             return same ? right() : wrong(counted.wording());
         } catch (CountException e) {
             return wrong(counted.wording());
@@ -101,20 +133,33 @@ public final class Marker {
 
     private static Optional<Count> count(String answer, int steps) {
         try {
-            return Optional.of(Counts.read(answer, steps)).filter(count -> !count.tokens().isEmpty());
+            return Optional.of(Counts.read(answer, steps))
+                    .filter(count -> !count.tokens().isEmpty());
         } catch (UnreadableTextException notOne) {
             return Optional.empty();
         }
     }
 
     private static Mark chosen(Expected.Chosen chosen, String answer) {
-        int named = IntStream.range(0, chosen.options().size()).filter(i -> chosen.options().get(i).equalsIgnoreCase(answer) || String.valueOf(i + 1).equals(answer)).findFirst().orElse(-1);
-        return named < 0 ? new Mark(Outcome.UNREAD, "\"" + answer + "\" is none of them. Expected a number from 1 to " + chosen.options().size() + ", or its name.")
+        int named = IntStream.range(0, chosen.options().size())
+                .filter(i -> chosen.options().get(i).equalsIgnoreCase(answer)
+                        || String.valueOf(i + 1).equals(answer))
+                .findFirst()
+                .orElse(-1);
+        return named < 0
+                ? new Mark(
+                        Outcome.UNREAD,
+                        "\"" + answer + "\" is none of them. Expected a number from 1 to "
+                                + chosen.options().size() + ", or its name.")
                 : named == chosen.right() ? right() : wrong(chosen.wording());
     }
 
     private static Mark numbers(List<Integer> expected, String answer, String what, String wording) {
-        List<Integer> given = NOT_A_NUMBER.splitAsStream(answer).filter(text -> !text.isEmpty() && text.length() < 4).map(Integer::valueOf).toList();
+        List<Integer> given = NOT_A_NUMBER
+                .splitAsStream(answer)
+                .filter(text -> !text.isEmpty() && text.length() < 4)
+                .map(Integer::valueOf)
+                .toList();
         if (given.size() != expected.size()) {
             return new Mark(Outcome.UNREAD, "\"" + answer + "\" is not understood. Expected " + what + ".");
         }

@@ -10,8 +10,7 @@ final class Options {
     /** How many wrong ones stand beside the right one. */
     static final int OTHERS = 3;
 
-    private Options() {
-    }
+    private Options() {}
 
     static Expected.Chosen of(String right, List<String> others, Random random) {
         List<String> options = new ArrayList<>(others);

@@ -8,9 +8,9 @@ import java.util.Set;
 /**
  * What is to be asked.
  *
- * @param kinds   what of a figure; anything if empty
+ * @param kinds what of a figure; anything if empty
  * @param highest the level of the hardest figures
- * @param part    whose steps; either's if empty
+ * @param part whose steps; either's if empty
  * @param figures of which figures, by id; of any if empty
  */
 public record QuestionWish(Set<QuestionKind> kinds, Level highest, Optional<Part> part, Set<String> figures) {

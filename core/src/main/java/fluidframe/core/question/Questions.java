@@ -27,20 +27,21 @@ public final class Questions {
     public static final int MOST_IN_A_SET = 200;
     private static final int FEWEST_TO_ORDER = 3;
     private static final int MOST_TO_ORDER = 9;
-    private static final List<Column> NAMING = List.of(Column.COUNT, Column.FOOT, Column.FOOT_POSITION, Column.ALIGNMENT, Column.TURN);
-    private static final List<Column> ORDERING = List.of(Column.FOOT, Column.FOOT_POSITION, Column.ALIGNMENT, Column.TURN);
+    private static final List<Column> NAMING =
+            List.of(Column.COUNT, Column.FOOT, Column.FOOT_POSITION, Column.ALIGNMENT, Column.TURN);
+    private static final List<Column> ORDERING =
+            List.of(Column.FOOT, Column.FOOT_POSITION, Column.ALIGNMENT, Column.TURN);
 
     private final Repertoire repertoire;
 
-    /**
-     * @param repertoire all figures of the dance
-     */
+    /** @param repertoire all figures of the dance */
     public Questions(Repertoire repertoire) {
         this.repertoire = repertoire;
     }
 
     /**
-     * A set of different questions, the kinds by turns, the same for the same seed; fewer than wanted where there is no more to ask.
+     * A set of different questions, the kinds by turns, the same for the same seed; fewer than wanted where there is no
+     * more to ask.
      *
      * @throws IllegalArgumentException for none or more than {@value #MOST_IN_A_SET}
      */
@@ -50,7 +51,9 @@ public final class Questions {
         }
         Random random = new Random(seed);
         Map<QuestionKind, List<QuestionKey>> byKind = new EnumMap<>(QuestionKind.class);
-        keys(wish, random).forEach(key -> byKind.computeIfAbsent(key.kind(), added -> new ArrayList<>()).add(key));
+        keys(wish, random)
+                .forEach(key -> byKind.computeIfAbsent(key.kind(), added -> new ArrayList<>())
+                        .add(key));
         byKind.values().forEach(keys -> Collections.shuffle(keys, random));
         List<Question> set = new ArrayList<>();
         Set<String> asked = new HashSet<>();
@@ -67,7 +70,12 @@ public final class Questions {
     private Optional<Question> next(List<QuestionKey> keys, Set<String> asked) {
         while (!keys.isEmpty()) {
             Stopping.check();
-            Optional<Question> question = ask(keys.remove(keys.size() - 1)).filter(each -> asked.add(each.prompt() + each.rows() + (each.key().kind() == QuestionKind.PICTURE ? each.key().figure() : "")));
+            Optional<Question> question = ask(keys.remove(keys.size() - 1))
+                    .filter(each -> asked.add(each.prompt()
+                            + each.rows()
+                            + (each.key().kind() == QuestionKind.PICTURE
+                                    ? each.key().figure()
+                                    : "")));
             if (question.isPresent()) {
                 return question;
             }
@@ -78,11 +86,16 @@ public final class Questions {
     private List<QuestionKey> keys(QuestionWish wish, Random random) {
         List<QuestionKey> keys = new ArrayList<>();
         for (Figure figure : repertoire.figures()) {
-            if (figure.level().compareTo(wish.highest()) <= 0 && (wish.figures().isEmpty() || wish.figures().contains(figure.id()))) {
+            if (figure.level().compareTo(wish.highest()) <= 0
+                    && (wish.figures().isEmpty() || wish.figures().contains(figure.id()))) {
                 for (QuestionKind kind : QuestionKind.values()) {
                     for (Part part : Part.values()) {
-                        if (wish.kinds().contains(kind) && wish.asks(part) && (kind != QuestionKind.PICTURE || part == Part.MAN)) {
-                            rows(kind, figure.chart(part).steps()).forEach(row -> keys.add(new QuestionKey(kind, figure.id(), part, row, random.nextInt(1_000_000))));
+                        if (wish.kinds().contains(kind)
+                                && wish.asks(part)
+                                && (kind != QuestionKind.PICTURE || part == Part.MAN)) {
+                            rows(kind, figure.chart(part).steps())
+                                    .forEach(row -> keys.add(
+                                            new QuestionKey(kind, figure.id(), part, row, random.nextInt(1_000_000))));
                         }
                     }
                 }
@@ -93,15 +106,22 @@ public final class Questions {
 
     private static IntStream rows(QuestionKind kind, List<Step> steps) {
         if (kind.column().isPresent()) {
-            return IntStream.range(0, steps.size()).filter(row -> !kind.column().get().shorthand(steps.get(row)).isEmpty());
+            return IntStream.range(0, steps.size())
+                    .filter(row ->
+                            !kind.column().get().shorthand(steps.get(row)).isEmpty());
         }
-        return kind == QuestionKind.FREE_FOOT || kind == QuestionKind.PARTNER ? IntStream.range(0, steps.size()) : IntStream.of(0);
+        return kind == QuestionKind.FREE_FOOT || kind == QuestionKind.PARTNER
+                ? IntStream.range(0, steps.size())
+                : IntStream.of(0);
     }
 
     /** The question of a key; empty if there is no such figure or row, or what is asked has no single answer there. */
     public Optional<Question> ask(QuestionKey key) {
-        return repertoire.figures().stream().filter(figure -> figure.id().equals(key.figure())).findFirst()
-                .filter(figure -> key.row() < figure.chart(key.part()).steps().size()).flatMap(figure -> ask(key, figure));
+        return repertoire.figures().stream()
+                .filter(figure -> figure.id().equals(key.figure()))
+                .findFirst()
+                .filter(figure -> key.row() < figure.chart(key.part()).steps().size())
+                .flatMap(figure -> ask(key, figure));
     }
 
     private Optional<Question> ask(QuestionKey key, Figure figure) {
@@ -123,9 +143,13 @@ public final class Questions {
         if (free == Foot.BOTH) {
             return Optional.empty();
         }
-        return Optional.of(new Question(key, figure.title() + ": which foot of the " + whose(key) + " is free after step " + (key.row() + 1) + "?", List.of(),
+        return Optional.of(new Question(
+                key,
+                figure.title() + ": which foot of the " + whose(key) + " is free after step " + (key.row() + 1) + "?",
+                List.of(),
                 new Expected.Said(figure, key.part(), key.row(), Column.FOOT, free.shorthand(), free.wording()),
-                List.of("Step " + (key.row() + 1) + " takes the weight onto the " + free.other().wording() + "; the " + free.wording() + " is free.")));
+                List.of("Step " + (key.row() + 1) + " takes the weight onto the "
+                        + free.other().wording() + "; the " + free.wording() + " is free.")));
     }
 
     private static Optional<Question> cell(QuestionKey key, Figure figure) {
@@ -136,8 +160,13 @@ public final class Questions {
             return Optional.empty();
         }
         String wording = column.wording(step);
-        return Optional.of(new Question(key, figure.title() + ", " + whose(key) + ", step " + (key.row() + 1) + counted(step) + ": " + asked(key.kind()) + "?", List.of(),
-                new Expected.Said(figure, key.part(), key.row(), column, shorthand, wording), List.of(column.title() + " of step " + (key.row() + 1) + ": " + wording + ".")));
+        return Optional.of(new Question(
+                key,
+                figure.title() + ", " + whose(key) + ", step " + (key.row() + 1) + counted(step) + ": "
+                        + asked(key.kind()) + "?",
+                List.of(),
+                new Expected.Said(figure, key.part(), key.row(), column, shorthand, wording),
+                List.of(column.title() + " of step " + (key.row() + 1) + ": " + wording + ".")));
     }
 
     private static String asked(QuestionKind kind) {
@@ -164,18 +193,37 @@ public final class Questions {
         Part other = key.part().partner();
         Slot slot = figure.timing(key.part()).slots().get(key.row());
         List<Slot> theirs = figure.timing(other).slots();
-        return IntStream.range(0, theirs.size()).filter(row -> theirs.get(row).onset().equals(slot.onset())).boxed().findFirst().flatMap(row -> {
-            Step own = figure.chart(key.part()).steps().get(key.row());
-            Step step = figure.chart(other).steps().get(row);
-            String shorthand = Column.FOOT_POSITION.shorthand(step);
-            if (shorthand.isEmpty() || Column.FOOT_POSITION.wording(own).isEmpty() || own.foot().isEmpty()) {
-                return Optional.empty();
-            }
-            return Optional.of(new Question(key, figure.title() + ", step " + (key.row() + 1) + ": the " + whose(key) + " takes the " + own.foot().get().wording() + " "
-                    + Column.FOOT_POSITION.wording(own) + ". Where does the foot of the " + other.wording() + " go meanwhile?", List.of(),
-                    new Expected.Said(figure, other, row, Column.FOOT_POSITION, shorthand, Column.FOOT_POSITION.wording(step)),
-                    List.of("Step " + (row + 1) + " of the " + other.wording() + ": " + step.foot().map(foot -> foot.wording() + " ").orElse("") + Column.FOOT_POSITION.wording(step) + ".")));
-        });
+        return IntStream.range(0, theirs.size())
+                .filter(row -> theirs.get(row).onset().equals(slot.onset()))
+                .boxed()
+                .findFirst()
+                .flatMap(row -> {
+                    Step own = figure.chart(key.part()).steps().get(key.row());
+                    Step step = figure.chart(other).steps().get(row);
+                    String shorthand = Column.FOOT_POSITION.shorthand(step);
+                    if (shorthand.isEmpty()
+                            || Column.FOOT_POSITION.wording(own).isEmpty()
+                            || own.foot().isEmpty()) {
+                        return Optional.empty();
+                    }
+                    return Optional.of(new Question(
+                            key,
+                            figure.title() + ", step " + (key.row() + 1) + ": the " + whose(key) + " takes the "
+                                    + own.foot().get().wording() + " " + Column.FOOT_POSITION.wording(own)
+                                    + ". Where does the foot of the " + other.wording() + " go meanwhile?",
+                            List.of(),
+                            new Expected.Said(
+                                    figure,
+                                    other,
+                                    row,
+                                    Column.FOOT_POSITION,
+                                    shorthand,
+                                    Column.FOOT_POSITION.wording(step)),
+                            List.of("Step " + (row + 1) + " of the " + other.wording() + ": "
+                                    + step.foot()
+                                            .map(foot -> foot.wording() + " ")
+                                            .orElse("") + Column.FOOT_POSITION.wording(step) + ".")));
+                });
     }
 
     /** A figure that is danced in several timings has no single one. */
@@ -184,34 +232,54 @@ public final class Questions {
             return Optional.empty();
         }
         String count = figure.timing(key.part()).count().toString();
-        return Optional.of(new Question(key, figure.title() + ": say the count of the " + whose(key) + ".", List.of(), new Expected.Counted(figure, key.part(), count),
+        return Optional.of(new Question(
+                key,
+                figure.title() + ": say the count of the " + whose(key) + ".",
+                List.of(),
+                new Expected.Counted(figure, key.part(), count),
                 List.of("The " + figure.title() + " is counted " + count + ".")));
     }
 
     private Optional<Question> name(QuestionKey key, Figure figure) {
         Random random = new Random(key.salt());
         List<RowDraft> shown = shown(figure, key.part(), NAMING);
-        List<String> others = new ArrayList<>(repertoire.figures().stream().filter(other -> !other.title().equals(figure.title()) && !shown(other, key.part(), NAMING).equals(shown))
-                .map(Figure::title).distinct().toList());
+        List<String> others = new ArrayList<>(repertoire.figures().stream()
+                .filter(other -> !other.title().equals(figure.title())
+                        && !shown(other, key.part(), NAMING).equals(shown))
+                .map(Figure::title)
+                .distinct()
+                .toList());
         Collections.shuffle(others, random);
         if (others.size() < Options.OTHERS) {
             return Optional.empty();
         }
-        return Optional.of(new Question(key, "Which " + figure.dance().title() + " figure is this, as the " + whose(key) + " dances it?", shown,
-                Options.of(figure.title(), others.subList(0, Options.OTHERS), random), List.of("These are the steps of the " + figure.title() + ".")));
+        return Optional.of(new Question(
+                key,
+                "Which " + figure.dance().title() + " figure is this, as the " + whose(key) + " dances it?",
+                shown,
+                Options.of(figure.title(), others.subList(0, Options.OTHERS), random),
+                List.of("These are the steps of the " + figure.title() + ".")));
     }
 
     /** What moves alike in both parts could not be told apart. */
     private Optional<Question> picture(QuestionKey key, Figure figure) {
         Random random = new Random(key.salt());
         List<String> others = new ArrayList<>(repertoire.figures().stream()
-                .filter(other -> !other.title().equals(figure.title()) && !(shown(other, Part.MAN, NAMING).equals(shown(figure, Part.MAN, NAMING)) && shown(other, Part.LADY, NAMING).equals(shown(figure, Part.LADY, NAMING))))
-                .map(Figure::title).distinct().toList());
+                .filter(other -> !other.title().equals(figure.title())
+                        && !(shown(other, Part.MAN, NAMING).equals(shown(figure, Part.MAN, NAMING))
+                                && shown(other, Part.LADY, NAMING).equals(shown(figure, Part.LADY, NAMING))))
+                .map(Figure::title)
+                .distinct()
+                .toList());
         Collections.shuffle(others, random);
         if (others.size() < Options.OTHERS) {
             return Optional.empty();
         }
-        return Optional.of(new Question(key, "Which " + figure.dance().title() + " figure is danced here?", List.of(), Options.of(figure.title(), others.subList(0, Options.OTHERS), random),
+        return Optional.of(new Question(
+                key,
+                "Which " + figure.dance().title() + " figure is danced here?",
+                List.of(),
+                Options.of(figure.title(), others.subList(0, Options.OTHERS), random),
                 List.of("That was the " + figure.title() + ".")));
     }
 
@@ -221,15 +289,23 @@ public final class Questions {
         if (rows.size() < FEWEST_TO_ORDER || rows.size() > MOST_TO_ORDER || new HashSet<>(rows).size() < rows.size()) {
             return Optional.empty();
         }
-        List<Integer> order = new ArrayList<>(IntStream.range(0, rows.size()).boxed().toList());
+        List<Integer> order =
+                new ArrayList<>(IntStream.range(0, rows.size()).boxed().toList());
         Collections.shuffle(order, new Random(key.salt()));
         List<RowDraft> mixed = order.stream().map(rows::get).toList();
-        List<Integer> right = IntStream.range(0, rows.size()).mapToObj(order::indexOf).toList();
-        return Optional.of(new Question(key, "Put these steps of the " + figure.title() + " (" + whose(key) + ") in order.", mixed, new Expected.Ordered(right),
+        List<Integer> right =
+                IntStream.range(0, rows.size()).mapToObj(order::indexOf).toList();
+        return Optional.of(new Question(
+                key,
+                "Put these steps of the " + figure.title() + " (" + whose(key) + ") in order.",
+                mixed,
+                new Expected.Ordered(right),
                 List.of("In order: " + new Expected.Ordered(right).wording() + ".")));
     }
 
     private static List<RowDraft> shown(Figure figure, Part part, List<Column> columns) {
-        return DraftWriter.write(figure).chart(part).stream().map(row -> row.only(columns)).toList();
+        return DraftWriter.write(figure).chart(part).stream()
+                .map(row -> row.only(columns))
+                .toList();
     }
 }

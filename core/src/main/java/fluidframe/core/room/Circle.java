@@ -8,9 +8,9 @@ import java.util.Optional;
  * A figure in which the couple go round a centre.
  *
  * @param placement index of the figure
- * @param centre    of both circles
- * @param man       radius of his, metres
- * @param lady      radius of hers
+ * @param centre of both circles
+ * @param man radius of his, metres
+ * @param lady radius of hers
  */
 public record Circle(int placement, Point centre, double man, double lady) {
 

@@ -11,8 +11,8 @@ import org.hipparchus.linear.QRDecomposition;
 import org.hipparchus.linear.RealVector;
 
 /**
- * Finds the centre a figure goes round: the one point from which his way and hers are both most nearly circles. Who moves on by more than that, or turns less than
- * half round, does not circle.
+ * Finds the centre a figure goes round: the one point from which his way and hers are both most nearly circles. Who
+ * moves on by more than that, or turns less than half round, does not circle.
  */
 final class Circles {
 
@@ -21,15 +21,19 @@ final class Circles {
     private static final double HALF_ROUND = Math.PI;
     private static final double SINGULAR = 1e-9;
 
-    private Circles() {
-    }
+    private Circles() {}
 
     static Optional<Circle> of(int index, CouplePath path) {
         List<CouplePath.Spot> spots = path.of(index);
-        return centre(spots).map(centre -> new Circle(index, centre, radius(spots, Part.MAN, centre), radius(spots, Part.LADY, centre)))
+        return centre(spots)
+                .map(centre ->
+                        new Circle(index, centre, radius(spots, Part.MAN, centre), radius(spots, Part.LADY, centre)))
                 .filter(circle -> circle.man() < LARGEST && circle.lady() < LARGEST)
-                .filter(circle -> isRound(spots, Part.MAN, circle.centre(), circle.man()) && isRound(spots, Part.LADY, circle.centre(), circle.lady()))
-                .filter(circle -> Math.max(swept(spots, Part.MAN, circle.centre()), swept(spots, Part.LADY, circle.centre())) >= HALF_ROUND);
+                .filter(circle -> isRound(spots, Part.MAN, circle.centre(), circle.man())
+                        && isRound(spots, Part.LADY, circle.centre(), circle.lady()))
+                .filter(circle ->
+                        Math.max(swept(spots, Part.MAN, circle.centre()), swept(spots, Part.LADY, circle.centre()))
+                                >= HALF_ROUND);
     }
 
     /** Least squares of x² + y² = 2·centre·(x, y) + a constant of his and one of hers. */
@@ -53,17 +57,25 @@ final class Circles {
     }
 
     private static double radius(List<CouplePath.Spot> spots, Part part, Point centre) {
-        return spots.stream().mapToDouble(spot -> spot.of(part).distanceTo(centre)).average().orElse(0);
+        return spots.stream()
+                .mapToDouble(spot -> spot.of(part).distanceTo(centre))
+                .average()
+                .orElse(0);
     }
 
     private static boolean isRound(List<CouplePath.Spot> spots, Part part, Point centre, double radius) {
-        return spots.stream().allMatch(spot -> Math.abs(spot.of(part).distanceTo(centre) - radius) < Math.max(OFF_CIRCLE, radius / 3));
+        return spots.stream()
+                .allMatch(
+                        spot -> Math.abs(spot.of(part).distanceTo(centre) - radius) < Math.max(OFF_CIRCLE, radius / 3));
     }
 
     private static double swept(List<CouplePath.Spot> spots, Part part, Point centre) {
         double swept = 0;
         for (int i = 1; i < spots.size(); i++) {
-            swept += Math.IEEEremainder(angle(spots.get(i).of(part), centre) - angle(spots.get(i - 1).of(part), centre), 2 * Math.PI);
+            swept += Math.IEEEremainder(
+                    angle(spots.get(i).of(part), centre)
+                            - angle(spots.get(i - 1).of(part), centre),
+                    2 * Math.PI);
         }
         return Math.abs(swept);
     }

@@ -14,7 +14,10 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 
-/** The places of each side at which a corner could be turned: near enough to the end of the side, and with a link that does not break. */
+/**
+ * The places of each side at which a corner could be turned: near enough to the end of the side, and with a link that
+ * does not break.
+ */
 final class CornerProposals {
 
     private static final double NEAR = 3.5;
@@ -37,7 +40,10 @@ final class CornerProposals {
             return List.of();
         }
         List<CornerProposal> found = new ArrayList<>();
-        int sides = score.placements().stream().mapToInt(ScoredPlacement::side).max().orElse(0);
+        int sides = score.placements().stream()
+                .mapToInt(ScoredPlacement::side)
+                .max()
+                .orElse(0);
         for (int side = 0; side <= sides; side++) {
             found.addAll(onSide(side));
         }
@@ -58,15 +64,24 @@ final class CornerProposals {
                 }
             }
         }
-        found.sort(Comparator.<CornerProposal, Outcome>comparing(proposal -> proposal.verdict().outcome()).thenComparingDouble(CornerProposal::ahead)
+        found.sort(Comparator.<CornerProposal, Outcome>comparing(
+                        proposal -> proposal.verdict().outcome())
+                .thenComparingDouble(CornerProposal::ahead)
                 .thenComparingInt(CornerProposal::after));
         return found.subList(0, Math.min(BEST, found.size()));
     }
 
     private Verdict roundCorner(int passage) {
         ScoredPlacement next = score.placements().get(passage + 1);
-        EntryState entry = next.placement().start().map(alignment -> next.dancing().entry().from(alignment.foot())).orElse(next.dancing().entry());
-        return Link.between(course.exit(passage).afterCorner(), entry, score.placements().get(passage).dancing().figure(), next.dancing().figure(),
+        EntryState entry = next.placement()
+                .start()
+                .map(alignment -> next.dancing().entry().from(alignment.foot()))
+                .orElse(next.dancing().entry());
+        return Link.between(
+                course.exit(passage).afterCorner(),
+                entry,
+                score.placements().get(passage).dancing().figure(),
+                next.dancing().figure(),
                 score.routine().conditions());
     }
 }

@@ -20,8 +20,8 @@ final class CouplePath {
     /**
      * Both bodies at one moment.
      *
-     * @param beat      from the start of the routine
-     * @param index     index of what is danced
+     * @param beat from the start of the routine
+     * @param index index of what is danced
      * @param placement what is danced
      */
     record Spot(double beat, int index, ScoredPlacement placement, Point man, Point lady) {
@@ -46,7 +46,12 @@ final class CouplePath {
             ScoredPlacement placement = score.placements().get(i);
             double end = placement.onset().plus(placement.length()).toDouble();
             for (double beat = placement.onset().toDouble(); beat < end; beat += PIECE) {
-                spots.add(new Spot(beat, i, placement, motion.man().body().at(beat), motion.lady().body().at(beat)));
+                spots.add(new Spot(
+                        beat,
+                        i,
+                        placement,
+                        motion.man().body().at(beat),
+                        motion.lady().body().at(beat)));
             }
             byPlacement.add(List.copyOf(spots.subList(first, spots.size())));
         }

@@ -18,15 +18,21 @@ import java.util.Optional;
  * A routine held against a room.
  *
  * @param collisions where the couple would hit a wall or an obstacle, each once for every figure
- * @param sides      what is used of each side, in the order danced
- * @param distance   metres the couple cover
- * @param length     metres the room must have along the first side for this routine, begun in the right place
- * @param width      metres it must have across
- * @param circles    figures that go round a centre
- * @param corners    where a corner could be turned that is not
+ * @param sides what is used of each side, in the order danced
+ * @param distance metres the couple cover
+ * @param length metres the room must have along the first side for this routine, begun in the right place
+ * @param width metres it must have across
+ * @param circles figures that go round a centre
+ * @param corners where a corner could be turned that is not
  */
-public record RoomReport(List<Collision> collisions, List<SideUse> sides, double distance, double length, double width, List<Circle> circles,
-                         List<CornerProposal> corners) {
+public record RoomReport(
+        List<Collision> collisions,
+        List<SideUse> sides,
+        double distance,
+        double length,
+        double width,
+        List<Circle> circles,
+        List<CornerProposal> corners) {
 
     /** How near a wall the middle of a body can come: half the shoulders and an elbow. */
     public static final double ELBOW_ROOM = 0.35;
@@ -46,7 +52,13 @@ public record RoomReport(List<Collision> collisions, List<SideUse> sides, double
             Stopping.check();
             Circles.of(i, path).ifPresent(circles::add);
         }
-        return new RoomReport(collisions(score, floor, path), sides(score, floor, path), path.length(), extent(path, true), extent(path, false), circles,
+        return new RoomReport(
+                collisions(score, floor, path),
+                sides(score, floor, path),
+                path.length(),
+                extent(path, true),
+                extent(path, false),
+                circles,
                 new CornerProposals(score, path).best());
     }
 
@@ -57,24 +69,36 @@ public record RoomReport(List<Collision> collisions, List<SideUse> sides, double
             for (Part part : Part.values()) {
                 hit(floor, spot.of(part)).ifPresent(hit -> {
                     int bar = (int) Math.floor((score.firstBeat().toDouble() + spot.beat()) / rhythm.beatsPerBar()) + 1;
-                    worst.merge(spot.index() + hit.what(), new Collision(spot.index(), spot.beat(), bar, hit.what(), hit.wall(), hit.metres()),
-                            (known, other) -> other.metres() > known.metres() ? new Collision(spot.index(), known.beat(), known.bar(), known.what(), known.wall(), other.metres()) : known);
+                    worst.merge(
+                            spot.index() + hit.what(),
+                            new Collision(spot.index(), spot.beat(), bar, hit.what(), hit.wall(), hit.metres()),
+                            (known, other) -> other.metres() > known.metres()
+                                    ? new Collision(
+                                            spot.index(),
+                                            known.beat(),
+                                            known.bar(),
+                                            known.what(),
+                                            known.wall(),
+                                            other.metres())
+                                    : known);
                 });
             }
         }
         return List.copyOf(worst.values());
     }
 
-    private record Hit(String what, boolean wall, double metres) {
-    }
+    private record Hit(String what, boolean wall, double metres) {}
 
     private static Hit wall(int side, double metres) {
         return new Hit("the wall of side " + side, true, metres);
     }
 
     private static Optional<Hit> hit(Floor floor, Point body) {
-        List<Hit> hits = new ArrayList<>(List.of(wall(1, ELBOW_ROOM - body.y()), wall(2, ELBOW_ROOM - floor.length() + body.x()),
-                wall(3, ELBOW_ROOM - floor.width() + body.y()), wall(4, ELBOW_ROOM - body.x())));
+        List<Hit> hits = new ArrayList<>(List.of(
+                wall(1, ELBOW_ROOM - body.y()),
+                wall(2, ELBOW_ROOM - floor.length() + body.x()),
+                wall(3, ELBOW_ROOM - floor.width() + body.y()),
+                wall(4, ELBOW_ROOM - body.x())));
         for (Obstacle obstacle : floor.obstacles()) {
             hits.add(new Hit(obstacle.title(), false, ELBOW_ROOM - obstacle.distanceTo(body)));
         }
@@ -83,14 +107,23 @@ public record RoomReport(List<Collision> collisions, List<SideUse> sides, double
 
     private static List<SideUse> sides(Score score, Floor floor, CouplePath path) {
         List<SideUse> sides = new ArrayList<>();
-        int last = score.placements().stream().mapToInt(ScoredPlacement::side).max().orElse(-1);
+        int last = score.placements().stream()
+                .mapToInt(ScoredPlacement::side)
+                .max()
+                .orElse(-1);
         for (int side = 0; side <= last; side++) {
             int now = side;
-            List<Point> centres = path.spots().stream().filter(spot -> spot.placement().side() == now).map(CouplePath.Spot::centre).toList();
+            List<Point> centres = path.spots().stream()
+                    .filter(spot -> spot.placement().side() == now)
+                    .map(CouplePath.Spot::centre)
+                    .toList();
             if (!centres.isEmpty()) {
-                double least = centres.stream().mapToDouble(at -> along(at, now)).min().orElseThrow();
-                double most = centres.stream().mapToDouble(at -> along(at, now)).max().orElseThrow();
-                sides.add(new SideUse(side, most - least, floor.along(side), floor.ahead(centres.get(centres.size() - 1), side)));
+                double least =
+                        centres.stream().mapToDouble(at -> along(at, now)).min().orElseThrow();
+                double most =
+                        centres.stream().mapToDouble(at -> along(at, now)).max().orElseThrow();
+                sides.add(new SideUse(
+                        side, most - least, floor.along(side), floor.ahead(centres.get(centres.size() - 1), side)));
             }
         }
         return sides;
@@ -106,7 +139,10 @@ public record RoomReport(List<Collision> collisions, List<SideUse> sides, double
     }
 
     private static double extent(CouplePath path, boolean lengthwise) {
-        List<Double> at = path.spots().stream().flatMap(spot -> List.of(spot.man(), spot.lady()).stream()).map(point -> lengthwise ? point.x() : point.y()).toList();
+        List<Double> at = path.spots().stream()
+                .flatMap(spot -> List.of(spot.man(), spot.lady()).stream())
+                .map(point -> lengthwise ? point.x() : point.y())
+                .toList();
         double least = at.stream().mapToDouble(Double::doubleValue).min().orElse(0);
         double most = at.stream().mapToDouble(Double::doubleValue).max().orElse(0);
         return at.isEmpty() ? 0 : most - least + 2 * ELBOW_ROOM;

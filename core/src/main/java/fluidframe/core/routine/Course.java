@@ -23,15 +23,17 @@ import java.util.List;
 import java.util.Optional;
 
 /**
- * A routine laid out in time and along the sides of the room, every repeat in its place, with a verdict wherever two passages meet.
+ * A routine laid out in time and along the sides of the room, every repeat in its place, with a verdict wherever two
+ * passages meet.
  *
- * @param routine    the routine
- * @param firstBeat  where in the bar it begins, from zero
+ * @param routine the routine
+ * @param firstBeat where in the bar it begins, from zero
  * @param placements every passage in order
- * @param seams      one between each two
- * @param length     beats in all
+ * @param seams one between each two
+ * @param length beats in all
  */
-public record Course(Routine routine, Beats firstBeat, List<ScoredPlacement> placements, List<Seam> seams, Beats length) {
+public record Course(
+        Routine routine, Beats firstBeat, List<ScoredPlacement> placements, List<Seam> seams, Beats length) {
 
     public Course {
         placements = List.copyOf(placements);
@@ -51,24 +53,36 @@ public record Course(Routine routine, Beats firstBeat, List<ScoredPlacement> pla
 
     /** Where in the bar a passage begins, from zero. */
     public Beats startsAt(int passage) {
-        return routine.dance().rhythm().withinBar(firstBeat.plus(placements.get(passage).onset()));
+        return routine.dance()
+                .rhythm()
+                .withinBar(firstBeat.plus(placements.get(passage).onset()));
     }
 
     /** Where a passage meets the next. */
     public Repairs.Join join(int passage) {
         ScoredPlacement before = placements.get(passage);
         ScoredPlacement after = placements.get(passage + 1);
-        return new Repairs.Join(before.dancing(), before.entry(), startsAt(passage), after.dancing(), after.placement().start().map(Alignment::foot),
+        return new Repairs.Join(
+                before.dancing(),
+                before.entry(),
+                startsAt(passage),
+                after.dancing(),
+                after.placement().start().map(Alignment::foot),
                 before.placement().cornerAfter());
     }
 
-    /** The music as the routine is counted: a hit on the second beat of a bar is one on the first figure of a dance that begins there. */
+    /**
+     * The music as the routine is counted: a hit on the second beat of a bar is one on the first figure of a dance that
+     * begins there.
+     */
     public MusicMap heard() {
         return routine.music().hitsFrom(firstBeat);
     }
 
     public int count(Outcome outcome) {
-        return (int) seams.stream().filter(seam -> seam.verdict().outcome() == outcome).count();
+        return (int) seams.stream()
+                .filter(seam -> seam.verdict().outcome() == outcome)
+                .count();
     }
 
     /** Carries beat, facing and side of the room from each passage to the next. */
@@ -102,15 +116,20 @@ public record Course(Routine routine, Beats firstBeat, List<ScoredPlacement> pla
             Dancing dancing = placement.item().after(exit.orElseGet(() -> opening(placement)), routine.dance());
             EntryState entry = dancing.entry();
             exit.ifPresent(left -> meet(left, dancing, placement));
-            Heading facing = placement.start().map(Alignment::foot)
-                    .orElseGet(() -> exit.map(ExitState::facing).map(entry::nearestTo).orElse(dancing.danced().startHeading()));
+            Heading facing = placement
+                    .start()
+                    .map(Alignment::foot)
+                    .orElseGet(() -> exit.map(ExitState::facing)
+                            .map(entry::nearestTo)
+                            .orElse(dancing.danced().startHeading()));
             if (placements.isEmpty()) {
                 firstBeat = entry.beat().orElse(firstBeat);
             }
             Beats at = firstBeat.plus(onset);
             ExitState left = dancing.exitFrom(facing, rhythm.withinBar(at));
             int bar = Math.floorDiv(at.ticks(), rhythm.bar().ticks()) + 1;
-            placements.add(new ScoredPlacement(passage, dancing, onset, bar, rhythm.beatOfBar(at), side, facing, left.facing()));
+            placements.add(new ScoredPlacement(
+                    passage, dancing, onset, bar, rhythm.beatOfBar(at), side, facing, left.facing()));
             onset = onset.plus(dancing.length());
             side += placement.cornerAfter() ? 1 : 0;
             exit = Optional.of(placement.cornerAfter() ? left.afterCorner() : left);
@@ -119,18 +138,42 @@ public record Course(Routine routine, Beats firstBeat, List<ScoredPlacement> pla
         private void meet(ExitState left, Dancing dancing, Placement placement) {
             int after = placements.size() - 1;
             ScoredPlacement before = placements.get(after);
-            EntryState asked = placement.start().map(alignment -> dancing.entry().from(alignment.foot())).orElse(dancing.entry());
-            seams.add(new Seam(after, before.placement().cornerAfter(), Link.between(left, asked, before.dancing().figure(), dancing.figure(), routine.conditions())));
+            EntryState asked = placement
+                    .start()
+                    .map(alignment -> dancing.entry().from(alignment.foot()))
+                    .orElse(dancing.entry());
+            seams.add(new Seam(
+                    after,
+                    before.placement().cornerAfter(),
+                    Link.between(left, asked, before.dancing().figure(), dancing.figure(), routine.conditions())));
         }
 
-        /** How the couple stand before an element that begins the routine: as the first figure after it wants them, on the first beat of a bar. */
+        /**
+         * How the couple stand before an element that begins the routine: as the first figure after it wants them, on
+         * the first beat of a bar.
+         */
         private ExitState opening(Placement first) {
-            Optional<EntryState> wanted = routine.placements().stream().map(Placement::item).filter(Dancing.class::isInstance)
-                    .map(item -> ((Dancing) item).entry()).findFirst();
-            Heading facing = first.start().map(Alignment::foot).or(() -> wanted.map(entry -> entry.facings().get(0))).orElse(Heading.LINE_OF_DANCE);
-            return new ExitState(wanted.map(EntryState::manFree).orElse(Foot.BOTH), wanted.map(EntryState::ladyFree).orElse(Foot.BOTH), facing,
-                    wanted.map(EntryState::relation).orElse(Relation.of(Position.CLOSED, Hold.CLOSED)), false, Travel.ON_THE_SPOT, false, Beats.ZERO,
-                    wanted.map(EntryState::line).orElse(Line.IN_LINE), true, 0);
+            Optional<EntryState> wanted = routine.placements().stream()
+                    .map(Placement::item)
+                    .filter(Dancing.class::isInstance)
+                    .map(item -> ((Dancing) item).entry())
+                    .findFirst();
+            Heading facing = first.start()
+                    .map(Alignment::foot)
+                    .or(() -> wanted.map(entry -> entry.facings().get(0)))
+                    .orElse(Heading.LINE_OF_DANCE);
+            return new ExitState(
+                    wanted.map(EntryState::manFree).orElse(Foot.BOTH),
+                    wanted.map(EntryState::ladyFree).orElse(Foot.BOTH),
+                    facing,
+                    wanted.map(EntryState::relation).orElse(Relation.of(Position.CLOSED, Hold.CLOSED)),
+                    false,
+                    Travel.ON_THE_SPOT,
+                    false,
+                    Beats.ZERO,
+                    wanted.map(EntryState::line).orElse(Line.IN_LINE),
+                    true,
+                    0);
         }
     }
 }

@@ -7,8 +7,8 @@ import java.util.List;
  * The room. The first side runs along x with the wall at y = 0; the corner of the room is the origin.
  *
  * @param length metres along the first side
- * @param width  metres across
- * @param start  where the man stands at the beginning
+ * @param width metres across
+ * @param start where the man stands at the beginning
  * @param obstacles what stands on it
  */
 public record Floor(double length, double width, Point start, List<Obstacle> obstacles) {
@@ -23,23 +23,26 @@ public record Floor(double length, double width, Point start, List<Obstacle> obs
     private static final double FROM_WALL = 2.2;
 
     /**
-     * @throws IllegalArgumentException if the room is smaller than {@value #SMALLEST} m or larger than {@value #LARGEST} m either way, or the start or an
-     *                                  obstacle lies outside it
+     * @throws IllegalArgumentException if the room is smaller than {@value #SMALLEST} m or larger than
+     *     {@value #LARGEST} m either way, or the start or an obstacle lies outside it
      */
     public Floor {
         obstacles = List.copyOf(obstacles);
         if (!(length >= SMALLEST && length <= LARGEST && width >= SMALLEST && width <= LARGEST)) {
-            throw new IllegalArgumentException("a floor of " + length + " m by " + width + " m: expected 4 m to 100 m each way");
+            throw new IllegalArgumentException(
+                    "a floor of " + length + " m by " + width + " m: expected 4 m to 100 m each way");
         }
         if (!(start.x() >= 0 && start.x() <= length && start.y() >= 0 && start.y() <= width)) {
-            throw new IllegalArgumentException("a start at " + start.x() + " m, " + start.y() + " m is not on a floor of " + length + " m by " + width + " m");
+            throw new IllegalArgumentException("a start at " + start.x() + " m, " + start.y()
+                    + " m is not on a floor of " + length + " m by " + width + " m");
         }
         if (obstacles.size() > MOST_OBSTACLES) {
             throw new IllegalArgumentException(obstacles.size() + " obstacles: expected at most " + MOST_OBSTACLES);
         }
         for (Obstacle obstacle : obstacles) {
             if (obstacle.x() + obstacle.length() > length || obstacle.y() + obstacle.width() > width) {
-                throw new IllegalArgumentException(obstacle.title() + " reaches beyond a floor of " + length + " m by " + width + " m");
+                throw new IllegalArgumentException(
+                        obstacle.title() + " reaches beyond a floor of " + length + " m by " + width + " m");
             }
         }
     }
@@ -47,7 +50,7 @@ public record Floor(double length, double width, Point start, List<Obstacle> obs
     /**
      * How far the couple can still travel along a side before they must turn its corner, metres.
      *
-     * @param at   where they are
+     * @param at where they are
      * @param side counted from 0, one more after every corner
      */
     public double ahead(Point at, int side) {
@@ -72,6 +75,10 @@ public record Floor(double length, double width, Point start, List<Obstacle> obs
 
     /** A travelling dance starts near the beginning of the first side, a spot dance in the middle. */
     public static Floor of(double length, double width, boolean travels) {
-        return new Floor(length, width, travels ? new Point(FROM_SIDE_WALL, FROM_WALL) : new Point(length / 2, width / 2), List.of());
+        return new Floor(
+                length,
+                width,
+                travels ? new Point(FROM_SIDE_WALL, FROM_WALL) : new Point(length / 2, width / 2),
+                List.of());
     }
 }

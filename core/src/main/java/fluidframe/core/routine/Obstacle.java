@@ -5,20 +5,19 @@ import fluidframe.core.space.Point;
 /**
  * Something on the floor that nobody can dance through: a table, a pillar, the judges.
  *
- * @param title  what it is
- * @param x      metres from the short wall at the beginning of the first side
- * @param y      metres from the wall of the first side
+ * @param title what it is
+ * @param x metres from the short wall at the beginning of the first side
+ * @param y metres from the wall of the first side
  * @param length metres along the first side
- * @param width  metres across
+ * @param width metres across
  */
 public record Obstacle(String title, double x, double y, double length, double width) {
 
-    /**
-     * @throws IllegalArgumentException if it has no size or lies outside every room
-     */
+    /** @throws IllegalArgumentException if it has no size or lies outside every room */
     public Obstacle {
         if (!(x >= 0 && y >= 0 && length > 0 && width > 0)) {
-            throw new IllegalArgumentException(title + " at " + x + " m, " + y + " m, " + length + " m by " + width + " m: expected a place on the floor and a size");
+            throw new IllegalArgumentException(title + " at " + x + " m, " + y + " m, " + length + " m by " + width
+                    + " m: expected a place on the floor and a size");
         }
     }
 

@@ -3,9 +3,8 @@ package fluidframe.core.routine;
 /**
  * One time a placement is danced.
  *
- * @param index     of the placement in the routine
- * @param round     which time its section is danced, from 1
+ * @param index of the placement in the routine
+ * @param round which time its section is danced, from 1
  * @param placement what is danced
  */
-public record Passage(int index, int round, Placement placement) {
-}
+public record Passage(int index, int round, Placement placement) {}

@@ -11,17 +11,24 @@ import java.util.TreeSet;
 /**
  * One figure or element in a routine.
  *
- * @param item        what is danced, and how
- * @param start       the man's alignment it starts on here; empty to take the nearest it may start on
+ * @param item what is danced, and how
+ * @param start the man's alignment it starts on here; empty to take the nearest it may start on
  * @param cornerAfter whether the couple turn a corner of the room after it
- * @param highlight   whether it should catch the eye
- * @param note        anything the coach wants to remember
- * @param section     the section that begins with it, if one does
- * @param rounds      which times of its section it is danced; every time if empty. So a section's ending changes
+ * @param highlight whether it should catch the eye
+ * @param note anything the coach wants to remember
+ * @param section the section that begins with it, if one does
+ * @param rounds which times of its section it is danced; every time if empty. So a section's ending changes
  */
 @RecordBuilder
-public record Placement(Item item, Optional<Alignment> start, boolean cornerAfter, boolean highlight, String note, Optional<Section> section,
-                        SortedSet<Integer> rounds) implements PlacementBuilder.With {
+public record Placement(
+        Item item,
+        Optional<Alignment> start,
+        boolean cornerAfter,
+        boolean highlight,
+        String note,
+        Optional<Section> section,
+        SortedSet<Integer> rounds)
+        implements PlacementBuilder.With {
 
     public Placement {
         rounds = Collections.unmodifiableSortedSet(new TreeSet<>(rounds));

@@ -16,12 +16,21 @@ import java.util.Optional;
 /**
  * Placements in the order they are written, all of one dance. What comes before the first section is danced once.
  *
- * @param conditions   how strictly the syllabus binds
- * @param floor   where it is danced
+ * @param conditions how strictly the syllabus binds
+ * @param floor where it is danced
  * @param dancers how tall the couple are
- * @param laying  the piece of music it is danced to, if one was chosen
+ * @param laying the piece of music it is danced to, if one was chosen
  */
-public record Routine(String id, String title, Dance dance, Tempo tempo, Conditions conditions, List<Placement> placements, Floor floor, Dancers dancers, Optional<Laying> laying) {
+public record Routine(
+        String id,
+        String title,
+        Dance dance,
+        Tempo tempo,
+        Conditions conditions,
+        List<Placement> placements,
+        Floor floor,
+        Dancers dancers,
+        Optional<Laying> laying) {
 
     /** More placements than a routine of several minutes needs. */
     public static final int MOST_PLACEMENTS = 200;
@@ -34,7 +43,7 @@ public record Routine(String id, String title, Dance dance, Tempo tempo, Conditi
 
     /**
      * @throws IllegalArgumentException if a placement belongs to another dance, or the piece has other bars
-     * @throws TooMuchException         if it is longer than anything that is danced, each repeat counted
+     * @throws TooMuchException if it is longer than anything that is danced, each repeat counted
      */
     public Routine {
         placements = List.copyOf(placements);
@@ -42,33 +51,51 @@ public record Routine(String id, String title, Dance dance, Tempo tempo, Conditi
             throw new TooMuchException(placements.size() + " placements", "at most " + MOST_PLACEMENTS);
         }
         for (Placement placement : placements) {
-            if (placement.item() instanceof Dancing dancing && !dancing.figure().dance().id().equals(dance.id())) {
-                throw new IllegalArgumentException(dancing.figure().title() + " belongs to " + dancing.figure().dance().title() + ", not to " + dance.title());
+            if (placement.item() instanceof Dancing dancing
+                    && !dancing.figure().dance().id().equals(dance.id())) {
+                throw new IllegalArgumentException(dancing.figure().title() + " belongs to "
+                        + dancing.figure().dance().title() + ", not to " + dance.title());
             }
         }
-        if (laying.filter(laid -> !laid.piece().bar().equals(dance.rhythm().bar())).isPresent()) {
-            throw new IllegalArgumentException(laying.get().piece().title() + " has " + laying.get().piece().bar() + " beats in a bar, a " + dance.title() + " has " + dance.rhythm().bar());
+        if (laying.filter(laid -> !laid.piece().bar().equals(dance.rhythm().bar()))
+                .isPresent()) {
+            throw new IllegalArgumentException(laying.get().piece().title() + " has "
+                    + laying.get().piece().bar() + " beats in a bar, a " + dance.title() + " has "
+                    + dance.rhythm().bar());
         }
         checkLength(passages(placements));
     }
 
     private static void checkLength(List<Passage> passages) {
         if (passages.size() > MOST_PASSAGES) {
-            throw new TooMuchException("with its repeats " + passages.size() + " placements", "at most " + MOST_PASSAGES);
+            throw new TooMuchException(
+                    "with its repeats " + passages.size() + " placements", "at most " + MOST_PASSAGES);
         }
         Beats length = length(passages);
         if (length.compareTo(Beats.of(MOST_BEATS)) > 0) {
             throw new TooMuchException("with its repeats " + length + " beats", "at most " + MOST_BEATS);
         }
-        int steps = passages.stream().mapToInt(passage -> passage.placement().item().steps()).sum();
+        int steps = passages.stream()
+                .mapToInt(passage -> passage.placement().item().steps())
+                .sum();
         if (steps > MOST_STEPS) {
             throw new TooMuchException("with its repeats " + steps + " steps of both parts", "at most " + MOST_STEPS);
         }
     }
 
     /** Danced in the usual hall by a couple of the usual height. */
-    public Routine(String id, String title, Dance dance, Tempo tempo, Conditions conditions, List<Placement> placements) {
-        this(id, title, dance, tempo, conditions, placements, Floor.hall(dance.travels()), Dancers.USUAL, Optional.empty());
+    public Routine(
+            String id, String title, Dance dance, Tempo tempo, Conditions conditions, List<Placement> placements) {
+        this(
+                id,
+                title,
+                dance,
+                tempo,
+                conditions,
+                placements,
+                Floor.hall(dance.travels()),
+                Dancers.USUAL,
+                Optional.empty());
     }
 
     /** Every placement as often as it is danced, in that order. */
@@ -82,7 +109,9 @@ public record Routine(String id, String title, Dance dance, Tempo tempo, Conditi
     }
 
     private static Beats length(List<Passage> passages) {
-        return passages.stream().map(passage -> passage.placement().item().length()).reduce(Beats.ZERO, Beats::plus);
+        return passages.stream()
+                .map(passage -> passage.placement().item().length())
+                .reduce(Beats.ZERO, Beats::plus);
     }
 
     /**
@@ -130,7 +159,10 @@ public record Routine(String id, String title, Dance dance, Tempo tempo, Conditi
         return new Routine(id, title, dance, tempo, conditions, placements, floor, dancers, Optional.of(other));
     }
 
-    /** The music it is danced to, from its bar 1 on: the piece, or as long as none is chosen phrases as the dance's music usually has them. */
+    /**
+     * The music it is danced to, from its bar 1 on: the piece, or as long as none is chosen phrases as the dance's
+     * music usually has them.
+     */
     public MusicMap music() {
         return laying.map(Laying::map).orElseGet(this::usualMusic);
     }

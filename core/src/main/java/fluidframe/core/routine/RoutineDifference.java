@@ -19,11 +19,10 @@ public record RoutineDifference(List<Line> lines) {
      * One place in both.
      *
      * @param before index in the first version; empty where something came in
-     * @param after  index in the second; empty where something went out
-     * @param same   whether it is danced alike in both
+     * @param after index in the second; empty where something went out
+     * @param same whether it is danced alike in both
      */
-    public record Line(Optional<Integer> before, Optional<Integer> after, boolean same) {
-    }
+    public record Line(Optional<Integer> before, Optional<Integer> after, boolean same) {}
 
     public RoutineDifference {
         lines = List.copyOf(lines);
@@ -31,21 +30,32 @@ public record RoutineDifference(List<Line> lines) {
 
     public static RoutineDifference between(Routine before, Routine after) {
         List<Line> lines = new ArrayList<>();
-        for (AbstractDelta<String> delta : DiffUtils.diff(keys(before), keys(after), true).getDeltas()) {
+        for (AbstractDelta<String> delta :
+                DiffUtils.diff(keys(before), keys(after), true).getDeltas()) {
             int from = delta.getSource().getPosition();
             int to = delta.getTarget().getPosition();
             for (int i = 0; i < delta.getSource().size(); i++) {
-                lines.add(delta.getType() == DeltaType.EQUAL ? new Line(Optional.of(from + i), Optional.of(to + i), before.placements().get(from + i).equals(after.placements().get(to + i)))
-                        : new Line(Optional.of(from + i), Optional.empty(), false));
+                lines.add(
+                        delta.getType() == DeltaType.EQUAL
+                                ? new Line(
+                                        Optional.of(from + i),
+                                        Optional.of(to + i),
+                                        before.placements()
+                                                .get(from + i)
+                                                .equals(after.placements().get(to + i)))
+                                : new Line(Optional.of(from + i), Optional.empty(), false));
             }
             if (delta.getType() != DeltaType.EQUAL) {
-                IntStream.range(to, to + delta.getTarget().size()).forEach(index -> lines.add(new Line(Optional.empty(), Optional.of(index), false)));
+                IntStream.range(to, to + delta.getTarget().size())
+                        .forEach(index -> lines.add(new Line(Optional.empty(), Optional.of(index), false)));
             }
         }
         return new RoutineDifference(lines);
     }
 
     private static List<String> keys(Routine routine) {
-        return routine.placements().stream().map(placement -> placement.item().key()).toList();
+        return routine.placements().stream()
+                .map(placement -> placement.item().key())
+                .toList();
     }
 }

@@ -7,11 +7,12 @@ import java.util.Optional;
 import java.util.stream.IntStream;
 
 /**
- * A part of a routine that a coach calls by name: a section of it, each time it is danced, or what is danced to a section of its piece.
+ * A part of a routine that a coach calls by name: a section of it, each time it is danced, or what is danced to a
+ * section of its piece.
  *
  * @param music whether it is a section of the music
  * @param first its first passage
- * @param last  its last passage
+ * @param last its last passage
  */
 public record RoutinePart(String title, boolean music, int first, int last) {
 
@@ -31,8 +32,12 @@ public record RoutinePart(String title, boolean music, int first, int last) {
         int from = 0;
         for (int i = 0; i < placements.size(); i++) {
             Passage passage = placements.get(i).passage();
-            section = passage.placement().section().isPresent() ? passage.placement().section() : section;
-            boolean ends = i + 1 == placements.size() || placements.get(i + 1).passage().placement().section().isPresent() || placements.get(i + 1).passage().round() != passage.round();
+            section = passage.placement().section().isPresent()
+                    ? passage.placement().section()
+                    : section;
+            boolean ends = i + 1 == placements.size()
+                    || placements.get(i + 1).passage().placement().section().isPresent()
+                    || placements.get(i + 1).passage().round() != passage.round();
             if (ends && section.isPresent()) {
                 String again = section.get().times() > 1 ? ", time " + passage.round() : "";
                 parts.add(new RoutinePart(section.get().title() + again, false, from, i));
@@ -48,9 +53,13 @@ public record RoutinePart(String title, boolean music, int first, int last) {
         for (int i = 0; i < sections.size(); i++) {
             int from = sections.get(i).bar();
             int to = i + 1 < sections.size() ? sections.get(i + 1).bar() : Integer.MAX_VALUE;
-            int[] within = IntStream.range(0, course.placements().size()).filter(passage -> course.placements().get(passage).bar() >= from && course.placements().get(passage).bar() < to).toArray();
+            int[] within = IntStream.range(0, course.placements().size())
+                    .filter(passage -> course.placements().get(passage).bar() >= from
+                            && course.placements().get(passage).bar() < to)
+                    .toArray();
             if (within.length > 0) {
-                parts.add(new RoutinePart(sections.get(i).title() + ", bar " + from, true, within[0], within[within.length - 1]));
+                parts.add(new RoutinePart(
+                        sections.get(i).title() + ", bar " + from, true, within[0], within[within.length - 1]));
             }
         }
         return parts;

@@ -5,16 +5,15 @@ import fluidframe.core.geometry.CoupleStance;
 import fluidframe.core.motion.Motion;
 import fluidframe.core.motion.Tread;
 import fluidframe.core.time.Beats;
-
 import java.util.List;
 import java.util.Optional;
 
 /**
  * A routine unrolled: every step of both parts with its time and place. Every view reads this one score.
  *
- * @param course  the routine laid out in time
- * @param start   both dancers before the first step; empty in an empty routine
- * @param steps   by onset, the man before the lady
+ * @param course the routine laid out in time
+ * @param start both dancers before the first step; empty in an empty routine
+ * @param steps by onset, the man before the lady
  * @param seconds length at the routine's tempo
  */
 public record Score(Course course, Optional<CoupleStance> start, List<ScoreStep> steps, double seconds) {
@@ -50,7 +49,10 @@ public record Score(Course course, Optional<CoupleStance> start, List<ScoreStep>
     }
 
     private List<Tread> treads(Part part) {
-        return steps.stream().filter(step -> step.part() == part).map(ScoreStep::tread).toList();
+        return steps.stream()
+                .filter(step -> step.part() == part)
+                .map(ScoreStep::tread)
+                .toList();
     }
 
     /** Beats in all. */

@@ -42,7 +42,10 @@ final class ScoreWriter {
         this.course = course;
         this.rhythm = course.routine().dance().rhythm();
         this.tempo = course.routine().music().tempo();
-        this.lengths = StepLengths.of(course.routine().dance(), course.routine().tempo(), course.routine().dancers());
+        this.lengths = StepLengths.of(
+                course.routine().dance(),
+                course.routine().tempo(),
+                course.routine().dancers());
     }
 
     Score write() {
@@ -58,21 +61,28 @@ final class ScoreWriter {
         Figure figure = placed.dancing().danced();
         Turn turnedBy = figure.startHeading().turnTo(placed.entry());
         if (index == 0) {
-            stance = CoupleStance.standing(figure.start(), course.routine().floor().start(), placed.entry().radians());
+            stance = CoupleStance.standing(
+                    figure.start(),
+                    course.routine().floor().start(),
+                    placed.entry().radians());
             start = Optional.of(stance);
         }
         Timing man = figure.timing(Part.MAN);
         Timing lady = figure.timing(Part.LADY);
-        CoupleStances stances = CoupleFit.solve(figure, man, lady, stance, turnedBy.radians() + placed.side() * CORNER.radians(), lengths);
+        CoupleStances stances = CoupleFit.solve(
+                figure, man, lady, stance, turnedBy.radians() + placed.side() * CORNER.radians(), lengths);
         write(index, placed, turnedBy, man, lady, stances);
         stance = stances.end();
     }
 
     private double seconds(Beats at) {
-        return course.routine().laying().isPresent() ? tempo.seconds(course.firstBeat().plus(at)) - tempo.seconds(course.firstBeat()) : course.routine().tempo().seconds(rhythm, at);
+        return course.routine().laying().isPresent()
+                ? tempo.seconds(course.firstBeat().plus(at)) - tempo.seconds(course.firstBeat())
+                : course.routine().tempo().seconds(rhythm, at);
     }
 
-    private void write(int index, ScoredPlacement placed, Turn turnedBy, Timing man, Timing lady, CoupleStances stances) {
+    private void write(
+            int index, ScoredPlacement placed, Turn turnedBy, Timing man, Timing lady, CoupleStances stances) {
         Figure figure = placed.dancing().danced();
         for (Part part : Part.values()) {
             Timing timing = part == Part.MAN ? man : lady;
@@ -86,9 +96,22 @@ final class ScoreWriter {
                 Step step = figure.chart(part).steps().get(row);
                 Beats at = placed.onset().plus(slot.onset());
                 Beats counted = course.firstBeat().plus(at);
-                steps.add(new ScoreStep(index, row, part, step, at, slot.length(), seconds(at), Math.floorDiv(counted.ticks(), rhythm.bar().ticks()) + 1,
-                        rhythm.beatOfBar(counted), free.after().get(row), step.alignment().map(alignment -> alignment.turned(turnedBy)),
-                        account.entries().get(row).body().plus(turnedBy), relations.get(row), stances.of(part).get(row), reached.get(row),
+                steps.add(new ScoreStep(
+                        index,
+                        row,
+                        part,
+                        step,
+                        at,
+                        slot.length(),
+                        seconds(at),
+                        Math.floorDiv(counted.ticks(), rhythm.bar().ticks()) + 1,
+                        rhythm.beatOfBar(counted),
+                        free.after().get(row),
+                        step.alignment().map(alignment -> alignment.turned(turnedBy)),
+                        account.entries().get(row).body().plus(turnedBy),
+                        relations.get(row),
+                        stances.of(part).get(row),
+                        reached.get(row),
                         left.get(row)));
             }
         }

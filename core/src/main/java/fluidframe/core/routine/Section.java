@@ -10,9 +10,7 @@ public record Section(String title, int times) {
 
     public static final int MOST_TIMES = 8;
 
-    /**
-     * @throws IllegalArgumentException if it is danced less than once or more than {@value #MOST_TIMES} times
-     */
+    /** @throws IllegalArgumentException if it is danced less than once or more than {@value #MOST_TIMES} times */
     public Section {
         if (times < 1 || times > MOST_TIMES) {
             throw new IllegalArgumentException("a section danced " + times + " times: expected 1 to " + MOST_TIMES);

@@ -7,8 +7,8 @@ import java.util.Optional;
  * The placements of one section.
  *
  * @param section what it is called, and how often it is danced
- * @param from    the placement it begins with, from 0
- * @param to      one more than the last of its placements
+ * @param from the placement it begins with, from 0
+ * @param to one more than the last of its placements
  */
 public record SectionSpan(Section section, int from, int to) {
 

@@ -7,5 +7,4 @@ import fluidframe.core.dance.Dance;
  *
  * @param tempo bars a minute
  */
-public record DanceRule(Dance dance, Limits tempo) {
-}
+public record DanceRule(Dance dance, Limits tempo) {}

@@ -6,19 +6,16 @@ import java.util.Optional;
 public sealed interface HoldRule {
 
     /** As they like. */
-    record Free() implements HoldRule {
-    }
+    record Free() implements HoldRule {}
 
     /** In closed hold from the first step of a figure to the last. */
-    record Kept() implements HoldRule {
-    }
+    record Kept() implements HoldRule {}
 
     /**
      * Without any hold no longer than this, seconds.
      *
      * @param atOnce in one stretch
-     * @param inAll  over the whole routine
+     * @param inAll over the whole routine
      */
-    record Apart(Optional<Double> atOnce, Optional<Double> inAll) implements HoldRule {
-    }
+    record Apart(Optional<Double> atOnce, Optional<Double> inAll) implements HoldRule {}
 }

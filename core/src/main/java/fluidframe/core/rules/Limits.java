@@ -14,11 +14,13 @@ public record Limits(Optional<Double> least, Optional<Double> most) {
      * @throws IllegalArgumentException if one is not a number of nothing or more, or the least is more than the most
      */
     public Limits {
-        if (least.filter(each -> !(each >= 0)).isPresent() || most.filter(each -> !(each >= 0)).isPresent()) {
+        if (least.filter(each -> !(each >= 0)).isPresent()
+                || most.filter(each -> !(each >= 0)).isPresent()) {
             throw new IllegalArgumentException("limits are numbers of nothing or more");
         }
         if (least.isPresent() && most.isPresent() && least.get() > most.get()) {
-            throw new IllegalArgumentException("the least, " + said(least.get()) + ", is more than the most, " + said(most.get()));
+            throw new IllegalArgumentException(
+                    "the least, " + said(least.get()) + ", is more than the most, " + said(most.get()));
         }
     }
 
@@ -35,12 +37,15 @@ public record Limits(Optional<Double> least, Optional<Double> most) {
     }
 
     public boolean allow(double value) {
-        return least.filter(each -> value < each).isEmpty() && most.filter(each -> value > each).isEmpty();
+        return least.filter(each -> value < each).isEmpty()
+                && most.filter(each -> value > each).isEmpty();
     }
 
     /** How far a value is from the nearer limit; endless where none binds. */
     public double room(double value) {
-        return Math.min(least.map(each -> Math.abs(value - each)).orElse(Double.POSITIVE_INFINITY), most.map(each -> Math.abs(each - value)).orElse(Double.POSITIVE_INFINITY));
+        return Math.min(
+                least.map(each -> Math.abs(value - each)).orElse(Double.POSITIVE_INFINITY),
+                most.map(each -> Math.abs(each - value)).orElse(Double.POSITIVE_INFINITY));
     }
 
     /** How far apart the two are; endless where one is open. */
@@ -54,7 +59,9 @@ public record Limits(Optional<Double> least, Optional<Double> most) {
         if (least.isPresent() && most.isPresent()) {
             return least.equals(most) ? said(least.get()) : said(least.get()) + " to " + said(most.get());
         }
-        return most.map(each -> "at most " + said(each)).or(() -> least.map(each -> "at least " + said(each))).orElse("any");
+        return most.map(each -> "at most " + said(each))
+                .or(() -> least.map(each -> "at least " + said(each)))
+                .orElse("any");
     }
 
     /** A number to one decimal, whole where it is. */

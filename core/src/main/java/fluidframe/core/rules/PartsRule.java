@@ -7,7 +7,9 @@ import java.util.List;
 
 /** Whether figures may be danced in part. */
 public enum PartsRule implements Term {
-    ANY("any", "any part of a figure"), IN_USE("in use", "parts only where coaches have a use for them"), WHOLE("whole", "whole figures only");
+    ANY("any", "any part of a figure"),
+    IN_USE("in use", "parts only where coaches have a use for them"),
+    WHOLE("whole", "whole figures only");
 
     public static final Lexicon<PartsRule> LEXICON = Lexicon.of("any, in use or whole", List.of(values()));
 

@@ -12,17 +12,20 @@ public record Profile(String id, String title, String note, List<Division> divis
 
     public static final int MOST_DIVISIONS = 40;
 
-    /**
-     * @throws IllegalArgumentException if it has none, too many, or two of one title
-     */
+    /** @throws IllegalArgumentException if it has none, too many, or two of one title */
     public Profile {
         divisions = List.copyOf(divisions);
-        if (divisions.isEmpty() || divisions.size() > MOST_DIVISIONS || divisions.stream().map(Division::title).distinct().count() < divisions.size()) {
-            throw new IllegalArgumentException("rules have 1 to " + MOST_DIVISIONS + " divisions, each with a title of its own");
+        if (divisions.isEmpty()
+                || divisions.size() > MOST_DIVISIONS
+                || divisions.stream().map(Division::title).distinct().count() < divisions.size()) {
+            throw new IllegalArgumentException(
+                    "rules have 1 to " + MOST_DIVISIONS + " divisions, each with a title of its own");
         }
     }
 
     public Optional<Division> division(String called) {
-        return divisions.stream().filter(division -> division.title().equals(called)).findFirst();
+        return divisions.stream()
+                .filter(division -> division.title().equals(called))
+                .findFirst();
     }
 }

@@ -11,8 +11,9 @@ import java.util.ArrayList;
 import java.util.List;
 
 /**
- * How a band plays a piece so that its parts are told apart by ear: an introduction without bass, a chorus louder and with a bell, a bridge a fourth higher, a
- * break of drums alone, an ending that comes to rest; its hits struck by all, its stops and breaks silent, its swells growing, its held notes held, its fade fading.
+ * How a band plays a piece so that its parts are told apart by ear: an introduction without bass, a chorus louder and
+ * with a bell, a bridge a fourth higher, a break of drums alone, an ending that comes to rest; its hits struck by all,
+ * its stops and breaks silent, its swells growing, its held notes held, its fade fading.
  */
 final class Arrangement {
 
@@ -31,7 +32,10 @@ final class Arrangement {
         this.begins = laying.begins();
     }
 
-    /** What is played of a beat of the routine's count, counted from its first bar line: nothing, or so loud and so much higher. */
+    /**
+     * What is played of a beat of the routine's count, counted from its first bar line: nothing, or so loud and so much
+     * higher.
+     */
     Cue arranged(Beats counted, Cue cue) {
         Beats at = counted.plus(begins);
         int bar = piece.barOf(at);
@@ -73,14 +77,21 @@ final class Arrangement {
         return piece.hits().stream().anyMatch(hit -> {
             Beats barEnd = piece.bar().times(piece.barOf(hit.at()));
             boolean after = at.compareTo(hit.at()) > 0 && at.compareTo(barEnd) < 0;
-            return hit.kind() == HitKind.BREAK && (after || at.equals(hit.at())) || (hit.kind() == HitKind.STOP || hit.kind() == HitKind.HELD) && after;
+            return hit.kind() == HitKind.BREAK && (after || at.equals(hit.at()))
+                    || (hit.kind() == HitKind.STOP || hit.kind() == HitKind.HELD) && after;
         });
     }
 
     /** In the bar before it the music grows. */
     private double swell(Beats at) {
-        return piece.hits().stream().filter(hit -> hit.kind() == HitKind.SWELL).filter(hit -> at.compareTo(hit.at().minus(piece.bar())) >= 0 && at.compareTo(hit.at()) < 0)
-                .mapToDouble(hit -> SOFT + at.minus(hit.at().minus(piece.bar())).toDouble() / piece.bar().toDouble()).findFirst().orElse(1);
+        return piece.hits().stream()
+                .filter(hit -> hit.kind() == HitKind.SWELL)
+                .filter(hit -> at.compareTo(hit.at().minus(piece.bar())) >= 0 && at.compareTo(hit.at()) < 0)
+                .mapToDouble(hit -> SOFT
+                        + at.minus(hit.at().minus(piece.bar())).toDouble()
+                                / piece.bar().toDouble())
+                .findFirst()
+                .orElse(1);
     }
 
     private double faded(int bar) {
@@ -93,7 +104,10 @@ final class Arrangement {
         List<Cue> cues = new ArrayList<>();
         for (Hit hit : piece.hits()) {
             Beats at = hit.at().minus(begins).minus(counted);
-            if (at.compareTo(Beats.ZERO.minus(before)) >= 0 && at.compareTo(length) < 0 && hit.kind() != HitKind.BREAK && hit.kind() != HitKind.SWELL) {
+            if (at.compareTo(Beats.ZERO.minus(before)) >= 0
+                    && at.compareTo(length) < 0
+                    && hit.kind() != HitKind.BREAK
+                    && hit.kind() != HitKind.SWELL) {
                 cues.add(new Cue(at, new Sound.Drum(Percussion.LOW), STRUCK));
                 cues.add(new Cue(at, new Sound.Drum(Percussion.SNARE), STRUCK));
                 cues.add(new Cue(at, new Sound.Bass(LOW_C), STRUCK));

@@ -13,7 +13,7 @@ import java.util.stream.Stream;
  * Plays a groove over the phrases of a piece, in three chords.
  *
  * @param groove what each instrument plays
- * @param music  the bars and phrases it is played over
+ * @param music the bars and phrases it is played over
  * @param laying the piece they are of, so that its parts are told apart; empty where there is none
  */
 record Band(Groove groove, MusicMap music, Optional<Laying> laying) {
@@ -26,8 +26,8 @@ record Band(Groove groove, MusicMap music, Optional<Laying> laying) {
 
     /**
      * @param counted where the stretch begins, from a bar line
-     * @param before  beats that are played before it
-     * @param length  beats
+     * @param before beats that are played before it
+     * @param length beats
      * @return what is played, timed from the start of the stretch
      */
     List<Cue> play(Beats counted, Beats before, Beats length) {
@@ -45,10 +45,21 @@ record Band(Groove groove, MusicMap music, Optional<Laying> laying) {
             if (note != '.') {
                 cues.add(new Cue(time, new Sound.Bass(LOW_C + chord + (note == '5' ? FIFTH : 0)), BAND));
             }
-            strike(cues, time, new Sound.Chord(MIDDLE_C + chord, groove.minor() && chord != FIFTH), letter(groove.chords(), at));
+            strike(
+                    cues,
+                    time,
+                    new Sound.Chord(MIDDLE_C + chord, groove.minor() && chord != FIFTH),
+                    letter(groove.chords(), at));
         }
-        return laying.map(Arrangement::new).map(arrangement -> Stream.concat(cues.stream().map(cue -> arrangement.arranged(cue.at().plus(counted), cue)).filter(cue -> cue.gain() > 0),
-                arrangement.struck(counted, before, length, groove.minor()).stream()).toList()).orElse(cues);
+        return laying.map(Arrangement::new)
+                .map(arrangement -> Stream.concat(
+                                cues.stream()
+                                        .map(cue ->
+                                                arrangement.arranged(cue.at().plus(counted), cue))
+                                        .filter(cue -> cue.gain() > 0),
+                                arrangement.struck(counted, before, length, groove.minor()).stream())
+                        .toList())
+                .orElse(cues);
     }
 
     private static char letter(String pattern, int slot) {

@@ -14,7 +14,8 @@ public enum Counting implements Term {
     /** Every beat, the first of each bar by the number of the bar in its phrase. */
     BARS("bars", "every beat, and on the first which bar of the phrase it is");
 
-    public static final Lexicon<Counting> LEXICON = Lexicon.of("what is counted: steps, beats or bars", List.of(values()));
+    public static final Lexicon<Counting> LEXICON =
+            Lexicon.of("what is counted: steps, beats or bars", List.of(values()));
 
     private final Words words;
 

@@ -19,6 +19,7 @@ public final class Recording {
 
     /** Longer than any routine, danced at the slowest. */
     public static final double MOST_SECONDS = 1200;
+
     private static final double RINGS_OUT = 0.6;
     private static final int BLOCK = Synthesizer.RATE;
 
@@ -45,13 +46,15 @@ public final class Recording {
     public static Recording of(Track track, double percent, Synthesizer synthesizer) {
         double seconds = track.seconds(track.length(), percent);
         if (seconds > MOST_SECONDS) {
-            throw new TooMuchException("at that tempo " + Math.round(seconds) + " seconds", "at most " + Math.round(MOST_SECONDS));
+            throw new TooMuchException(
+                    "at that tempo " + Math.round(seconds) + " seconds", "at most " + Math.round(MOST_SECONDS));
         }
         List<Played> played = new ArrayList<>();
         for (Cue cue : track.cues()) {
             Stopping.check();
             if (cue.gain() > 0) {
-                played.add(new Played(sampleOf(track, cue.at(), percent), synthesizer.samples(cue.sound()), (float) cue.loudness()));
+                played.add(new Played(
+                        sampleOf(track, cue.at(), percent), synthesizer.samples(cue.sound()), (float) cue.loudness()));
             }
         }
         played.sort(Comparator.comparingInt(Played::from));

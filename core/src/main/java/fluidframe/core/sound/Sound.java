@@ -17,7 +17,9 @@ public sealed interface Sound {
 
     /** A click of the metre. */
     enum Click implements Sound {
-        STRONG, MIDDLE, WEAK;
+        STRONG,
+        MIDDLE,
+        WEAK;
 
         @Override
         public String id() {
@@ -63,7 +65,7 @@ public sealed interface Sound {
     /**
      * A short chord of three notes.
      *
-     * @param root  key of its root
+     * @param root key of its root
      * @param minor whether its third is minor
      */
     record Chord(int root, boolean minor) implements Sound {
@@ -79,24 +81,29 @@ public sealed interface Sound {
         }
     }
 
-    /**
-     * @throws UnreadableTextException if nothing sounds like that
-     */
+    /** @throws UnreadableTextException if nothing sounds like that */
     static Sound parse(String id) {
         String[] words = id.split("-", 3);
         String second = words.length > 1 ? words[1] : "";
         return switch (words[0]) {
             case "click" -> named(Click.values(), id);
-            case "drum" -> named(Arrays.stream(Percussion.values()).map(Drum::new).toArray(Sound[]::new), id);
+            case "drum" ->
+                named(Arrays.stream(Percussion.values()).map(Drum::new).toArray(Sound[]::new), id);
             case "word" -> Spoken.WORDS.contains(second) && words.length == 2 ? new Word(second) : unknown(id);
             case "bass" -> words.length == 2 ? new Bass(key(second, id)) : unknown(id);
-            case "chord" -> words.length == 2 || words.length == 3 && words[2].equals("minor") ? new Chord(key(second, id), words.length == 3) : unknown(id);
+            case "chord" ->
+                words.length == 2 || words.length == 3 && words[2].equals("minor")
+                        ? new Chord(key(second, id), words.length == 3)
+                        : unknown(id);
             default -> unknown(id);
         };
     }
 
     private static Sound named(Sound[] sounds, String id) {
-        return Arrays.stream(sounds).filter(sound -> sound.id().equals(id)).findFirst().orElseGet(() -> unknown(id));
+        return Arrays.stream(sounds)
+                .filter(sound -> sound.id().equals(id))
+                .findFirst()
+                .orElseGet(() -> unknown(id));
     }
 
     private static int key(String number, String id) {
@@ -107,6 +114,7 @@ public sealed interface Sound {
     }
 
     private static Sound unknown(String id) {
-        throw new UnreadableTextException(id, "a sound such as click-strong, word-one, drum-low, bass-36 or chord-60-minor");
+        throw new UnreadableTextException(
+                id, "a sound such as click-strong, word-one, drum-low, bass-36 or chord-60-minor");
     }
 }

@@ -10,15 +10,16 @@ import java.util.stream.Stream;
 /** The words a count is spoken in. */
 public final class Spoken {
 
-    private static final List<String> NUMBERS = List.of("one", "two", "three", "four", "five", "six", "seven", "eight", "nine", "ten", "eleven", "twelve");
+    private static final List<String> NUMBERS =
+            List.of("one", "two", "three", "four", "five", "six", "seven", "eight", "nine", "ten", "eleven", "twelve");
     public static final String AND = "and";
     public static final String A = "a";
     public static final String HOLD = "hold";
     /** Every word there is. */
-    public static final List<String> WORDS = Stream.concat(NUMBERS.stream(), Stream.of(AND, A, "slow", "quick", HOLD)).toList();
+    public static final List<String> WORDS = Stream.concat(NUMBERS.stream(), Stream.of(AND, A, "slow", "quick", HOLD))
+            .toList();
 
-    private Spoken() {
-    }
+    private Spoken() {}
 
     /** @param number from 1; above twelve it begins again */
     static String number(int number) {
@@ -43,11 +44,13 @@ public final class Spoken {
     /** The same word as it is written large: "1", "&", "S". */
     static String shown(String word) {
         int number = NUMBERS.indexOf(word);
-        return number >= 0 ? String.valueOf(number + 1) : switch (word) {
-            case AND -> "&";
-            case HOLD -> "h";
-            case A -> "a";
-            default -> word.substring(0, 1).toUpperCase(Locale.ROOT);
-        };
+        return number >= 0
+                ? String.valueOf(number + 1)
+                : switch (word) {
+                    case AND -> "&";
+                    case HOLD -> "h";
+                    case A -> "a";
+                    default -> word.substring(0, 1).toUpperCase(Locale.ROOT);
+                };
     }
 }

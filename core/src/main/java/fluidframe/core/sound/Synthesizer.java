@@ -10,6 +10,7 @@ public final class Synthesizer {
 
     /** Samples a second. */
     public static final int RATE = 44_100;
+
     private static final double FADE_SECONDS = 0.004;
     private static final int A_KEY = 69;
     private static final double A_HERTZ = 440;
@@ -67,12 +68,19 @@ public final class Synthesizer {
     private static float[] drum(Percussion drum) {
         Random noise = new Random(drum.ordinal());
         return switch (drum) {
-            case LOW -> tone(0.3, t -> 0.9 * Math.exp(-t / 0.09) * Math.cos(turns(52 * t + 3 * (1 - Math.exp(-t / 0.03)))));
+            case LOW ->
+                tone(0.3, t -> 0.9 * Math.exp(-t / 0.09) * Math.cos(turns(52 * t + 3 * (1 - Math.exp(-t / 0.03)))));
             case SNARE -> tone(0.2, t -> Math.exp(-t / 0.05) * (0.3 * Math.cos(turns(190 * t)) + 0.4 * hiss(noise)));
             case BRUSH -> tone(0.16, t -> 0.35 * Math.exp(-t / 0.045) * hiss(noise));
             case SHAKER -> tone(0.08, t -> 0.3 * Math.exp(-t / 0.02) * hiss(noise));
-            case WOOD -> tone(0.1, t -> Math.exp(-t / 0.02) * (0.5 * Math.cos(turns(880 * t)) + 0.25 * Math.cos(turns(1510 * t))));
-            case BELL -> tone(0.25, t -> Math.exp(-t / 0.07) * (0.3 * Math.cos(turns(562 * t)) + 0.3 * Math.cos(turns(845 * t))));
+            case WOOD ->
+                tone(
+                        0.1,
+                        t -> Math.exp(-t / 0.02) * (0.5 * Math.cos(turns(880 * t)) + 0.25 * Math.cos(turns(1510 * t))));
+            case BELL ->
+                tone(
+                        0.25,
+                        t -> Math.exp(-t / 0.07) * (0.3 * Math.cos(turns(562 * t)) + 0.3 * Math.cos(turns(845 * t))));
         };
     }
 

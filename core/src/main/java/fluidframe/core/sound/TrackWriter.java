@@ -20,18 +20,22 @@ final class TrackWriter {
     private final Beats countIn;
     /** Where the stretch begins, from the bar line before the routine. */
     private final Beats counted;
+
     private final List<Cue> cues = new ArrayList<>();
 
     TrackWriter(Score score, TrackWish wish) {
         if (wish.to().compareTo(score.length()) > 0) {
-            throw new IllegalArgumentException("the routine ends at beat " + score.length() + ", before beat " + wish.to());
+            throw new IllegalArgumentException(
+                    "the routine ends at beat " + score.length() + ", before beat " + wish.to());
         }
         this.score = score;
         this.wish = wish;
         this.rhythm = score.routine().dance().rhythm();
         this.music = score.routine().music();
         this.counted = score.firstBeat().plus(wish.from());
-        this.countIn = wish.countInBars() == 0 ? Beats.ZERO : rhythm.bar().times(wish.countInBars()).plus(rhythm.withinBar(counted));
+        this.countIn = wish.countInBars() == 0
+                ? Beats.ZERO
+                : rhythm.bar().times(wish.countInBars()).plus(rhythm.withinBar(counted));
     }
 
     Track write() {
@@ -43,16 +47,29 @@ final class TrackWriter {
             score.steps().stream().filter(step -> step.part() == wish.counted()).forEach(this::step);
         }
         if (wish.music() > 0) {
-            new Band(score.routine().dance().music().groove(), music, score.routine().laying()).play(counted, upBeat(), length).forEach(cue -> add(cue.at(), cue.sound(), cue.gain() * wish.music()));
+            new Band(
+                            score.routine().dance().music().groove(),
+                            music,
+                            score.routine().laying())
+                    .play(counted, upBeat(), length)
+                    .forEach(cue -> add(cue.at(), cue.sound(), cue.gain() * wish.music()));
         }
         cues.sort(Comparator.comparing(Cue::at));
         return new Track(countIn, length, cues, music.tempo().from(counted));
     }
 
-    /** What the band plays in the count-in: where the dancing begins in the first bar of the piece, its up-beat, and the beats of that bar before the dancing. */
+    /**
+     * What the band plays in the count-in: where the dancing begins in the first bar of the piece, its up-beat, and the
+     * beats of that bar before the dancing.
+     */
     private Beats upBeat() {
-        boolean opens = score.routine().laying().filter(laying -> laying.begins().plus(counted).compareTo(rhythm.bar()) < 0).isPresent();
-        return opens && music.upBeat().isPositive() && countIn.isPositive() ? music.upBeat().plus(counted) : Beats.ZERO;
+        boolean opens = score.routine()
+                .laying()
+                .filter(laying -> laying.begins().plus(counted).compareTo(rhythm.bar()) < 0)
+                .isPresent();
+        return opens && music.upBeat().isPositive() && countIn.isPositive()
+                ? music.upBeat().plus(counted)
+                : Beats.ZERO;
     }
 
     /** The first whole beat of the count-in, or of the stretch. */

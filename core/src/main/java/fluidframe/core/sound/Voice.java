@@ -4,8 +4,6 @@ package fluidframe.core.sound;
 @FunctionalInterface
 public interface Voice {
 
-    /**
-     * @return the word at {@link Synthesizer#RATE} samples a second, from −1 to 1, beginning with its first sound
-     */
+    /** @return the word at {@link Synthesizer#RATE} samples a second, from −1 to 1, beginning with its first sound */
     float[] say(String word);
 }

@@ -2,7 +2,6 @@ package fluidframe.core.space;
 
 import fluidframe.core.text.PlainText;
 import fluidframe.core.text.UnreadableTextException;
-
 import java.util.List;
 import java.util.Locale;
 import java.util.regex.Matcher;
@@ -158,9 +157,7 @@ public sealed interface Alignment {
         }
     }
 
-    /**
-     * @throws UnreadableTextException if the text is no alignment
-     */
+    /** @throws UnreadableTextException if the text is no alignment */
     static Alignment parse(String text) {
         String plain = PlainText.ofLine(text).text().strip();
         Matcher moving = Texts.MOVING.matcher(plain);
@@ -183,12 +180,12 @@ public sealed interface Alignment {
     final class Texts {
         private static final String EXPECTED =
                 "an alignment such as f DW (facing), b DC (backing), p LOD (pointing) or m LOD p DW (moving … pointing)";
-        private static final Pattern SIMPLE = Pattern.compile("(f|facing|b|backing|p|pointing) (.+)", Pattern.CASE_INSENSITIVE);
+        private static final Pattern SIMPLE =
+                Pattern.compile("(f|facing|b|backing|p|pointing) (.+)", Pattern.CASE_INSENSITIVE);
         private static final Pattern MOVING =
                 Pattern.compile("(?:m|moving) (.+?),? (?:p|pointing) (.+)", Pattern.CASE_INSENSITIVE);
 
-        private Texts() {
-        }
+        private Texts() {}
 
         private static Heading heading(String text) {
             try {
@@ -196,7 +193,8 @@ public sealed interface Alignment {
             } catch (UnreadableTextException e) {
                 String wanted = e.text().strip().toUpperCase(Locale.ROOT);
                 List<String> nearest = Stream.of("LOD", "DC", "C", "DC-A", "ALOD", "DW-A", "W", "DW")
-                        .filter(name -> !wanted.isEmpty() && name.charAt(0) == wanted.charAt(0)).toList();
+                        .filter(name -> !wanted.isEmpty() && name.charAt(0) == wanted.charAt(0))
+                        .toList();
                 throw new UnreadableTextException(text, e.expected(), nearest);
             }
         }

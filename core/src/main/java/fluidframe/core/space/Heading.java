@@ -2,7 +2,6 @@ package fluidframe.core.space;
 
 import fluidframe.core.text.PlainText;
 import fluidframe.core.text.UnreadableTextException;
-
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
@@ -17,10 +16,17 @@ import java.util.regex.Pattern;
 public record Heading(int sixteenths) {
 
     private static final List<String> NAMES = List.of("LOD", "DC", "C", "DC-A", "ALOD", "DW-A", "W", "DW");
-    private static final List<String> WORDINGS = List.of("line of dance", "diagonally to centre", "centre",
-            "diagonally to centre against line of dance", "against line of dance",
-            "diagonally to wall against line of dance", "wall", "diagonally to wall");
-    private static final String EXPECTED = "a direction: LOD, DC, C, DC-A, ALOD, DW-A, W, DW, or two neighbours such as LOD/DW";
+    private static final List<String> WORDINGS = List.of(
+            "line of dance",
+            "diagonally to centre",
+            "centre",
+            "diagonally to centre against line of dance",
+            "against line of dance",
+            "diagonally to wall against line of dance",
+            "wall",
+            "diagonally to wall");
+    private static final String EXPECTED =
+            "a direction: LOD, DC, C, DC-A, ALOD, DW-A, W, DW, or two neighbours such as LOD/DW";
 
     public static final Heading LINE_OF_DANCE = new Heading(0);
     public static final Heading CENTRE = new Heading(4);
@@ -28,17 +34,17 @@ public record Heading(int sixteenths) {
     public static final Heading WALL = new Heading(-4);
     /** Turning a corner the new line of dance is the old centre, a quarter to the left. */
     private static final Turn CORNER = new Turn(4);
+
     private static final Pattern SLASH = Pattern.compile("/");
-    private static final Map<String, String> AGAINST = Map.of("DCA", "DC-A", "DWA", "DW-A", "ADC", "DC-A", "ADW", "DW-A");
+    private static final Map<String, String> AGAINST =
+            Map.of("DCA", "DC-A", "DWA", "DW-A", "ADC", "DC-A", "ADW", "DW-A");
 
     public Heading {
         int positive = Math.floorMod(sixteenths, Turn.WHOLE);
         sixteenths = positive > Turn.WHOLE / 2 ? positive - Turn.WHOLE : positive;
     }
 
-    /**
-     * @throws UnreadableTextException if the text names no direction
-     */
+    /** @throws UnreadableTextException if the text names no direction */
     public static Heading parse(String text) {
         String[] names = SLASH.split(PlainText.ofLine(text).text().strip().toUpperCase(Locale.ROOT));
         if (names.length == 1) {
@@ -102,7 +108,9 @@ public record Heading(int sixteenths) {
     public String wording() {
         int positive = Math.floorMod(sixteenths, Turn.WHOLE);
         String lower = WORDINGS.get(positive / 2);
-        return positive % 2 == 0 ? lower : "between " + lower + " and " + WORDINGS.get((positive / 2 + 1) % WORDINGS.size());
+        return positive % 2 == 0
+                ? lower
+                : "between " + lower + " and " + WORDINGS.get((positive / 2 + 1) % WORDINGS.size());
     }
 
     /** Canonical text: {@code DW}, {@code LOD/DC}. */

@@ -2,7 +2,8 @@ package fluidframe.core.space;
 
 /** Left or right. */
 public enum Side {
-    LEFT("L", "left"), RIGHT("R", "right");
+    LEFT("L", "left"),
+    RIGHT("R", "right");
 
     private final String letter;
     private final String wording;

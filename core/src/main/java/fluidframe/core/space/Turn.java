@@ -3,7 +3,6 @@ package fluidframe.core.space;
 import fluidframe.core.text.Fraction;
 import fluidframe.core.text.PlainText;
 import fluidframe.core.text.UnreadableTextException;
-
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
@@ -21,21 +20,35 @@ public record Turn(int sixteenths) {
     public static final Turn NONE = new Turn(0);
     /** Nobody turns more on one step. */
     private static final int MOST = 2 * WHOLE;
-    private static final Map<Integer, String> SPOKEN = Map.of(1, "a sixteenth of a turn", 2, "an eighth of a turn", 4, "a quarter turn", 6, "three eighths of a turn",
-            8, "half a turn", 10, "five eighths of a turn", 12, "three quarters of a turn", 14, "seven eighths of a turn", WHOLE, "a whole turn");
+
+    private static final Map<Integer, String> SPOKEN = Map.of(
+            1,
+            "a sixteenth of a turn",
+            2,
+            "an eighth of a turn",
+            4,
+            "a quarter turn",
+            6,
+            "three eighths of a turn",
+            8,
+            "half a turn",
+            10,
+            "five eighths of a turn",
+            12,
+            "three quarters of a turn",
+            14,
+            "seven eighths of a turn",
+            WHOLE,
+            "a whole turn");
     private static final Pattern TEXT = Pattern.compile("([^LR]{1,16}?) ?(L|R|left|right)", Pattern.CASE_INSENSITIVE);
     private static final String EXPECTED = "an amount of turn such as 1/4 R or 3/8 L";
 
-    /**
-     * @throws ArithmeticException if parts/whole is not a whole number of sixteenths
-     */
+    /** @throws ArithmeticException if parts/whole is not a whole number of sixteenths */
     public static Turn of(int parts, int whole, Side side) {
         return new Turn(side.sign() * new Fraction(parts, whole).in(WHOLE));
     }
 
-    /**
-     * @throws UnreadableTextException if the text is no amount of turn, or finer than a sixteenth
-     */
+    /** @throws UnreadableTextException if the text is no amount of turn, or finer than a sixteenth */
     public static Turn parse(String text) {
         String trimmed = PlainText.ofLine(text).text().strip();
         if (trimmed.equals("0") || trimmed.equals("-")) {
@@ -48,7 +61,9 @@ public record Turn(int sixteenths) {
         Side side = matcher.group(2).toUpperCase(Locale.ROOT).startsWith("L") ? Side.LEFT : Side.RIGHT;
         int size = sixteenths(matcher.group(1));
         if (size > MOST) {
-            throw new UnreadableTextException(text, EXPECTED + "; more than two whole turns is no step's, and degrees are written with their sign");
+            throw new UnreadableTextException(
+                    text,
+                    EXPECTED + "; more than two whole turns is no step's, and degrees are written with their sign");
         }
         return new Turn(side.sign() * size);
     }

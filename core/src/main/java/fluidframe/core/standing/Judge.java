@@ -39,12 +39,16 @@ import java.util.stream.IntStream;
 import java.util.stream.Stream;
 
 /**
- * Holds a routine against the rules of a division, one after another. A routine begins with its first figure and ends with its last: what couples do before and
- * after is entry and exit, and counts as part of the routine only where the rules have no time of its own for it.
+ * Holds a routine against the rules of a division, one after another. A routine begins with its first figure and ends
+ * with its last: what couples do before and after is entry and exit, and counts as part of the routine only where the
+ * rules have no time of its own for it.
  */
 final class Judge {
 
-    /** Closer to a limit than this, seconds or bars, a routine is near it: a band that plays two hundredths slower takes it over. */
+    /**
+     * Closer to a limit than this, seconds or bars, a routine is near it: a band that plays two hundredths slower takes
+     * it over.
+     */
     private static final double NEAR_SHARE = 0.02;
     /** Closer to the slowest or fastest tempo than this, bars a minute, it is near. */
     private static final double NEAR_TEMPO = 0.5;
@@ -52,6 +56,7 @@ final class Judge {
     private static final int QUARTERS = 4;
     /** Sums of seconds that differ by less are the same. */
     private static final double SECONDS_ALIKE = 1e-6;
+
     private static final double THOUSAND = 1000;
 
     private final Score score;
@@ -66,7 +71,10 @@ final class Judge {
         this.division = division;
         this.routine = score.routine();
         this.tempo = routine.music().tempo();
-        List<Integer> figures = IntStream.range(0, score.placements().size()).filter(this::isFigure).boxed().toList();
+        List<Integer> figures = IntStream.range(0, score.placements().size())
+                .filter(this::isFigure)
+                .boxed()
+                .toList();
         this.firstFigure = figures.isEmpty() ? 0 : figures.get(0);
         this.lastFigure = figures.isEmpty() ? score.placements().size() - 1 : figures.get(figures.size() - 1);
     }
@@ -74,7 +82,15 @@ final class Judge {
     List<Ruling> rulings() {
         Optional<DanceRule> asked = division.of(routine.dance());
         List<Ruling> rulings = new ArrayList<>();
-        rulings.add(new Ruling(Rule.DANCE, asked.isPresent() ? Stand.HOLDS : Stand.BREAKS, routine.dance().title(), division.dances().stream().map(DanceRule::dance).map(Dance::title).collect(Collectors.joining(", ")), List.of()));
+        rulings.add(new Ruling(
+                Rule.DANCE,
+                asked.isPresent() ? Stand.HOLDS : Stand.BREAKS,
+                routine.dance().title(),
+                division.dances().stream()
+                        .map(DanceRule::dance)
+                        .map(Dance::title)
+                        .collect(Collectors.joining(", ")),
+                List.of()));
         if (!score.placements().isEmpty()) {
             asked.map(DanceRule::tempo).filter(Limits::bind).ifPresent(limits -> rulings.add(tempo(limits)));
             lengths().forEach(rulings::add);
@@ -108,8 +124,10 @@ final class Judge {
         double fastest = 0;
         for (int i = firstFigure; i <= lastFigure; i++) {
             ScoredPlacement placed = score.placements().get(i);
-            double begins = rounded(tempo.barsPerMinute(score.firstBeat().plus(placed.onset()).toDouble()));
-            double ends = rounded(tempo.barsPerMinute(Math.nextDown(score.firstBeat().plus(end(i)).toDouble())));
+            double begins = rounded(
+                    tempo.barsPerMinute(score.firstBeat().plus(placed.onset()).toDouble()));
+            double ends = rounded(tempo.barsPerMinute(
+                    Math.nextDown(score.firstBeat().plus(end(i)).toDouble())));
             slowest = Math.min(slowest, Math.min(begins, ends));
             fastest = Math.max(fastest, Math.max(begins, ends));
             if (!limits.allow(begins) || !limits.allow(ends)) {
@@ -117,7 +135,9 @@ final class Judge {
             }
         }
         double room = Math.min(limits.room(slowest), limits.room(fastest));
-        Stand stand = !places.isEmpty() ? Stand.BREAKS : room < Math.min(NEAR_TEMPO, limits.width() / QUARTERS) ? Stand.NEAR : Stand.HOLDS;
+        Stand stand = !places.isEmpty()
+                ? Stand.BREAKS
+                : room < Math.min(NEAR_TEMPO, limits.width() / QUARTERS) ? Stand.NEAR : Stand.HOLDS;
         String found = slowest == fastest ? Limits.said(slowest) : Limits.said(slowest) + " to " + Limits.said(fastest);
         return new Ruling(Rule.TEMPO, stand, found + " bars a minute", limits.toString(), places);
     }
@@ -133,7 +153,9 @@ final class Judge {
     }
 
     private Beats begins() {
-        return division.length().entry().isPresent() ? score.placements().get(firstFigure).onset() : Beats.ZERO;
+        return division.length().entry().isPresent()
+                ? score.placements().get(firstFigure).onset()
+                : Beats.ZERO;
     }
 
     private Beats ends() {
@@ -151,59 +173,142 @@ final class Judge {
         Beats ends = ends();
         if (rule.seconds().bind()) {
             double seconds = length(Rule.SECONDS);
-            rulings.add(limited(Rule.SECONDS, rule.seconds(), seconds, Limits.said(seconds) + " seconds", placed -> secondsBetween(begins, placed.onset().plus(placed.length()))));
+            rulings.add(limited(
+                    Rule.SECONDS,
+                    rule.seconds(),
+                    seconds,
+                    Limits.said(seconds) + " seconds",
+                    placed -> secondsBetween(begins, placed.onset().plus(placed.length()))));
         }
         if (rule.bars().bind()) {
             double bars = length(Rule.BARS);
-            rulings.add(limited(Rule.BARS, rule.bars(), bars, Limits.said(bars) + (bars == 1 ? " bar" : " bars"), placed -> bars(begins, placed.onset().plus(placed.length()))));
+            rulings.add(limited(
+                    Rule.BARS,
+                    rule.bars(),
+                    bars,
+                    Limits.said(bars) + (bars == 1 ? " bar" : " bars"),
+                    placed -> bars(begins, placed.onset().plus(placed.length()))));
         }
-        rule.entry().ifPresent(most -> rulings.add(aside(Rule.ENTRY, most, secondsBetween(Beats.ZERO, begins), 0, firstFigure)));
-        rule.exit().ifPresent(most -> rulings.add(aside(Rule.EXIT, most, secondsBetween(ends, score.length()), lastFigure + 1, score.placements().size())));
+        rule.entry()
+                .ifPresent(most ->
+                        rulings.add(aside(Rule.ENTRY, most, secondsBetween(Beats.ZERO, begins), 0, firstFigure)));
+        rule.exit()
+                .ifPresent(most -> rulings.add(aside(
+                        Rule.EXIT,
+                        most,
+                        secondsBetween(ends, score.length()),
+                        lastFigure + 1,
+                        score.placements().size())));
         return rulings;
     }
 
     /** @param until how much there is once a passage has been danced */
-    private Ruling limited(Rule rule, Limits limits, double value, String found, Function<ScoredPlacement, Double> until) {
-        List<Place> over = limits.most().stream().flatMap(most -> IntStream.range(0, score.placements().size()).filter(i -> until.apply(score.placements().get(i)) > most + SECONDS_ALIKE).boxed()).limit(1)
-                .map(i -> Place.of(i, score.placements().get(i))).toList();
+    private Ruling limited(
+            Rule rule, Limits limits, double value, String found, Function<ScoredPlacement, Double> until) {
+        List<Place> over = limits.most().stream()
+                .flatMap(most -> IntStream.range(0, score.placements().size())
+                        .filter(i -> until.apply(score.placements().get(i)) > most + SECONDS_ALIKE)
+                        .boxed())
+                .limit(1)
+                .map(i -> Place.of(i, score.placements().get(i)))
+                .toList();
         boolean allowed = limits.allow(value) || limits.room(value) < SECONDS_ALIKE;
         boolean near = limits.room(value) < Math.min(NEAR_SHARE * value, limits.width() / QUARTERS);
-        return new Ruling(rule, !allowed ? Stand.BREAKS : near ? Stand.NEAR : Stand.HOLDS, found, limits.toString(), allowed ? List.of() : over);
+        return new Ruling(
+                rule,
+                !allowed ? Stand.BREAKS : near ? Stand.NEAR : Stand.HOLDS,
+                found,
+                limits.toString(),
+                allowed ? List.of() : over);
     }
 
     private Ruling aside(Rule rule, double most, double seconds, int from, int to) {
         boolean breaks = seconds > most + SECONDS_ALIKE;
-        List<Place> places = breaks ? IntStream.range(from, to).mapToObj(i -> Place.of(i, score.placements().get(i))).toList() : List.of();
+        List<Place> places = breaks
+                ? IntStream.range(from, to)
+                        .mapToObj(i -> Place.of(i, score.placements().get(i)))
+                        .toList()
+                : List.of();
         Stand stand = breaks ? Stand.BREAKS : seconds > most * (1 - NEAR_SHARE) ? Stand.NEAR : Stand.HOLDS;
-        return new Ruling(rule, stand, Limits.said(seconds) + " seconds", Limits.atMost(most).toString(), places);
+        return new Ruling(
+                rule,
+                stand,
+                Limits.said(seconds) + " seconds",
+                Limits.atMost(most).toString(),
+                places);
     }
 
     private List<Ruling> figures(FigureRule rule) {
         List<Ruling> rulings = new ArrayList<>();
         if (rule.highest() != Level.OPEN) {
             List<Place> high = placed((i, dancing) -> dancing.figure().level().compareTo(rule.highest()) > 0);
-            rulings.add(new Ruling(Rule.LEVEL, standing(high), highest(), "at most " + rule.highest().wording(), high));
+            rulings.add(new Ruling(
+                    Rule.LEVEL,
+                    standing(high),
+                    highest(),
+                    "at most " + rule.highest().wording(),
+                    high));
         }
         if (!rule.allowed().isEmpty() || !rule.barred().isEmpty()) {
-            List<Place> others = placed((i, dancing) -> !rule.admits(dancing.figure().id()));
-            rulings.add(new Ruling(Rule.FIGURES, standing(others), count(others, "figure not on the list", "figures not on the list"), rule.allowed().isEmpty() ? "all but " + rule.barred().size() : rule.allowed().size() + " figures", others));
+            List<Place> others =
+                    placed((i, dancing) -> !rule.admits(dancing.figure().id()));
+            rulings.add(new Ruling(
+                    Rule.FIGURES,
+                    standing(others),
+                    count(others, "figure not on the list", "figures not on the list"),
+                    rule.allowed().isEmpty()
+                            ? "all but " + rule.barred().size()
+                            : rule.allowed().size() + " figures",
+                    others));
         }
         if (rule.parts() != PartsRule.ANY) {
             List<Place> parts = placed((i, dancing) -> !mayBePart(dancing, rule.parts()));
-            rulings.add(new Ruling(Rule.PARTS, standing(parts), count(parts, "other part", "other parts"), rule.parts().wording(), parts));
+            rulings.add(new Ruling(
+                    Rule.PARTS,
+                    standing(parts),
+                    count(parts, "other part", "other parts"),
+                    rule.parts().wording(),
+                    parts));
         }
         if (rule.syllabus()) {
-            List<Place> unlisted = IntStream.range(1, score.placements().size()).filter(this::isUnlisted).mapToObj(i -> Place.of(i, score.placements().get(i))).toList();
-            rulings.add(new Ruling(Rule.SYLLABUS, standing(unlisted), count(unlisted, "figure not listed after the one before", "figures not listed after the one before"), "listed figures follow each other", unlisted));
+            List<Place> unlisted = IntStream.range(1, score.placements().size())
+                    .filter(this::isUnlisted)
+                    .mapToObj(i -> Place.of(i, score.placements().get(i)))
+                    .toList();
+            rulings.add(new Ruling(
+                    Rule.SYLLABUS,
+                    standing(unlisted),
+                    count(
+                            unlisted,
+                            "figure not listed after the one before",
+                            "figures not listed after the one before"),
+                    "listed figures follow each other",
+                    unlisted));
         }
         if (!rule.elements().isEmpty()) {
-            List<Place> barred = IntStream.range(0, score.placements().size()).filter(i -> score.placements().get(i).placement().item() instanceof Element element && rule.elements().contains(element.kind()))
-                    .mapToObj(i -> Place.of(i, score.placements().get(i))).toList();
-            rulings.add(new Ruling(Rule.ELEMENTS, standing(barred), count(barred, "barred element", "barred elements"), "no " + names(rule.elements()), barred));
+            List<Place> barred = IntStream.range(0, score.placements().size())
+                    .filter(i -> score.placements().get(i).placement().item() instanceof Element element
+                            && rule.elements().contains(element.kind()))
+                    .mapToObj(i -> Place.of(i, score.placements().get(i)))
+                    .toList();
+            rulings.add(new Ruling(
+                    Rule.ELEMENTS,
+                    standing(barred),
+                    count(barred, "barred element", "barred elements"),
+                    "no " + names(rule.elements()),
+                    barred));
         }
         if (!rule.actions().isEmpty()) {
-            List<Place> barred = score.steps().stream().filter(step -> step.step().actions().stream().anyMatch(rule.actions()::contains)).map(this::place).toList();
-            rulings.add(new Ruling(Rule.ACTIONS, standing(barred), count(barred, "barred step", "barred steps"), "no " + names(rule.actions()), barred));
+            List<Place> barred = score.steps().stream()
+                    .filter(step -> step.step().actions().stream().anyMatch(rule.actions()::contains))
+                    .map(this::place)
+                    .toList();
+            rulings.add(new Ruling(
+                    Rule.ACTIONS,
+                    standing(barred),
+                    count(barred, "barred step", "barred steps"),
+                    "no " + names(rule.actions()),
+                    barred));
         }
         if (!rule.lifts()) {
             List<Place> lifts = placed((i, dancing) -> isLift(dancing.figure()));
@@ -213,16 +318,26 @@ final class Judge {
     }
 
     private List<Place> placed(BiPredicate<Integer, Dancing> offends) {
-        return IntStream.range(0, score.placements().size()).filter(i -> score.placements().get(i).placement().item() instanceof Dancing dancing && offends.test(i, dancing))
-                .mapToObj(i -> Place.of(i, score.placements().get(i))).toList();
+        return IntStream.range(0, score.placements().size())
+                .filter(i -> score.placements().get(i).placement().item() instanceof Dancing dancing
+                        && offends.test(i, dancing))
+                .mapToObj(i -> Place.of(i, score.placements().get(i)))
+                .toList();
     }
 
     private String highest() {
-        return figuresDanced().map(Figure::level).max(Enum::compareTo).map(Term::wording).orElse("no figures");
+        return figuresDanced()
+                .map(Figure::level)
+                .max(Enum::compareTo)
+                .map(Term::wording)
+                .orElse("no figures");
     }
 
     private Stream<Figure> figuresDanced() {
-        return score.placements().stream().map(placed -> placed.placement().item()).filter(Dancing.class::isInstance).map(item -> ((Dancing) item).figure());
+        return score.placements().stream()
+                .map(placed -> placed.placement().item())
+                .filter(Dancing.class::isInstance)
+                .map(item -> ((Dancing) item).figure());
     }
 
     static boolean isLift(Figure figure) {
@@ -231,21 +346,38 @@ final class Judge {
 
     static boolean mayBePart(Dancing dancing, PartsRule rule) {
         Optional<Split> split = dancing.way().split().flatMap(dancing.figure().variants()::split);
-        return split.map(part -> rule == PartsRule.ANY || rule == PartsRule.IN_USE && part.purpose().isPresent()).orElse(true);
+        return split.map(part -> rule == PartsRule.ANY
+                        || rule == PartsRule.IN_USE && part.purpose().isPresent())
+                .orElse(true);
     }
 
     private boolean isUnlisted(int passage) {
         Course course = score.course();
         ScoredPlacement before = course.placements().get(passage - 1);
         ScoredPlacement after = course.placements().get(passage);
-        Verdict verdict = Link.between(course.exit(passage - 1), after.dancing().entry(), before.dancing().figure(), after.dancing().figure(), new Conditions(true, routine.conditions().highest()));
-        return verdict.comparisons().stream().anyMatch(comparison -> comparison.aspect() == Aspect.NEIGHBOURS && comparison.outcome() == Outcome.BREAKS);
+        Verdict verdict = Link.between(
+                course.exit(passage - 1),
+                after.dancing().entry(),
+                before.dancing().figure(),
+                after.dancing().figure(),
+                new Conditions(true, routine.conditions().highest()));
+        return verdict.comparisons().stream()
+                .anyMatch(comparison ->
+                        comparison.aspect() == Aspect.NEIGHBOURS && comparison.outcome() == Outcome.BREAKS);
     }
 
     private Optional<Ruling> hold() {
         if (division.hold() instanceof HoldRule.Kept) {
-            List<Place> open = inFigures().filter(step -> step.relation().hold() != Hold.CLOSED).map(this::place).toList();
-            return Optional.of(new Ruling(Rule.HOLD, standing(open), count(open, "step out of closed hold", "steps out of closed hold"), "closed hold kept", open));
+            List<Place> open = inFigures()
+                    .filter(step -> step.relation().hold() != Hold.CLOSED)
+                    .map(this::place)
+                    .toList();
+            return Optional.of(new Ruling(
+                    Rule.HOLD,
+                    standing(open),
+                    count(open, "step out of closed hold", "steps out of closed hold"),
+                    "closed hold kept",
+                    open));
         }
         if (division.hold() instanceof HoldRule.Apart apart) {
             return Optional.of(apart(apart));
@@ -262,8 +394,7 @@ final class Judge {
      *
      * @param seconds how long that lasts
      */
-    private record Stretch(ScoreStep from, double seconds) {
-    }
+    private record Stretch(ScoreStep from, double seconds) {}
 
     private List<Stretch> stretchesApart() {
         List<Stretch> stretches = new ArrayList<>();
@@ -286,10 +417,24 @@ final class Judge {
         double inAll = stretches.stream().mapToDouble(Stretch::seconds).sum();
         double longest = stretches.stream().mapToDouble(Stretch::seconds).max().orElse(0);
         boolean tooMuch = over(rule.inAll(), inAll, 1);
-        List<Place> places = stretches.stream().filter(stretch -> tooMuch || over(rule.atOnce(), stretch.seconds(), 1)).map(stretch -> place(stretch.from())).toList();
+        List<Place> places = stretches.stream()
+                .filter(stretch -> tooMuch || over(rule.atOnce(), stretch.seconds(), 1))
+                .map(stretch -> place(stretch.from()))
+                .toList();
         boolean near = over(rule.atOnce(), longest, 1 - NEAR_SHARE) || over(rule.inAll(), inAll, 1 - NEAR_SHARE);
-        String wanted = Stream.of(rule.atOnce().map(most -> Limits.said(most) + " seconds at once"), rule.inAll().map(most -> Limits.said(most) + " seconds in all")).flatMap(Optional::stream).collect(Collectors.joining(", "));
-        return new Ruling(Rule.HOLD, !places.isEmpty() ? Stand.BREAKS : near ? Stand.NEAR : Stand.HOLDS, inAll == 0 ? "never apart" : "apart for " + Limits.said(inAll) + " seconds, " + Limits.said(longest) + " at once", "apart for at most " + wanted, places);
+        String wanted = Stream.of(
+                        rule.atOnce().map(most -> Limits.said(most) + " seconds at once"),
+                        rule.inAll().map(most -> Limits.said(most) + " seconds in all"))
+                .flatMap(Optional::stream)
+                .collect(Collectors.joining(", "));
+        return new Ruling(
+                Rule.HOLD,
+                !places.isEmpty() ? Stand.BREAKS : near ? Stand.NEAR : Stand.HOLDS,
+                inAll == 0
+                        ? "never apart"
+                        : "apart for " + Limits.said(inAll) + " seconds, " + Limits.said(longest) + " at once",
+                "apart for at most " + wanted,
+                places);
     }
 
     private static boolean over(Optional<Double> most, double value, double share) {

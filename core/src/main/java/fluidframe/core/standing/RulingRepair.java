@@ -9,10 +9,8 @@ public sealed interface RulingRepair {
     String sentence();
 
     /** Something else is danced. */
-    record Danced(String sentence, Rewritten rewritten) implements RulingRepair {
-    }
+    record Danced(String sentence, Rewritten rewritten) implements RulingRepair {}
 
     /** It is danced at another tempo, bars a minute. */
-    record OtherTempo(String sentence, int barsPerMinute) implements RulingRepair {
-    }
+    record OtherTempo(String sentence, int barsPerMinute) implements RulingRepair {}
 }

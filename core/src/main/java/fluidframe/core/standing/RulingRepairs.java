@@ -28,14 +28,16 @@ import java.util.stream.IntStream;
 import java.util.stream.Stream;
 
 /**
- * Makes a routine stand against a rule it breaks, exactly: what breaks it is exchanged for figures that the rules allow and that last as long; a length is brought
- * within its limits by whole bars or by another tempo. Nothing is offered that leaves the rule broken more often than before, or another one, or a link.
+ * Makes a routine stand against a rule it breaks, exactly: what breaks it is exchanged for figures that the rules allow
+ * and that last as long; a length is brought within its limits by whole bars or by another tempo. Nothing is offered
+ * that leaves the rule broken more often than before, or another one, or a link.
  */
 public final class RulingRepairs {
 
     private static final int MOST_REPAIRS = 5;
     private static final int MOST_ANSWERS = 3;
-    private static final Set<Rule> OF_FIGURES = EnumSet.of(Rule.LEVEL, Rule.FIGURES, Rule.PARTS, Rule.SYLLABUS, Rule.ACTIONS, Rule.LIFTS, Rule.HOLD, Rule.ELEMENTS);
+    private static final Set<Rule> OF_FIGURES = EnumSet.of(
+            Rule.LEVEL, Rule.FIGURES, Rule.PARTS, Rule.SYLLABUS, Rule.ACTIONS, Rule.LIFTS, Rule.HOLD, Rule.ELEMENTS);
 
     private final Standing standing;
     private final Score score;
@@ -56,7 +58,8 @@ public final class RulingRepairs {
      *
      * @param place index of the place; of no account where the rule concerns the whole
      */
-    public static List<RulingRepair> of(Standing standing, Ruling ruling, int place, Repertoire repertoire, Watch watch) {
+    public static List<RulingRepair> of(
+            Standing standing, Ruling ruling, int place, Repertoire repertoire, Watch watch) {
         if (ruling.stand() != Stand.BREAKS) {
             return List.of();
         }
@@ -79,24 +82,41 @@ public final class RulingRepairs {
     private boolean isAllowed(Dancing dancing) {
         FigureRule rule = standing.division().figures();
         Figure figure = dancing.figure();
-        boolean allowed = figure.level().compareTo(rule.highest()) <= 0 && rule.admits(figure.id()) && Judge.mayBePart(dancing, rule.parts()) && (rule.lifts() || !Judge.isLift(figure));
-        boolean actions = rule.actions().isEmpty() || Stream.concat(dancing.danced().man().steps().stream(), dancing.danced().lady().steps().stream()).flatMap(step -> step.actions().stream()).noneMatch(rule.actions()::contains);
+        boolean allowed = figure.level().compareTo(rule.highest()) <= 0
+                && rule.admits(figure.id())
+                && Judge.mayBePart(dancing, rule.parts())
+                && (rule.lifts() || !Judge.isLift(figure));
+        boolean actions = rule.actions().isEmpty()
+                || Stream.concat(dancing.danced().man().steps().stream(), dancing.danced().lady().steps().stream())
+                        .flatMap(step -> step.actions().stream())
+                        .noneMatch(rule.actions()::contains);
         return allowed && actions && (!(standing.division().hold() instanceof HoldRule.Kept) || keepsHold(dancing));
     }
 
     private static boolean keepsHold(Dancing dancing) {
-        boolean changes = Stream.concat(dancing.danced().man().steps().stream(), dancing.danced().lady().steps().stream()).anyMatch(step -> step.relation().hold().filter(hold -> hold != Hold.CLOSED).isPresent());
-        return dancing.entry().relation().hold() == Hold.CLOSED && dancing.exit().relation().hold() == Hold.CLOSED && !changes;
+        boolean changes = Stream.concat(
+                        dancing.danced().man().steps().stream(), dancing.danced().lady().steps().stream())
+                .anyMatch(step -> step.relation()
+                        .hold()
+                        .filter(hold -> hold != Hold.CLOSED)
+                        .isPresent());
+        return dancing.entry().relation().hold() == Hold.CLOSED
+                && dancing.exit().relation().hold() == Hold.CLOSED
+                && !changes;
     }
 
     /** The passage, then it with its neighbours. */
     private List<RulingRepair> exchanged(Ruling ruling, int passage) {
         Set<RulingRepair> found = new LinkedHashSet<>();
         for (int size = 1; size <= Replacements.MOST_REPLACED; size++) {
-            for (int from = Math.max(0, passage - size + 1); from <= passage && from + size <= replacements.passages(); from++) {
+            for (int from = Math.max(0, passage - size + 1);
+                    from <= passage && from + size <= replacements.passages();
+                    from++) {
                 Stopping.check();
                 int to = from + size;
-                replacements.lasting(from, to, replacements.lengthOf(from, to), MOST_ANSWERS).stream().flatMap(replacement -> mending(ruling, replacement).stream()).forEach(found::add);
+                replacements.lasting(from, to, replacements.lengthOf(from, to), MOST_ANSWERS).stream()
+                        .flatMap(replacement -> mending(ruling, replacement).stream())
+                        .forEach(found::add);
             }
             if (found.size() >= MOST_ANSWERS) {
                 break;
@@ -108,16 +128,33 @@ public final class RulingRepairs {
     /** Whole bars less or more, the fewest that are enough. */
     private List<RulingRepair> lengths(Ruling ruling) {
         List<RulingRepair> found = new ArrayList<>();
-        Limits limits = ruling.rule() == Rule.BARS ? standing.division().length().bars() : standing.division().length().seconds();
-        boolean tooLong = limits.most().isPresent() && !limits.allow(value(ruling)) && limits.least().filter(least -> value(ruling) < least).isEmpty();
-        double perBar = ruling.rule() == Rule.BARS ? 1 : score.seconds() * bar.toDouble() / score.length().toDouble();
-        double amiss = tooLong ? value(ruling) - limits.most().get() : limits.least().map(least -> least - value(ruling)).orElse(0.0);
+        Limits limits = ruling.rule() == Rule.BARS
+                ? standing.division().length().bars()
+                : standing.division().length().seconds();
+        boolean tooLong = limits.most().isPresent()
+                && !limits.allow(value(ruling))
+                && limits.least().filter(least -> value(ruling) < least).isEmpty();
+        double perBar = ruling.rule() == Rule.BARS
+                ? 1
+                : score.seconds() * bar.toDouble() / score.length().toDouble();
+        double amiss = tooLong
+                ? value(ruling) - limits.most().get()
+                : limits.least().map(least -> least - value(ruling)).orElse(0.0);
         int bars = Math.max(1, (int) Math.ceil(amiss / perBar - 1e-9));
         if (tooLong) {
-            replacements.changing(Beats.ZERO.minus(bar.times(bars)), IntStream.range(0, replacements.passages()).boxed().toList()).stream().flatMap(replacement -> mending(ruling, replacement).stream()).limit(MOST_ANSWERS).forEach(found::add);
+            replacements
+                    .changing(
+                            Beats.ZERO.minus(bar.times(bars)),
+                            IntStream.range(0, replacements.passages()).boxed().toList())
+                    .stream()
+                    .flatMap(replacement -> mending(ruling, replacement).stream())
+                    .limit(MOST_ANSWERS)
+                    .forEach(found::add);
         } else {
             int end = replacements.passages();
-            replacements.lasting(end, end, bar.times(bars), MOST_ANSWERS).stream().flatMap(replacement -> mending(ruling, replacement).stream()).forEach(found::add);
+            replacements.lasting(end, end, bar.times(bars), MOST_ANSWERS).stream()
+                    .flatMap(replacement -> mending(ruling, replacement).stream())
+                    .forEach(found::add);
         }
         return found;
     }
@@ -132,35 +169,66 @@ public final class RulingRepairs {
         if (routine.laying().isPresent()) {
             return List.of();
         }
-        Limits limits = standing.division().of(routine.dance()).map(DanceRule::tempo).filter(Limits::bind).orElse(Limits.of(routine.dance().slowest().barsPerMinute(), routine.dance().fastest().barsPerMinute()));
+        Limits limits = standing.division()
+                .of(routine.dance())
+                .map(DanceRule::tempo)
+                .filter(Limits::bind)
+                .orElse(Limits.of(
+                        routine.dance().slowest().barsPerMinute(),
+                        routine.dance().fastest().barsPerMinute()));
         int now = routine.tempo().barsPerMinute();
         int slowest = (int) Math.ceil(limits.least().orElse((double) now));
         int fastest = (int) Math.floor(limits.most().orElse((double) now));
-        return IntStream.rangeClosed(Math.min(slowest, fastest), Math.max(slowest, fastest)).boxed().filter(tempo -> tempo != now && limits.allow(tempo))
-                .sorted((a, b) -> Math.abs(a - now) - Math.abs(b - now)).filter(tempo -> mends(ruling, at(tempo))).limit(1)
-                .map(tempo -> (RulingRepair) new RulingRepair.OtherTempo("Dance it at " + tempo + " bars a minute instead of " + now + ".", tempo)).toList();
+        return IntStream.rangeClosed(Math.min(slowest, fastest), Math.max(slowest, fastest))
+                .boxed()
+                .filter(tempo -> tempo != now && limits.allow(tempo))
+                .sorted((a, b) -> Math.abs(a - now) - Math.abs(b - now))
+                .filter(tempo -> mends(ruling, at(tempo)))
+                .limit(1)
+                .map(tempo -> (RulingRepair) new RulingRepair.OtherTempo(
+                        "Dance it at " + tempo + " bars a minute instead of " + now + ".", tempo))
+                .toList();
     }
 
     private Routine at(int barsPerMinute) {
         Routine now = course.routine();
-        return new Routine(now.id(), now.title(), now.dance(), new Tempo(barsPerMinute), now.conditions(), now.placements(), now.floor(), now.dancers(), now.laying());
+        return new Routine(
+                now.id(),
+                now.title(),
+                now.dance(),
+                new Tempo(barsPerMinute),
+                now.conditions(),
+                now.placements(),
+                now.floor(),
+                now.dancers(),
+                now.laying());
     }
 
     private List<RulingRepair> leftOut(Ruling ruling) {
-        return ruling.places().stream().map(place -> new Replacement(place.passage(), place.passage() + 1, List.of(), List.of(), 0)).flatMap(replacement -> mending(ruling, replacement).stream()).toList();
+        return ruling.places().stream()
+                .map(place -> new Replacement(place.passage(), place.passage() + 1, List.of(), List.of(), 0))
+                .flatMap(replacement -> mending(ruling, replacement).stream())
+                .toList();
     }
 
     private Optional<RulingRepair> mending(Ruling ruling, Replacement replacement) {
-        return replacements.rewritten(replacement).filter(rewritten -> mends(ruling, rewritten.routine())).map(rewritten -> new RulingRepair.Danced(replacements.sentence(replacement) + ".", rewritten));
+        return replacements
+                .rewritten(replacement)
+                .filter(rewritten -> mends(ruling, rewritten.routine()))
+                .map(rewritten -> new RulingRepair.Danced(replacements.sentence(replacement) + ".", rewritten));
     }
 
     private boolean mends(Ruling ruling, Routine changed) {
         Standing after = Standing.of(Score.of(changed), standing.division());
         boolean links = after.score().course().count(Outcome.BREAKS) <= course.count(Outcome.BREAKS);
-        return links && standing.rulings().stream().allMatch(before -> {
-            Optional<Ruling> now = after.ruling(before.rule()).filter(each -> each.stand() == Stand.BREAKS);
-            boolean mended = before.rule() == ruling.rule();
-            return now.isEmpty() || before.stand() == Stand.BREAKS && now.get().places().size() < before.places().size() + (mended ? 0 : 1);
-        });
+        return links
+                && standing.rulings().stream().allMatch(before -> {
+                    Optional<Ruling> now = after.ruling(before.rule()).filter(each -> each.stand() == Stand.BREAKS);
+                    boolean mended = before.rule() == ruling.rule();
+                    return now.isEmpty()
+                            || before.stand() == Stand.BREAKS
+                                    && now.get().places().size()
+                                            < before.places().size() + (mended ? 0 : 1);
+                });
     }
 }

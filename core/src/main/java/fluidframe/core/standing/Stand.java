@@ -2,7 +2,9 @@ package fluidframe.core.standing;
 
 /** How a routine stands against a rule. */
 public enum Stand {
-    HOLDS("holds"), NEAR("near"), BREAKS("breaks");
+    HOLDS("holds"),
+    NEAR("near"),
+    BREAKS("breaks");
 
     private final String wording;
 

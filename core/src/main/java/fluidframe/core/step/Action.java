@@ -3,7 +3,6 @@ package fluidframe.core.step;
 import fluidframe.core.text.Lexicon;
 import fluidframe.core.text.Term;
 import fluidframe.core.text.Words;
-
 import java.util.List;
 
 /** What else happens on a row besides the step. */
@@ -34,7 +33,8 @@ public enum Action implements Term {
     BOW("bow", "bow"),
     POSE("pose", "pose");
 
-    public static final Lexicon<Action> LEXICON = Lexicon.of("an action such as swivel, spiral, pivot, heel turn, lock or check", List.of(values()));
+    public static final Lexicon<Action> LEXICON =
+            Lexicon.of("an action such as swivel, spiral, pivot, heel turn, lock or check", List.of(values()));
 
     private final Words words;
 

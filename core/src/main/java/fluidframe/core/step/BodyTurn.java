@@ -5,7 +5,10 @@ import fluidframe.core.space.Turn;
 /** How the body's turn on a row differs from the foot's. */
 public sealed interface BodyTurn {
 
-    /** Where a chart says "body turns less" without a number, an eighth is meant: the usual shortfall of a pointing step. */
+    /**
+     * Where a chart says "body turns less" without a number, an eighth is meant: the usual shortfall of a pointing
+     * step.
+     */
     Turn USUALLY_LESS = new Turn(2);
 
     BodyTurn mirrored();
@@ -75,7 +78,8 @@ public sealed interface BodyTurn {
 
         @Override
         public String wording() {
-            return "the body turns " + turn.sizeText() + turn.side().map(side -> " to the " + side.wording()).orElse("");
+            return "the body turns " + turn.sizeText()
+                    + turn.side().map(side -> " to the " + side.wording()).orElse("");
         }
 
         @Override

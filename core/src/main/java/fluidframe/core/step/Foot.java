@@ -3,12 +3,13 @@ package fluidframe.core.step;
 import fluidframe.core.text.Lexicon;
 import fluidframe.core.text.Term;
 import fluidframe.core.text.Words;
-
 import java.util.List;
 
 /** Which foot a row is danced with. */
 public enum Foot implements Term {
-    LEFT("LF", "left foot", "L", "left"), RIGHT("RF", "right foot", "R", "right"), BOTH("both", "both feet", "BF");
+    LEFT("LF", "left foot", "L", "left"),
+    RIGHT("RF", "right foot", "R", "right"),
+    BOTH("both", "both feet", "BF");
 
     public static final Lexicon<Foot> LEXICON = Lexicon.of("a foot: LF, RF or both", List.of(values()));
 

@@ -19,15 +19,18 @@ import java.util.stream.Stream;
  * {@code pt sd}. A brush or tap that names no place happens beside the supporting foot.
  *
  * @param direction where the foot goes
- * @param touch     how it arrives, if it takes no weight
- * @param weight    full unless the foot only touches or the cell says part ({@code pw}) or none ({@code nw})
+ * @param touch how it arrives, if it takes no weight
+ * @param weight full unless the foot only touches or the cell says part ({@code pw}) or none ({@code nw})
  * @param modifiers in the order of their declaration
  */
-public record FootPosition(StepDirection direction, Optional<Touch> touch, Weight weight, Set<PositionModifier> modifiers) {
+public record FootPosition(
+        StepDirection direction, Optional<Touch> touch, Weight weight, Set<PositionModifier> modifiers) {
 
     /** How weight is written where it is not what the direction implies. */
     private enum WeightMark implements Term {
-        PART("pw", "part weight", Weight.PART), NONE("nw", "no weight", Weight.NONE), FULL("wt", "full weight", Weight.FULL);
+        PART("pw", "part weight", Weight.PART),
+        NONE("nw", "no weight", Weight.NONE),
+        FULL("wt", "full weight", Weight.FULL);
 
         private final Words words;
         private final Weight weight;
@@ -44,8 +47,11 @@ public record FootPosition(StepDirection direction, Optional<Touch> touch, Weigh
     }
 
     private static final String EXPECTED = "a foot position such as fwd, sd sl fwd, cl, bk CBMP or pt sd";
-    private static final Lexicon<Term> LEXICON = Lexicon.of(EXPECTED, Stream.<Term[]>of(StepDirection.values(), Touch.values(),
-            PositionModifier.values(), WeightMark.values()).flatMap(Arrays::stream).toList());
+    private static final Lexicon<Term> LEXICON = Lexicon.of(
+            EXPECTED,
+            Stream.<Term[]>of(StepDirection.values(), Touch.values(), PositionModifier.values(), WeightMark.values())
+                    .flatMap(Arrays::stream)
+                    .toList());
 
     public FootPosition {
         EnumSet<PositionModifier> ordered = EnumSet.noneOf(PositionModifier.class);
@@ -57,9 +63,7 @@ public record FootPosition(StepDirection direction, Optional<Touch> touch, Weigh
         return new FootPosition(direction, Optional.empty(), Weight.FULL, Set.of(modifiers));
     }
 
-    /**
-     * @throws UnreadableTextException naming the word that belongs to no foot position
-     */
+    /** @throws UnreadableTextException naming the word that belongs to no foot position */
     public static FootPosition parse(String text) {
         StepDirection direction = null;
         Touch touch = null;
@@ -68,7 +72,8 @@ public record FootPosition(StepDirection direction, Optional<Touch> touch, Weigh
         for (Term term : LEXICON.readAll(text)) {
             if (term instanceof StepDirection found) {
                 if (direction != null) {
-                    throw new UnreadableTextException(text, "one place for the foot, not both " + direction + " and " + found);
+                    throw new UnreadableTextException(
+                            text, "one place for the foot, not both " + direction + " and " + found);
                 }
                 direction = found;
             } else if (term instanceof Touch found) {
@@ -82,8 +87,11 @@ public record FootPosition(StepDirection direction, Optional<Touch> touch, Weigh
         if (direction == null && touch == null) {
             throw new UnreadableTextException(text, EXPECTED, List.of("fwd", "bk", "sd"));
         }
-        return new FootPosition(direction == null ? StepDirection.CLOSE : direction, Optional.ofNullable(touch),
-                weight != null ? weight : usualWeight(touch), modifiers);
+        return new FootPosition(
+                direction == null ? StepDirection.CLOSE : direction,
+                Optional.ofNullable(touch),
+                weight != null ? weight : usualWeight(touch),
+                modifiers);
     }
 
     private static Weight usualWeight(Touch touch) {
@@ -102,7 +110,11 @@ public record FootPosition(StepDirection direction, Optional<Touch> touch, Weigh
 
     /** The same position seen in a mirror. */
     public FootPosition mirrored() {
-        return new FootPosition(direction, touch, weight, modifiers.stream().map(PositionModifier::mirrored).collect(Collectors.toSet()));
+        return new FootPosition(
+                direction,
+                touch,
+                weight,
+                modifiers.stream().map(PositionModifier::mirrored).collect(Collectors.toSet()));
     }
 
     public FootPosition withWeight(Weight other) {
@@ -117,7 +129,10 @@ public record FootPosition(StepDirection direction, Optional<Touch> touch, Weigh
         }
         terms.addAll(modifiers);
         if (weight != usualWeight(touch.orElse(null))) {
-            terms.add(Arrays.stream(WeightMark.values()).filter(mark -> mark.weight == weight).findFirst().orElseThrow());
+            terms.add(Arrays.stream(WeightMark.values())
+                    .filter(mark -> mark.weight == weight)
+                    .findFirst()
+                    .orElseThrow());
         }
         return terms;
     }

@@ -19,7 +19,11 @@ public record Footwork(List<Contact> contacts, Set<SupportNote> notes) {
 
     /** A part of the foot. */
     public enum Surface {
-        HEEL("H", "heel"), TOE("T", "toe"), BALL("B", "ball"), FLAT("F", "flat"), WHOLE("WF", "whole foot");
+        HEEL("H", "heel"),
+        TOE("T", "toe"),
+        BALL("B", "ball"),
+        FLAT("F", "flat"),
+        WHOLE("WF", "whole foot");
 
         private final String letters;
         private final String wording;
@@ -36,7 +40,8 @@ public record Footwork(List<Contact> contacts, Set<SupportNote> notes) {
 
     /** An edge of the foot. */
     public enum Edge {
-        INSIDE("IE", "inside edge of"), OUTSIDE("OE", "outside edge of");
+        INSIDE("IE", "inside edge of"),
+        OUTSIDE("OE", "outside edge of");
 
         private final String letters;
         private final String wording;
@@ -48,8 +53,7 @@ public record Footwork(List<Contact> contacts, Set<SupportNote> notes) {
     }
 
     /** One contact with the floor. */
-    public record Contact(Surface surface, Optional<Edge> edge) {
-    }
+    public record Contact(Surface surface, Optional<Edge> edge) {}
 
     public static final Footwork NONE = new Footwork(List.of(), Set.of());
 
@@ -63,9 +67,7 @@ public record Footwork(List<Contact> contacts, Set<SupportNote> notes) {
         notes = Collections.unmodifiableSet(ordered);
     }
 
-    /**
-     * @throws UnreadableTextException naming the letters that are no footwork
-     */
+    /** @throws UnreadableTextException naming the letters that are no footwork */
     public static Footwork parse(String text) {
         List<Contact> contacts = new ArrayList<>();
         Set<SupportNote> notes = EnumSet.noneOf(SupportNote.class);
@@ -84,7 +86,8 @@ public record Footwork(List<Contact> contacts, Set<SupportNote> notes) {
             }
         }
         if (edge.isPresent() || !notes.isEmpty() && contacts.isEmpty()) {
-            throw new UnreadableTextException(text.strip(), "the part of the foot as well: " + EXPECTED, List.of("IE T", "OE B"));
+            throw new UnreadableTextException(
+                    text.strip(), "the part of the foot as well: " + EXPECTED, List.of("IE T", "OE B"));
         }
         return contacts.isEmpty() ? NONE : new Footwork(contacts, notes);
     }
@@ -112,23 +115,28 @@ public record Footwork(List<Contact> contacts, Set<SupportNote> notes) {
         }
         List<Surface> surfaces = new ArrayList<>();
         for (char letter : word.toCharArray()) {
-            surfaces.add(switch (letter) {
-                case 'H' -> Surface.HEEL;
-                case 'T' -> Surface.TOE;
-                case 'B' -> Surface.BALL;
-                case 'F' -> Surface.FLAT;
-                default -> throw new UnreadableTextException(word, EXPECTED, List.of("HT", "TH", "T"));
-            });
+            surfaces.add(
+                    switch (letter) {
+                        case 'H' -> Surface.HEEL;
+                        case 'T' -> Surface.TOE;
+                        case 'B' -> Surface.BALL;
+                        case 'F' -> Surface.FLAT;
+                        default -> throw new UnreadableTextException(word, EXPECTED, List.of("HT", "TH", "T"));
+                    });
         }
         return surfaces;
     }
 
     public Optional<Surface> first() {
-        return contacts.isEmpty() ? Optional.empty() : Optional.of(contacts.get(0).surface());
+        return contacts.isEmpty()
+                ? Optional.empty()
+                : Optional.of(contacts.get(0).surface());
     }
 
     public Optional<Surface> last() {
-        return contacts.isEmpty() ? Optional.empty() : Optional.of(contacts.get(contacts.size() - 1).surface());
+        return contacts.isEmpty()
+                ? Optional.empty()
+                : Optional.of(contacts.get(contacts.size() - 1).surface());
     }
 
     /** Whether this part of the foot meets the floor at all. */
@@ -150,7 +158,9 @@ public record Footwork(List<Contact> contacts, Set<SupportNote> notes) {
         if (school == FootworkSchool.EDGES) {
             return this;
         }
-        List<Contact> plain = contacts.stream().map(contact -> new Contact(contact.surface().classic(), Optional.<Edge>empty())).toList();
+        List<Contact> plain = contacts.stream()
+                .map(contact -> new Contact(contact.surface().classic(), Optional.<Edge>empty()))
+                .toList();
         return new Footwork(plain, notes);
     }
 
@@ -158,7 +168,8 @@ public record Footwork(List<Contact> contacts, Set<SupportNote> notes) {
         String said = contacts.stream()
                 .map(contact -> contact.edge().map(edge -> edge.wording + " ").orElse("") + contact.surface().wording)
                 .collect(Collectors.joining(", "));
-        return Stream.concat(Stream.of(said), notes.stream().map(SupportNote::wording)).collect(Collectors.joining("; "));
+        return Stream.concat(Stream.of(said), notes.stream().map(SupportNote::wording))
+                .collect(Collectors.joining("; "));
     }
 
     @Override
@@ -166,7 +177,9 @@ public record Footwork(List<Contact> contacts, Set<SupportNote> notes) {
         StringBuilder text = new StringBuilder();
         Surface previous = null;
         for (Contact contact : contacts) {
-            boolean joined = previous != null && contact.edge().isEmpty() && previous != Surface.WHOLE
+            boolean joined = previous != null
+                    && contact.edge().isEmpty()
+                    && previous != Surface.WHOLE
                     && contact.surface() != Surface.WHOLE;
             text.append(joined || previous == null ? "" : " ");
             contact.edge().ifPresent(edge -> text.append(edge.letters).append(' '));

@@ -7,7 +7,8 @@ import java.util.List;
 
 /** How footwork is said: in heels and toes only, or with balls, flats and edges as written. */
 public enum FootworkSchool implements Term {
-    CLASSIC("classic"), EDGES("edges");
+    CLASSIC("classic"),
+    EDGES("edges");
 
     public static final Lexicon<FootworkSchool> LEXICON = Lexicon.of("classic or edges", List.of(values()));
 

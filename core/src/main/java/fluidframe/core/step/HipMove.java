@@ -3,7 +3,6 @@ package fluidframe.core.step;
 import fluidframe.core.text.Lexicon;
 import fluidframe.core.text.Term;
 import fluidframe.core.text.Words;
-
 import java.util.List;
 
 /** A movement of hips or body in the Latin dances. */
@@ -24,7 +23,8 @@ public enum HipMove implements Term {
     BOUNCE("bounce", "knees and ankles give and return"),
     GLIDE("glide", "no bounce");
 
-    public static final Lexicon<HipMove> LEXICON = Lexicon.of("a body action such as settle, turn, incline, direct, lift or neutral", List.of(values()));
+    public static final Lexicon<HipMove> LEXICON =
+            Lexicon.of("a body action such as settle, turn, incline, direct, lift or neutral", List.of(values()));
 
     private final Words words;
 

@@ -3,7 +3,6 @@ package fluidframe.core.step;
 import fluidframe.core.text.Lexicon;
 import fluidframe.core.text.Term;
 import fluidframe.core.text.Words;
-
 import java.util.List;
 
 /** What makes a foot position smaller, larger or more exact. */
@@ -26,7 +25,8 @@ public enum PositionModifier implements Term {
     IN_COUNTER_PROMENADE("in CPP", "in counter promenade position", "CPP"),
     IN_FALLAWAY("in fallaway", "in fallaway position", "in FA");
 
-    public static final Lexicon<PositionModifier> LEXICON = Lexicon.of("a modifier such as sl fwd, small, CBMP, OP or in PP", List.of(values()));
+    public static final Lexicon<PositionModifier> LEXICON =
+            Lexicon.of("a modifier such as sl fwd, small, CBMP, OP or in PP", List.of(values()));
 
     private final Words words;
 

@@ -3,7 +3,6 @@ package fluidframe.core.step;
 import fluidframe.core.text.Lexicon;
 import fluidframe.core.text.Term;
 import fluidframe.core.text.Words;
-
 import java.util.List;
 
 /** Where the stepping foot goes relative to the supporting one. */
@@ -18,7 +17,8 @@ public enum StepDirection implements Term {
     CROSS_BEHIND("XB", "crosses behind", "cross behind", "XIB"),
     IN_PLACE("ip", "in place", "replace", "rep", "on the spot");
 
-    public static final Lexicon<StepDirection> LEXICON = Lexicon.of("where the foot goes, such as fwd, bk, sd, cl or XF", List.of(values()));
+    public static final Lexicon<StepDirection> LEXICON =
+            Lexicon.of("where the foot goes, such as fwd, bk, sd, cl or XF", List.of(values()));
 
     private final Words words;
 

@@ -4,7 +4,6 @@ import fluidframe.core.space.Side;
 import fluidframe.core.space.Turn;
 import fluidframe.core.text.PlainText;
 import fluidframe.core.text.UnreadableTextException;
-
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -15,9 +14,9 @@ import java.util.regex.Pattern;
  * The turn of one row: {@code 1/4 R}, {@code on 1/2 L}, {@code 3/8 R, body less}, {@code body completes}.
  *
  * @param between turn of the foot between the previous step and this one
- * @param on      turn on this foot after it is placed
- * @param body    what the body does about it
- * @param phase   to which side the body begins to turn, or goes on turning, without a size
+ * @param on turn on this foot after it is placed
+ * @param body what the body does about it
+ * @param phase to which side the body begins to turn, or goes on turning, without a size
  */
 public record StepTurn(Turn between, Turn on, BodyTurn body, Optional<Phase> phase) {
 
@@ -25,7 +24,7 @@ public record StepTurn(Turn between, Turn on, BodyTurn body, Optional<Phase> pha
      * A turn of which only the side is told.
      *
      * @param begins whether it begins here, although nothing has turned so far; otherwise it goes on
-     * @param side   to which side
+     * @param side to which side
      */
     public record Phase(boolean begins, Side side) {
 
@@ -47,12 +46,12 @@ public record StepTurn(Turn between, Turn on, BodyTurn body, Optional<Phase> pha
     private static final Pattern FRACTION = Pattern.compile("\\d ?/ ?\\d");
     private static final Pattern CLAUSE = Pattern.compile(
             (" ?[,;]? ?(?:(?<phase>begin|commence|com|cont) ?(?:to turn ?)?(?<side>L|R)(?!\\w)"
-                    + "|body (?:turns )?(?:(?<completes>completes?|comp)(?!\\w)|less(?: (?<less>[\\d/½¼¾⅛⅜⅝⅞]{1,8}(?: \\d{1,2}/\\d{1,2})?))?|(?<body>SIZE[LR])(?!\\w))"
-                    + "|(?<on>on )?(?<turn>SIZE[LR])(?!\\w)) ?").replace("SIZE", SIZE), Pattern.CASE_INSENSITIVE);
+                            + "|body (?:turns )?(?:(?<completes>completes?|comp)(?!\\w)|less(?: (?<less>[\\d/½¼¾⅛⅜⅝⅞]{1,8}(?: \\d{1,2}/\\d{1,2})?))?|(?<body>SIZE[LR])(?!\\w))"
+                            + "|(?<on>on )?(?<turn>SIZE[LR])(?!\\w)) ?")
+                    .replace("SIZE", SIZE),
+            Pattern.CASE_INSENSITIVE);
 
-    /**
-     * @throws UnreadableTextException naming the text that is no turn
-     */
+    /** @throws UnreadableTextException naming the text that is no turn */
     public static StepTurn parse(String text) {
         if (text.isBlank() || text.strip().equals("-") || text.strip().equals("0")) {
             return NONE;
@@ -80,7 +79,8 @@ public record StepTurn(Turn between, Turn on, BodyTurn body, Optional<Phase> pha
     private StepTurn with(Matcher clause) {
         if (clause.group("phase") != null) {
             boolean left = clause.group("side").equalsIgnoreCase("L");
-            return withPhase(Optional.of(new Phase(!clause.group("phase").equalsIgnoreCase("cont"), left ? Side.LEFT : Side.RIGHT)));
+            return withPhase(Optional.of(
+                    new Phase(!clause.group("phase").equalsIgnoreCase("cont"), left ? Side.LEFT : Side.RIGHT)));
         }
         if (clause.group("turn") != null) {
             Turn turn = Turn.parse(clause.group("turn"));
@@ -117,17 +117,23 @@ public record StepTurn(Turn between, Turn on, BodyTurn body, Optional<Phase> pha
     }
 
     public StepTurn mirrored() {
-        return new StepTurn(between.mirrored(), on.mirrored(), body.mirrored(), phase.map(each -> new Phase(each.begins(), each.side().other())));
+        return new StepTurn(
+                between.mirrored(),
+                on.mirrored(),
+                body.mirrored(),
+                phase.map(each -> new Phase(each.begins(), each.side().other())));
     }
 
     public String wording() {
         List<String> said = new ArrayList<>();
         phase.map(Phase::wording).ifPresent(said::add);
         if (!between.isNone()) {
-            said.add(between.sizeText() + " to the " + between.side().orElseThrow().wording());
+            said.add(between.sizeText() + " to the "
+                    + between.side().orElseThrow().wording());
         }
         if (!on.isNone()) {
-            said.add("on the foot " + on.sizeText() + " to the " + on.side().orElseThrow().wording());
+            said.add("on the foot " + on.sizeText() + " to the "
+                    + on.side().orElseThrow().wording());
         }
         if (!(body instanceof BodyTurn.Follows)) {
             said.add(body.wording());

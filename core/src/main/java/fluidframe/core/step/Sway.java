@@ -3,12 +3,13 @@ package fluidframe.core.step;
 import fluidframe.core.text.Lexicon;
 import fluidframe.core.text.Term;
 import fluidframe.core.text.Words;
-
 import java.util.List;
 
 /** To which side the body sways. */
 public enum Sway implements Term {
-    LEFT("L", "to the left", "left"), RIGHT("R", "to the right", "right"), NONE("-", "no sway", "none");
+    LEFT("L", "to the left", "left"),
+    RIGHT("R", "to the right", "right"),
+    NONE("-", "no sway", "none");
 
     public static final Lexicon<Sway> LEXICON = Lexicon.of("a sway: L, R or -", List.of(values()));
 

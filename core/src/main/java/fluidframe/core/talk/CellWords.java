@@ -21,23 +21,35 @@ final class CellWords {
     int segment(int at) {
         Optional<Segment> found = sentence.segments.at(at, sentence.clauseEnd(at), sentence.situation());
         if (found.filter(segment -> segment.column() == Column.RISE).isPresent()) {
-            Optional<Segment> across = sentence.segments.at(at, sentence.tokens.size(), sentence.situation()).filter(segment -> segment.column() == Column.RISE);
+            Optional<Segment> across = sentence.segments
+                    .at(at, sentence.tokens.size(), sentence.situation())
+                    .filter(segment -> segment.column() == Column.RISE);
             found = across.or(() -> sentence.segments.at(at, sentence.clauseEnd(at), sentence.situation()));
         }
         if (found.isEmpty()) {
             return sentence.end.isPresent() ? at : moreOfPosition(at);
         }
         Segment segment = found.get();
-        boolean adds = sentence.tokens.get(at).is("across") || sentence.placedHere && segment.column() == Column.FOOT_POSITION && (sentence.tokens.get(at).is("slightly") || sentence.tokens.get(at).is("sl"));
+        boolean adds = sentence.tokens.get(at).is("across")
+                || sentence.placedHere
+                        && segment.column() == Column.FOOT_POSITION
+                        && (sentence.tokens.get(at).is("slightly")
+                                || sentence.tokens.get(at).is("sl"));
         int more = sentence.end.isEmpty() && adds ? moreOfPosition(at) : at;
         if (more > at) {
             return more;
         }
-        if (sentence.end.isEmpty() && !sentence.rowNamed && segment.column() != Column.FOOT_POSITION && segment.column() != Column.RISE && namesRows(segment.to())) {
+        if (sentence.end.isEmpty()
+                && !sentence.rowNamed
+                && segment.column() != Column.FOOT_POSITION
+                && segment.column() != Column.RISE
+                && namesRows(segment.to())) {
             sentence.spokenOf = segment.column();
             return rowsAfter(segment);
         }
-        boolean beforeAll = !sentence.amends && sentence.rows().now() < 0 && (segment.column() == Column.ALIGNMENT || segment.column() == Column.RELATION);
+        boolean beforeAll = !sentence.amends
+                && sentence.rows().now() < 0
+                && (segment.column() == Column.ALIGNMENT || segment.column() == Column.RELATION);
         if (beforeAll) {
             sentence.end = Optional.of(Words.Does.STARTS);
         }
@@ -49,24 +61,33 @@ final class CellWords {
 
     /** "(No sway on one,) left on two, right on three." */
     int swayOn(int at) {
-        boolean side = sentence.tokens.get(at).is("left") || sentence.tokens.get(at).is("right") || sentence.tokens.get(at).is("straight");
+        boolean side = sentence.tokens.get(at).is("left")
+                || sentence.tokens.get(at).is("right")
+                || sentence.tokens.get(at).is("straight");
         if (sentence.spokenOf != Column.SWAY || !side || at + 1 >= sentence.tokens.size()) {
             return at;
         }
         Optional<Segment> sway = sentence.segments.whole(Column.SWAY, at, at + 1, sentence.situation());
-        boolean onRows = sentence.tokens.get(at + 1).is("on") && sentence.number(at + 2).isPresent();
+        boolean onRows =
+                sentence.tokens.get(at + 1).is("on") && sentence.number(at + 2).isPresent();
         if (onRows) {
             return sway.map(this::rowsAfter).orElse(at);
         }
         boolean sameRows = sentence.tokens.get(at + 1).is("for") && !sentence.rowsSpokenOf.isEmpty();
         if (sameRows) {
-            sway.ifPresent(segment -> sentence.rowsSpokenOf.stream().filter(row -> row < sentence.rows().size()).forEach(row -> sentence.put(row, Column.SWAY, segment.text(), at, at + 1)));
+            sway.ifPresent(segment -> sentence.rowsSpokenOf.stream()
+                    .filter(row -> row < sentence.rows().size())
+                    .forEach(row -> sentence.put(row, Column.SWAY, segment.text(), at, at + 1)));
         }
         return sameRows ? at + 1 : at;
     }
 
     private boolean namesRows(int at) {
-        return at < sentence.tokens.size() && sentence.tokens.get(at).is("on") && sentence.number(at + 1).filter(row -> row <= sentence.rows().size()).isPresent();
+        return at < sentence.tokens.size()
+                && sentence.tokens.get(at).is("on")
+                && sentence.number(at + 1)
+                        .filter(row -> row <= sentence.rows().size())
+                        .isPresent();
     }
 
     /** "Outside partner", "part weight": more about where the foot of the row goes. */
@@ -76,23 +97,42 @@ final class CellWords {
         if (before.isEmpty() || sentence.rows().isDerived(sentence.rows().now(), Column.FOOT_POSITION)) {
             return at;
         }
-        String said = sentence.statement.text().substring(sentence.tokens.get(at).from(), sentence.tokens.get(to - 1).to());
-        Optional<String> position = Column.FOOT_POSITION.phrasing().read(before + " " + said, sentence.situation()).shorthand().filter(more -> !more.equals(before));
+        String said = sentence.statement
+                .text()
+                .substring(
+                        sentence.tokens.get(at).from(),
+                        sentence.tokens.get(to - 1).to());
+        Optional<String> position = Column.FOOT_POSITION
+                .phrasing()
+                .read(before + " " + said, sentence.situation())
+                .shorthand()
+                .filter(more -> !more.equals(before));
         if (position.isEmpty()) {
             return at;
         }
         sentence.rows().put(sentence.rows().now(), Column.FOOT_POSITION, position.get(), true);
-        sentence.heard.take(sentence.place(at), sentence.placeAfter(to), sentence.rows().place(sentence.rows().now(), Column.FOOT_POSITION), position.get());
+        sentence.heard.take(
+                sentence.place(at),
+                sentence.placeAfter(to),
+                sentence.rows().place(sentence.rows().now(), Column.FOOT_POSITION),
+                position.get());
         return to;
     }
 
     /** "Sway left on two and three": the other rows it is said of. */
     private int rowsAfter(Segment segment) {
         int at = segment.to();
-        if (at < sentence.tokens.size() && sentence.tokens.get(at).is("on") && sentence.number(at + 1).isPresent() && segment.column() != Column.FOOT_POSITION && segment.column() != Column.RISE) {
+        if (at < sentence.tokens.size()
+                && sentence.tokens.get(at).is("on")
+                && sentence.number(at + 1).isPresent()
+                && segment.column() != Column.FOOT_POSITION
+                && segment.column() != Column.RISE) {
             at++;
             sentence.rowsSpokenOf.clear();
-            while (sentence.number(at).isPresent() || at < sentence.tokens.size() && (sentence.tokens.get(at).is("and") || sentence.tokens.get(at).is(","))) {
+            while (sentence.number(at).isPresent()
+                    || at < sentence.tokens.size()
+                            && (sentence.tokens.get(at).is("and")
+                                    || sentence.tokens.get(at).is(","))) {
                 int row = sentence.number(at).orElse(0) - 1;
                 if (row >= 0 && row < sentence.rows().size()) {
                     sentence.put(row, segment.column(), segment.text(), segment.from(), at + 1);
@@ -116,16 +156,27 @@ final class CellWords {
             sentence.rows().next();
             sentence.rowNamed = true;
             if (segment.column() == Column.ACTION && sentence.isFoot(segment.to() - 1)) {
-                sentence.put(sentence.rows().now(), Column.FOOT, Foot.LEXICON.read(sentence.tokens.get(segment.to() - 1).word()).shorthand(), segment.to() - 1, segment.to());
+                sentence.put(
+                        sentence.rows().now(),
+                        Column.FOOT,
+                        Foot.LEXICON
+                                .read(sentence.tokens.get(segment.to() - 1).word())
+                                .shorthand(),
+                        segment.to() - 1,
+                        segment.to());
             }
         }
-        int row = segment.column() == Column.TURN ? rowOfTurn(segment) : sentence.rows().now();
+        int row = segment.column() == Column.TURN
+                ? rowOfTurn(segment)
+                : sentence.rows().now();
         if (row < 0 || row >= sentence.rows().size()) {
             return false;
         }
         if (segment.column() == Column.TURN) {
             sentence.rows().forgetDerived(row, Column.ALIGNMENT);
-            sentence.turning.put(sentence.part, TurnChange.side(segment.text()).orElse(sentence.turning.getOrDefault(sentence.part, Side.RIGHT)));
+            sentence.turning.put(
+                    sentence.part,
+                    TurnChange.side(segment.text()).orElse(sentence.turning.getOrDefault(sentence.part, Side.RIGHT)));
         }
         boolean done = sentence.put(row, segment.column(), segment.text(), segment.from(), segment.to());
         if (done && !segment.sure()) {
@@ -135,19 +186,31 @@ final class CellWords {
         return done;
     }
 
-    /** "Appel on RF" before any other step, "turning a quarter to the left, LF back": what is told before the foot that does it. */
+    /**
+     * "Appel on RF" before any other step, "turning a quarter to the left, LF back": what is told before the foot that
+     * does it.
+     */
     private boolean beginsRow(Segment segment) {
         if (sentence.amends || sentence.rowNamed) {
             return false;
         }
-        boolean action = segment.column() == Column.ACTION && sentence.rows().now() < 0 && sentence.isFoot(segment.to() - 1);
-        return action || segment.column() == Column.TURN && segment.to() + 1 < sentence.tokens.size() && sentence.tokens.get(segment.to()).isBreak() && sentence.isFoot(segment.to() + 1);
+        boolean action =
+                segment.column() == Column.ACTION && sentence.rows().now() < 0 && sentence.isFoot(segment.to() - 1);
+        return action
+                || segment.column() == Column.TURN
+                        && segment.to() + 1 < sentence.tokens.size()
+                        && sentence.tokens.get(segment.to()).isBreak()
+                        && sentence.isFoot(segment.to() + 1);
     }
 
     /** "Between one and two" names the row, if the statement has not. */
     private int rowOfTurn(Segment segment) {
-        for (int at = segment.from(); !sentence.rowNamed && at + 3 < sentence.tokens.size() && at < segment.to(); at++) {
-            if (sentence.tokens.get(at).is("between") && sentence.number(at + 1).isPresent() && sentence.number(at + 3).isPresent()) {
+        for (int at = segment.from();
+                !sentence.rowNamed && at + 3 < sentence.tokens.size() && at < segment.to();
+                at++) {
+            if (sentence.tokens.get(at).is("between")
+                    && sentence.number(at + 1).isPresent()
+                    && sentence.number(at + 3).isPresent()) {
                 return sentence.number(at + 3).get() - 1;
             }
         }
@@ -155,7 +218,10 @@ final class CellWords {
     }
 
     private boolean position(Segment segment) {
-        boolean again = sentence.rows().now() >= 0 && sentence.rows().has(Column.FOOT_POSITION) && !sentence.amends && !sentence.rows().isDerived(sentence.rows().now(), Column.FOOT_POSITION);
+        boolean again = sentence.rows().now() >= 0
+                && sentence.rows().has(Column.FOOT_POSITION)
+                && !sentence.amends
+                && !sentence.rows().isDerived(sentence.rows().now(), Column.FOOT_POSITION);
         if (sentence.rows().now() < 0 || again) {
             if (sentence.amends) {
                 return false;
@@ -164,9 +230,19 @@ final class CellWords {
             sentence.rowNamed = true;
         }
         sentence.placedHere = true;
-        boolean crossing = segment.from() + 1 < segment.to() && Segments.CROSSING.contains(sentence.tokens.get(segment.from()).word()) && sentence.isFoot(segment.from() + 1);
+        boolean crossing = segment.from() + 1 < segment.to()
+                && Segments.CROSSING.contains(
+                        sentence.tokens.get(segment.from()).word())
+                && sentence.isFoot(segment.from() + 1);
         if (crossing) {
-            sentence.put(sentence.rows().now(), Column.FOOT, Foot.LEXICON.read(sentence.tokens.get(segment.from() + 1).word()).shorthand(), segment.from() + 1, segment.from() + 2);
+            sentence.put(
+                    sentence.rows().now(),
+                    Column.FOOT,
+                    Foot.LEXICON
+                            .read(sentence.tokens.get(segment.from() + 1).word())
+                            .shorthand(),
+                    segment.from() + 1,
+                    segment.from() + 2);
         }
         return sentence.put(sentence.rows().now(), Column.FOOT_POSITION, segment.text(), segment.from(), segment.to());
     }
@@ -176,15 +252,27 @@ final class CellWords {
         RiseFall rise = RiseFall.parse(segment.text());
         boolean all = true;
         for (RiseFall.Phase phase : rise.phases()) {
-            int row = phase.step().map(step -> step - 1).filter(step -> step < sentence.rows().size()).orElse(sentence.rows().now());
+            int row = phase.step()
+                    .map(step -> step - 1)
+                    .filter(step -> step < sentence.rows().size())
+                    .orElse(sentence.rows().now());
             if (row < 0) {
                 return false;
             }
             Optional<Integer> step = phase.atEnd() ? phase.step() : Optional.empty();
-            all &= sentence.put(row, Column.RISE, new RiseFall(List.of(new RiseFall.Phase(phase.kind(), phase.atEnd(), step))).toString(), segment.from(), segment.to());
+            all &= sentence.put(
+                    row,
+                    Column.RISE,
+                    new RiseFall(List.of(new RiseFall.Phase(phase.kind(), phase.atEnd(), step))).toString(),
+                    segment.from(),
+                    segment.to());
         }
         if (rise.isNone() && sentence.rows().now() >= 0) {
-            sentence.heard.take(sentence.place(segment.from()), sentence.placeAfter(segment.to()), sentence.rows().place(sentence.rows().now(), Column.RISE), "");
+            sentence.heard.take(
+                    sentence.place(segment.from()),
+                    sentence.placeAfter(segment.to()),
+                    sentence.rows().place(sentence.rows().now(), Column.RISE),
+                    "");
         }
         return all;
     }

@@ -11,8 +11,9 @@ import java.util.OptionalInt;
 import java.util.Set;
 
 /**
- * Reads a figure as a coach tells it, in running sentences or in notes, for one part or both, step by step or summed up. Nothing is dropped: what was not
- * understood is left over in its place. Nothing is invented: what follows from something else is marked as derived.
+ * Reads a figure as a coach tells it, in running sentences or in notes, for one part or both, step by step or summed
+ * up. Nothing is dropped: what was not understood is left over in its place. Nothing is invented: what follows from
+ * something else is marked as derived.
  */
 public final class DescriptionReader {
 
@@ -40,14 +41,17 @@ public final class DescriptionReader {
     /**
      * A new figure.
      *
-     * @param text  what is told; of more than {@value #MOST_LETTERS} letters the first
+     * @param text what is told; of more than {@value #MOST_LETTERS} letters the first
      * @param blank the figure it becomes: its id, its title until one is told, its dance and its level
      */
     public static Description tell(String text, FigureDraft blank, Dance dance) {
         return new DescriptionReader(text, blank, dance, false, Part.MAN).read();
     }
 
-    /** A figure that is there, with what is told changed: "step five, pointing diag centre", "lady four heel turn", "make it an eighth less". */
+    /**
+     * A figure that is there, with what is told changed: "step five, pointing diag centre", "lady four heel turn",
+     * "make it an eighth less".
+     */
     public static Description amend(String text, FigureDraft figure, Dance dance) {
         return amend(text, figure, dance, Part.MAN, OptionalInt.empty());
     }
@@ -56,7 +60,7 @@ public final class DescriptionReader {
      * The same, where a row has been spoken of already.
      *
      * @param part whose row
-     * @param row  from 0
+     * @param row from 0
      */
     public static Description amend(String text, FigureDraft figure, Dance dance, Part part, OptionalInt row) {
         DescriptionReader reader = new DescriptionReader(text, figure, dance, true, part);
@@ -71,8 +75,13 @@ public final class DescriptionReader {
         boolean first = !amends;
         for (Statement sentence : Statement.sentences(text)) {
             Stopping.check();
-            boolean names = first && (sentence.text().equalsIgnoreCase(figure.dance().title()) || sentence.text().equalsIgnoreCase(figure.dance().id()));
-            boolean read = names || headings.hasRead(sentence) || headings.readHeading(sentence) || first && headings.readTitle(sentence);
+            boolean names = first
+                    && (sentence.text().equalsIgnoreCase(figure.dance().title())
+                            || sentence.text().equalsIgnoreCase(figure.dance().id()));
+            boolean read = names
+                    || headings.hasRead(sentence)
+                    || headings.readHeading(sentence)
+                    || first && headings.readTitle(sentence);
             if (!read) {
                 statements.readSentence(first ? headings.withoutTitle(sentence) : sentence);
             }
@@ -83,6 +92,9 @@ public final class DescriptionReader {
         }
         Set<String> derived = new HashSet<>(amends ? figure.draft().derived() : List.of());
         heard.taken().forEach(each -> derived.remove(each.place().pointer()));
-        return new Description(figure.written(derived), heard.taken().stream().map(taken -> taken.in(plain)).toList(), heard.leftovers().stream().map(leftover -> leftover.in(plain)).toList());
+        return new Description(
+                figure.written(derived),
+                heard.taken().stream().map(taken -> taken.in(plain)).toList(),
+                heard.leftovers().stream().map(leftover -> leftover.in(plain)).toList());
     }
 }

@@ -21,14 +21,19 @@ final class EndWords {
 
     /** "It ends facing diagonal centre", "starts in promenade position". */
     int startOrEnd(int at) {
-        Optional<Phrasebook.Match<Words.Does>> match = Words.JOINTS.longest(sentence.tokens, at).filter(each -> each.meaning() == Words.Does.STARTS || each.meaning() == Words.Does.ENDS);
+        Optional<Phrasebook.Match<Words.Does>> match = Words.JOINTS
+                .longest(sentence.tokens, at)
+                .filter(each -> each.meaning() == Words.Does.STARTS || each.meaning() == Words.Does.ENDS);
         if (match.isEmpty()) {
             return at;
         }
         int after = at + match.get().length();
-        boolean ofAStep = after < sentence.tokens.size() && Words.OF_A_STEP.contains(sentence.tokens.get(after).word());
+        boolean ofAStep = after < sentence.tokens.size()
+                && Words.OF_A_STEP.contains(sentence.tokens.get(after).word());
         int foot = after;
-        while (foot < sentence.tokens.size() && Set.of("with", "on", "the", "his", "her").contains(sentence.tokens.get(foot).word())) {
+        while (foot < sentence.tokens.size()
+                && Set.of("with", "on", "the", "his", "her")
+                        .contains(sentence.tokens.get(foot).word())) {
             foot++;
         }
         if (sentence.isFoot(foot)) {
@@ -38,7 +43,9 @@ final class EndWords {
             return at;
         }
         sentence.end = Optional.of(match.get().meaning());
-        boolean preposition = after > at + 1 && Set.of("facing", "backing", "pointing", "in", "outside").contains(sentence.tokens.get(after - 1).word());
+        boolean preposition = after > at + 1
+                && Set.of("facing", "backing", "pointing", "in", "outside")
+                        .contains(sentence.tokens.get(after - 1).word());
         return preposition ? after - 1 : after;
     }
 
@@ -47,7 +54,11 @@ final class EndWords {
         if (segment.column() == Column.ALIGNMENT) {
             if (starts) {
                 sentence.figure.become(sentence.figure.draft().withStartAlignments(List.of(segment.text())));
-                sentence.heard.take(sentence.place(segment.from()), sentence.placeAfter(segment.to()), Place.field("startAlignments/0"), segment.text());
+                sentence.heard.take(
+                        sentence.place(segment.from()),
+                        sentence.placeAfter(segment.to()),
+                        Place.field("startAlignments/0"),
+                        segment.text());
                 return true;
             }
             int last = sentence.figure.rows(Part.MAN).size() - 1;
@@ -57,20 +68,37 @@ final class EndWords {
             if (sentence.figure.rows(Part.MAN).cell(last, Column.ALIGNMENT).isEmpty()) {
                 sentence.figure.rows(Part.MAN).put(last, Column.ALIGNMENT, segment.text(), false);
             }
-            sentence.heard.take(sentence.place(segment.from()), sentence.placeAfter(segment.to()), Place.cell(Part.MAN, last, Column.ALIGNMENT), sentence.figure.rows(Part.MAN).cell(last, Column.ALIGNMENT));
-            return sentence.figure.rows(Part.MAN).cell(last, Column.ALIGNMENT).equals(segment.text()) || leaveFalse(segment);
+            sentence.heard.take(
+                    sentence.place(segment.from()),
+                    sentence.placeAfter(segment.to()),
+                    Place.cell(Part.MAN, last, Column.ALIGNMENT),
+                    sentence.figure.rows(Part.MAN).cell(last, Column.ALIGNMENT));
+            return sentence.figure.rows(Part.MAN).cell(last, Column.ALIGNMENT).equals(segment.text())
+                    || leaveFalse(segment);
         }
-        Optional<Segment> relation = segment.column() == Column.RELATION ? Optional.of(segment) : sentence.segments.whole(Column.RELATION, segment.from(), segment.to(), Situation.UNKNOWN);
+        Optional<Segment> relation = segment.column() == Column.RELATION
+                ? Optional.of(segment)
+                : sentence.segments.whole(Column.RELATION, segment.from(), segment.to(), Situation.UNKNOWN);
         if (relation.isEmpty()) {
             return false;
         }
-        FigureDraft.RelationDraft before = starts ? sentence.figure.draft().start() : sentence.figure.draft().end();
-        FigureDraft.RelationDraft after = RelationWords.with(before, relation.get().text());
-        sentence.figure.become(starts ? sentence.figure.draft().withStart(after) : sentence.figure.draft().withEnd(after));
+        FigureDraft.RelationDraft before = starts
+                ? sentence.figure.draft().start()
+                : sentence.figure.draft().end();
+        FigureDraft.RelationDraft after =
+                RelationWords.with(before, relation.get().text());
+        sentence.figure.become(
+                starts
+                        ? sentence.figure.draft().withStart(after)
+                        : sentence.figure.draft().withEnd(after));
         if (!starts) {
             sentence.figure.endIsSaid();
         }
-        sentence.heard.take(sentence.place(segment.from()), sentence.placeAfter(segment.to()), Place.field(starts ? "start/position" : "end/position"), relation.get().text());
+        sentence.heard.take(
+                sentence.place(segment.from()),
+                sentence.placeAfter(segment.to()),
+                Place.field(starts ? "start/position" : "end/position"),
+                relation.get().text());
         return true;
     }
 

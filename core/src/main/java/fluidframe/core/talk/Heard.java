@@ -38,8 +38,12 @@ final class Heard {
     /** Notes that words were not understood; neighbouring ones are one. */
     void leave(int from, int to) {
         Leftover before = leftovers.isEmpty() ? null : leftovers.get(leftovers.size() - 1);
-        if (before != null && before.to() <= from && text.substring(before.to(), from).isBlank()) {
-            leftovers.set(leftovers.size() - 1, new Leftover(before.from(), to, text.substring(before.from(), to), List.of()));
+        if (before != null
+                && before.to() <= from
+                && text.substring(before.to(), from).isBlank()) {
+            leftovers.set(
+                    leftovers.size() - 1,
+                    new Leftover(before.from(), to, text.substring(before.from(), to), List.of()));
         } else {
             leftovers.add(new Leftover(from, to, text.substring(from, to), List.of()));
         }
@@ -51,6 +55,8 @@ final class Heard {
 
     /** In the order of the text. */
     List<Leftover> leftovers() {
-        return leftovers.stream().sorted(Comparator.comparingInt(Leftover::from)).toList();
+        return leftovers.stream()
+                .sorted(Comparator.comparingInt(Leftover::from))
+                .toList();
     }
 }

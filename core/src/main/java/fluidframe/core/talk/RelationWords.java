@@ -15,14 +15,28 @@ import java.util.Map;
 /** Position and hold of a figure's start and end as they are told. */
 final class RelationWords {
 
-    private static final Map<PositionModifier, Position> IMPLIED = Map.of(PositionModifier.IN_PROMENADE, Position.PROMENADE, PositionModifier.IN_COUNTER_PROMENADE, Position.COUNTER_PROMENADE,
-            PositionModifier.IN_FALLAWAY, Position.FALLAWAY, PositionModifier.OUTSIDE_PARTNER, Position.OUTSIDE_RIGHT, PositionModifier.PARTNER_OUTSIDE, Position.OUTSIDE_RIGHT,
-            PositionModifier.OUTSIDE_PARTNER_LEFT, Position.OUTSIDE_LEFT, PositionModifier.PARTNER_OUTSIDE_LEFT, Position.OUTSIDE_LEFT);
+    private static final Map<PositionModifier, Position> IMPLIED = Map.of(
+            PositionModifier.IN_PROMENADE,
+            Position.PROMENADE,
+            PositionModifier.IN_COUNTER_PROMENADE,
+            Position.COUNTER_PROMENADE,
+            PositionModifier.IN_FALLAWAY,
+            Position.FALLAWAY,
+            PositionModifier.OUTSIDE_PARTNER,
+            Position.OUTSIDE_RIGHT,
+            PositionModifier.PARTNER_OUTSIDE,
+            Position.OUTSIDE_RIGHT,
+            PositionModifier.OUTSIDE_PARTNER_LEFT,
+            Position.OUTSIDE_LEFT,
+            PositionModifier.PARTNER_OUTSIDE_LEFT,
+            Position.OUTSIDE_LEFT);
 
-    private RelationWords() {
-    }
+    private RelationWords() {}
 
-    /** A position and hold with what is said of them changed; a cell that says two things at once changes nothing, and is found unreadable by whoever reads the chart. */
+    /**
+     * A position and hold with what is said of them changed; a cell that says two things at once changes nothing, and
+     * is found unreadable by whoever reads the chart.
+     */
     static RelationDraft with(RelationDraft before, String said) {
         RelationChange change;
         try {
@@ -30,11 +44,16 @@ final class RelationWords {
         } catch (UnreadableTextException saysTwoThings) {
             return before;
         }
-        return new RelationDraft(change.position().map(Position::shorthand).orElse(before.position()), change.hold().map(Hold::shorthand).orElse(before.hold()),
+        return new RelationDraft(
+                change.position().map(Position::shorthand).orElse(before.position()),
+                change.hold().map(Hold::shorthand).orElse(before.hold()),
                 change.proximity().map(Object::toString).or(before::proximity));
     }
 
-    /** Where the man's rows leave the couple: in the position that was told last, or in the one that only the last step is in. */
+    /**
+     * Where the man's rows leave the couple: in the position that was told last, or in the one that only the last step
+     * is in.
+     */
     static RelationDraft after(List<RowDraft> man, RelationDraft start) {
         RelationDraft told = start;
         RelationDraft now = start;
@@ -53,7 +72,9 @@ final class RelationWords {
 
     private static List<PositionModifier> modifiers(String cell) {
         try {
-            return cell.isEmpty() ? List.of() : List.copyOf(FootPosition.parse(cell).modifiers());
+            return cell.isEmpty()
+                    ? List.of()
+                    : List.copyOf(FootPosition.parse(cell).modifiers());
         } catch (UnreadableTextException notInShorthand) {
             return List.of();
         }

@@ -6,10 +6,9 @@ import fluidframe.core.notation.Column;
  * Words that fill one cell.
  *
  * @param column the column they belong to
- * @param text   what they say, in shorthand
- * @param sure   whether they say it without a doubt; otherwise it is the likeliest
- * @param from   their first token in the statement
- * @param to     the token after their last
+ * @param text what they say, in shorthand
+ * @param sure whether they say it without a doubt; otherwise it is the likeliest
+ * @param from their first token in the statement
+ * @param to the token after their last
  */
-record Segment(Column column, String text, boolean sure, int from, int to) {
-}
+record Segment(Column column, String text, boolean sure, int from, int to) {}

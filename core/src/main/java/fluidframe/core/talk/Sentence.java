@@ -29,6 +29,7 @@ final class Sentence {
     Part part;
     /** What the statement is about, if not the rows: how the figure starts or ends. */
     Optional<Words.Does> end = Optional.empty();
+
     Statement statement;
     List<Token> tokens;
     Segments segments;
@@ -45,7 +46,7 @@ final class Sentence {
 
     /**
      * @param amends whether what is told changes what is there
-     * @param part   whose steps are told until another is named
+     * @param part whose steps are told until another is named
      */
     Sentence(ToldFigure figure, Heard heard, boolean amends, Part part) {
         this.figure = figure;
@@ -82,7 +83,9 @@ final class Sentence {
 
     Optional<Integer> number(int at) {
         OptionalInt number = at < tokens.size() ? Numbers.of(tokens.get(at)) : OptionalInt.empty();
-        return number.isPresent() && number.getAsInt() <= DraftReader.MOST_ROWS ? Optional.of(number.getAsInt()) : Optional.empty();
+        return number.isPresent() && number.getAsInt() <= DraftReader.MOST_ROWS
+                ? Optional.of(number.getAsInt())
+                : Optional.empty();
     }
 
     int clauseEnd(int at) {
@@ -95,7 +98,9 @@ final class Sentence {
 
     Situation situation() {
         Optional<Foot> foot = Foot.LEXICON.find(rows().cell(rows().now(), Column.FOOT));
-        return Situation.UNKNOWN.withTurning(Optional.ofNullable(turning.getOrDefault(part, turning.get(part.partner())))).withFoot(foot);
+        return Situation.UNKNOWN
+                .withTurning(Optional.ofNullable(turning.getOrDefault(part, turning.get(part.partner()))))
+                .withFoot(foot);
     }
 
     boolean put(int row, Column column, String said, int from, int to) {
@@ -110,9 +115,18 @@ final class Sentence {
         if (at >= tokens.size() || !FEET.contains(tokens.get(at).word())) {
             return false;
         }
-        boolean side = !tokens.get(at).is("rf") && !tokens.get(at).is("lf") && at + 1 < tokens.size() && (Set.of("shoulder", "sway", "hand", "hip", "hands").contains(tokens.get(at + 1).word()) || Segments.isSideOfBody(tokens, at + 1));
-        boolean towards = at > 0 && Set.of("to", "sway", "sl", "slightly", "of", "behind", "across", "over", "past").contains(tokens.get(at - 1).word()) || at > 1 && tokens.get(at - 1).is("the") && tokens.get(at - 2).is("to");
-        boolean bothDance = tokens.get(at).is("both") && (at + 1 >= tokens.size() || !tokens.get(at + 1).is("feet"));
+        boolean side = !tokens.get(at).is("rf")
+                && !tokens.get(at).is("lf")
+                && at + 1 < tokens.size()
+                && (Set.of("shoulder", "sway", "hand", "hip", "hands")
+                                .contains(tokens.get(at + 1).word())
+                        || Segments.isSideOfBody(tokens, at + 1));
+        boolean towards = at > 0
+                        && Set.of("to", "sway", "sl", "slightly", "of", "behind", "across", "over", "past")
+                                .contains(tokens.get(at - 1).word())
+                || at > 1 && tokens.get(at - 1).is("the") && tokens.get(at - 2).is("to");
+        boolean bothDance = tokens.get(at).is("both")
+                && (at + 1 >= tokens.size() || !tokens.get(at + 1).is("feet"));
         return !side && !towards && !bothDance;
     }
 
@@ -123,7 +137,7 @@ final class Sentence {
         for (int at = from; at <= tokens.size(); at++) {
             if (at == tokens.size() || tokens.get(at).isBreak()) {
                 if (at > begin) {
-                    pieces.add(new int[]{begin, at});
+                    pieces.add(new int[] {begin, at});
                 }
                 begin = at + 1;
             }

@@ -15,10 +15,13 @@ import java.util.regex.Pattern;
 record Statement(String text, int from) {
 
     /** Words that a dot only shortens. */
-    private static final Set<String> SHORTENED = Set.of("diag", "sl", "approx", "fwd", "bk", "cont", "comm", "com", "ctr", "opp", "pos", "sd", "cl", "e", "i", "o", "no", "nat", "rev", "prog", "eg", "ie");
+    private static final Set<String> SHORTENED = Set.of(
+            "diag", "sl", "approx", "fwd", "bk", "cont", "comm", "com", "ctr", "opp", "pos", "sd", "cl", "e", "i", "o",
+            "no", "nat", "rev", "prog", "eg", "ie");
 
     /** Longer than anybody speaks without a breath. */
     private static final int MOST_LETTERS = 2_000;
+
     private static final int LONGEST_LINE_NUMBER = 3;
     private static final Pattern LINE_NUMBER = Pattern.compile(" ?\\d{1,2}");
 
@@ -68,7 +71,8 @@ record Statement(String text, int from) {
 
     private static boolean numbersLine(String text, int at) {
         int line = text.lastIndexOf('\n', Math.max(0, at - 1)) + 1;
-        return at - line <= LONGEST_LINE_NUMBER && LINE_NUMBER.matcher(text.substring(line, at)).matches();
+        return at - line <= LONGEST_LINE_NUMBER
+                && LINE_NUMBER.matcher(text.substring(line, at)).matches();
     }
 
     private static String wordBefore(String text, int at) {

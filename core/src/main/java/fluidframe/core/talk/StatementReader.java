@@ -28,7 +28,7 @@ final class StatementReader {
 
     /**
      * @param amends whether what is told changes what is there
-     * @param part   whose steps are told until another is named
+     * @param part whose steps are told until another is named
      */
     StatementReader(ToldFigure figure, Heard heard, boolean amends, Part part) {
         this.sentence = new Sentence(figure, heard, amends, part);
@@ -46,7 +46,11 @@ final class StatementReader {
     void readSentence(Statement said) {
         sentence.begin();
         List<Token> words = Tokens.of(said.text());
-        boolean column = Words.COLUMNS.longest(words, 0).filter(match -> match.length() < words.size() && words.get(match.length()).is(";")).isPresent();
+        boolean column = Words.COLUMNS
+                .longest(words, 0)
+                .filter(match -> match.length() < words.size()
+                        && words.get(match.length()).is(";"))
+                .isPresent();
         List<Statement> pieces = column ? List.of(said) : said.pieces();
         if (!wholeSentences.readCellsOfRows(said) && !wholeSentences.readThroughout(said)) {
             pieces.forEach(this::read);
@@ -69,7 +73,13 @@ final class StatementReader {
 
     /** "M:", "W: …". */
     private int initial() {
-        boolean headed = sentence.tokens.size() > 1 && INITIALS.containsKey(sentence.tokens.get(0).word()) && (sentence.tokens.get(1).is(";") || Words.JOINTS.longest(sentence.tokens, 1).filter(match -> match.meaning() == Words.Does.OPPOSITE).isPresent());
+        boolean headed = sentence.tokens.size() > 1
+                && INITIALS.containsKey(sentence.tokens.get(0).word())
+                && (sentence.tokens.get(1).is(";")
+                        || Words.JOINTS
+                                .longest(sentence.tokens, 1)
+                                .filter(match -> match.meaning() == Words.Does.OPPOSITE)
+                                .isPresent());
         if (!headed) {
             return 0;
         }
@@ -107,7 +117,10 @@ final class StatementReader {
         int end = sentence.clauseEnd(at);
         for (int to = end - 1; to > at && to >= end - 2; to--) {
             int from = sentence.tokens.get(to - 1).is("the") ? to - 2 : to - 1;
-            Optional<Words.Does> named = Words.JOINTS.longest(sentence.tokens, to).map(Phrasebook.Match::meaning).filter(does -> does == Words.Does.MAN || does == Words.Does.LADY);
+            Optional<Words.Does> named = Words.JOINTS
+                    .longest(sentence.tokens, to)
+                    .map(Phrasebook.Match::meaning)
+                    .filter(does -> does == Words.Does.MAN || does == Words.Does.LADY);
             boolean him = sentence.tokens.get(to).is("him");
             if (from > at && sentence.tokens.get(from).is("for") && (named.isPresent() || him)) {
                 return Optional.of(him ? Part.MAN : Words.part(named.get()));
@@ -126,7 +139,8 @@ final class StatementReader {
         switch (match.get().meaning()) {
             case MAN, LADY -> {
                 sentence.part = Words.part(match.get().meaning());
-                sentence.rowNamed = sentence.called.isPresent() && sentence.rows().go(sentence.called.getAsInt());
+                sentence.rowNamed =
+                        sentence.called.isPresent() && sentence.rows().go(sentence.called.getAsInt());
                 if (sentence.amends) {
                     Optional<Integer> row = sentence.number(after);
                     if (row.isPresent() && sentence.rows().go(row.get() - 1)) {
@@ -139,7 +153,7 @@ final class StatementReader {
             case NOT_TILL -> {
                 return turnWords.notTill(at, after);
             }
-            default -> { }
+            default -> {}
         }
         return after;
     }
@@ -148,6 +162,7 @@ final class StatementReader {
         Part told = sentence.part.partner();
         sentence.figure.completeRows(told);
         sentence.figure.derive(sentence.part, told);
-        sentence.heard.derive(sentence.place(from), sentence.placeAfter(to), Place.chart(sentence.part), "the natural opposite");
+        sentence.heard.derive(
+                sentence.place(from), sentence.placeAfter(to), Place.chart(sentence.part), "the natural opposite");
     }
 }

@@ -11,7 +11,8 @@ import org.apache.commons.lang3.StringUtils;
 /** Which row is spoken of: "step five", "on two", "the last step". */
 final class StepNames {
 
-    private static final List<String> ORDINALS = List.of("first", "second", "third", "fourth", "fifth", "sixth", "seventh", "eighth");
+    private static final List<String> ORDINALS =
+            List.of("first", "second", "third", "fourth", "fifth", "sixth", "seventh", "eighth");
 
     private final Sentence sentence;
 
@@ -33,13 +34,22 @@ final class StepNames {
             }
             row = sentence.number(at + 1);
             after = at + 2;
-        } else if (ORDINALS.contains(token.word()) && at + 1 < sentence.tokens.size() && (sentence.tokens.get(at + 1).is("step") || at == 0 && sentence.tokens.get(at + 1).isBreak())) {
+        } else if (ORDINALS.contains(token.word())
+                && at + 1 < sentence.tokens.size()
+                && (sentence.tokens.get(at + 1).is("step")
+                        || at == 0 && sentence.tokens.get(at + 1).isBreak())) {
             row = Optional.of(ORDINALS.indexOf(token.word()) + 1);
             after = at + 2;
-        } else if (at == 0 && sentence.number(at).isPresent() && at + 1 < sentence.tokens.size() && sentence.tokens.get(at + 1).is(";") && isCountedInWords()) {
+        } else if (at == 0
+                && sentence.number(at).isPresent()
+                && at + 1 < sentence.tokens.size()
+                && sentence.tokens.get(at + 1).is(";")
+                && isCountedInWords()) {
             row = sentence.number(at);
             after = at + 1;
-        } else if (token.is("last") && at + 1 < sentence.tokens.size() && sentence.tokens.get(at + 1).is("step")) {
+        } else if (token.is("last")
+                && at + 1 < sentence.tokens.size()
+                && sentence.tokens.get(at + 1).is("step")) {
             row = Optional.of(sentence.rows().size());
             after = at + 2;
         } else if (sentence.amends && !sentence.rowNamed && sentence.number(at).isPresent() && at == 0) {
@@ -62,19 +72,29 @@ final class StepNames {
 
     /** Where steps are counted slow and quick, a number before a colon names a step. */
     private boolean isCountedInWords() {
-        return IntStream.range(0, sentence.rows().size()).anyMatch(row -> StringUtils.startsWithAny(sentence.rows().cell(row, Column.COUNT), "S", "Q"));
+        return IntStream.range(0, sentence.rows().size())
+                .anyMatch(row -> StringUtils.startsWithAny(sentence.rows().cell(row, Column.COUNT), "S", "Q"));
     }
 
-    /** While a figure is told, "on two" after a step says when it is taken; before a step it names the step, unless that would leave some out. */
+    /**
+     * While a figure is told, "on two" after a step says when it is taken; before a step it names the step, unless that
+     * would leave some out.
+     */
     private boolean saysCount(int number) {
-        boolean afterStep = sentence.rowNamed && sentence.rows().now() >= 0 && sentence.rows().has(Column.FOOT_POSITION);
-        return !sentence.amends && (afterStep && !sentence.rows().has(Column.COUNT) || number > sentence.rows().size() + 1);
+        boolean afterStep = sentence.rowNamed
+                && sentence.rows().now() >= 0
+                && sentence.rows().has(Column.FOOT_POSITION);
+        return !sentence.amends
+                && (afterStep && !sentence.rows().has(Column.COUNT)
+                        || number > sentence.rows().size() + 1);
     }
 
     private int onCount(int at) {
         int after = at + 2;
         String mark = String.valueOf(sentence.number(at + 1).orElseThrow());
-        if (sentence.number(after).isPresent() && (sentence.number(after).get() == sentence.number(at + 1).get() + 1 || sentence.number(after).get() == 1)) {
+        if (sentence.number(after).isPresent()
+                && (sentence.number(after).get() == sentence.number(at + 1).get() + 1
+                        || sentence.number(after).get() == 1)) {
             mark += "-" + sentence.number(after).get();
             after++;
         }
@@ -88,6 +108,11 @@ final class StepNames {
 
     /** "On one and two": more rows than one. */
     private boolean rowsFollow(int at) {
-        return at + 3 < sentence.tokens.size() && sentence.tokens.get(at + 2).is("and") && sentence.number(at + 3).isPresent() && sentence.tokens.get(at).is("on") && at > 0 && !sentence.tokens.get(at - 1).isBreak();
+        return at + 3 < sentence.tokens.size()
+                && sentence.tokens.get(at + 2).is("and")
+                && sentence.number(at + 3).isPresent()
+                && sentence.tokens.get(at).is("on")
+                && at > 0
+                && !sentence.tokens.get(at - 1).isBreak();
     }
 }

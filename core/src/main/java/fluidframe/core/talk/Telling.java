@@ -21,8 +21,8 @@ import java.util.stream.Collectors;
 import java.util.stream.Stream;
 
 /**
- * A figure as a coach would read it aloud. What a teacher's telling says is read back as the same charts: a step is told in plain words where they are read back
- * so, and with the names of its columns where they are not.
+ * A figure as a coach would read it aloud. What a teacher's telling says is read back as the same charts: a step is
+ * told in plain words where they are read back so, and with the names of its columns where they are not.
  */
 public final class Telling {
 
@@ -34,13 +34,29 @@ public final class Telling {
         TEACHER
     }
 
-    private static final List<Column> BEGINNERS = List.of(Column.COUNT, Column.FOOT, Column.FOOT_POSITION, Column.ALIGNMENT, Column.TURN);
+    private static final List<Column> BEGINNERS =
+            List.of(Column.COUNT, Column.FOOT, Column.FOOT_POSITION, Column.ALIGNMENT, Column.TURN);
     /** Columns that are told after the others, by name. */
-    private static final List<Column> NAMED = List.of(Column.WORDS, Column.BODY, Column.RELATION, Column.ARMS, Column.LEAD, Column.NOTE);
-    private static final Map<Column, String> HEADINGS = new EnumMap<>(Map.ofEntries(Map.entry(Column.COUNT, "count: "), Map.entry(Column.WORDS, "also counted: "), Map.entry(Column.FOOT, "feet: "),
-            Map.entry(Column.FOOT_POSITION, "foot positions: "), Map.entry(Column.ALIGNMENT, "alignment: "), Map.entry(Column.TURN, "turn: "), Map.entry(Column.RISE, "rise and fall: "), Map.entry(Column.FOOTWORK, "footwork: "),
-            Map.entry(Column.SWAY, "sway: "), Map.entry(Column.CBM, "CBM: "), Map.entry(Column.ACTION, "action: "), Map.entry(Column.BODY, "hips and body: "), Map.entry(Column.RELATION, "position and hold: "),
-            Map.entry(Column.ARMS, "arms: "), Map.entry(Column.LEAD, "lead: "), Map.entry(Column.NOTE, "note: ")));
+    private static final List<Column> NAMED =
+            List.of(Column.WORDS, Column.BODY, Column.RELATION, Column.ARMS, Column.LEAD, Column.NOTE);
+
+    private static final Map<Column, String> HEADINGS = new EnumMap<>(Map.ofEntries(
+            Map.entry(Column.COUNT, "count: "),
+            Map.entry(Column.WORDS, "also counted: "),
+            Map.entry(Column.FOOT, "feet: "),
+            Map.entry(Column.FOOT_POSITION, "foot positions: "),
+            Map.entry(Column.ALIGNMENT, "alignment: "),
+            Map.entry(Column.TURN, "turn: "),
+            Map.entry(Column.RISE, "rise and fall: "),
+            Map.entry(Column.FOOTWORK, "footwork: "),
+            Map.entry(Column.SWAY, "sway: "),
+            Map.entry(Column.CBM, "CBM: "),
+            Map.entry(Column.ACTION, "action: "),
+            Map.entry(Column.BODY, "hips and body: "),
+            Map.entry(Column.RELATION, "position and hold: "),
+            Map.entry(Column.ARMS, "arms: "),
+            Map.entry(Column.LEAD, "lead: "),
+            Map.entry(Column.NOTE, "note: ")));
 
     private final FigureDraft blank;
     private final Dance dance;
@@ -59,7 +75,12 @@ public final class Telling {
         Telling telling = new Telling(figure, length);
         List<String> sentences = new ArrayList<>();
         sentences.add("Title: " + figure.title() + ".");
-        sentences.add("It starts in " + said(figure.start()) + figure.startAlignments().stream().findFirst().map(alignment -> ", " + alignment.wording().replace(",", "")).orElse("") + ".");
+        sentences.add("It starts in " + said(figure.start())
+                + figure.startAlignments().stream()
+                        .findFirst()
+                        .map(alignment -> ", " + alignment.wording().replace(",", ""))
+                        .orElse("")
+                + ".");
         parts.forEach(part -> sentences.addAll(telling.told(figure.chart(part))));
         sentences.add("It ends in " + said(figure.end()) + ".");
         if (length == Length.TEACHER) {
@@ -84,9 +105,12 @@ public final class Telling {
     }
 
     private String step(Part part, int row, Step step) {
-        RowDraft cells = new RowDraft(DraftWriter.row(step).cells().entrySet().stream().filter(cell -> says(cell.getKey())).collect(Collectors.toMap(Map.Entry::getKey, Map.Entry::getValue)));
+        RowDraft cells = new RowDraft(DraftWriter.row(step).cells().entrySet().stream()
+                .filter(cell -> says(cell.getKey()))
+                .collect(Collectors.toMap(Map.Entry::getKey, Map.Entry::getValue)));
         List<Column> named = new ArrayList<>(NAMED);
-        for (Column doubtful : List.of(Column.TURN, Column.RISE, Column.FOOT_POSITION, Column.ALIGNMENT, Column.ACTION, Column.FOOTWORK)) {
+        for (Column doubtful : List.of(
+                Column.TURN, Column.RISE, Column.FOOT_POSITION, Column.ALIGNMENT, Column.ACTION, Column.FOOTWORK)) {
             String sentence = sentence(row, step, named);
             if (isReadBack(sentence, part, row, cells)) {
                 return sentence;
@@ -101,20 +125,43 @@ public final class Telling {
     }
 
     private boolean isReadBack(String sentence, Part part, int row, RowDraft cells) {
-        Description back = DescriptionReader.amend((part == Part.MAN ? "The man: " : "The lady: ") + sentence, blank, dance);
-        return back.leftovers().isEmpty() && back.figure().derived().isEmpty() && back.figure().chart(part).get(row).cells().equals(cells.cells())
+        Description back =
+                DescriptionReader.amend((part == Part.MAN ? "The man: " : "The lady: ") + sentence, blank, dance);
+        return back.leftovers().isEmpty()
+                && back.figure().derived().isEmpty()
+                && back.figure().chart(part).get(row).cells().equals(cells.cells())
                 && back.figure().withChart(part, blank.chart(part)).equals(blank);
     }
 
     private String sentence(int row, Step step, List<Column> named) {
-        String plain = Stream.of(count(step, named), plain(Column.FOOT, step, named) + " " + plain(Column.FOOT_POSITION, step, named), plain(Column.ALIGNMENT, step, named), turn(step, named), plain(Column.RISE, step, named),
-                plain(Column.FOOTWORK, step, named), plain(Column.SWAY, step, named), plain(Column.CBM, step, named), plain(Column.ACTION, step, named)).map(String::strip).filter(piece -> !piece.isEmpty()).collect(Collectors.joining(", "));
-        String labelled = Arrays.stream(Column.values()).filter(named::contains).filter(this::says).map(column -> labelled(column, step)).flatMap(Optional::stream).collect(Collectors.joining("; "));
-        return Stream.of("Step " + (row + 1) + (plain.isEmpty() ? "" : ", " + plain), labelled).filter(piece -> !piece.isEmpty()).collect(Collectors.joining("; "));
+        String plain = Stream.of(
+                        count(step, named),
+                        plain(Column.FOOT, step, named) + " " + plain(Column.FOOT_POSITION, step, named),
+                        plain(Column.ALIGNMENT, step, named),
+                        turn(step, named),
+                        plain(Column.RISE, step, named),
+                        plain(Column.FOOTWORK, step, named),
+                        plain(Column.SWAY, step, named),
+                        plain(Column.CBM, step, named),
+                        plain(Column.ACTION, step, named))
+                .map(String::strip)
+                .filter(piece -> !piece.isEmpty())
+                .collect(Collectors.joining(", "));
+        String labelled = Arrays.stream(Column.values())
+                .filter(named::contains)
+                .filter(this::says)
+                .map(column -> labelled(column, step))
+                .flatMap(Optional::stream)
+                .collect(Collectors.joining("; "));
+        return Stream.of("Step " + (row + 1) + (plain.isEmpty() ? "" : ", " + plain), labelled)
+                .filter(piece -> !piece.isEmpty())
+                .collect(Collectors.joining("; "));
     }
 
     private String count(Step step, List<Column> named) {
-        return named.contains(Column.COUNT) ? "" : step.count().map(count -> "count " + count).orElse("");
+        return named.contains(Column.COUNT)
+                ? ""
+                : step.count().map(count -> "count " + count).orElse("");
     }
 
     private String turn(Step step, List<Column> named) {
@@ -138,7 +185,9 @@ public final class Telling {
 
     /** Own words go on to the end of their piece, so they have no semicolon. */
     private static Optional<String> labelled(Column column, Step step) {
-        String wording = column.isNotation() ? column.wording(step) : column.wording(step).replace('\n', ' ').replace(". ", ", ");
+        String wording = column.isNotation()
+                ? column.wording(step)
+                : column.wording(step).replace('\n', ' ').replace(". ", ", ");
         return wording.isEmpty() ? Optional.empty() : Optional.of(HEADINGS.get(column) + wording.replace(";", ","));
     }
 }

@@ -24,11 +24,15 @@ import java.util.Set;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 
-/** The figure as far as it was told, and what follows from that: the partner's chart, feet and counts that were not named, the length, the end. */
+/**
+ * The figure as far as it was told, and what follows from that: the partner's chart, feet and counts that were not
+ * named, the length, the end.
+ */
 final class ToldFigure {
 
     private final Dance dance;
-    private final Map<Part, ToldRows> rows = new EnumMap<>(Map.of(Part.MAN, new ToldRows(Part.MAN), Part.LADY, new ToldRows(Part.LADY)));
+    private final Map<Part, ToldRows> rows =
+            new EnumMap<>(Map.of(Part.MAN, new ToldRows(Part.MAN), Part.LADY, new ToldRows(Part.LADY)));
     private FigureDraft draft;
     private boolean endSaid;
 
@@ -63,13 +67,19 @@ final class ToldFigure {
     FigureDraft written(Set<String> derivedBefore) {
         Set<String> derived = new HashSet<>(derivedBefore);
         rows.values().forEach(each -> derived.addAll(each.derived()));
-        return draft.withMan(rows.get(Part.MAN).drafts()).withLady(rows.get(Part.LADY).drafts()).withDerived(derived.stream().sorted().toList());
+        return draft.withMan(rows.get(Part.MAN).drafts())
+                .withLady(rows.get(Part.LADY).drafts())
+                .withDerived(derived.stream().sorted().toList());
     }
 
     /** The chart of one from that of the other, as each position asks; what is said takes its place. */
     void derive(Part other, Part from) {
-        FigureDraft known = draft.withMan(rows.get(Part.MAN).drafts()).withLady(rows.get(Part.LADY).drafts()).withBars("64");
-        Optional<Figure> figure = DraftReader.read(from == Part.MAN ? known.withLady(known.man()) : known.withMan(known.lady()), List.of(dance)).figure();
+        FigureDraft known = draft.withMan(rows.get(Part.MAN).drafts())
+                .withLady(rows.get(Part.LADY).drafts())
+                .withBars("64");
+        Optional<Figure> figure = DraftReader.read(
+                        from == Part.MAN ? known.withLady(known.man()) : known.withMan(known.lady()), List.of(dance))
+                .figure();
         if (figure.isEmpty() || rows.get(from).size() == 0) {
             return;
         }
@@ -91,9 +101,13 @@ final class ToldFigure {
             derive(from.partner(), from);
         }
         shareCounts();
-        boolean bare = !draft.startAlignments().isEmpty() && rows.get(Part.MAN).size() > 0 && rows.get(Part.MAN).cell(0, Column.ALIGNMENT).isEmpty() && rows.get(Part.MAN).cell(0, Column.TURN).isEmpty();
+        boolean bare = !draft.startAlignments().isEmpty()
+                && rows.get(Part.MAN).size() > 0
+                && rows.get(Part.MAN).cell(0, Column.ALIGNMENT).isEmpty()
+                && rows.get(Part.MAN).cell(0, Column.TURN).isEmpty();
         if (bare) {
-            rows.get(Part.MAN).derive(0, Column.ALIGNMENT, draft.startAlignments().get(0));
+            rows.get(Part.MAN)
+                    .derive(0, Column.ALIGNMENT, draft.startAlignments().get(0));
         }
         length().ifPresent(bars -> draft = draft.withBars(bars));
         endPosition();
@@ -107,7 +121,10 @@ final class ToldFigure {
         for (int row = 0; row < told.size(); row++) {
             counted |= !told.cell(row, Column.COUNT).isEmpty();
             Optional<Foot> before = Foot.LEXICON.find(told.cell(row - 1, Column.FOOT));
-            if (told.cell(row, Column.FOOT).isEmpty() && before.isPresent() && before.get() != Foot.BOTH && !told.cell(row, Column.FOOT_POSITION).isEmpty()) {
+            if (told.cell(row, Column.FOOT).isEmpty()
+                    && before.isPresent()
+                    && before.get() != Foot.BOTH
+                    && !told.cell(row, Column.FOOT_POSITION).isEmpty()) {
                 told.derive(row, Column.FOOT, before.get().other().shorthand());
             }
         }
@@ -128,20 +145,30 @@ final class ToldFigure {
     }
 
     private static void share(ToldRows from, ToldRows to, int row) {
-        if (to.cell(row, Column.COUNT).isEmpty() && !from.cell(row, Column.COUNT).isEmpty()) {
+        if (to.cell(row, Column.COUNT).isEmpty()
+                && !from.cell(row, Column.COUNT).isEmpty()) {
             to.derive(row, Column.COUNT, from.cell(row, Column.COUNT));
         }
     }
 
     private Optional<String> length() {
         ToldRows told = rows.get(Part.MAN).size() > 0 ? rows.get(Part.MAN) : rows.get(Part.LADY);
-        String count = IntStream.range(0, told.size()).mapToObj(row -> told.cell(row, Column.COUNT)).collect(Collectors.joining(" "));
+        String count = IntStream.range(0, told.size())
+                .mapToObj(row -> told.cell(row, Column.COUNT))
+                .collect(Collectors.joining(" "));
         try {
-            Timing timing = Timing.of(dance.rhythm(), Counts.read(count), dance.rhythm().bar().times(DraftReader.MOST_BARS));
+            Timing timing = Timing.of(
+                    dance.rhythm(), Counts.read(count), dance.rhythm().bar().times(DraftReader.MOST_BARS));
             Beats onset = timing.slots().get(timing.slots().size() - 1).onset();
             CountToken last = timing.slots().get(timing.slots().size() - 1).token();
-            Beats length = timing.inWords() ? timing.length() : onset.fraction().equals(Beats.ZERO) ? onset.plus(Beats.of(last instanceof CountToken.Numbered numbered ? numbered.beats().size() : 1))
-                    : Beats.of(onset.wholeBeats() + 1);
+            Beats length = timing.inWords()
+                    ? timing.length()
+                    : onset.fraction().equals(Beats.ZERO)
+                            ? onset.plus(Beats.of(
+                                    last instanceof CountToken.Numbered numbered
+                                            ? numbered.beats().size()
+                                            : 1))
+                            : Beats.of(onset.wholeBeats() + 1);
             return Optional.of(new Fraction(length.ticks(), dance.rhythm().bar().ticks()).toString());
         } catch (IllegalArgumentException | IndexOutOfBoundsException notCounted) {
             return Optional.empty();

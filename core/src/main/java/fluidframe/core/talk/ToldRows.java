@@ -16,7 +16,15 @@ import java.util.regex.Pattern;
 final class ToldRows {
 
     /** What may be said of a row in several goes. */
-    private static final Set<Column> ADDED = Set.of(Column.TURN, Column.RISE, Column.ACTION, Column.BODY, Column.RELATION, Column.ARMS, Column.LEAD, Column.NOTE);
+    private static final Set<Column> ADDED = Set.of(
+            Column.TURN,
+            Column.RISE,
+            Column.ACTION,
+            Column.BODY,
+            Column.RELATION,
+            Column.ARMS,
+            Column.LEAD,
+            Column.NOTE);
 
     /** A step turns by one amount between the feet. */
     private static final Pattern SIZED = Pattern.compile("^\\d");
@@ -27,6 +35,7 @@ final class ToldRows {
     private final Set<String> derived = new TreeSet<>();
     /** Of those, cells that give way to what is said. */
     private final Set<String> giving = new TreeSet<>();
+
     private int now = -1;
 
     ToldRows(Part part) {
@@ -35,7 +44,8 @@ final class ToldRows {
 
     void begin(List<RowDraft> charted) {
         rows.clear();
-        charted.forEach(row -> rows.add(new EnumMap<>(row.cells().isEmpty() ? new EnumMap<>(Column.class) : row.cells())));
+        charted.forEach(
+                row -> rows.add(new EnumMap<>(row.cells().isEmpty() ? new EnumMap<>(Column.class) : row.cells())));
         now = -1;
     }
 
@@ -68,27 +78,40 @@ final class ToldRows {
     /** Counts on which no step was told are held: "2 3 4 1" of three steps is 2, 3 and 4-1. */
     void tieUntold() {
         tieFourOne();
-        while (rows.size() > 1 && rows.get(rows.size() - 1).keySet().equals(Set.of(Column.COUNT)) && !cell(rows.size() - 2, Column.COUNT).isEmpty() && rows.stream().anyMatch(row -> row.containsKey(Column.FOOT_POSITION))) {
+        while (rows.size() > 1
+                && rows.get(rows.size() - 1).keySet().equals(Set.of(Column.COUNT))
+                && !cell(rows.size() - 2, Column.COUNT).isEmpty()
+                && rows.stream().anyMatch(row -> row.containsKey(Column.FOOT_POSITION))) {
             String held = rows.remove(rows.size() - 1).get(Column.COUNT);
             rows.get(rows.size() - 1).merge(Column.COUNT, held, (before, after) -> before + "-" + after);
             now = Math.min(now, rows.size() - 1);
         }
     }
 
-    /** "2 3 4 1 2 3 4 1" of six steps is 2, 3, 4-1 and again: where as many counts are too many as there are ones after a four. */
+    /**
+     * "2 3 4 1 2 3 4 1" of six steps is 2, 3, 4-1 and again: where as many counts are too many as there are ones after
+     * a four.
+     */
     private void tieFourOne() {
-        List<String> counts = rows.stream().map(row -> row.getOrDefault(Column.COUNT, "")).toList();
-        long surplus = rows.stream().filter(row -> row.keySet().equals(Set.of(Column.COUNT))).count();
+        List<String> counts =
+                rows.stream().map(row -> row.getOrDefault(Column.COUNT, "")).toList();
+        long surplus = rows.stream()
+                .filter(row -> row.keySet().equals(Set.of(Column.COUNT)))
+                .count();
         List<String> tied = new ArrayList<>();
         for (String count : counts) {
-            boolean holds = count.equals("1") && !tied.isEmpty() && tied.get(tied.size() - 1).equals("4");
+            boolean holds = count.equals("1")
+                    && !tied.isEmpty()
+                    && tied.get(tied.size() - 1).equals("4");
             if (holds) {
                 tied.set(tied.size() - 1, "4-1");
             } else {
                 tied.add(count);
             }
         }
-        boolean atTheEnd = rows.stream().skip(rows.size() - surplus).allMatch(row -> row.keySet().equals(Set.of(Column.COUNT)));
+        boolean atTheEnd = rows.stream()
+                .skip(rows.size() - surplus)
+                .allMatch(row -> row.keySet().equals(Set.of(Column.COUNT)));
         if (surplus < 2 || !atTheEnd || tied.size() != rows.size() - surplus) {
             return;
         }
@@ -140,8 +163,13 @@ final class ToldRows {
             return false;
         }
         String before = cell(row, column);
-        boolean free = before.isEmpty() || replaces || giving.contains(place(row, column).pointer()) || before.equals(text);
-        boolean another = column == Column.TURN && SIZED.matcher(before).find() && SIZED.matcher(text).find();
+        boolean free = before.isEmpty()
+                || replaces
+                || giving.contains(place(row, column).pointer())
+                || before.equals(text);
+        boolean another = column == Column.TURN
+                && SIZED.matcher(before).find()
+                && SIZED.matcher(text).find();
         if (!free && (another || !ADDED.contains(column))) {
             return false;
         }

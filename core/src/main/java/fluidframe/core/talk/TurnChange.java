@@ -10,10 +10,12 @@ import java.util.Optional;
 /** A turn made less or more. */
 final class TurnChange {
 
-    private TurnChange() {
-    }
+    private TurnChange() {}
 
-    /** The turn of a cell made less or more by a size, to the side it goes; nothing if there is none to change or it would be turned round. */
+    /**
+     * The turn of a cell made less or more by a size, to the side it goes; nothing if there is none to change or it
+     * would be turned round.
+     */
     static Optional<String> by(String cell, Fraction size, boolean more) {
         Optional<StepTurn> read = read(cell);
         if (read.isEmpty()) {
@@ -30,11 +32,18 @@ final class TurnChange {
     }
 
     static Optional<Fraction> size(String cell) {
-        return read(cell).map(StepTurn::between).filter(turn -> !turn.isNone()).map(turn -> new Fraction(turn.size(), Turn.WHOLE));
+        return read(cell)
+                .map(StepTurn::between)
+                .filter(turn -> !turn.isNone())
+                .map(turn -> new Fraction(turn.size(), Turn.WHOLE));
     }
 
     static Optional<Side> side(String cell) {
-        return read(cell).flatMap(turn -> turn.between().side().or(() -> turn.on().side()).or(() -> turn.phase().map(StepTurn.Phase::side)));
+        return read(cell)
+                .flatMap(turn -> turn.between()
+                        .side()
+                        .or(() -> turn.on().side())
+                        .or(() -> turn.phase().map(StepTurn.Phase::side)));
     }
 
     private static Optional<StepTurn> read(String cell) {

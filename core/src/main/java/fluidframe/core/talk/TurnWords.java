@@ -21,32 +21,50 @@ final class TurnWords {
     /** "Make it an eighth less." */
     int less(int at) {
         int end = sentence.clauseEnd(at);
-        boolean says = end - 1 > at && LESS.contains(sentence.tokens.get(end - 1).word()) && sentence.rows().now() >= 0 && sentence.tokens.subList(at, end).stream().noneMatch(token -> token.is("body"));
+        boolean says = end - 1 > at
+                && LESS.contains(sentence.tokens.get(end - 1).word())
+                && sentence.rows().now() >= 0
+                && sentence.tokens.subList(at, end).stream().noneMatch(token -> token.is("body"));
         if (!sentence.amends || !says) {
             return at;
         }
         int from = at;
-        while (from < end && Words.JOINTS.longest(sentence.tokens, from).isPresent() && !sentence.tokens.get(from).is("a")) {
+        while (from < end
+                && Words.JOINTS.longest(sentence.tokens, from).isPresent()
+                && !sentence.tokens.get(from).is("a")) {
             from++;
         }
         Optional<Fraction> size = size(from, end - 1);
-        Optional<String> turn = size.flatMap(by -> TurnChange.by(sentence.rows().cell(sentence.rows().now(), Column.TURN), by, sentence.tokens.get(end - 1).is("more")));
+        Optional<String> turn = size.flatMap(by -> TurnChange.by(
+                sentence.rows().cell(sentence.rows().now(), Column.TURN),
+                by,
+                sentence.tokens.get(end - 1).is("more")));
         if (turn.isEmpty()) {
             return at;
         }
         sentence.rows().put(sentence.rows().now(), Column.TURN, turn.get(), true);
-        sentence.heard.take(sentence.place(at), sentence.placeAfter(end), sentence.rows().place(sentence.rows().now(), Column.TURN), turn.get());
+        sentence.heard.take(
+                sentence.place(at),
+                sentence.placeAfter(end),
+                sentence.rows().place(sentence.rows().now(), Column.TURN),
+                turn.get());
         return end;
     }
 
     private Optional<Fraction> size(int from, int to) {
-        return from >= to ? Optional.empty() : sentence.segments.whole(Column.TURN, from, to, Situation.UNKNOWN.withTurning(Optional.of(Side.RIGHT))).flatMap(segment -> TurnChange.size(segment.text()));
+        return from >= to
+                ? Optional.empty()
+                : sentence.segments
+                        .whole(Column.TURN, from, to, Situation.UNKNOWN.withTurning(Optional.of(Side.RIGHT)))
+                        .flatMap(segment -> TurnChange.size(segment.text()));
     }
 
     /** "Does not finish her body till three." */
     int notTill(int at, int after) {
         Optional<Integer> till = sentence.number(after);
-        if (till.isEmpty() || sentence.rows().now() < 0 || till.get() > sentence.rows().size()) {
+        if (till.isEmpty()
+                || sentence.rows().now() < 0
+                || till.get() > sentence.rows().size()) {
             return at;
         }
         sentence.put(sentence.rows().now(), Column.TURN, "body less", at, after + 1);

@@ -6,8 +6,8 @@ import java.util.regex.Pattern;
 import org.hipparchus.util.ArithmeticUtils;
 
 /**
- * A non-negative mixed number as coaches write it: {@code 1}, {@code 3/8}, {@code 1 1/2}, and the single signs
- * ½ ¼ ¾ ⅛ ⅜ ⅝ ⅞ ⅓ ⅔. It only carries text in and out; the values themselves are {@code Beats} and {@code Turn}.
+ * A non-negative mixed number as coaches write it: {@code 1}, {@code 3/8}, {@code 1 1/2}, and the single signs ½ ¼ ¾ ⅛
+ * ⅜ ⅝ ⅞ ⅓ ⅔. It only carries text in and out; the values themselves are {@code Beats} and {@code Turn}.
  *
  * @param parts how many parts, not negative
  * @param whole how many parts make one, positive
@@ -15,8 +15,8 @@ import org.hipparchus.util.ArithmeticUtils;
 public record Fraction(int parts, int whole) {
 
     private static final Pattern MIXED = Pattern.compile("(?:(\\d{1,4}+)(?! ?/))? ?(?:(\\d{1,4}) ?/ ?(\\d{1,4}))?");
-    private static final Map<String, String> SIGNS = Map.of("½", "1/2", "¼", "1/4", "¾", "3/4", "⅛", "1/8",
-            "⅜", "3/8", "⅝", "5/8", "⅞", "7/8", "⅓", "1/3", "⅔", "2/3");
+    private static final Map<String, String> SIGNS = Map.of(
+            "½", "1/2", "¼", "1/4", "¾", "3/4", "⅛", "1/8", "⅜", "3/8", "⅝", "5/8", "⅞", "7/8", "⅓", "1/3", "⅔", "2/3");
 
     public Fraction {
         if (parts < 0 || whole <= 0) {
@@ -24,9 +24,7 @@ public record Fraction(int parts, int whole) {
         }
     }
 
-    /**
-     * @throws UnreadableTextException if the text is no mixed number
-     */
+    /** @throws UnreadableTextException if the text is no mixed number */
     public static Fraction parse(String text) {
         String plain = text;
         for (Map.Entry<String, String> sign : SIGNS.entrySet()) {

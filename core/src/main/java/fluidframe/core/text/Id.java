@@ -2,7 +2,10 @@ package fluidframe.core.text;
 
 import java.util.regex.Pattern;
 
-/** By what a document is known in addresses, in files and to other documents: small letters, digits and hyphens between them, such as waltz-whisk. */
+/**
+ * By what a document is known in addresses, in files and to other documents: small letters, digits and hyphens between
+ * them, such as waltz-whisk.
+ */
 public final class Id {
 
     /** The most letters of an id. */
@@ -10,8 +13,7 @@ public final class Id {
 
     private static final Pattern FORM = Pattern.compile("[a-z0-9]++(?:-[a-z0-9]++)*+");
 
-    private Id() {
-    }
+    private Id() {}
 
     public static boolean isId(String text) {
         return text.length() <= LONGEST && FORM.matcher(text).matches();

@@ -14,8 +14,8 @@ import java.util.stream.Stream;
 import org.apache.commons.text.similarity.LevenshteinDistance;
 
 /**
- * The terms that may stand in one place, found by shorthand, wording or synonym, whatever their case and
- * spacing. Several terms in a row are read longest phrase first, so that "sl fwd" is never taken for "fwd".
+ * The terms that may stand in one place, found by shorthand, wording or synonym, whatever their case and spacing.
+ * Several terms in a row are read longest phrase first, so that "sl fwd" is never taken for "fwd".
  */
 public final class Lexicon<T extends Term> {
 
@@ -27,6 +27,7 @@ public final class Lexicon<T extends Term> {
     private final Map<String, T> byPhrase = new LinkedHashMap<>();
     /** Canonical shorthands, which most cells are, exactly as they are written. */
     private final Map<String, T> byWriting = new HashMap<>();
+
     private final List<T> terms;
     private final int longestPhrase;
 
@@ -39,7 +40,10 @@ public final class Lexicon<T extends Term> {
                     .map(Lexicon::normalise)
                     .forEach(phrase -> byPhrase.putIfAbsent(phrase, term));
         }
-        this.longestPhrase = byPhrase.keySet().stream().mapToInt(phrase -> words(phrase).size()).max().orElse(1);
+        this.longestPhrase = byPhrase.keySet().stream()
+                .mapToInt(phrase -> words(phrase).size())
+                .max()
+                .orElse(1);
     }
 
     /** What to say was expected when a text is not in it. */
@@ -49,7 +53,7 @@ public final class Lexicon<T extends Term> {
 
     /**
      * @param expected what to say was expected when a text is not in this lexicon, for example "a position"
-     * @param terms    the terms, first come first served where two share a spelling
+     * @param terms the terms, first come first served where two share a spelling
      */
     public static <T extends Term> Lexicon<T> of(String expected, Collection<? extends T> terms) {
         return new Lexicon<>(expected, terms);
@@ -64,9 +68,7 @@ public final class Lexicon<T extends Term> {
         return asWritten != null ? Optional.of(asWritten) : Optional.ofNullable(byPhrase.get(normalise(text)));
     }
 
-    /**
-     * @throws UnreadableTextException if the text is no term of this lexicon
-     */
+    /** @throws UnreadableTextException if the text is no term of this lexicon */
     public T read(String text) {
         return find(text).orElseThrow(() -> unreadable(text));
     }
@@ -103,7 +105,9 @@ public final class Lexicon<T extends Term> {
     public List<String> nearest(String text) {
         String wanted = normalise(text);
         return byPhrase.entrySet().stream()
-                .map(entry -> Map.entry(entry.getValue().shorthand(), LevenshteinDistance.getDefaultInstance().apply(wanted, entry.getKey())))
+                .map(entry -> Map.entry(
+                        entry.getValue().shorthand(),
+                        LevenshteinDistance.getDefaultInstance().apply(wanted, entry.getKey())))
                 .sorted(Comparator.comparingInt(Map.Entry::getValue))
                 .map(Map.Entry::getKey)
                 .distinct()

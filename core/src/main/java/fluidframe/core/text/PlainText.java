@@ -3,8 +3,9 @@ package fluidframe.core.text;
 import java.util.Arrays;
 
 /**
- * A text as it is read: one blank where somebody left several, and letters without marks that are typed apart from them. Readers can then look at each letter
- * once, however much white a pasted table brings along; and where each letter stood is still known.
+ * A text as it is read: one blank where somebody left several, and letters without marks that are typed apart from
+ * them. Readers can then look at each letter once, however much white a pasted table brings along; and where each
+ * letter stood is still known.
  */
 public final class PlainText {
 
@@ -63,7 +64,8 @@ public final class PlainText {
     }
 
     private static boolean isBlank(char letter, boolean lines) {
-        return letter == BLANK || (Character.isWhitespace(letter) || Character.isSpaceChar(letter)) && !(lines && letter == '\n');
+        return letter == BLANK
+                || (Character.isWhitespace(letter) || Character.isSpaceChar(letter)) && !(lines && letter == '\n');
     }
 
     private static boolean isMark(char letter) {

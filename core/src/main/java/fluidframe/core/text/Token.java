@@ -5,7 +5,7 @@ package fluidframe.core.text;
  *
  * @param word in small letters; fraction signs are written out, every dash is "-"
  * @param from where it begins in the text
- * @param to   where it ends
+ * @param to where it ends
  */
 public record Token(String word, int from, int to) {
 

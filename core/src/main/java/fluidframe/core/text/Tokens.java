@@ -6,13 +6,16 @@ import java.util.Locale;
 import java.util.Map;
 
 /**
- * Takes what somebody wrote apart into words, numbers and marks. Letters and digits that touch are two words ("e1", "RF2"); initials are one ("L.O.D."); words that a hyphen, a dot or a
- * stroke joins are several; a fraction is one, however it is written.
+ * Takes what somebody wrote apart into words, numbers and marks. Letters and digits that touch are two words ("e1",
+ * "RF2"); initials are one ("L.O.D."); words that a hyphen, a dot or a stroke joins are several; a fraction is one,
+ * however it is written.
  */
 public final class Tokens {
 
-    private static final Map<Character, String> FRACTIONS = Map.of('½', "1/2", '¼', "1/4", '¾', "3/4", '⅛', "1/8", '⅜', "3/8", '⅝', "5/8", '⅞', "7/8", '⅓', "1/3", '⅔', "2/3");
-    private static final Map<Character, String> MARKS = Map.of(',', ",", ';', ";", ':', ";", '(', "(", ')', ")", '°', "°", '&', "and", '+', "and", '@', "@");
+    private static final Map<Character, String> FRACTIONS = Map.of(
+            '½', "1/2", '¼', "1/4", '¾', "3/4", '⅛', "1/8", '⅜', "3/8", '⅝', "5/8", '⅞', "7/8", '⅓', "1/3", '⅔', "2/3");
+    private static final Map<Character, String> MARKS =
+            Map.of(',', ",", ';', ";", ':', ";", '(', "(", ')', ")", '°', "°", '&', "and", '+', "and", '@', "@");
     private static final String STROKES = "/⁄∕";
     private static final String DASHES = "-–—−‐‑";
     private static final String APOSTROPHES = "'’`´";
@@ -79,7 +82,8 @@ public final class Tokens {
     private void word() {
         int to = at;
         StringBuilder word = new StringBuilder();
-        while (to < text.length() && (Character.isLetter(text.charAt(to)) || APOSTROPHES.indexOf(text.charAt(to)) >= 0)) {
+        while (to < text.length()
+                && (Character.isLetter(text.charAt(to)) || APOSTROPHES.indexOf(text.charAt(to)) >= 0)) {
             if (Character.isLetter(text.charAt(to))) {
                 word.append(text.charAt(to));
             }

@@ -4,8 +4,8 @@ import java.util.List;
 import java.util.function.Supplier;
 
 /**
- * A text that the notation does not know. It carries the text, what was expected in its place and the
- * nearest things it could have been, so that whoever shows it can say all three.
+ * A text that the notation does not know. It carries the text, what was expected in its place and the nearest things it
+ * could have been, so that whoever shows it can say all three.
  */
 public final class UnreadableTextException extends IllegalArgumentException {
 
@@ -13,7 +13,9 @@ public final class UnreadableTextException extends IllegalArgumentException {
     private final transient String expected;
     private final transient Supplier<List<String>> nearest;
 
-    /** @param nearest is asked only where somebody shows it: most texts that are no shorthand are understood as words */
+    /**
+     * @param nearest is asked only where somebody shows it: most texts that are no shorthand are understood as words
+     */
     UnreadableTextException(String text, String expected, Supplier<List<String>> nearest) {
         super("cannot read \"" + text + "\": expected " + expected);
         this.text = text;

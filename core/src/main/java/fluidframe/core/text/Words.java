@@ -6,8 +6,8 @@ import java.util.List;
  * How one term is written.
  *
  * @param shorthand the canonical shorthand
- * @param wording   the full wording
- * @param synonyms  other spellings
+ * @param wording the full wording
+ * @param synonyms other spellings
  */
 public record Words(String shorthand, String wording, List<String> synonyms) {
 

@@ -4,8 +4,8 @@ import fluidframe.core.text.Fraction;
 import fluidframe.core.text.UnreadableTextException;
 
 /**
- * A length or a point in musical time, exact to 1/48 of a beat: halves, quarters, eighths, thirds and their
- * products all fit without rounding.
+ * A length or a point in musical time, exact to 1/48 of a beat: halves, quarters, eighths, thirds and their products
+ * all fit without rounding.
  *
  * @param ticks forty-eighths of a beat; negative only as the difference of two points
  */
@@ -22,16 +22,12 @@ public record Beats(int ticks) implements Comparable<Beats> {
         return new Beats(Math.multiplyExact(whole, TICKS_PER_BEAT));
     }
 
-    /**
-     * @throws ArithmeticException if parts/whole of a beat is not a whole number of ticks
-     */
+    /** @throws ArithmeticException if parts/whole of a beat is not a whole number of ticks */
     public static Beats of(int parts, int whole) {
         return new Beats(new Fraction(parts, whole).in(TICKS_PER_BEAT));
     }
 
-    /**
-     * @throws UnreadableTextException if the text is no number of beats, or finer than 1/48
-     */
+    /** @throws UnreadableTextException if the text is no number of beats, or finer than 1/48 */
     public static Beats parse(String text) {
         boolean negative = text.strip().startsWith("-");
         Fraction fraction = Fraction.parse(negative ? text.strip().substring(1) : text);

@@ -1,7 +1,6 @@
 package fluidframe.core.time;
 
 import fluidframe.core.text.UnreadableTextException;
-
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
@@ -19,20 +18,21 @@ public record Count(List<CountToken> tokens) {
 
     private static final Pattern MARK = Pattern.compile(
             "[\\s,|]+|(?<open>\\()|(?<close>\\))|(?<beats>\\d{1,2}(?![\\d/])(?:-\\d{1,2}+(?![\\d/]))*+)|(?<words>[sq](?:-[sq])?(?![-–a-z]))"
-                    + "|(?<and>&|and(?![a-z]))|(?<a>a(?![a-z]))|(?<held>h(?:old)?(?![a-z]))", Pattern.CASE_INSENSITIVE);
+                    + "|(?<and>&|and(?![a-z]))|(?<a>a(?![a-z]))|(?<held>h(?:old)?(?![a-z]))",
+            Pattern.CASE_INSENSITIVE);
     private static final Pattern BLANK = Pattern.compile("\\s");
     private static final Pattern DASH = Pattern.compile("-");
     /** From here on a number could as well be two beats. */
     private static final int TWO_FIGURES = 10;
-    private static final String EXPECTED = "a count such as S Q Q, 1 2 3, 2 3 4-1, 1 a 2 or 2 3 4 & 1, with ( ) for no weight and h for a held beat";
+
+    private static final String EXPECTED =
+            "a count such as S Q Q, 1 2 3, 2 3 4-1, 1 a 2 or 2 3 4 & 1, with ( ) for no weight and h for a held beat";
 
     public Count {
         tokens = List.copyOf(tokens);
     }
 
-    /**
-     * @throws UnreadableTextException naming the first mark that belongs to no count
-     */
+    /** @throws UnreadableTextException naming the first mark that belongs to no count */
     public static Count parse(String text) {
         List<CountToken> tokens = new ArrayList<>();
         Matcher matcher = MARK.matcher(text);
@@ -71,18 +71,22 @@ public record Count(List<CountToken> tokens) {
 
     private static Optional<CountToken> token(Matcher matcher, boolean bracketed, int last) {
         if (matcher.group("beats") != null) {
-            List<Integer> beats = Arrays.stream(DASH.split(matcher.group("beats"))).map(Integer::valueOf).toList();
+            List<Integer> beats = Arrays.stream(DASH.split(matcher.group("beats")))
+                    .map(Integer::valueOf)
+                    .toList();
             if (beats.contains(0)) {
                 throw new UnreadableTextException(matcher.group("beats"), "beats counted from 1");
             }
             if (beats.get(0) >= TWO_FIGURES && last + 1 != beats.get(0)) {
-                throw new UnreadableTextException(matcher.group("beats"), "beats apart from each other, or counted on from the one before");
+                throw new UnreadableTextException(
+                        matcher.group("beats"), "beats apart from each other, or counted on from the one before");
             }
             return Optional.of(new CountToken.Numbered(beats, bracketed));
         }
         if (matcher.group("words") != null) {
             String[] words = DASH.split(matcher.group("words").toUpperCase(Locale.ROOT));
-            return Optional.of(new CountToken.Worded(Arrays.stream(words).map(Word::valueOf).toList(), bracketed));
+            return Optional.of(new CountToken.Worded(
+                    Arrays.stream(words).map(Word::valueOf).toList(), bracketed));
         }
         if (matcher.group("and") != null) {
             return Optional.of(new CountToken.And(bracketed));
@@ -93,9 +97,7 @@ public record Count(List<CountToken> tokens) {
         return matcher.group("held") != null ? Optional.of(new CountToken.Held()) : Optional.empty();
     }
 
-    /**
-     * @throws UnreadableTextException if the text is not exactly one mark
-     */
+    /** @throws UnreadableTextException if the text is not exactly one mark */
     public static CountToken parseToken(String text) {
         List<CountToken> tokens = parse(text).tokens();
         if (tokens.size() != 1) {

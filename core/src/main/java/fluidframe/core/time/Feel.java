@@ -6,11 +6,12 @@ import fluidframe.core.text.Words;
 import java.util.List;
 
 /**
- * Where "a" falls inside a beat. A quarter is the default because that is how the usual counted values
- * ¾ ¼ 1 add up; a third is for music that swings in triplets.
+ * Where "a" falls inside a beat. A quarter is the default because that is how the usual counted values ¾ ¼ 1 add up; a
+ * third is for music that swings in triplets.
  */
 public enum Feel implements Term {
-    QUARTER("quarter", Beats.QUARTER), TRIPLET("triplet", Beats.THIRD);
+    QUARTER("quarter", Beats.QUARTER),
+    TRIPLET("triplet", Beats.THIRD);
 
     public static final Lexicon<Feel> LEXICON = Lexicon.of("a feel: quarter or triplet", List.of(values()));
 

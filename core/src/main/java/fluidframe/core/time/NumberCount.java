@@ -28,7 +28,8 @@ final class NumberCount {
                 for (int tied : numbered.beats().subList(1, numbered.beats().size())) {
                     int then = next(beat, tied, i);
                     if (then != beat + 1) {
-                        throw new CountException(i, "a tie runs over neighbouring beats, " + token + " leaves some out");
+                        throw new CountException(
+                                i, "a tie runs over neighbouring beats, " + token + " leaves some out");
                     }
                     beat = then;
                 }
@@ -50,8 +51,8 @@ final class NumberCount {
         if (digit > rhythm.beatsPerBar()) {
             int countedOn = digit - 1;
             if (beat < 0 || countedOn <= beat) {
-                throw new CountException(index, "beat " + digit + " does not come next: a bar has "
-                        + rhythm.beatsPerBar() + " beats");
+                throw new CountException(
+                        index, "beat " + digit + " does not come next: a bar has " + rhythm.beatsPerBar() + " beats");
             }
             return countedOn;
         }
@@ -65,7 +66,9 @@ final class NumberCount {
     private Beats within(CountToken token, int index) {
         boolean more = index + 1 < tokens.size();
         if (token instanceof CountToken.And) {
-            return more && tokens.get(index + 1) instanceof CountToken.A ? rhythm.feel().andBeforeA() : Beats.HALF;
+            return more && tokens.get(index + 1) instanceof CountToken.A
+                    ? rhythm.feel().andBeforeA()
+                    : Beats.HALF;
         }
         boolean early = more && tokens.get(index + 1) instanceof CountToken.And;
         return early ? Beats.QUARTER : rhythm.feel().lateA();
@@ -113,13 +116,18 @@ final class NumberCount {
         throw new CountException(index, "a step " + within + " of a beat after the beat has no name in numbers");
     }
 
-    /** Saying and reading back must agree: a mark can be nameable alone and still be read otherwise beside its neighbours. */
+    /**
+     * Saying and reading back must agree: a mark can be nameable alone and still be read otherwise beside its
+     * neighbours.
+     */
     private static void requireSame(Timing timing, Count count) {
         Timing back = Timing.of(timing.rhythm(), count, timing.length());
         for (int i = 0; i < timing.slots().size(); i++) {
             if (!back.slots().get(i).onset().equals(timing.slots().get(i).onset())) {
-                throw new CountException(i, "numbers would put this step "
-                        + back.slots().get(i).onset() + " beats in instead of " + timing.slots().get(i).onset());
+                throw new CountException(
+                        i,
+                        "numbers would put this step " + back.slots().get(i).onset() + " beats in instead of "
+                                + timing.slots().get(i).onset());
             }
         }
     }

@@ -9,13 +9,13 @@ import java.util.TreeSet;
  * How a dance counts: its bar, the beats a figure may start on, what a slow and a quick are worth.
  *
  * @param beatsPerBar 2, 3 or 4
- * @param startBeats  beats of the bar, counted from 1, on which a figure may start
- * @param slow        what S lasts, if the dance uses words
- * @param quick       what Q lasts, if the dance uses words
- * @param feel        where "a" falls
+ * @param startBeats beats of the bar, counted from 1, on which a figure may start
+ * @param slow what S lasts, if the dance uses words
+ * @param quick what Q lasts, if the dance uses words
+ * @param feel where "a" falls
  */
-public record Rhythm(int beatsPerBar, SortedSet<Integer> startBeats, Optional<Beats> slow, Optional<Beats> quick,
-                     Feel feel) {
+public record Rhythm(
+        int beatsPerBar, SortedSet<Integer> startBeats, Optional<Beats> slow, Optional<Beats> quick, Feel feel) {
 
     public Rhythm {
         startBeats = Collections.unmodifiableSortedSet(new TreeSet<>(startBeats));

@@ -7,8 +7,8 @@ import java.util.List;
  * What a count means in a dance: when each mark falls and how long it lasts.
  *
  * @param rhythm the dance's rhythm
- * @param start  where in the bar the first mark falls, from zero
- * @param slots  one for each mark
+ * @param start where in the bar the first mark falls, from zero
+ * @param slots one for each mark
  * @param length beats from the first mark to the end
  */
 public record Timing(Rhythm rhythm, Beats start, List<Slot> slots, Beats length) {
@@ -22,14 +22,15 @@ public record Timing(Rhythm rhythm, Beats start, List<Slot> slots, Beats length)
      * lengths, and the count is as long as they add up to.
      *
      * @param figureLength how long the figure lasts; only used by counts in numbers
-     * @throws CountException if the count mixes words and numbers, begins inside a beat, or uses a word or a beat
-     *                        that the dance does not have
+     * @throws CountException if the count mixes words and numbers, begins inside a beat, or uses a word or a beat that
+     *     the dance does not have
      */
     public static Timing of(Rhythm rhythm, Count count, Beats figureLength) {
         boolean numbers = count.tokens().stream().anyMatch(CountToken.Numbered.class::isInstance);
         boolean words = count.tokens().stream().anyMatch(CountToken.Worded.class::isInstance);
         if (numbers && words) {
-            throw new CountException(firstOfOtherKind(count), "a count is either in words (S, Q) or in numbers, not both");
+            throw new CountException(
+                    firstOfOtherKind(count), "a count is either in words (S, Q) or in numbers, not both");
         }
         if (count.tokens().isEmpty() || !numbers && !words) {
             throw new CountException(0, "a count begins with a beat, such as 1, or with a word, S or Q");
@@ -39,11 +40,17 @@ public record Timing(Rhythm rhythm, Beats start, List<Slot> slots, Beats length)
 
     /** The first mark of the kind that is in the minority, or of the kind that comes second. */
     private static int firstOfOtherKind(Count count) {
-        long numbers = count.tokens().stream().filter(CountToken.Numbered.class::isInstance).count();
-        long words = count.tokens().stream().filter(CountToken.Worded.class::isInstance).count();
+        long numbers = count.tokens().stream()
+                .filter(CountToken.Numbered.class::isInstance)
+                .count();
+        long words = count.tokens().stream()
+                .filter(CountToken.Worded.class::isInstance)
+                .count();
         boolean beginsWithNumber = count.tokens().stream()
-                .filter(token -> token instanceof CountToken.Numbered || token instanceof CountToken.Worded)
-                .findFirst().orElseThrow() instanceof CountToken.Numbered;
+                        .filter(token -> token instanceof CountToken.Numbered || token instanceof CountToken.Worded)
+                        .findFirst()
+                        .orElseThrow()
+                instanceof CountToken.Numbered;
         boolean numbersFirst = numbers == words ? beginsWithNumber : numbers > words;
         for (int i = 0; i < count.tokens().size(); i++) {
             CountToken token = count.tokens().get(i);
@@ -68,7 +75,7 @@ public record Timing(Rhythm rhythm, Beats start, List<Slot> slots, Beats length)
      *
      * @param tokens what is counted, for brackets and holds
      * @param onsets beats from the start, one for each mark
-     * @param end    beats from the start to the end
+     * @param end beats from the start to the end
      * @throws CountException where a point has no name in that form
      */
     public Count resaid(List<CountToken> tokens, List<Beats> onsets, Beats end) {

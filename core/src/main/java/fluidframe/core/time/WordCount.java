@@ -3,9 +3,7 @@ package fluidframe.core.time;
 import java.util.ArrayList;
 import java.util.List;
 
-/**
- * Counts in words: each word gives a length; {@code &} and {@code a} take theirs from the word before them.
- */
+/** Counts in words: each word gives a length; {@code &} and {@code a} take theirs from the word before them. */
 final class WordCount {
 
     /** More words than this in a row are said one after another. */
@@ -33,7 +31,9 @@ final class WordCount {
                 if (word < 0) {
                     throw new CountException(i, token + " takes its time from the word before it, and there is none");
                 }
-                lengths[i] = token instanceof CountToken.And ? rhythm.and() : rhythm.feel().a();
+                lengths[i] = token instanceof CountToken.And
+                        ? rhythm.and()
+                        : rhythm.feel().a();
                 lengths[word] = lengths[word].minus(lengths[i]);
                 if (!lengths[word].isPositive()) {
                     throw new CountException(i, token + " leaves nothing of the " + tokens.get(word) + " before it");
@@ -53,8 +53,9 @@ final class WordCount {
     private Beats length(CountToken.Worded worded, int index) {
         Beats sum = Beats.ZERO;
         for (Word word : worded.words()) {
-            sum = sum.plus(rhythm.lengthOf(word).orElseThrow(() ->
-                    new CountException(index, "this dance does not count in " + word + "; use the numbers of its bar")));
+            sum = sum.plus(rhythm.lengthOf(word)
+                    .orElseThrow(() -> new CountException(
+                            index, "this dance does not count in " + word + "; use the numbers of its bar")));
         }
         return sum;
     }

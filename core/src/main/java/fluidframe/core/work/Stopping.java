@@ -4,16 +4,15 @@ import java.util.function.BooleanSupplier;
 import java.util.function.Supplier;
 
 /**
- * Lets a computation be called off from outside, without every method on the way passing on by whom. Whoever starts one says when it should stop;
- * the computation asks at every figure, step or second of sound. (A thread's interruption would do for the computing, but interrupts the reading of
- * files as well.)
+ * Lets a computation be called off from outside, without every method on the way passing on by whom. Whoever starts one
+ * says when it should stop; the computation asks at every figure, step or second of sound. (A thread's interruption
+ * would do for the computing, but interrupts the reading of files as well.)
  */
 public final class Stopping {
 
     private static final ThreadLocal<BooleanSupplier> STOPS = new ThreadLocal<>();
 
-    private Stopping() {
-    }
+    private Stopping() {}
 
     /**
      * Computes something on this thread.
@@ -35,9 +34,7 @@ public final class Stopping {
         }
     }
 
-    /**
-     * @throws StoppedException if whoever started this no longer wants it
-     */
+    /** @throws StoppedException if whoever started this no longer wants it */
     public static void check() {
         BooleanSupplier stops = STOPS.get();
         if (stops != null && stops.getAsBoolean()) {

@@ -7,7 +7,7 @@ public final class TooMuchException extends IllegalArgumentException {
     private final String expected;
 
     /**
-     * @param found    how much there is: "3,400 beats"
+     * @param found how much there is: "3,400 beats"
      * @param expected how much there may be: "at most 3,200 beats"
      */
     public TooMuchException(String found, String expected) {

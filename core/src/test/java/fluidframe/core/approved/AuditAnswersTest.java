@@ -48,7 +48,9 @@ class AuditAnswersTest {
         while (exchanged.size() <= EXCHANGES) {
             Part part = Part.values()[random.nextInt(2)];
             int row = random.nextInt(draft.chart(part).size());
-            List<Column> columns = Stream.of(Column.values()).filter(column -> !others(column).isEmpty()).toList();
+            List<Column> columns = Stream.of(Column.values())
+                    .filter(column -> !others(column).isEmpty())
+                    .toList();
             Column column = columns.get(random.nextInt(columns.size()));
             List<String> others = others(column);
             String text = others.get(random.nextInt(others.size()));
@@ -58,8 +60,14 @@ class AuditAnswersTest {
             }
             DraftReading reading = DraftReader.read(wrong);
             lines.add("");
-            lines.add(part + " " + (row + 1) + ", " + column + ": \"" + draft.chart(part).get(row).cell(column) + "\" becomes \"" + text + "\"");
-            lines.addAll(reading.isComplete() ? said(reading.figure().orElseThrow()) : reading.unreadable().stream().map(unreadable -> "  " + unreadable.sentence()).toList());
+            lines.add(part + " " + (row + 1) + ", " + column + ": \""
+                    + draft.chart(part).get(row).cell(column) + "\" becomes \"" + text + "\"");
+            lines.addAll(
+                    reading.isComplete()
+                            ? said(reading.figure().orElseThrow())
+                            : reading.unreadable().stream()
+                                    .map(unreadable -> "  " + unreadable.sentence())
+                                    .toList());
         }
         Approved.assertApproved("audits/" + name.replace(' ', '-'), lines);
     }
@@ -81,22 +89,41 @@ class AuditAnswersTest {
         add(lines, "parts", draft.withVariants(draft.variants().withSplits(splits)));
         for (int times = 1; times <= 3; times++) {
             int last = Math.max(1, rows - random.nextInt(2));
-            add(lines, "rows 1 to " + last + " up to " + times + " times",
-                    draft.withVariants(draft.variants().withRepeat(Optional.of(new RepeatDraft(1, last, Optional.empty(), Optional.empty(), "1-" + times)))));
+            add(
+                    lines,
+                    "rows 1 to " + last + " up to " + times + " times",
+                    draft.withVariants(draft.variants()
+                            .withRepeat(Optional.of(
+                                    new RepeatDraft(1, last, Optional.empty(), Optional.empty(), "1-" + times)))));
         }
-        add(lines, "either foot", draft.withVariants(draft.variants().withUsage(new UsageDraft(true, Optional.of("1/8"), Optional.of(true), Optional.empty()))));
+        add(
+                lines,
+                "either foot",
+                draft.withVariants(draft.variants()
+                        .withUsage(new UsageDraft(true, Optional.of("1/8"), Optional.of(true), Optional.empty()))));
         for (int exchange = 0; exchange < WAYS; exchange++) {
             VariationDraft entry = exchanged("entry", draft, 0, random);
             VariationDraft finish = exchanged("finish", draft, rows - 1, random);
-            add(lines, entry + " and " + finish, draft.withVariants(draft.variants().withEntries(List.of(entry)).withFinishes(List.of(finish)).withSchools(List.of())));
+            add(
+                    lines,
+                    entry + " and " + finish,
+                    draft.withVariants(draft.variants()
+                            .withEntries(List.of(entry))
+                            .withFinishes(List.of(finish))
+                            .withSchools(List.of())));
         }
         Approved.assertApproved("ways/" + name.replace(' ', '-'), lines);
     }
 
     private static VariationDraft exchanged(String name, FigureDraft draft, int row, Random random) {
-        List<Column> columns = Stream.of(Column.values()).filter(column -> !others(column).isEmpty() && column != Column.COUNT).toList();
+        List<Column> columns = Stream.of(Column.values())
+                .filter(column -> !others(column).isEmpty() && column != Column.COUNT)
+                .toList();
         Column column = columns.get(random.nextInt(columns.size()));
-        List<RowChangeDraft> change = List.of(new RowChangeDraft(row + 1, new RowDraft(Map.of(column, others(column).get(random.nextInt(others(column).size()))))));
+        List<RowChangeDraft> change = List.of(new RowChangeDraft(
+                row + 1,
+                new RowDraft(Map.of(
+                        column, others(column).get(random.nextInt(others(column).size()))))));
         boolean his = random.nextBoolean();
         return new VariationDraft(name, his ? change : List.of(), his ? List.of() : change, Optional.empty());
     }
@@ -104,14 +131,23 @@ class AuditAnswersTest {
     private static void add(List<String> lines, String title, FigureDraft draft) {
         lines.add(title);
         DraftReading reading = DraftReader.read(draft);
-        lines.addAll(reading.isComplete() ? said(reading.figure().orElseThrow()) : reading.unreadable().stream().map(unreadable -> "  " + unreadable.sentence()).toList());
+        lines.addAll(
+                reading.isComplete()
+                        ? said(reading.figure().orElseThrow())
+                        : reading.unreadable().stream()
+                                .map(unreadable -> "  " + unreadable.sentence())
+                                .toList());
     }
 
     private static List<String> said(Figure figure) {
         List<String> lines = new ArrayList<>();
         for (Finding finding : Audit.of(figure)) {
-            lines.add("  " + finding.rule() + " " + finding.severity() + " " + finding.place().pointer() + " [" + finding.stated() + "] [" + finding.reckoned() + "] " + finding.sentence());
-            finding.fixes().forEach(fix -> lines.add("      " + fix.label() + " " + fix.place().pointer() + " = " + fix.text()));
+            lines.add("  " + finding.rule() + " " + finding.severity() + " "
+                    + finding.place().pointer() + " [" + finding.stated() + "] [" + finding.reckoned() + "] "
+                    + finding.sentence());
+            finding.fixes()
+                    .forEach(fix ->
+                            lines.add("      " + fix.label() + " " + fix.place().pointer() + " = " + fix.text()));
         }
         return lines;
     }
@@ -121,17 +157,58 @@ class AuditAnswersTest {
         return switch (column) {
             case COUNT -> List.of("1", "2", "3", "&", "S", "Q", "4-1", "2(3)");
             case FOOT -> List.of("RF", "LF", "both");
-            case FOOT_POSITION -> List.of("fwd", "bk", "sd", "cl", "fwd CBMP OP", "bk CBMP PO", "XB", "XF", "fwd across in PP CBMP", "ip", "tap sd", "sd small", "fwd RSL", "fwd LSL",
-                    "bk RSL", "diag fwd", "fwd long", "sd in PP", "tch cl", "XB pw");
+            case FOOT_POSITION ->
+                List.of(
+                        "fwd",
+                        "bk",
+                        "sd",
+                        "cl",
+                        "fwd CBMP OP",
+                        "bk CBMP PO",
+                        "XB",
+                        "XF",
+                        "fwd across in PP CBMP",
+                        "ip",
+                        "tap sd",
+                        "sd small",
+                        "fwd RSL",
+                        "fwd LSL",
+                        "bk RSL",
+                        "diag fwd",
+                        "fwd long",
+                        "sd in PP",
+                        "tch cl",
+                        "XB pw");
             case ALIGNMENT -> List.of("f DW", "b DC", "p LOD", "m LOD p DW", "b LOD", "f C", "f ALOD");
-            case TURN -> List.of("1/4 R", "1/8 L", "on 1/2 R", "3/8 R, body less", "body completes", "1 1/4 L", "on 7/8 L", "5/8 R", "");
+            case TURN ->
+                List.of(
+                        "1/4 R",
+                        "1/8 L",
+                        "on 1/2 R",
+                        "3/8 R, body less",
+                        "body completes",
+                        "1 1/4 L",
+                        "on 7/8 L",
+                        "5/8 R",
+                        "");
             case RISE -> List.of("cr e1", "cr e1, NFR", "up", "cont", "lo e3", "cont, lo e3", "up, lo e3", "cr e2", "");
             case FOOTWORK -> List.of("HT", "TH", "T", "H", "BF", "THT", "WF", "IE T", "BH", "");
             case SWAY -> List.of("L", "R", "S");
             case CBM -> List.of("CBM", "");
             case ACTION -> List.of("heel turn", "lock", "spin", "pivot", "tap", "check", "heel pull", "spiral", "");
             case BODY -> List.of("settle L", "settle R", "hip R, turn L", "");
-            case RELATION -> List.of("PP", "closed", "fallaway", "OP", "hold R-to-R", "no hold", "open facing", "closed facing, hold closed", "PO", "");
+            case RELATION ->
+                List.of(
+                        "PP",
+                        "closed",
+                        "fallaway",
+                        "OP",
+                        "hold R-to-R",
+                        "no hold",
+                        "open facing",
+                        "closed facing, hold closed",
+                        "PO",
+                        "");
             default -> List.of();
         };
     }

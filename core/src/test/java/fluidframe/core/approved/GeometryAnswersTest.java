@@ -40,31 +40,50 @@ class GeometryAnswersTest {
         List<String> lines = new ArrayList<>();
         add(lines, "fitted", CoupleFit.solve(figure, man, lady));
         add(lines, "each alone", CoupleFit.nominal(figure, man, lady));
-        StepLengths tall = StepLengths.of(figure.dance(), new Tempo(figure.dance().slowest().barsPerMinute() + 2), new Dancers(1.9, 1.6));
-        add(lines, "tall and short, turned", CoupleFit.solve(figure, man, lady, CoupleStance.standing(figure.start(), new Point(3, 2), 1), 1, tall));
+        StepLengths tall = StepLengths.of(
+                figure.dance(), new Tempo(figure.dance().slowest().barsPerMinute() + 2), new Dancers(1.9, 1.6));
+        add(
+                lines,
+                "tall and short, turned",
+                CoupleFit.solve(figure, man, lady, CoupleStance.standing(figure.start(), new Point(3, 2), 1), 1, tall));
         Approved.assertApproved("geometry/" + name.replace(' ', '-'), lines);
     }
 
     private static void add(List<String> lines, String title, CoupleStances stances) {
         lines.add(title);
-        lines.add("  start: " + shown(stances.start().man()) + "; " + shown(stances.start().lady()));
+        lines.add("  start: " + shown(stances.start().man()) + "; "
+                + shown(stances.start().lady()));
         for (Part part : Part.values()) {
             for (Stance stance : stances.of(part)) {
                 lines.add("  " + part + ": " + shown(stance));
             }
         }
         for (FittedStride stride : stances.strides()) {
-            lines.add(String.format(Locale.ROOT, "  stride of the %s %d: %.3f m × %.3f, %.1f° off, %.3f m beside", stride.part(), stride.row() + 1, rounded(stride.reach()), rounded(stride.factor()),
-                    degrees(stride.deviation()), rounded(stride.shift())));
+            lines.add(String.format(
+                    Locale.ROOT,
+                    "  stride of the %s %d: %.3f m × %.3f, %.1f° off, %.3f m beside",
+                    stride.part(),
+                    stride.row() + 1,
+                    rounded(stride.reach()),
+                    rounded(stride.factor()),
+                    degrees(stride.deviation()),
+                    rounded(stride.shift())));
         }
         for (Meeting meeting : stances.meetings()) {
-            lines.add(String.format(Locale.ROOT, "  meet after %d and %d, %s%s, missed by %.3f m", meeting.manRow() + 1, meeting.ladyRow() + 1, meeting.wanted(), meeting.together() ? ", together" : "",
+            lines.add(String.format(
+                    Locale.ROOT,
+                    "  meet after %d and %d, %s%s, missed by %.3f m",
+                    meeting.manRow() + 1,
+                    meeting.ladyRow() + 1,
+                    meeting.wanted(),
+                    meeting.together() ? ", together" : "",
                     rounded(meeting.missed())));
         }
     }
 
     private static String shown(Stance stance) {
-        return shown(stance.body()) + String.format(Locale.ROOT, " %.1f°", degrees(stance.angle())) + ", left " + shown(stance.left()) + ", right " + shown(stance.right());
+        return shown(stance.body()) + String.format(Locale.ROOT, " %.1f°", degrees(stance.angle())) + ", left "
+                + shown(stance.left()) + ", right " + shown(stance.right());
     }
 
     private static String shown(Footprint print) {

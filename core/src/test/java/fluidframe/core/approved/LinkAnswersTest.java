@@ -55,9 +55,11 @@ class LinkAnswersTest {
                 lines.add(from + " > " + to + ": " + verdict.outcome() + ". " + verdict.sentence());
                 for (Comparison comparison : verdict.comparisons()) {
                     if (comparison.outcome() == Outcome.HOLDS) {
-                        agreeing.add(comparison.aspect() + " " + comparison.given() + ", " + comparison.needed() + ": " + comparison.reason());
+                        agreeing.add(comparison.aspect() + " " + comparison.given() + ", " + comparison.needed() + ": "
+                                + comparison.reason());
                     } else {
-                        lines.add("    " + comparison.outcome() + " " + comparison.aspect() + " " + comparison.given() + ", " + comparison.needed() + ": " + comparison.reason());
+                        lines.add("    " + comparison.outcome() + " " + comparison.aspect() + " " + comparison.given()
+                                + ", " + comparison.needed() + ": " + comparison.reason());
                     }
                 }
             }
@@ -74,12 +76,22 @@ class LinkAnswersTest {
         List<String> lines = new ArrayList<>();
         for (Dancing from : charted(book)) {
             for (Dancing to : charted(book)) {
-                for (boolean corner : new boolean[]{false, true}) {
-                    Repairs.Join join = new Repairs.Join(from, from.entry().facings().get(0), Beats.ZERO, to, corner ? Optional.of(to.entry().facings().get(0)) : Optional.empty(), corner);
-                    lines.add(from + " > " + to + (corner ? " round a corner" : "") + ": " + repairs.verdict(join).outcome());
+                for (boolean corner : new boolean[] {false, true}) {
+                    Repairs.Join join = new Repairs.Join(
+                            from,
+                            from.entry().facings().get(0),
+                            Beats.ZERO,
+                            to,
+                            corner ? Optional.of(to.entry().facings().get(0)) : Optional.empty(),
+                            corner);
+                    lines.add(from + " > " + to + (corner ? " round a corner" : "") + ": "
+                            + repairs.verdict(join).outcome());
                     for (Repair repair : repairs.of(join)) {
-                        lines.add("    " + repair.kind() + " " + repair.label() + ": " + repair.before().wording() + ", " + repair.after().wording() + (repair.corner() ? ", corner" : "")
-                                + repair.start().map(start -> ", from " + start).orElse("") + ", " + repair.between() + ": " + repair.verdict().outcome());
+                        lines.add("    " + repair.kind() + " " + repair.label() + ": "
+                                + repair.before().wording() + ", "
+                                + repair.after().wording() + (repair.corner() ? ", corner" : "")
+                                + repair.start().map(start -> ", from " + start).orElse("") + ", " + repair.between()
+                                + ": " + repair.verdict().outcome());
                     }
                 }
             }
@@ -97,13 +109,23 @@ class LinkAnswersTest {
             for (Dancing dancing : repertoire.dancings()) {
                 Optional<Figure> figure = Optional.of(dancing.figure());
                 ExitState exit = dancing.exit();
-                lines.add(dancing + ": " + dancing.steps() + " steps, then " + repertoire.after(figure, exit).stream().map(LinkAnswersTest::shown).collect(Collectors.joining("; ")));
-                lines.add("    before: " + repertoire.before(figure, dancing.entry()).stream().map(LinkAnswersTest::shown).collect(Collectors.joining("; ")));
+                lines.add(dancing + ": " + dancing.steps() + " steps, then "
+                        + repertoire.after(figure, exit).stream()
+                                .map(LinkAnswersTest::shown)
+                                .collect(Collectors.joining("; ")));
+                lines.add("    before: "
+                        + repertoire.before(figure, dancing.entry()).stream()
+                                .map(LinkAnswersTest::shown)
+                                .collect(Collectors.joining("; ")));
             }
-            lines.add("begins: " + repertoire.beginnings().stream().map(LinkAnswersTest::shown).collect(Collectors.joining("; ")));
+            lines.add("begins: "
+                    + repertoire.beginnings().stream()
+                            .map(LinkAnswersTest::shown)
+                            .collect(Collectors.joining("; ")));
             LinkMap map = LinkMap.of(repertoire);
             lines.add("map: " + map.successors());
-            lines.add("dead ends " + map.deadEnds() + ", unreachable " + map.unreachable() + ", wholes " + map.components() + ", holding each " + Math.round(100 * map.holdingPerFigure()));
+            lines.add("dead ends " + map.deadEnds() + ", unreachable " + map.unreachable() + ", wholes "
+                    + map.components() + ", holding each " + Math.round(100 * map.holdingPerFigure()));
         }
         Approved.assertApproved("following-" + dance, lines);
     }
@@ -114,9 +136,15 @@ class LinkAnswersTest {
         List<String> lines = new ArrayList<>();
         for (Dancing from : charted(repertoire.figures())) {
             for (Dancing to : charted(repertoire.figures())) {
-                for (int bars : new int[]{2, 4}) {
-                    List<List<Move>> chains = new Bridges(repertoire).between(Optional.of(from.figure()), from.exit(), to, Beats.of(3 * bars), 3);
-                    lines.add(from + " > " + to + " in " + bars + ": " + chains.stream().map(chain -> chain.stream().map(LinkAnswersTest::shown).collect(Collectors.joining(", "))).toList());
+                for (int bars : new int[] {2, 4}) {
+                    List<List<Move>> chains = new Bridges(repertoire)
+                            .between(Optional.of(from.figure()), from.exit(), to, Beats.of(3 * bars), 3);
+                    lines.add(from + " > " + to + " in " + bars + ": "
+                            + chains.stream()
+                                    .map(chain -> chain.stream()
+                                            .map(LinkAnswersTest::shown)
+                                            .collect(Collectors.joining(", ")))
+                                    .toList());
                 }
             }
         }
@@ -126,15 +154,33 @@ class LinkAnswersTest {
     @Test
     void elements() throws IOException {
         List<String> lines = new ArrayList<>();
-        for (Dancing before : charted(List.of(book("waltz").get(0), book("waltz").get(1), book("waltz").get(book("waltz").size() - 3)))) {
+        for (Dancing before : charted(List.of(
+                book("waltz").get(0),
+                book("waltz").get(1),
+                book("waltz").get(book("waltz").size() - 3)))) {
             for (ElementKind kind : ElementKind.values()) {
                 for (Optional<Part> who : List.of(Optional.<Part>empty(), Optional.of(Part.LADY))) {
-                    for (Element element : List.of(new Element(kind, 1, who, RelationChange.NONE, Turn.NONE), new Element(kind, 3, who, RelationChange.parse("PP"), Turn.parse("3/8 L")))) {
-                        Dancing dancing = element.after(before.exit(), Dances.find("waltz").orElseThrow());
-                        lines.add(before + ", " + element.wording() + ": " + dancing.exitFrom(before.exit().facing(), before.exit().beat()));
+                    for (Element element : List.of(
+                            new Element(kind, 1, who, RelationChange.NONE, Turn.NONE),
+                            new Element(kind, 3, who, RelationChange.parse("PP"), Turn.parse("3/8 L")))) {
+                        Dancing dancing = element.after(
+                                before.exit(), Dances.find("waltz").orElseThrow());
+                        lines.add(before + ", " + element.wording() + ": "
+                                + dancing.exitFrom(
+                                        before.exit().facing(), before.exit().beat()));
                         for (Part part : Part.values()) {
-                            lines.add("    " + part + " " + dancing.danced().chart(part).steps().stream().map(step -> step.count().map(Object::toString).orElse("") + " "
-                                    + step.footPosition().map(Object::toString).orElse("stays") + " " + step.turn() + " " + step.alignment().map(Object::toString).orElse("") + step.actions()).toList());
+                            lines.add("    " + part + " "
+                                    + dancing.danced().chart(part).steps().stream()
+                                            .map(step -> step.count()
+                                                            .map(Object::toString)
+                                                            .orElse("") + " "
+                                                    + step.footPosition()
+                                                            .map(Object::toString)
+                                                            .orElse("stays") + " " + step.turn() + " "
+                                                    + step.alignment()
+                                                            .map(Object::toString)
+                                                            .orElse("") + step.actions())
+                                            .toList());
                         }
                     }
                 }
@@ -148,7 +194,8 @@ class LinkAnswersTest {
     }
 
     private static String shown(Before before) {
-        return shown(before.move()) + (before.corner() ? " corner " : " ") + before.outcome() + " leaves " + before.exit().facing();
+        return shown(before.move()) + (before.corner() ? " corner " : " ") + before.outcome() + " leaves "
+                + before.exit().facing();
     }
 
     private static List<Dancing> charted(List<Figure> book) {

@@ -19,7 +19,10 @@ import java.util.stream.Stream;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
 
-/** Figures as coaches tell them, and the charts that makes: what was taken from which words, what follows from it, what is left over. */
+/**
+ * Figures as coaches tell them, and the charts that makes: what was taken from which words, what follows from it, what
+ * is left over.
+ */
 class TellingAnswersTest {
 
     private static final Path FOLDER = Path.of("src/test/resources/fluidframe/core/told");
@@ -34,18 +37,28 @@ class TellingAnswersTest {
     @MethodSource("tellings")
     void charts(Path file) throws IOException {
         String name = file.getFileName().toString();
-        Dance dance = Dances.all().stream().filter(each -> name.startsWith(each.id())).max(Comparator.comparingInt(each -> each.id().length())).orElseThrow();
+        Dance dance = Dances.all().stream()
+                .filter(each -> name.startsWith(each.id()))
+                .max(Comparator.comparingInt(each -> each.id().length()))
+                .orElseThrow();
         String told = Files.readString(file);
-        Description description = DescriptionReader.tell(told, Charts.figure(dance.id(), "1", List.of(), List.of()), dance);
+        Description description =
+                DescriptionReader.tell(told, Charts.figure(dance.id(), "1", List.of(), List.of()), dance);
         FigureDraft figure = description.figure();
-        List<String> lines = new ArrayList<>(List.of(figure.title() + ", " + figure.bars() + " bars, starts " + figure.start() + " " + figure.startAlignments() + ", ends " + figure.end(),
+        List<String> lines = new ArrayList<>(List.of(
+                figure.title() + ", " + figure.bars() + " bars, starts " + figure.start() + " "
+                        + figure.startAlignments() + ", ends " + figure.end(),
                 "cues " + figure.cues() + ", faults " + figure.faults() + ", drills " + figure.drills()));
         for (Part part : Part.values()) {
             lines.add(part.toString());
-            figure.chart(part).stream().map(RowDraft::cells).map(cells -> "  " + cells).forEach(lines::add);
+            figure.chart(part).stream()
+                    .map(RowDraft::cells)
+                    .map(cells -> "  " + cells)
+                    .forEach(lines::add);
         }
         for (Taken taken : description.taken()) {
-            lines.add("\"" + told.substring(taken.from(), taken.to()).replace('\n', ' ') + "\" " + taken.place().pointer() + " = " + taken.text() + (taken.derived() ? ", derived" : ""));
+            lines.add("\"" + told.substring(taken.from(), taken.to()).replace('\n', ' ') + "\" "
+                    + taken.place().pointer() + " = " + taken.text() + (taken.derived() ? ", derived" : ""));
         }
         description.leftovers().forEach(leftover -> lines.add("left over: " + leftover.text()));
         lines.add("derived " + figure.derived());

@@ -14,16 +14,26 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 
-/** A waltz at its top tempo, thirty bars a minute: a beat lasts two thirds of a second, in which no body goes farther than 2.33 metres. */
+/**
+ * A waltz at its top tempo, thirty bars a minute: a beat lasts two thirds of a second, in which no body goes farther
+ * than 2.33 metres.
+ */
 class BodiesTakeTimeTest {
 
-    private static final Figure WALTZ = Charts.read(Charts.figure("waltz", "2", Charts.rows("1|RF|fwd|f LOD", "2|LF|fwd", "3|RF|fwd", "1|LF|fwd", "2|RF|fwd", "3|LF|fwd"), Charts.rows("1|LF|bk|b LOD", "2|RF|bk", "3|LF|bk", "1|RF|bk", "2|LF|bk", "3|RF|bk")));
+    private static final Figure WALTZ = Charts.read(Charts.figure(
+            "waltz",
+            "2",
+            Charts.rows("1|RF|fwd|f LOD", "2|LF|fwd", "3|RF|fwd", "1|LF|fwd", "2|RF|fwd", "3|LF|fwd"),
+            Charts.rows("1|LF|bk|b LOD", "2|RF|bk", "3|LF|bk", "1|RF|bk", "2|LF|bk", "3|RF|bk")));
 
     /** Where the body is after each step, metres along the line. */
     private static Optional<Finding> going(double... at) {
-        List<Stance> stances = Arrays.stream(at).mapToObj(x -> Stance.standing(new Point(x, 0), 0)).toList();
+        List<Stance> stances = Arrays.stream(at)
+                .mapToObj(x -> Stance.standing(new Point(x, 0), 0))
+                .toList();
         Subject subject = new Subject(WALTZ);
-        return new BodiesTakeTime().check(subject, Part.MAN, subject.timing(Part.MAN).orElseThrow(), stances);
+        return new BodiesTakeTime()
+                .check(subject, Part.MAN, subject.timing(Part.MAN).orElseThrow(), stances);
     }
 
     @ParameterizedTest(name = "{0} m in a beat")
@@ -36,7 +46,8 @@ class BodiesTakeTimeTest {
     void theFastestStepIsNamedWithItsTime() {
         assertThat(going(0, 2.4, 5.4, 5.5).orElseThrow()).satisfies(finding -> {
             assertThat(finding.place().pointer()).isEqualTo("/man/2/footPosition");
-            assertThat(finding.sentence()).startsWith("At 30 bars a minute the man has 0.67 s for the 3.00 m to step 3, 4.5 m/s; ");
+            assertThat(finding.sentence())
+                    .startsWith("At 30 bars a minute the man has 0.67 s for the 3.00 m to step 3, 4.5 m/s; ");
         });
     }
 

@@ -17,7 +17,10 @@ class CleanFiguresTest {
     @ParameterizedTest
     @MethodSource("names")
     void aFigureDancedAsItShouldBeIsLeftAlone(String name) {
-        assertThat(Audit.of(Charts.read(Danced.figure(name)))).filteredOn(finding -> finding.severity() != Severity.NOTE)
-                .extracting(finding -> name + ": " + finding.rule() + " " + finding.place().pointer() + " " + finding.sentence()).isEmpty();
+        assertThat(Audit.of(Charts.read(Danced.figure(name))))
+                .filteredOn(finding -> finding.severity() != Severity.NOTE)
+                .extracting(finding ->
+                        name + ": " + finding.rule() + " " + finding.place().pointer() + " " + finding.sentence())
+                .isEmpty();
     }
 }

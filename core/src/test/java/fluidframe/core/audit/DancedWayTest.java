@@ -34,12 +34,23 @@ class DancedWayTest {
 
     private static Figure varied(Optional<RepeatDraft> repeat, List<SplitDraft> splits) {
         FigureDraft draft = Danced.figure("natural turn");
-        return Charts.read(draft.withVariants(new VariantsDraft(List.of(), splits, List.of(changing("early", 6, 5)), repeat, Optional.empty(), Optional.empty(), List.of(),
-                List.of(changing("outside", 1, 2)), UsageDraft.PLAIN)));
+        return Charts.read(draft.withVariants(new VariantsDraft(
+                List.of(),
+                splits,
+                List.of(changing("early", 6, 5)),
+                repeat,
+                Optional.empty(),
+                Optional.empty(),
+                List.of(),
+                List.of(changing("outside", 1, 2)),
+                UsageDraft.PLAIN)));
     }
 
     private static DancedWay way(Figure figure, DancedWay.Kind kind) {
-        return DancedWay.of(figure).stream().filter(each -> each.kind() == kind).findFirst().orElseThrow();
+        return DancedWay.of(figure).stream()
+                .filter(each -> each.kind() == kind)
+                .findFirst()
+                .orElseThrow();
     }
 
     private static Place step(Part part, int row) {
@@ -48,12 +59,26 @@ class DancedWayTest {
 
     @Test
     void everyWayIsDancedByItselfAndEachEntryWithEachFinish() {
-        Figure figure = varied(Optional.of(new RepeatDraft(1, 6, Optional.empty(), Optional.empty(), "1-2")), List.of(new SplitDraft("1–3", 1, 3)));
+        Figure figure = varied(
+                Optional.of(new RepeatDraft(1, 6, Optional.empty(), Optional.empty(), "1-2")),
+                List.of(new SplitDraft("1–3", 1, 3)));
 
-        assertThat(DancedWay.of(figure)).extracting(DancedWay::kind).containsExactly(DancedWay.Kind.ENTRY, DancedWay.Kind.FINISH, DancedWay.Kind.ENTRY_AND_FINISH,
-                DancedWay.Kind.REPEATS, DancedWay.Kind.PART);
-        assertThat(DancedWay.of(figure)).extracting(DancedWay::said).containsExactly("Danced with the entry \"outside\": ", "Danced with the finish \"early\": ",
-                "Danced with the entry \"outside\" and the finish \"early\": ", "Danced 2 times: ", "Danced as the part \"1–3\": ");
+        assertThat(DancedWay.of(figure))
+                .extracting(DancedWay::kind)
+                .containsExactly(
+                        DancedWay.Kind.ENTRY,
+                        DancedWay.Kind.FINISH,
+                        DancedWay.Kind.ENTRY_AND_FINISH,
+                        DancedWay.Kind.REPEATS,
+                        DancedWay.Kind.PART);
+        assertThat(DancedWay.of(figure))
+                .extracting(DancedWay::said)
+                .containsExactly(
+                        "Danced with the entry \"outside\": ",
+                        "Danced with the finish \"early\": ",
+                        "Danced with the entry \"outside\" and the finish \"early\": ",
+                        "Danced 2 times: ",
+                        "Danced as the part \"1–3\": ");
     }
 
     @Test
@@ -69,17 +94,30 @@ class DancedWayTest {
         assertThat(finish.charted(Place.field("bars"))).isEqualTo(Place.field("bars"));
     }
 
-    /** Steps 3 and 4 three times: their rows stand for themselves again and again, those behind them come four rows later. */
+    /**
+     * Steps 3 and 4 three times: their rows stand for themselves again and again, those behind them come four rows
+     * later.
+     */
     @Test
     void theRowsOfAUnitDancedAgainAreThoseOfTheChart() {
-        FigureDraft walks = Charts.figure("foxtrot", "3", Charts.rows("S|LF|fwd|f LOD", "S|RF|fwd", "S|LF|fwd", "S|RF|fwd", "S|LF|fwd", "S|RF|fwd"),
+        FigureDraft walks = Charts.figure(
+                "foxtrot",
+                "3",
+                Charts.rows("S|LF|fwd|f LOD", "S|RF|fwd", "S|LF|fwd", "S|RF|fwd", "S|LF|fwd", "S|RF|fwd"),
                 Charts.rows("S|RF|bk|b LOD", "S|LF|bk", "S|RF|bk", "S|LF|bk", "S|RF|bk", "S|LF|bk"));
-        Figure figure = Charts.read(walks.withVariants(new VariantsDraft(List.of(), List.of(), List.of(), Optional.of(new RepeatDraft(3, 4, Optional.empty(), Optional.empty(), "3")),
-                Optional.empty(), Optional.empty(), List.of())));
+        Figure figure = Charts.read(walks.withVariants(new VariantsDraft(
+                List.of(),
+                List.of(),
+                List.of(),
+                Optional.of(new RepeatDraft(3, 4, Optional.empty(), Optional.empty(), "3")),
+                Optional.empty(),
+                Optional.empty(),
+                List.of())));
         DancedWay thrice = way(figure, DancedWay.Kind.REPEATS);
 
         assertThat(thrice.danced().man().steps()).hasSize(10);
-        assertThat(IntStream.range(0, 10).map(row -> thrice.rows().charted(Part.MAN, row))).containsExactly(0, 1, 2, 3, 2, 3, 2, 3, 4, 5);
+        assertThat(IntStream.range(0, 10).map(row -> thrice.rows().charted(Part.MAN, row)))
+                .containsExactly(0, 1, 2, 3, 2, 3, 2, 3, 4, 5);
         assertThat(thrice.own(step(Part.MAN, 4))).isEqualTo(Place.field("repeat"));
     }
 

@@ -30,37 +30,81 @@ class GeometryThresholdsTest {
 
     /** In closed position, 0.25 to 0.5 m; a centimetre more or less is nothing, half as far again an error. */
     @ParameterizedTest
-    @CsvSource(nullValues = "nothing", value = {"0.239, WARNING", "0.241, nothing", "0.509, nothing", "0.511, WARNING", "0.749, WARNING", "0.751, ERROR"})
+    @CsvSource(
+            nullValues = "nothing",
+            value = {
+                "0.239, WARNING",
+                "0.241, nothing",
+                "0.509, nothing",
+                "0.511, WARNING",
+                "0.749, WARNING",
+                "0.751, ERROR"
+            })
     void bodiesKeepTheBandOfTheirPosition(double apart, Severity severity) {
-        assertThat(new BodiesKeepDistance().check(standing(apart, CLOSED, 0))).extracting(Finding::severity).isEqualTo(severity == null ? List.of() : List.of(severity));
+        assertThat(new BodiesKeepDistance().check(standing(apart, CLOSED, 0)))
+                .extracting(Finding::severity)
+                .isEqualTo(severity == null ? List.of() : List.of(severity));
     }
 
     /** Extended, arms reach a third beyond 0.5 m. */
     @ParameterizedTest
     @CsvSource({"0.67, true", "0.68, false"})
     void extendedCouplesReachAThirdFarther(double apart, boolean right) {
-        assertThat(new BodiesKeepDistance().check(standing(apart, new Relation(Position.CLOSED, Hold.CLOSED, Proximity.EXTENDED), 0)).isEmpty()).isEqualTo(right);
+        assertThat(new BodiesKeepDistance()
+                        .check(standing(apart, new Relation(Position.CLOSED, Hold.CLOSED, Proximity.EXTENDED), 0))
+                        .isEmpty())
+                .isEqualTo(right);
     }
 
     @ParameterizedTest
     @CsvSource({"0.079, false", "0.081, true"})
     void feetOfTwoDancersKeepAFootsWidth(double apart, boolean right) {
         Stance man = Stance.standing(Point.ORIGIN, 0);
-        Stance lady = new Stance(new Point(2, 0), Math.PI, new Footprint(man.left().at().plus(new Point(apart, 0)), Math.PI), new Footprint(new Point(3, 3), Math.PI));
+        Stance lady = new Stance(
+                new Point(2, 0),
+                Math.PI,
+                new Footprint(man.left().at().plus(new Point(apart, 0)), Math.PI),
+                new Footprint(new Point(3, 3), Math.PI));
         Moment moment = new Moment(Beats.ZERO, OptionalInt.of(0), OptionalInt.of(0), 0, 0, CLOSED, Optional.empty());
-        assertThat(new FeetKeepApart().check(new CoupleStances(new CoupleStance(man, lady), List.of(man), List.of(lady), List.of(), List.of()), moment).isEmpty()).isEqualTo(right);
+        assertThat(new FeetKeepApart()
+                        .check(
+                                new CoupleStances(
+                                        new CoupleStance(man, lady), List.of(man), List.of(lady), List.of(), List.of()),
+                                moment)
+                        .isEmpty())
+                .isEqualTo(right);
     }
 
     /** With both hands 0.2 m, with one twice as much. */
     @ParameterizedTest
-    @CsvSource({"CLOSED, 0.199, true", "CLOSED, 0.201, false", "LEFT_TO_RIGHT, 0.399, true", "LEFT_TO_RIGHT, 0.401, false", "DOUBLE, 0.201, false"})
+    @CsvSource({
+        "CLOSED, 0.199, true",
+        "CLOSED, 0.201, false",
+        "LEFT_TO_RIGHT, 0.399, true",
+        "LEFT_TO_RIGHT, 0.401, false",
+        "DOUBLE, 0.201, false"
+    })
     void aPlaceIsMissedByNoMore(Hold hold, double missed, boolean right) {
-        assertThat(new PathsStayTogether().worst(standing(0.4, Relation.of(Position.CLOSED, hold), missed)).isEmpty()).isEqualTo(right);
+        assertThat(new PathsStayTogether()
+                        .worst(standing(0.4, Relation.of(Position.CLOSED, hold), missed))
+                        .isEmpty())
+                .isEqualTo(right);
     }
 
-    /** A step of half a metre: too short under 0.4 of itself, too long over 1.8; but 0.3 m more or less is noticed first where it is the smaller. */
+    /**
+     * A step of half a metre: too short under 0.4 of itself, too long over 1.8; but 0.3 m more or less is noticed first
+     * where it is the smaller.
+     */
     @ParameterizedTest
-    @CsvSource({"0.61, 2, true", "0.39, 2, false", "1.79, 2, true", "1.81, 2, false", "1.81, 0.3, true", "2.1, 0.3, false", "0.1, 0.3, true"})
+    @CsvSource({
+        "0.61, 2, true",
+        "0.39, 2, false",
+        "1.79, 2, true",
+        "1.81, 2, false",
+        "1.81, 0.3, true",
+        "2.1, 0.3, false",
+        "0.1, 0.3, true"
+    })
     void aStepIsStretchedByNoMore(double factor, double reach, boolean right) {
         assertThat(strained(new FittedStride(Part.MAN, 0, reach, factor, 0, 0))).isEqualTo(!right);
     }
@@ -68,7 +112,8 @@ class GeometryThresholdsTest {
     @ParameterizedTest
     @CsvSource({"39, true", "41, false", "-39, true", "-41, false"})
     void aStepGoesAsideByNoMore(double degrees, boolean right) {
-        assertThat(strained(new FittedStride(Part.MAN, 0, 0.5, 1, Math.toRadians(degrees), 0))).isEqualTo(!right);
+        assertThat(strained(new FittedStride(Part.MAN, 0, 0.5, 1, Math.toRadians(degrees), 0)))
+                .isEqualTo(!right);
     }
 
     @ParameterizedTest
@@ -82,11 +127,15 @@ class GeometryThresholdsTest {
         FittedStride stride = new FittedStride(Part.MAN, 0, 0.5, 1, Math.toRadians(79), 0);
         CoupleStances loose = with(standing(0.4, Relation.of(Position.CLOSED, Hold.LEFT_TO_RIGHT), 0), stride);
         assertThat(new PathsStayTogether().worst(loose)).isEmpty();
-        assertThat(new PathsStayTogether().worst(with(loose, new FittedStride(Part.MAN, 0, 0.5, 1, Math.toRadians(81), 0)))).isPresent();
+        assertThat(new PathsStayTogether()
+                        .worst(with(loose, new FittedStride(Part.MAN, 0, 0.5, 1, Math.toRadians(81), 0))))
+                .isPresent();
     }
 
     private static boolean strained(FittedStride stride) {
-        return new PathsStayTogether().worst(with(standing(0.4, CLOSED, 0), stride)).isPresent();
+        return new PathsStayTogether()
+                .worst(with(standing(0.4, CLOSED, 0), stride))
+                .isPresent();
     }
 
     private static CoupleStances with(CoupleStances couple, FittedStride stride) {
@@ -97,6 +146,11 @@ class GeometryThresholdsTest {
     private static CoupleStances standing(double apart, Relation wanted, double missed) {
         Stance man = Stance.standing(Point.ORIGIN, 0);
         Stance lady = Stance.standing(new Point(apart, 0), Math.PI);
-        return new CoupleStances(new CoupleStance(man, lady), List.of(man), List.of(lady), List.of(), List.of(new Meeting(0, 0, wanted, true, missed)));
+        return new CoupleStances(
+                new CoupleStance(man, lady),
+                List.of(man),
+                List.of(lady),
+                List.of(),
+                List.of(new Meeting(0, 0, wanted, true, missed)));
     }
 }

@@ -21,9 +21,12 @@ class RotationTest {
 
     static Stream<FigureDraft> figures() {
         Stream<FigureDraft> clean = Danced.all().values().stream();
-        Stream<FigureDraft> broken = Danced.all().values().stream().flatMap(draft -> Stream.of(
-                draft.withCell(Part.MAN, 0, Column.TURN, "1/4 R"), draft.withCell(Part.LADY, 1, Column.ALIGNMENT, "p C"),
-                draft.withCell(Part.LADY, 1, Column.FOOT, "LF"), draft.withCell(Part.MAN, 1, Column.RELATION, "tandem")));
+        Stream<FigureDraft> broken = Danced.all().values().stream()
+                .flatMap(draft -> Stream.of(
+                        draft.withCell(Part.MAN, 0, Column.TURN, "1/4 R"),
+                                draft.withCell(Part.LADY, 1, Column.ALIGNMENT, "p C"),
+                        draft.withCell(Part.LADY, 1, Column.FOOT, "LF"),
+                                draft.withCell(Part.MAN, 1, Column.RELATION, "tandem")));
         return Stream.concat(clean, broken);
     }
 
@@ -32,19 +35,28 @@ class RotationTest {
     void rotatingAFigureNeverChangesItsFindings(FigureDraft draft) {
         Figure figure = Charts.read(draft);
         List<String> findings = findings(figure);
-        IntStream.of(1, 4, 7, 8, -3).forEach(sixteenths -> assertThat(findings(rotated(figure, new Turn(sixteenths)))).isEqualTo(findings));
+        IntStream.of(1, 4, 7, 8, -3)
+                .forEach(sixteenths -> assertThat(findings(rotated(figure, new Turn(sixteenths))))
+                        .isEqualTo(findings));
     }
 
     private static List<String> findings(Figure figure) {
-        return Audit.of(figure).stream().map(finding -> finding.rule() + finding.severity() + finding.place().pointer()).toList();
+        return Audit.of(figure).stream()
+                .map(finding ->
+                        finding.rule() + finding.severity() + finding.place().pointer())
+                .toList();
     }
 
     private static Figure rotated(Figure figure, Turn by) {
         return figure.withCharts(rotated(figure.man(), by), rotated(figure.lady(), by))
-                .withStartAlignments(figure.startAlignments().stream().map(alignment -> alignment.turned(by)).toList());
+                .withStartAlignments(figure.startAlignments().stream()
+                        .map(alignment -> alignment.turned(by))
+                        .toList());
     }
 
     private static Chart rotated(Chart chart, Turn by) {
-        return new Chart(chart.part(), chart.steps().stream().map(step -> step.turned(by)).toList());
+        return new Chart(
+                chart.part(),
+                chart.steps().stream().map(step -> step.turned(by)).toList());
     }
 }

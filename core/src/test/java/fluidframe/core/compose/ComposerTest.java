@@ -52,17 +52,27 @@ class ComposerTest {
             if (best.isPresent()) {
                 assertThat(answer.compositions().get(0).points()).as("%s", wish).isEqualTo(best.getAsInt());
                 assertThat(answer.compositions()).allSatisfy(composition -> {
-                    assertThat(composition.reasons().values().stream().mapToInt(Integer::intValue).sum()).isEqualTo(composition.points());
+                    assertThat(composition.reasons().values().stream()
+                                    .mapToInt(Integer::intValue)
+                                    .sum())
+                            .isEqualTo(composition.points());
                     assertThat(composition.length()).isBetween(wish.least(), wish.most());
                 });
             }
             answer.relaxations().forEach(relaxation -> {
-                assertThat(new BruteForce(repertoire.under(relaxation.conditions()), relaxation.wish()).best()).as("%s really works", relaxation.labels()).isPresent();
-                assertThat(relaxation.labels()).hasSize(answer.relaxations().get(0).labels().size());
+                assertThat(new BruteForce(repertoire.under(relaxation.conditions()), relaxation.wish()).best())
+                        .as("%s really works", relaxation.labels())
+                        .isPresent();
+                assertThat(relaxation.labels())
+                        .hasSize(answer.relaxations().get(0).labels().size());
             });
-            boolean several = answer.relaxations().stream().anyMatch(relaxation -> relaxation.labels().size() > 1);
+            boolean several = answer.relaxations().stream()
+                    .anyMatch(relaxation -> relaxation.labels().size() > 1);
             if (best.isEmpty() && (several || answer.relaxations().isEmpty())) {
-                assertThat(eachAlone(wish)).as("nothing given up alone would do").allSatisfy(less -> assertThat(new BruteForce(repertoire, less).best()).isEmpty());
+                assertThat(eachAlone(wish))
+                        .as("nothing given up alone would do")
+                        .allSatisfy(less -> assertThat(new BruteForce(repertoire, less).best())
+                                .isEmpty());
             }
         }
     }
@@ -73,50 +83,92 @@ class ComposerTest {
         Repertoire repertoire = Repertoire.of(SmallBook.random(6, seed), new Conditions(true, Level.OPEN));
         for (Wish wish : wishes()) {
             OptionalInt best = new BruteForce(repertoire, wish).best();
-            OptionalInt found = Composer.search(repertoire, wish, () -> false).compositions().stream().mapToInt(Composition::points).findFirst();
+            OptionalInt found = Composer.search(repertoire, wish, () -> false).compositions().stream()
+                    .mapToInt(Composition::points)
+                    .findFirst();
             assertThat(found).as("%s", wish).isEqualTo(best);
         }
     }
 
     private static List<Wish> eachAlone(Wish wish) {
-        return List.of(wish.withBends(true), wish.withLength(wish.least(), wish.most().plus(BAR)), wish.withLength(wish.least().minus(BAR), wish.most()),
-                wish.withMostTimes(wish.mostTimes() + 1), wish.withCorners(wish.corners() + 1), wish.withRequired(Set.of()), wish.withForbidden(Set.of()),
-                wish.withTaste(Taste.FREE), wish.withMusic(wish.music().withSections(List.of()).withHits(Set.of())), wish.withSides(List.of()));
+        return List.of(
+                wish.withBends(true),
+                wish.withLength(wish.least(), wish.most().plus(BAR)),
+                wish.withLength(wish.least().minus(BAR), wish.most()),
+                wish.withMostTimes(wish.mostTimes() + 1),
+                wish.withCorners(wish.corners() + 1),
+                wish.withRequired(Set.of()),
+                wish.withForbidden(Set.of()),
+                wish.withTaste(Taste.FREE),
+                wish.withMusic(wish.music().withSections(List.of()).withHits(Set.of())),
+                wish.withSides(List.of()));
     }
 
     private static List<Wish> wishes() {
         Wish four = Wish.of(BAR.times(4), BAR.times(4), MUSIC);
-        MusicMap music = MusicMap.plain(BAR, 2, new Tempo(29)).withSections(List.of(new MusicSection(3, ""))).withHits(Set.of(BAR, BAR.times(3)));
+        MusicMap music = MusicMap.plain(BAR, 2, new Tempo(29))
+                .withSections(List.of(new MusicSection(3, "")))
+                .withHits(Set.of(BAR, BAR.times(3)));
         Choice highlight = new Choice(Set.of(), Set.of("walk-5"), Set.of("walk-3"), Set.of("walk-0", "walk-2"));
-        return List.of(four.withBends(true).withMostTimes(4).withTaste(Taste.FREE.withMostInAll(2)), four.withBends(true).withMostTimes(4).withTaste(new Taste(false, false, false, false, false, 4, true)),
-                four.withBends(true), four, four.withBends(true).withMusic(music).withChoice(highlight),
-                four.withBends(true).withCorners(1).withSides(List.of(2.5, 1.5)), four.withBends(true).withSides(List.of(1.2)), four.withRequired(Set.of("walk-0", "walk-1")).withBends(true), four.withCorners(1).withBends(true),
-                Wish.of(BAR.times(3), BAR.times(5), MUSIC).withRequired(Set.of("walk-2")).withMostTimes(2));
+        return List.of(
+                four.withBends(true).withMostTimes(4).withTaste(Taste.FREE.withMostInAll(2)),
+                four.withBends(true).withMostTimes(4).withTaste(new Taste(false, false, false, false, false, 4, true)),
+                four.withBends(true),
+                four,
+                four.withBends(true).withMusic(music).withChoice(highlight),
+                four.withBends(true).withCorners(1).withSides(List.of(2.5, 1.5)),
+                four.withBends(true).withSides(List.of(1.2)),
+                four.withRequired(Set.of("walk-0", "walk-1")).withBends(true),
+                four.withCorners(1).withBends(true),
+                Wish.of(BAR.times(3), BAR.times(5), MUSIC)
+                        .withRequired(Set.of("walk-2"))
+                        .withMostTimes(2));
     }
 
     @Test
     void answersReallyDifferAndComeBestFirst() {
         Repertoire repertoire = Repertoire.of(SmallBook.random(8, 3), Conditions.OPEN);
-        List<Composition> found = Composer.compose(repertoire, Wish.of(BAR.times(6), BAR.times(6), MUSIC).withBends(true).withMostTimes(3), () -> false).compositions();
+        List<Composition> found = Composer.compose(
+                        repertoire,
+                        Wish.of(BAR.times(6), BAR.times(6), MUSIC)
+                                .withBends(true)
+                                .withMostTimes(3),
+                        () -> false)
+                .compositions();
         assertThat(found).hasSizeGreaterThan(1).isSortedAccordingTo((a, b) -> b.points() - a.points());
         for (Composition one : found) {
-            found.stream().filter(other -> other != one).forEach(other -> assertThat(one.reallyDiffersFrom(other)).isTrue());
+            found.stream()
+                    .filter(other -> other != one)
+                    .forEach(other -> assertThat(one.reallyDiffersFrom(other)).isTrue());
         }
     }
 
     @Test
     void theSameQuestionHasTheSameAnswer() {
         Wish wish = Wish.of(BAR.times(5), BAR.times(5), MUSIC).withBends(true);
-        List<String> first = Composer.compose(Repertoire.of(SmallBook.random(7, 9), Conditions.OPEN), wish, () -> false).compositions().stream().map(each -> each.steps().toString()).toList();
-        List<String> second = Composer.compose(Repertoire.of(SmallBook.random(7, 9), Conditions.OPEN), wish, () -> false).compositions().stream().map(each -> each.steps().toString()).toList();
+        List<String> first = Composer.compose(Repertoire.of(SmallBook.random(7, 9), Conditions.OPEN), wish, () -> false)
+                .compositions()
+                .stream()
+                .map(each -> each.steps().toString())
+                .toList();
+        List<String> second = Composer.compose(
+                        Repertoire.of(SmallBook.random(7, 9), Conditions.OPEN), wish, () -> false)
+                .compositions()
+                .stream()
+                .map(each -> each.steps().toString())
+                .toList();
         assertThat(first).isEqualTo(second).isNotEmpty();
     }
 
     @Test
     void aStoppedSearchNeverClaimsToBeTheBest() {
         Repertoire repertoire = Repertoire.of(SmallBook.random(12, 5), Conditions.OPEN);
-        Answer answer = Composer.compose(repertoire, Wish.of(BAR.times(32), BAR.times(32), MUSIC).withBends(true), () -> true);
-        assertThat(answer.exact() || answer.compositions().isEmpty() || answer.bound() >= answer.compositions().get(0).points()).isTrue();
+        Answer answer = Composer.compose(
+                repertoire, Wish.of(BAR.times(32), BAR.times(32), MUSIC).withBends(true), () -> true);
+        assertThat(answer.exact()
+                        || answer.compositions().isEmpty()
+                        || answer.bound() >= answer.compositions().get(0).points())
+                .isTrue();
     }
 
     @Test
@@ -124,12 +176,30 @@ class ComposerTest {
         Repertoire repertoire = Repertoire.of(SmallBook.random(10, 4), Conditions.OPEN);
         Dancing part = Dancing.of(SmallBook.turning("next"), Way.AS_CHARTED.withSplit("4–6"));
         Wish wish = Wish.of(BAR.times(3), BAR.times(4), MUSIC).withBends(true);
-        Wish meeting = new Wish(wish.from(), Optional.of(part), wish.least(), wish.most(), Choice.FREE, 2, BAR, true, 0, MusicMap.plain(BAR, 1, new Tempo(29)), List.of(), Weights.USUAL, 5, Taste.FREE, List.of());
-        List<Composition> found = Composer.compose(repertoire, meeting, () -> false).compositions();
+        Wish meeting = new Wish(
+                wish.from(),
+                Optional.of(part),
+                wish.least(),
+                wish.most(),
+                Choice.FREE,
+                2,
+                BAR,
+                true,
+                0,
+                MusicMap.plain(BAR, 1, new Tempo(29)),
+                List.of(),
+                Weights.USUAL,
+                5,
+                Taste.FREE,
+                List.of());
+        List<Composition> found =
+                Composer.compose(repertoire, meeting, () -> false).compositions();
         assertThat(found).isNotEmpty().allSatisfy(each -> {
             Composition.Piece last = each.steps().get(each.steps().size() - 1);
             Beats startsAt = each.steps().get(0).dancing().danced().rhythm().withinBar(last.onset());
-            assertThat(Link.between(last.dancing().exitFrom(last.facing(), startsAt), part.entry()).outcome()).isNotEqualTo(Outcome.BREAKS);
+            assertThat(Link.between(last.dancing().exitFrom(last.facing(), startsAt), part.entry())
+                            .outcome())
+                    .isNotEqualTo(Outcome.BREAKS);
         });
     }
 
@@ -147,7 +217,10 @@ class ComposerTest {
                 seen.add(sequences);
             }
         };
-        Composer.compose(Repertoire.of(SmallBook.random(12, 5), Conditions.OPEN), Wish.of(BAR.times(32), BAR.times(32), MUSIC).withBends(true), watch);
+        Composer.compose(
+                Repertoire.of(SmallBook.random(12, 5), Conditions.OPEN),
+                Wish.of(BAR.times(32), BAR.times(32), MUSIC).withBends(true),
+                watch);
         assertThat(seen).hasSizeGreaterThan(1).isSorted();
     }
 
@@ -156,8 +229,10 @@ class ComposerTest {
         Figure straight = SmallBook.walk("straight", "RF", "LOD", "");
         Dancing dancing = Dancing.of(straight, Way.AS_CHARTED);
         int along = new Ground().covered(new Move(dancing, Heading.LINE_OF_DANCE, Outcome.HOLDS, dancing.exit()));
-        int against = new Ground().covered(new Move(dancing, Heading.LINE_OF_DANCE.plus(new Turn(8)), Outcome.HOLDS, dancing.exit()));
-        int across = new Ground().covered(new Move(dancing, Heading.LINE_OF_DANCE.plus(new Turn(4)), Outcome.HOLDS, dancing.exit()));
+        int against = new Ground()
+                .covered(new Move(dancing, Heading.LINE_OF_DANCE.plus(new Turn(8)), Outcome.HOLDS, dancing.exit()));
+        int across = new Ground()
+                .covered(new Move(dancing, Heading.LINE_OF_DANCE.plus(new Turn(4)), Outcome.HOLDS, dancing.exit()));
         assertThat(along).isBetween(40, 100).isEqualTo(-against);
         assertThat(Math.abs(across)).isLessThan(along);
     }
@@ -167,7 +242,8 @@ class ComposerTest {
         Figure easy = SmallBook.walk("easy", "RF", "LOD", "");
         Figure hard = SmallBook.at(Level.SILVER, SmallBook.walk("hard", "LF", "LOD", ""));
         Wish wish = Wish.of(BAR.times(2), BAR.times(2), MUSIC);
-        Answer answer = Composer.compose(Repertoire.of(List.of(easy, hard), new Conditions(false, Level.BRONZE)), wish, () -> false);
+        Answer answer = Composer.compose(
+                Repertoire.of(List.of(easy, hard), new Conditions(false, Level.BRONZE)), wish, () -> false);
         assertThat(answer.compositions()).isEmpty();
         assertThat(answer.relaxations()).extracting(Relaxation::labels).contains(List.of("allow silver"));
     }
@@ -176,8 +252,10 @@ class ComposerTest {
     void contradictionsAreRefused() {
         Wish wish = Wish.of(BAR, BAR, MUSIC);
         assertThatThrownBy(() -> wish.withForbidden(Set.of("a")).withRequired(Set.of("a")))
-                .isInstanceOf(IllegalArgumentException.class).hasMessageContaining("both required and forbidden");
-        assertThatThrownBy(() -> wish.withSides(List.of(10.0, 8.0))).hasMessageContaining("with 0 corners 1 sides are danced");
+                .isInstanceOf(IllegalArgumentException.class)
+                .hasMessageContaining("both required and forbidden");
+        assertThatThrownBy(() -> wish.withSides(List.of(10.0, 8.0)))
+                .hasMessageContaining("with 0 corners 1 sides are danced");
         assertThatThrownBy(() -> wish.withLength(BAR.times(2), BAR)).isInstanceOf(IllegalArgumentException.class);
     }
 
@@ -209,38 +287,77 @@ class ComposerTest {
         }
 
         private static boolean echoes(List<Begun> before, String next) {
-            return !before.isEmpty() && IntStream.range(1, before.size())
-                    .anyMatch(i -> before.get(i).id().equals(next) && before.get(i - 1).id().equals(before.get(before.size() - 1).id()));
+            return !before.isEmpty()
+                    && IntStream.range(1, before.size())
+                            .anyMatch(i -> before.get(i).id().equals(next)
+                                    && before.get(i - 1)
+                                            .id()
+                                            .equals(before.get(before.size() - 1)
+                                                    .id()));
         }
 
-        private record Begun(String id, Beats onset) {
-        }
+        private record Begun(String id, Beats onset) {}
 
-        private void go(Move move, Optional<Figure> last, List<Begun> before, Beats onset, int score, int walked, boolean corner, int corners, List<Integer> points) {
+        private void go(
+                Move move,
+                Optional<Figure> last,
+                List<Begun> before,
+                Beats onset,
+                int score,
+                int walked,
+                boolean corner,
+                int corners,
+                List<Integer> points) {
             Figure figure = move.dancing().figure();
             Beats end = onset.plus(move.dancing().length());
             int left = corners - (corner ? 1 : 0);
-            long repeats = before.stream().filter(each -> each.id().equals(figure.id()) && onset.minus(each.onset()).compareTo(wish.window()) < 0).count();
-            long inAll = before.stream().filter(each -> each.id().equals(figure.id())).count();
+            long repeats = before.stream()
+                    .filter(each -> each.id().equals(figure.id())
+                            && onset.minus(each.onset()).compareTo(wish.window()) < 0)
+                    .count();
+            long inAll = before.stream()
+                    .filter(each -> each.id().equals(figure.id()))
+                    .count();
             int done = before.size();
-            boolean twiceNow = done > 1 && before.get(done - 1).id().equals(figure.id()) && before.get(done - 2).id().equals(figure.id());
-            boolean tasteful = inAll < wish.taste().mostInAll() && !(wish.taste().notThrice() && twiceNow);
-            boolean allowed = tasteful && (wish.bends() || move.outcome() == Outcome.HOLDS) && repeats < wish.mostTimes();
+            boolean twiceNow = done > 1
+                    && before.get(done - 1).id().equals(figure.id())
+                    && before.get(done - 2).id().equals(figure.id());
+            boolean tasteful =
+                    inAll < wish.taste().mostInAll() && !(wish.taste().notThrice() && twiceNow);
+            boolean allowed =
+                    tasteful && (wish.bends() || move.outcome() == Outcome.HOLDS) && repeats < wish.mostTimes();
             int covered = walked + (wish.sides().isEmpty() ? 0 : new Ground().covered(move));
             boolean outside = !wish.sides().isEmpty() && left >= 0 && covered > side(corners);
-            boolean across = wish.music().sectionStarts().stream().anyMatch(boundary -> boundary.compareTo(onset) > 0 && boundary.compareTo(end) < 0);
-            if (left < 0 || !allowed || outside || across || wish.forbidden().contains(figure.id()) || end.compareTo(wish.most()) > 0) {
+            boolean across = wish.music().sectionStarts().stream()
+                    .anyMatch(boundary -> boundary.compareTo(onset) > 0 && boundary.compareTo(end) < 0);
+            if (left < 0
+                    || !allowed
+                    || outside
+                    || across
+                    || wish.forbidden().contains(figure.id())
+                    || end.compareTo(wish.most()) > 0) {
                 return;
             }
-            boolean listed = last.filter(each -> each.neighbours().precedes().contains(figure.id())).isPresent();
-            int now = score + (move.outcome() == Outcome.BENDS ? -6 : 0) + (listed ? 4 : 0) + (repeats > 0 || echoes(before, figure.id()) ? -5 : 0)
-                    + (wish.music().startsPhrase(onset) ? 3 : 0) + (move.dancing().way().isAsCharted() ? 0 : -2) + (last.isEmpty() ? 2 : 0)
+            boolean listed = last.filter(each -> each.neighbours().precedes().contains(figure.id()))
+                    .isPresent();
+            int now = score
+                    + (move.outcome() == Outcome.BENDS ? -6 : 0)
+                    + (listed ? 4 : 0)
+                    + (repeats > 0 || echoes(before, figure.id()) ? -5 : 0)
+                    + (wish.music().startsPhrase(onset) ? 3 : 0)
+                    + (move.dancing().way().isAsCharted() ? 0 : -2)
+                    + (last.isEmpty() ? 2 : 0)
                     + (wish.choice().favourites().contains(figure.id()) ? 3 : 0)
-                    + (wish.choice().highlights().contains(figure.id()) && wish.music().hits().contains(onset) ? 10 : 0)
-                    + (figure.level().ordinal() == wantedLevel(onset) ? 1 : 0) + (corner ? sidePoints(corners, covered) : 0);
+                    + (wish.choice().highlights().contains(figure.id())
+                                    && wish.music().hits().contains(onset)
+                            ? 10
+                            : 0)
+                    + (figure.level().ordinal() == wantedLevel(onset) ? 1 : 0)
+                    + (corner ? sidePoints(corners, covered) : 0);
             List<Begun> danced = new ArrayList<>(before);
             danced.add(new Begun(figure.id(), onset));
-            Set<String> ids = Set.copyOf(danced.stream().map(Begun::id).distinct().toList());
+            Set<String> ids =
+                    Set.copyOf(danced.stream().map(Begun::id).distinct().toList());
             if (end.compareTo(wish.least()) >= 0 && left == 0 && ids.containsAll(wish.required())) {
                 points.add(now + sidePoints(0, corner ? 0 : covered));
             }

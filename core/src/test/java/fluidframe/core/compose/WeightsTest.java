@@ -29,7 +29,8 @@ class WeightsTest {
 
     @Test
     void aWeightIsFromNothingToAHundred() {
-        assertThat(new Weights(0, 100, 0, 100, 0, 100, 0, 100, 0, 100, 0).ground()).isEqualTo(100);
+        assertThat(new Weights(0, 100, 0, 100, 0, 100, 0, 100, 0, 100, 0).ground())
+                .isEqualTo(100);
         assertThatThrownBy(() -> new Weights(0, 0, 0, 0, 0, 0, 0, 0, 0, 0, 101)).hasMessageContaining("not 101");
         assertThatThrownBy(() -> new Weights(-1, 0, 0, 0, 0, 0, 0, 0, 0, 0, 0)).hasMessageContaining("not -1");
     }
@@ -41,7 +42,13 @@ class WeightsTest {
         List<Figure> book = SmallBook.random(figures, 4);
         assertThat(Taste.of(bars, Repertoire.of(book, Conditions.OPEN))).satisfies(taste -> {
             assertThat(taste.mostInAll()).isEqualTo(most);
-            assertThat(taste.opens() && taste.closes() && taste.wholeFigures() && taste.cornersInPlace() && taste.requiredWhole() && taste.notThrice()).isTrue();
+            assertThat(taste.opens()
+                            && taste.closes()
+                            && taste.wholeFigures()
+                            && taste.cornersInPlace()
+                            && taste.requiredWhole()
+                            && taste.notThrice())
+                    .isTrue();
         });
     }
 

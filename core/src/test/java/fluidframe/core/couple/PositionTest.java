@@ -13,8 +13,21 @@ class PositionTest {
 
     /** An eighth more or less than the position's own facing; sixteenths of a turn. */
     @ParameterizedTest
-    @CsvSource({"PROMENADE, 4, true", "PROMENADE, 6, true", "PROMENADE, 2, true", "PROMENADE, 7, false", "PROMENADE, 1, false", "CLOSED, 8, true", "CLOSED, -8, true", "CLOSED, 10, true",
-            "CLOSED, 11, false", "CLOSED, 5, false", "TANDEM, -2, true", "TANDEM, -3, false", "APART, 3, true"})
+    @CsvSource({
+        "PROMENADE, 4, true",
+        "PROMENADE, 6, true",
+        "PROMENADE, 2, true",
+        "PROMENADE, 7, false",
+        "PROMENADE, 1, false",
+        "CLOSED, 8, true",
+        "CLOSED, -8, true",
+        "CLOSED, 10, true",
+        "CLOSED, 11, false",
+        "CLOSED, 5, false",
+        "TANDEM, -2, true",
+        "TANDEM, -3, false",
+        "APART, 3, true"
+    })
     void aFacingSuitsWithinAnEighth(Position position, int sixteenths, boolean suits) {
         assertThat(position.suits(new Turn(sixteenths))).isEqualTo(suits);
     }
@@ -24,7 +37,8 @@ class PositionTest {
     void seenInAMirrorTwiceItIsTheSame(Position position) {
         assertThat(position.mirrored().mirrored()).isEqualTo(position);
         if (position.mirrored() != position) {
-            assertThat(position.mirrored().ladyFromMan().y()).isCloseTo(-position.ladyFromMan().y(), within(1e-9));
+            assertThat(position.mirrored().ladyFromMan().y())
+                    .isCloseTo(-position.ladyFromMan().y(), within(1e-9));
         }
     }
 
@@ -37,6 +51,8 @@ class PositionTest {
     }
 
     private static double apart(Proximity proximity) {
-        return new Relation(Position.CLOSED, Hold.CLOSED, proximity).ladyFromMan().length();
+        return new Relation(Position.CLOSED, Hold.CLOSED, proximity)
+                .ladyFromMan()
+                .length();
     }
 }

@@ -29,8 +29,15 @@ class DanceCustomTest {
     @Test
     void whatIsHeldDifferentlyIsSo() {
         Dance foxtrot = Dances.find("foxtrot").orElseThrow();
-        Dance held = new DanceCustom(Optional.of(beats(1)), Optional.of(Beats.of(3, 2)), Optional.of(Feel.TRIPLET), Optional.of(new Tempo(26)), Optional.of(new Tempo(31)),
-                Optional.of(4), Optional.of(0.8)).of(foxtrot);
+        Dance held = new DanceCustom(
+                        Optional.of(beats(1)),
+                        Optional.of(Beats.of(3, 2)),
+                        Optional.of(Feel.TRIPLET),
+                        Optional.of(new Tempo(26)),
+                        Optional.of(new Tempo(31)),
+                        Optional.of(4),
+                        Optional.of(0.8))
+                .of(foxtrot);
         assertThat(held.rhythm().startBeats()).containsExactly(1);
         assertThat(held.rhythm().slow()).contains(Beats.of(3, 2));
         assertThat(held.rhythm().quick()).isEqualTo(foxtrot.rhythm().quick());
@@ -44,14 +51,29 @@ class DanceCustomTest {
 
     @Test
     void aDanceWithoutSlowsGetsNone() {
-        DanceCustom slow = new DanceCustom(Optional.empty(), Optional.of(Beats.ONE), Optional.empty(), Optional.empty(), Optional.empty(), Optional.empty(), Optional.empty());
+        DanceCustom slow = new DanceCustom(
+                Optional.empty(),
+                Optional.of(Beats.ONE),
+                Optional.empty(),
+                Optional.empty(),
+                Optional.empty(),
+                Optional.empty(),
+                Optional.empty());
         assertThat(slow.of(Dances.find("waltz").orElseThrow()).rhythm().slow()).isEmpty();
     }
 
     @Test
     void aFigureMustStartOnABeatOfTheBar() {
-        DanceCustom fourth = new DanceCustom(Optional.of(beats(4)), Optional.empty(), Optional.empty(), Optional.empty(), Optional.empty(), Optional.empty(), Optional.empty());
-        assertThatIllegalArgumentException().isThrownBy(() -> fourth.of(Dances.find("waltz").orElseThrow()));
+        DanceCustom fourth = new DanceCustom(
+                Optional.of(beats(4)),
+                Optional.empty(),
+                Optional.empty(),
+                Optional.empty(),
+                Optional.empty(),
+                Optional.empty(),
+                Optional.empty());
+        assertThatIllegalArgumentException()
+                .isThrownBy(() -> fourth.of(Dances.find("waltz").orElseThrow()));
     }
 
     private static SortedSet<Integer> beats(int beat) {

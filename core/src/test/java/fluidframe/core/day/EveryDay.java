@@ -8,15 +8,16 @@ import java.util.Optional;
 /** Tries every start and every heat of a day of two rounds; a day works if no conflict is found in it. */
 final class EveryDay {
 
-    private EveryDay() {
-    }
+    private EveryDay() {}
 
     static Optional<Integer> earliestEnd(DayWish wish) {
         Optional<Integer> best = Optional.empty();
         for (PlannedRound first : every(wish.rounds().get(0), wish)) {
             for (PlannedRound second : every(wish.rounds().get(1), wish)) {
                 int ends = Math.max(first.end(), second.end());
-                if (best.filter(found -> found <= ends).isEmpty() && Conflicts.of(new DayPlan(wish, List.of(first, second)), Map.of()).isEmpty()) {
+                if (best.filter(found -> found <= ends).isEmpty()
+                        && Conflicts.of(new DayPlan(wish, List.of(first, second)), Map.of())
+                                .isEmpty()) {
                     best = Optional.of(ends);
                 }
             }

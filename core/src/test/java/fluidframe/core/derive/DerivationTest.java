@@ -38,13 +38,16 @@ class DerivationTest {
     @Test
     void theOppositeOfTheOppositeIsTheRow() {
         for (Dance dance : List.of(WALTZ, Dances.find("rumba").orElseThrow())) {
-            RandomRows.many(3000).forEach(step -> assertThat(NaturalOpposite.of(NaturalOpposite.of(step, dance), dance)).isEqualTo(step));
+            RandomRows.many(3000)
+                    .forEach(step -> assertThat(NaturalOpposite.of(NaturalOpposite.of(step, dance), dance))
+                            .isEqualTo(step));
         }
     }
 
     @Test
     void theMirrorImageOfTheMirrorImageIsTheRow() {
-        RandomRows.many(3000).forEach(step -> assertThat(step.mirrored().mirrored()).isEqualTo(step));
+        RandomRows.many(3000)
+                .forEach(step -> assertThat(step.mirrored().mirrored()).isEqualTo(step));
     }
 
     @ParameterizedTest
@@ -62,8 +65,10 @@ class DerivationTest {
         for (int row = 0; row < derived.size(); row++) {
             Step charted = figure.lady().steps().get(row);
             assertThat(derived.get(row).foot()).isEqualTo(charted.foot());
-            assertThat(derived.get(row).footPosition().map(Object::toString)).isEqualTo(charted.footPosition().map(Object::toString));
-            assertThat(derived.get(row).alignment().map(alignment -> alignment.foot())).isEqualTo(charted.alignment().map(alignment -> alignment.foot()));
+            assertThat(derived.get(row).footPosition().map(Object::toString))
+                    .isEqualTo(charted.footPosition().map(Object::toString));
+            assertThat(derived.get(row).alignment().map(alignment -> alignment.foot()))
+                    .isEqualTo(charted.alignment().map(alignment -> alignment.foot()));
         }
     }
 
@@ -72,14 +77,24 @@ class DerivationTest {
     void thePartnersPartFollowsThePositions(String name) {
         Figure figure = Charts.read(Danced.figure(name));
         Figure derived = figure.withCharts(figure.man(), PartnerPart.of(figure, Part.MAN));
-        assertThat(Audit.of(derived)).filteredOn(finding -> finding.severity() == Severity.ERROR).extracting(Finding::sentence).isEmpty();
-        assertThat(derived.lady().steps()).extracting(step -> step.foot()).isEqualTo(figure.lady().steps().stream().map(Step::foot).toList());
+        assertThat(Audit.of(derived))
+                .filteredOn(finding -> finding.severity() == Severity.ERROR)
+                .extracting(Finding::sentence)
+                .isEmpty();
+        assertThat(derived.lady().steps())
+                .extracting(step -> step.foot())
+                .isEqualTo(figure.lady().steps().stream().map(Step::foot).toList());
     }
 
     @Test
     void inShadowBothDanceTheSame() {
-        Figure figure = Charts.read(Charts.figure("rumba", "1", "shadow R; no hold", "shadow R; no hold",
-                Charts.rows("2|LF|fwd|f LOD", "3|RF|ip", "4-1|LF|bk"), Charts.rows("2|LF|fwd|f LOD", "3|RF|ip", "4-1|LF|bk")));
+        Figure figure = Charts.read(Charts.figure(
+                "rumba",
+                "1",
+                "shadow R; no hold",
+                "shadow R; no hold",
+                Charts.rows("2|LF|fwd|f LOD", "3|RF|ip", "4-1|LF|bk"),
+                Charts.rows("2|LF|fwd|f LOD", "3|RF|ip", "4-1|LF|bk")));
         assertThat(PartnerPart.of(figure, Part.MAN)).isEqualTo(figure.lady());
     }
 
@@ -87,17 +102,30 @@ class DerivationTest {
     void retimingShowsWhatChanges() {
         Figure feather = Charts.read(Danced.figure("feather step"));
         Retiming retiming = Retiming.of(feather, Count.parse("Q Q S"), Count.parse("Q Q S"));
-        assertThat(retiming.changes()).extracting(change -> change.part() + " " + (change.row() + 1) + ": " + change.before().length() + " → " + change.after().length())
-                .containsExactly("MAN 1: 2 → 1", "MAN 2: 1 → 1", "MAN 3: 1 → 2", "LADY 1: 2 → 1", "LADY 2: 1 → 1", "LADY 3: 1 → 2");
+        assertThat(retiming.changes())
+                .extracting(change -> change.part() + " " + (change.row() + 1) + ": "
+                        + change.before().length() + " → " + change.after().length())
+                .containsExactly(
+                        "MAN 1: 2 → 1",
+                        "MAN 2: 1 → 1",
+                        "MAN 3: 1 → 2",
+                        "LADY 1: 2 → 1",
+                        "LADY 2: 1 → 1",
+                        "LADY 3: 1 → 2");
         assertThat(retiming.figure().length()).isEqualTo(feather.length());
-        assertThat(Retiming.of(feather, Count.parse("S S S"), Count.parse("S S S")).figure().length()).hasToString("6");
+        assertThat(Retiming.of(feather, Count.parse("S S S"), Count.parse("S S S"))
+                        .figure()
+                        .length())
+                .hasToString("6");
     }
 
     @Test
     void aCountWithAnotherNumberOfMarksIsRefused() {
         Figure feather = Charts.read(Danced.figure("feather step"));
-        assertThatThrownBy(() -> Retiming.of(feather, Count.parse("S S"), Count.parse("S Q Q"))).isInstanceOf(CountException.class)
-                .hasMessageContaining("3 rows").hasMessageContaining("2 marks");
+        assertThatThrownBy(() -> Retiming.of(feather, Count.parse("S S"), Count.parse("S Q Q")))
+                .isInstanceOf(CountException.class)
+                .hasMessageContaining("3 rows")
+                .hasMessageContaining("2 marks");
     }
 
     @Test
@@ -113,24 +141,46 @@ class DerivationTest {
         Chart lady = PartnerPart.of(feather, Part.MAN);
 
         assertThat(lady.steps()).extracting(step -> step.footwork().toString()).containsExactly("TH", "T", "TH");
-        assertThat(Audit.of(feather.withCharts(feather.man(), lady))).noneMatch(finding -> finding.rule().startsWith("F"));
+        assertThat(Audit.of(feather.withCharts(feather.man(), lady)))
+                .noneMatch(finding -> finding.rule().startsWith("F"));
     }
 
     @Test
     void aFirstStepInPromenadeIsTakenFromPromenade() {
-        Figure closed = Charts.read(Charts.figure("tango", "0.5", "closed; closed", "PP; closed", Charts.rows("S|LF|sd in PP|m LOD p DW"), Charts.rows("S|RF|sd in PP|m LOD p DC")));
+        Figure closed = Charts.read(Charts.figure(
+                "tango",
+                "0.5",
+                "closed; closed",
+                "PP; closed",
+                Charts.rows("S|LF|sd in PP|m LOD p DW"),
+                Charts.rows("S|RF|sd in PP|m LOD p DC")));
 
         assertThat(PartnerPart.standing(closed, Part.MAN).position()).isEqualTo(Position.PROMENADE);
-        assertThat(PartnerPart.of(closed, Part.MAN).steps().get(0).turn().between().isNone()).isTrue();
-        assertThat(PartnerPart.standing(Charts.read(Danced.figure("natural turn")), Part.MAN).position()).isEqualTo(Position.CLOSED);
+        assertThat(PartnerPart.of(closed, Part.MAN)
+                        .steps()
+                        .get(0)
+                        .turn()
+                        .between()
+                        .isNone())
+                .isTrue();
+        assertThat(PartnerPart.standing(Charts.read(Danced.figure("natural turn")), Part.MAN)
+                        .position())
+                .isEqualTo(Position.CLOSED);
     }
 
     @Test
     void openingSideBySideKeepsTheFeetOpposite() {
-        Figure opened = Charts.read(Charts.figure("rumba", "1", "open facing; L-to-R", "open facing; L-to-R", Charts.rows("2|LF|bk|f LOD|1/4 L|side R", "3|RF|ip|f LOD", "4-1|LF|sd|f W|1/4 R|open facing"),
+        Figure opened = Charts.read(Charts.figure(
+                "rumba",
+                "1",
+                "open facing; L-to-R",
+                "open facing; L-to-R",
+                Charts.rows("2|LF|bk|f LOD|1/4 L|side R", "3|RF|ip|f LOD", "4-1|LF|sd|f W|1/4 R|open facing"),
                 Charts.rows("2|RF|bk|f LOD|1/4 R|side R", "3|LF|ip|f LOD", "4-1|RF|sd|b W|1/4 L|open facing")));
 
-        assertThat(PartnerPart.of(opened, Part.MAN).steps()).extracting(step -> step.foot().orElseThrow().shorthand()).containsExactly("RF", "LF", "RF");
+        assertThat(PartnerPart.of(opened, Part.MAN).steps())
+                .extracting(step -> step.foot().orElseThrow().shorthand())
+                .containsExactly("RF", "LF", "RF");
     }
 
     @Test
@@ -138,7 +188,14 @@ class DerivationTest {
         Figure natural = Charts.read(Danced.figure("natural turn"));
         Chart same = natural.lady();
 
-        assertThat(Doubts.of(natural, natural.withCharts(natural.man(), same), Part.LADY)).isEmpty();
-        assertThat(Doubts.of(natural, natural.withCharts(natural.man(), new Chart(Part.LADY, natural.man().steps())), Part.LADY)).isNotEmpty();
+        assertThat(Doubts.of(natural, natural.withCharts(natural.man(), same), Part.LADY))
+                .isEmpty();
+        assertThat(Doubts.of(
+                        natural,
+                        natural.withCharts(
+                                natural.man(),
+                                new Chart(Part.LADY, natural.man().steps())),
+                        Part.LADY))
+                .isNotEmpty();
     }
 }

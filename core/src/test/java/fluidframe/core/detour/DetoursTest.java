@@ -27,8 +27,15 @@ class DetoursTest {
     private static final Figure OTHER = SmallBook.walk("other", "LF", "LOD", "");
 
     private static Course course(Figure... figures) {
-        return Course.of(new Routine("test", "Test", Dances.find("waltz").orElseThrow(), new Tempo(29), Conditions.OPEN,
-                Stream.of(figures).map(figure -> Placement.of(Dancing.of(figure, Way.AS_CHARTED))).toList()));
+        return Course.of(new Routine(
+                "test",
+                "Test",
+                Dances.find("waltz").orElseThrow(),
+                new Tempo(29),
+                Conditions.OPEN,
+                Stream.of(figures)
+                        .map(figure -> Placement.of(Dancing.of(figure, Way.AS_CHARTED)))
+                        .toList()));
     }
 
     private static List<Detour> after(int passage, Course course, Figure... book) {
@@ -43,25 +50,38 @@ class DetoursTest {
 
         assertThat(detours).hasSize(Detours.MOST);
         for (Detour detour : detours) {
-            List<Placement> placements = new ArrayList<>(course.routine().placements().subList(0, 1));
+            List<Placement> placements =
+                    new ArrayList<>(course.routine().placements().subList(0, 1));
             detour.items().forEach(item -> placements.add(Placement.of(item)));
             placements.addAll(course.routine().placements().subList(detour.rejoins(), 5));
-            assertThat(Course.of(course.routine().placing(placements)).count(Outcome.BREAKS)).as(detour.sentence()).isZero();
+            assertThat(Course.of(course.routine().placing(placements)).count(Outcome.BREAKS))
+                    .as(detour.sentence())
+                    .isZero();
             boolean stands = detour.items().get(0) instanceof Element;
-            assertThat(detour.length()).isEqualTo(stands ? course.routine().dance().rhythm().bar().times(8)
-                    : course.placements().get(detour.rejoins()).onset().minus(course.placements().get(1).onset()));
+            assertThat(detour.length())
+                    .isEqualTo(
+                            stands
+                                    ? course.routine().dance().rhythm().bar().times(8)
+                                    : course.placements()
+                                            .get(detour.rejoins())
+                                            .onset()
+                                            .minus(course.placements().get(1).onset()));
         }
     }
 
     @Test
     void theRoutineItselfIsNoDetour() {
-        assertThat(after(0, course(RIGHT, LEFT, RIGHT), LEFT, RIGHT)).singleElement()
-                .satisfies(detour -> assertThat(detour.sentence()).isEqualTo("Stand for a phrase of 8 bars, and go on with the left."));
+        assertThat(after(0, course(RIGHT, LEFT, RIGHT), LEFT, RIGHT))
+                .singleElement()
+                .satisfies(detour -> assertThat(detour.sentence())
+                        .isEqualTo("Stand for a phrase of 8 bars, and go on with the left."));
     }
 
     @Test
     void itSaysWhereTheRoutineGoesOn() {
-        assertThat(after(0, course(RIGHT, LEFT, RIGHT), LEFT, RIGHT, OTHER)).first()
-                .satisfies(detour -> assertThat(detour.sentence()).contains("the other", "back in with the right in bar 3", "m along instead of"));
+        assertThat(after(0, course(RIGHT, LEFT, RIGHT), LEFT, RIGHT, OTHER))
+                .first()
+                .satisfies(detour -> assertThat(detour.sentence())
+                        .contains("the other", "back in with the right in bar 3", "m along instead of"));
     }
 }

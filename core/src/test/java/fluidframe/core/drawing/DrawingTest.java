@@ -30,33 +30,56 @@ class DrawingTest {
     @Test
     void aFloorPlanMeasuresTheFloor() throws Exception {
         Floor floor = new Floor(20, 12, new Point(2.5, 2.2), List.of(new Obstacle("table <1>", 10, 5, 2, 1)));
-        Routine routine = new Routine("tried", "Tried & true", Dances.find("waltz").orElseThrow(), new Tempo(29), Conditions.OPEN,
-                List.of(Placement.of(Dancing.of(SmallBook.turning("turning"), Way.AS_CHARTED)))).on(floor);
+        Routine routine = new Routine(
+                        "tried",
+                        "Tried & true",
+                        Dances.find("waltz").orElseThrow(),
+                        new Tempo(29),
+                        Conditions.OPEN,
+                        List.of(Placement.of(Dancing.of(SmallBook.turning("turning"), Way.AS_CHARTED))))
+                .on(floor);
         Document drawing = read(FloorPlan.of(Score.of(routine)));
         assertThat(drawing.getDocumentElement().getAttribute("width")).isEqualTo("420.00mm");
-        assertThat(elements(drawing, "rect")).anySatisfy(rect -> {
-            assertThat(rect.getAttribute("width")).isEqualTo("400.00");
-            assertThat(rect.getAttribute("height")).isEqualTo("240.00");
-        }).anySatisfy(rect -> assertThat(rect.getAttribute("width")).isEqualTo("40.00"));
-        assertThat(elements(drawing, "text")).extracting(Element::getTextContent).contains("table <1>", "1", "1 m")
+        assertThat(elements(drawing, "rect"))
+                .anySatisfy(rect -> {
+                    assertThat(rect.getAttribute("width")).isEqualTo("400.00");
+                    assertThat(rect.getAttribute("height")).isEqualTo("240.00");
+                })
+                .anySatisfy(rect -> assertThat(rect.getAttribute("width")).isEqualTo("40.00"));
+        assertThat(elements(drawing, "text"))
+                .extracting(Element::getTextContent)
+                .contains("table <1>", "1", "1 m")
                 .anyMatch(text -> text.equals("Tried & true · floor of 20 × 12 m · 1 : 50"));
     }
 
     @Test
     void charactersThatNoDrawingCanHoldAreShownAsSuch() throws Exception {
-        Routine routine = new Routine("tried", "Tried\u0001\uD800 \uD83D\uDE00", Dances.find("waltz").orElseThrow(), new Tempo(29), Conditions.OPEN, List.of());
-        assertThat(elements(read(FloorPlan.of(Score.of(routine))), "title")).extracting(Element::getTextContent).containsExactly("Tried\uFFFD\uFFFD \uD83D\uDE00");
+        Routine routine = new Routine(
+                "tried",
+                "Tried\u0001\uD800 \uD83D\uDE00",
+                Dances.find("waltz").orElseThrow(),
+                new Tempo(29),
+                Conditions.OPEN,
+                List.of());
+        assertThat(elements(read(FloorPlan.of(Score.of(routine))), "title"))
+                .extracting(Element::getTextContent)
+                .containsExactly("Tried\uFFFD\uFFFD \uD83D\uDE00");
     }
 
     @Test
     void aStepDrawingHasEveryPrintAtItsSize() throws Exception {
         Document drawing = read(StepDrawing.of(SmallBook.turning("turning")));
-        List<Element> his = elements(drawing, "path").stream().filter(path -> path.getAttribute("fill").equals("#1f6b5c")).toList();
+        List<Element> his = elements(drawing, "path").stream()
+                .filter(path -> path.getAttribute("fill").equals("#1f6b5c"))
+                .toList();
         assertThat(his).hasSize(2 + 6);
         Element print = (Element) his.get(0).getParentNode();
-        double millimetres = Double.parseDouble(print.getAttribute("transform").replaceAll(".*scale\\(([\\d.]+) .*", "$1"));
+        double millimetres =
+                Double.parseDouble(print.getAttribute("transform").replaceAll(".*scale\\(([\\d.]+) .*", "$1"));
         assertThat(millimetres).isCloseTo(100, within(0.001));
-        assertThat(elements(drawing, "text")).extracting(Element::getTextContent).contains("1", "6");
+        assertThat(elements(drawing, "text"))
+                .extracting(Element::getTextContent)
+                .contains("1", "6");
     }
 
     private static Document read(String svg) throws Exception {
@@ -65,6 +88,8 @@ class DrawingTest {
 
     private static List<Element> elements(Document drawing, String name) {
         NodeList found = drawing.getElementsByTagName(name);
-        return IntStream.range(0, found.getLength()).mapToObj(i -> (Element) found.item(i)).toList();
+        return IntStream.range(0, found.getLength())
+                .mapToObj(i -> (Element) found.item(i))
+                .toList();
     }
 }

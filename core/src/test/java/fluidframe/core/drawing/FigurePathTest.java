@@ -33,7 +33,11 @@ class FigurePathTest {
 
         assertThat(path.man()).hasSize(figure.man().steps().size() + 1);
         assertThat(path.lady()).hasSize(figure.lady().steps().size() + 1);
-        IntStream.range(0, Math.min(path.man().size(), path.lady().size())).forEach(row -> assertThat(path.man().get(row).distanceTo(path.lady().get(row))).as("row %s", row).isLessThan(2.5));
+        IntStream.range(0, Math.min(path.man().size(), path.lady().size()))
+                .forEach(row -> assertThat(
+                                path.man().get(row).distanceTo(path.lady().get(row)))
+                        .as("row %s", row)
+                        .isLessThan(2.5));
     }
 
     @Test
@@ -49,6 +53,8 @@ class FigurePathTest {
 
     @Test
     void aCountThatDoesNotFitTheFigureHasNoPath() {
-        assertThatThrownBy(() -> FigurePath.of(Charts.read(Charts.naturalTurn().withCell(Part.MAN, 1, Column.COUNT, "Q")))).isInstanceOf(CountException.class);
+        assertThatThrownBy(
+                        () -> FigurePath.of(Charts.read(Charts.naturalTurn().withCell(Part.MAN, 1, Column.COUNT, "Q"))))
+                .isInstanceOf(CountException.class);
     }
 }

@@ -24,13 +24,17 @@ class DrillSheetTest {
 
     @Test
     void anyStepsOfAFigureCanBeDancedByThemselves() {
-        Figure steps = Dancing.of(NATURAL_TURN, Way.AS_CHARTED.withSplit("steps 4-5")).danced();
+        Figure steps =
+                Dancing.of(NATURAL_TURN, Way.AS_CHARTED.withSplit("steps 4-5")).danced();
         assertThat(steps.man().steps()).hasSize(2);
         assertThat(steps.lady().steps()).hasSize(2);
         assertThat(steps.length().toString()).isEqualTo("2");
-        assertThatIllegalArgumentException().isThrownBy(() -> Dancing.of(NATURAL_TURN, Way.AS_CHARTED.withSplit("steps 4-7")));
-        assertThatIllegalArgumentException().isThrownBy(() -> Dancing.of(NATURAL_TURN, Way.AS_CHARTED.withSplit("steps 0-2")));
-        assertThatIllegalArgumentException().isThrownBy(() -> Dancing.of(NATURAL_TURN, Way.AS_CHARTED.withSplit("steps 5-4")));
+        assertThatIllegalArgumentException()
+                .isThrownBy(() -> Dancing.of(NATURAL_TURN, Way.AS_CHARTED.withSplit("steps 4-7")));
+        assertThatIllegalArgumentException()
+                .isThrownBy(() -> Dancing.of(NATURAL_TURN, Way.AS_CHARTED.withSplit("steps 0-2")));
+        assertThatIllegalArgumentException()
+                .isThrownBy(() -> Dancing.of(NATURAL_TURN, Way.AS_CHARTED.withSplit("steps 5-4")));
     }
 
     @Test
@@ -39,24 +43,49 @@ class DrillSheetTest {
         DrillSheet half = DrillSheet.of(couple(NATURAL_TURN, Way.AS_CHARTED.withSplit("steps 1-3")));
         assertThat(half.loops()).isFalse();
         assertThat(half.sentences()).anyMatch(sentence -> sentence.startsWith("It ends with the other foot free"));
-        assertThat(DrillSheet.of(couple(NATURAL_TURN, Way.AS_CHARTED.withSplit("steps 4-5"))).loops()).isTrue();
+        assertThat(DrillSheet.of(couple(NATURAL_TURN, Way.AS_CHARTED.withSplit("steps 4-5")))
+                        .loops())
+                .isTrue();
     }
 
     @Test
     void itSaysWhoHowMuchAndHowFast() {
-        Drill alone = new Drill(List.of(Dancing.of(NATURAL_TURN, Way.AS_CHARTED)), Optional.of(Part.LADY), "a scarf", true, List.of(25, 50, 100), new TempoLadder(50, 85, 20, 1));
-        assertThat(DrillSheet.of(alone).sentences()).containsExactly("The lady alone, with the left foot free, with a scarf.", "First in flat shoes.",
-                "One degree at a time: 25 %, then 50 %, then all of the lady's three quarters of a turn to the right.", "It ends with the foot free that it began with: again at once.",
-                "Counted, without music; then 50 %, 70 %, 85 % of the tempo, once at each.");
+        Drill alone = new Drill(
+                List.of(Dancing.of(NATURAL_TURN, Way.AS_CHARTED)),
+                Optional.of(Part.LADY),
+                "a scarf",
+                true,
+                List.of(25, 50, 100),
+                new TempoLadder(50, 85, 20, 1));
+        assertThat(DrillSheet.of(alone).sentences())
+                .containsExactly(
+                        "The lady alone, with the left foot free, with a scarf.",
+                        "First in flat shoes.",
+                        "One degree at a time: 25 %, then 50 %, then all of the lady's three quarters of a turn to the right.",
+                        "It ends with the foot free that it began with: again at once.",
+                        "Counted, without music; then 50 %, 70 %, 85 % of the tempo, once at each.");
     }
 
     @Test
     void aSeamIsTwoFigures() {
-        Drill seam = new Drill(List.of(Dancing.of(NATURAL_TURN, Way.AS_CHARTED.withSplit("steps 4-6")), Dancing.of(NATURAL_TURN, Way.AS_CHARTED)), Optional.empty(), "", false, List.of(), TempoLadder.USUAL);
+        Drill seam = new Drill(
+                List.of(
+                        Dancing.of(NATURAL_TURN, Way.AS_CHARTED.withSplit("steps 4-6")),
+                        Dancing.of(NATURAL_TURN, Way.AS_CHARTED)),
+                Optional.empty(),
+                "",
+                false,
+                List.of(),
+                TempoLadder.USUAL);
         assertThat(DrillSheet.of(seam).title()).contains(" into ");
-        assertThatIllegalArgumentException().isThrownBy(() -> new Drill(List.of(), Optional.empty(), "", false, List.of(), TempoLadder.USUAL));
-        assertThatIllegalArgumentException().isThrownBy(() -> new Drill(seam.chain(), Optional.empty(), "", false, List.of(50, 50), TempoLadder.USUAL));
-        assertThatIllegalArgumentException().isThrownBy(() -> new Drill(seam.chain(), Optional.empty(), "", false, List.of(50, 101), TempoLadder.USUAL));
+        assertThatIllegalArgumentException()
+                .isThrownBy(() -> new Drill(List.of(), Optional.empty(), "", false, List.of(), TempoLadder.USUAL));
+        assertThatIllegalArgumentException()
+                .isThrownBy(
+                        () -> new Drill(seam.chain(), Optional.empty(), "", false, List.of(50, 50), TempoLadder.USUAL));
+        assertThatIllegalArgumentException()
+                .isThrownBy(() ->
+                        new Drill(seam.chain(), Optional.empty(), "", false, List.of(50, 101), TempoLadder.USUAL));
     }
 
     @Test

@@ -29,7 +29,10 @@ class DrillsTest {
     }
 
     private static List<String> titles(Figure figure) {
-        return Drills.of(figure).stream().map(drill -> drill.alone().map(part -> part.wording() + " ").orElse("") + DrillSheet.of(drill).title()).toList();
+        return Drills.of(figure).stream()
+                .map(drill -> drill.alone().map(part -> part.wording() + " ").orElse("")
+                        + DrillSheet.of(drill).title())
+                .toList();
     }
 
     @ParameterizedTest
@@ -38,21 +41,35 @@ class DrillsTest {
         List<Drill> drills = Drills.of(danced(name));
 
         assertThat(drills).hasSizeBetween(1, 8);
-        assertThat(drills.stream().map(drill -> drill.alone() + DrillSheet.of(drill).title()).collect(Collectors.toSet())).as("no two alike").hasSameSizeAs(drills);
+        assertThat(drills.stream()
+                        .map(drill -> drill.alone() + DrillSheet.of(drill).title())
+                        .collect(Collectors.toSet()))
+                .as("no two alike")
+                .hasSameSizeAs(drills);
         if (drills.size() < 8) {
             assertThat(DrillSheet.of(drills.get(drills.size() - 1)).title()).isEqualTo("A Figure");
         }
-        assertThat(drills).allSatisfy(drill -> assertThat(DrillSheet.of(drill).cautions()).contains(Caution.WARM_UP));
+        assertThat(drills)
+                .allSatisfy(drill -> assertThat(DrillSheet.of(drill).cautions()).contains(Caution.WARM_UP));
     }
 
     @Test
     void whatTurnsOnAnActionIsTurnedByDegrees() {
-        Drill spin = Drills.of(danced("spot turns")).stream().filter(drill -> drill.alone().equals(Optional.of(Part.LADY))).findFirst().orElseThrow();
+        Drill spin = Drills.of(danced("spot turns")).stream()
+                .filter(drill -> drill.alone().equals(Optional.of(Part.LADY)))
+                .findFirst()
+                .orElseThrow();
 
         assertThat(spin.degrees()).containsExactly(25, 50, 100);
-        assertThat(DrillSheet.of(spin).sentences()).anyMatch(sentence -> sentence.startsWith("One degree at a time: 25 %, then 50 %, then all of the lady's "));
-        assertThat(Drills.of(danced("new york")).get(0).degrees()).as("a check at a turn").isNotEmpty();
-        assertThat(Drills.of(danced("forward lock")).get(0).degrees()).as("a lock turns nothing").isEmpty();
+        assertThat(DrillSheet.of(spin).sentences())
+                .anyMatch(sentence ->
+                        sentence.startsWith("One degree at a time: 25 %, then 50 %, then all of the lady's "));
+        assertThat(Drills.of(danced("new york")).get(0).degrees())
+                .as("a check at a turn")
+                .isNotEmpty();
+        assertThat(Drills.of(danced("forward lock")).get(0).degrees())
+                .as("a lock turns nothing")
+                .isEmpty();
     }
 
     @Test
@@ -71,7 +88,8 @@ class DrillsTest {
     @Test
     void whatIsDangerousInHeelsIsFirstDancedFlat() {
         Figure lock = danced("forward lock");
-        Figure warned = lock.withTeaching(new Teaching(List.of(), List.of(), List.of(), List.of(Caution.LOCK_AT_SPEED)));
+        Figure warned =
+                lock.withTeaching(new Teaching(List.of(), List.of(), List.of(), List.of(Caution.LOCK_AT_SPEED)));
 
         assertThat(Drills.of(lock)).noneMatch(Drill::flatShoes);
         assertThat(Drills.of(warned)).allMatch(Drill::flatShoes);

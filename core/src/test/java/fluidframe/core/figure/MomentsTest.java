@@ -22,7 +22,11 @@ import org.junit.jupiter.api.Test;
 class MomentsTest {
 
     /** His chart says nothing of the promenade that hers implies, hers nothing of the hold that his states. */
-    private static final Figure WHISK = Charts.read(Charts.figure("waltz", "1", "closed; closed", "PP; R-to-L",
+    private static final Figure WHISK = Charts.read(Charts.figure(
+            "waltz",
+            "1",
+            "closed; closed",
+            "PP; R-to-L",
             Charts.rows("1|LF|fwd|f DW", "2|RF|sd|f DW||hold R-to-L", "3|LF|XB|f DW"),
             Charts.rows("1|RF|bk|b DW", "2|LF|diag bk|p C|1/8 R", "3|RF|XB in PP|f DC|1/8 R")));
 
@@ -30,15 +34,28 @@ class MomentsTest {
     void aPositionThatOnePartImpliesIsInForceForBoth() {
         for (Part part : Part.values()) {
             List<Relation> relations = Moments.relations(WHISK, part, WHISK.timing(Part.MAN), WHISK.timing(Part.LADY));
-            assertThat(relations).extracting(Relation::position).containsExactly(Position.CLOSED, Position.CLOSED, Position.PROMENADE);
-            assertThat(relations).extracting(relation -> relation.hold().shorthand()).containsExactly("closed", "R-to-L", "R-to-L");
+            assertThat(relations)
+                    .extracting(Relation::position)
+                    .containsExactly(Position.CLOSED, Position.CLOSED, Position.PROMENADE);
+            assertThat(relations)
+                    .extracting(relation -> relation.hold().shorthand())
+                    .containsExactly("closed", "R-to-L", "R-to-L");
         }
     }
 
     @Test
     void theScoreSaysWhatTheMomentsSay() {
-        Score score = Score.of(new Routine("one", "One", WHISK.dance(), new Tempo(29), Conditions.OPEN, List.of(Placement.of(Dancing.of(WHISK, Way.AS_CHARTED)))));
-        assertThat(score.steps()).filteredOn(step -> step.row() == 2).extracting(step -> step.relation().position()).containsOnly(Position.PROMENADE);
+        Score score = Score.of(new Routine(
+                "one",
+                "One",
+                WHISK.dance(),
+                new Tempo(29),
+                Conditions.OPEN,
+                List.of(Placement.of(Dancing.of(WHISK, Way.AS_CHARTED)))));
+        assertThat(score.steps())
+                .filteredOn(step -> step.row() == 2)
+                .extracting(step -> step.relation().position())
+                .containsOnly(Position.PROMENADE);
     }
 
     @Test
@@ -49,6 +66,9 @@ class MomentsTest {
     }
 
     private static String line(Part part, int row) {
-        return PlainCard.of(WHISK, part, Titles.MAN_LADY, FootworkSchool.EDGES).lines().get(row).text();
+        return PlainCard.of(WHISK, part, Titles.MAN_LADY, FootworkSchool.EDGES)
+                .lines()
+                .get(row)
+                .text();
     }
 }

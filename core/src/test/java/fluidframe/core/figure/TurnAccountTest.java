@@ -26,7 +26,9 @@ class TurnAccountTest {
         TurnAccount account = naturalTurn.lady().turnAccount();
         assertThat(account.entries()).allMatch(TurnAccount.Entry::agrees);
         assertThat(degrees(account)).containsExactly(135, 0, 0, 0, -90, -135);
-        assertThat(account.entries().get(1).body()).as("her body turns less on 2").isEqualTo(Heading.parse("DC"));
+        assertThat(account.entries().get(1).body())
+                .as("her body turns less on 2")
+                .isEqualTo(Heading.parse("DC"));
     }
 
     @Test

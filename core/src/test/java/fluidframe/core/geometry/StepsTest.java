@@ -22,8 +22,18 @@ class StepsTest {
 
     /** A step is as long as it is charted, but no faster than 2.2 m a second. */
     @ParameterizedTest
-    @CsvSource({"fwd, 1, 0.65, 0", "bk, 1, -0.65, 0", "fwd small, 1, 0.3575, 0", "fwd long, 1, 0.8775, 0", "fwd, 0.3, 0.65, 0", "fwd, 0.29, 0.638, 0", "fwd, 0.1, 0.22, 0",
-            "sd, 1, 0, 0.52", "diag fwd, 1, 0.459619408, 0.459619408", "tap fwd, 1, 0.3575, 0"})
+    @CsvSource({
+        "fwd, 1, 0.65, 0",
+        "bk, 1, -0.65, 0",
+        "fwd small, 1, 0.3575, 0",
+        "fwd long, 1, 0.8775, 0",
+        "fwd, 0.3, 0.65, 0",
+        "fwd, 0.29, 0.638, 0",
+        "fwd, 0.1, 0.22, 0",
+        "sd, 1, 0, 0.52",
+        "diag fwd, 1, 0.459619408, 0.459619408",
+        "tap fwd, 1, 0.3575, 0"
+    })
     void aStepReachesAsFarAsItIsCharted(String position, double seconds, double ahead, double aside) {
         Point reach = ((Stride.Travelling) stride(position, seconds)).reach();
         assertThat(reach.x()).isCloseTo(ahead, within(1e-6));
@@ -40,10 +50,12 @@ class StepsTest {
 
     /** By the cube root of the time, and by no more than a quarter. */
     @ParameterizedTest
-    @CsvSource({"29, 1", "26, 1.037070", "15, 1.245763", "14, 1.25", "1, 1.25", "68, 0.752713", "69, 0.75", "400, 0.75"})
+    @CsvSource({"29, 1", "26, 1.037070", "15, 1.245763", "14, 1.25", "1, 1.25", "68, 0.752713", "69, 0.75", "400, 0.75"
+    })
     void stepsGrowWithTheTimeThereIs(int tempo, double scale) {
         Dance waltz = Dances.find("waltz").orElseThrow();
-        assertThat(StepLengths.of(waltz, new Tempo(tempo), Dancers.USUAL).man()).isCloseTo(waltz.stepLength() * scale, within(1e-6));
+        assertThat(StepLengths.of(waltz, new Tempo(tempo), Dancers.USUAL).man())
+                .isCloseTo(waltz.stepLength() * scale, within(1e-6));
     }
 
     @ParameterizedTest
@@ -66,7 +78,13 @@ class StepsTest {
 
     /** The left foot's way from the right, looking along x. */
     private static Stride stride(String position, double seconds) {
-        Chart chart = Charts.read(Charts.figure("waltz", "1", Charts.rows("1|LF|" + position + "|f LOD", "2|RF|sd", "3|LF|cl"), Charts.rows("1|RF|bk|b LOD", "2|LF|sd", "3|RF|cl"))).man();
-        return new Walker(STEP, 0).stride(chart.steps().get(0), chart.turnAccount().entries().get(0), seconds);
+        Chart chart = Charts.read(Charts.figure(
+                        "waltz",
+                        "1",
+                        Charts.rows("1|LF|" + position + "|f LOD", "2|RF|sd", "3|LF|cl"),
+                        Charts.rows("1|RF|bk|b LOD", "2|LF|sd", "3|RF|cl")))
+                .man();
+        return new Walker(STEP, 0)
+                .stride(chart.steps().get(0), chart.turnAccount().entries().get(0), seconds);
     }
 }

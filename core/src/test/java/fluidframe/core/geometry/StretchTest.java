@@ -29,7 +29,10 @@ class StretchTest {
         assertThat(bodies).hasSize(BEATS);
         double usual = bodies.get(1).distanceTo(bodies.get(2));
         for (int step = 2; step < BEATS; step++) {
-            assertThat(bodies.get(step - 1).distanceTo(bodies.get(step))).as("from step " + step).isLessThan(LONGEST_STEP).isBetween(usual * 0.5, usual * 1.6);
+            assertThat(bodies.get(step - 1).distanceTo(bodies.get(step)))
+                    .as("from step " + step)
+                    .isLessThan(LONGEST_STEP)
+                    .isBetween(usual * 0.5, usual * 1.6);
         }
     }
 
@@ -39,12 +42,24 @@ class StretchTest {
         List<Point> hers = bodies(Part.LADY);
         double apart = his.get(1).distanceTo(hers.get(1));
         for (int step = 1; step < BEATS; step++) {
-            assertThat(his.get(step).distanceTo(hers.get(step))).as("after step " + (step + 1)).isBetween(apart - 0.1, apart + 0.1);
+            assertThat(his.get(step).distanceTo(hers.get(step)))
+                    .as("after step " + (step + 1))
+                    .isBetween(apart - 0.1, apart + 0.1);
         }
     }
 
     private static List<Point> bodies(Part part) {
-        Routine walk = new Routine("walk", "Walk", Dances.find("waltz").orElseThrow(), new Tempo(30), Conditions.OPEN, List.of(Placement.of(Element.of(ElementKind.WALK, BEATS))));
-        return Score.of(walk).steps().stream().filter(step -> step.part() == part).map(ScoreStep::stance).map(Stance::body).toList();
+        Routine walk = new Routine(
+                "walk",
+                "Walk",
+                Dances.find("waltz").orElseThrow(),
+                new Tempo(30),
+                Conditions.OPEN,
+                List.of(Placement.of(Element.of(ElementKind.WALK, BEATS))));
+        return Score.of(walk).steps().stream()
+                .filter(step -> step.part() == part)
+                .map(ScoreStep::stance)
+                .map(Stance::body)
+                .toList();
     }
 }

@@ -19,8 +19,20 @@ class LearningPathTest {
 
     /** A waltz step with actions of the man, separated by commas. */
     private static Figure figure(String id, Level level, String actions) {
-        return Charts.read(Charts.figure("waltz", "1", Charts.chart("count|foot|footPosition|alignment|action", "1|LF|fwd|f LOD|" + actions, "2|RF|sd", "3|LF|cl"),
-                Charts.rows("1|RF|bk|b LOD", "2|LF|sd", "3|RF|cl"))).with().id(id).title(id).level(level).build();
+        return Charts.read(Charts.figure(
+                        "waltz",
+                        "1",
+                        Charts.chart(
+                                "count|foot|footPosition|alignment|action",
+                                "1|LF|fwd|f LOD|" + actions,
+                                "2|RF|sd",
+                                "3|LF|cl"),
+                        Charts.rows("1|RF|bk|b LOD", "2|LF|sd", "3|RF|cl")))
+                .with()
+                .id(id)
+                .title(id)
+                .level(level)
+                .build();
     }
 
     private static final Figure PLAIN = figure("plain", Level.BRONZE, "");
@@ -33,16 +45,23 @@ class LearningPathTest {
 
     private static List<String> path(Collection<Figure> wanted, Figure... known) {
         return LearningPath.to(wanted, Arrays.asList(known), BOOK).steps().stream()
-                .map(step -> step.figure().id() + Stream.concat(Stream.of(""), step.learns().stream().map(Skill::what)).collect(Collectors.joining(" +"))).toList();
+                .map(step -> step.figure().id()
+                        + Stream.concat(Stream.of(""), step.learns().stream().map(Skill::what))
+                                .collect(Collectors.joining(" +")))
+                .toList();
     }
 
     @Test
     void whatAFigureAsksIsReadFromItsCharts() {
         assertThat(Skill.of(PLAIN)).isEmpty();
         assertThat(Skill.of(BOTH)).extracting(Skill::wording).containsExactly("check of the man", "pivot of the man");
-        assertThat(Skill.of(Charts.read(Danced.figure("closed promenade")))).contains(new Skill("beginning in promenade", Optional.empty()));
-        assertThat(Skill.of(Charts.read(Danced.figure("feather step")))).containsExactly(new Skill("stepping outside partner", Optional.of(Part.MAN)));
-        assertThat(Skill.of(Charts.read(Danced.figure("forward lock")))).extracting(Skill::wording).contains("lock of the man", "lock of the lady");
+        assertThat(Skill.of(Charts.read(Danced.figure("closed promenade"))))
+                .contains(new Skill("beginning in promenade", Optional.empty()));
+        assertThat(Skill.of(Charts.read(Danced.figure("feather step"))))
+                .containsExactly(new Skill("stepping outside partner", Optional.of(Part.MAN)));
+        assertThat(Skill.of(Charts.read(Danced.figure("forward lock"))))
+                .extracting(Skill::wording)
+                .contains("lock of the man", "lock of the lady");
     }
 
     @Test
@@ -70,7 +89,9 @@ class LearningPathTest {
     void whereNoFigureBringsOneNewThingAloneAllIsLearnedAtOnce() {
         List<Figure> book = List.of(ALL, PLAIN);
 
-        assertThat(LearningPath.to(List.of(ALL), List.of(), book).steps()).singleElement().satisfies(step -> assertThat(step.learns()).hasSize(3));
+        assertThat(LearningPath.to(List.of(ALL), List.of(), book).steps())
+                .singleElement()
+                .satisfies(step -> assertThat(step.learns()).hasSize(3));
     }
 
     @Test
@@ -78,6 +99,9 @@ class LearningPathTest {
         Figure silver = figure("silver", Level.SILVER, "check");
         Figure wanted = figure("wanted", Level.BRONZE, "check, pivot");
 
-        assertThat(LearningPath.to(List.of(wanted), List.of(), List.of(silver, wanted)).steps()).singleElement().satisfies(step -> assertThat(step.learns()).hasSize(2));
+        assertThat(LearningPath.to(List.of(wanted), List.of(), List.of(silver, wanted))
+                        .steps())
+                .singleElement()
+                .satisfies(step -> assertThat(step.learns()).hasSize(2));
     }
 }

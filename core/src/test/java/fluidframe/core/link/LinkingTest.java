@@ -29,9 +29,12 @@ class LinkingTest {
         Figure secondHalf = ways.get(Way.AS_CHARTED.withSplit("4–6"));
         assertThat(EntryState.of(secondHalf).facings()).containsExactly(Heading.parse("ALOD"));
         assertThat(ExitState.of(secondHalf).facing()).isEqualTo(Heading.parse("DC"));
-        assertThat(ExitState.of(ways.get(Way.AS_CHARTED.withFinish("to LOD"))).facing()).isEqualTo(Heading.parse("LOD"));
+        assertThat(ExitState.of(ways.get(Way.AS_CHARTED.withFinish("to LOD"))).facing())
+                .isEqualTo(Heading.parse("LOD"));
         assertThat(ways.get(Way.AS_CHARTED.withRepeats(2)).length()).hasToString("12");
-        assertThat(ways).containsKey(Way.AS_CHARTED.withFinish("to LOD").withSplit("4–6")).doesNotContainKey(Way.AS_CHARTED.withFinish("to LOD").withSplit("1–3"));
+        assertThat(ways)
+                .containsKey(Way.AS_CHARTED.withFinish("to LOD").withSplit("4–6"))
+                .doesNotContainKey(Way.AS_CHARTED.withFinish("to LOD").withSplit("1–3"));
     }
 
     @Test
@@ -42,8 +45,13 @@ class LinkingTest {
         for (Move begun : repertoire.beginnings()) {
             List<Move> after = repertoire.after(Optional.of(begun.dancing().figure()), begun.exit());
             for (Dancing next : repertoire.dancings()) {
-                Outcome said = Link.between(begun.exit(), next.entry(), begun.dancing().figure(), next.figure(), Conditions.OPEN).outcome();
-                Optional<Outcome> searched = after.stream().filter(move -> move.dancing().equals(next)).map(Move::outcome).findFirst();
+                Outcome said = Link.between(
+                                begun.exit(), next.entry(), begun.dancing().figure(), next.figure(), Conditions.OPEN)
+                        .outcome();
+                Optional<Outcome> searched = after.stream()
+                        .filter(move -> move.dancing().equals(next))
+                        .map(Move::outcome)
+                        .findFirst();
                 assertThat(searched.orElse(Outcome.BREAKS)).isEqualTo(said);
             }
         }
@@ -52,14 +60,27 @@ class LinkingTest {
     @Test
     void theCheapestRepairComesFirstAndEachIsProved() {
         Figure ahead = SmallBook.walk("ahead", "RF", "LOD", "");
-        Repertoire repertoire = Repertoire.of(List.of(TURNING, ahead, SmallBook.walk("right", "RF", "DC", "1/8 R"), SmallBook.walk("left", "LF", "LOD", "1/8 L")), Conditions.OPEN);
+        Repertoire repertoire = Repertoire.of(
+                List.of(
+                        TURNING,
+                        ahead,
+                        SmallBook.walk("right", "RF", "DC", "1/8 R"),
+                        SmallBook.walk("left", "LF", "LOD", "1/8 L")),
+                Conditions.OPEN);
         Repairs repairs = new Repairs(repertoire);
-        Repairs.Join seam = new Repairs.Join(dancing(repertoire, "turning"), Heading.parse("DW"), Beats.ZERO, dancing(repertoire, "ahead"), Optional.empty(), false);
+        Repairs.Join seam = new Repairs.Join(
+                dancing(repertoire, "turning"),
+                Heading.parse("DW"),
+                Beats.ZERO,
+                dancing(repertoire, "ahead"),
+                Optional.empty(),
+                false);
         assertThat(repairs.verdict(seam).outcome()).isEqualTo(Outcome.BENDS);
         List<Repair> found = repairs.of(seam);
         assertThat(found.get(0).kind()).isEqualTo(Kind.FINISH);
         assertThat(found.get(0).before()).isEqualTo(Way.AS_CHARTED.withFinish("to LOD"));
-        assertThat(found).allSatisfy(repair -> assertThat(repair.verdict().outcome()).isNotEqualTo(Outcome.BREAKS));
+        assertThat(found)
+                .allSatisfy(repair -> assertThat(repair.verdict().outcome()).isNotEqualTo(Outcome.BREAKS));
         assertThat(found).extracting(Repair::kind).isSorted();
     }
 
@@ -67,12 +88,29 @@ class LinkingTest {
     void aBridgeLeadsFromOneToTheOther() {
         Figure start = SmallBook.walk("start", "RF", "LOD", "1/4 L");
         Figure goal = SmallBook.walk("goal", "LF", "DW", "");
-        Repertoire repertoire = Repertoire.of(List.of(start, goal, SmallBook.walk("back-again", "LF", "C", "1/4 R"), SmallBook.walk("changing", "RF", "LOD", "1/8 R")), Conditions.OPEN);
+        Repertoire repertoire = Repertoire.of(
+                List.of(
+                        start,
+                        goal,
+                        SmallBook.walk("back-again", "LF", "C", "1/4 R"),
+                        SmallBook.walk("changing", "RF", "LOD", "1/8 R")),
+                Conditions.OPEN);
         Dancing begun = dancing(repertoire, "start");
-        List<List<Move>> bridges = new Bridges(repertoire).between(Optional.of(start), begun.exitFrom(Heading.parse("LOD"), Beats.ZERO), dancing(repertoire, "goal"), Beats.of(12), 3);
+        List<List<Move>> bridges = new Bridges(repertoire)
+                .between(
+                        Optional.of(start),
+                        begun.exitFrom(Heading.parse("LOD"), Beats.ZERO),
+                        dancing(repertoire, "goal"),
+                        Beats.of(12),
+                        3);
         assertThat(bridges).isNotEmpty();
-        assertThat(bridges.get(0)).extracting(move -> move.dancing().figure().id()).containsExactly("back-again", "changing");
-        List<Beats> lengths = bridges.stream().map(chain -> chain.stream().map(move -> move.dancing().length()).reduce(Beats.ZERO, Beats::plus)).toList();
+        assertThat(bridges.get(0))
+                .extracting(move -> move.dancing().figure().id())
+                .containsExactly("back-again", "changing");
+        List<Beats> lengths = bridges.stream()
+                .map(chain ->
+                        chain.stream().map(move -> move.dancing().length()).reduce(Beats.ZERO, Beats::plus))
+                .toList();
         assertThat(lengths).isSorted();
     }
 
@@ -93,13 +131,25 @@ class LinkingTest {
         Figure second = SmallBook.walk("second", "LF", "LOD", "");
         Figure third = SmallBook.walk("third", "LF", "LOD", "");
         ExitState exit = ExitState.of(first);
-        assertThat(Link.between(exit, EntryState.of(second), first, second, new Conditions(true, Level.OPEN)).outcome()).isEqualTo(Outcome.HOLDS);
-        assertThat(Link.between(exit, EntryState.of(third), first, third, new Conditions(true, Level.OPEN)).outcome()).isEqualTo(Outcome.BREAKS);
-        assertThat(Link.between(exit, EntryState.of(third), first, third, Conditions.OPEN).outcome()).isEqualTo(Outcome.BENDS);
-        assertThat(Link.between(exit, EntryState.of(second), first, second, new Conditions(false, Level.PRE_BRONZE)).outcome()).isEqualTo(Outcome.BREAKS);
+        assertThat(Link.between(exit, EntryState.of(second), first, second, new Conditions(true, Level.OPEN))
+                        .outcome())
+                .isEqualTo(Outcome.HOLDS);
+        assertThat(Link.between(exit, EntryState.of(third), first, third, new Conditions(true, Level.OPEN))
+                        .outcome())
+                .isEqualTo(Outcome.BREAKS);
+        assertThat(Link.between(exit, EntryState.of(third), first, third, Conditions.OPEN)
+                        .outcome())
+                .isEqualTo(Outcome.BENDS);
+        assertThat(Link.between(exit, EntryState.of(second), first, second, new Conditions(false, Level.PRE_BRONZE))
+                        .outcome())
+                .isEqualTo(Outcome.BREAKS);
     }
 
     private static Dancing dancing(Repertoire repertoire, String id) {
-        return repertoire.dancings().stream().filter(dancing -> dancing.figure().id().equals(id) && dancing.way().isAsCharted()).findFirst().orElseThrow();
+        return repertoire.dancings().stream()
+                .filter(dancing ->
+                        dancing.figure().id().equals(id) && dancing.way().isAsCharted())
+                .findFirst()
+                .orElseThrow();
     }
 }

@@ -23,25 +23,40 @@ class RepairOrderTest {
 
     private static List<Repair> repairs(Figure... book) {
         Repertoire repertoire = Repertoire.of(List.of(book), Conditions.OPEN);
-        return new Repairs(repertoire).of(new Repairs.Join(Dancing.of(FIRST, Way.AS_CHARTED), Heading.parse("LOD"), Beats.ZERO, Dancing.of(NEXT, Way.AS_CHARTED), Optional.empty(), false));
+        return new Repairs(repertoire)
+                .of(new Repairs.Join(
+                        Dancing.of(FIRST, Way.AS_CHARTED),
+                        Heading.parse("LOD"),
+                        Beats.ZERO,
+                        Dancing.of(NEXT, Way.AS_CHARTED),
+                        Optional.empty(),
+                        false));
     }
 
     @Test
     void theListedFigureComesFirstAndWhatStopsTheDanceLast() {
         List<Repair> repairs = repairs(FIRST, NEXT, SHORT, LISTED, HARD);
 
-        assertThat(repairs).extracting(Repair::kind).isSorted().startsWith(Repair.Kind.LISTED).endsWith(Repair.Kind.ELEMENT);
+        assertThat(repairs)
+                .extracting(Repair::kind)
+                .isSorted()
+                .startsWith(Repair.Kind.LISTED)
+                .endsWith(Repair.Kind.ELEMENT);
         assertThat(repairs.get(0).label()).isEqualTo("dance the listed between");
         assertThat(repairs.get(repairs.size() - 1).label()).endsWith("which stops the dance");
     }
 
     @Test
     void aShortFigureIsNoHarderThanTheTwo() {
-        assertThat(repairs(FIRST, NEXT, HARD)).extracting(Repair::kind).doesNotContain(Repair.Kind.SHORT, Repair.Kind.LISTED);
+        assertThat(repairs(FIRST, NEXT, HARD))
+                .extracting(Repair::kind)
+                .doesNotContain(Repair.Kind.SHORT, Repair.Kind.LISTED);
     }
 
     @Test
     void nothingIsOfferedTwice() {
-        assertThat(repairs(FIRST, NEXT, SHORT, LISTED)).extracting(Repair::label).doesNotHaveDuplicates();
+        assertThat(repairs(FIRST, NEXT, SHORT, LISTED))
+                .extracting(Repair::label)
+                .doesNotHaveDuplicates();
     }
 }

@@ -24,7 +24,10 @@ class MemoryTest {
         return BEGIN.plusSeconds(Math.round(days * Duration.ofDays(1).toSeconds()));
     }
 
-    /** The published example of intervals: learned on one day, then seen when due, lost twice on one day, and had again from there. */
+    /**
+     * The published example of intervals: learned on one day, then seen when due, lost twice on one day, and had again
+     * from there.
+     */
     @Test
     void thePublishedIntervalsComeOut() {
         List<Integer> intervals = List.of(2, 11, 46, 163, 498);
@@ -73,7 +76,9 @@ class MemoryTest {
     }
 
     @Property(tries = 200)
-    void aBetterGradeNeverMakesItLessSteadyNorHarder(@ForAll @Size(min = 1, max = 12) List<@IntRange(min = 1, max = 4) Integer> grades, @ForAll @IntRange(max = 60) int days) {
+    void aBetterGradeNeverMakesItLessSteadyNorHarder(
+            @ForAll @Size(min = 1, max = 12) List<@IntRange(min = 1, max = 4) Integer> grades,
+            @ForAll @IntRange(max = 60) int days) {
         Memory memory = Memory.first(Grade.values()[grades.get(0) - 1], day(0));
         double now = 0;
         for (int grade : grades.subList(1, grades.size())) {
@@ -83,7 +88,8 @@ class MemoryTest {
         Instant next = day(now + days);
         assertThat(memory.stability()).isPositive();
         assertThat(memory.difficulty()).isBetween(1.0, 10.0);
-        List<Memory> after = List.of(memory.then(LOST, next), memory.then(SHAKY, next), memory.then(GOOD, next), memory.then(SECURE, next));
+        List<Memory> after = List.of(
+                memory.then(LOST, next), memory.then(SHAKY, next), memory.then(GOOD, next), memory.then(SECURE, next));
         assertThat(after).isSortedAccordingTo((a, b) -> Double.compare(a.stability(), b.stability()));
         assertThat(after).isSortedAccordingTo((a, b) -> Double.compare(b.difficulty(), a.difficulty()));
     }

@@ -34,7 +34,13 @@ class MenderTest {
     }
 
     private static Course course(Placement... placements) {
-        return Course.of(new Routine("test", "Test", Dances.find("waltz").orElseThrow(), new Tempo(29), Conditions.OPEN, Arrays.asList(placements)));
+        return Course.of(new Routine(
+                "test",
+                "Test",
+                Dances.find("waltz").orElseThrow(),
+                new Tempo(29),
+                Conditions.OPEN,
+                Arrays.asList(placements)));
     }
 
     @Test
@@ -44,13 +50,18 @@ class MenderTest {
         List<MendedRoutine> repairs = mender.repairs(broken, 1);
 
         assertThat(broken.count(Outcome.BREAKS)).isOne();
-        assertThat(repairs).isNotEmpty().allSatisfy(mended -> assertThat(Course.of(mended.routine()).count(Outcome.BREAKS)).isZero());
+        assertThat(repairs)
+                .isNotEmpty()
+                .allSatisfy(mended -> assertThat(Course.of(mended.routine()).count(Outcome.BREAKS))
+                        .isZero());
     }
 
     @Test
     void originsTellWhatIsNew() {
         MendedRoutine bridged = mender.repairs(course(placed(RIGHT), placed(LEFT), placed(LEFT)), 1).stream()
-                .filter(mended -> mended.repair().between().size() == 1).findFirst().orElseThrow();
+                .filter(mended -> mended.repair().between().size() == 1)
+                .findFirst()
+                .orElseThrow();
 
         assertThat(bridged.origins()).containsExactly(0, 1, MendedRoutine.NEW, 2);
     }
@@ -69,7 +80,9 @@ class MenderTest {
     void aPlanTellsItsSeamsByThePlacementsOfTheBeginning() {
         MendingPlan plan = mender.plan(course(placed(LEFT), placed(LEFT), placed(LEFT)), Set.of());
 
-        assertThat(plan.steps()).extracting(MendingPlan.Step::seam).containsExactly(new SeamKey(0, 1), new SeamKey(1, 1));
+        assertThat(plan.steps())
+                .extracting(MendingPlan.Step::seam)
+                .containsExactly(new SeamKey(0, 1), new SeamKey(1, 1));
         assertThat(plan.left()).isEmpty();
         MendedRoutine whole = plan.steps().get(1).mended();
         assertThat(Course.of(whole.routine()).count(Outcome.BREAKS)).isZero();
@@ -78,7 +91,14 @@ class MenderTest {
 
     @Test
     void aPlanLeavesWhatIsSkippedAndWhatOnlyGivingUpAnAlignmentWouldMend() {
-        Placement fixed = placed(RIGHT).withStart(new Alignment.Facing(SmallBook.walk("c", "RF", "C", "").man().steps().get(0).alignment().orElseThrow().foot()));
+        Placement fixed = placed(RIGHT)
+                .withStart(new Alignment.Facing(SmallBook.walk("c", "RF", "C", "")
+                        .man()
+                        .steps()
+                        .get(0)
+                        .alignment()
+                        .orElseThrow()
+                        .foot()));
         Course broken = course(placed(LEFT), placed(LEFT), fixed);
 
         MendingPlan plan = mender.plan(broken, Set.of(new SeamKey(0, 1)));

@@ -27,7 +27,10 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 
-/** What a repair does to all that follows: how much later it begins, in which bar, with a phrase or not, and how far along. */
+/**
+ * What a repair does to all that follows: how much later it begins, in which bar, with a phrase or not, and how far
+ * along.
+ */
 class RepairEffectTest {
 
     private static final Figure RIGHT = SmallBook.walk("right", "RF", "LOD", "");
@@ -36,11 +39,25 @@ class RepairEffectTest {
 
     /** Bars of walks, the last two of which are what is mended between. */
     private static RepairEffect effect(int bars, Way before, Figure last, Item... between) {
-        List<Placement> placements = new ArrayList<>(Collections.nCopies(bars, Placement.of(Dancing.of(LEFT, Way.AS_CHARTED))));
+        List<Placement> placements =
+                new ArrayList<>(Collections.nCopies(bars, Placement.of(Dancing.of(LEFT, Way.AS_CHARTED))));
         placements.set(bars - 2, Placement.of(Dancing.of(last, Way.AS_CHARTED)));
-        Course course = Course.of(new Routine("test", "Test", Dances.find("waltz").orElseThrow(), new Tempo(29), Conditions.OPEN, placements));
-        Repair repair = new Repair(Repair.Kind.SHORT, "", before, Way.AS_CHARTED, Optional.empty(), false, List.of(between),
-                Link.between(course.exit(bars - 2), course.placements().get(bars - 1).dancing().entry(), last, LEFT, Conditions.OPEN));
+        Course course = Course.of(new Routine(
+                "test", "Test", Dances.find("waltz").orElseThrow(), new Tempo(29), Conditions.OPEN, placements));
+        Repair repair = new Repair(
+                Repair.Kind.SHORT,
+                "",
+                before,
+                Way.AS_CHARTED,
+                Optional.empty(),
+                false,
+                List.of(between),
+                Link.between(
+                        course.exit(bars - 2),
+                        course.placements().get(bars - 1).dancing().entry(),
+                        last,
+                        LEFT,
+                        Conditions.OPEN));
         return RepairEffect.of(course, bars - 2, repair);
     }
 
@@ -57,15 +74,21 @@ class RepairEffectTest {
 
     @Test
     void whereTheNextThenBeginsAPhraseItIsSaid() {
-        assertThat(effect(8, Way.AS_CHARTED, LEFT, Dancing.of(RIGHT, Way.AS_CHARTED)).sentence()).contains("then begins in bar 9, with the phrase");
-        assertThat(effect(9, Way.AS_CHARTED, LEFT, Dancing.of(RIGHT, Way.AS_CHARTED)).withPhrase()).isFalse();
+        assertThat(effect(8, Way.AS_CHARTED, LEFT, Dancing.of(RIGHT, Way.AS_CHARTED))
+                        .sentence())
+                .contains("then begins in bar 9, with the phrase");
+        assertThat(effect(9, Way.AS_CHARTED, LEFT, Dancing.of(RIGHT, Way.AS_CHARTED))
+                        .withPhrase())
+                .isFalse();
     }
 
     @Test
     void aPartInPlaceOfTheWholeMakesItShorterAndAUnitDancedAgainLonger() {
-        assertThat(effect(3, Way.AS_CHARTED.withSplit("1–3"), TURN).sentence()).isEqualTo("1 bar shorter; the left then begins in bar 3");
+        assertThat(effect(3, Way.AS_CHARTED.withSplit("1–3"), TURN).sentence())
+                .isEqualTo("1 bar shorter; the left then begins in bar 3");
         assertThat(effect(3, Way.AS_CHARTED.withRepeats(2), TURN).longer()).isEqualTo(Beats.of(6));
-        assertThat(effect(3, Way.AS_CHARTED.withFinish("to LOD"), TURN).sentence()).isEqualTo("no longer; the left then begins in bar 4");
+        assertThat(effect(3, Way.AS_CHARTED.withFinish("to LOD"), TURN).sentence())
+                .isEqualTo("no longer; the left then begins in bar 4");
     }
 
     @ParameterizedTest(name = "{0} beats: {1}")

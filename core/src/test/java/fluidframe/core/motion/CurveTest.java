@@ -26,7 +26,10 @@ class CurveTest {
             for (int i = 1; i < times.length; i++) {
                 for (double share = 0; share <= 1; share += 0.05) {
                     double value = curve.at(times[i - 1] + share * (times[i] - times[i - 1]));
-                    assertThat(value).isBetween(Math.min(values[i - 1], values[i]) - 1e-9, Math.max(values[i - 1], values[i]) + 1e-9);
+                    assertThat(value)
+                            .isBetween(
+                                    Math.min(values[i - 1], values[i]) - 1e-9,
+                                    Math.max(values[i - 1], values[i]) + 1e-9);
                 }
             }
         }
@@ -42,8 +45,10 @@ class CurveTest {
 
     @Test
     void timeGoesOn() {
-        assertThatThrownBy(() -> Curve.through(new double[] {0, 2, 2}, new double[] {1, 2, 3})).isInstanceOf(IllegalArgumentException.class)
+        assertThatThrownBy(() -> Curve.through(new double[] {0, 2, 2}, new double[] {1, 2, 3}))
+                .isInstanceOf(IllegalArgumentException.class)
                 .hasMessageContaining("key 2 at 2.0 does not come after");
-        assertThatThrownBy(() -> Curve.through(new double[0], new double[0])).isInstanceOf(IllegalArgumentException.class);
+        assertThatThrownBy(() -> Curve.through(new double[0], new double[0]))
+                .isInstanceOf(IllegalArgumentException.class);
     }
 }

@@ -32,10 +32,14 @@ class MotionTest {
             DancerMotion dancer = MOTION.of(step.part());
             Foot foot = step.step().foot().orElseThrow();
             double onset = step.onset().toDouble();
-            assertThat(dancer.foot(foot).at(onset).distanceTo(step.stance().foot(foot).at())).isLessThan(1e-9);
+            assertThat(dancer.foot(foot)
+                            .at(onset)
+                            .distanceTo(step.stance().foot(foot).at()))
+                    .isLessThan(1e-9);
             assertThat(dancer.weightOn(foot, onset)).isCloseTo(0, within(1e-9));
             assertThat(dancer.weightOn(foot, onset + 0.4)).isCloseTo(1, within(1e-9));
-            assertThat(dancer.body().at(onset + 0.4).distanceTo(step.stance().body())).isLessThan(0.15);
+            assertThat(dancer.body().at(onset + 0.4).distanceTo(step.stance().body()))
+                    .isLessThan(0.15);
         }
     }
 
@@ -53,7 +57,8 @@ class MotionTest {
         double after = MOTION.man().body().angle().at(SCORE.length().toDouble());
         assertThat(Math.toDegrees(after - before)).isCloseTo(-270, within(0.001));
         for (double beat = -1; beat < SCORE.length().toDouble(); beat += 0.125) {
-            assertThat(MOTION.man().body().angle().at(beat + 0.125)).isLessThanOrEqualTo(MOTION.man().body().angle().at(beat) + 1e-9);
+            assertThat(MOTION.man().body().angle().at(beat + 0.125))
+                    .isLessThanOrEqualTo(MOTION.man().body().angle().at(beat) + 1e-9);
         }
     }
 
@@ -72,11 +77,21 @@ class MotionTest {
 
     private static double covered(Score score) {
         Motion motion = score.motion().orElseThrow();
-        return motion.man().body().at(-1).distanceTo(motion.man().body().at(score.length().toDouble()));
+        return motion.man()
+                .body()
+                .at(-1)
+                .distanceTo(motion.man().body().at(score.length().toDouble()));
     }
 
     private static Score score(Figure figure, Dancers dancers) {
-        Routine routine = new Routine("tried", "Tried", figure.dance(), new Tempo(29), Conditions.OPEN, List.of(Placement.of(Dancing.of(figure, Way.AS_CHARTED)))).by(dancers);
+        Routine routine = new Routine(
+                        "tried",
+                        "Tried",
+                        figure.dance(),
+                        new Tempo(29),
+                        Conditions.OPEN,
+                        List.of(Placement.of(Dancing.of(figure, Way.AS_CHARTED))))
+                .by(dancers);
         return Score.of(routine);
     }
 }

@@ -27,20 +27,24 @@ class MusicMapTest {
 
     @Test
     void phrasesMayDifferAndTheLastGoesOn() {
-        MusicMap piece = new MusicMap(BAR, Beats.ONE, List.of(8, 10, 4), List.of(), TempoMap.steady(BAR, TEMPO), new TreeSet<>());
-        assertThat(IntStream.rangeClosed(1, 40).filter(bar -> piece.barOfPhrase(bar) == 1)).containsExactly(1, 9, 19, 23, 27, 31, 35, 39);
+        MusicMap piece = new MusicMap(
+                BAR, Beats.ONE, List.of(8, 10, 4), List.of(), TempoMap.steady(BAR, TEMPO), new TreeSet<>());
+        assertThat(IntStream.rangeClosed(1, 40).filter(bar -> piece.barOfPhrase(bar) == 1))
+                .containsExactly(1, 9, 19, 23, 27, 31, 35, 39);
         assertThat(piece.barOfPhrase(18)).isEqualTo(10);
     }
 
     @Test
     void barsBeforeTheFirstLeadUpToIt() {
-        MusicMap piece = new MusicMap(BAR, Beats.ZERO, List.of(6, 8), List.of(), TempoMap.steady(BAR, TEMPO), new TreeSet<>());
+        MusicMap piece =
+                new MusicMap(BAR, Beats.ZERO, List.of(6, 8), List.of(), TempoMap.steady(BAR, TEMPO), new TreeSet<>());
         assertThat(IntStream.of(-6, -5, 0).map(piece::barOfPhrase)).containsExactly(6, 1, 6);
     }
 
     @Test
     void sectionsBeginWithTheirBars() {
-        MusicMap piece = MusicMap.plain(BAR, 8, TEMPO).withSections(List.of(new MusicSection(1, "verse"), new MusicSection(17, "chorus")));
+        MusicMap piece = MusicMap.plain(BAR, 8, TEMPO)
+                .withSections(List.of(new MusicSection(1, "verse"), new MusicSection(17, "chorus")));
         assertThat(piece.sectionStarts()).containsExactlyInAnyOrder(Beats.ZERO, BAR.times(16));
     }
 
@@ -55,7 +59,9 @@ class MusicMapTest {
     void whatCannotBeIsRefused() {
         assertThatThrownBy(() -> MusicMap.plain(BAR, 0, TEMPO)).isInstanceOf(IllegalArgumentException.class);
         assertThatThrownBy(() -> MusicMap.plain(Beats.ZERO, 8, TEMPO)).isInstanceOf(IllegalArgumentException.class);
-        assertThatThrownBy(() -> new MusicMap(BAR, BAR, List.of(8), List.of(), TempoMap.steady(BAR, TEMPO), new TreeSet<>())).isInstanceOf(IllegalArgumentException.class);
+        assertThatThrownBy(() ->
+                        new MusicMap(BAR, BAR, List.of(8), List.of(), TempoMap.steady(BAR, TEMPO), new TreeSet<>()))
+                .isInstanceOf(IllegalArgumentException.class);
         assertThatThrownBy(() -> new MusicSection(0, "")).isInstanceOf(IllegalArgumentException.class);
     }
 }

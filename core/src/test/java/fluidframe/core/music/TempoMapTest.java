@@ -16,7 +16,12 @@ import org.junit.jupiter.api.Test;
 class TempoMapTest {
 
     /** In three: 30 bars a minute, from bar 9 on 20, and back to 40 little by little over the next eight bars. */
-    private static final TempoMap CHANGING = new TempoMap(3, List.of(new Change(Beats.ZERO, 30, false), new Change(Beats.of(24), 20, false), new Change(Beats.of(48), 40, true)));
+    private static final TempoMap CHANGING = new TempoMap(
+            3,
+            List.of(
+                    new Change(Beats.ZERO, 30, false),
+                    new Change(Beats.of(24), 20, false),
+                    new Change(Beats.of(48), 40, true)));
 
     @Test
     void aSteadyTempoIsAProportion() {
@@ -40,7 +45,8 @@ class TempoMapTest {
     /** Twenty-four beats from 1 to 2 beats a second: the integral of dx / (1 + x / 24) is 24 ln 2. */
     @Test
     void aGradualChangeTakesTheIntegralOfItsTempo() {
-        assertThat(CHANGING.seconds(Beats.of(48)) - CHANGING.seconds(Beats.of(24))).isEqualTo(24 * Math.log(2), within(1e-9));
+        assertThat(CHANGING.seconds(Beats.of(48)) - CHANGING.seconds(Beats.of(24)))
+                .isEqualTo(24 * Math.log(2), within(1e-9));
     }
 
     @Property(tries = 300)
@@ -49,26 +55,32 @@ class TempoMapTest {
     }
 
     @Property(tries = 200)
-    void heardFromALaterBeatItGoesOnTheSame(@ForAll @IntRange(min = 0, max = 60) int from, @ForAll @DoubleRange(min = 0, max = 80) double after) {
-        assertThat(CHANGING.from(Beats.of(from)).seconds(after)).isEqualTo(CHANGING.seconds(from + after) - CHANGING.seconds(from), within(1e-6));
+    void heardFromALaterBeatItGoesOnTheSame(
+            @ForAll @IntRange(min = 0, max = 60) int from, @ForAll @DoubleRange(min = 0, max = 80) double after) {
+        assertThat(CHANGING.from(Beats.of(from)).seconds(after))
+                .isEqualTo(CHANGING.seconds(from + after) - CHANGING.seconds(from), within(1e-6));
     }
 
     @Test
     void whatIsCutOutTakesNoTime() {
         TempoMap cut = CHANGING.without(Beats.of(12), Beats.of(36));
         assertThat(cut.seconds(Beats.of(12))).isEqualTo(CHANGING.seconds(Beats.of(12)), within(1e-9));
-        assertThat(cut.seconds(Beats.of(30)) - cut.seconds(Beats.of(12))).isEqualTo(CHANGING.seconds(Beats.of(54)) - CHANGING.seconds(Beats.of(36)), within(1e-6));
+        assertThat(cut.seconds(Beats.of(30)) - cut.seconds(Beats.of(12)))
+                .isEqualTo(CHANGING.seconds(Beats.of(54)) - CHANGING.seconds(Beats.of(36)), within(1e-6));
     }
 
     @Test
     void fasterByAFactorTakesThatMuchLess() {
-        assertThat(CHANGING.times(1.25).seconds(Beats.of(60))).isEqualTo(CHANGING.seconds(Beats.of(60)) / 1.25, within(1e-9));
+        assertThat(CHANGING.times(1.25).seconds(Beats.of(60)))
+                .isEqualTo(CHANGING.seconds(Beats.of(60)) / 1.25, within(1e-9));
     }
 
     @Test
     void noTempoAndTwoTemposOnOneBeatAreRefused() {
         assertThatThrownBy(() -> TempoMap.steady(3, 0)).hasMessageContaining("0.0 bars a minute");
         assertThatThrownBy(() -> TempoMap.steady(3, 900)).hasMessageContaining("expected 1 to 400");
-        assertThatThrownBy(() -> new TempoMap(3, List.of(new Change(Beats.ZERO, 30, false), new Change(Beats.ZERO, 31, false)))).hasMessageContaining("one only");
+        assertThatThrownBy(() ->
+                        new TempoMap(3, List.of(new Change(Beats.ZERO, 30, false), new Change(Beats.ZERO, 31, false))))
+                .hasMessageContaining("one only");
     }
 }

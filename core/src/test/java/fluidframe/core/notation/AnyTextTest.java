@@ -16,14 +16,92 @@ import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import org.junit.jupiter.api.Test;
 
-/** Texts made by chance: nothing breaks, and what is understood is written and read back the same. With {@code -Dfluidframe.texts} as many as are wanted. */
+/**
+ * Texts made by chance: nothing breaks, and what is understood is written and read back the same. With
+ * {@code -Dfluidframe.texts} as many as are wanted.
+ */
 class AnyTextTest {
 
     private static final int TEXTS = Integer.getInteger("fluidframe.texts", 1_200);
-    private static final List<Column> NOTATION = Arrays.stream(Column.values()).filter(Column::isNotation).toList();
-    private static final List<String> WORDS = List.of("right", "left", "RF", "LF", "foot", "forward", "back", "side", "closes", "to", "the", "and", "on", "heel", "toe", "1/4", "3/8", "½", "90", "°", "quarter", "eighth", "three",
-            "one", "wall", "centre", "line of dance", "diagonally", "facing", "backing", "pointing", "moving", "rise", "lower", "end of", "cont", "up", "sway", "no", "body", "less", "completes", "PP", "hold", "hand", "closed", "S", "Q",
-            "&", "a", "4-1", "41", "(", ")", ",", ";", ".", "—", "@", "/", "e/o", "2", "3", "lady", "man", "step", "natural opposite", "she", "ends", "footwork:", "\n", "½½", "١", "ﬁ", "\u0000", "🙂");
+    private static final List<Column> NOTATION =
+            Arrays.stream(Column.values()).filter(Column::isNotation).toList();
+    private static final List<String> WORDS = List.of(
+            "right",
+            "left",
+            "RF",
+            "LF",
+            "foot",
+            "forward",
+            "back",
+            "side",
+            "closes",
+            "to",
+            "the",
+            "and",
+            "on",
+            "heel",
+            "toe",
+            "1/4",
+            "3/8",
+            "½",
+            "90",
+            "°",
+            "quarter",
+            "eighth",
+            "three",
+            "one",
+            "wall",
+            "centre",
+            "line of dance",
+            "diagonally",
+            "facing",
+            "backing",
+            "pointing",
+            "moving",
+            "rise",
+            "lower",
+            "end of",
+            "cont",
+            "up",
+            "sway",
+            "no",
+            "body",
+            "less",
+            "completes",
+            "PP",
+            "hold",
+            "hand",
+            "closed",
+            "S",
+            "Q",
+            "&",
+            "a",
+            "4-1",
+            "41",
+            "(",
+            ")",
+            ",",
+            ";",
+            ".",
+            "—",
+            "@",
+            "/",
+            "e/o",
+            "2",
+            "3",
+            "lady",
+            "man",
+            "step",
+            "natural opposite",
+            "she",
+            "ends",
+            "footwork:",
+            "\n",
+            "½½",
+            "١",
+            "ﬁ",
+            "\u0000",
+            "🙂");
 
     private static String text(Random random) {
         StringBuilder text = new StringBuilder();
@@ -58,11 +136,16 @@ class AnyTextTest {
                 continue;
             }
             CellReading reading = CellReader.read(column, text, () -> Situation.UNKNOWN);
-            reading.leftovers().forEach(left -> assertThat(text.substring(left.from(), left.to())).isEqualTo(left.text()));
+            reading.leftovers()
+                    .forEach(left ->
+                            assertThat(text.substring(left.from(), left.to())).isEqualTo(left.text()));
             if (reading.isUnderstood()) {
-                String shorthand = column.shorthand(DraftReader.step(Map.of(column, reading.value().orElseThrow())));
+                String shorthand = column.shorthand(
+                        DraftReader.step(Map.of(column, reading.value().orElseThrow())));
                 if (!shorthand.isEmpty()) {
-                    assertThat(column.readShorthand(shorthand)).as("%s: %s, %s", column, text, shorthand).isEqualTo(reading.value().get());
+                    assertThat(column.readShorthand(shorthand))
+                            .as("%s: %s, %s", column, text, shorthand)
+                            .isEqualTo(reading.value().get());
                 }
             }
         }
@@ -72,10 +155,18 @@ class AnyTextTest {
     void anyTellingIsReadAndEveryWordIsSomewhere() {
         Random random = new Random(11);
         for (int i = 0; i < TEXTS / 20; i++) {
-            String told = IntStream.range(0, 6).mapToObj(sentence -> text(random)).collect(Collectors.joining(random.nextBoolean() ? "; " : ". "));
-            Description description = DescriptionReader.tell(told, Charts.figure("waltz", "1", List.of(), List.of()), Dances.find("waltz").orElseThrow());
+            String told = IntStream.range(0, 6)
+                    .mapToObj(sentence -> text(random))
+                    .collect(Collectors.joining(random.nextBoolean() ? "; " : ". "));
+            Description description = DescriptionReader.tell(
+                    told,
+                    Charts.figure("waltz", "1", List.of(), List.of()),
+                    Dances.find("waltz").orElseThrow());
             description.taken().forEach(taken -> assertThat(taken.from()).isBetween(0, told.length()));
-            description.leftovers().forEach(left -> assertThat(told.substring(left.from(), left.to())).isEqualTo(left.text()));
+            description
+                    .leftovers()
+                    .forEach(left ->
+                            assertThat(told.substring(left.from(), left.to())).isEqualTo(left.text()));
             DraftReader.read(description.figure());
         }
     }

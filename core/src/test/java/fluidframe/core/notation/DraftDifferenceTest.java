@@ -43,7 +43,12 @@ class DraftDifferenceTest {
             Map.entry("insistsOnAlignment", ONE.withInsistsOnAlignment(true)),
             Map.entry("man", ONE.withMan(Charts.rows("1|RF|fwd|f DW"))),
             Map.entry("lady", ONE.withLady(List.of())),
-            Map.entry("variants", ONE.withVariants(Charts.NO_VARIANTS.with().splits(List.of(new SplitDraft("1–3", 1, 3))).build())),
+            Map.entry(
+                    "variants",
+                    ONE.withVariants(Charts.NO_VARIANTS
+                            .with()
+                            .splits(List.of(new SplitDraft("1–3", 1, 3)))
+                            .build())),
             Map.entry("follows", ONE.withFollows(List.of("whisk"))),
             Map.entry("precedes", ONE.withPrecedes(List.of("whisk"))),
             Map.entry("cues", ONE.withCues(List.of("Turn early"))),
@@ -56,18 +61,57 @@ class DraftDifferenceTest {
             Map.entry("derived", ONE.withDerived(List.of("/lady/0"))));
 
     private static final Map<String, VariantsDraft> OTHER_VARIANTS = Map.of(
-            "timings", Charts.NO_VARIANTS.with().timings(List.of(new TimingDraft("even", "1 2 3 1 2 3", "1 2 3 1 2 3"))).build(),
-            "splits", Charts.NO_VARIANTS.with().splits(List.of(new SplitDraft("1–3", 1, 3))).build(),
-            "finishes", Charts.NO_VARIANTS.with().finishes(List.of(new VariationDraft("to LOD", List.of(), List.of(), Optional.empty()))).build(),
-            "repeat", Charts.NO_VARIANTS.with().repeat(Optional.of(new RepeatDraft(1, 6, Optional.empty(), Optional.empty(), "2"))).build(),
-            "manSchool", Charts.NO_VARIANTS.with().manSchool(Optional.of("inside edge")).build(),
-            "ladySchool", Charts.NO_VARIANTS.with().ladySchool(Optional.of("inside edge")).build(),
-            "schools", Charts.NO_VARIANTS.with().schools(List.of(new VariationDraft("inside edge", List.of(), List.of(), Optional.empty()))).build(),
-            "entries", Charts.NO_VARIANTS.with().entries(List.of(new VariationDraft("from PP", List.of(), List.of(), Optional.of(PROMENADE), Optional.empty()))).build(),
-            "usage", Charts.NO_VARIANTS.with().usage(new UsageDraft(true, Optional.of("1/8"), Optional.of(true), Optional.of(false))).build());
+            "timings",
+                    Charts.NO_VARIANTS
+                            .with()
+                            .timings(List.of(new TimingDraft("even", "1 2 3 1 2 3", "1 2 3 1 2 3")))
+                            .build(),
+            "splits",
+                    Charts.NO_VARIANTS
+                            .with()
+                            .splits(List.of(new SplitDraft("1–3", 1, 3)))
+                            .build(),
+            "finishes",
+                    Charts.NO_VARIANTS
+                            .with()
+                            .finishes(List.of(new VariationDraft("to LOD", List.of(), List.of(), Optional.empty())))
+                            .build(),
+            "repeat",
+                    Charts.NO_VARIANTS
+                            .with()
+                            .repeat(Optional.of(new RepeatDraft(1, 6, Optional.empty(), Optional.empty(), "2")))
+                            .build(),
+            "manSchool",
+                    Charts.NO_VARIANTS
+                            .with()
+                            .manSchool(Optional.of("inside edge"))
+                            .build(),
+            "ladySchool",
+                    Charts.NO_VARIANTS
+                            .with()
+                            .ladySchool(Optional.of("inside edge"))
+                            .build(),
+            "schools",
+                    Charts.NO_VARIANTS
+                            .with()
+                            .schools(List.of(new VariationDraft("inside edge", List.of(), List.of(), Optional.empty())))
+                            .build(),
+            "entries",
+                    Charts.NO_VARIANTS
+                            .with()
+                            .entries(List.of(new VariationDraft(
+                                    "from PP", List.of(), List.of(), Optional.of(PROMENADE), Optional.empty())))
+                            .build(),
+            "usage",
+                    Charts.NO_VARIANTS
+                            .with()
+                            .usage(new UsageDraft(true, Optional.of("1/8"), Optional.of(true), Optional.of(false)))
+                            .build());
 
     private static List<String> said(FigureDraft other) {
-        return DraftDifference.between(ONE, other).stream().map(difference -> difference.place().pointer() + " " + difference.one() + " > " + difference.other()).toList();
+        return DraftDifference.between(ONE, other).stream()
+                .map(difference -> difference.place().pointer() + " " + difference.one() + " > " + difference.other())
+                .toList();
     }
 
     private static List<String> saidOf(VariantsDraft variants) {
@@ -104,7 +148,13 @@ class DraftDifferenceTest {
 
     @Test
     void aCellThatDiffersIsNamedByItsPlace() {
-        FigureDraft other = ONE.withMan(Charts.rows("1|RF|fwd|f DW", "2|LF|sd|b DC|3/8 R", "3|RF|cl|b LOD|1/8 R", "1|LF|bk|b LOD", "2|RF|sd|p DC|3/8 R, body less", "3|LF|cl|f DC|body completes"));
+        FigureDraft other = ONE.withMan(Charts.rows(
+                "1|RF|fwd|f DW",
+                "2|LF|sd|b DC|3/8 R",
+                "3|RF|cl|b LOD|1/8 R",
+                "1|LF|bk|b LOD",
+                "2|RF|sd|p DC|3/8 R, body less",
+                "3|LF|cl|f DC|body completes"));
 
         assertThat(said(other)).containsExactly("/man/1/turn 1/4 R > 3/8 R");
     }
@@ -113,28 +163,51 @@ class DraftDifferenceTest {
     void aRowThatOnlyOneHasIsToldCellByCell() {
         FigureDraft shorter = ONE.withMan(ONE.man().subList(0, 5));
 
-        assertThat(said(shorter)).containsExactly("/man/5/count 3 > ", "/man/5/foot LF > ", "/man/5/footPosition cl > ", "/man/5/alignment f DC > ", "/man/5/turn body completes > ");
-        assertThat(DraftDifference.between(shorter, ONE)).extracting(DraftDifference::one).containsOnly("");
+        assertThat(said(shorter))
+                .containsExactly(
+                        "/man/5/count 3 > ",
+                        "/man/5/foot LF > ",
+                        "/man/5/footPosition cl > ",
+                        "/man/5/alignment f DC > ",
+                        "/man/5/turn body completes > ");
+        assertThat(DraftDifference.between(shorter, ONE))
+                .extracting(DraftDifference::one)
+                .containsOnly("");
     }
 
     @Test
     void textsAreToldOneByOne() {
         FigureDraft told = ONE.withCues(List.of("Turn early", "Head left"));
 
-        assertThat(DraftDifference.between(told, told.withCues(List.of("Turn early", "Head right", "Breathe")))).extracting(difference -> difference.place().pointer() + " " + difference.one() + " > " + difference.other())
+        assertThat(DraftDifference.between(told, told.withCues(List.of("Turn early", "Head right", "Breathe"))))
+                .extracting(difference ->
+                        difference.place().pointer() + " " + difference.one() + " > " + difference.other())
                 .containsExactly("/cues/2 Head left > Head right", "/cues/3  > Breathe");
     }
 
     @Test
     void otherWaysAreToldInWords() {
-        assertThat(saidOf(OTHER_VARIANTS.get("timings"))).containsExactly("/timings  > even: 1 2 3 1 2 3 and 1 2 3 1 2 3");
+        assertThat(saidOf(OTHER_VARIANTS.get("timings")))
+                .containsExactly("/timings  > even: 1 2 3 1 2 3 and 1 2 3 1 2 3");
         assertThat(saidOf(OTHER_VARIANTS.get("repeat"))).containsExactly("/repeat  > steps 1 to 6, 2 times");
-        assertThat(saidOf(OTHER_VARIANTS.get("entries"))).containsExactly("/entries  > from PP: man as charted; lady as charted; begins in PP, hold closed, close");
-        assertThat(saidOf(OTHER_VARIANTS.get("usage"))).containsExactly("/usage  > from either foot, curves by 1/8, begins routine, ends no routine");
-        assertThat(saidOf(Charts.NO_VARIANTS.with().splits(List.of(new SplitDraft("1–3", 1, 3, List.of("f LOD", "f DC"), Optional.of("link")))).build()))
+        assertThat(saidOf(OTHER_VARIANTS.get("entries")))
+                .containsExactly(
+                        "/entries  > from PP: man as charted; lady as charted; begins in PP, hold closed, close");
+        assertThat(saidOf(OTHER_VARIANTS.get("usage")))
+                .containsExactly("/usage  > from either foot, curves by 1/8, begins routine, ends no routine");
+        assertThat(saidOf(Charts.NO_VARIANTS
+                        .with()
+                        .splits(List.of(new SplitDraft("1–3", 1, 3, List.of("f LOD", "f DC"), Optional.of("link"))))
+                        .build()))
                 .containsExactly("/splits  > 1–3: steps 1 to 3 from f LOD, f DC, link");
-        assertThat(saidOf(Charts.NO_VARIANTS.with().finishes(List.of(new VariationDraft("wide", List.of(new RowChangeDraft(5, WIDER)), List.of(), Optional.of(PROMENADE)))).build()))
-                .containsExactly("/finishes  > wide: man step 5 [sd small]; lady as charted; ends in PP, hold closed, close");
-        assertThat(said(ONE.withMutes(List.of(new Mute("A1", "", "so taught"), new Mute("F2", "/man/0", "small"))))).containsExactly("/mutes  > A1: so taught; F2 at /man/0: small");
+        assertThat(saidOf(Charts.NO_VARIANTS
+                        .with()
+                        .finishes(List.of(new VariationDraft(
+                                "wide", List.of(new RowChangeDraft(5, WIDER)), List.of(), Optional.of(PROMENADE))))
+                        .build()))
+                .containsExactly(
+                        "/finishes  > wide: man step 5 [sd small]; lady as charted; ends in PP, hold closed, close");
+        assertThat(said(ONE.withMutes(List.of(new Mute("A1", "", "so taught"), new Mute("F2", "/man/0", "small")))))
+                .containsExactly("/mutes  > A1: so taught; F2 at /man/0: small");
     }
 }

@@ -65,34 +65,76 @@ class PropertiesTest {
         assertThat(MirrorImage.of(image).lady()).isEqualTo(figure.lady());
         assertThat(image.length()).isEqualTo(figure.length());
         for (Part part : Part.values()) {
-            assertThat(image.chart(part).turnAccount().end()).isEqualTo(figure.chart(part).turnAccount().end().mirrored());
+            assertThat(image.chart(part).turnAccount().end())
+                    .isEqualTo(figure.chart(part).turnAccount().end().mirrored());
         }
     }
 
     @Property(tries = 200)
-    void whichWayTheRoomLiesChangesNoVerdict(@ForAll("turns") String turned, @ForAll("turns") String then, @ForAll @IntRange(min = 1, max = 15) int sixteenths) {
+    void whichWayTheRoomLiesChangesNoVerdict(
+            @ForAll("turns") String turned,
+            @ForAll("turns") String then,
+            @ForAll @IntRange(min = 1, max = 15) int sixteenths) {
         Figure before = SmallBook.walk("before", "RF", "DW", turned);
         Figure after = SmallBook.walk("after", "LF", "DC", then);
-        Outcome outcome = Link.between(ExitState.of(before), EntryState.of(after)).outcome();
-        assertThat(Link.between(ExitState.of(rotated(before, sixteenths)), EntryState.of(rotated(after, sixteenths))).outcome()).isEqualTo(outcome);
+        Outcome outcome =
+                Link.between(ExitState.of(before), EntryState.of(after)).outcome();
+        assertThat(Link.between(ExitState.of(rotated(before, sixteenths)), EntryState.of(rotated(after, sixteenths)))
+                        .outcome())
+                .isEqualTo(outcome);
     }
 
     private static Figure rotated(Figure figure, int sixteenths) {
         Turn by = new Turn(sixteenths);
-        return figure.withCharts(new Chart(Part.MAN, figure.man().steps().stream().map(step -> step.turned(by)).toList()),
-                        new Chart(Part.LADY, figure.lady().steps().stream().map(step -> step.turned(by)).toList()))
-                .withStartAlignments(figure.startAlignments().stream().map(alignment -> alignment.turned(by)).toList());
+        return figure.withCharts(
+                        new Chart(
+                                Part.MAN,
+                                figure.man().steps().stream()
+                                        .map(step -> step.turned(by))
+                                        .toList()),
+                        new Chart(
+                                Part.LADY,
+                                figure.lady().steps().stream()
+                                        .map(step -> step.turned(by))
+                                        .toList()))
+                .withStartAlignments(figure.startAlignments().stream()
+                        .map(alignment -> alignment.turned(by))
+                        .toList());
     }
 
     @Property(tries = 100)
-    void aUnitDancedNTimesLastsNTimesAsLong(@ForAll @IntRange(min = 1, max = 12) int times, @ForAll("turns") String turn) {
-        Figure unit = Charts.read(Charts.figure("waltz", "2",
-                Charts.rows("1|LF|fwd|f LOD", "2|RF|sd||" + turn, "3|LF|cl", "1|RF|fwd", "2|LF|sd||" + turn, "3|RF|cl"),
-                Charts.rows("1|RF|bk|b LOD", "2|LF|sd||" + turn, "3|RF|cl", "1|LF|bk", "2|RF|sd||" + turn, "3|LF|cl"))
-                .withVariants(new VariantsDraft(List.of(), List.of(), List.of(), Optional.of(new RepeatDraft(1, 6, Optional.empty(), Optional.empty(), "1-12")), Optional.empty(), Optional.empty(), List.of())));
+    void aUnitDancedNTimesLastsNTimesAsLong(
+            @ForAll @IntRange(min = 1, max = 12) int times, @ForAll("turns") String turn) {
+        Figure unit = Charts.read(Charts.figure(
+                        "waltz",
+                        "2",
+                        Charts.rows(
+                                "1|LF|fwd|f LOD",
+                                "2|RF|sd||" + turn,
+                                "3|LF|cl",
+                                "1|RF|fwd",
+                                "2|LF|sd||" + turn,
+                                "3|RF|cl"),
+                        Charts.rows(
+                                "1|RF|bk|b LOD",
+                                "2|LF|sd||" + turn,
+                                "3|RF|cl",
+                                "1|LF|bk",
+                                "2|RF|sd||" + turn,
+                                "3|LF|cl"))
+                .withVariants(new VariantsDraft(
+                        List.of(),
+                        List.of(),
+                        List.of(),
+                        Optional.of(new RepeatDraft(1, 6, Optional.empty(), Optional.empty(), "1-12")),
+                        Optional.empty(),
+                        Optional.empty(),
+                        List.of())));
         RepeatOutcome outcome = Repeats.table(unit).get(times - 1);
         assertThat(outcome.length()).isEqualTo(unit.length().times(times));
-        assertThat(outcome.manFree()).as("an even unit leaves the foot free that it began with").isEqualTo(unit.man().freeFeet().before());
+        assertThat(outcome.manFree())
+                .as("an even unit leaves the foot free that it began with")
+                .isEqualTo(unit.man().freeFeet().before());
         Turn once = unit.startHeading().turnTo(unit.man().turnAccount().end());
         assertThat(outcome.facing()).isEqualTo(unit.startHeading().plus(new Turn(once.sixteenths() * times)));
         assertThat(Audit.foundations(Repeats.danced(unit, times))).isEmpty();

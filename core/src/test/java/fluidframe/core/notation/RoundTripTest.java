@@ -23,18 +23,30 @@ class RoundTripTest {
 
     @Test
     void everyRowIsReadBackFromItsShorthand() {
-        RandomRows.many(3000).forEach(step -> assertThat(DraftReader.readRow(DraftWriter.row(step))).isEqualTo(step));
+        RandomRows.many(3000)
+                .forEach(step ->
+                        assertThat(DraftReader.readRow(DraftWriter.row(step))).isEqualTo(step));
     }
 
     @Test
     void caseAndSpacingDoNotMatterInTheVocabulary() {
-        List<Column> spelled = List.of(Column.FOOT, Column.FOOT_POSITION, Column.TURN, Column.RISE, Column.FOOTWORK, Column.ACTION, Column.RELATION, Column.ALIGNMENT);
-        RandomRows.many(1000).forEach(step -> spelled.forEach(column -> {
-            RowDraft row = DraftWriter.row(step);
-            String shouted = "  " + row.cell(column).toUpperCase(Locale.ROOT).replace(" ", "   ") + " ";
-            Step read = DraftReader.readRow(row.with(column, shouted));
-            assertThat(column.shorthand(read)).as(shouted).isEqualTo(row.cell(column));
-        }));
+        List<Column> spelled = List.of(
+                Column.FOOT,
+                Column.FOOT_POSITION,
+                Column.TURN,
+                Column.RISE,
+                Column.FOOTWORK,
+                Column.ACTION,
+                Column.RELATION,
+                Column.ALIGNMENT);
+        RandomRows.many(1000)
+                .forEach(step -> spelled.forEach(column -> {
+                    RowDraft row = DraftWriter.row(step);
+                    String shouted =
+                            "  " + row.cell(column).toUpperCase(Locale.ROOT).replace(" ", "   ") + " ";
+                    Step read = DraftReader.readRow(row.with(column, shouted));
+                    assertThat(column.shorthand(read)).as(shouted).isEqualTo(row.cell(column));
+                }));
     }
 
     @Test
@@ -42,7 +54,8 @@ class RoundTripTest {
         for (Column column : List.of(Column.FOOT, Column.SWAY, Column.ACTION)) {
             RandomRows.many(300).forEach(step -> {
                 String wording = column.wording(step);
-                assertThat(column.shorthand(DraftReader.readRow(new RowDraft(Map.of(column, wording))))).isEqualTo(column.shorthand(step));
+                assertThat(column.shorthand(DraftReader.readRow(new RowDraft(Map.of(column, wording)))))
+                        .isEqualTo(column.shorthand(step));
             });
         }
     }

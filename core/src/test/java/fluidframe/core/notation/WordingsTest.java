@@ -34,10 +34,14 @@ class WordingsTest {
     private static String said(Column column, String text) {
         CellReading reading = CellReader.read(column, text, () -> Situation.UNKNOWN);
         if (reading.isUnderstood()) {
-            String shorthand = column.shorthand(DraftReader.step(Map.of(column, reading.value().orElseThrow())));
+            String shorthand = column.shorthand(
+                    DraftReader.step(Map.of(column, reading.value().orElseThrow())));
             return shorthand.isEmpty() ? column == Column.TURN ? "0" : "-" : shorthand;
         }
-        List<String> choices = reading.choices().stream().filter(choice -> choice.column() == column).map(CellReading.Choice::text).toList();
+        List<String> choices = reading.choices().stream()
+                .filter(choice -> choice.column() == column)
+                .map(CellReading.Choice::text)
+                .toList();
         return choices.isEmpty() ? "!" : "? " + choices.stream().collect(Collectors.joining(", "));
     }
 }

@@ -20,7 +20,12 @@ import org.junit.jupiter.params.provider.ValueSource;
 class PartnerChangesTest {
 
     private static List<Dancer> dancers(int men, int ladies, int either) {
-        return Stream.of(people("m", men, Optional.of(Part.MAN)), people("l", ladies, Optional.of(Part.LADY)), people("e", either, Optional.empty())).flatMap(people -> people).toList();
+        return Stream.of(
+                        people("m", men, Optional.of(Part.MAN)),
+                        people("l", ladies, Optional.of(Part.LADY)),
+                        people("e", either, Optional.empty()))
+                .flatMap(people -> people)
+                .toList();
     }
 
     private static Stream<Dancer> people(String letter, int count, Optional<Part> part) {
@@ -37,12 +42,26 @@ class PartnerChangesTest {
 
     /** Nobody is in two places, and nobody is forgotten. */
     private static void assertEveryRoundHasEverybodyOnce(PartnerPlan plan, List<Dancer> dancers) {
-        assertThat(plan.rounds()).allSatisfy(round -> assertThat(Stream.concat(round.resting().stream(), round.pairs().stream().flatMap(pair -> Stream.of(pair.man(), pair.lady()))))
-                .containsExactlyInAnyOrderElementsOf(dancers.stream().map(Dancer::name).toList()));
+        assertThat(plan.rounds())
+                .allSatisfy(round -> assertThat(Stream.concat(
+                                round.resting().stream(),
+                                round.pairs().stream().flatMap(pair -> Stream.of(pair.man(), pair.lady()))))
+                        .containsExactlyInAnyOrderElementsOf(
+                                dancers.stream().map(Dancer::name).toList()));
     }
 
     @ParameterizedTest(name = "{0} men, {1} ladies, {2} either: {3} rounds")
-    @CsvSource({"1, 1, 0, 1", "4, 4, 0, 4", "3, 7, 0, 7", "7, 3, 0, 7", "8, 9, 0, 9", "30, 30, 0, 30", "0, 5, 0, 0", "2, 5, 3, 5", "0, 0, 7, 4"})
+    @CsvSource({
+        "1, 1, 0, 1",
+        "4, 4, 0, 4",
+        "3, 7, 0, 7",
+        "7, 3, 0, 7",
+        "8, 9, 0, 9",
+        "30, 30, 0, 30",
+        "0, 5, 0, 0",
+        "2, 5, 3, 5",
+        "0, 0, 7, 4"
+    })
     void everyoneMeetsEveryoneInTheFewestRounds(int men, int ladies, int either, int rounds) {
         List<Dancer> dancers = dancers(men, ladies, either);
         PartnerPlan plan = PartnerChanges.of(wish(dancers));
@@ -51,7 +70,8 @@ class PartnerChangesTest {
         assertThat(plan.fewest()).isEqualTo(rounds);
         assertThat(pairs(plan)).doesNotHaveDuplicates();
         assertEveryRoundHasEverybodyOnce(plan, dancers);
-        int asMen = men + (int) plan.parts().values().stream().filter("man"::equals).count();
+        int asMen =
+                men + (int) plan.parts().values().stream().filter("man"::equals).count();
         assertThat(pairs(plan)).hasSize(asMen * (men + ladies + either - asMen));
     }
 
@@ -61,8 +81,12 @@ class PartnerChangesTest {
     void whoeverIsLeftToMeetTakesTheFewestRounds(int seed) {
         Random random = new Random(seed);
         List<Dancer> dancers = dancers(2 + random.nextInt(12), 2 + random.nextInt(12), 0);
-        List<Pair> all = dancers.stream().filter(dancer -> dancer.part().equals(Optional.of(Part.MAN))).flatMap(man -> dancers.stream()
-                .filter(dancer -> dancer.part().equals(Optional.of(Part.LADY))).map(lady -> new Pair(man.name(), lady.name()))).toList();
+        List<Pair> all = dancers.stream()
+                .filter(dancer -> dancer.part().equals(Optional.of(Part.MAN)))
+                .flatMap(man -> dancers.stream()
+                        .filter(dancer -> dancer.part().equals(Optional.of(Part.LADY)))
+                        .map(lady -> new Pair(man.name(), lady.name())))
+                .toList();
         List<Pair> apart = all.stream().filter(pair -> random.nextInt(5) == 0).toList();
         List<Pair> danced = all.stream().filter(pair -> random.nextInt(3) == 0).toList();
         PartnerPlan plan = PartnerChanges.of(new PartnerWish(dancers, List.of(), apart, danced));
@@ -70,7 +94,13 @@ class PartnerChangesTest {
         Set<Pair> left = new HashSet<>(all);
         left.removeAll(apart);
         left.removeAll(danced);
-        int busiest = dancers.stream().mapToInt(dancer -> (int) left.stream().filter(pair -> pair.man().equals(dancer.name()) || pair.lady().equals(dancer.name())).count()).max().orElse(0);
+        int busiest = dancers.stream()
+                .mapToInt(dancer -> (int) left.stream()
+                        .filter(pair ->
+                                pair.man().equals(dancer.name()) || pair.lady().equals(dancer.name()))
+                        .count())
+                .max()
+                .orElse(0);
         assertThat(pairs(plan)).containsExactlyInAnyOrderElementsOf(left);
         assertThat(plan.rounds()).hasSize(busiest);
         assertEveryRoundHasEverybodyOnce(plan, dancers);
@@ -79,17 +109,26 @@ class PartnerChangesTest {
     @Test
     void aPairThatStaysTogetherDancesInEveryRoundAndWithNobodyElse() {
         List<Dancer> dancers = dancers(4, 4, 0);
-        PartnerPlan plan = PartnerChanges.of(new PartnerWish(dancers, List.of(new Pair("m2", "l3")), List.of(), List.of()));
+        PartnerPlan plan =
+                PartnerChanges.of(new PartnerWish(dancers, List.of(new Pair("m2", "l3")), List.of(), List.of()));
 
-        assertThat(plan.rounds()).hasSize(3).allSatisfy(round -> assertThat(round.pairs()).contains(new Pair("m2", "l3")));
-        assertThat(pairs(plan)).filteredOn(pair -> pair.man().equals("m2") || pair.lady().equals("l3")).containsOnly(new Pair("m2", "l3"));
+        assertThat(plan.rounds())
+                .hasSize(3)
+                .allSatisfy(round -> assertThat(round.pairs()).contains(new Pair("m2", "l3")));
+        assertThat(pairs(plan))
+                .filteredOn(pair -> pair.man().equals("m2") || pair.lady().equals("l3"))
+                .containsOnly(new Pair("m2", "l3"));
     }
 
     @ParameterizedTest
     @CsvSource({"5, 3", "7, 4", "9, 8", "11, 6"})
     void nobodyRestsMoreThanOthersOfTheirPart(int men, int ladies) {
         PartnerPlan plan = PartnerChanges.of(wish(dancers(men, ladies, 0)));
-        List<Long> rests = IntStream.rangeClosed(1, men).mapToObj(man -> plan.rounds().stream().filter(round -> round.resting().contains("m" + man)).count()).toList();
+        List<Long> rests = IntStream.rangeClosed(1, men)
+                .mapToObj(man -> plan.rounds().stream()
+                        .filter(round -> round.resting().contains("m" + man))
+                        .count())
+                .toList();
 
         assertThat(rests).allMatch(each -> each == men - ladies);
     }
@@ -98,22 +137,33 @@ class PartnerChangesTest {
     void inTheMiddleOfAClassWhoeverComesOrGoesTheRestIsPlannedAnew() {
         List<Dancer> dancers = new ArrayList<>(dancers(6, 6, 0));
         List<PartnerRound> begun = PartnerChanges.of(wish(dancers)).rounds().subList(0, 2);
-        List<Pair> danced = begun.stream().flatMap(round -> round.pairs().stream()).toList();
+        List<Pair> danced =
+                begun.stream().flatMap(round -> round.pairs().stream()).toList();
         dancers.removeIf(dancer -> dancer.name().equals("l1"));
         dancers.add(new Dancer("late", Optional.of(Part.LADY)));
         PartnerPlan left = PartnerChanges.of(new PartnerWish(dancers, List.of(), List.of(), danced));
 
         assertThat(left.rounds()).as("whoever came late has six to meet").hasSize(6);
-        assertThat(pairs(left)).doesNotContainAnyElementsOf(danced).filteredOn(pair -> pair.lady().equals("late")).hasSize(6);
+        assertThat(pairs(left))
+                .doesNotContainAnyElementsOf(danced)
+                .filteredOn(pair -> pair.lady().equals("late"))
+                .hasSize(6);
     }
 
     @Test
     void whatCannotBeIsNamed() {
-        assertThatThrownBy(() -> wish(List.of(new Dancer("Ann", Optional.empty()), new Dancer("Ann", Optional.empty())))).hasMessage("Ann is there twice");
+        assertThatThrownBy(
+                        () -> wish(List.of(new Dancer("Ann", Optional.empty()), new Dancer("Ann", Optional.empty()))))
+                .hasMessage("Ann is there twice");
         assertThatThrownBy(() -> wish(dancers(101, 100, 0))).hasMessage("201 dancers: expected at most 200");
-        assertThatThrownBy(() -> new PartnerWish(dancers(1, 1, 0), List.of(new Pair("m1", "x")), List.of(), List.of())).hasMessage("x is to stay with somebody and is not there");
-        assertThatThrownBy(() -> new PartnerWish(dancers(1, 2, 0), List.of(new Pair("m1", "l1"), new Pair("m1", "l2")), List.of(), List.of())).hasMessage("m1 is to stay with two");
-        assertThatThrownBy(() -> new PartnerWish(dancers(1, 1, 0), List.of(new Pair("m1", "l1")), List.of(new Pair("m1", "l1")), List.of())).hasMessage("m1 and l1 are to stay together and apart");
+        assertThatThrownBy(() -> new PartnerWish(dancers(1, 1, 0), List.of(new Pair("m1", "x")), List.of(), List.of()))
+                .hasMessage("x is to stay with somebody and is not there");
+        assertThatThrownBy(() -> new PartnerWish(
+                        dancers(1, 2, 0), List.of(new Pair("m1", "l1"), new Pair("m1", "l2")), List.of(), List.of()))
+                .hasMessage("m1 is to stay with two");
+        assertThatThrownBy(() -> new PartnerWish(
+                        dancers(1, 1, 0), List.of(new Pair("m1", "l1")), List.of(new Pair("m1", "l1")), List.of()))
+                .hasMessage("m1 and l1 are to stay together and apart");
         assertThatThrownBy(() -> new Dancer(" ", Optional.empty())).hasMessage("somebody without a name");
     }
 }

@@ -18,7 +18,11 @@ class HeardBeatsTest {
     private static final double LEAD = 1.3;
 
     /** Three minutes whose tempo goes four hundredths up and down. */
-    private static final TempoMap SWAYING = new TempoMap(WALTZ, IntStream.rangeClosed(0, BARS / 6).mapToObj(i -> new TempoMap.Change(Beats.of(i * 6 * WALTZ), 30 * (1 + 0.04 * Math.sin(i)), true)).toList());
+    private static final TempoMap SWAYING = new TempoMap(
+            WALTZ,
+            IntStream.rangeClosed(0, BARS / 6)
+                    .mapToObj(i -> new TempoMap.Change(Beats.of(i * 6 * WALTZ), 30 * (1 + 0.04 * Math.sin(i)), true))
+                    .toList());
 
     private static double[] strengths(TempoMap tempo, int bars) {
         Random random = new Random(5);
@@ -45,14 +49,18 @@ class HeardBeatsTest {
         assertThat(lines).hasSize(BARS);
         TempoMap tempo = HeardBeats.tempo(lines, WALTZ);
         for (int bar = 0; bar < BARS - 1; bar++) {
-            assertThat(lines.get(0) + tempo.seconds(bar * WALTZ)).as("bar %d", bar + 1).isCloseTo(LEAD + SWAYING.seconds(bar * WALTZ), within(0.03));
+            assertThat(lines.get(0) + tempo.seconds(bar * WALTZ))
+                    .as("bar %d", bar + 1)
+                    .isCloseTo(LEAD + SWAYING.seconds(bar * WALTZ), within(0.03));
         }
         assertThat(tempo.changes()).hasSizeLessThan(60);
     }
 
     @Test
     void anEstimateThatIsOffByASixthIsMended() {
-        assertThat(HeardBeats.of(strengths(TempoMap.steady(WALTZ, 29), 40), 75, WALTZ).beatsPerMinute()).isCloseTo(87, within(0.1));
+        assertThat(HeardBeats.of(strengths(TempoMap.steady(WALTZ, 29), 40), 75, WALTZ)
+                        .beatsPerMinute())
+                .isCloseTo(87, within(0.1));
     }
 
     @Test
@@ -66,8 +74,11 @@ class HeardBeatsTest {
     @Test
     void whatIsNoMusicIsNamed() {
         assertThatThrownBy(() -> HeardBeats.of(new double[500], 90, WALTZ)).hasMessage("silence");
-        assertThatThrownBy(() -> HeardBeats.of(new double[360_000], 90, WALTZ)).hasMessageContaining("60 minutes: expected at most 15");
-        assertThatThrownBy(() -> HeardBeats.of(new double[] {1, 0, 1}, 90, WALTZ)).hasMessageContaining("expected at least 8");
-        assertThatThrownBy(() -> HeardBeats.of(new double[] {1, 0, 1}, 900, WALTZ)).hasMessageContaining("expected 20 to 400");
+        assertThatThrownBy(() -> HeardBeats.of(new double[360_000], 90, WALTZ))
+                .hasMessageContaining("60 minutes: expected at most 15");
+        assertThatThrownBy(() -> HeardBeats.of(new double[] {1, 0, 1}, 90, WALTZ))
+                .hasMessageContaining("expected at least 8");
+        assertThatThrownBy(() -> HeardBeats.of(new double[] {1, 0, 1}, 900, WALTZ))
+                .hasMessageContaining("expected 20 to 400");
     }
 }

@@ -23,8 +23,7 @@ class NotesFileTest {
 
     private static final String HEADER = "4d546864000000060000000101e0";
 
-    private record Seen(long tick, int type, String data) {
-    }
+    private record Seen(long tick, int type, String data) {}
 
     @Test
     void whatThePlatformWritesIsReadAsItWasMeant() throws InvalidMidiDataException {
@@ -35,7 +34,11 @@ class NotesFileTest {
             for (int i = 1 + random.nextInt(3); i > 0; i--) {
                 fill(sequence.createTrack(), random, meant);
             }
-            List<Seen> read = WrittenNotes.file(sequence).events().stream().filter(event -> event.type() != 0x2f).map(event -> new Seen(event.tick(), event.type(), HexFormat.of().formatHex(event.data()))).toList();
+            List<Seen> read = WrittenNotes.file(sequence).events().stream()
+                    .filter(event -> event.type() != 0x2f)
+                    .map(event ->
+                            new Seen(event.tick(), event.type(), HexFormat.of().formatHex(event.data())))
+                    .toList();
             meant.sort(Comparator.comparingLong(Seen::tick));
             assertThat(read).containsExactlyInAnyOrderElementsOf(meant);
             assertThat(WrittenNotes.file(sequence).ticksPerQuarter()).isEqualTo(sequence.getResolution());
@@ -53,11 +56,16 @@ class NotesFileTest {
                     meant.add(new Seen(tick, type, HexFormat.of().formatHex(data)));
                     track.add(new MidiEvent(new MetaMessage(type, data, data.length), tick));
                 }
-                case 1 -> track.add(new MidiEvent(new SysexMessage(new byte[] {(byte) 0xf0, 1, 2, (byte) 0xf7}, 4), tick));
+                case 1 ->
+                    track.add(new MidiEvent(new SysexMessage(new byte[] {(byte) 0xf0, 1, 2, (byte) 0xf7}, 4), tick));
                 default -> {
                     boolean program = random.nextInt(3) == 0;
                     meant.add(new Seen(tick, -1, ""));
-                    track.add(new MidiEvent(program ? new ShortMessage(ShortMessage.PROGRAM_CHANGE, 1, i, 0) : new ShortMessage(ShortMessage.NOTE_ON, i % 16, i, random.nextInt(128)), tick));
+                    track.add(new MidiEvent(
+                            program
+                                    ? new ShortMessage(ShortMessage.PROGRAM_CHANGE, 1, i, 0)
+                                    : new ShortMessage(ShortMessage.NOTE_ON, i % 16, i, random.nextInt(128)),
+                            tick));
                 }
             }
         }
@@ -73,7 +81,10 @@ class NotesFileTest {
         "a time without an end, 4d54726b00000006ffffffffff7f, 'byte 26: expected a number of at most four bytes'"
     })
     void noLengthIsBelievedThatTheFileDoesNotHave(String what, String track, String sentence) {
-        assertThatThrownBy(() -> NotesFile.read(HexFormat.of().parseHex(HEADER + track))).as(what).isInstanceOf(IllegalArgumentException.class).hasMessage(sentence);
+        assertThatThrownBy(() -> NotesFile.read(HexFormat.of().parseHex(HEADER + track)))
+                .as(what)
+                .isInstanceOf(IllegalArgumentException.class)
+                .hasMessage(sentence);
     }
 
     @Test

@@ -18,7 +18,9 @@ class TapsTest {
     /** Taps of a waltz of 29 bars a minute, each up to so many seconds early or late. */
     private static List<Double> tapped(int taps, double unsteady) {
         Random random = new Random(5);
-        return new ArrayList<>(IntStream.range(0, taps).mapToObj(i -> 2 + i * BEAT + unsteady * (2 * random.nextDouble() - 1)).toList());
+        return new ArrayList<>(IntStream.range(0, taps)
+                .mapToObj(i -> 2 + i * BEAT + unsteady * (2 * random.nextDouble() - 1))
+                .toList());
     }
 
     @Test
@@ -52,16 +54,23 @@ class TapsTest {
             assertThat(meant.barsPerMinute()).isEqualTo(29, within(0.01));
             assertThat(meant.beatsPerTap()).isEqualTo(1);
         });
-        List<Double> bars = DoubleStream.iterate(0, at -> at + 3 * BEAT).limit(8).boxed().toList();
-        assertThat(Taps.of(bars, List.of(), 3).meant(3, 28, 30).get(0).beatsPerTap()).isEqualTo(3);
-        List<Double> halves = DoubleStream.iterate(0, at -> at + BEAT / 2).limit(16).boxed().toList();
-        assertThat(Taps.of(halves, List.of(), 3).meant(3, 28, 30).get(0).beatsPerTap()).isEqualTo(0.5);
-        assertThat(Taps.of(tapped(12, 0), List.of(), 3).meant(3, 28, 30)).extracting(Taps.Meant::beatsPerTap).containsExactlyInAnyOrder(1.0, 2.0, 0.5, 3.0, 6.0);
+        List<Double> bars =
+                DoubleStream.iterate(0, at -> at + 3 * BEAT).limit(8).boxed().toList();
+        assertThat(Taps.of(bars, List.of(), 3).meant(3, 28, 30).get(0).beatsPerTap())
+                .isEqualTo(3);
+        List<Double> halves =
+                DoubleStream.iterate(0, at -> at + BEAT / 2).limit(16).boxed().toList();
+        assertThat(Taps.of(halves, List.of(), 3).meant(3, 28, 30).get(0).beatsPerTap())
+                .isEqualTo(0.5);
+        assertThat(Taps.of(tapped(12, 0), List.of(), 3).meant(3, 28, 30))
+                .extracting(Taps.Meant::beatsPerTap)
+                .containsExactlyInAnyOrder(1.0, 2.0, 0.5, 3.0, 6.0);
     }
 
     @Test
     void whatIsNoBeatIsRefused() {
         assertThatThrownBy(() -> Taps.of(List.of(0.0, 0.5, 1.0), List.of(), 3)).hasMessageContaining("3 taps");
-        assertThatThrownBy(() -> Taps.of(List.of(0.0, 0.01, 0.02, 0.03, 0.04), List.of(), 3)).hasMessageContaining("expected 0.1 to 6");
+        assertThatThrownBy(() -> Taps.of(List.of(0.0, 0.01, 0.02, 0.03, 0.04), List.of(), 3))
+                .hasMessageContaining("expected 0.1 to 6");
     }
 }

@@ -9,8 +9,7 @@ import javax.sound.midi.Sequence;
 /** Notes as the platform writes them into a file. */
 public final class WrittenNotes {
 
-    private WrittenNotes() {
-    }
+    private WrittenNotes() {}
 
     public static byte[] bytes(Sequence sequence) {
         try {

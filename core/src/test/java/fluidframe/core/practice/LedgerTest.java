@@ -26,7 +26,8 @@ class LedgerTest {
 
     private static final Instant BEGIN = Instant.parse("2026-02-02T18:00:00Z");
     private static final Subject WHISK = new Subject.Whole("whisk");
-    private static final Subject.Fault HEEL = new Subject.Fault("whisk", Part.MAN, 1, Optional.of(Column.FOOTWORK), "toe first");
+    private static final Subject.Fault HEEL =
+            new Subject.Fault("whisk", Part.MAN, 1, Optional.of(Column.FOOTWORK), "toe first");
 
     private static Noted noted(int day, Grade grade, Subject.Fault... faults) {
         return new Noted(BEGIN.plus(Duration.ofDays(day)), WHISK, grade, List.of(faults));
@@ -43,7 +44,8 @@ class LedgerTest {
         assertThat(after(noted(0, GOOD), noted(2, SHAKY))).isEqualTo(Stage.COMING);
         assertThat(after(noted(0, GOOD), noted(3, GOOD))).isEqualTo(Stage.STEADY);
         assertThat(after(noted(0, GOOD), noted(3, GOOD), noted(17, GOOD))).isEqualTo(Stage.SECURE);
-        assertThat(after(noted(0, GOOD), noted(3, GOOD), noted(17, GOOD), noted(60, LOST))).isEqualTo(Stage.SHOWN);
+        assertThat(after(noted(0, GOOD), noted(3, GOOD), noted(17, GOOD), noted(60, LOST)))
+                .isEqualTo(Stage.SHOWN);
         assertThat(after(noted(0, SECURE))).isEqualTo(Stage.STEADY);
     }
 
@@ -55,12 +57,21 @@ class LedgerTest {
 
     @Test
     void aFaultIsLookedForWheneverItsFigureIsDancedAgain() {
-        Practised seenOnce = Ledger.of(List.of(noted(0, GOOD, HEEL), noted(3, GOOD), noted(6, LOST))).of(HEEL).orElseThrow();
+        Practised seenOnce = Ledger.of(List.of(noted(0, GOOD, HEEL), noted(3, GOOD), noted(6, LOST)))
+                .of(HEEL)
+                .orElseThrow();
         assertThat(seenOnce.times()).isEqualTo(2);
         assertThat(seenOnce.lost()).isEqualTo(1);
         assertThat(seenOnce.last()).isEqualTo(GOOD);
         assertThat(seenOnce.keepsComingBack()).isFalse();
-        Practised again = Ledger.of(List.of(noted(0, GOOD, HEEL), noted(3, GOOD), noted(6, SHAKY, HEEL), noted(9, SECURE), noted(12, GOOD, HEEL))).of(HEEL).orElseThrow();
+        Practised again = Ledger.of(List.of(
+                        noted(0, GOOD, HEEL),
+                        noted(3, GOOD),
+                        noted(6, SHAKY, HEEL),
+                        noted(9, SECURE),
+                        noted(12, GOOD, HEEL)))
+                .of(HEEL)
+                .orElseThrow();
         assertThat(again.lost()).isEqualTo(3);
         assertThat(again.keepsComingBack()).isTrue();
         assertThat(again.first()).isEqualTo(BEGIN);
@@ -70,13 +81,19 @@ class LedgerTest {
     void theSameFaultSpeltOtherwiseIsTheSame() {
         Subject.Fault same = new Subject.Fault("whisk", Part.MAN, 1, Optional.of(Column.FOOTWORK), "Toe  first. ");
         assertThat(same).isEqualTo(HEEL).hasSameHashCodeAs(HEEL);
-        assertThat(new Subject.Fault("whisk", Part.LADY, 1, Optional.of(Column.FOOTWORK), "toe first")).isNotEqualTo(HEEL);
-        assertThat(Ledger.of(List.of(noted(0, GOOD, HEEL), noted(1, GOOD, same))).of(HEEL).orElseThrow().lost()).isEqualTo(2);
+        assertThat(new Subject.Fault("whisk", Part.LADY, 1, Optional.of(Column.FOOTWORK), "toe first"))
+                .isNotEqualTo(HEEL);
+        assertThat(Ledger.of(List.of(noted(0, GOOD, HEEL), noted(1, GOOD, same)))
+                        .of(HEEL)
+                        .orElseThrow()
+                        .lost())
+                .isEqualTo(2);
     }
 
     @Test
     void inWhichOrderNotesComeInDoesNotMatter() {
-        List<Noted> notes = new ArrayList<>(List.of(noted(0, LOST, HEEL), noted(2, GOOD), noted(4, SHAKY, HEEL), noted(9, GOOD), noted(30, SECURE)));
+        List<Noted> notes = new ArrayList<>(List.of(
+                noted(0, LOST, HEEL), noted(2, GOOD), noted(4, SHAKY, HEEL), noted(9, GOOD), noted(30, SECURE)));
         List<Practised> inOrder = List.copyOf(Ledger.of(notes).all());
         for (int seed = 0; seed < 20; seed++) {
             Collections.shuffle(notes, new Random(seed));
@@ -85,14 +102,31 @@ class LedgerTest {
     }
 
     @ParameterizedTest
-    @ValueSource(strings = {"figure~waltz-whisk", "seam~waltz-whisk~waltz-chasse-from-promenade", "fault~waltz-whisk~man~1~footwork~toe first", "fault~waltz-whisk~lady~0~~she looks down",
-            "posture~waltz-closed", "chart~waltz-whisk~free foot"})
+    @ValueSource(
+            strings = {
+                "figure~waltz-whisk",
+                "seam~waltz-whisk~waltz-chasse-from-promenade",
+                "fault~waltz-whisk~man~1~footwork~toe first",
+                "fault~waltz-whisk~lady~0~~she looks down",
+                "posture~waltz-closed",
+                "chart~waltz-whisk~free foot"
+            })
     void aSubjectIsReadAsItIsWritten(String text) {
         assertThat(Subject.parse(text)).hasToString(text);
     }
 
     @ParameterizedTest
-    @ValueSource(strings = {"", "figure~", "figure~Waltz Whisk", "seam~one", "fault~waltz-whisk~both~1~footwork~x", "fault~waltz-whisk~man~1~colour~x", "fault~waltz-whisk~man~1~footwork~", "step~1"})
+    @ValueSource(
+            strings = {
+                "",
+                "figure~",
+                "figure~Waltz Whisk",
+                "seam~one",
+                "fault~waltz-whisk~both~1~footwork~x",
+                "fault~waltz-whisk~man~1~colour~x",
+                "fault~waltz-whisk~man~1~footwork~",
+                "step~1"
+            })
     void whatNamesNoSubjectIsRefused(String text) {
         assertThatThrownBy(() -> Subject.parse(text)).isInstanceOf(UnreadableTextException.class);
     }

@@ -34,7 +34,10 @@ class WhatTodayTest {
     }
 
     private static Commitment danced(int inDays, String... figures) {
-        return new Commitment("Tideline Waltz", List.of(figures), Optional.of(new Occasion("Lamplight Open", TODAY.plusDays(inDays))));
+        return new Commitment(
+                "Tideline Waltz",
+                List.of(figures),
+                Optional.of(new Occasion("Lamplight Open", TODAY.plusDays(inDays))));
     }
 
     private static List<Due> rank(List<Noted> notes, Commitment... commitments) {
@@ -50,7 +53,8 @@ class WhatTodayTest {
         List<Due> due = rank(List.of(noted(2, "sure", SECURE), noted(20, "fading", GOOD), noted(60, "gone", GOOD)));
         assertThat(names(due)).containsExactly("gone", "fading");
         assertThat(due.get(0).recall()).isLessThan(due.get(1).recall());
-        assertThat(due.get(1).reasons()).containsExactly("last 20 days ago", Math.round(due.get(1).recall() * 100) + " % likely to hold");
+        assertThat(due.get(1).reasons())
+                .containsExactly("last 20 days ago", Math.round(due.get(1).recall() * 100) + " % likely to hold");
     }
 
     @Test
@@ -70,20 +74,34 @@ class WhatTodayTest {
     void aFaultWeighsMoreEachTimeItIsSeen() {
         Subject.Fault heel = new Subject.Fault("whisk", Part.MAN, 1, Optional.empty(), "toe first");
         double once = urgencyOf(heel, List.of(noted(9, "whisk", GOOD, heel)));
-        List<Due> often = rank(List.of(noted(30, "whisk", GOOD, heel), noted(20, "whisk", SHAKY, heel), noted(9, "whisk", GOOD, heel)));
-        assertThat(urgencyOf(heel, List.of(noted(30, "whisk", GOOD, heel), noted(20, "whisk", SHAKY, heel), noted(9, "whisk", GOOD, heel)))).isGreaterThan(once);
+        List<Due> often = rank(List.of(
+                noted(30, "whisk", GOOD, heel), noted(20, "whisk", SHAKY, heel), noted(9, "whisk", GOOD, heel)));
+        assertThat(urgencyOf(
+                        heel,
+                        List.of(
+                                noted(30, "whisk", GOOD, heel),
+                                noted(20, "whisk", SHAKY, heel),
+                                noted(9, "whisk", GOOD, heel))))
+                .isGreaterThan(once);
         assertThat(often.get(0).subject()).isEqualTo(heel);
         assertThat(often.get(0).reasons()).startsWith("seen 3 times");
     }
 
     private static double urgencyOf(Subject subject, List<Noted> notes) {
-        return rank(notes).stream().filter(due -> due.subject().equals(subject)).findFirst().orElseThrow().urgency();
+        return rank(notes).stream()
+                .filter(due -> due.subject().equals(subject))
+                .findFirst()
+                .orElseThrow()
+                .urgency();
     }
 
     @Test
     void aSeamWaitsUntilBothItsFiguresHaveBeenShown() {
-        assertThat(names(rank(List.of(noted(1, "whisk", SECURE)), inWork("whisk", "chasse")))).containsExactly("chasse");
-        assertThat(names(rank(List.of(noted(1, "whisk", SECURE), noted(1, "chasse", SECURE)), inWork("whisk", "chasse")))).containsExactly("whisk into chasse");
+        assertThat(names(rank(List.of(noted(1, "whisk", SECURE)), inWork("whisk", "chasse"))))
+                .containsExactly("chasse");
+        assertThat(names(rank(
+                        List.of(noted(1, "whisk", SECURE), noted(1, "chasse", SECURE)), inWork("whisk", "chasse"))))
+                .containsExactly("whisk into chasse");
     }
 
     @Test
@@ -96,15 +114,22 @@ class WhatTodayTest {
     @Test
     void theMinutesOfALessonAddUpAndNoFigureComesTwice() {
         Subject.Fault heel = new Subject.Fault("whisk", Part.MAN, 1, Optional.empty(), "toe first");
-        List<Due> due = rank(List.of(noted(20, "whisk", SHAKY, heel), noted(20, "chasse", LOST)), inWork("whisk", "chasse", "spin"));
+        List<Due> due = rank(
+                List.of(noted(20, "whisk", SHAKY, heel), noted(20, "chasse", LOST)), inWork("whisk", "chasse", "spin"));
         for (int minutes : new int[] {LessonPlanner.SHORTEST, 45, 90, LessonPlanner.LONGEST}) {
             List<LessonPart> parts = LessonPlanner.plan(minutes, due, Optional.of("Tideline Waltz"), id -> id);
             assertThat(parts.stream().mapToInt(LessonPart::minutes).sum()).isEqualTo(minutes);
             assertThat(parts).allMatch(part -> part.minutes() > 0);
-            assertThat(parts.stream().flatMap(part -> part.subject().stream()).filter(subject -> !(subject instanceof Subject.Seam)).map(subject -> subject.figure().orElseThrow())).doesNotHaveDuplicates();
+            assertThat(parts.stream()
+                            .flatMap(part -> part.subject().stream())
+                            .filter(subject -> !(subject instanceof Subject.Seam))
+                            .map(subject -> subject.figure().orElseThrow()))
+                    .doesNotHaveDuplicates();
         }
-        assertThatIllegalArgumentException().isThrownBy(() -> LessonPlanner.plan(LessonPlanner.SHORTEST - 1, due, Optional.empty(), id -> id));
-        assertThatIllegalArgumentException().isThrownBy(() -> LessonPlanner.plan(LessonPlanner.LONGEST + 1, due, Optional.empty(), id -> id));
+        assertThatIllegalArgumentException()
+                .isThrownBy(() -> LessonPlanner.plan(LessonPlanner.SHORTEST - 1, due, Optional.empty(), id -> id));
+        assertThatIllegalArgumentException()
+                .isThrownBy(() -> LessonPlanner.plan(LessonPlanner.LONGEST + 1, due, Optional.empty(), id -> id));
     }
 
     @Test
@@ -112,19 +137,27 @@ class WhatTodayTest {
         List<Subject> wanted = List.copyOf(inWork("a", "b", "c").subjects());
         TermPlan roomy = TermPlan.towards(wanted, Ledger.of(List.of()), NOW, 7, 5, NOW.plus(Duration.ofDays(70)));
         assertThat(roomy.lessons()).hasSize(10);
-        assertThat(roomy.lessons().get(0).subjects()).extracting(subject -> subject.wording(id -> id)).containsExactlyInAnyOrder("a", "b", "c", "a into b", "b into c");
+        assertThat(roomy.lessons().get(0).subjects())
+                .extracting(subject -> subject.wording(id -> id))
+                .containsExactlyInAnyOrder("a", "b", "c", "a into b", "b into c");
         assertThat(roomy.left()).isEmpty();
         TermPlan tight = TermPlan.towards(wanted, Ledger.of(List.of()), NOW, 7, 1, NOW.plus(Duration.ofDays(15)));
-        assertThat(tight.lessons()).hasSize(3).allMatch(lesson -> lesson.subjects().size() == 1);
+        assertThat(tight.lessons())
+                .hasSize(3)
+                .allMatch(lesson -> lesson.subjects().size() == 1);
         assertThat(tight.left()).extracting(TermPlan.Left::why).contains("no lesson has time to show it");
         assertThat(tight.left()).isSortedAccordingTo((one, other) -> Double.compare(one.recall(), other.recall()));
     }
 
     @Test
     void aTermHasNoLessonsForWhatWillHoldAnyway() {
-        List<Noted> secure = List.of(noted(90, "a", GOOD), noted(80, "a", SECURE), noted(40, "a", SECURE), noted(1, "a", SECURE));
-        TermPlan plan = TermPlan.towards(List.of(new Subject.Whole("a")), Ledger.of(secure), NOW, 7, 3, NOW.plus(Duration.ofDays(21)));
-        assertThat(plan.lessons()).hasSize(3).allMatch(lesson -> lesson.subjects().isEmpty());
+        List<Noted> secure =
+                List.of(noted(90, "a", GOOD), noted(80, "a", SECURE), noted(40, "a", SECURE), noted(1, "a", SECURE));
+        TermPlan plan = TermPlan.towards(
+                List.of(new Subject.Whole("a")), Ledger.of(secure), NOW, 7, 3, NOW.plus(Duration.ofDays(21)));
+        assertThat(plan.lessons())
+                .hasSize(3)
+                .allMatch(lesson -> lesson.subjects().isEmpty());
         assertThat(plan.left()).isEmpty();
     }
 }

@@ -30,7 +30,10 @@ class QuestionsTest {
 
     private static final Figure NATURAL = named("natural turn", "natural-turn");
     private static final Figure WHISK = named("whisk", "whisk");
-    private static final Questions BOOK = new Questions(Repertoire.of(Stream.concat(Stream.of(NATURAL, WHISK, named("spin turn", "spin-turn")), SmallBook.random(6, 2).stream()).toList(), Conditions.OPEN));
+    private static final Questions BOOK = new Questions(Repertoire.of(
+            Stream.concat(Stream.of(NATURAL, WHISK, named("spin turn", "spin-turn")), SmallBook.random(6, 2).stream())
+                    .toList(),
+            Conditions.OPEN));
 
     private static Figure named(String danced, String id) {
         return Charts.read(Danced.figure(danced)).with().id(id).title(id).build();
@@ -41,26 +44,29 @@ class QuestionsTest {
     }
 
     @ParameterizedTest(name = "{0} of the {1} on {2}, answered {3}: {4}")
-    @CsvSource(delimiter = '|', value = {
-            "turn          | MAN  | 2 | 1/4 R                                  | RIGHT",
-            "turn          | MAN  | 2 | a quarter to the right                 | RIGHT",
-            "turn          | MAN  | 2 | 1/4 L                                  | WRONG",
-            "turn          | MAN  | 2 | 1/8 R                                  | WRONG",
-            "turn          | MAN  | 5 | 3/8 to right                           | NEARLY",
-            "turn          | MAN  | 2 | bananas                                | UNREAD",
-            "alignment     | MAN  | 1 | facing diagonal wall                   | RIGHT",
-            "alignment     | MAN  | 1 | backing diagonal wall                  | WRONG",
-            "footwork      | MAN  | 1 | heel toe                               | RIGHT",
-            "footwork      | LADY | 1 | T H                                    | RIGHT",
-            "footwork      | MAN  | 1 | toe heel                               | WRONG",
-            "rise          | LADY | 4 | commence to rise at the end of 1       | RIGHT",
-            "rise          | LADY | 1 | commence to rise at the end of 1       | NEARLY",
-            "sway          | MAN  | 2 | to the right                           | RIGHT",
-            "sway          | MAN  | 2 | left                                   | WRONG",
-            "foot position | MAN  | 2 | side                                   | RIGHT",
-            "free foot     | MAN  | 1 | left foot                              | RIGHT",
-            "free foot     | MAN  | 1 | right                                  | WRONG",
-            "partner       | MAN  | 1 | back                                   | RIGHT"})
+    @CsvSource(
+            delimiter = '|',
+            value = {
+                "turn          | MAN  | 2 | 1/4 R                                  | RIGHT",
+                "turn          | MAN  | 2 | a quarter to the right                 | RIGHT",
+                "turn          | MAN  | 2 | 1/4 L                                  | WRONG",
+                "turn          | MAN  | 2 | 1/8 R                                  | WRONG",
+                "turn          | MAN  | 5 | 3/8 to right                           | NEARLY",
+                "turn          | MAN  | 2 | bananas                                | UNREAD",
+                "alignment     | MAN  | 1 | facing diagonal wall                   | RIGHT",
+                "alignment     | MAN  | 1 | backing diagonal wall                  | WRONG",
+                "footwork      | MAN  | 1 | heel toe                               | RIGHT",
+                "footwork      | LADY | 1 | T H                                    | RIGHT",
+                "footwork      | MAN  | 1 | toe heel                               | WRONG",
+                "rise          | LADY | 4 | commence to rise at the end of 1       | RIGHT",
+                "rise          | LADY | 1 | commence to rise at the end of 1       | NEARLY",
+                "sway          | MAN  | 2 | to the right                           | RIGHT",
+                "sway          | MAN  | 2 | left                                   | WRONG",
+                "foot position | MAN  | 2 | side                                   | RIGHT",
+                "free foot     | MAN  | 1 | left foot                              | RIGHT",
+                "free foot     | MAN  | 1 | right                                  | WRONG",
+                "partner       | MAN  | 1 | back                                   | RIGHT"
+            })
     void answersAreReadAsChartsAre(String kind, Part part, int step, String answer, Outcome outcome) {
         Mark mark = Marker.mark(ask(QuestionKind.LEXICON.read(kind), "natural-turn", part, step), answer);
 
@@ -69,14 +75,32 @@ class QuestionsTest {
 
     @Test
     void whatIsMissingOrTooMuchIsSaid() {
-        assertThat(Marker.mark(ask(QuestionKind.TURN, "natural-turn", Part.MAN, 5), "3/8 R").sentence()).startsWith("Nearly: body, less is missing.").endsWith("It is 3/8 to the right, the body 1/8 less.");
-        assertThat(Marker.mark(ask(QuestionKind.TURN, "natural-turn", Part.MAN, 2), "1/4 R, body less").sentence()).startsWith("Nearly: body, less is too much.");
-        assertThat(Marker.mark(ask(QuestionKind.TURN, "natural-turn", Part.MAN, 2), " ").sentence()).isEqualTo("Nothing was answered.");
-        assertThat(Marker.mark(ask(QuestionKind.TURN, "natural-turn", Part.MAN, 2), "1/4").sentence()).contains("Did you mean");
+        assertThat(Marker.mark(ask(QuestionKind.TURN, "natural-turn", Part.MAN, 5), "3/8 R")
+                        .sentence())
+                .startsWith("Nearly: body, less is missing.")
+                .endsWith("It is 3/8 to the right, the body 1/8 less.");
+        assertThat(Marker.mark(ask(QuestionKind.TURN, "natural-turn", Part.MAN, 2), "1/4 R, body less")
+                        .sentence())
+                .startsWith("Nearly: body, less is too much.");
+        assertThat(Marker.mark(ask(QuestionKind.TURN, "natural-turn", Part.MAN, 2), " ")
+                        .sentence())
+                .isEqualTo("Nothing was answered.");
+        assertThat(Marker.mark(ask(QuestionKind.TURN, "natural-turn", Part.MAN, 2), "1/4")
+                        .sentence())
+                .contains("Did you mean");
     }
 
     @ParameterizedTest(name = "the count answered {0}: {1}")
-    @CsvSource(delimiter = '|', value = {"1 2 3 1 2 3|RIGHT", "one two three one two three|RIGHT", "1 2 3, 1 2 3|RIGHT", "1 2 3|WRONG", "1 2 & 3 1 2|WRONG", "well|UNREAD"})
+    @CsvSource(
+            delimiter = '|',
+            value = {
+                "1 2 3 1 2 3|RIGHT",
+                "one two three one two three|RIGHT",
+                "1 2 3, 1 2 3|RIGHT",
+                "1 2 3|WRONG",
+                "1 2 & 3 1 2|WRONG",
+                "well|UNREAD"
+            })
     void aCountIsRightIfItsStepsFallOnTheSameBeats(String answer, Outcome outcome) {
         Mark mark = Marker.mark(ask(QuestionKind.TIMING, "natural-turn", Part.MAN, 1), answer);
 
@@ -98,16 +122,27 @@ class QuestionsTest {
     void aSetTakesTheKindsByTurnsAndAsksNothingTwice() {
         List<Question> set = BOOK.set(QuestionWish.ANYTHING, 26, 11);
 
-        assertThat(set).hasSize(26).doesNotHaveDuplicates().isEqualTo(BOOK.set(QuestionWish.ANYTHING, 26, 11)).isNotEqualTo(BOOK.set(QuestionWish.ANYTHING, 26, 12));
-        assertThat(set.subList(0, 13)).extracting(question -> question.key().kind()).doesNotHaveDuplicates();
+        assertThat(set)
+                .hasSize(26)
+                .doesNotHaveDuplicates()
+                .isEqualTo(BOOK.set(QuestionWish.ANYTHING, 26, 11))
+                .isNotEqualTo(BOOK.set(QuestionWish.ANYTHING, 26, 12));
+        assertThat(set.subList(0, 13))
+                .extracting(question -> question.key().kind())
+                .doesNotHaveDuplicates();
     }
 
     @Test
     void onlyWhatIsWishedIsAsked() {
-        assertThat(BOOK.set(new QuestionWish(Set.of(), Level.OPEN, Optional.of(Part.LADY), Set.of("whisk")), 200, 1)).isNotEmpty()
-                .allSatisfy(question -> assertThat(question.key()).extracting(QuestionKey::figure, QuestionKey::part).containsExactly("whisk", Part.LADY));
-        assertThat(BOOK.set(new QuestionWish(Set.of(), Level.PRE_BRONZE, Optional.empty(), Set.of()), 200, 1)).extracting(question -> question.key().figure())
-                .doesNotContain("whisk", "natural-turn").isNotEmpty();
+        assertThat(BOOK.set(new QuestionWish(Set.of(), Level.OPEN, Optional.of(Part.LADY), Set.of("whisk")), 200, 1))
+                .isNotEmpty()
+                .allSatisfy(question -> assertThat(question.key())
+                        .extracting(QuestionKey::figure, QuestionKey::part)
+                        .containsExactly("whisk", Part.LADY));
+        assertThat(BOOK.set(new QuestionWish(Set.of(), Level.PRE_BRONZE, Optional.empty(), Set.of()), 200, 1))
+                .extracting(question -> question.key().figure())
+                .doesNotContain("whisk", "natural-turn")
+                .isNotEmpty();
         assertThatThrownBy(() -> BOOK.set(QuestionWish.ANYTHING, 201, 1)).hasMessageContaining("1 to 200");
     }
 
@@ -117,7 +152,8 @@ class QuestionsTest {
         int wrong = ((Expected.Located) question.expected()).row();
 
         for (int step = 1; step <= 6; step++) {
-            assertThat(Marker.mark(question, "step " + step).outcome()).isEqualTo(step == wrong + 1 ? Outcome.RIGHT : Outcome.WRONG);
+            assertThat(Marker.mark(question, "step " + step).outcome())
+                    .isEqualTo(step == wrong + 1 ? Outcome.RIGHT : Outcome.WRONG);
         }
         assertThat(question.explanation().get(0)).containsIgnoringCase("step " + (wrong + 1));
         assertThat(Marker.mark(question, "the first").outcome()).isEqualTo(Outcome.UNREAD);
@@ -128,8 +164,10 @@ class QuestionsTest {
         Question question = ask(QuestionKind.ORDER, "natural-turn", Part.MAN, 1);
         List<Integer> order = ((Expected.Ordered) question.expected()).order();
 
-        assertThat(order.stream().map(question.rows()::get).map(row -> row.cell(Column.FOOT_POSITION))).containsExactly("fwd", "sd", "cl", "bk", "sd", "cl");
-        assertThat(Marker.mark(question, question.expected().wording()).outcome()).isEqualTo(Outcome.RIGHT);
+        assertThat(order.stream().map(question.rows()::get).map(row -> row.cell(Column.FOOT_POSITION)))
+                .containsExactly("fwd", "sd", "cl", "bk", "sd", "cl");
+        assertThat(Marker.mark(question, question.expected().wording()).outcome())
+                .isEqualTo(Outcome.RIGHT);
         assertThat(Marker.mark(question, "1 2").outcome()).isEqualTo(Outcome.UNREAD);
     }
 
@@ -139,33 +177,55 @@ class QuestionsTest {
 
         assertThat(((Expected.Chosen) question.expected()).options()).hasSize(4).doesNotHaveDuplicates();
         assertThat(question.explanation()).hasSize(4);
-        assertThat(Marker.mark(question, question.expected().wording()).outcome()).isEqualTo(Outcome.RIGHT);
+        assertThat(Marker.mark(question, question.expected().wording()).outcome())
+                .isEqualTo(Outcome.RIGHT);
         assertThat(Marker.mark(question, "5").outcome()).isEqualTo(Outcome.UNREAD);
     }
 
     @Test
     void figuresOfOneTitleAreNotTakenForEachOther() {
-        List<Figure> book = Stream.concat(Stream.of(NATURAL, WHISK, named("spin turn", "spin-turn")), SmallBook.random(6, 2).stream()).toList();
-        Stream<Figure> twins = book.stream().map(MirrorImage::of).map(figure -> figure.with().id(figure.id() + "-own").build());
-        Questions doubled = new Questions(Repertoire.of(Stream.concat(book.stream(), twins).toList(), Conditions.OPEN));
-        List<Question> asked = IntStream.range(0, 200).mapToObj(salt -> doubled.ask(new QuestionKey(QuestionKind.FOLLOWS, "natural-turn", Part.MAN, 0, salt))).flatMap(Optional::stream).toList();
+        List<Figure> book = Stream.concat(
+                        Stream.of(NATURAL, WHISK, named("spin turn", "spin-turn")), SmallBook.random(6, 2).stream())
+                .toList();
+        Stream<Figure> twins = book.stream()
+                .map(MirrorImage::of)
+                .map(figure -> figure.with().id(figure.id() + "-own").build());
+        Questions doubled =
+                new Questions(Repertoire.of(Stream.concat(book.stream(), twins).toList(), Conditions.OPEN));
+        List<Question> asked = IntStream.range(0, 200)
+                .mapToObj(salt -> doubled.ask(new QuestionKey(QuestionKind.FOLLOWS, "natural-turn", Part.MAN, 0, salt)))
+                .flatMap(Optional::stream)
+                .toList();
 
         assertThat(asked).isNotEmpty().allSatisfy(question -> {
             assertThat(((Expected.Chosen) question.expected()).options()).doesNotHaveDuplicates();
-            assertThat(Marker.mark(question, question.expected().wording()).outcome()).isEqualTo(Outcome.RIGHT);
+            assertThat(Marker.mark(question, question.expected().wording()).outcome())
+                    .isEqualTo(Outcome.RIGHT);
         });
     }
 
     @ParameterizedTest
-    @ValueSource(strings = {"", "turn~natural-turn~man~1", "luck~natural-turn~man~1~1", "turn~../x~man~1~1", "turn~natural-turn~man~-1~1", "turn~natural-turn~man~1~9999999999"})
+    @ValueSource(
+            strings = {
+                "",
+                "turn~natural-turn~man~1",
+                "luck~natural-turn~man~1~1",
+                "turn~../x~man~1~1",
+                "turn~natural-turn~man~-1~1",
+                "turn~natural-turn~man~1~9999999999"
+            })
     void whatIsNoKeyIsRefused(String text) {
         assertThatThrownBy(() -> QuestionKey.parse(text)).isInstanceOf(UnreadableTextException.class);
     }
 
     @Test
     void aKeyOfNothingAsksNothing() {
-        assertThat(BOOK.ask(new QuestionKey(QuestionKind.TURN, "nothing", Part.MAN, 0, 0))).isEmpty();
-        assertThat(BOOK.ask(new QuestionKey(QuestionKind.TURN, "whisk", Part.MAN, 40, 0))).isEmpty();
-        assertThat(BOOK.ask(new QuestionKey(QuestionKind.TURN, "whisk", Part.MAN, 0, 0))).as("nothing is turned there").isEmpty();
+        assertThat(BOOK.ask(new QuestionKey(QuestionKind.TURN, "nothing", Part.MAN, 0, 0)))
+                .isEmpty();
+        assertThat(BOOK.ask(new QuestionKey(QuestionKind.TURN, "whisk", Part.MAN, 40, 0)))
+                .isEmpty();
+        assertThat(BOOK.ask(new QuestionKey(QuestionKind.TURN, "whisk", Part.MAN, 0, 0)))
+                .as("nothing is turned there")
+                .isEmpty();
     }
 }

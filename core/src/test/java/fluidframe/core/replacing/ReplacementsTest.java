@@ -38,7 +38,13 @@ class ReplacementsTest {
     }
 
     private static Course course(Placement... placements) {
-        return Course.of(new Routine("test", "Test", Dances.find("waltz").orElseThrow(), new Tempo(29), Conditions.OPEN, Arrays.asList(placements)));
+        return Course.of(new Routine(
+                "test",
+                "Test",
+                Dances.find("waltz").orElseThrow(),
+                new Tempo(29),
+                Conditions.OPEN,
+                Arrays.asList(placements)));
     }
 
     private static Replacements in(Course course, String... forbidden) {
@@ -54,11 +60,16 @@ class ReplacementsTest {
         Course course = course(placed(RIGHT), placed(LEFT), placed(RIGHT), placed(LEFT));
         Replacements replacements = in(course);
 
-        for (int bars : new int[]{1, 3}) {
+        for (int bars : new int[] {1, 3}) {
             Beats wanted = BAR.times(bars);
             assertThat(replacements.lasting(1, 2, wanted, 3)).isNotEmpty().allSatisfy(replacement -> {
                 assertThat(length(replacement)).isEqualTo(wanted);
-                assertThat(Course.of(replacements.rewritten(replacement).orElseThrow().routine()).count(Outcome.BREAKS)).isZero();
+                assertThat(Course.of(replacements
+                                        .rewritten(replacement)
+                                        .orElseThrow()
+                                        .routine())
+                                .count(Outcome.BREAKS))
+                        .isZero();
             });
         }
     }
@@ -67,7 +78,11 @@ class ReplacementsTest {
     void whatIsForbiddenDoesNotComeIn() {
         Course course = course(placed(RIGHT), placed(LEFT), placed(RIGHT));
 
-        assertThat(in(course, "left").lasting(1, 2, BAR, 5)).isNotEmpty().allSatisfy(replacement -> assertThat(replacement.danced()).extracting(Item::wording).doesNotContain("left"));
+        assertThat(in(course, "left").lasting(1, 2, BAR, 5))
+                .isNotEmpty()
+                .allSatisfy(replacement -> assertThat(replacement.danced())
+                        .extracting(Item::wording)
+                        .doesNotContain("left"));
         assertThat(in(course, "left", "other", "turn").lasting(1, 2, BAR, 5)).isEmpty();
     }
 
@@ -75,7 +90,10 @@ class ReplacementsTest {
     void whereOneMustBeginOnlyThatIsOffered() {
         Course course = course(placed(RIGHT), placed(LEFT), placed(RIGHT), placed(LEFT));
 
-        assertThat(in(course).meeting(0, 2, BAR.times(2), BAR, 5)).isNotEmpty().allSatisfy(replacement -> assertThat(replacement.danced().get(0).length()).isEqualTo(BAR));
+        assertThat(in(course).meeting(0, 2, BAR.times(2), BAR, 5))
+                .isNotEmpty()
+                .allSatisfy(replacement ->
+                        assertThat(replacement.danced().get(0).length()).isEqualTo(BAR));
         assertThat(in(course).meeting(0, 2, BAR.times(2), Beats.of(1), 5)).isEmpty();
     }
 
@@ -85,16 +103,33 @@ class ReplacementsTest {
         List<Replacement> longer = in(course).changing(BAR, List.of(0, 1, 2));
         List<Replacement> shorter = in(course).changing(Beats.ZERO.minus(BAR), List.of(0, 1, 2));
 
-        assertThat(longer).isNotEmpty().isSortedAccordingTo(Replacements.SMALLEST_FIRST).allSatisfy(replacement -> assertThat(length(replacement)).isEqualTo(BAR.times(replacement.replaced() + 1)));
-        assertThat(shorter).isNotEmpty().allSatisfy(replacement -> assertThat(length(replacement)).isEqualTo(BAR.times(replacement.replaced() - 1)));
-        assertThat(shorter).filteredOn(replacement -> replacement.danced().isEmpty()).as("the first can be left out, one within only where its neighbours follow each other").extracting(Replacement::from).containsExactly(0);
+        assertThat(longer)
+                .isNotEmpty()
+                .isSortedAccordingTo(Replacements.SMALLEST_FIRST)
+                .allSatisfy(replacement ->
+                        assertThat(length(replacement)).isEqualTo(BAR.times(replacement.replaced() + 1)));
+        assertThat(shorter)
+                .isNotEmpty()
+                .allSatisfy(replacement ->
+                        assertThat(length(replacement)).isEqualTo(BAR.times(replacement.replaced() - 1)));
+        assertThat(shorter)
+                .filteredOn(replacement -> replacement.danced().isEmpty())
+                .as("the first can be left out, one within only where its neighbours follow each other")
+                .extracting(Replacement::from)
+                .containsExactly(0);
     }
 
     @Test
     void cornersAndWhatIsDancedAgainStay() {
-        Course course = course(placed(RIGHT).withCornerAfter(true), placed(LEFT), placed(RIGHT).beginning(new Section("A", 2)), placed(LEFT));
+        Course course = course(
+                placed(RIGHT).withCornerAfter(true),
+                placed(LEFT),
+                placed(RIGHT).beginning(new Section("A", 2)),
+                placed(LEFT));
 
-        assertThat(IntStream.range(0, in(course).passages()).mapToObj(passage -> in(course).staysAsItIs(passage, passage + 1))).containsExactly(true, false, true, true, true, true);
+        assertThat(IntStream.range(0, in(course).passages())
+                        .mapToObj(passage -> in(course).staysAsItIs(passage, passage + 1)))
+                .containsExactly(true, false, true, true, true, true);
         assertThat(in(course).lengthOf(0, 3)).isEqualTo(BAR.times(3));
     }
 
@@ -110,7 +145,9 @@ class ReplacementsTest {
             assertThat(placement.cornerAfter()).isTrue();
         });
         assertThat(rewritten.origins()).containsExactly(0, Rewritten.NEW, 2, 3);
-        assertThat(in(course).rewritten(new Replacement(0, 2, List.of(), List.of(), 0))).as("a section must not lose its beginning within").isEmpty();
+        assertThat(in(course).rewritten(new Replacement(0, 2, List.of(), List.of(), 0)))
+                .as("a section must not lose its beginning within")
+                .isEmpty();
     }
 
     @Test
@@ -118,9 +155,12 @@ class ReplacementsTest {
         Course course = course(placed(RIGHT), placed(LEFT), placed(RIGHT));
         List<Item> two = List.of(Dancing.of(OTHER_LEFT, Way.AS_CHARTED), Dancing.of(RIGHT, Way.AS_CHARTED));
 
-        assertThat(in(course).sentence(new Replacement(1, 2, two, List.of(), 0))).isEqualTo("Dance other and right instead of left");
-        assertThat(in(course).sentence(new Replacement(0, 3, two.subList(0, 1), List.of(), 0))).isEqualTo("Dance other instead of right, left and right");
+        assertThat(in(course).sentence(new Replacement(1, 2, two, List.of(), 0)))
+                .isEqualTo("Dance other and right instead of left");
+        assertThat(in(course).sentence(new Replacement(0, 3, two.subList(0, 1), List.of(), 0)))
+                .isEqualTo("Dance other instead of right, left and right");
         assertThat(in(course).sentence(Replacement.inserting(3, two.get(0)))).isEqualTo("Dance other");
-        assertThat(in(course).sentence(new Replacement(0, 1, List.of(), List.of(), 0))).isEqualTo("Leave out right");
+        assertThat(in(course).sentence(new Replacement(0, 1, List.of(), List.of(), 0)))
+                .isEqualTo("Leave out right");
     }
 }

@@ -37,9 +37,11 @@ class DancedOnTest {
     void whatIsDancedOnBeginsWhereTheRoutineHasComeTo() {
         Course course = Course.of(routine(WALK, WALK, WALK));
         DancedOn danced = DancedOn.of(course, Optional.of(1), List.of(WALK));
-        List<Point> whole = DancedOn.of(course, Optional.empty(), List.of(WALK, WALK, WALK)).path();
+        List<Point> whole =
+                DancedOn.of(course, Optional.empty(), List.of(WALK, WALK, WALK)).path();
         assertThat(danced.from()).isEqualTo(2);
-        assertThat(danced.path()).isEqualTo(whole.subList(whole.size() - danced.path().size(), whole.size()));
+        assertThat(danced.path())
+                .isEqualTo(whole.subList(whole.size() - danced.path().size(), whole.size()));
         assertThat(danced.path().get(0).distanceTo(SHORT.start())).isGreaterThan(1);
         assertThat(whole.get(0).distanceTo(SHORT.start())).isCloseTo(0, within(0.5));
     }
@@ -52,27 +54,48 @@ class DancedOnTest {
         int last = all.get(all.size() - 1).placement();
         assertThat(all.get(0).placement()).isLessThan(last);
         DancedOn danced = DancedOn.of(course, Optional.of(last - 1), List.of(WALK));
-        assertThat(danced.collisions()).isNotEmpty().allMatch(collision -> collision.placement() == last).hasSizeLessThan(all.size());
-        assertThat(DancedOn.of(course, Optional.empty(), List.of(WALK)).collisions()).isEmpty();
+        assertThat(danced.collisions())
+                .isNotEmpty()
+                .allMatch(collision -> collision.placement() == last)
+                .hasSizeLessThan(all.size());
+        assertThat(DancedOn.of(course, Optional.empty(), List.of(WALK)).collisions())
+                .isEmpty();
     }
 
     @Test
     void aComposedBeginningTurnsTheCoupleToItsHeading() {
-        Composition composition = new Composition(List.of(new Piece(AHEAD, Heading.CENTRE, Outcome.HOLDS, Beats.ZERO, true)), AHEAD.length(), 0, Map.of(Composition.Reason.CONTRAST, 0));
+        Composition composition = new Composition(
+                List.of(new Piece(AHEAD, Heading.CENTRE, Outcome.HOLDS, Beats.ZERO, true)),
+                AHEAD.length(),
+                0,
+                Map.of(Composition.Reason.CONTRAST, 0));
         DancedOn danced = DancedOn.of(Course.of(routine()), Optional.empty(), composition);
-        Point way = danced.path().get(danced.path().size() - 1).minus(danced.path().get(0));
+        Point way =
+                danced.path().get(danced.path().size() - 1).minus(danced.path().get(0));
         assertThat(way.y()).isGreaterThan(Math.abs(way.x()));
-        assertThat(danced.score().course().placements().get(0).placement().cornerAfter()).isTrue();
+        assertThat(danced.score().course().placements().get(0).placement().cornerAfter())
+                .isTrue();
     }
 
     /** The second time of a section is unrolled before it is danced on from. */
     @Test
     void timesOfASectionComeOneAfterAnother() {
         Course course = Course.of(routine(WALK.beginning(new Section("verse", 2)), WALK));
-        assertThat(DancedOn.of(course, Optional.of(3), List.of(WALK)).score().course().placements()).hasSize(5);
+        assertThat(DancedOn.of(course, Optional.of(3), List.of(WALK))
+                        .score()
+                        .course()
+                        .placements())
+                .hasSize(5);
     }
 
     private static Routine routine(Placement... placements) {
-        return new Routine("tried", "Tried", Dances.find("waltz").orElseThrow(), new Tempo(29), Conditions.OPEN, List.of(placements)).on(SHORT);
+        return new Routine(
+                        "tried",
+                        "Tried",
+                        Dances.find("waltz").orElseThrow(),
+                        new Tempo(29),
+                        Conditions.OPEN,
+                        List.of(placements))
+                .on(SHORT);
     }
 }

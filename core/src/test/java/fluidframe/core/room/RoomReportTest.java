@@ -28,7 +28,8 @@ import org.junit.jupiter.api.Test;
 
 class RoomReportTest {
 
-    private static final Placement WALK = Placement.of(Dancing.of(SmallBook.walk("ahead", "RF", "LOD", ""), Way.AS_CHARTED));
+    private static final Placement WALK =
+            Placement.of(Dancing.of(SmallBook.walk("ahead", "RF", "LOD", ""), Way.AS_CHARTED));
     private static final Placement TURN = Placement.of(Dancing.of(SmallBook.turning("turning"), Way.AS_CHARTED));
 
     @Test
@@ -47,7 +48,10 @@ class RoomReportTest {
         assertThat(tight.collisions()).allMatch(Collision::wall);
     }
 
-    /** Begun as far from the walls as it says, the routine fits the room it says; in one that is a hand shorter it does not. */
+    /**
+     * Begun as far from the walls as it says, the routine fits the room it says; in one that is a hand shorter it does
+     * not.
+     */
     @Test
     void theLeastFloorIsTheLeast() {
         Routine routine = routine(List.of(TURN, TURN, WALK, WALK, WALK, TURN));
@@ -58,17 +62,23 @@ class RoomReportTest {
     }
 
     private static boolean fitsSomewhere(Routine routine, double length) {
-        return IntStream.range(0, (int) (length * 100)).mapToObj(centimetres -> new Floor(length, 60, new Point(centimetres / 100.0, 30), List.of()))
-                .anyMatch(floor -> RoomReport.of(Score.of(routine.on(floor))).collisions().isEmpty());
+        return IntStream.range(0, (int) (length * 100))
+                .mapToObj(centimetres -> new Floor(length, 60, new Point(centimetres / 100.0, 30), List.of()))
+                .anyMatch(floor ->
+                        RoomReport.of(Score.of(routine.on(floor))).collisions().isEmpty());
     }
 
     @Test
     void obstaclesAreHitWhereTheyStand() {
         Routine routine = routine(Collections.nCopies(6, WALK));
         Floor blocked = new Floor(18, 11, new Point(2.5, 2.2), List.of(new Obstacle("piano", 5, 1, 1, 3)));
-        assertThat(RoomReport.of(Score.of(routine.on(blocked))).collisions()).extracting(Collision::what).contains("piano");
-        assertThatThrownBy(() -> new Floor(18, 11, new Point(2.5, 2.2), List.of(new Obstacle("piano", 17.5, 1, 1, 3)))).hasMessageContaining("piano reaches beyond");
-        assertThatThrownBy(() -> new Floor(0, 11, Point.ORIGIN, List.of())).hasMessageContaining("expected 4 m to 100 m");
+        assertThat(RoomReport.of(Score.of(routine.on(blocked))).collisions())
+                .extracting(Collision::what)
+                .contains("piano");
+        assertThatThrownBy(() -> new Floor(18, 11, new Point(2.5, 2.2), List.of(new Obstacle("piano", 17.5, 1, 1, 3))))
+                .hasMessageContaining("piano reaches beyond");
+        assertThatThrownBy(() -> new Floor(0, 11, Point.ORIGIN, List.of()))
+                .hasMessageContaining("expected 4 m to 100 m");
         assertThatThrownBy(() -> new Floor(18, 11, new Point(19, 1), List.of())).hasMessageContaining("not on a floor");
     }
 
@@ -92,11 +102,17 @@ class RoomReportTest {
             assertThat(corner.verdict().outcome()).isNotEqualTo(Outcome.BREAKS);
             List<Placement> turned = new ArrayList<>(routine.placements());
             turned.set(corner.after(), turned.get(corner.after()).withCornerAfter());
-            assertThat(Score.of(routine(turned)).seams().get(corner.after()).verdict().outcome()).isEqualTo(corner.verdict().outcome());
+            assertThat(Score.of(routine(turned))
+                            .seams()
+                            .get(corner.after())
+                            .verdict()
+                            .outcome())
+                    .isEqualTo(corner.verdict().outcome());
         });
     }
 
     private static Routine routine(List<Placement> placements) {
-        return new Routine("tried", "Tried", Dances.find("waltz").orElseThrow(), new Tempo(29), Conditions.OPEN, placements);
+        return new Routine(
+                "tried", "Tried", Dances.find("waltz").orElseThrow(), new Tempo(29), Conditions.OPEN, placements);
     }
 }

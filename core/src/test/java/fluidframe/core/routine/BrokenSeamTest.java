@@ -31,7 +31,9 @@ class BrokenSeamTest {
         Course before = course(RIGHT, LEFT, LEFT, RIGHT, LEFT);
         Course after = course(RIGHT, LEFT, LEFT, LEFT, LEFT);
         assertThat(BrokenSeam.of(before)).extracting(BrokenSeam::after).containsExactly(1);
-        assertThat(BrokenSeam.brokenOnlyIn(after, before)).extracting(BrokenSeam::after).containsExactly(2, 3);
+        assertThat(BrokenSeam.brokenOnlyIn(after, before))
+                .extracting(BrokenSeam::after)
+                .containsExactly(2, 3);
         assertThat(BrokenSeam.brokenOnlyIn(before, after)).isEmpty();
     }
 
@@ -40,6 +42,12 @@ class BrokenSeamTest {
     }
 
     private static Course course(Placement... placements) {
-        return Course.of(new Routine("tried", "Tried", Dances.find("waltz").orElseThrow(), new Tempo(30), Conditions.OPEN, Arrays.asList(placements)));
+        return Course.of(new Routine(
+                "tried",
+                "Tried",
+                Dances.find("waltz").orElseThrow(),
+                new Tempo(30),
+                Conditions.OPEN,
+                Arrays.asList(placements)));
     }
 }

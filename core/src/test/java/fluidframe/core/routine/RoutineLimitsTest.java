@@ -23,34 +23,46 @@ class RoutineLimitsTest {
 
     @Test
     void theLongestRoutineIsStillOne() {
-        assertThat(routine(Collections.nCopies(Routine.MOST_BEATS / Element.MOST_BEATS, LONGEST)).length()).isEqualTo(Beats.of(3_072));
+        assertThat(routine(Collections.nCopies(Routine.MOST_BEATS / Element.MOST_BEATS, LONGEST))
+                        .length())
+                .isEqualTo(Beats.of(3_072));
     }
 
     @Test
     void aBeatTooMuchIsRefusedWithWhatWasFound() {
-        List<Placement> placements = new ArrayList<>(Collections.nCopies(Routine.MOST_BEATS / Element.MOST_BEATS, LONGEST));
+        List<Placement> placements =
+                new ArrayList<>(Collections.nCopies(Routine.MOST_BEATS / Element.MOST_BEATS, LONGEST));
         placements.addAll(Collections.nCopies(Routine.MOST_BEATS % Element.MOST_BEATS, BEAT));
         assertThat(routine(placements).length()).isEqualTo(Beats.of(Routine.MOST_BEATS));
         placements.add(BEAT);
-        assertThatThrownBy(() -> routine(placements)).isInstanceOf(TooMuchException.class).hasMessageContaining("3201 beats");
+        assertThatThrownBy(() -> routine(placements))
+                .isInstanceOf(TooMuchException.class)
+                .hasMessageContaining("3201 beats");
     }
 
     @Test
     void repeatsCount() {
         List<Placement> verse = new ArrayList<>(Collections.nCopies(2, LONGEST));
         verse.set(0, LONGEST.beginning(new Section("verse", 7)));
-        assertThatThrownBy(() -> routine(verse)).isInstanceOf(TooMuchException.class).hasMessageContaining("3584 beats");
+        assertThatThrownBy(() -> routine(verse))
+                .isInstanceOf(TooMuchException.class)
+                .hasMessageContaining("3584 beats");
         List<Placement> many = new ArrayList<>(Collections.nCopies(Routine.MOST_PLACEMENTS, BEAT));
         many.set(0, BEAT.beginning(new Section("verse", 5)));
-        assertThatThrownBy(() -> routine(many)).isInstanceOf(TooMuchException.class).hasMessageContaining("1000 placements");
+        assertThatThrownBy(() -> routine(many))
+                .isInstanceOf(TooMuchException.class)
+                .hasMessageContaining("1000 placements");
     }
 
     @Test
     void morePlacementsThanARoutineNeedsAreRefused() {
-        assertThatThrownBy(() -> routine(Collections.nCopies(Routine.MOST_PLACEMENTS + 1, BEAT))).isInstanceOf(TooMuchException.class).hasMessageContaining("201 placements");
+        assertThatThrownBy(() -> routine(Collections.nCopies(Routine.MOST_PLACEMENTS + 1, BEAT)))
+                .isInstanceOf(TooMuchException.class)
+                .hasMessageContaining("201 placements");
     }
 
     private static Routine routine(List<Placement> placements) {
-        return new Routine("long", "Long", Dances.find("waltz").orElseThrow(), new Tempo(30), Conditions.OPEN, placements);
+        return new Routine(
+                "long", "Long", Dances.find("waltz").orElseThrow(), new Tempo(30), Conditions.OPEN, placements);
     }
 }

@@ -35,7 +35,10 @@ class ScoreTest {
 
     @Test
     void barsBeatsAndSecondsRunThroughTheWholeRoutine() {
-        Score score = score(placed(TURNING, Way.AS_CHARTED, false), placed(AHEAD, Way.AS_CHARTED, false), placed(BACK, Way.AS_CHARTED, false));
+        Score score = score(
+                placed(TURNING, Way.AS_CHARTED, false),
+                placed(AHEAD, Way.AS_CHARTED, false),
+                placed(BACK, Way.AS_CHARTED, false));
         assertThat(score.placements()).extracting(ScoredPlacement::bar).containsExactly(1, 3, 4);
         assertThat(score.length()).hasToString("12");
         assertThat(score.seconds()).isCloseTo(12 * 60 / 90.0, within(1e-9));
@@ -55,13 +58,20 @@ class ScoreTest {
 
     @Test
     void aFigureIsDancedInPartFinishedOtherwiseAndRepeated() {
-        Score score = score(placed(TURNING, Way.AS_CHARTED.withSplit("1–3"), false), placed(TURNING, Way.AS_CHARTED.withSplit("4–6").withFinish("to LOD"), false),
+        Score score = score(
+                placed(TURNING, Way.AS_CHARTED.withSplit("1–3"), false),
+                placed(TURNING, Way.AS_CHARTED.withSplit("4–6").withFinish("to LOD"), false),
                 placed(TURNING, Way.AS_CHARTED.withRepeats(2), false));
-        assertThat(score.placements()).extracting(placement -> placement.length().toString()).containsExactly("3", "3", "12");
-        assertThat(score.seams().get(0).verdict().comparisons()).filteredOn(compared -> compared.aspect() == Aspect.ALIGNMENT)
+        assertThat(score.placements())
+                .extracting(placement -> placement.length().toString())
+                .containsExactly("3", "3", "12");
+        assertThat(score.seams().get(0).verdict().comparisons())
+                .filteredOn(compared -> compared.aspect() == Aspect.ALIGNMENT)
                 .allMatch(compared -> compared.outcome() == Outcome.HOLDS);
         assertThat(score.placements().get(1).exit()).isEqualTo(Heading.LINE_OF_DANCE);
-        assertThatThrownBy(() -> placed(TURNING, Way.AS_CHARTED.withSplit("7–9"), false)).isInstanceOf(IllegalArgumentException.class).hasMessageContaining("7–9");
+        assertThatThrownBy(() -> placed(TURNING, Way.AS_CHARTED.withSplit("7–9"), false))
+                .isInstanceOf(IllegalArgumentException.class)
+                .hasMessageContaining("7–9");
     }
 
     @Test
@@ -77,12 +87,19 @@ class ScoreTest {
     void noStepLeavesTheGroundItStoodOn(long seed) {
         List<Figure> book = SmallBook.random(8, seed);
         Random random = new Random(seed);
-        Placement[] placements = Stream.generate(() -> placed(book.get(random.nextInt(book.size())), Way.AS_CHARTED, random.nextInt(5) == 0)).limit(12).toArray(Placement[]::new);
+        Placement[] placements = Stream.generate(
+                        () -> placed(book.get(random.nextInt(book.size())), Way.AS_CHARTED, random.nextInt(5) == 0))
+                .limit(12)
+                .toArray(Placement[]::new);
         Score score = score(placements);
         for (Part part : Part.values()) {
-            List<ScoreStep> steps = score.steps().stream().filter(step -> step.part() == part).toList();
+            List<ScoreStep> steps =
+                    score.steps().stream().filter(step -> step.part() == part).toList();
             for (int i = 1; i < steps.size(); i++) {
-                double moved = steps.get(i).stance().body().distanceTo(steps.get(i - 1).stance().body());
+                double moved = steps.get(i)
+                        .stance()
+                        .body()
+                        .distanceTo(steps.get(i - 1).stance().body());
                 assertThat(moved).as("step %s of the %s", i, part).isLessThan(2);
             }
         }
@@ -102,12 +119,16 @@ class ScoreTest {
             List<Placement> after = new ArrayList<>(before);
             after.remove(random.nextInt(after.size()));
             after.add(random.nextInt(after.size() + 1), placed(book.get(random.nextInt(6)), Way.AS_CHARTED, true));
-            List<RoutineDifference.Line> lines = RoutineDifference.between(routine(before), routine(after)).lines();
-            assertThat(lines.stream().flatMap(line -> line.before().stream())).containsExactlyElementsOf(indices(before));
+            List<RoutineDifference.Line> lines =
+                    RoutineDifference.between(routine(before), routine(after)).lines();
+            assertThat(lines.stream().flatMap(line -> line.before().stream()))
+                    .containsExactlyElementsOf(indices(before));
             assertThat(lines.stream().flatMap(line -> line.after().stream())).containsExactlyElementsOf(indices(after));
             assertThat(lines).filteredOn(RoutineDifference.Line::same).hasSizeGreaterThanOrEqualTo(before.size() - 2);
         }
-        assertThat(RoutineDifference.between(routine(List.of()), routine(List.of())).lines()).isEmpty();
+        assertThat(RoutineDifference.between(routine(List.of()), routine(List.of()))
+                        .lines())
+                .isEmpty();
     }
 
     private static List<Integer> indices(List<Placement> placements) {
@@ -115,7 +136,10 @@ class ScoreTest {
     }
 
     private static Comparison alignment(Seam seam) {
-        return seam.verdict().comparisons().stream().filter(compared -> compared.aspect() == Aspect.ALIGNMENT).findFirst().orElseThrow();
+        return seam.verdict().comparisons().stream()
+                .filter(compared -> compared.aspect() == Aspect.ALIGNMENT)
+                .findFirst()
+                .orElseThrow();
     }
 
     private static Placement placed(Figure figure, Way way, boolean corner) {
@@ -128,6 +152,7 @@ class ScoreTest {
     }
 
     private static Routine routine(List<Placement> placements) {
-        return new Routine("tried", "Tried", Dances.find("waltz").orElseThrow(), new Tempo(30), Conditions.OPEN, placements);
+        return new Routine(
+                "tried", "Tried", Dances.find("waltz").orElseThrow(), new Tempo(30), Conditions.OPEN, placements);
     }
 }

@@ -21,7 +21,17 @@ class RulesTest {
     private static final Dance TANGO = Dances.find("tango").orElseThrow();
 
     private static Division division(String title, int couples, Dance... dances) {
-        return new Division(title, List.of(dances).stream().map(dance -> new DanceRule(dance, Limits.NONE)).toList(), LengthRule.FREE, FigureRule.OPEN, new HoldRule.Free(), couples, "", "");
+        return new Division(
+                title,
+                List.of(dances).stream()
+                        .map(dance -> new DanceRule(dance, Limits.NONE))
+                        .toList(),
+                LengthRule.FREE,
+                FigureRule.OPEN,
+                new HoldRule.Free(),
+                couples,
+                "",
+                "");
     }
 
     @ParameterizedTest
@@ -60,7 +70,15 @@ class RulesTest {
 
     @Test
     void aFigureComesByItsNameUnlessItIsBarred() {
-        FigureRule only = new FigureRule(Level.SILVER, Set.of("whisk", "wing"), Set.of("wing"), Set.of(), Set.of(), PartsRule.WHOLE, true, false);
+        FigureRule only = new FigureRule(
+                Level.SILVER,
+                Set.of("whisk", "wing"),
+                Set.of("wing"),
+                Set.of(),
+                Set.of(),
+                PartsRule.WHOLE,
+                true,
+                false);
 
         assertThat(only.admits("whisk")).isTrue();
         assertThat(only.admits("wing")).isFalse();
@@ -89,7 +107,9 @@ class RulesTest {
         assertThat(profile.division("Bronze")).contains(bronze);
         assertThat(profile.division("Gold")).isEmpty();
         assertThatThrownBy(() -> new Profile("open", "Open", "", List.of())).hasMessageContaining("1 to 40 divisions");
-        assertThatThrownBy(() -> new Profile("open", "Open", "", List.of(bronze, bronze))).hasMessageContaining("title of its own");
-        assertThatThrownBy(() -> new Profile("open", "Open", "", Collections.nCopies(41, bronze))).hasMessageContaining("1 to 40");
+        assertThatThrownBy(() -> new Profile("open", "Open", "", List.of(bronze, bronze)))
+                .hasMessageContaining("title of its own");
+        assertThatThrownBy(() -> new Profile("open", "Open", "", Collections.nCopies(41, bronze)))
+                .hasMessageContaining("1 to 40");
     }
 }

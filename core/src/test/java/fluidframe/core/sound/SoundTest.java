@@ -17,8 +17,16 @@ import org.junit.jupiter.params.provider.ValueSource;
 class SoundTest {
 
     static Stream<Sound> sounds() {
-        return Stream.<Stream<? extends Sound>>of(Arrays.stream(Sound.Click.values()), Arrays.stream(Percussion.values()).map(Sound.Drum::new), Spoken.WORDS.stream().map(Sound.Word::new), IntStream.of(1, 36, 99).mapToObj(key -> new Sound.Bass(key)),
-                IntStream.of(1, 60, 99).boxed().flatMap(root -> Stream.of(new Sound.Chord(root, true), new Sound.Chord(root, false)))).flatMap(each -> each).map(Sound.class::cast);
+        return Stream.<Stream<? extends Sound>>of(
+                        Arrays.stream(Sound.Click.values()),
+                        Arrays.stream(Percussion.values()).map(Sound.Drum::new),
+                        Spoken.WORDS.stream().map(Sound.Word::new),
+                        IntStream.of(1, 36, 99).mapToObj(key -> new Sound.Bass(key)),
+                        IntStream.of(1, 60, 99)
+                                .boxed()
+                                .flatMap(root -> Stream.of(new Sound.Chord(root, true), new Sound.Chord(root, false))))
+                .flatMap(each -> each)
+                .map(Sound.class::cast);
     }
 
     @ParameterizedTest
@@ -29,9 +37,33 @@ class SoundTest {
     }
 
     @ParameterizedTest
-    @ValueSource(strings = {"", "click", "click-loud", "CLICK-STRONG", "drum", "drum-", "word", "word-thirteen", "word-one-two", "bass", "bass-0", "bass-01", "bass-100", "bass--1", "bass-36-minor", "chord", "chord-60-major", "chord-60-minor-minor", "chord-x", "gong-1"})
+    @ValueSource(
+            strings = {
+                "",
+                "click",
+                "click-loud",
+                "CLICK-STRONG",
+                "drum",
+                "drum-",
+                "word",
+                "word-thirteen",
+                "word-one-two",
+                "bass",
+                "bass-0",
+                "bass-01",
+                "bass-100",
+                "bass--1",
+                "bass-36-minor",
+                "chord",
+                "chord-60-major",
+                "chord-60-minor-minor",
+                "chord-x",
+                "gong-1"
+            })
     void nothingElseIsAName(String name) {
-        assertThatThrownBy(() -> Sound.parse(name)).isInstanceOf(UnreadableTextException.class).hasMessageContaining("chord-60-minor");
+        assertThatThrownBy(() -> Sound.parse(name))
+                .isInstanceOf(UnreadableTextException.class)
+                .hasMessageContaining("chord-60-minor");
     }
 
     @Test

@@ -13,9 +13,22 @@ import org.junit.jupiter.params.provider.CsvSource;
 class SpokenTest {
 
     @ParameterizedTest(name = "{0} {1}: {2}, {3}")
-    @CsvSource(delimiter = '|', value = {"waltz|1|one|1", "waltz|(3)|three|3", "rumba|4-1|four|4", "foxtrot|S|slow|S", "foxtrot|S-Q|slow|S", "foxtrot|Q|quick|Q", "quickstep|&|and|&", "samba|a|a|a", "tango|h|hold|h"})
+    @CsvSource(
+            delimiter = '|',
+            value = {
+                "waltz|1|one|1",
+                "waltz|(3)|three|3",
+                "rumba|4-1|four|4",
+                "foxtrot|S|slow|S",
+                "foxtrot|S-Q|slow|S",
+                "foxtrot|Q|quick|Q",
+                "quickstep|&|and|&",
+                "samba|a|a|a",
+                "tango|h|hold|h"
+            })
     void aMarkIsSaidInOneWordAndWrittenAsItsSign(String dance, String count, String word, String sign) {
-        Figure figure = Charts.read(Charts.figure(dance, "1", Charts.rows(count + "|LF|fwd|f LOD"), Charts.rows(count + "|RF|bk|b LOD")));
+        Figure figure = Charts.read(
+                Charts.figure(dance, "1", Charts.rows(count + "|LF|fwd|f LOD"), Charts.rows(count + "|RF|bk|b LOD")));
 
         assertThat(Spoken.mark(figure.man().steps().get(0))).contains(word);
         assertThat(Spoken.WORDS).contains(word);
@@ -24,7 +37,8 @@ class SpokenTest {
 
     @Test
     void aRowWithoutACountIsNotSpoken() {
-        Figure figure = Charts.read(Charts.figure("waltz", "1", Charts.rows("|LF|fwd|f LOD"), Charts.rows("1|RF|bk|b LOD")));
+        Figure figure =
+                Charts.read(Charts.figure("waltz", "1", Charts.rows("|LF|fwd|f LOD"), Charts.rows("1|RF|bk|b LOD")));
 
         assertThat(Spoken.mark(figure.man().steps().get(0))).isEmpty();
     }

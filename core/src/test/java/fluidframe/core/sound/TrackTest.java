@@ -45,7 +45,8 @@ class TrackTest {
 
     private static final Synthesizer CLICKS_ONLY = new Synthesizer(word -> new float[] {1});
     private static final Tempo TEMPO = new Tempo(29);
-    private static final Score WALTZ = score("waltz", Dancing.of(SmallBook.turning("turning"), Way.AS_CHARTED), Element.of(ElementKind.HOLD, 6));
+    private static final Score WALTZ =
+            score("waltz", Dancing.of(SmallBook.turning("turning"), Way.AS_CHARTED), Element.of(ElementKind.HOLD, 6));
 
     static List<Dance> dances() {
         return Dances.all();
@@ -55,10 +56,17 @@ class TrackTest {
     @CsvSource({"1, 1 2 3 4 1", "0, 1 2 3 4", "2, 1 2 3 4 1 2"})
     void aStretchThatBeginsInsideABarIsCountedInThroughTheBeatsBeforeIt(int from, String counted) {
         Score rumba = score("rumba", Element.of(ElementKind.HOLD, 8));
-        Track track = Track.of(rumba, new TrackWish(Beats.of(from), rumba.length(), 1, Part.MAN, Counting.BEATS, 1, 1, 0));
+        Track track =
+                Track.of(rumba, new TrackWish(Beats.of(from), rumba.length(), 1, Part.MAN, Counting.BEATS, 1, 1, 0));
         assertThat(track.countIn()).isEqualTo(Beats.of(counted.split(" ").length));
-        assertThat(track.words()).filteredOn(word -> word.at().compareTo(Beats.ZERO) < 0).extracting(Track.ShownWord::text).containsExactly(counted.split(" "));
-        assertThat(track.words()).filteredOn(word -> word.at().equals(Beats.ZERO)).extracting(Track.ShownWord::text).containsExactly(String.valueOf(from + 1));
+        assertThat(track.words())
+                .filteredOn(word -> word.at().compareTo(Beats.ZERO) < 0)
+                .extracting(Track.ShownWord::text)
+                .containsExactly(counted.split(" "));
+        assertThat(track.words())
+                .filteredOn(word -> word.at().equals(Beats.ZERO))
+                .extracting(Track.ShownWord::text)
+                .containsExactly(String.valueOf(from + 1));
     }
 
     @Test
@@ -70,26 +78,44 @@ class TrackTest {
     }
 
     private static List<String> said(Counting counting) {
-        return Track.of(WALTZ, new TrackWish(Beats.ZERO, WALTZ.length(), 0, Part.MAN, counting, 1, 1, 0)).words().stream().map(Track.ShownWord::text).toList();
+        return Track.of(WALTZ, new TrackWish(Beats.ZERO, WALTZ.length(), 0, Part.MAN, counting, 1, 1, 0))
+                .words()
+                .stream()
+                .map(Track.ShownWord::text)
+                .toList();
     }
 
     @Test
     void theFirstBeatOfABarIsTheStrongest() {
         Track track = Track.of(WALTZ, new TrackWish(Beats.ZERO, Beats.of(6), 0, Part.MAN, Counting.BEATS, 1, 0, 0));
-        assertThat(track.cues().stream().map(Cue::sound).filter(Sound.Click.class::isInstance)).containsExactly(Sound.Click.STRONG, Sound.Click.WEAK, Sound.Click.WEAK,
-                Sound.Click.STRONG, Sound.Click.WEAK, Sound.Click.WEAK);
+        assertThat(track.cues().stream().map(Cue::sound).filter(Sound.Click.class::isInstance))
+                .containsExactly(
+                        Sound.Click.STRONG,
+                        Sound.Click.WEAK,
+                        Sound.Click.WEAK,
+                        Sound.Click.STRONG,
+                        Sound.Click.WEAK,
+                        Sound.Click.WEAK);
     }
 
     @ParameterizedTest
     @MethodSource("dances")
     void everyDanceIsAccompaniedInItsOwnRhythmFromAnyBeat(Dance dance) {
         Rhythm rhythm = dance.rhythm();
-        Band band = new Band(dance.music().groove(), MusicMap.plain(rhythm.bar(), dance.music().phraseBars(), dance.slowest()), Optional.empty());
+        Band band = new Band(
+                dance.music().groove(),
+                MusicMap.plain(rhythm.bar(), dance.music().phraseBars(), dance.slowest()),
+                Optional.empty());
         List<Cue> whole = band.play(Beats.ZERO, Beats.ZERO, rhythm.bar().times(8));
-        assertThat(whole).anyMatch(cue -> cue.sound() instanceof Sound.Bass).anyMatch(cue -> cue.sound() instanceof Sound.Drum);
+        assertThat(whole)
+                .anyMatch(cue -> cue.sound() instanceof Sound.Bass)
+                .anyMatch(cue -> cue.sound() instanceof Sound.Drum);
         List<Cue> later = band.play(Beats.ONE, Beats.ZERO, rhythm.bar().times(8).minus(Beats.ONE));
-        assertThat(later).containsExactlyElementsOf(whole.stream().filter(cue -> cue.at().compareTo(Beats.ONE) >= 0)
-                .map(cue -> new Cue(cue.at().minus(Beats.ONE), cue.sound(), cue.gain())).toList());
+        assertThat(later)
+                .containsExactlyElementsOf(whole.stream()
+                        .filter(cue -> cue.at().compareTo(Beats.ONE) >= 0)
+                        .map(cue -> new Cue(cue.at().minus(Beats.ONE), cue.sound(), cue.gain()))
+                        .toList());
     }
 
     @ParameterizedTest
@@ -100,7 +126,9 @@ class TrackTest {
         double secondsPerBeat = 60.0 / (29 * 3) * 100 / percent;
         for (int beat = 0; beat < 6 + WALTZ.length().wholeBeats(); beat++) {
             int heard = firstSoundAfter(samples, (int) (beat * secondsPerBeat * Synthesizer.RATE) - 500);
-            assertThat(Math.abs(heard - beat * secondsPerBeat * Synthesizer.RATE)).as("beat %d", beat).isLessThanOrEqualTo(1);
+            assertThat(Math.abs(heard - beat * secondsPerBeat * Synthesizer.RATE))
+                    .as("beat %d", beat)
+                    .isLessThanOrEqualTo(1);
         }
     }
 
@@ -131,30 +159,48 @@ class TrackTest {
             }
         }
         assertThat(lyrics).startsWith("1", "2", "3", "1", "2", "3", "1", "2", "3");
-        List<Long> expected = Stream.concat(Stream.of(0, 1, 2, 3, 4, 5).map(beat -> 48L * beat),
-                WALTZ.steps().stream().filter(step -> step.part() == Part.MAN).map(ScoreStep::onset).map(onset -> 6 * 48L + onset.ticks())).toList();
+        List<Long> expected = Stream.concat(
+                        Stream.of(0, 1, 2, 3, 4, 5).map(beat -> 48L * beat),
+                        WALTZ.steps().stream()
+                                .filter(step -> step.part() == Part.MAN)
+                                .map(ScoreStep::onset)
+                                .map(onset -> 6 * 48L + onset.ticks()))
+                .toList();
         assertThat(ticks).containsExactlyElementsOf(expected);
         assertThat(read.getMicrosecondLength() / 1e6).isBetween(17 * 60 / 87.0, 18 * 60 / 87.0);
     }
 
     @Test
     void whatCannotBeIsRefused() {
-        assertThatThrownBy(() -> new TrackWish(Beats.of(3), Beats.of(3), 0, Part.MAN, Counting.STEPS, 1, 1, 1)).hasMessageContaining("is empty");
-        assertThatThrownBy(() -> new TrackWish(Beats.ZERO, Beats.of(3), 9, Part.MAN, Counting.STEPS, 1, 1, 1)).hasMessageContaining("0 to 4");
-        assertThatThrownBy(() -> new TrackWish(Beats.ZERO, Beats.of(3), 0, Part.MAN, Counting.STEPS, 1, Double.NaN, 1)).hasMessageContaining("a gain");
-        assertThatThrownBy(() -> Track.of(WALTZ, TrackWish.whole(Beats.of(99)))).hasMessageContaining("the routine ends at beat 12");
+        assertThatThrownBy(() -> new TrackWish(Beats.of(3), Beats.of(3), 0, Part.MAN, Counting.STEPS, 1, 1, 1))
+                .hasMessageContaining("is empty");
+        assertThatThrownBy(() -> new TrackWish(Beats.ZERO, Beats.of(3), 9, Part.MAN, Counting.STEPS, 1, 1, 1))
+                .hasMessageContaining("0 to 4");
+        assertThatThrownBy(() -> new TrackWish(Beats.ZERO, Beats.of(3), 0, Part.MAN, Counting.STEPS, 1, Double.NaN, 1))
+                .hasMessageContaining("a gain");
+        assertThatThrownBy(() -> Track.of(WALTZ, TrackWish.whole(Beats.of(99))))
+                .hasMessageContaining("the routine ends at beat 12");
         assertThatThrownBy(() -> Sound.parse("click-loud")).isInstanceOf(UnreadableTextException.class);
     }
 
     @Test
     void everySoundReadsBack() {
-        List<Sound> sounds = List.of(Sound.Click.MIDDLE, new Sound.Drum(Percussion.BELL), new Sound.Word("quick"), new Sound.Bass(36), new Sound.Chord(60, false), new Sound.Chord(65, true));
-        assertThat(sounds).allSatisfy(sound -> assertThat(Sound.parse(sound.id())).isEqualTo(sound));
-        assertThat(sounds).allSatisfy(sound -> assertThat(CLICKS_ONLY.alone(sound)[0]).isNotZero());
+        List<Sound> sounds = List.of(
+                Sound.Click.MIDDLE,
+                new Sound.Drum(Percussion.BELL),
+                new Sound.Word("quick"),
+                new Sound.Bass(36),
+                new Sound.Chord(60, false),
+                new Sound.Chord(65, true));
+        assertThat(sounds)
+                .allSatisfy(sound -> assertThat(Sound.parse(sound.id())).isEqualTo(sound));
+        assertThat(sounds)
+                .allSatisfy(sound -> assertThat(CLICKS_ONLY.alone(sound)[0]).isNotZero());
     }
 
     private static Score score(String dance, Item... items) {
         List<Placement> placements = Arrays.stream(items).map(Placement::of).toList();
-        return Score.of(new Routine("tried", "Tried", Dances.find(dance).orElseThrow(), TEMPO, Conditions.OPEN, placements));
+        return Score.of(
+                new Routine("tried", "Tried", Dances.find(dance).orElseThrow(), TEMPO, Conditions.OPEN, placements));
     }
 }

@@ -32,7 +32,8 @@ class SpaceTest {
     void alignmentsReadBack(String text) {
         Alignment alignment = Alignment.parse(text);
         assertThat(alignment).hasToString(text);
-        assertThat(Alignment.parse(alignment.wording().startsWith("moving") ? text : text.toUpperCase())).isEqualTo(alignment);
+        assertThat(Alignment.parse(alignment.wording().startsWith("moving") ? text : text.toUpperCase()))
+                .isEqualTo(alignment);
         assertThat(alignment.mirrored().mirrored()).isEqualTo(alignment);
     }
 
@@ -44,8 +45,10 @@ class SpaceTest {
 
     @Test
     void unreadableAlignmentsSayWhatWasExpected() {
-        assertThatThrownBy(() -> Alignment.parse("f DX")).isInstanceOfSatisfying(UnreadableTextException.class,
-                e -> assertThat(e.nearest()).contains("DC", "DW"));
+        assertThatThrownBy(() -> Alignment.parse("f DX"))
+                .isInstanceOfSatisfying(
+                        UnreadableTextException.class,
+                        e -> assertThat(e.nearest()).contains("DC", "DW"));
         assertThatThrownBy(() -> Turn.parse("1/5 R")).isInstanceOf(UnreadableTextException.class);
     }
 }

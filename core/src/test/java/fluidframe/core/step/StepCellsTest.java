@@ -16,16 +16,19 @@ import org.junit.jupiter.params.provider.ValueSource;
 class StepCellsTest {
 
     @ParameterizedTest
-    @CsvSource(delimiter = '|', value = {
-            "1/4 r                     | 1/4 R                    | 1/4 to the right",
-            "on 1/2 L                  | on 1/2 L                 | on the foot 1/2 to the left",
-            "1/4 R, on ½ R             | 1/4 R, on 1/2 R          | 1/4 to the right, on the foot 1/2 to the right",
-            "3/8 R, body less          | 3/8 R, body less         | 3/8 to the right, the body 1/8 less",
-            "3/8 R body less 1/4       | 3/8 R, body less 1/4     | 3/8 to the right, the body 1/4 less",
-            "body comp                 | body completes           | the body completes the turn",
-            "body turns 1/8 L          | body 1/8 L               | the body turns 1/8 to the left",
-            "commence to turn R        | begin R                  | begins to turn to the right",
-            "cont L                    | cont L                   | goes on turning to the left"})
+    @CsvSource(
+            delimiter = '|',
+            value = {
+                "1/4 r                     | 1/4 R                    | 1/4 to the right",
+                "on 1/2 L                  | on 1/2 L                 | on the foot 1/2 to the left",
+                "1/4 R, on ½ R             | 1/4 R, on 1/2 R          | 1/4 to the right, on the foot 1/2 to the right",
+                "3/8 R, body less          | 3/8 R, body less         | 3/8 to the right, the body 1/8 less",
+                "3/8 R body less 1/4       | 3/8 R, body less 1/4     | 3/8 to the right, the body 1/4 less",
+                "body comp                 | body completes           | the body completes the turn",
+                "body turns 1/8 L          | body 1/8 L               | the body turns 1/8 to the left",
+                "commence to turn R        | begin R                  | begins to turn to the right",
+                "cont L                    | cont L                   | goes on turning to the left"
+            })
     void aTurn(String text, String shorthand, String wording) {
         StepTurn turn = StepTurn.parse(text.strip());
 
@@ -33,7 +36,12 @@ class StepCellsTest {
         assertThat(turn.wording()).isEqualTo(wording.strip());
         assertThat(StepTurn.parse(turn.toString())).isEqualTo(turn);
         assertThat(turn.mirrored().mirrored()).isEqualTo(turn);
-        assertThat(turn.mirrored().toString()).isEqualTo(shorthand.strip().replaceAll("\\bR\\b", "#").replaceAll("\\bL\\b", "R").replace("#", "L"));
+        assertThat(turn.mirrored().toString())
+                .isEqualTo(shorthand
+                        .strip()
+                        .replaceAll("\\bR\\b", "#")
+                        .replaceAll("\\bL\\b", "R")
+                        .replace("#", "L"));
     }
 
     @ParameterizedTest
@@ -50,19 +58,23 @@ class StepCellsTest {
 
     @Test
     void theBodyTurnsLessByAnEighthWhereNothingIsSaid() {
-        assertThat(((BodyTurn.Less) StepTurn.parse("1/4 R, body less").body()).by()).isEqualTo(new Turn(2));
+        assertThat(((BodyTurn.Less) StepTurn.parse("1/4 R, body less").body()).by())
+                .isEqualTo(new Turn(2));
     }
 
     @ParameterizedTest
-    @CsvSource(delimiter = '|', value = {
-            "h t                | HT        | heel, toe",
-            "T-H                | TH        | toe, heel",
-            "bf                 | BF        | ball, flat",
-            "whole              | WF        | whole foot",
-            "WF T               | WF T      | whole foot, toe",
-            "IE T               | IE T      | inside edge of toe",
-            "IE BH              | IE BH     | inside edge of ball, heel",
-            "T OE B             | T OE B    | toe, outside edge of ball"})
+    @CsvSource(
+            delimiter = '|',
+            value = {
+                "h t                | HT        | heel, toe",
+                "T-H                | TH        | toe, heel",
+                "bf                 | BF        | ball, flat",
+                "whole              | WF        | whole foot",
+                "WF T               | WF T      | whole foot, toe",
+                "IE T               | IE T      | inside edge of toe",
+                "IE BH              | IE BH     | inside edge of ball, heel",
+                "T OE B             | T OE B    | toe, outside edge of ball"
+            })
     void footwork(String text, String shorthand, String wording) {
         Footwork footwork = Footwork.parse(text.strip());
 
@@ -95,14 +107,17 @@ class StepCellsTest {
     }
 
     @ParameterizedTest
-    @CsvSource(delimiter = '|', value = {
-            "commence to rise end of 1 | cr e1          | begins to rise at the end of 1",
-            "cont, lo e3               | cont, lo e3    | goes on rising, lowers at the end of 3",
-            "up                        | up             | up",
-            "remains up; NFR           | rem up, NFR    | remains up, no foot rise",
-            "body rise                 | BR             | body rise",
-            "lowers e                  | lo e           | lowers at the end of the step",
-            "up 4                      | up 4           | up on 4"})
+    @CsvSource(
+            delimiter = '|',
+            value = {
+                "commence to rise end of 1 | cr e1          | begins to rise at the end of 1",
+                "cont, lo e3               | cont, lo e3    | goes on rising, lowers at the end of 3",
+                "up                        | up             | up",
+                "remains up; NFR           | rem up, NFR    | remains up, no foot rise",
+                "body rise                 | BR             | body rise",
+                "lowers e                  | lo e           | lowers at the end of the step",
+                "up 4                      | up 4           | up on 4"
+            })
     void riseAndFall(String text, String shorthand, String wording) {
         RiseFall rise = RiseFall.parse(text.strip());
 
@@ -130,13 +145,16 @@ class StepCellsTest {
     }
 
     @ParameterizedTest
-    @CsvSource(delimiter = '|', value = {
-            "forward                   | fwd            | FULL",
-            "sd sl forward             | sd sl fwd      | FULL",
-            "back CBMP partner outside | bk CBMP PO     | FULL",
-            "together                  | cl             | FULL",
-            "sd pw                     | sd pw          | PART",
-            "fwd nw                    | fwd nw         | NONE"})
+    @CsvSource(
+            delimiter = '|',
+            value = {
+                "forward                   | fwd            | FULL",
+                "sd sl forward             | sd sl fwd      | FULL",
+                "back CBMP partner outside | bk CBMP PO     | FULL",
+                "together                  | cl             | FULL",
+                "sd pw                     | sd pw          | PART",
+                "fwd nw                    | fwd nw         | NONE"
+            })
     void whereTheFootGoes(String text, String shorthand, Weight weight) {
         FootPosition position = FootPosition.parse(text.strip());
 
@@ -150,7 +168,8 @@ class StepCellsTest {
     void aFootGoesToOnePlace() {
         assertThatThrownBy(() -> FootPosition.parse("fwd bk")).hasMessageContaining("not both fwd and bk");
         assertThatThrownBy(() -> FootPosition.parse("CBMP")).isInstanceOf(UnreadableTextException.class);
-        FootPosition outside = FootPosition.of(StepDirection.FORWARD, PositionModifier.OUTSIDE_PARTNER, PositionModifier.LEFT_SIDE_LEADING);
+        FootPosition outside = FootPosition.of(
+                StepDirection.FORWARD, PositionModifier.OUTSIDE_PARTNER, PositionModifier.LEFT_SIDE_LEADING);
         assertThat(outside.mirrored()).hasToString("fwd RSL OP L");
         assertThat(outside.has(PositionModifier.OUTSIDE_PARTNER)).isTrue();
         assertThat(outside.with(PositionModifier.CBMP)).hasToString("fwd LSL CBMP OP");
@@ -158,10 +177,13 @@ class StepCellsTest {
     }
 
     @ParameterizedTest
-    @CsvSource(delimiter = '|', value = {
-            "settle right              | settle R                 | hips settle right",
-            "turn L @1/2; incline R    | turn L @1/2; incline R   | hips turn left after 1/2 beat; hips incline right",
-            "figure 8, bounce          | fig8; bounce             | figure of eight; knees and ankles give and return"})
+    @CsvSource(
+            delimiter = '|',
+            value = {
+                "settle right              | settle R                 | hips settle right",
+                "turn L @1/2; incline R    | turn L @1/2; incline R   | hips turn left after 1/2 beat; hips incline right",
+                "figure 8, bounce          | fig8; bounce             | figure of eight; knees and ankles give and return"
+            })
     void hipsAndBody(String text, String shorthand, String wording) {
         BodyAction body = BodyAction.parse(text.strip());
 

@@ -20,7 +20,20 @@ class FractionTest {
     }
 
     @ParameterizedTest
-    @CsvSource({"1, 1", "3/8, 3/8", "1 1/2, 1 1/2", "½, 1/2", "1½, 1 1/2", "3 ¾, 3 3/4", "4/8, 1/2", "16/16, 1", "17/16, 1 1/16", "0, 0", "' 7 / 8 ', 7/8", "⅓, 1/3"})
+    @CsvSource({
+        "1, 1",
+        "3/8, 3/8",
+        "1 1/2, 1 1/2",
+        "½, 1/2",
+        "1½, 1 1/2",
+        "3 ¾, 3 3/4",
+        "4/8, 1/2",
+        "16/16, 1",
+        "17/16, 1 1/16",
+        "0, 0",
+        "' 7 / 8 ', 7/8",
+        "⅓, 1/3"
+    })
     void isReadAsItIsWrittenAndSaidInLowestTerms(String text, String said) {
         assertThat(Fraction.parse(text)).hasToString(said);
     }
@@ -35,13 +48,16 @@ class FractionTest {
     void comesOutInWholeUnitsOrNotAtAll() {
         assertThat(Fraction.parse("3/8").in(16)).isEqualTo(6);
         assertThat(Fraction.parse("1 1/2").in(48)).isEqualTo(72);
-        assertThatThrownBy(() -> Fraction.parse("1/3").in(16)).isInstanceOf(ArithmeticException.class).hasMessageContaining("1/3");
+        assertThatThrownBy(() -> Fraction.parse("1/3").in(16))
+                .isInstanceOf(ArithmeticException.class)
+                .hasMessageContaining("1/3");
         assertThatThrownBy(() -> new Fraction(-1, 2)).hasMessage("-1/2 is no fraction");
         assertThatThrownBy(() -> new Fraction(1, 0)).hasMessage("1/0 is no fraction");
     }
 
     @Property
-    void readsBackWhatItSays(@ForAll @IntRange(min = 0, max = 9_000) int parts, @ForAll @IntRange(min = 1, max = 64) int whole) {
+    void readsBackWhatItSays(
+            @ForAll @IntRange(min = 0, max = 9_000) int parts, @ForAll @IntRange(min = 1, max = 64) int whole) {
         Fraction fraction = new Fraction(parts, whole);
         Fraction read = Fraction.parse(fraction.toString());
 

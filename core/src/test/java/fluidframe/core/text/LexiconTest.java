@@ -11,7 +11,9 @@ import org.junit.jupiter.params.provider.CsvSource;
 class LexiconTest {
 
     private enum Place implements Term {
-        FORWARD("fwd", "forward", "f"), SLIGHTLY_FORWARD("sl fwd", "slightly forward"), SIDE("sd", "to the side", "side", "f");
+        FORWARD("fwd", "forward", "f"),
+        SLIGHTLY_FORWARD("sl fwd", "slightly forward"),
+        SIDE("sd", "to the side", "side", "f");
 
         private final Words words;
 
@@ -28,7 +30,15 @@ class LexiconTest {
     private static final Lexicon<Place> PLACES = Lexicon.of("a place", List.of(Place.values()));
 
     @ParameterizedTest
-    @CsvSource({"fwd, FORWARD", "FWD, FORWARD", "Forward, FORWARD", "'  to   the side ', SIDE", "side, SIDE", "sl fwd, SLIGHTLY_FORWARD", "f, FORWARD"})
+    @CsvSource({
+        "fwd, FORWARD",
+        "FWD, FORWARD",
+        "Forward, FORWARD",
+        "'  to   the side ', SIDE",
+        "side, SIDE",
+        "sl fwd, SLIGHTLY_FORWARD",
+        "f, FORWARD"
+    })
     void aTermIsFoundHoweverItIsWritten(String text, Place place) {
         assertThat(PLACES.read(text)).isEqualTo(place);
         assertThat(PLACES.find(text)).contains(place);
@@ -36,14 +46,16 @@ class LexiconTest {
 
     @Test
     void theLongestPhraseIsTakenFirst() {
-        assertThat(PLACES.readAll("side, sl fwd; forward")).containsExactly(Place.SIDE, Place.SLIGHTLY_FORWARD, Place.FORWARD);
+        assertThat(PLACES.readAll("side, sl fwd; forward"))
+                .containsExactly(Place.SIDE, Place.SLIGHTLY_FORWARD, Place.FORWARD);
         assertThat(PLACES.readAll("slightly forward fwd")).containsExactly(Place.SLIGHTLY_FORWARD, Place.FORWARD);
         assertThat(PLACES.readAll("  ")).isEmpty();
     }
 
     @Test
     void whatIsNoneIsNamedWithWhatWasExpectedAndWhatLiesNearest() {
-        UnreadableTextException refused = catchThrowableOfType(UnreadableTextException.class, () -> PLACES.readAll("sd fwrd"));
+        UnreadableTextException refused =
+                catchThrowableOfType(UnreadableTextException.class, () -> PLACES.readAll("sd fwrd"));
 
         assertThat(refused.expected()).isEqualTo("a place");
         assertThat(refused.nearest()).startsWith("fwd").hasSize(3).doesNotHaveDuplicates();

@@ -14,20 +14,24 @@ class TokensTest {
     private static final String SAYS_SOMETHING = "[a-zA-Z0-9]";
 
     @ParameterizedTest
-    @CsvSource(delimiter = '|', value = {
-            "Right foot forward      | right foot forward",
-            "e1, RF2                 | e 1 , rf 2",
-            "L.O.D. and D.C.         | lod and dc",
-            "3 / 8 R                 | 3/8 r",
-            "½ to the left           | 1/2 to the left",
-            "heel-toe                | heel toe",
-            "heel - toe              | heel - toe",
-            "partner's side          | partners side",
-            "90° (swivel); then      | 90 ° ( swivel ) ; then",
-            "2 & 3 + 4               | 2 and 3 and 4",
-            "toe/heel                | toe / heel"})
+    @CsvSource(
+            delimiter = '|',
+            value = {
+                "Right foot forward      | right foot forward",
+                "e1, RF2                 | e 1 , rf 2",
+                "L.O.D. and D.C.         | lod and dc",
+                "3 / 8 R                 | 3/8 r",
+                "½ to the left           | 1/2 to the left",
+                "heel-toe                | heel toe",
+                "heel - toe              | heel - toe",
+                "partner's side          | partners side",
+                "90° (swivel); then      | 90 ° ( swivel ) ; then",
+                "2 & 3 + 4               | 2 and 3 and 4",
+                "toe/heel                | toe / heel"
+            })
     void wordsNumbersAndMarksAreTakenApart(String text, String words) {
-        assertThat(Tokens.of(text.strip()).stream().map(Token::word).collect(Collectors.joining(" "))).isEqualTo(words.strip());
+        assertThat(Tokens.of(text.strip()).stream().map(Token::word).collect(Collectors.joining(" ")))
+                .isEqualTo(words.strip());
     }
 
     /** Every token stands where it says, one after another, and nothing but blanks and joints lies between. */

@@ -10,7 +10,14 @@ import org.junit.jupiter.params.provider.CsvSource;
 class BeatsTest {
 
     @ParameterizedTest(name = "{0}/{1}: {2}")
-    @CsvSource({"0, 1, 0 beats", "1, 4, 1/4 beat", "1, 2, 1/2 beat", "1, 1, 1 beat", "3, 2, 1 1/2 beats", "2, 1, 2 beats"})
+    @CsvSource({
+        "0, 1, 0 beats",
+        "1, 4, 1/4 beat",
+        "1, 2, 1/2 beat",
+        "1, 1, 1 beat",
+        "3, 2, 1 1/2 beats",
+        "2, 1, 2 beats"
+    })
     void upToOneIsABeat(int parts, int whole, String words) {
         assertThat(Beats.of(parts, whole).wording()).isEqualTo(words);
     }

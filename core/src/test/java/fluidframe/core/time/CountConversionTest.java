@@ -14,7 +14,10 @@ import java.util.stream.Stream;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
 
-/** Whatever is counted in one form is said in the other so that every step stays where it was, or a reason is given. With {@code -Dfluidframe.counts} as many are tried in each dance as are wanted. */
+/**
+ * Whatever is counted in one form is said in the other so that every step stays where it was, or a reason is given.
+ * With {@code -Dfluidframe.counts} as many are tried in each dance as are wanted.
+ */
 class CountConversionTest {
 
     private static final int COUNTS = Integer.getInteger("fluidframe.counts", 1_000);
@@ -31,9 +34,14 @@ class CountConversionTest {
         int converted = 0;
         for (int i = 0; i < COUNTS; i++) {
             Rhythm rhythm = dance.rhythm().withFeel(random.nextBoolean() ? Feel.QUARTER : Feel.TRIPLET);
-            List<String> marks = IntStream.rangeClosed(0, random.nextInt(6)).mapToObj(n -> MARKS.get(random.nextInt(MARKS.size()))).toList();
-            Optional<Timing> timing = tried(() -> Timing.of(rhythm, Count.parse(String.join(" ", marks)), Beats.of(12)));
-            if (timing.isPresent() && timing.get().slots().stream().allMatch(slot -> slot.length().isPositive())) {
+            List<String> marks = IntStream.rangeClosed(0, random.nextInt(6))
+                    .mapToObj(n -> MARKS.get(random.nextInt(MARKS.size())))
+                    .toList();
+            Optional<Timing> timing =
+                    tried(() -> Timing.of(rhythm, Count.parse(String.join(" ", marks)), Beats.of(12)));
+            if (timing.isPresent()
+                    && timing.get().slots().stream()
+                            .allMatch(slot -> slot.length().isPositive())) {
                 converted += staysTheSame(timing.get(), tried(() -> timing.get().inNumbers()));
                 converted += staysTheSame(timing.get(), tried(() -> timing.get().sayInWords()));
             }
@@ -45,7 +53,9 @@ class CountConversionTest {
         said.ifPresent(count -> {
             Timing back = Timing.of(timing.rhythm(), count, timing.length());
             assertThat(onsets(back)).as("%s as %s", timing.count(), count).isEqualTo(onsets(timing));
-            assertThat(back.slots()).extracting(Slot::takesWeight).isEqualTo(timing.slots().stream().map(Slot::takesWeight).toList());
+            assertThat(back.slots())
+                    .extracting(Slot::takesWeight)
+                    .isEqualTo(timing.slots().stream().map(Slot::takesWeight).toList());
         });
         return said.isPresent() ? 1 : 0;
     }

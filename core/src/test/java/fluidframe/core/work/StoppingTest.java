@@ -29,18 +29,25 @@ class StoppingTest {
     void itStopsAtTheNextStepOnceItIsNotWanted() {
         AtomicInteger asked = new AtomicInteger();
 
-        assertThatThrownBy(() -> Stopping.when(() -> asked.incrementAndGet() > 3, () -> counted(10))).isInstanceOf(StoppedException.class);
+        assertThatThrownBy(() -> Stopping.when(() -> asked.incrementAndGet() > 3, () -> counted(10)))
+                .isInstanceOf(StoppedException.class);
         assertThat(asked).hasValue(4);
-        assertThatCode(Stopping::check).as("what comes after is not stopped with it").doesNotThrowAnyException();
+        assertThatCode(Stopping::check)
+                .as("what comes after is not stopped with it")
+                .doesNotThrowAnyException();
     }
 
     @Test
     void whatIsStartedWithinIsStoppedByItsOwnAndThenTheOuterHoldsAgain() {
-        assertThatThrownBy(() -> Stopping.when(() -> true, () -> Stopping.when(() -> false, () -> counted(5)) + counted(1))).isInstanceOf(StoppedException.class);
+        assertThatThrownBy(() ->
+                        Stopping.when(() -> true, () -> Stopping.when(() -> false, () -> counted(5)) + counted(1)))
+                .isInstanceOf(StoppedException.class);
         assertThat(Stopping.when(() -> false, () -> {
-            assertThatThrownBy(() -> Stopping.when(() -> true, () -> counted(1))).isInstanceOf(StoppedException.class);
-            return counted(2);
-        })).isEqualTo(2);
+                    assertThatThrownBy(() -> Stopping.when(() -> true, () -> counted(1)))
+                            .isInstanceOf(StoppedException.class);
+                    return counted(2);
+                }))
+                .isEqualTo(2);
     }
 
     @Test
