@@ -88,7 +88,7 @@ export class Studio {
 
   takeIn() {
     return this.#while('Taking the book in …', async () => {
-      const choices = this.differing.map((item) => ({ kind: item.kind, id: item.id, choice: this.chosen(item) }));
+      const choices = this.differing.map((item) => ({ kind: item.kind, id: item.id, choice: this.chosen(item), revision: item.revision }));
       const taken = required(await api.POST('/api/imports', { body: { book: this.book!.document as never, choices } }));
       notices.say({ sentence: `${taken.title}: ${taken.figures.length} figures and ${taken.routines.length} routines came in.` });
       this.book = undefined;

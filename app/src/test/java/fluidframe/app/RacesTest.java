@@ -14,6 +14,7 @@ import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
 import java.util.concurrent.Future;
 import java.util.function.IntFunction;
+import java.util.stream.IntStream;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -65,10 +66,45 @@ class RacesTest extends OverHttp {
             List<MockHttpServletResponse> replaced =
                     atOnce(person -> body(post("/api/imports"), replacing(id, 200 + person)));
             assertThat(replaced)
-                    .as("each replaces what was there when it came")
+                    .as("whoever was compared with what is gone is told so")
                     .extracting(MockHttpServletResponse::getStatus)
-                    .containsOnly(201);
+                    .contains(201)
+                    .allMatch(status -> status == 201 || status == 409);
+            assertThat(JSON.readTree(http.text("/api/figures/" + id))
+                            .path("title")
+                            .asString())
+                    .isIn(IntStream.range(0, PEOPLE)
+                            .filter(person -> replaced.get(person).getStatus() == 201)
+                            .mapToObj(person -> "By person " + (200 + person))
+                            .toList());
         }
+    }
+
+    @Test
+    void aBookDoesNotReplaceWhatWasSavedAfterItWasCompared() throws Exception {
+        String id = "compared";
+        mvc.perform(body(post("/api/figures"), figure(id, 1)));
+        JsonNode plan = JSON.readTree(mvc.perform(body(post("/api/import-plans"), book(id, 2)))
+                .andReturn()
+                .getResponse()
+                .getContentAsString());
+        mvc.perform(body(put("/api/figures/" + id).header("If-Match", "\"0\""), figure(id, 3)));
+        ObjectNode question = replacing(id, 2);
+        ((ObjectNode) question.at("/choices/0"))
+                .put("revision", plan.at("/items/0/revision").asLong());
+        MockHttpServletResponse refused =
+                mvc.perform(body(post("/api/imports"), question)).andReturn().getResponse();
+        assertThat(refused.getStatus()).isEqualTo(409);
+        assertThat(refused.getContentAsString())
+                .contains("after you compared it")
+                .contains(id);
+        assertThat(http.text("/api/figures/" + id)).contains("By person 3");
+        ((ObjectNode) question.at("/choices/0")).put("revision", 1);
+        assertThat(mvc.perform(body(post("/api/imports"), question))
+                        .andReturn()
+                        .getResponse()
+                        .getStatus())
+                .isEqualTo(201);
     }
 
     /** Those who come too late are given what is stored, so that they have both versions. */

@@ -3,6 +3,7 @@ package fluidframe.app.exchange;
 import fluidframe.app.events.EventDocument;
 import fluidframe.app.events.EventReading;
 import fluidframe.app.events.EventStore;
+import fluidframe.app.exchange.Choices.Chosen;
 import fluidframe.app.exchange.Choices.Kind;
 import fluidframe.app.exchange.ImportDocuments.ItemDocument;
 import fluidframe.app.exchange.ImportDocuments.PlanDocument;
@@ -16,9 +17,11 @@ import fluidframe.app.pieces.PieceStore;
 import fluidframe.app.postures.PostureDocument;
 import fluidframe.app.postures.PostureReading;
 import fluidframe.app.postures.PostureStore;
+import fluidframe.app.problems.ConflictException;
 import fluidframe.app.problems.Fault;
 import fluidframe.app.problems.Problems;
 import fluidframe.app.problems.RefusedException;
+import fluidframe.app.problems.Revision;
 import fluidframe.app.routines.RoutineDocument;
 import fluidframe.app.routines.RoutineReader;
 import fluidframe.app.routines.RoutineStore;
@@ -27,6 +30,7 @@ import fluidframe.app.rules.ProfileReading;
 import fluidframe.app.rules.ProfileStore;
 import fluidframe.app.storage.PlainDocument;
 import fluidframe.app.storage.PlainStore;
+import fluidframe.app.storage.StoredText;
 import fluidframe.core.figure.Figure;
 import fluidframe.core.piece.Piece;
 import fluidframe.core.rules.Profile;
@@ -35,6 +39,7 @@ import jakarta.persistence.EntityManager;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.HashSet;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
@@ -115,24 +120,26 @@ public class BookImporter {
                         Kind.EVENT,
                         event.id(),
                         event.title(),
-                        likeness(events.text(event.id()), json.writeValueAsString(event.complete())))));
+                        events.storedText(event.id()),
+                        json.writeValueAsString(event.complete()))));
         posturesOf(book).forEach(posture -> items.add(item(Kind.POSTURE, posture, postures)));
         return new PlanDocument(book.title(), items);
     }
 
     private ItemDocument item(Figure figure) {
-        Optional<String> there = figures.text(figure.id());
+        Optional<StoredText> there = figures.storedText(figure.id());
         String here = figures.write(figure);
-        int differences = there.filter(text -> !text.equals(here))
+        int differences = there.map(StoredText::text)
+                .filter(text -> !text.equals(here))
                 .map(text -> FigureDifferenceDocument.between(
                                 json.readValue(text, FigureDocument.class), json.readValue(here, FigureDocument.class))
                         .size())
                 .orElse(0);
-        return item(Kind.FIGURE, figure.id(), figure.title(), likeness(there, here), differences);
+        return item(Kind.FIGURE, figure.id(), figure.title(), there, here, differences);
     }
 
     private static <D extends PlainDocument> ItemDocument item(Kind kind, D document, PlainStore<?, D> store) {
-        return item(kind, document.id(), document.title(), likeness(store.text(document.id()), store.write(document)));
+        return item(kind, document.id(), document.title(), store.storedText(document.id()), store.write(document));
     }
 
     private ItemDocument item(RoutineDocument routine) {
@@ -140,21 +147,23 @@ public class BookImporter {
                 Kind.ROUTINE,
                 routine.id(),
                 routine.title(),
-                likeness(routines.text(routine.id()), routines.write(routine)));
+                routines.storedText(routine.id()),
+                routines.write(routine));
     }
 
-    private static ItemDocument item(Kind kind, String id, String title, Likeness likeness) {
-        return item(kind, id, title, likeness, likeness == Likeness.DIFFERS ? 1 : 0);
+    private static ItemDocument item(Kind kind, String id, String title, Optional<StoredText> there, String here) {
+        return item(kind, id, title, there, here, Likeness.of(there, here) == Likeness.DIFFERS ? 1 : 0);
     }
 
-    private static ItemDocument item(Kind kind, String id, String title, Likeness likeness, int differences) {
+    private static ItemDocument item(
+            Kind kind, String id, String title, Optional<StoredText> there, String here, int differences) {
         return new ItemDocument(
-                kind.name().toLowerCase(Locale.ROOT), id, title, likeness.name().toLowerCase(Locale.ROOT), differences);
-    }
-
-    private static Likeness likeness(Optional<String> there, String here) {
-        return there.map(text -> text.equals(here) ? Likeness.SAME : Likeness.DIFFERS)
-                .orElse(Likeness.NEW);
+                kind.name().toLowerCase(Locale.ROOT),
+                id,
+                title,
+                Likeness.of(there, here).name().toLowerCase(Locale.ROOT),
+                differences,
+                there.map(stored -> stored.revision().number()).orElse(null));
     }
 
     /** Takes a book whose shape has been checked, and that has nothing in it that is there and differs. */
@@ -180,7 +189,13 @@ public class BookImporter {
                 eventsOf(book), document -> document.referring(taking.profiles.otherIds, taking.otherRoutines), taking);
         taking.postures.sortAll(posturesOf(book), document -> document, taking);
         refuse(taking.faults);
-        return transaction.execute(status -> taking.store(book.title()));
+        try {
+            return transaction.execute(status -> taking.store(book.title()));
+        } catch (ConflictException e) {
+            throw new ConflictException(
+                    "Something in the book was saved by somebody else while it was being imported, so nothing was imported. Compare it again and choose anew.",
+                    e.stored().orElse(null));
+        }
     }
 
     private static List<PieceDocument> piecesOf(BookDocument book) {
@@ -313,8 +328,8 @@ public class BookImporter {
 
         private final Choices choices;
         private final List<Fault> faults = new ArrayList<>();
-        private final List<Figure> newFigures = new ArrayList<>();
-        private final List<Figure> replacedFigures = new ArrayList<>();
+        private final Map<String, Figure> comingFigures = new LinkedHashMap<>();
+        private final List<Runnable> figureWrites = new ArrayList<>();
         private final Sorted<PieceDocument> pieces =
                 new Sorted<>(Kind.PIECE, BookImporter.this.pieces, BookImporter.this.pieces::write);
         private final Sorted<ProfileDocument> profiles =
@@ -324,7 +339,7 @@ public class BookImporter {
         private final Sorted<PostureDocument> postures =
                 new Sorted<>(Kind.POSTURE, BookImporter.this.postures, BookImporter.this.postures::write);
         private final List<RoutineDocument> newRoutines = new ArrayList<>();
-        private final List<RoutineDocument> replacedRoutines = new ArrayList<>();
+        private final Map<RoutineDocument, Revision> replacedRoutines = new LinkedHashMap<>();
         private final Map<String, String> otherIds = new HashMap<>();
         private final Map<String, String> otherRoutines = new HashMap<>();
         private final Set<String> taken = new HashSet<>();
@@ -334,19 +349,23 @@ public class BookImporter {
         }
 
         void sort(Figure figure, int index) {
-            switch (choice(
-                    Kind.FIGURE,
-                    figure.id(),
-                    likeness(figures.text(figure.id()), figures.write(figure)),
-                    "/figures/" + index)) {
+            Stopping.check();
+            Optional<StoredText> there = figures.storedText(figure.id());
+            switch (choice(Kind.FIGURE, figure.id(), there, figures.write(figure), "/figures/" + index)) {
                 case KEEP -> {}
-                case REPLACE -> (figures.text(figure.id()).isPresent() ? replacedFigures : newFigures).add(figure);
+                case REPLACE -> {
+                    comingFigures.put(figure.id(), figure);
+                    figureWrites.add(there.map(stored -> figures.replacing(figure, stored.revision()))
+                            .orElseGet(() -> figures.creating(figure)));
+                }
                 case BOTH -> {
-                    String id = free(figure.id(), other -> figures.text(other).isPresent());
+                    String id = free(figure.id(), figures::isTaken);
                     otherIds.put(figure.id(), id);
-                    newFigures.add(FigureReading.ofCatalogue()
+                    Figure other = FigureReading.ofCatalogue()
                             .accepted(
-                                    figures.document(figure).called(id, another(figure.title())), "/figures/" + index));
+                                    figures.document(figure).called(id, another(figure.title())), "/figures/" + index);
+                    comingFigures.put(id, other);
+                    figureWrites.add(figures.creating(other));
                 }
             }
         }
@@ -363,8 +382,8 @@ public class BookImporter {
         void sort(RoutineDocument routine, int index) {
             String root = "/routines/" + index;
             RoutineDocument here = routine.dancing(otherIds).hearing(pieces.otherIds);
-            Choice choice = choice(
-                    Kind.ROUTINE, routine.id(), likeness(routines.text(routine.id()), routines.write(routine)), root);
+            Optional<StoredText> there = routines.storedText(routine.id());
+            Choice choice = choice(Kind.ROUTINE, routine.id(), there, routines.write(routine), root);
             if (choice == Choice.KEEP) {
                 return;
             }
@@ -375,35 +394,50 @@ public class BookImporter {
                 return;
             }
             if (choice == Choice.BOTH) {
-                String id = free(routine.id(), other -> routines.text(other).isPresent());
+                String id = free(routine.id(), routines::isTaken);
                 otherRoutines.put(routine.id(), id);
                 newRoutines.add(here.called(id, another(routine.title())));
             } else {
-                (routines.text(routine.id()).isPresent() ? replacedRoutines : newRoutines).add(here);
+                there.ifPresentOrElse(
+                        stored -> replacedRoutines.put(here, stored.revision()), () -> newRoutines.add(here));
             }
         }
 
-        /** What is new comes in as if it replaced nothing; what is the same stays. */
-        private Choice choice(Kind kind, String id, Likeness likeness, String root) {
-            return switch (likeness) {
+        /**
+         * What is new comes in as if it replaced nothing; what is the same stays.
+         *
+         * @throws ConflictException if the choice was made of another revision than the one that is there now
+         */
+        private Choice choice(Kind kind, String id, Optional<StoredText> there, String here, String root) {
+            return switch (Likeness.of(there, here)) {
                 case NEW -> Choice.REPLACE;
                 case SAME -> Choice.KEEP;
-                case DIFFERS ->
-                    choices.of(kind, id).orElseGet(() -> {
+                case DIFFERS -> {
+                    Optional<Chosen> chosen = choices.of(kind, id);
+                    if (chosen.isEmpty()) {
                         faults.add(
                                 Fault.of(
                                         root + "/id",
                                         id,
                                         "an id that is not taken, or a choice: keep the one that is there, replace it, or both"));
-                        return Choice.KEEP;
-                    });
+                        yield Choice.KEEP;
+                    }
+                    chosen.get()
+                            .compared()
+                            .filter(revision -> !revision.equals(there.get().revision()))
+                            .ifPresent(older -> {
+                                throw new ConflictException(
+                                        "The " + kind.name().toLowerCase(Locale.ROOT) + " \"" + id
+                                                + "\" was saved by somebody else after you compared it, so nothing was imported. Compare it again and choose anew.");
+                            });
+                    yield chosen.get().choice();
+                }
             };
         }
 
         private Map<String, Figure> figuresOf(RoutineDocument routine) {
             Map<String, Figure> atHand = new HashMap<>(figures.findAll(routine.figures()));
-            newFigures.forEach(figure -> atHand.put(figure.id(), figure));
-            replacedFigures.forEach(figure -> atHand.put(figure.id(), figure));
+            atHand.putAll(comingFigures);
             return atHand;
         }
 
@@ -421,18 +455,15 @@ public class BookImporter {
         }
 
         Imported store(String title) {
-            inPieces(newFigures, figures::create);
-            inPieces(replacedFigures, figures::renew);
+            inPieces(figureWrites, Runnable::run);
             pieces.store();
             inPieces(newRoutines, routines::create);
-            inPieces(replacedRoutines, routines::renew);
+            replacedRoutines.forEach((routine, compared) -> routines.replace(routine.id(), routine, compared));
             profiles.store();
             events.store();
             postures.store();
-            List<String> figureIds = Stream.concat(newFigures.stream(), replacedFigures.stream())
-                    .map(Figure::id)
-                    .toList();
-            List<String> routineIds = Stream.concat(newRoutines.stream(), replacedRoutines.stream())
+            List<String> figureIds = List.copyOf(comingFigures.keySet());
+            List<String> routineIds = Stream.concat(newRoutines.stream(), replacedRoutines.keySet().stream())
                     .map(RoutineDocument::id)
                     .toList();
             return new Imported(
@@ -447,7 +478,7 @@ public class BookImporter {
         private final PlainStore<?, D> store;
         private final Function<D, String> text;
         private final List<D> fresh = new ArrayList<>();
-        private final List<D> replaced = new ArrayList<>();
+        private final Map<D, Revision> replaced = new LinkedHashMap<>();
         private final Map<String, String> otherIds = new HashMap<>();
 
         /** @param text what a document says as it would be stored */
@@ -461,14 +492,14 @@ public class BookImporter {
         void sortAll(List<D> documents, UnaryOperator<D> here, Taking taking) {
             for (int i = 0; i < documents.size(); i++) {
                 D document = documents.get(i);
-                Optional<String> there = store.text(document.id());
-                switch (taking.choice(
-                        kind,
-                        document.id(),
-                        likeness(there, text.apply(document)),
-                        "/" + kind.name().toLowerCase(Locale.ROOT) + "s/" + i)) {
+                Optional<StoredText> there = store.storedText(document.id());
+                String root = "/" + kind.name().toLowerCase(Locale.ROOT) + "s/" + i;
+                switch (taking.choice(kind, document.id(), there, text.apply(document), root)) {
                     case KEEP -> {}
-                    case REPLACE -> (there.isPresent() ? replaced : fresh).add(here.apply(document));
+                    case REPLACE ->
+                        there.ifPresentOrElse(
+                                stored -> replaced.put(here.apply(document), stored.revision()),
+                                () -> fresh.add(here.apply(document)));
                     case BOTH -> fresh.add(another(here.apply(document), taking));
                 }
             }
@@ -476,18 +507,18 @@ public class BookImporter {
 
         @SuppressWarnings("unchecked")
         private D another(D document, Taking taking) {
-            String id = taking.free(document.id(), other -> store.text(other).isPresent());
+            String id = taking.free(document.id(), store::isTaken);
             otherIds.put(document.id(), id);
             return (D) document.called(id, Taking.another(document.title()));
         }
 
         Stream<D> coming() {
-            return Stream.concat(fresh.stream(), replaced.stream());
+            return Stream.concat(fresh.stream(), replaced.keySet().stream());
         }
 
         void store() {
             fresh.forEach(store::create);
-            replaced.forEach(store::renew);
+            replaced.forEach((document, compared) -> store.replace(document.id(), document, compared));
         }
 
         List<String> ids() {

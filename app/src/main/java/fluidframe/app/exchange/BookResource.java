@@ -160,7 +160,9 @@ class BookResource {
                             mediaType = MediaType.APPLICATION_JSON_VALUE,
                             schema = @Schema(implementation = BookDocument.class)))
     void giveProfile(@PathVariable String id, HttpServletResponse response) throws IOException {
-        String text = profiles.text(id).orElseThrow(() -> new UnknownException("profile", id));
+        String text = profiles.storedText(id)
+                .orElseThrow(() -> new UnknownException("profile", id))
+                .text();
         response.setHeader(HttpHeaders.CONTENT_DISPOSITION, "attachment; filename=\"" + id + ".json\"");
         give(
                 profiles.get(id).document().title(),

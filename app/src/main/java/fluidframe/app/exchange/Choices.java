@@ -3,6 +3,7 @@ package fluidframe.app.exchange;
 import fluidframe.app.exchange.ImportDocuments.ChoiceDocument;
 import fluidframe.app.problems.Fault;
 import fluidframe.app.problems.RefusedException;
+import fluidframe.app.problems.Revision;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Locale;
@@ -11,12 +12,15 @@ import java.util.Optional;
 import java.util.stream.Stream;
 
 /** What is to be done with each thing of a book that is there already. */
-record Choices(Map<Item, Choice> byItem) {
+record Choices(Map<Item, Chosen> byItem) {
 
     static final Choices NONE = new Choices(Map.of());
 
     /** Something of a book. */
     record Item(Kind kind, String id) {}
+
+    /** @param compared the revision that whoever chose was shown; empty where they chose without looking */
+    record Chosen(Choice choice, Optional<Revision> compared) {}
 
     /** What a book holds. */
     enum Kind {
@@ -28,13 +32,13 @@ record Choices(Map<Item, Choice> byItem) {
         POSTURE
     }
 
-    Optional<Choice> of(Kind kind, String id) {
+    Optional<Chosen> of(Kind kind, String id) {
         return Optional.ofNullable(byItem.get(new Item(kind, id)));
     }
 
     /** @throws RefusedException where a word is none of those known */
     static Choices read(List<ChoiceDocument> documents) {
-        Map<Item, Choice> choices = new HashMap<>();
+        Map<Item, Chosen> choices = new HashMap<>();
         for (int i = 0; i < documents.size(); i++) {
             ChoiceDocument document = documents.get(i);
             String place = "/choices/" + i;
@@ -48,7 +52,9 @@ record Choices(Map<Item, Choice> byItem) {
                     "figure, piece, routine, profile, event or posture");
             choices.put(
                     new Item(kind, document.id()),
-                    word(Choice.values(), document.choice(), place + "/choice", "keep, replace or both"));
+                    new Chosen(
+                            word(Choice.values(), document.choice(), place + "/choice", "keep, replace or both"),
+                            Optional.ofNullable(document.revision()).map(Revision::new)));
         }
         return new Choices(choices);
     }

@@ -1,5 +1,6 @@
 package fluidframe.app.exchange;
 
+import com.fasterxml.jackson.annotation.JsonInclude;
 import io.swagger.v3.oas.annotations.media.Schema;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
@@ -14,9 +15,19 @@ final class ImportDocuments {
 
     private ImportDocuments() {}
 
-    /** One thing of a book and how it stands to what is stored: new, same, differs, and in how many places. */
+    /**
+     * One thing of a book and how it compares with what is stored: new, same, differs, and in how many places. The
+     * revision is that of what is stored; sent along with the choice, it makes sure that nothing saved meanwhile is
+     * replaced.
+     */
     @Schema(name = "ImportItem")
-    record ItemDocument(String kind, String id, String title, String likeness, int differences) {}
+    record ItemDocument(
+            String kind,
+            String id,
+            String title,
+            String likeness,
+            int differences,
+            @JsonInclude(JsonInclude.Include.NON_NULL) Long revision) {}
 
     /** What taking a book in would meet; nothing is stored. */
     @Schema(name = "ImportPlan")
@@ -24,7 +35,7 @@ final class ImportDocuments {
 
     /**
      * What to do with a figure, piece, routine, profile, event or posture that is there already and differs: keep,
-     * replace, both.
+     * replace, both. With the revision of the plan it is refused if somebody has saved it since.
      */
     @Schema(name = "ImportChoice")
     record ChoiceDocument(
@@ -32,7 +43,8 @@ final class ImportDocuments {
             String kind,
 
             @NotNull(message = "an id") String id,
-            @NotNull(message = "keep, replace or both") String choice) {}
+            @NotNull(message = "keep, replace or both") String choice,
+            Long revision) {}
 
     /** A book, and what to do with what is there already. */
     @Schema(name = "ImportQuestion")

@@ -1,8 +1,16 @@
 package fluidframe.app.exchange;
 
-/** How something in a book stands to what is stored under its id. */
+import fluidframe.app.storage.StoredText;
+import java.util.Optional;
+
+/** How something in a book compares with what is stored under its id. */
 enum Likeness {
     NEW,
     SAME,
-    DIFFERS
+    DIFFERS;
+
+    /** @param here what the book says, as it would be stored */
+    static Likeness of(Optional<StoredText> there, String here) {
+        return there.map(stored -> stored.text().equals(here) ? SAME : DIFFERS).orElse(NEW);
+    }
 }

@@ -80,12 +80,6 @@ public class FigureStore extends DocumentStore<FigureEntity> {
         return library.find(id).map(StoredFigure::figure);
     }
 
-    /** A figure's document as it is stored. */
-    @Transactional(readOnly = true)
-    public Optional<String> text(String id) {
-        return stored(id).map(FigureEntity::document);
-    }
-
     /** Those of the ids that there are, by id. */
     public Map<String, Figure> findAll(Collection<String> ids) {
         return library.findAll(ids).values().stream()
@@ -122,13 +116,42 @@ public class FigureStore extends DocumentStore<FigureEntity> {
     }
 
     /**
+     * Works out all that is stored with a new figure, which takes longer than storing it: whoever stores thousands
+     * keeps nobody waiting meanwhile.
+     *
+     * @return stores it, within a transaction; throws a {@link ConflictException} if the id is taken
+     */
+    public Runnable creating(Figure figure) {
+        FigureEntity entity = new FigureEntity(studio(), figure, write(figure));
+        return () -> {
+            changes.madeHere();
+            add(entity);
+        };
+    }
+
+    /**
+     * The same for one that takes the place of another.
+     *
+     * @return stores it, within a transaction; throws a {@link ConflictException} if what is stored has been changed
+     *     since the revision given
+     */
+    public Runnable replacing(Figure figure, Revision revision) {
+        FigureFacts facts = FigureFacts.of(figure);
+        String document = write(figure);
+        return () -> {
+            current(figure.id(), revision).describe(facts, document);
+            changes.madeHere();
+        };
+    }
+
+    /**
      * @throws UnknownException if there is no such figure
      * @throws ConflictException if it has been changed since the revision given; carries what is stored
      */
     @Transactional
     public StoredFigure replace(String id, Figure figure, Revision revision) {
         FigureEntity entity = current(id, revision);
-        entity.describe(figure, write(figure));
+        entity.describe(FigureFacts.of(figure), write(figure));
         changes.madeHere();
         return library.read(flushed(entity));
     }
@@ -140,7 +163,7 @@ public class FigureStore extends DocumentStore<FigureEntity> {
      */
     @Transactional
     public void renew(Figure figure) {
-        required(figure.id()).describe(figure, write(figure));
+        required(figure.id()).describe(FigureFacts.of(figure), write(figure));
         changes.madeHere();
     }
 

@@ -83,12 +83,6 @@ public class RoutineStore extends DocumentStore<RoutineEntity> {
                 repository.rows(studio()).stream().map(row -> row.edition(era)).toList());
     }
 
-    /** A routine's document as it is stored. */
-    @Transactional(readOnly = true)
-    public Optional<String> text(String id) {
-        return stored(id).map(RoutineEntity::document);
-    }
-
     @Override
     public Object read(String document) {
         return json.readValue(document, RoutineDocument.class);
@@ -97,17 +91,6 @@ public class RoutineStore extends DocumentStore<RoutineEntity> {
     /** The document of a routine as it is stored. */
     public String write(RoutineDocument document) {
         return json.writeValueAsString(document);
-    }
-
-    /**
-     * Replaces what is stored, whatever its revision; for a book that is taken in.
-     *
-     * @throws UnknownException if there is no such routine
-     */
-    @Transactional
-    public void renew(RoutineDocument document) {
-        required(document.id())
-                .describe(document, write(document), figureStore.numbers(document.figures()), pieceOf(document));
     }
 
     /** The routines that dance a figure. */

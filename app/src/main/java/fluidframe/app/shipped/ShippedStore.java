@@ -11,6 +11,7 @@ import fluidframe.app.postures.PostureDocument;
 import fluidframe.app.routines.RoutineDocument;
 import fluidframe.app.rules.ProfileDocument;
 import fluidframe.app.storage.CurrentStudio;
+import fluidframe.app.storage.StoredText;
 import fluidframe.core.figure.Figure;
 import java.util.ArrayList;
 import java.util.HashSet;
@@ -56,7 +57,7 @@ class ShippedStore {
         int left = 0;
         for (FigureDocument document : book.figures()) {
             Optional<String> before = text(document.id());
-            Optional<String> now = figures.text(document.id());
+            Optional<String> now = figures.storedText(document.id()).map(StoredText::text);
             Figure figure = FigureReading.ofCatalogue().accepted(document, "");
             String shipped = figures.write(figure);
             if (now.isEmpty() && before.isEmpty()) {

@@ -69,6 +69,12 @@ public abstract class DocumentStore<E extends StoredDocument> implements StoredF
         return stored(id).isPresent();
     }
 
+    /** A document as it is stored, with its revision. */
+    @Transactional(readOnly = true)
+    public Optional<StoredText> storedText(String id) {
+        return stored(id).map(entity -> new StoredText(entity.document(), new Revision(entity.revision())));
+    }
+
     /** The number of the studio whose documents these are. */
     protected final long studio() {
         return studio.id();

@@ -5,7 +5,6 @@ import fluidframe.app.problems.Revision;
 import fluidframe.app.problems.UnknownException;
 import jakarta.persistence.EntityManager;
 import java.util.List;
-import java.util.Optional;
 import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.transaction.annotation.Transactional;
 import tools.jackson.databind.json.JsonMapper;
@@ -81,12 +80,6 @@ public abstract class PlainStore<E extends StoredDocument, D extends PlainDocume
         return storedDocument(required(id));
     }
 
-    /** A document as it is stored. */
-    @Transactional(readOnly = true)
-    public Optional<String> text(String id) {
-        return stored(id).map(StoredDocument::document);
-    }
-
     /** Every document as it is stored. */
     @Transactional(readOnly = true)
     public List<String> texts() {
@@ -141,16 +134,6 @@ public abstract class PlainStore<E extends StoredDocument, D extends PlainDocume
         E entity = current(id, revision);
         describe(entity, document, write(document));
         return storedDocument(flushed(entity));
-    }
-
-    /**
-     * Replaces what is stored, whatever its revision; for a book that is taken in.
-     *
-     * @throws UnknownException if there is none of that id
-     */
-    @Transactional
-    public void renew(D document) {
-        describe(required(document.id()), document, write(document));
     }
 
     /**
