@@ -181,6 +181,7 @@ public class BookImporter {
         taking.pieces.sortAll(piecesOf(book), document -> document, taking);
         List<RoutineDocument> documents = routinesOf(book);
         for (int i = 0; i < documents.size(); i++) {
+            Stopping.check();
             taking.sort(documents.get(i), i);
         }
         taking.profiles.sortAll(profilesOf(book), document -> document, taking);
@@ -313,13 +314,11 @@ public class BookImporter {
      * What has been written is let go of now and then: with each thing that is kept the database looks through all that
      * are at hand.
      */
-    private <T> void inPieces(List<T> things, Consumer<T> keeping) {
-        for (int i = 0; i < things.size(); i++) {
-            keeping.accept(things.get(i));
-            if (i % AT_ONCE == AT_ONCE - 1) {
-                entityManager.flush();
-                entityManager.clear();
-            }
+    private <T> void inPieces(List<T> things, Consumer<List<T>> keeping) {
+        for (int i = 0; i < things.size(); i += AT_ONCE) {
+            keeping.accept(things.subList(i, Math.min(things.size(), i + AT_ONCE)));
+            entityManager.flush();
+            entityManager.clear();
         }
     }
 
@@ -329,7 +328,7 @@ public class BookImporter {
         private final Choices choices;
         private final List<Fault> faults = new ArrayList<>();
         private final Map<String, Figure> comingFigures = new LinkedHashMap<>();
-        private final List<Runnable> figureWrites = new ArrayList<>();
+        private final List<FigureStore.Coming> figureWrites = new ArrayList<>();
         private final Sorted<PieceDocument> pieces =
                 new Sorted<>(Kind.PIECE, BookImporter.this.pieces, BookImporter.this.pieces::write);
         private final Sorted<ProfileDocument> profiles =
@@ -351,12 +350,12 @@ public class BookImporter {
         void sort(Figure figure, int index) {
             Stopping.check();
             Optional<StoredText> there = figures.storedText(figure.id());
-            switch (choice(Kind.FIGURE, figure.id(), there, figures.write(figure), "/figures/" + index)) {
+            String text = figures.write(figure);
+            switch (choice(Kind.FIGURE, figure.id(), there, text, "/figures/" + index)) {
                 case KEEP -> {}
                 case REPLACE -> {
                     comingFigures.put(figure.id(), figure);
-                    figureWrites.add(there.map(stored -> figures.replacing(figure, stored.revision()))
-                            .orElseGet(() -> figures.creating(figure)));
+                    figureWrites.add(FigureStore.coming(figure, text, there.map(StoredText::revision)));
                 }
                 case BOTH -> {
                     String id = free(figure.id(), figures::isTaken);
@@ -365,7 +364,7 @@ public class BookImporter {
                             .accepted(
                                     figures.document(figure).called(id, another(figure.title())), "/figures/" + index);
                     comingFigures.put(id, other);
-                    figureWrites.add(figures.creating(other));
+                    figureWrites.add(FigureStore.coming(other, figures.write(other), Optional.empty()));
                 }
             }
         }
@@ -455,9 +454,9 @@ public class BookImporter {
         }
 
         Imported store(String title) {
-            inPieces(figureWrites, Runnable::run);
+            inPieces(figureWrites, figures::store);
             pieces.store();
-            inPieces(newRoutines, routines::create);
+            inPieces(newRoutines, some -> some.forEach(routines::create));
             replacedRoutines.forEach((routine, compared) -> routines.replace(routine.id(), routine, compared));
             profiles.store();
             events.store();

@@ -89,7 +89,7 @@ class BookResource {
                             mediaType = MediaType.APPLICATION_JSON_VALUE,
                             schema = @Schema(implementation = BookDocument.class)))
     Imported take(HttpServletRequest request) {
-        return work.patiently(() -> importer.take(read(request, reading::book), Choices.NONE));
+        return work.overABook(() -> importer.take(read(request, reading::book), Choices.NONE));
     }
 
     /** How everything in a book stands to what is stored; nothing is. */
@@ -101,7 +101,7 @@ class BookResource {
                             mediaType = MediaType.APPLICATION_JSON_VALUE,
                             schema = @Schema(implementation = BookDocument.class)))
     PlanDocument plan(HttpServletRequest request) {
-        return work.patiently(() -> importer.plan(read(request, reading::book)));
+        return work.overABook(() -> importer.plan(read(request, reading::book)));
     }
 
     /** Takes in a book with a choice for what is there already and differs. */
@@ -114,7 +114,7 @@ class BookResource {
                             mediaType = MediaType.APPLICATION_JSON_VALUE,
                             schema = @Schema(implementation = ImportQuestion.class)))
     Imported choose(HttpServletRequest request) {
-        return work.patiently(() -> {
+        return work.overABook(() -> {
             BookReading.Question question = read(request, reading::question);
             return importer.take(question.book(), Choices.read(question.choices()));
         });

@@ -1,7 +1,6 @@
 package fluidframe.app.figures;
 
 import fluidframe.app.storage.StoredDocument;
-import fluidframe.core.figure.Figure;
 import jakarta.persistence.Entity;
 import jakarta.persistence.Table;
 import org.hibernate.envers.AuditOverride;
@@ -58,9 +57,9 @@ class FigureEntity extends StoredDocument {
 
     protected FigureEntity() {}
 
-    FigureEntity(long studio, Figure figure, String document) {
-        super(studio, figure.id());
-        describe(FigureFacts.of(figure), document);
+    FigureEntity(long studio, String id, FigureFacts facts, String document) {
+        super(studio, id);
+        describe(facts, document);
     }
 
     void describe(FigureFacts facts, String newDocument) {

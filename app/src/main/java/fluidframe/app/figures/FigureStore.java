@@ -112,36 +112,51 @@ public class FigureStore extends DocumentStore<FigureEntity> {
     @Transactional
     public StoredFigure create(Figure figure) {
         changes.madeHere();
-        return library.read(add(new FigureEntity(studio(), figure, write(figure))));
+        return library.read(add(new FigureEntity(studio(), figure.id(), FigureFacts.of(figure), write(figure))));
     }
 
     /**
-     * Works out all that is stored with a new figure, which takes longer than storing it: whoever stores thousands
-     * keeps nobody waiting meanwhile.
-     *
-     * @return stores it, within a transaction; throws a {@link ConflictException} if the id is taken
+     * A figure that is about to be stored, with all that is stored with it: working that out takes longer than storing
+     * it, and whoever stores thousands keeps nobody waiting meanwhile.
      */
-    public Runnable creating(Figure figure) {
-        FigureEntity entity = new FigureEntity(studio(), figure, write(figure));
-        return () -> {
-            changes.madeHere();
-            add(entity);
-        };
+    public static final class Coming {
+
+        private final FigureFacts facts;
+        private final String id;
+        private final String text;
+        private final Optional<Revision> replaced;
+
+        private Coming(String id, FigureFacts facts, String text, Optional<Revision> replaced) {
+            this.id = id;
+            this.facts = facts;
+            this.text = text;
+            this.replaced = replaced;
+        }
     }
 
     /**
-     * The same for one that takes the place of another.
+     * Works out what is stored with a figure; nothing is stored yet.
      *
-     * @return stores it, within a transaction; throws a {@link ConflictException} if what is stored has been changed
-     *     since the revision given
+     * @param text what {@link #write} gives of it
+     * @param replaced the revision of the figure in whose place it comes; empty for a new one
      */
-    public Runnable replacing(Figure figure, Revision revision) {
-        FigureFacts facts = FigureFacts.of(figure);
-        String document = write(figure);
-        return () -> {
-            current(figure.id(), revision).describe(facts, document);
-            changes.madeHere();
-        };
+    public static Coming coming(Figure figure, String text, Optional<Revision> replaced) {
+        return new Coming(figure.id(), FigureFacts.of(figure), text, replaced);
+    }
+
+    /**
+     * @throws ConflictException if a new one's id is taken, or one that is replaced has been changed since its
+     *     revision; carries what is stored
+     */
+    @Transactional
+    public void store(List<Coming> figures) {
+        changes.madeHere();
+        addAll(figures.stream()
+                .filter(figure -> figure.replaced.isEmpty())
+                .map(figure -> new FigureEntity(studio(), figure.id, figure.facts, figure.text))
+                .toList());
+        figures.forEach(figure -> figure.replaced.ifPresent(
+                revision -> current(figure.id, revision).describe(figure.facts, figure.text)));
     }
 
     /**

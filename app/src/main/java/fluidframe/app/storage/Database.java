@@ -30,7 +30,7 @@ public final class Database extends AbstractDataSource implements AutoCloseable 
     /** Less room than this counts as none: a save needs a few pages, closing and opening a few more. */
     static final long LEAST_ROOM = 2L << 20;
 
-    private static final Duration LONGEST_WAIT = Duration.ofSeconds(10);
+    private static final Duration LONGEST_WAIT = Duration.ofSeconds(20);
     private static final Duration BETWEEN_TRIES = Duration.ofMillis(500);
     private static final Duration QUIET = Duration.ofMinutes(1);
     /** What a file may grow to before it is worth compacting, against its size when it last was. */

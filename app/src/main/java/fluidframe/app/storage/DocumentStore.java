@@ -87,14 +87,29 @@ public abstract class DocumentStore<E extends StoredDocument> implements StoredF
 
     /** @throws ConflictException if the id is taken; carries what is stored */
     protected final E add(E entity) {
-        stored(entity.slug()).ifPresent(taken -> {
-            throw new ConflictException(
-                    "/id: there is already a " + kind + " \"" + entity.slug() + "\"; expected an id that is not taken.",
-                    documentOf(taken));
-        });
+        stored(entity.slug()).ifPresent(this::refuse);
         entityManager.persist(entity);
         entityManager.flush();
         return entity;
+    }
+
+    private void refuse(E taken) {
+        throw new ConflictException(
+                "/id: there is already a " + kind + " \"" + taken.slug() + "\"; expected an id that is not taken.",
+                documentOf(taken));
+    }
+
+    /**
+     * Some at once, written when the transaction writes.
+     *
+     * @throws ConflictException if an id is taken; carries what is stored
+     */
+    protected final void addAll(List<E> entities) {
+        List<String> ids = entities.stream().map(StoredDocument::slug).toList();
+        repository.findAllByStudioIdAndSlugIn(studio.id(), ids).stream()
+                .findFirst()
+                .ifPresent(this::refuse);
+        entities.forEach(entityManager::persist);
     }
 
     /**

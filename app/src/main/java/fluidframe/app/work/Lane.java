@@ -7,8 +7,10 @@ enum Lane {
 
     /** What a coach waits for while working: a score, what may come next, a floor. */
     SHORT(2, 64, Duration.ofSeconds(8), Duration.ofSeconds(10)),
-    /** What takes seconds: composing, very long routines, reports on all there is, a whole book coming in. */
+    /** What takes seconds: composing, very long routines, reports on all there is. */
     LONG(1, 24, Duration.ofSeconds(20), Duration.ofSeconds(45)),
+    /** A whole book coming in: thousands of figures are read and audited one by one. */
+    BOOKS(1, 8, Duration.ofSeconds(45), Duration.ofMinutes(3)),
     /** What is large and has been sent: it is read, and then does whatever it asks for. */
     BODIES(2, 64, Duration.ofSeconds(20), Duration.ofSeconds(60)),
     /** Sound that is played into a file while it is sent. */

@@ -50,6 +50,11 @@ public final class Work {
         return in(Lane.LONG, work);
     }
 
+    /** A whole book that comes in; it throws as {@link #quickly} does. */
+    public <T> T overABook(Supplier<T> work) {
+        return in(Lane.BOOKS, work);
+    }
+
     /**
      * Something about a routine, quickly unless the routine is extraordinarily long; it throws as {@link #quickly}
      * does.

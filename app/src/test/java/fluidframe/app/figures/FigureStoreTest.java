@@ -120,7 +120,7 @@ class FigureStoreTest {
 
     @Test
     void mutedFindingsAreNotCountedAgainstAFigure() {
-        FigureEntity entity = new FigureEntity(studio.id(), figure, "{}");
+        FigureEntity entity = new FigureEntity(studio.id(), figure.id(), FigureFacts.of(figure), "{}");
         long open = Audit.of(figure).stream()
                 .filter(finding -> finding.severity() == Severity.ERROR && !finding.isMuted())
                 .count();
@@ -129,7 +129,10 @@ class FigureStoreTest {
 
     private void isStored() {
         when(repository.findByStudioIdAndSlug(studio.id(), "every-field"))
-                .thenReturn(Optional.of(
-                        new FigureEntity(studio.id(), figure, json.writeValueAsString(FigureMapper.document(figure)))));
+                .thenReturn(Optional.of(new FigureEntity(
+                        studio.id(),
+                        figure.id(),
+                        FigureFacts.of(figure),
+                        json.writeValueAsString(FigureMapper.document(figure)))));
     }
 }
