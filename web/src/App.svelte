@@ -1,4 +1,6 @@
 <script lang="ts">
+  import msg from '$lib/messages/shell';
+  import common from '$lib/messages/common';
   import { sentenceOf } from '$lib/api/client';
   import { reference } from '$lib/reference/reference.svelte';
   import Message from '$lib/ui/Message.svelte';
@@ -39,17 +41,17 @@
     '*': NotFoundPage,
   };
   const RAIL = [
-    { path: '/today', label: 'Today', icon: Sunrise },
-    { path: '/figures', label: 'Figures', icon: BookOpen },
-    { path: '/routines', label: 'Routines', icon: Route },
-    { path: '/music', label: 'Music', icon: Music },
-    { path: '/events', label: 'Events', icon: CalendarDays },
-    { path: '/people', label: 'People', icon: Contact },
-    { path: '/classes', label: 'Classes', icon: UsersRound },
-    { path: '/questions', label: 'Questions', icon: CircleQuestionMark },
-    { path: '/map', label: 'Links', icon: Waypoints },
-    { path: '/book', label: 'Book', icon: LibraryBig },
-    { path: '/studio', label: 'Studio', icon: Warehouse },
+    { path: '/today', label: msg.today(), icon: Sunrise },
+    { path: '/figures', label: common.figures(), icon: BookOpen },
+    { path: '/routines', label: msg.routines(), icon: Route },
+    { path: '/music', label: common.music(), icon: Music },
+    { path: '/events', label: msg.events(), icon: CalendarDays },
+    { path: '/people', label: common.people(), icon: Contact },
+    { path: '/classes', label: msg.classes(), icon: UsersRound },
+    { path: '/questions', label: common.questions(), icon: CircleQuestionMark },
+    { path: '/map', label: msg.links(), icon: Waypoints },
+    { path: '/book', label: msg.book(), icon: LibraryBig },
+    { path: '/studio', label: msg.studio(), icon: Warehouse },
   ];
   /** A rehearsal has the whole screen. */
   let fills = $derived(router.location.endsWith('/rehearse'));
@@ -60,16 +62,16 @@
   $effect(() => standby.watch());
 
   let places = $derived<Place[]>([
-    ...RAIL.map(({ path, label }) => ({ kind: 'View', title: label, path })),
-    { kind: 'View', title: 'Postures', path: '/postures' },
-    { kind: 'View', title: 'About', path: '/about' },
-    { kind: 'View', title: 'How things are drawn', path: '/look' },
-    { kind: 'View', title: 'Your first hour', path: '/first-hour' },
-    ...reference.dances.map(({ id, title, style }) => ({ kind: 'Dance', title, more: style, path: `/dances/${id}` })),
-    { kind: 'Command', title: 'New figure', path: '/figures/new' },
-    { kind: 'Command', title: 'Shortcuts', more: '?', does: help },
-    { kind: 'Command', title: 'Day or evening colours', does: () => evening.toggle() },
-    { kind: 'Command', title: 'Read from two metres, or from a chair', more: 'Alt Z', does: () => far.toggle() },
+    ...RAIL.map(({ path, label }) => ({ kind: common.view(), title: label, path })),
+    { kind: common.view(), title: msg.postures(), path: '/postures' },
+    { kind: common.view(), title: msg.about(), path: '/about' },
+    { kind: common.view(), title: common.symbolsAndColours(), path: '/look' },
+    { kind: common.view(), title: common.yourFirstHour(), path: '/first-hour' },
+    ...reference.dances.map(({ id, title, style }) => ({ kind: common.dance(), title, more: style, path: `/dances/${id}` })),
+    { kind: msg.command(), title: msg.newFigure(), path: '/figures/new' },
+    { kind: msg.command(), title: msg.shortcuts2(), more: '?', does: help },
+    { kind: msg.command(), title: msg.switchBetweenDayAndEvening(), does: () => evening.toggle() },
+    { kind: msg.command(), title: msg.switchBetweenLargeAndNormal(), more: msg.altZ(), does: () => far.toggle() },
   ]);
   let going = $state(false);
   /** Both come when they are first asked for. */
@@ -106,9 +108,9 @@
 <div class="flex h-full flex-col-reverse sm:flex-row">
   {#if !fills}<nav
       class="flex shrink-0 items-center gap-0 sm:gap-0.5 bg-ink print:hidden p-2 text-floor max-sm:overflow-x-auto sm:w-22 sm:far:w-14 sm:far:p-1 sm:overflow-y-auto sm:flex-col evening:bg-board evening:text-ink"
-      aria-label="Views"
+      aria-label={msg.views()}
     >
-      <img src="./mark.svg" alt="Fluid Frame" class="mb-1 hidden size-10 sm:block" />
+      <img src="./mark.svg" alt={msg.fluidFrame()} class="mb-1 hidden size-10 sm:block" />
       {#each RAIL as view (view.path)}
         {@const here = router.location === view.path || router.location.startsWith(`${view.path}/`) || (router.location === '/' && view.path === '/today')}
         <a
@@ -124,21 +126,21 @@
       {/each}
       <span class="hidden flex-1 sm:block"></span>
       <span class="flex sm:grid sm:grid-cols-2 sm:far:grid-cols-1">
-        <button class="cursor-pointer rounded-xl p-2.5 hover:bg-white/10" aria-label="Go to" title="Go to (Alt G)" onclick={go}>
+        <button class="cursor-pointer rounded-xl p-2.5 hover:bg-white/10" aria-label={msg.goTo()} title={msg.goToAltG()} onclick={go}>
           <Search width={22} height={22} />
         </button>
-        <button class="hidden cursor-pointer rounded-xl p-2.5 hover:bg-white/10 sm:block" aria-label="Shortcuts" title="Shortcuts (?)" onclick={help}>
+        <button class="hidden cursor-pointer rounded-xl p-2.5 hover:bg-white/10 sm:block" aria-label={msg.shortcuts2()} title={msg.shortcuts()} onclick={help}>
           <Keyboard width={22} height={22} />
         </button>
         <button
           class="hidden cursor-pointer rounded-xl p-2.5 hover:bg-white/10 sm:block"
-          aria-label={far.on ? 'Read from a chair' : 'Read from two metres'}
-          title={`${far.on ? 'Read from a chair' : 'Read from two metres'} (Alt Z)`}
+          aria-label={far.on ? msg.normalText() : msg.largeText()}
+          title={msg.textSize({ size: far.on ? msg.normalText() : msg.largeText() })}
           onclick={() => far.toggle()}
         >
           {#if far.on}<AArrowDown width={22} height={22} />{:else}<AArrowUp width={22} height={22} />{/if}
         </button>
-        <button class="cursor-pointer rounded-xl p-2.5 hover:bg-white/10" aria-label={evening.on ? 'Day colours' : 'Evening colours'} onclick={() => evening.toggle()}>
+        <button class="cursor-pointer rounded-xl p-2.5 hover:bg-white/10" aria-label={evening.on ? msg.dayColours() : msg.eveningColours()} onclick={() => evening.toggle()}>
           {#if evening.on}<Sun width={22} height={22} />{:else}<Moon width={22} height={22} />{/if}
         </button>
       </span>

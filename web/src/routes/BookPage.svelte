@@ -1,4 +1,5 @@
 <script lang="ts">
+  import msg from '$lib/messages/figures';
   import { intoView } from '$lib/ui/intoView';
   import { api, required, sentenceOf, type BookReport } from '$lib/api/client';
   import { reference } from '$lib/reference/reference.svelte';
@@ -26,28 +27,32 @@
 
   function lacking(each: BookReport['dances'][number]['each']) {
     const count = each.filter((figure) => figure.lacks.length > 0).length;
-    return count === 0 ? 'nothing lacks' : `${count} lack something`;
+    return count === 0 ? msg.nothingMissing() : msg.incomplete({ count });
   }
 
   function parts(components: Record<string, number>) {
     const torn = Object.entries(components).filter(([, count]) => count > 1);
-    return torn.length === 0 ? 'whole' : torn.map(([level, count]) => `${count} parts at ${level}`).join(', ');
+    return torn.length === 0 ? 'whole' : torn.map(([level, count]) => msg.partsAt({ count, level })).join(', ');
   }
 </script>
 
 <div class="mx-auto flex max-w-[88rem] flex-col gap-3 px-6 py-5">
-  <h1 class="text-4xl max-sm:text-2xl">The book</h1>
+  <h1 class="text-4xl max-sm:text-2xl">{msg.theBook()}</h1>
   {#if failure}
     <Message sentence={failure} />
   {:else if !report}
-    <p class="p-10 text-center text-xl text-soft" role="status">Counting figures and following their links …</p>
+    <p class="p-10 text-center text-xl text-soft" role="status">{msg.checkingFiguresAndLinks()}</p>
   {:else}
     <p class="text-lg">
-      <strong class="font-title text-2xl">{report.figures}</strong> figures in {report.dances.length} dances,
-      <strong>{report.errors}</strong> that cannot be danced, <strong>{report.warnings}</strong> places to look at again. On average
-      <strong>{report.holdingPerFigure.toFixed(1)}</strong> figures can follow a figure with nothing bent.
+      <strong class="font-title text-2xl">{report.figures}</strong>
+      {msg.figuresInDances({ count: report.dances.length })}
+      <strong>{report.errors}</strong>
+      {msg.thatCannotBeDanced()} <strong>{report.warnings}</strong>
+      {msg.placesToCheckOnAverage()}
+      <strong>{report.holdingPerFigure.toFixed(1)}</strong>
+      {msg.figuresCanFollowAFigure()}
     </p>
-    <ul class="flex flex-wrap gap-x-4 gap-y-1 text-sm" aria-label="Levels">
+    <ul class="flex flex-wrap gap-x-4 gap-y-1 text-sm" aria-label={msg.levels()}>
       {#each shown as level (level)}<li class="inline-flex items-center gap-1.5">
           <span class={['inline-block h-4 w-6 rounded border-[1.5px] border-line', SHADES[levels.indexOf(level)]]}></span>{level}
         </li>{/each}
@@ -56,16 +61,14 @@
       <table class="w-full min-w-[56rem] text-left tabular-nums">
         <thead>
           <tr class="text-soft">
-            <th class="px-3 py-2 font-normal">dance</th>
-            <th class="px-3 py-2 font-normal">figures by level</th>
-            <th class="px-3 py-2 text-right font-normal">steps</th>
-            <th class="px-3 py-2 text-right font-normal" title="parts, finishes, timings, repeats and schools">ways</th>
-            <th class="px-3 py-2 text-right font-normal" title="cues, faults and drills">teaching</th>
-            <th class="px-3 py-2 font-normal">audits</th>
-            <th class="px-3 py-2 font-normal">figure by figure</th>
-            <th class="px-3 py-2 font-normal" title="how many figures can follow one with nothing bent; whole: from every figure every other can be reached, at every level"
-              >links per figure</th
-            >
+            <th class="px-3 py-2 font-normal">{msg.dance()}</th>
+            <th class="px-3 py-2 font-normal">{msg.figuresByLevel()}</th>
+            <th class="px-3 py-2 text-right font-normal">{msg.steps()}</th>
+            <th class="px-3 py-2 text-right font-normal" title={msg.partsFinishesTimingsRepeatsAnd()}>{msg.ways2()}</th>
+            <th class="px-3 py-2 text-right font-normal" title={msg.cuesFaultsAndDrills()}>{msg.teaching2()}</th>
+            <th class="px-3 py-2 font-normal">{msg.audits()}</th>
+            <th class="px-3 py-2 font-normal">{msg.figureByFigure2()}</th>
+            <th class="px-3 py-2 font-normal" title={msg.howManyFiguresCanFollow()}>{msg.linksPerFigure()}</th>
           </tr>
         </thead>
         <tbody>
@@ -96,7 +99,9 @@
               <td class="px-3 py-1.5 text-right">{dance.splits + dance.finishes + dance.timings + dance.repeats + dance.schools}</td>
               <td class="px-3 py-1.5 text-right">{dance.cues + dance.faults + dance.drills}</td>
               <td class="px-3 py-1.5 whitespace-nowrap">
-                {dance.errors > 0 ? `${dance.errors} wrong` : dance.warnings === 0 ? 'nothing' : `${dance.warnings} to look at`}{dance.mutes > 0 ? `, ${dance.mutes} muted` : ''}
+                {dance.errors > 0 ? msg.wrong({ errors: dance.errors }) : dance.warnings === 0 ? 'nothing' : msg.toCheck({ warnings: dance.warnings })}{dance.mutes > 0
+                  ? msg.muted({ mutes: dance.mutes })
+                  : ''}
               </td>
               <td class="px-3 py-1.5 whitespace-nowrap">
                 <button
@@ -118,15 +123,15 @@
     </div>
     {#if looked}
       <section class="panel overflow-x-auto" aria-labelledby="each" {@attach intoView}>
-        <h2 id="each" class="px-3 pt-3 text-2xl">{reference.danceTitle(looked.dance)}, figure by figure</h2>
+        <h2 id="each" class="px-3 pt-3 text-2xl">{msg.figureByFigure({ dance: reference.danceTitle(looked.dance) })}</h2>
         <table class="w-full min-w-[44rem] text-left">
           <thead>
             <tr class="text-soft">
-              <th class="px-3 py-2 font-normal">figure</th>
-              <th class="px-3 py-2 font-normal">level</th>
-              <th class="px-3 py-2 font-normal">does not say yet</th>
-              <th class="px-3 py-2 font-normal">audits</th>
-              <th class="px-3 py-2 font-normal">last read</th>
+              <th class="px-3 py-2 font-normal">{msg.figure()}</th>
+              <th class="px-3 py-2 font-normal">{msg.level()}</th>
+              <th class="px-3 py-2 font-normal">{msg.missing()}</th>
+              <th class="px-3 py-2 font-normal">{msg.audits()}</th>
+              <th class="px-3 py-2 font-normal">{msg.lastChecked()}</th>
             </tr>
           </thead>
           <tbody>
@@ -136,8 +141,10 @@
                   ><a class="underline decoration-line underline-offset-4 hover:decoration-ink" href={`#/figures/${figure.id}`}>{figure.title}</a></th
                 >
                 <td class="px-3 py-1.5 whitespace-nowrap">{figure.level}</td>
-                <td class="px-3 py-1.5">{figure.lacks.join(', ') || 'all said'}</td>
-                <td class="px-3 py-1.5 whitespace-nowrap">{figure.errors > 0 ? `${figure.errors} wrong` : figure.warnings > 0 ? `${figure.warnings} to look at` : 'nothing'}</td>
+                <td class="px-3 py-1.5">{figure.lacks.join(', ') || msg.complete()}</td>
+                <td class="px-3 py-1.5 whitespace-nowrap"
+                  >{figure.errors > 0 ? msg.wrong({ errors: figure.errors }) : figure.warnings > 0 ? msg.toCheck({ warnings: figure.warnings }) : 'nothing'}</td
+                >
                 <td class="px-3 py-1.5 whitespace-nowrap">{ageOf(figure.lastRead)}</td>
               </tr>
             {/each}

@@ -1,4 +1,6 @@
 <script lang="ts">
+  import msg from '$lib/messages/classes';
+  import common from '$lib/messages/common';
   import { api, required, sentenceOf, type ClassSummary, type FigureSummary, type KeptClass } from '$lib/api/client';
   import { ClassRun, type Wish } from '$lib/classes/ClassRun.svelte';
   import PartnerPanel from '$lib/classes/PartnerPanel.svelte';
@@ -110,7 +112,7 @@
       const stored = opened ? await classStore.replace(document, opened.tag) : await classStore.create(document);
       opened = { id, tag: stored.tag };
       failure = undefined;
-      notices.say({ sentence: `Kept ${document.title}.` });
+      notices.say({ sentence: msg.saved({ title: document.title }) });
       await list();
     } catch (thrown) {
       failure = sentenceOf(thrown);
@@ -158,10 +160,10 @@
 
 <div class="mx-auto flex max-w-[76rem] flex-col gap-4 px-6 py-5 max-sm:px-3 print:p-0">
   <header class="flex flex-wrap items-center gap-2">
-    <h1 class="mr-4 flex-1 text-4xl max-sm:text-2xl">{run.plan && !showsPartners ? run.plan.title : 'Classes'}</h1>
-    <div class="flex gap-1 print:hidden" role="tablist" aria-label="Views of the class">
-      <button role="tab" aria-selected={!showsPartners} class={['act', !showsPartners && 'act-main']} onclick={() => change({ show: '' })}>Plan</button>
-      <button role="tab" aria-selected={showsPartners} class={['act', showsPartners && 'act-main']} onclick={() => change({ show: 'partners' })}>Partners</button>
+    <h1 class="mr-4 flex-1 text-4xl max-sm:text-2xl">{run.plan && !showsPartners ? run.plan.title : msg.classes()}</h1>
+    <div class="flex gap-1 print:hidden" role="tablist" aria-label={msg.viewsOfTheClass()}>
+      <button role="tab" aria-selected={!showsPartners} class={['act', !showsPartners && 'act-main']} onclick={() => change({ show: '' })}>{msg.plan()}</button>
+      <button role="tab" aria-selected={showsPartners} class={['act', showsPartners && 'act-main']} onclick={() => change({ show: 'partners' })}>{msg.partners()}</button>
     </div>
   </header>
 
@@ -169,14 +171,14 @@
   {#if kept.length > 0 || run.plan}
     <div class="flex flex-wrap items-center gap-2 print:hidden">
       {#if kept.length > 0}<Choice
-          label="Kept classes"
-          any="open one"
+          label={msg.savedClasses()}
+          any={msg.openAClass()}
           value={opened?.id ?? ''}
-          options={kept.map((each) => ({ value: each.id, label: `${each.title}, ${each.minutes} minutes` }))}
+          options={kept.map((each) => ({ value: each.id, label: msg.minutes({ title: each.title, minutes: each.minutes }) }))}
           onchange={(id) => id && open(id)}
         />{/if}
-      {#if run.plan}<button class="act" onclick={keep}>{opened ? 'Keep it as it is now' : 'Keep this class'}</button>{/if}
-      {#if opened}<button class="act" onclick={throwAway}>Throw it away</button>{/if}
+      {#if run.plan}<button class="act" onclick={keep}>{opened ? msg.saveChanges() : msg.saveThisClass()}</button>{/if}
+      {#if opened}<button class="act" onclick={throwAway}>{common.deleteIt()}</button>{/if}
     </div>
   {/if}
   {#if showsPartners}
@@ -184,37 +186,39 @@
   {:else}
     <div class="flex flex-wrap items-center gap-2 print:hidden">
       <Choice
-        label="Dance"
+        label={common.dance()}
         value={dance}
         options={reference.dances.map((each) => ({ value: each.id, label: each.title }))}
         onchange={(chosen) => change({ dance: chosen, figures: '', known: '' })}
       />
       <Choice
-        label="Level"
+        label={common.level()}
         value={wish.level}
         options={reference.notation.levels.map((level) => ({ value: level.shorthand, label: level.wording }))}
         onchange={(level) => change({ level })}
       />
       <label class="inline-flex items-center gap-2"
-        >minutes <input class="field w-20 px-2" type="number" min="15" max="180" value={wish.minutes} onchange={(event) => change({ minutes: event.currentTarget.value })} /></label
+        >{common.minutes()}
+        <input class="field w-20 px-2" type="number" min="15" max="180" value={wish.minutes} onchange={(event) => change({ minutes: event.currentTarget.value })} /></label
       >
       <label class="inline-flex items-center gap-2"
-        >men <input class="field w-18 px-2" type="number" min="0" max="100" value={wish.men} onchange={(event) => change({ men: event.currentTarget.value })} /></label
+        >{msg.men2()} <input class="field w-18 px-2" type="number" min="0" max="100" value={wish.men} onchange={(event) => change({ men: event.currentTarget.value })} /></label
       >
       <label class="inline-flex items-center gap-2"
-        >ladies <input class="field w-18 px-2" type="number" min="0" max="100" value={wish.ladies} onchange={(event) => change({ ladies: event.currentTarget.value })} /></label
+        >{msg.ladies2()}
+        <input class="field w-18 px-2" type="number" min="0" max="100" value={wish.ladies} onchange={(event) => change({ ladies: event.currentTarget.value })} /></label
       >
     </div>
-    <div class="flex flex-wrap items-center gap-2 print:hidden" aria-label="Figures of the class" role="group">
+    <div class="flex flex-wrap items-center gap-2 print:hidden" aria-label={msg.figuresOfTheClass()} role="group">
       {#each wish.figures as id, index (index)}
-        <button class="act" aria-label={`Without ${titleOf(id)}`} onclick={() => change({ figures: wish.figures.filter((_, at) => at !== index).join(',') })}
+        <button class="act" aria-label={msg.remove({ id: titleOf(id) })} onclick={() => change({ figures: wish.figures.filter((_, at) => at !== index).join(',') })}
           >{titleOf(id)}<X width={16} height={16} aria-hidden="true" /></button
         >
       {/each}
       {#if wish.figures.length < 8}
         <Choice
-          label={wish.figures.length === 0 ? 'What is it about?' : 'then'}
-          any="choose a figure"
+          label={wish.figures.length === 0 ? msg.topic() : 'then'}
+          any={msg.chooseAFigure()}
           value=""
           options={figures.map((figure) => ({ value: figure.id, label: `${figure.title} (${figure.level})` }))}
           onchange={(id) => id && change({ figures: [...wish.figures, id].join(',') })}
@@ -223,23 +227,25 @@
     </div>
     {#if run.failure}<Message sentence={run.failure} />{/if}
     {#if run.learning.length > 0}
-      <section class="print:hidden" aria-label="What is new in it">
+      <section class="print:hidden" aria-label={msg.newInThisClass()}>
         <ol class="flex flex-wrap gap-2">
           {#each run.learning as step (step.figure)}
             {@const first = !wish.figures.includes(step.figure)}
             <li class={['panel flex items-center gap-2 px-3 py-2', first && 'border-dashed']}>
               <span>
-                <strong>{first ? `First ${step.title}` : step.title}</strong>
-                <span class="text-soft">{step.learns.length === 0 ? 'nothing new' : `new: ${step.learns.join(', ')}`}</span>
+                <strong>{first ? msg.teachFirst({ title: step.title }) : step.title}</strong>
+                <span class="text-soft">{step.learns.length === 0 ? msg.nothingNew() : msg.newIt({ join: step.learns.join(', ') })}</span>
               </span>
-              {#if first}<button class="act min-h-9 px-3" onclick={() => change({ known: [...wish.known, step.figure].join(',') })}>They know it</button>{/if}
+              {#if first}<button class="act min-h-9 px-3" onclick={() => change({ known: [...wish.known, step.figure].join(',') })}>{msg.markAsKnown()}</button>{/if}
             </li>
           {/each}
           {#each wish.known as id (id)}
             <li class="panel flex items-center gap-2 px-3 py-2">
-              <span class="text-soft">known: {titleOf(id)}</span>
-              <button class="act min-h-9 px-3" aria-label={`${titleOf(id)} is not known`} onclick={() => change({ known: wish.known.filter((other) => other !== id).join(',') })}
-                ><X width={16} height={16} aria-hidden="true" /></button
+              <span class="text-soft">{msg.known({ id: titleOf(id) })}</span>
+              <button
+                class="act min-h-9 px-3"
+                aria-label={msg.markAsUnknown({ id: titleOf(id) })}
+                onclick={() => change({ known: wish.known.filter((other) => other !== id).join(',') })}><X width={16} height={16} aria-hidden="true" /></button
               >
             </li>
           {/each}
@@ -249,23 +255,23 @@
     {#if run.plan}
       {@const plan = run.plan}
       {#each plan.notes as note, at (at)}<p class="border-l-8 border-brass pl-3 text-lg">{note}</p>{/each}
-      <section class="panel flex flex-wrap items-center gap-4 p-4 print:hidden" aria-label="The clock">
-        <button class="act act-main min-h-14 px-6 text-xl" title="Begin, pause (Space)" onclick={toggle}
-          >{#if run.clock.running}<Pause width={20} height={20} aria-hidden="true" />Pause{:else}<Play width={20} height={20} aria-hidden="true" />{run.clock.isBegun
-              ? 'Go on'
-              : 'Begin'}{/if}</button
+      <section class="panel flex flex-wrap items-center gap-4 p-4 print:hidden" aria-label={msg.clock()}>
+        <button class="act act-main min-h-14 px-6 text-xl" title={msg.startPauseSpace()} onclick={toggle}
+          >{#if run.clock.running}<Pause width={20} height={20} aria-hidden="true" />{common.pause()}{:else}<Play width={20} height={20} aria-hidden="true" />{run.clock.isBegun
+              ? msg.continue()
+              : common.start()}{/if}</button
         >
         {#if run.clock.isBegun}
           <p class="text-5xl font-semibold tabular-nums">{clock(run.clock.left)}</p>
-          <p class="min-w-0 flex-1 text-2xl">{plan.parts[run.clock.at]?.title ?? 'It is over.'}</p>
-          <button class="act" title="The next part (N)" onclick={() => run.clock.skip(1)}>Next part</button>
+          <p class="min-w-0 flex-1 text-2xl">{plan.parts[run.clock.at]?.title ?? msg.timeIsUp()}</p>
+          <button class="act" title={msg.nextPartN()} onclick={() => run.clock.skip(1)}>{msg.nextPart()}</button>
         {:else}
-          <p class="min-w-0 flex-1 text-xl">{run.minutes} minutes in {plan.parts.length} parts</p>
+          <p class="min-w-0 flex-1 text-xl">{msg.minutesInParts({ minutes: run.minutes, count: plan.parts.length })}</p>
         {/if}
-        <button class="act" title="Print (P)" onclick={() => window.print()}><Printer width={18} height={18} aria-hidden="true" />Print</button>
+        <button class="act" title={msg.printP()} onclick={() => window.print()}><Printer width={18} height={18} aria-hidden="true" />{common.print()}</button>
       </section>
-      <p class="hidden print:block">{run.minutes} minutes, {wish.men} men, {wish.ladies} ladies</p>
-      <ol class="flex flex-col gap-2" aria-label="Parts of the class">
+      <p class="hidden print:block">{msg.minutesMenLadies({ minutes: run.minutes, men: wish.men, ladies: wish.ladies })}</p>
+      <ol class="flex flex-col gap-2" aria-label={msg.partsOfTheClass()}>
         {#each plan.parts as part, index (index)}
           <li
             class={[
@@ -280,10 +286,10 @@
                 type="number"
                 min="1"
                 max="120"
-                aria-label={`Minutes of ${part.title}`}
+                aria-label={msg.minutesOf({ title: part.title })}
                 value={part.minutes}
                 onchange={(event) => run.change(index, { minutes: Math.max(1, event.currentTarget.valueAsNumber || 1) })}
-              />min</label
+              />{msg.min()}</label
             >
             <div>
               <h2 class="text-2xl">{part.title}{part.percent > 0 && part.percent < 100 ? `, ${part.percent} %` : ''}</h2>
@@ -292,21 +298,21 @@
                 contenteditable="plaintext-only"
                 role="textbox"
                 tabindex="0"
-                aria-label={`What is done: ${part.title}`}
+                aria-label={msg.activity({ title: part.title })}
                 onblur={(event) => run.change(index, { what: event.currentTarget.textContent })}
               >
                 {part.what}
               </div>
               {#if part.count}<p class="mt-1 text-xl font-semibold">{part.count}</p>{/if}
             </div>
-            <button class="act print:hidden" aria-label={`Without ${part.title}`} onclick={() => run.drop(index)}><Trash2 width={18} height={18} /></button>
+            <button class="act print:hidden" aria-label={common.remove2({ title: part.title })} onclick={() => run.drop(index)}><Trash2 width={18} height={18} /></button>
           </li>
         {/each}
       </ol>
       {#each plan.cautions as caution, at (at)}<p class="text-soft">{caution}</p>{/each}
     {:else if wish.figures.length === 0}
       <p class="text-xl text-soft">
-        Choose a figure, or a few that are danced one after another: the class is built from it, from the warm-up to other partners, and its times add up.
+        {msg.chooseAFigureOrSeveral()}
       </p>
     {/if}
   {/if}

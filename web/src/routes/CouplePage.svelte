@@ -1,4 +1,6 @@
 <script lang="ts">
+  import msg from '$lib/messages/people';
+  import common from '$lib/messages/common';
   import { api, required, sentenceOf, type Couple, type CoupleProgress, type CoupleToday, type LearningStep, type Person, type RoutineSummary, type Term } from '$lib/api/client';
   import { dateWords } from '$lib/events/clock';
   import { keysFor } from '$lib/keys/keys';
@@ -20,11 +22,11 @@
   import { push, router } from 'svelte-spa-router';
 
   const PANELS = [
-    { show: 'due', label: 'What is due' },
-    { show: 'progress', label: 'Progress' },
-    { show: 'term', label: 'Towards the event' },
-    { show: 'learn', label: 'What to learn next' },
-    { show: 'who', label: 'Who they are' },
+    { show: 'due', label: msg.practiceDue() },
+    { show: 'progress', label: msg.progress() },
+    { show: 'term', label: msg.eventPreparation() },
+    { show: 'learn', label: msg.whatToLearnNext() },
+    { show: 'who', label: msg.details() },
   ];
 
   let desk = $state.raw<PlainDesk<Couple>>();
@@ -105,11 +107,11 @@
 <svelte:window onkeydown={keys} />
 
 {#if failure}
-  <div class="mx-auto max-w-2xl p-10"><Message sentence={failure}><a class="act" href="#/people">Back to everybody</a></Message></div>
+  <div class="mx-auto max-w-2xl p-10"><Message sentence={failure}><a class="act" href="#/people">{msg.backToPeople()}</a></Message></div>
 {:else if desk}
   <div class="mx-auto flex max-w-[84rem] flex-col gap-4 px-6 py-5 max-sm:px-3">
-    <DeskHeader {desk} label="What they are called" />
-    <nav class="-mx-3 flex items-center gap-2 overflow-x-auto px-3 sm:flex-wrap print:hidden" aria-label="About them">
+    <DeskHeader {desk} label={msg.name()} />
+    <nav class="-mx-3 flex items-center gap-2 overflow-x-auto px-3 sm:flex-wrap print:hidden" aria-label={msg.couplePages()}>
       {#each PANELS as panel (panel.show)}
         <a class={['act', shown === panel.show && 'act-main']} aria-current={shown === panel.show ? 'page' : undefined} href={`#/couples/${id}?show=${panel.show}`}>{panel.label}</a
         >
@@ -119,19 +121,20 @@
     {#if shown === 'due'}
       <NewLesson couples={[{ id, title: desk.value.title }]} couple={id} date={today()} />
       {#if due}
-        {#each due.events as event, at (at)}<p class="text-lg text-brass-deep">{event.title}: {dateWords(event.date)}, in {event.days} days</p>{/each}
-        <section class="panel p-4" aria-label="What is due"><DueList due={due.due} /></section>
+        {#each due.events as event, at (at)}<p class="text-lg text-brass-deep">{msg.inDays({ title: event.title, date: dateWords(event.date), days: event.days })}</p>{/each}
+        <section class="panel p-4" aria-label={msg.practiceDue()}><DueList due={due.due} /></section>
       {/if}
     {:else if shown === 'progress' && progress}
       {#if progress.answers.length > 0}
-        <section class="panel overflow-x-auto p-4" aria-label="Questions answered">
-          <h2 class="mb-1 text-2xl">Questions answered</h2>
+        <section class="panel overflow-x-auto p-4" aria-label={msg.questionsAnswered()}>
+          <h2 class="mb-1 text-2xl">{msg.questionsAnswered()}</h2>
           <table class="border-collapse text-left">
             <thead
               ><tr
-                ><th scope="col" class="pr-6">Who</th><th scope="col" class="pr-6">What</th><th scope="col" class="pr-6">right</th><th scope="col" class="pr-6">nearly</th><th
-                  scope="col">of</th
-                ></tr
+                ><th scope="col" class="pr-6">{msg.who()}</th><th scope="col" class="pr-6">{msg.what()}</th><th scope="col" class="pr-6">{msg.right()}</th><th
+                  scope="col"
+                  class="pr-6">{msg.nearly()}</th
+                ><th scope="col">{msg.of()}</th></tr
               ></thead
             >
             <tbody>
@@ -147,34 +150,35 @@
         </section>
       {/if}
       {#if progress.figures.length === 0}
-        <p class="panel p-8 text-center text-xl">Nothing has been noted yet. What is tapped in a lesson appears here.</p>
+        <p class="panel p-8 text-center text-xl">{msg.noNotesYetResultsYou()}</p>
       {:else}
-        <section class="panel p-4" aria-label="Figures over time">
-          <h2 class="mb-2 text-2xl">Figures over time</h2>
+        <section class="panel p-4" aria-label={msg.figuresOverTime()}>
+          <h2 class="mb-2 text-2xl">{msg.figuresOverTime()}</h2>
           <ProgressPlot figures={progress.figures} />
         </section>
         <div class="grid items-start gap-4 lg:grid-cols-2">
-          <section class="panel p-4" aria-label="Faults">
-            <h2 class="text-2xl">Faults</h2>
+          <section class="panel p-4" aria-label={common.faults()}>
+            <h2 class="text-2xl">{common.faults()}</h2>
             <ul>
               {#each progress.faults as fault (fault.subject)}
                 <li class="border-t border-line py-2 first:border-t-0">
                   <strong class="leading-tight">{fault.title}</strong>
                   <span class="block text-soft"
-                    >seen {fault.seen === 1 ? 'once' : `${fault.seen} times`} in {fault.looked}, last on {dateWords(fault.last)}{#if fault.comesBack}<strong class="text-madder">
-                        · keeps coming back</strong
+                    >{msg.faultSeen({ seen: fault.seen, looked: fault.looked, last: dateWords(fault.last) })}{#if fault.comesBack}<strong class="text-madder">
+                        {msg.recurring()}</strong
                       >{/if}</span
                   >
                 </li>
-              {:else}<li class="text-soft">No fault has been noted.</li>{/each}
+              {:else}<li class="text-soft">{msg.noFaultsNoted()}</li>{/each}
             </ul>
           </section>
-          <section class="panel overflow-x-auto p-4" aria-label="Faults by kind">
-            <h2 class="mb-2 text-2xl">By kind, month by month</h2>
+          <section class="panel overflow-x-auto p-4" aria-label={msg.faultsByKind()}>
+            <h2 class="mb-2 text-2xl">{msg.byKindAndMonth()}</h2>
             <table class="border-collapse">
               <thead
                 ><tr
-                  ><th scope="col" class="pr-4 text-left">Kind</th>{#each monthsOf as month (month)}<th scope="col" class="px-3 text-left">{monthWords(month)}</th>{/each}</tr
+                  ><th scope="col" class="pr-4 text-left">{msg.kind()}</th>{#each monthsOf as month (month)}<th scope="col" class="px-3 text-left">{monthWords(month)}</th
+                    >{/each}</tr
                 ></thead
               >
               <tbody>
@@ -201,28 +205,28 @@
           void look('term').catch((thrown) => (panelFailure = sentenceOf(thrown)));
         }}
       >
-        <label class="inline-flex items-center gap-2">A lesson every <input class="field w-18 px-2" type="number" min="1" max="60" bind:value={every} /> days</label>
-        <label class="inline-flex items-center gap-2">with time for <input class="field w-18 px-2" type="number" min="1" max="30" bind:value={each} /> things</label>
-        <label class="inline-flex items-center gap-2">until <input class="field" type="date" bind:value={until} /></label>
-        <button class="act act-main">Reckon</button>
+        <label class="inline-flex items-center gap-2">{msg.aLessonEvery()} <input class="field w-18 px-2" type="number" min="1" max="60" bind:value={every} /> {msg.days()}</label>
+        <label class="inline-flex items-center gap-2">{msg.withTimeFor()} <input class="field w-18 px-2" type="number" min="1" max="30" bind:value={each} /> {msg.things()}</label>
+        <label class="inline-flex items-center gap-2">{msg.until()} <input class="field" type="date" bind:value={until} /></label>
+        <button class="act act-main">{msg.calculate()}</button>
       </form>
       {#if term}
-        <p class="text-lg">{term.lessons.length} lessons until {term.event ? `${term.event}, ` : ''}{dateWords(term.date)}, if every one goes well.</p>
+        <p class="text-lg">{msg.lessonsUntilIfEveryOne({ count: term.lessons.length, value: term.event ? `${term.event}, ` : '', date: dateWords(term.date) })}</p>
         {#if term.left.length > 0}
-          <section class="rounded-xl border-l-8 border-madder bg-madder-wash px-4 py-3" aria-label="What will not fit">
-            <h2 class="text-xl">{term.left.length} {term.left.length === 1 ? 'thing' : 'things'} will not hold on the day</h2>
+          <section class="rounded-xl border-l-8 border-madder bg-madder-wash px-4 py-3" aria-label={msg.notReady()}>
+            <h2 class="text-xl">{msg.notReadyOnTheDay({ things: term.left.length })}</h2>
             <ul>
-              {#each term.left as left (left.subject)}<li><strong>{left.title}</strong>: {left.why}{left.percent > 0 ? ` (${left.percent} % likely)` : ''}</li>{/each}
+              {#each term.left as left (left.subject)}<li><strong>{left.title}</strong>: {left.why}{left.percent > 0 ? msg.likely({ percent: left.percent }) : ''}</li>{/each}
             </ul>
           </section>
-        {:else}<p class="rounded-xl border-l-8 border-spruce bg-spruce-wash px-4 py-3 font-semibold">Everything fits: all of it is likely to hold on the day.</p>{/if}
-        <h2 class="text-2xl">Lessons</h2>
-        <ol class="grid gap-3 md:grid-cols-2 xl:grid-cols-3" aria-label="Lessons of the term">
+        {:else}<p class="rounded-xl border-l-8 border-spruce bg-spruce-wash px-4 py-3 font-semibold">{msg.readyForTheEventEverything()}</p>{/if}
+        <h2 class="text-2xl">{msg.lessons()}</h2>
+        <ol class="grid gap-3 md:grid-cols-2 xl:grid-cols-3" aria-label={msg.lessonsBeforeTheEvent()}>
           {#each term.lessons as lesson (lesson.date)}
             <li class="panel p-3">
               <h3 class="text-lg">{dateWords(lesson.date)}</h3>
               <ul>
-                {#each lesson.subjects as subject (subject.subject)}<li>{subject.title}</li>{:else}<li class="text-soft">free: everything holds</li>{/each}
+                {#each lesson.subjects as subject (subject.subject)}<li>{subject.title}</li>{:else}<li class="text-soft">{msg.freeEverythingIsSecure()}</li>{/each}
               </ul>
             </li>
           {/each}
@@ -230,11 +234,11 @@
       {/if}
     {:else if shown === 'learn'}
       {#if mine.length === 0}
-        <p class="panel p-8 text-center text-xl">Say under “Who they are” which routines are in work; then this page says what they have to learn for them, and in which order.</p>
+        <p class="panel p-8 text-center text-xl">{msg.chooseTheirCurrentRoutinesUnder()}</p>
       {:else}
         <div>
           <Choice
-            label="For"
+            label={common.forIt()}
             value={chosen || (mine[0]?.id ?? '')}
             options={mine.map((routine) => ({ value: routine.id, label: routine.title }))}
             onchange={(routine) => {
@@ -244,21 +248,21 @@
           />
         </div>
         {#if learning}
-          <ol class="flex flex-col gap-2" aria-label="What is learned in which order">
+          <ol class="flex flex-col gap-2" aria-label={msg.learningOrder()}>
             {#each learning as step, index (step.figure)}
               <li class="panel flex items-baseline gap-3 px-4 py-3">
                 <span class="font-title text-xl text-soft">{index + 1}</span><a class="text-lg font-semibold hover:underline" href={`#/figures/${step.figure}/card`}>{step.title}</a
-                ><span class="text-soft">{step.level}; {step.learns.length === 0 ? 'nothing new in it' : `new: ${step.learns.join(', ')}`}</span>
+                ><span class="text-soft">{step.level}; {step.learns.length === 0 ? msg.nothingNew() : msg.newIt({ join: step.learns.join(', ') })}</span>
               </li>
-            {:else}<li class="rounded-xl border-l-8 border-spruce bg-spruce-wash px-4 py-3 font-semibold">They have everything that this routine asks.</li>{/each}
+            {:else}<li class="rounded-xl border-l-8 border-spruce bg-spruce-wash px-4 py-3 font-semibold">{msg.theyKnowEverythingThisRoutine()}</li>{/each}
           </ol>
         {/if}
       {/if}
     {:else if shown === 'who'}
       <CoupleFields {desk} {people} {routines} />
-      <div class="border-t border-line pt-4"><button class="act" onclick={erase}>Erase their lessons and notes …</button></div>
+      <div class="border-t border-line pt-4"><button class="act" onclick={erase}>{msg.eraseTheirLessonsAndNotes()}</button></div>
     {/if}
   </div>
 {:else}
-  <p class="p-10 text-center text-xl text-soft">Opening …</p>
+  <p class="p-10 text-center text-xl text-soft">{common.loading()}</p>
 {/if}

@@ -1,4 +1,6 @@
 <script lang="ts">
+  import msg from '$lib/messages/dances';
+  import common from '$lib/messages/common';
   import { api, fileOf, required, sentenceOf, type FigureSummary, type RoutineSummary } from '$lib/api/client';
   import { lengthsOf, startsOn, techniqueOf, tempoOf } from '$lib/reference/danceWords';
   import { DanceHolding } from '$lib/reference/DanceHolding.svelte';
@@ -31,7 +33,7 @@
         figures = required(found);
         routines = required(kept).filter((routine) => routine.dance === wanted && !routine.archived);
         if (dance) reference.look(dance.id);
-        else failure = `There is no dance called “${wanted}”.`;
+        else failure = msg.thereIsNoDanceCalled({ wanted });
       },
       (thrown) => (failure = sentenceOf(thrown)),
     );
@@ -73,43 +75,48 @@
 
 <div class="mx-auto flex max-w-[70rem] flex-col gap-4 px-6 py-5 max-sm:px-4">
   <header class="flex flex-wrap items-center gap-3">
-    <h1 class="flex-1 text-4xl">{dance?.title ?? 'Dance'}</h1>
-    <Choice label="Dance" value={id} options={reference.dances.map((each) => ({ value: each.id, label: each.title }))} onchange={(chosen) => void replace(`/dances/${chosen}`)} />
+    <h1 class="flex-1 text-4xl">{dance?.title ?? common.dance()}</h1>
+    <Choice
+      label={common.dance()}
+      value={id}
+      options={reference.dances.map((each) => ({ value: each.id, label: each.title }))}
+      onchange={(chosen) => void replace(`/dances/${chosen}`)}
+    />
   </header>
-  {#if failure}<Message sentence={failure}><a class="act" href="#/figures">To the figures</a></Message>{/if}
+  {#if failure}<Message sentence={failure}><a class="act" href="#/figures">{common.goToFigures()}</a></Message>{/if}
   {#if dance}
     <div class="grid grid-cols-1 items-start gap-4 lg:grid-cols-2">
-      <section class="panel p-5" aria-label="Music and count">
-        <h2 class="text-2xl">Music and count</h2>
+      <section class="panel p-5" aria-label={msg.musicAndCount()}>
+        <h2 class="text-2xl">{msg.musicAndCount()}</h2>
         <div class="mt-3 flex flex-wrap items-end gap-5">
           <span class="font-title text-6xl leading-none font-bold">{dance.beatsPerBar}/4</span>
-          <ol class="flex items-end gap-2" aria-label="Accents of the bar">
+          <ol class="flex items-end gap-2" aria-label={msg.accentsOfTheBar()}>
             {#each dance.accents as accent, index (index)}
               {@const starts = dance.startBeats.includes(index + 1)}
-              <li class="flex flex-col items-center justify-end" title={`beat ${index + 1}: ${accent}${starts ? ', a figure may begin here' : ''}`}>
+              <li class="flex flex-col items-center justify-end" title={(starts ? msg.beatWhereFiguresStart : msg.beatAccent)({ beat: index + 1, accent })}>
                 <span class={['w-9 rounded-t', starts ? 'bg-brass' : 'bg-line']} style:height={HEIGHTS[accent]}></span>
                 <span class={['leading-tight', starts && 'font-bold']}>{index + 1}</span>
               </li>
             {/each}
           </ol>
           {#if sound}
-            <audio class="h-10 min-w-0 flex-1" controls autoplay src={sound} aria-label={`The ${dance.title} heard`}></audio>
+            <audio class="h-10 min-w-0 flex-1" controls autoplay src={sound} aria-label={msg.musicForThe({ title: dance.title })}></audio>
           {:else}
-            <button class="act" disabled={fetching} onclick={hear}>{fetching ? 'The band tunes …' : 'Hear it'}</button>
+            <button class="act" disabled={fetching} onclick={hear}>{fetching ? msg.loadingTheBand() : common.play()}</button>
           {/if}
         </div>
         <dl class="mt-4 grid grid-cols-[9rem_1fr] gap-y-1.5 text-lg leading-snug">
-          <dt class="text-soft">Tempo</dt>
+          <dt class="text-soft">{msg.tempo()}</dt>
           <dd>{tempoOf(dance)}</dd>
-          <dt class="text-soft">A figure begins</dt>
-          <dd>on {startsOn(dance)}</dd>
-          <dt class="text-soft">A phrase has</dt>
-          <dd>{dance.phraseBars} bars</dd>
-          <dt class="text-soft">Counted in</dt>
-          <dd>{dance.countInBars} {dance.countInBars === 1 ? 'bar' : 'bars'}</dd>
+          <dt class="text-soft">{msg.aFigureBegins()}</dt>
+          <dd>{msg.on({ dance: startsOn(dance) })}</dd>
+          <dt class="text-soft">{msg.aPhraseHas2()}</dt>
+          <dd>{msg.bars({ phraseBars: dance.phraseBars })}</dd>
+          <dt class="text-soft">{msg.countedIn()}</dt>
+          <dd>{msg.countInBars({ bars: dance.countInBars })}</dd>
         </dl>
         <table class="mt-3 text-lg">
-          <caption class="text-left text-base text-soft">What a word of the count is worth, in beats</caption>
+          <caption class="text-left text-base text-soft">{msg.beatsPerCountWord()}</caption>
           <tbody>
             <tr
               >{#each lengthsOf(dance) as { word } (word)}<th scope="col" class="w-16 border-b-2 border-line text-left font-title text-2xl">{word}</th>{/each}</tr
@@ -121,25 +128,24 @@
         </table>
       </section>
 
-      <section class="panel p-5" aria-label="Technique">
-        <h2 class="text-2xl">Technique</h2>
+      <section class="panel p-5" aria-label={msg.technique()}>
+        <h2 class="text-2xl">{msg.technique()}</h2>
         <ul class="mt-2 list-disc space-y-1 pl-5 text-lg leading-snug">
           {#each techniqueOf(dance) as sentence, at (at)}<li>{sentence}</li>{/each}
-          <li>An ordinary step forward is {dance.stepLength.toFixed(2)} m long, for a dancer of 1.75 m.</li>
+          <li>{msg.anOrdinaryStepForwardIs({ toFixed: dance.stepLength.toFixed(2) })}</li>
         </ul>
-        <h3 class="mt-4 text-xl">Where schools differ</h3>
+        <h3 class="mt-4 text-xl">{msg.whereSchoolsDiffer()}</h3>
         <div class="mt-2 flex flex-wrap gap-2">
           <FootworkChoice />
         </div>
         {#if holding}<HoldingFields {dance} {holding} />{/if}
         <p class="mt-2 leading-snug text-soft">
-          Body action, bounce or glide are chosen where a figure is danced; what a figure says of them stands on its sheet under Ways. How strictly the syllabus binds is set on
-          each routine.
+          {msg.chooseBodyActionBounceOr()}
         </p>
       </section>
 
-      <section class="panel p-5" aria-label="Figures">
-        <h2 class="text-2xl">Figures</h2>
+      <section class="panel p-5" aria-label={common.figures()}>
+        <h2 class="text-2xl">{common.figures()}</h2>
         <ul class="mt-2 space-y-2">
           {#each levels as level (level.shorthand)}
             <li>
@@ -149,27 +155,27 @@
           {/each}
         </ul>
         <p class="mt-3 flex flex-wrap gap-2">
-          <a class="act" href={`#/map?dance=${dance.id}`}>What leads where</a>
-          <a class="act" href={`#/postures?dance=${dance.id}`}>Posture and hold</a>
-          <a class="act" href={`#/questions?dance=${dance.id}`}>Questions</a>
+          <a class="act" href={`#/map?dance=${dance.id}`}>{msg.linkMap()}</a>
+          <a class="act" href={`#/postures?dance=${dance.id}`}>{common.postureAndHold()}</a>
+          <a class="act" href={`#/questions?dance=${dance.id}`}>{common.questions()}</a>
         </p>
       </section>
 
-      <section class="panel p-5" aria-label="Routines and studies">
-        <h2 class="text-2xl">Routines and studies</h2>
+      <section class="panel p-5" aria-label={msg.routinesAndStudies()}>
+        <h2 class="text-2xl">{msg.routinesAndStudies()}</h2>
         <ul class="mt-2">
           {#each routines as routine (routine.id)}
             <li class="border-t border-line py-1.5">
               <a class="font-semibold underline" href={`#/routines/${routine.id}`}>{routine.title}</a>
-              <span class="text-soft">{routine.placements} figures, {routine.tempo} bars a minute</span>
+              <span class="text-soft">{msg.figuresBarsMin({ placements: routine.placements, tempo: routine.tempo })}</span>
             </li>
           {:else}
-            <li class="text-soft">None yet. <a class="underline" href="#/routines">Start one</a>, or let one be composed on its desk.</li>
+            <li class="text-soft">{msg.noRoutinesYet()} <a class="underline" href="#/routines">{msg.createOne()}</a>{msg.orComposeOneOnIts()}</li>
           {/each}
         </ul>
       </section>
     </div>
   {:else if !failure}
-    <p class="p-10 text-center text-xl text-soft">Looking it up …</p>
+    <p class="p-10 text-center text-xl text-soft">{common.loading()}</p>
   {/if}
 </div>

@@ -1,4 +1,6 @@
 <script lang="ts">
+  import msg from '$lib/messages/questions';
+  import common from '$lib/messages/common';
   import { api, required, sentenceOf, type Drill, type DrillSheet, type Figure, type FigureSummary } from '$lib/api/client';
   import { asked, queryOf } from '$lib/ui/address';
   import Choice from '$lib/ui/Choice.svelte';
@@ -27,7 +29,7 @@
         figure = required(stored);
         suggested = required(drills);
         void look(figure);
-        change({ figures: [{ figure: id, split: `steps 1-${Math.min(3, figure.man.length)}` }], from: 60, to: 100, step: 10, every: 2 });
+        change({ figures: [{ figure: id, split: msg.steps1({ min: Math.min(3, figure.man.length) }) }], from: 60, to: 100, step: 10, every: 2 });
       },
       (thrown) => (failure = sentenceOf(thrown)),
     );
@@ -63,7 +65,7 @@
       ?.slice(1)
       .map(Number) ?? [1, figure?.man.length ?? 1],
   );
-  const steps = (first: number, last: number) => change({ figures: [{ figure: id, split: `steps ${Math.min(first, last)}-${Math.max(first, last)}` }] });
+  const steps = (first: number, last: number) => change({ figures: [{ figure: id, split: msg.steps2({ min: Math.min(first, last), max: Math.max(first, last) }) }] });
 </script>
 
 {#snippet card(each: DrillSheet)}
@@ -73,27 +75,27 @@
       {#each each.sentences as sentence, index (index)}<li>{sentence}</li>{/each}
     </ul>
     {#each each.cautions as caution, at (at)}<p class="text-soft">{caution}</p>{/each}
-    <a class="act mt-2 self-start print:hidden" href={`#/drills/rehearse?${queryOf({ drill: JSON.stringify(each.drill) })}`}>Rehearse it so</a>
+    <a class="act mt-2 self-start print:hidden" href={`#/drills/rehearse?${queryOf({ drill: JSON.stringify(each.drill) })}`}>{common.rehearse()}</a>
   </article>
 {/snippet}
 
 <div class="mx-auto flex max-w-[76rem] flex-col gap-4 px-6 py-5 max-sm:px-3">
   {#if failure || !id}
-    <Message sentence={failure ?? 'Exercises belong to a figure: choose one first.'}><a class="act" href="#/figures">To the figures</a></Message>
+    <Message sentence={failure ?? msg.exercisesBelongToAFigure()}><a class="act" href="#/figures">{common.goToFigures()}</a></Message>
   {:else if figure && own && (sheet || refusal)}
     <header class="flex flex-wrap items-center gap-2">
-      <h1 class="flex-1 text-4xl max-sm:text-2xl">Exercises on {figure.title}</h1>
-      <a class="act print:hidden" href={`#/figures/${id}`}>Sheet</a>
-      <button class="act print:hidden" onclick={() => window.print()}>Print</button>
+      <h1 class="flex-1 text-4xl max-sm:text-2xl">{msg.exercisesOn({ title: figure.title })}</h1>
+      <a class="act print:hidden" href={`#/figures/${id}`}>{common.sheet()}</a>
+      <button class="act print:hidden" onclick={() => window.print()}>{common.print()}</button>
     </header>
     {#if figure.drills && figure.drills.length > 0}
-      <section class="border-l-8 border-brass pl-4" aria-label="In the coach's words">
+      <section class="border-l-8 border-brass pl-4" aria-label={msg.inTheCoachsWords()}>
         {#each figure.drills as drill, at (at)}<p class="text-lg leading-snug">{drill}</p>{/each}
       </section>
     {/if}
-    <section class="panel flex flex-col gap-3 p-4 print:hidden" aria-label="One of your own">
+    <section class="panel flex flex-col gap-3 p-4 print:hidden" aria-label={msg.yourOwnExercise()}>
       <div class="flex flex-wrap items-center gap-2">
-        <span class="font-semibold">Steps</span>
+        <span class="font-semibold">{msg.steps()}</span>
         {#each figure.man as row, index (index)}
           {@const inside = index + 1 >= range[0]! && index + 1 <= range[1]!}
           <button
@@ -104,19 +106,19 @@
             >{index + 1}</button
           >
         {/each}
-        <button class="act min-h-11" onclick={() => change({ figures: [{ figure: id }] })}>all of it</button>
+        <button class="act min-h-11" onclick={() => change({ figures: [{ figure: id }] })}>{msg.wholeFigure()}</button>
         {#if whole && whole.rightTimes.length > 1}
           <Choice
-            label="its unit"
-            any="once"
+            label={msg.itsUnit()}
+            any={msg.once()}
             value={String(own.figures[0]?.repeats ?? '')}
-            options={whole.rightTimes.filter((times) => times > 1).map((times) => ({ value: String(times), label: `${times} times` }))}
+            options={whole.rightTimes.filter((times) => times > 1).map((times) => ({ value: String(times), label: msg.times({ times }) }))}
             onchange={(times) => change({ figures: [{ figure: id, repeats: times ? Number(times) : undefined }] })}
           />
         {/if}
         <Choice
-          label="into"
-          any="nothing"
+          label={msg.into()}
+          any={msg.nothing()}
           value={own.figures[1]?.figure ?? ''}
           options={others.map((other) => ({ value: other.id, label: other.title }))}
           onchange={(other) => change({ figures: other ? [own!.figures[0]!, { figure: other }] : [own!.figures[0]!] })}
@@ -124,39 +126,40 @@
       </div>
       <div class="flex flex-wrap items-center gap-2">
         <Choice
-          label="Danced by"
+          label={msg.dancedBy()}
           value={own.alone ?? ''}
-          any="the couple"
+          any={msg.theCouple()}
           options={[
-            { value: 'man', label: 'the man alone' },
-            { value: 'lady', label: 'the lady alone' },
+            { value: 'man', label: msg.theManAlone() },
+            { value: 'lady', label: msg.theLadyAlone() },
           ]}
           onchange={(alone) => change({ alone: alone || undefined })}
         />
         <Choice
-          label="Degrees"
+          label={msg.degrees()}
           value={Object.keys(DEGREES).find((key) => JSON.stringify(DEGREES[key]) === JSON.stringify(own!.degrees ?? [])) ?? 'all'}
           options={[
-            { value: 'all', label: 'all at once' },
+            { value: 'all', label: msg.allAtOnce() },
             { value: 'three', label: '25, 50, 100 %' },
             { value: 'four', label: '25, 50, 75, 100 %' },
           ]}
           onchange={(key) => change({ degrees: DEGREES[key] })}
         />
         <label class="inline-flex min-h-11 items-center gap-2"
-          ><input class="size-5 accent-(--ff-ink)" type="checkbox" checked={own.flatShoes ?? false} onchange={(event) => change({ flatShoes: event.currentTarget.checked })} /> flat shoes
-          first</label
+          ><input class="size-5 accent-(--ff-ink)" type="checkbox" checked={own.flatShoes ?? false} onchange={(event) => change({ flatShoes: event.currentTarget.checked })} />
+          {msg.flatShoesFirst()}</label
         >
         <label class="inline-flex items-center gap-2"
-          >with <input
+          >{msg.withIt()}
+          <input
             class="field w-44"
             maxlength="200"
-            placeholder="a scarf, a wall"
+            placeholder={msg.aScarfAWall()}
             value={own.prop ?? ''}
             onchange={(event) => change({ prop: event.currentTarget.value || undefined })}
           /></label
         >
-        {#each [['from', '% at first'], ['to', '% at last'], ['step', '% each time'], ['every', 'times at each']] as const as [key, label] (key)}
+        {#each [['from', msg.atFirst()], ['to', msg.atLast()], ['step', msg.eachTime()], ['every', msg.timesAtEach()]] as const as [key, label] (key)}
           <label class="inline-flex items-center gap-1"
             ><input class="field w-18 px-2" type="number" value={own[key]} onchange={(event) => change({ [key]: event.currentTarget.valueAsNumber || 1 })} />{label}</label
           >
@@ -165,10 +168,10 @@
       {#if refusal}<Message sentence={refusal} />{/if}
       {#if sheet}{@render card(sheet)}{/if}
     </section>
-    <section class="grid items-start gap-3 md:grid-cols-2" aria-label="What its charts suggest">
+    <section class="grid items-start gap-3 md:grid-cols-2" aria-label={msg.suggestedByTheCharts()}>
       {#each suggested as each, index (index)}{@render card(each)}{/each}
     </section>
   {:else}
-    <p class="p-10 text-center text-xl text-soft">Looking for exercises …</p>
+    <p class="p-10 text-center text-xl text-soft">{msg.loadingExercises()}</p>
   {/if}
 </div>

@@ -1,4 +1,6 @@
 <script lang="ts">
+  import msg from '$lib/messages/events';
+  import common from '$lib/messages/common';
   import TitleField from '$lib/ui/TitleField.svelte';
   import UndoRedo from '$lib/ui/UndoRedo.svelte';
   import Unkept from '$lib/ui/Unkept.svelte';
@@ -18,11 +20,11 @@
   import { push, router } from 'svelte-spa-router';
 
   const PANELS = [
-    { show: 'day', label: 'The day' },
-    { show: 'list', label: 'Running list' },
-    { show: 'rounds', label: 'Couples and rounds' },
-    { show: 'standing', label: 'Standing' },
-    { show: 'checklist', label: 'Checklist' },
+    { show: 'day', label: msg.schedule() },
+    { show: 'list', label: msg.runningOrder() },
+    { show: 'rounds', label: msg.couplesAndRounds() },
+    { show: 'standing', label: msg.rulesCheck() },
+    { show: 'checklist', label: msg.checklist() },
   ];
 
   let desk = $state.raw<EventDesk>();
@@ -86,28 +88,28 @@
 <svelte:window onkeydown={keys} />
 
 {#if failure}
-  <div class="mx-auto max-w-2xl p-10"><Message sentence={failure}><a class="act" href="#/events">Back to the events</a></Message></div>
+  <div class="mx-auto max-w-2xl p-10"><Message sentence={failure}><a class="act" href="#/events">{msg.backToEvents()}</a></Message></div>
 {:else if !desk}
-  <p class="p-10 text-center text-xl text-soft">Opening the event …</p>
+  <p class="p-10 text-center text-xl text-soft">{msg.loadingTheEvent()}</p>
 {:else}
   <div class="mx-auto flex max-w-[84rem] flex-col gap-3 px-4 py-4">
     <header class="flex flex-wrap items-center gap-x-3 gap-y-2">
-      <TitleField label="Title of the event" title={desk.event.title} ontype={(title) => desk!.type({ title })} ondone={() => desk!.accept()} />
+      <TitleField label={msg.eventTitle()} title={desk.event.title} ontype={(title) => desk!.type({ title })} ondone={() => desk!.accept()} />
       <span class="text-soft">{dateWords(desk.event.date)}{desk.event.place ? `, ${desk.event.place}` : ''}</span>
       <span class="flex flex-wrap items-center gap-2">
         <UndoRedo {desk} />
-        <button class="act" aria-label="Delete" title="Delete the event" onclick={remove}><Trash2 width={18} height={18} /></button>
-        <button class="act act-main" disabled={desk.isKept || desk.keeping} onclick={() => desk!.keep()}>{desk.isKept ? 'Kept' : 'Keep'}</button>
+        <button class="act" aria-label={common.deleteIt()} title={msg.deleteTheEvent()} onclick={remove}><Trash2 width={18} height={18} /></button>
+        <button class="act act-main" disabled={desk.isKept || desk.keeping} onclick={() => desk!.keep()}>{desk.isKept ? common.saved() : common.save()}</button>
       </span>
     </header>
     <Unkept {desk} />
-    <nav class="-mx-4 flex items-center gap-2 overflow-x-auto px-4 sm:flex-wrap" aria-label="Parts of the event">
+    <nav class="-mx-4 flex items-center gap-2 overflow-x-auto px-4 sm:flex-wrap" aria-label={msg.partsOfTheEvent()}>
       {#each PANELS as panel (panel.show)}
         <a class={['act', shown === panel.show && 'act-main']} aria-current={shown === panel.show ? 'page' : undefined} href={`#/events/${id}?show=${panel.show}`}>{panel.label}</a>
       {/each}
       <span class="flex-1"></span>
-      <a class="act" href={`#/rules/${desk.event.profile}`}>The rules</a>
-      {#if desk.isKept && desk.event.plan}<a class="act" href={`/api/events/${desk.event.id}/calendar.ics`} download={`${desk.event.id}.ics`}>Into a calendar</a>{/if}
+      <a class="act" href={`#/rules/${desk.event.profile}`}>{msg.theRules()}</a>
+      {#if desk.isKept && desk.event.plan}<a class="act" href={`/api/events/${desk.event.id}/calendar.ics`} download={`${desk.event.id}.ics`}>{msg.exportCalendar()}</a>{/if}
     </nav>
     {#if shown === 'list'}<RunningList {desk} />
     {:else if shown === 'rounds'}<RoundsPanel {desk} {profiles} {divisions} {routines} />

@@ -1,4 +1,6 @@
 <script lang="ts">
+  import msg from '$lib/messages/events';
+  import common from '$lib/messages/common';
   import { api, required, sentenceOf, type EventSummary, type ProfileSummary } from '$lib/api/client';
   import { dateWords } from '$lib/events/clock';
   import OrganiserLine from '$lib/rules/OrganiserLine.svelte';
@@ -34,7 +36,7 @@
     submitted.preventDefault();
     try {
       const id = idOf(title, 'event', events?.map((event) => event.id) ?? []);
-      const floors = [{ title: 'Main floor', floor: { length: 18, width: 11 } }];
+      const floors = [{ title: msg.mainFloor(), floor: { length: 18, width: 11 } }];
       const created = required(await api.POST('/api/events', { body: { id, title: title.trim(), date, profile, floors, couples: [], rounds: [] } }));
       await push(`/events/${created.id}?show=rounds`);
     } catch (thrown) {
@@ -50,7 +52,7 @@
         'rules',
         profiles.map((each) => each.id),
       );
-      const created = required(await api.POST('/api/profiles', { body: { id, title: rules.trim(), divisions: [newDivision('Division 1')] } }));
+      const created = required(await api.POST('/api/profiles', { body: { id, title: rules.trim(), divisions: [newDivision(msg.division1())] } }));
       await push(`/rules/${created.id}`);
     } catch (thrown) {
       failure = sentenceOf(thrown);
@@ -59,21 +61,21 @@
 </script>
 
 <div class="mx-auto flex max-w-[76rem] flex-col gap-4 px-6 py-5">
-  <h1 class="text-4xl max-sm:text-2xl">Events</h1>
+  <h1 class="text-4xl max-sm:text-2xl">{msg.events()}</h1>
   {#if failure}<Message sentence={failure} />{/if}
   {#if events === undefined}
-    <p class="p-10 text-center text-xl text-soft">Looking for events …</p>
+    <p class="p-10 text-center text-xl text-soft">{msg.loadingEvents()}</p>
   {:else}
     <form class="panel flex flex-wrap items-center gap-2 p-3" onsubmit={create}>
-      <input class="field min-w-56 flex-1" placeholder="Title of a new event" aria-label="Title of a new event" required maxlength="120" bind:value={title} />
-      <input class="field" type="date" aria-label="Date of the new event" required bind:value={date} />
-      <Choice label="Rules" value={profile} options={profiles.map((each) => ({ value: each.id, label: each.title }))} onchange={(id) => (chosen = id)} />
-      <button class="act act-main" disabled={title.trim() === '' || profile === ''}>Start it</button>
+      <input class="field min-w-56 flex-1" placeholder={msg.titleOfTheNewEvent()} aria-label={msg.titleOfTheNewEvent()} required maxlength="120" bind:value={title} />
+      <input class="field" type="date" aria-label={msg.dateOfTheNewEvent()} required bind:value={date} />
+      <Choice label={msg.rules()} value={profile} options={profiles.map((each) => ({ value: each.id, label: each.title }))} onchange={(id) => (chosen = id)} />
+      <button class="act act-main" disabled={title.trim() === '' || profile === ''}>{common.create()}</button>
     </form>
     <div class="grid grid-cols-1 items-start gap-4 lg:grid-cols-[minmax(0,1fr)_24rem]">
-      <section aria-label="Events">
+      <section aria-label={msg.events()}>
         {#if events.length === 0}
-          <p class="panel p-12 text-center font-title text-2xl">No event yet. Name one above, with its day and the rules it is danced under.</p>
+          <p class="panel p-12 text-center font-title text-2xl">{msg.noEventsYetCreateOne()}</p>
         {:else}
           <ul class="flex flex-col gap-3">
             {#each events as event (event.id)}
@@ -85,7 +87,7 @@
                   </span>
                   <span class="text-right leading-tight">
                     <span class="font-title text-2xl font-bold max-sm:text-lg">{dateWords(event.date)}</span>
-                    <span class="block text-soft">{event.rounds} rounds, {event.couples} couples</span>
+                    <span class="block text-soft">{msg.roundsCouples({ rounds: event.rounds, couples: event.couples })}</span>
                   </span>
                 </a>
               </li>
@@ -93,8 +95,8 @@
           </ul>
         {/if}
       </section>
-      <section class="panel p-4" aria-label="Rules">
-        <h2 class="text-xl">Rules of organisers</h2>
+      <section class="panel p-4" aria-label={msg.rules()}>
+        <h2 class="text-xl">{msg.rulesOfOrganisers()}</h2>
         <OrganiserLine />
         <ul class="mt-2">
           {#each profiles as each (each.id)}
@@ -105,8 +107,8 @@
           {/each}
         </ul>
         <form class="mt-2 flex gap-2" onsubmit={createRules}>
-          <input class="field min-w-0 flex-1" placeholder="Title of new rules" aria-label="Title of new rules" required maxlength="120" bind:value={rules} />
-          <button class="act" disabled={rules.trim() === ''}>Write them</button>
+          <input class="field min-w-0 flex-1" placeholder={msg.titleOfTheNewRules()} aria-label={msg.titleOfTheNewRules()} required maxlength="120" bind:value={rules} />
+          <button class="act" disabled={rules.trim() === ''}>{common.create()}</button>
         </form>
       </section>
     </div>

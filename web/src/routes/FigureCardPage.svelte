@@ -1,4 +1,6 @@
 <script lang="ts">
+  import msg from '$lib/messages/figures';
+  import common from '$lib/messages/common';
   import { api, required, sentenceOf, type Cards } from '$lib/api/client';
   import Choice from '$lib/ui/Choice.svelte';
   import FootworkChoice from '$lib/ui/FootworkChoice.svelte';
@@ -29,25 +31,31 @@
 
 <div class="mx-auto max-w-6xl px-6 py-5 print:p-0">
   <div class="mb-4 flex flex-wrap items-center gap-2 print:hidden">
-    <a class="act" href={`#/figures/${id}`}>Sheet</a>
-    <Choice label="For" any="both" value={part} options={(cards?.parts ?? []).map((card) => ({ value: card.part, label: card.dancer }))} onchange={(chosen) => (part = chosen)} />
+    <a class="act" href={`#/figures/${id}`}>{common.sheet()}</a>
     <Choice
-      label="Called"
+      label={common.forIt()}
+      any={common.both()}
+      value={part}
+      options={(cards?.parts ?? []).map((card) => ({ value: card.part, label: card.dancer }))}
+      onchange={(chosen) => (part = chosen)}
+    />
+    <Choice
+      label={msg.terms()}
       value={settings.titles}
       options={[
-        { value: 'man-lady', label: 'man and lady' },
-        { value: 'leader-follower', label: 'leader and follower' },
+        { value: 'man-lady', label: msg.manAndLady() },
+        { value: 'leader-follower', label: msg.leaderAndFollower() },
       ]}
       onchange={(titles) => settings.call(titles)}
     />
     <FootworkChoice />
     <span class="ml-auto flex gap-2">
-      <a class="act" href={`/api/figures/${id}/charts`} download={`${id}.csv`}>Charts as CSV</a>
-      <button class="act act-main" onclick={() => window.print()}>Print</button>
+      <a class="act" href={`/api/figures/${id}/charts`} download={`${id}.csv`}>{msg.exportChartsAsCsv()}</a>
+      <button class="act act-main" onclick={() => window.print()}>{common.print()}</button>
     </span>
   </div>
   {#if failure}
-    <Message sentence={failure}><a class="act" href="#/figures">Back to the figures</a></Message>
+    <Message sentence={failure}><a class="act" href="#/figures">{msg.backToFigures()}</a></Message>
   {:else if cards}
     <h1 class="text-4xl max-sm:text-2xl">{cards.title}</h1>
     <p class="text-soft">{cards.dance}</p>
@@ -69,7 +77,7 @@
       {/each}
     </div>
     <div class="mt-4 grid gap-4 md:grid-cols-3">
-      {#each [{ title: 'Do', lines: cards.cues }, { title: 'Mind', lines: cards.faults }, { title: 'Practise', lines: cards.drills }] as list, at (at)}
+      {#each [{ title: msg.doIt(), lines: cards.cues }, { title: msg.watchOutFor(), lines: cards.faults }, { title: msg.practise(), lines: cards.drills }] as list, at (at)}
         {#if list.lines.length > 0}
           <section>
             <h2 class="text-xl">{list.title}</h2>
@@ -80,12 +88,12 @@
         {/if}
       {/each}
     </div>
-    <section class="mt-4 border-l-8 border-brass pl-4" aria-label="Cautions">
-      <h2 class="text-xl">Take care</h2>
+    <section class="mt-4 border-l-8 border-brass pl-4" aria-label={msg.cautions()}>
+      <h2 class="text-xl">{msg.takeCare()}</h2>
       {#each cards.cautions as caution, at (at)}<p>{caution}</p>{/each}
-      <p>The rules of the venue and of a qualified teacher come before this page.</p>
+      <p>{msg.theRulesOfTheVenue()}</p>
     </section>
   {:else}
-    <p class="p-10 text-center text-xl text-soft">Writing the card …</p>
+    <p class="p-10 text-center text-xl text-soft">{msg.preparingTheCard()}</p>
   {/if}
 </div>

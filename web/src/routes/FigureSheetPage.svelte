@@ -1,4 +1,6 @@
 <script lang="ts">
+  import msg from '$lib/messages/figures';
+  import common from '$lib/messages/common';
   import GrowingField from '$lib/ui/GrowingField.svelte';
   import { far } from '$lib/ui/Appearance.svelte';
   import { sentenceOf, type ColumnKey, type Part, type Place } from '$lib/api/client';
@@ -150,10 +152,10 @@
 
 {#if failure}
   <div class="mx-auto max-w-2xl p-10">
-    <Message sentence={failure}><a class="act" href="#/figures">Back to the figures</a></Message>
+    <Message sentence={failure}><a class="act" href="#/figures">{msg.backToFigures()}</a></Message>
   </div>
 {:else if !sheet}
-  <p class="p-10 text-center text-xl text-soft">Opening the sheet …</p>
+  <p class="p-10 text-center text-xl text-soft">{msg.loadingTheSheet()}</p>
 {:else}
   <div
     class={['flex min-h-full flex-col gap-3 px-4 py-3', !foldedOut && 'lg:h-full']}
@@ -163,44 +165,47 @@
   >
     <header class="flex flex-wrap items-center gap-x-4 gap-y-2">
       <a class="hidden text-soft hover:text-ink sm:inline" href={`#/dances/${sheet.figure.dance}`}>{dance?.title ?? sheet.figure.dance}</a>
-      <h1 class="sr-only">Figure sheet of {sheet.figure.title}</h1>
+      <h1 class="sr-only">{msg.figureSheetOf({ title: sheet.figure.title })}</h1>
       <span class="min-w-0 flex-1 font-title sm:min-w-96">
         {#if reads}<strong class="text-2xl leading-tight font-semibold">{sheet.figure.title}</strong>{:else}<GrowingField
             id="field-title"
             class="w-full min-w-0 rounded-lg bg-transparent text-2xl leading-tight font-semibold hover:bg-board"
-            label="Title"
+            label={msg.title()}
             autocomplete="off"
             value={sheet.figure.title}
             ontype={(title) => sheet!.typeField('title', title)}
             ondone={() => sheet!.accept()}
           />{/if}
       </span>
-      {#if narrow.current}<button class="act" aria-expanded={more} onclick={() => (more = !more)}>{more ? 'Less' : 'More'}</button>{/if}
+      {#if narrow.current}<button class="act" aria-expanded={more} onclick={() => (more = !more)}>{more ? msg.less() : msg.more()}</button>{/if}
       {#if !narrow.current || more}
         {#if !reads}<Choice
-            label="Level"
+            label={common.level()}
             value={sheet.figure.level}
             options={reference.notation.levels.map((level) => ({ value: level.shorthand, label: level.wording }))}
             onchange={(level) => sheet!.set({ level })}
           />
-          {@render field('bars', 'Bars', 'w-22')}{:else}
+          {@render field('bars', msg.bars2(), 'w-22')}{:else}
           <span class="w-full text-soft"
-            ><a class="underline" href={`#/figures?dance=${sheet.figure.dance}`}>{dance?.title ?? sheet.figure.dance}</a>, {sheet.figure.level}, {sheet.figure.bars} bars</span
+            ><a class="underline" href={`#/figures?dance=${sheet.figure.dance}`}>{dance?.title ?? sheet.figure.dance}</a>{msg.bars({
+              level: sheet.figure.level,
+              bars: sheet.figure.bars,
+            })}</span
           >
         {/if}
         <span class="ml-auto flex flex-wrap items-center gap-2">
           {#if !sheet.isNew}
-            <a class="act" href={`#/figures/${sheet.figure.id}/card`}>Card</a>
-            <a class="act" href={`#/figures/new?dance=${sheet.figure.dance}&copy=${sheet.figure.id}`}>Copy</a>
-            <button class="act" aria-label="Delete" title="Delete the figure" onclick={remove}><Trash2 width={18} height={18} /></button>
+            <a class="act" href={`#/figures/${sheet.figure.id}/card`}>{msg.card()}</a>
+            <a class="act" href={`#/figures/new?dance=${sheet.figure.dance}&copy=${sheet.figure.id}`}>{msg.duplicate()}</a>
+            <button class="act" aria-label={common.deleteIt()} title={msg.deleteTheFigure()} onclick={remove}><Trash2 width={18} height={18} /></button>
           {/if}
-          {#if narrow.current && !sheet.isNew}<button class="act" onclick={() => show({ change: reads ? 'yes' : '' })}>{reads ? 'Change it' : 'Read it'}</button>{/if}
+          {#if narrow.current && !sheet.isNew}<button class="act" onclick={() => show({ change: reads ? 'yes' : '' })}>{reads ? common.edit() : common.view()}</button>{/if}
           <button class={['act', reads && 'hidden']} aria-pressed={foldedOut} onclick={() => show({ columns: foldedOut ? '' : 'all' })}>
-            {foldedOut ? 'Fewer columns' : 'All columns'}
+            {foldedOut ? msg.fewerColumns() : msg.allColumns()}
           </button>
           <UndoRedo desk={sheet} />
           <button class="act act-main" disabled={sheet.isKept || sheet.keeping} onclick={keep}>
-            {sheet.isKept ? 'Kept' : sheet.isNew ? 'Keep as new' : 'Keep'}
+            {sheet.isKept ? common.saved() : sheet.isNew ? msg.saveAsNew() : common.save()}
           </button>
         </span>
       {/if}
@@ -221,7 +226,7 @@
     {/if}
 
     {#if reads}
-      <div class="grid grid-cols-2 gap-2" role="group" aria-label="Whose steps">
+      <div class="grid grid-cols-2 gap-2" role="group" aria-label={common.part()}>
         {#each ['man', 'lady'] as const as part (part)}
           <button class={['act justify-center capitalize', read === part && 'act-main']} aria-pressed={read === part} onclick={() => show({ part: part === 'man' ? '' : part })}
             >{part}</button
@@ -240,38 +245,38 @@
           {#if place}
             <CellLine {sheet} cell={place} />
           {:else}
-            Choose a cell to read it in full.
+            {msg.chooseACellToRead()}
           {/if}
         </p>{/if}
 
       <div class={['grid grid-cols-1 gap-3 lg:grid-cols-[3fr_2fr]', foldedOut ? 'lg:h-96' : 'lg:min-h-72 lg:shrink-0 lg:grow lg:basis-0']}>
-        <section class="panel flex h-96 flex-col overflow-hidden lg:h-auto lg:min-h-0" aria-label="Steps on the floor">
+        <section class="panel flex h-96 flex-col overflow-hidden lg:h-auto lg:min-h-0" aria-label={msg.stepsOnTheFloor()}>
           <div class="flex items-center gap-2 px-3 pt-2">
-            <button class="act" aria-label="A step back" disabled={at === 0} onclick={() => show({ at: String(at - 1) })}>
+            <button class="act" aria-label={common.previousStep()} disabled={at === 0} onclick={() => show({ at: String(at - 1) })}>
               <ChevronLeft width={18} height={18} />
             </button>
             <span class="min-w-16 text-center font-title text-2xl font-semibold">
               {at === 0 ? 'start' : (sheet.figure.man[litRow('man') ?? 0]?.count ?? '')}
             </span>
-            <button class="act" aria-label="A step on" disabled={at >= sheet.onsets.length} onclick={() => show({ at: String(at + 1) })}>
+            <button class="act" aria-label={common.nextStep()} disabled={at >= sheet.onsets.length} onclick={() => show({ at: String(at + 1) })}>
               <ChevronRight width={18} height={18} />
             </button>
-            <button class="act px-2" aria-label="Save the steps as SVG" title="Save the steps as SVG, 1 : 10" onclick={() => sheet!.saveSteps()}
+            <button class="act px-2" aria-label={msg.saveTheStepsAsSvg2()} title={msg.saveTheStepsAsSvg()} onclick={() => sheet!.saveSteps()}
               ><Download width={18} height={18} /></button
             >
           </div>
           <div class="min-h-0 flex-1"><StepDrawing reading={sheet.reading} {at} onsets={sheet.onsets} /></div>
-          <p class="border-t-[6px] border-line px-3 py-1 text-sm text-soft">Wall on this side, line of dance to the right. His prints are filled, hers are outlined.</p>
+          <p class="border-t-[6px] border-line px-3 py-1 text-sm text-soft">{msg.wallOnThisSideLine()}</p>
         </section>
         <SheetPanel {sheet} panel={query.get('panel') ?? 'checked'} onpanel={(panel) => show({ panel: panel === 'checked' ? '' : panel })} onplace={goTo} />
       </div>
     </div>
     <p class="px-1 text-sm text-soft">
-      <strong>Take care:</strong>
+      <strong>{msg.takeCare2()}</strong>
       {#each ['warm-up', ...(sheet.figure.cautions ?? []).filter((tag) => tag !== 'warm-up')] as caution, at (at)}<span class="mr-3">{reference.cautionWords(caution)}</span>{/each}
     </p>
     <p class="flex flex-wrap gap-x-4 px-1 text-sm">
-      {#each [['Starts in', sheet.figure.start], ['Ends in', sheet.figure.end]] as const as [label, stand] (label)}
+      {#each [[msg.startsIn(), sheet.figure.start], [msg.endsIn(), sheet.figure.end]] as const as [label, stand] (label)}
         <span
           >{label}
           <a class="font-semibold underline" href={`#/postures?${queryOf({ dance: sheet.figure.dance, position: stand.position, hold: stand.hold })}`}
@@ -279,7 +284,7 @@
           ></span
         >
       {/each}
-      <a class="font-semibold underline" href={`#/drills?figure=${sheet.figure.id}`}>Exercises</a>
+      <a class="font-semibold underline" href={`#/drills?figure=${sheet.figure.id}`}>{common.exercises()}</a>
     </p>
   </div>
 {/if}

@@ -1,4 +1,6 @@
 <script lang="ts">
+  import msg from '$lib/messages/figures';
+  import common from '$lib/messages/common';
   import EndMark from '$lib/figures/EndMark.svelte';
   import { ANYTHING, FigureList, type Question } from '$lib/figures/FigureList.svelte';
   import PathThumbnail from '$lib/floor/PathThumbnail.svelte';
@@ -55,60 +57,66 @@
 
 <div class="mx-auto flex h-full max-w-[88rem] flex-col px-6 py-5">
   <header class="flex flex-wrap items-center gap-2 pb-4">
-    <h1 class="mr-4 flex-1 text-4xl">Figures</h1>
+    <h1 class="mr-4 flex-1 text-4xl">{common.figures()}</h1>
     <input
       class="field w-64 min-w-40 max-sm:order-1 max-sm:flex-1"
       type="search"
-      placeholder="Search by name"
-      aria-label="Search by name"
+      placeholder={msg.searchByName()}
+      aria-label={msg.searchByName()}
       value={question.words}
       oninput={(event) => ask({ words: event.currentTarget.value })}
     />
-    <a class="act act-main" href={`#${newAddress}`} title="New figure (N)">New figure</a>
+    <a class="act act-main" href={`#${newAddress}`} title={msg.newFigureN()}>{msg.newFigure()}</a>
     <span class="w-full"></span>
     <Choice
-      label="Dance"
-      any="all"
+      label={common.dance()}
+      any={common.all()}
       value={question.dance}
       options={reference.dances.map((dance) => ({ value: dance.id, label: dance.title }))}
       onchange={(dance) => ask({ dance })}
     />
     <Choice
-      label="Level"
-      any="any"
+      label={common.level()}
+      any={common.any()}
       value={question.level}
       options={reference.notation.levels.map((level) => ({ value: level.shorthand, label: level.wording }))}
       onchange={(level) => ask({ level })}
     />
     <Choice
-      label="Starts with"
-      any="either foot"
+      label={msg.startsWith()}
+      any={msg.eitherFoot()}
       value={question.foot}
       options={[
-        { value: 'LF', label: 'LF free' },
-        { value: 'RF', label: 'RF free' },
+        { value: 'LF', label: msg.lfFree() },
+        { value: 'RF', label: msg.rfFree() },
       ]}
       onchange={(foot) => ask({ foot })}
     />
-    <Choice label="Facing" any="anywhere" value={question.facing} options={FACINGS.map((facing) => ({ value: facing, label: facing }))} onchange={(facing) => ask({ facing })} />
     <Choice
-      label="In"
-      any="any position"
+      label={msg.facing()}
+      any={msg.anywhere()}
+      value={question.facing}
+      options={FACINGS.map((facing) => ({ value: facing, label: facing }))}
+      onchange={(facing) => ask({ facing })}
+    />
+    <Choice
+      label={msg.inIt()}
+      any={msg.anyPosition()}
       value={question.position}
       options={reference.notation.positions.map((position) => ({ value: position.shorthand, label: position.wording }))}
       onchange={(position) => ask({ position })}
     />
-    {#if question.dance}<a class="px-1 underline" href={`#/dances/${question.dance}`}>About {reference.danceTitle(question.dance)}</a>{/if}
+    {#if question.dance}<a class="px-1 underline" href={`#/dances/${question.dance}`}>{msg.about({ dance: reference.danceTitle(question.dance) })}</a>{/if}
   </header>
 
   {#if list.failure}
     <Message sentence={list.failure} />
   {:else if list.figures === undefined}
-    <p class="p-10 text-center text-xl text-soft">Opening the book …</p>
+    <p class="p-10 text-center text-xl text-soft">{msg.loadingFigures()}</p>
   {:else if list.figures.length === 0}
     <div class="panel grid place-items-center gap-3 p-12 text-center">
-      <p class="font-title text-2xl">No figure starts like that.</p>
-      {#if asksAnything}<button class="act" onclick={() => replace('/figures')}>Ask for less</button>{/if}
+      <p class="font-title text-2xl">{msg.noResultsForTheseFilters()}</p>
+      {#if asksAnything}<button class="act" onclick={() => replace('/figures')}>{msg.clearTheFilters()}</button>{/if}
     </div>
   {:else}
     <div class="panel min-h-0 flex-1 overflow-y-auto">
@@ -134,11 +142,11 @@
                   <span class="block font-title text-lg leading-tight font-semibold max-sm:text-right">{figure.count}</span>
                   <span class="text-soft">{figure.bars} {figure.bars === '1' ? 'bar' : 'bars'}</span>
                 </span>
-                <EndMark end={figure.entry} label="starts" />
+                <EndMark end={figure.entry} label={msg.starts()} />
                 <svg class="hidden lg:block" width="24" height="20" viewBox="0 0 24 20" aria-hidden="true">
                   <path d="M1 10h17M13 4l7 6-7 6" fill="none" stroke="var(--ff-soft)" stroke-width="2" />
                 </svg>
-                <EndMark end={figure.exit} label="ends" />
+                <EndMark end={figure.exit} label={msg.ends2()} />
                 <AuditMark errors={figure.errors} warnings={figure.warnings} />
               </a>
             </li>

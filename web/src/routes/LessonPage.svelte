@@ -1,4 +1,6 @@
 <script lang="ts">
+  import msg from '$lib/messages/logbook';
+  import common from '$lib/messages/common';
   import { api, required, sentenceOf, type Couple, type Lesson } from '$lib/api/client';
   import { dateWords } from '$lib/events/clock';
   import { keysFor } from '$lib/keys/keys';
@@ -90,39 +92,39 @@
 <svelte:window onkeydown={keys} />
 
 {#if failure}
-  <div class="mx-auto flex max-w-2xl flex-col gap-3 p-10 max-sm:p-3"><Message sentence={failure}><a class="act" href="#/today">Back to today</a></Message><Waiting /></div>
+  <div class="mx-auto flex max-w-2xl flex-col gap-3 p-10 max-sm:p-3"><Message sentence={failure}><a class="act" href="#/today">{msg.backToToday()}</a></Message><Waiting /></div>
 {:else if desk && run}
   {@const part = desk.value.parts[run.clock.at]}
   <div class="mx-auto flex max-w-[84rem] flex-col gap-3 px-6 py-4 max-sm:px-2 max-sm:py-2">
     <div class="flex flex-wrap items-center gap-2 print:hidden">
       <button
         class="act act-main min-h-12 px-4"
-        aria-label={run.clock.running ? 'Pause' : run.clock.isBegun ? 'Go on' : 'Begin'}
-        title="Begin, pause (Space)"
+        aria-label={run.clock.running ? common.pause() : run.clock.isBegun ? msg.continue() : common.start()}
+        title={msg.startPauseSpace()}
         onclick={() => run!.clock.toggle()}
         >{#if run.clock.running}<Pause width={20} height={20} aria-hidden="true" />{:else}<Play width={20} height={20} aria-hidden="true" />{/if}<span class="text-2xl tabular-nums"
-          >{run.clock.isBegun ? clock(run.clock.left) : `${desk.value.minutes} min`}</span
+          >{run.clock.isBegun ? clock(run.clock.left) : msg.min2({ minutes: desk.value.minutes })}</span
         ></button
       >
       <p class="min-w-0 flex-1 leading-tight max-sm:order-last max-sm:basis-full">
-        <strong class="block truncate text-lg">{run.clock.isBegun ? (part?.title ?? 'It is over.') : (couple?.title ?? '')}</strong><span class="text-soft"
+        <strong class="block truncate text-lg">{run.clock.isBegun ? (part?.title ?? msg.timeIsUp()) : (couple?.title ?? '')}</strong><span class="text-soft"
           >{run.clock.isBegun ? couple?.title : `${dateWords(desk.value.date)}, ${desk.value.time}`}</span
         >
       </p>
-      {#if run.clock.isBegun}<button class="act min-h-12" title="The next part (N)" onclick={() => run!.clock.skip(1)}>Next</button>{/if}
-      <nav class="flex gap-1" aria-label="Parts of the lesson's page">
-        <a class={['act min-h-12', shown === 'now' && 'act-main']} aria-current={shown === 'now' ? 'page' : undefined} href={`#/lessons/${id}`}>Now</a>
-        <a class={['act min-h-12', shown === 'plan' && 'act-main']} aria-current={shown === 'plan' ? 'page' : undefined} href={`#/lessons/${id}?show=plan`}>Plan</a>
+      {#if run.clock.isBegun}<button class="act min-h-12" title={msg.nextPartN()} onclick={() => run!.clock.skip(1)}>{common.next()}</button>{/if}
+      <nav class="flex gap-1" aria-label={msg.lessonViews()}>
+        <a class={['act min-h-12', shown === 'now' && 'act-main']} aria-current={shown === 'now' ? 'page' : undefined} href={`#/lessons/${id}`}>{msg.now2()}</a>
+        <a class={['act min-h-12', shown === 'plan' && 'act-main']} aria-current={shown === 'plan' ? 'page' : undefined} href={`#/lessons/${id}?show=plan`}>{msg.plan()}</a>
       </nav>
     </div>
     <Waiting />
     {#if run.failure}<Message sentence={run.failure} />{/if}
     {#if shown === 'plan'}
-      <DeskHeader {desk} label="Title of the lesson" />
+      <DeskHeader {desk} label={msg.lessonTitle()} />
       <LessonPlanFields {desk} />
       <div class="flex flex-wrap gap-2 print:hidden">
-        <button class="act" onclick={() => window.print()}>Print</button>
-        <button class="act" onclick={remove}>Throw the lesson away</button>
+        <button class="act" onclick={() => window.print()}>{common.print()}</button>
+        <button class="act" onclick={remove}>{msg.deleteTheLesson()}</button>
       </div>
     {:else}
       <h1 class="sr-only">{desk.value.title}</h1>
@@ -130,12 +132,12 @@
         <Tapping {run} {dances} />
         <div class="flex flex-col gap-3">
           <LessonNotes {run} {titles} />
-          {#if dances[0]}<a class="act min-h-12" href={`#/postures?dance=${dances[0]}`}>Posture and hold</a>{/if}
-          {#if desk.value.routine}<a class="act min-h-12" href={`#/routines/${desk.value.routine}/card`}>The routine in work</a>{/if}
+          {#if dances[0]}<a class="act min-h-12" href={`#/postures?dance=${dances[0]}`}>{common.postureAndHold()}</a>{/if}
+          {#if desk.value.routine}<a class="act min-h-12" href={`#/routines/${desk.value.routine}/card`}>{msg.currentRoutine()}</a>{/if}
         </div>
       </div>
     {/if}
   </div>
 {:else}
-  <p class="p-10 text-center text-xl text-soft">Opening the lesson …</p>
+  <p class="p-10 text-center text-xl text-soft">{msg.loadingTheLesson()}</p>
 {/if}

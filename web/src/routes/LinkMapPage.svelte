@@ -1,4 +1,6 @@
 <script lang="ts">
+  import msg from '$lib/messages/figures';
+  import common from '$lib/messages/common';
   import { api, required, sentenceOf, type LinkMap } from '$lib/api/client';
   import SeamMark from '$lib/glyphs/SeamMark.svelte';
   import { reference } from '$lib/reference/reference.svelte';
@@ -51,10 +53,15 @@
 
 <div class="mx-auto flex h-full max-w-[88rem] flex-col gap-3 px-6 py-5">
   <header class="flex flex-wrap items-center gap-2">
-    <h1 class="mr-4 text-4xl">What leads where</h1>
-    <Choice label="Dance" value={dance} options={reference.dances.map(({ id, title }) => ({ value: id, label: title }))} onchange={(chosen) => ask({ dance: chosen, from: '' })} />
+    <h1 class="mr-4 text-4xl">{msg.linkMap()}</h1>
     <Choice
-      label="Up to"
+      label={common.dance()}
+      value={dance}
+      options={reference.dances.map(({ id, title }) => ({ value: id, label: title }))}
+      onchange={(chosen) => ask({ dance: chosen, from: '' })}
+    />
+    <Choice
+      label={msg.upTo()}
       value={level}
       options={reference.notation.levels.map(({ shorthand, wording }) => ({ value: shorthand, label: wording }))}
       onchange={(chosen) => ask({ level: chosen })}
@@ -63,20 +70,18 @@
   {#if failure}
     <Message sentence={failure} />
   {:else if !map}
-    <p class="p-10 text-center text-xl text-soft">Following every link …</p>
+    <p class="p-10 text-center text-xl text-soft">{msg.checkingLinks()}</p>
   {:else if map.figures.length === 0}
-    <p class="panel p-10 text-center text-xl text-soft">The book has no figures of this dance at this level yet.</p>
+    <p class="panel p-10 text-center text-xl text-soft">{msg.thereAreNoFiguresOf()}</p>
   {:else}
     <p>
-      {map.components.length === 1
-        ? 'From every figure every other can be reached.'
-        : `It falls into ${map.components.length} parts; the largest has ${map.components[0]?.length} figures.`}
-      {#if map.deadEnds.length > 0}<strong>Nothing follows</strong> {names(map.deadEnds)}.{/if}
-      {#if map.unreachable.length > 0}<strong>Nothing leads to</strong> {names(map.unreachable)}.{/if}
-      On average {map.holdingPerFigure.toFixed(1)} figures follow a figure with nothing bent.
+      {map.components.length === 1 ? msg.everyFigureCanBeReached() : msg.itFallsIntoSeparateGroups({ count: map.components.length, count2: map.components[0]?.length ?? '' })}
+      {#if map.deadEnds.length > 0}<strong>{msg.noFigureFollows()}</strong> {names(map.deadEnds)}.{/if}
+      {#if map.unreachable.length > 0}<strong>{msg.noFigureLeadsTo()}</strong> {names(map.unreachable)}.{/if}
+      {msg.onAverageFiguresFollowA({ toFixed: map.holdingPerFigure.toFixed(1) })}
     </p>
     <div class="grid min-h-0 flex-1 grid-cols-1 gap-3 lg:grid-cols-[minmax(0,1fr)_20rem]">
-      <div class="panel relative overflow-auto" role="region" aria-label="Links" tabindex="-1">
+      <div class="panel relative overflow-auto" role="region" aria-label={msg.links()} tabindex="-1">
         <table class="border-collapse">
           <thead>
             <tr>
@@ -84,7 +89,7 @@
                 scope="col"
                 class="sticky top-0 left-0 z-10 bg-board p-2 text-left align-bottom max-sm:w-36 max-sm:min-w-36 sm:min-w-(--longest)"
                 style:height={longest}
-                style:--longest={longest}>from ↓ to →</th
+                style:--longest={longest}>{msg.fromTo()}</th
               >
               {#each map.figures as to (to.id)}
                 <th scope="col" class="sticky top-0 bg-board p-1 align-bottom font-normal">
@@ -112,7 +117,7 @@
           </tbody>
         </table>
       </div>
-      <aside class="panel overflow-y-auto p-4" aria-label="Chosen figure">
+      <aside class="panel overflow-y-auto p-4" aria-label={msg.chosenFigure()}>
         {#if chosen}
           <h2 class="text-xl">{chosen.title}</h2>
           <p class="text-soft">{chosen.level}</p>
@@ -125,12 +130,12 @@
                 </button>
               </li>
             {:else}
-              <li class="text-soft">Nothing follows it.</li>
+              <li class="text-soft">{msg.noFigureFollowsIt()}</li>
             {/each}
           </ul>
-          <a class="act mt-3" href={`#/figures/${chosen.id}`}>Sheet</a>
+          <a class="act mt-3" href={`#/figures/${chosen.id}`}>{common.sheet()}</a>
         {:else}
-          <p class="text-soft">Choose a figure to follow its links.</p>
+          <p class="text-soft">{msg.chooseAFigureToSee()}</p>
         {/if}
       </aside>
     </div>

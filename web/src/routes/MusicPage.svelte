@@ -1,4 +1,6 @@
 <script lang="ts">
+  import msg from '$lib/messages/music';
+  import common from '$lib/messages/common';
   import { api, required, sentenceOf, type PieceSummary } from '$lib/api/client';
   import { hasWords } from '$lib/finding/plain';
   import { reference } from '$lib/reference/reference.svelte';
@@ -57,35 +59,35 @@
 </script>
 
 <div class="mx-auto flex max-w-[70rem] flex-col gap-4 px-6 py-5">
-  <h1 class="text-4xl max-sm:text-2xl">Music</h1>
+  <h1 class="text-4xl max-sm:text-2xl">{common.music()}</h1>
   {#if failure}<Message sentence={failure} />{/if}
   <form class="panel flex flex-wrap items-center gap-2 p-3" onsubmit={create}>
-    <input class="field min-w-56 flex-1" placeholder="Title of a new piece" aria-label="Title of a new piece" required maxlength="120" bind:value={title} />
-    <Choice label="Dance" value={dance} options={reference.dances.map((each) => ({ value: each.id, label: each.title }))} onchange={(chosen) => (dance = chosen)} />
-    <button class="act act-main" disabled={title.trim() === ''}>Start it</button>
+    <input class="field min-w-56 flex-1" placeholder={msg.titleOfTheNewPiece()} aria-label={msg.titleOfTheNewPiece()} required maxlength="120" bind:value={title} />
+    <Choice label={common.dance()} value={dance} options={reference.dances.map((each) => ({ value: each.id, label: each.title }))} onchange={(chosen) => (dance = chosen)} />
+    <button class="act act-main" disabled={title.trim() === ''}>{common.create()}</button>
   </form>
   {#if pieces === undefined}
-    <p class="p-10 text-center text-xl text-soft">Looking for music …</p>
+    <p class="p-10 text-center text-xl text-soft">{msg.loadingMusic()}</p>
   {:else if pieces.length === 0}
-    <p class="panel p-12 text-center font-title text-2xl">No piece yet. Name one above, then write down its parts and bars, or tap its beat.</p>
+    <p class="panel p-12 text-center font-title text-2xl">{msg.noPiecesYetNameOne()}</p>
   {:else}
-    <input class="field" type="search" placeholder="Words of the title or dance" aria-label="Search pieces" maxlength="100" bind:value={words} />
+    <input class="field" type="search" placeholder={msg.searchByTitleOrDance()} aria-label={msg.searchPieces()} maxlength="100" bind:value={words} />
     <ul class="grid gap-3 sm:grid-cols-2">
       {#each shown as piece (piece.id)}
         <li>
           <a class="panel flex items-baseline justify-between gap-4 px-5 py-5 hover:border-ink" href={`#/music/${piece.id}`}>
             <span>
               <span class="block font-title text-2xl font-semibold">{piece.title}</span>
-              <span class="text-soft">{danced(piece) || `in ${piece.beatsPerBar}`}, {Math.round(piece.barsPerMinute)} bars a minute</span>
+              <span class="text-soft">{msg.pieceTempo({ danced: danced(piece) || msg.inIt({ beatsPerBar: piece.beatsPerBar }), tempo: Math.round(piece.barsPerMinute) })}</span>
             </span>
             <span class="shrink-0 text-right leading-tight whitespace-nowrap">
               <span class="font-title text-3xl font-bold">{piece.bars}</span>
-              <span class="block text-soft">bars, {minutes(piece.seconds)}</span>
+              <span class="block text-soft">{msg.bars2({ seconds: minutes(piece.seconds) })}</span>
             </span>
           </a>
         </li>
       {:else}
-        <li class="panel p-8 text-center text-lg text-soft sm:col-span-2">No piece has all of these words. Fewer words find more.</li>
+        <li class="panel p-8 text-center text-lg text-soft sm:col-span-2">{msg.noResultsTryFewerWords()}</li>
       {/each}
     </ul>
   {/if}

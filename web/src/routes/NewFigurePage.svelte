@@ -1,4 +1,6 @@
 <script lang="ts">
+  import msg from '$lib/messages/figures';
+  import common from '$lib/messages/common';
   import Choice from '$lib/ui/Choice.svelte';
   import { api, Problem, required, sentenceOf, type Fault, type FigureSummary } from '$lib/api/client';
   import { begin, blankFigure } from '$lib/figures/newFigure';
@@ -17,7 +19,7 @@
   let csv = $state<string>();
   let figures = $state.raw<FigureSummary[]>([]);
   let title = $state('');
-  const telling = new Telling(() => blankFigure(dance, title || 'Told figure'));
+  const telling = new Telling(() => blankFigure(dance, title || msg.toldFigure()));
   let failure = $state<string>();
   let faults = $state.raw<Fault[]>([]);
 
@@ -61,52 +63,58 @@
   }
 
   const WAYS = [
-    { value: 'blank', label: 'Blank charts' },
-    { value: 'told', label: 'Your own words' },
-    { value: 'copy', label: 'A copy of a figure' },
-    { value: 'csv', label: 'A CSV file of both charts' },
+    { value: 'blank', label: msg.blankCharts() },
+    { value: 'told', label: msg.yourOwnWords() },
+    { value: 'copy', label: msg.copyOfAFigure() },
+    { value: 'csv', label: msg.csvFileOfBothCharts() },
   ];
 </script>
 
 <form class={['mx-auto flex flex-col gap-5 px-6 py-8', from === 'told' ? 'max-w-5xl' : 'max-w-2xl']} onsubmit={submit}>
-  <h1 class="text-4xl max-sm:text-2xl">A new figure</h1>
+  <h1 class="text-4xl max-sm:text-2xl">{msg.newFigure()}</h1>
   <label class="flex flex-col gap-1">
-    <span class="font-semibold">What is it called?</span>
-    <input class="field text-2xl" name="title" required maxlength="100" autocomplete="off" bind:value={title} {@attach focused} />
+    <span class="font-semibold">{msg.title()}</span>
+    <input class="field text-2xl" name={msg.title2()} required maxlength="100" autocomplete="off" bind:value={title} {@attach focused} />
   </label>
   <div class="flex flex-col items-start gap-1">
-    <span class="font-semibold" aria-hidden="true">Which dance?</span>
-    <Choice quiet label="Which dance?" value={dance} options={reference.dances.map((each) => ({ value: each.id, label: each.title }))} onchange={(chosen) => (dance = chosen)} />
+    <span class="font-semibold" aria-hidden="true">{common.dance()}</span>
+    <Choice quiet label={common.dance()} value={dance} options={reference.dances.map((each) => ({ value: each.id, label: each.title }))} onchange={(chosen) => (dance = chosen)} />
   </div>
   <fieldset class="flex flex-col gap-2">
-    <legend class="mb-1 font-semibold">Begin with</legend>
+    <legend class="mb-1 font-semibold">{msg.startFrom()}</legend>
     {#each WAYS as way (way.value)}
-      <label class="flex items-center gap-2"><input type="radio" class="size-5 accent-ink" name="from" value={way.value} bind:group={from} /> {way.label}</label>
+      <label class="flex items-center gap-2"><input type="radio" class="size-5 accent-ink" name={msg.from()} value={way.value} bind:group={from} /> {way.label}</label>
     {/each}
   </fieldset>
   {#if from === 'blank'}
     <div class="flex gap-4">
-      <label class="flex flex-col gap-1"><span class="font-semibold">Steps</span><input class="field w-24" name="steps" inputmode="numeric" value="6" /></label>
-      <label class="flex flex-col gap-1"><span class="font-semibold">Bars</span><input class="field w-24" name="bars" value="2" /></label>
+      <label class="flex flex-col gap-1"><span class="font-semibold">{msg.steps2()}</span><input class="field w-24" name={msg.steps()} inputmode="numeric" value="6" /></label>
+      <label class="flex flex-col gap-1"><span class="font-semibold">{msg.bars2()}</span><input class="field w-24" name={msg.bars3()} value="2" /></label>
     </div>
   {:else if from === 'told'}
     <TellField {telling} />
   {:else if from === 'copy'}
     <div class="flex flex-col items-start gap-1">
-      <span class="font-semibold" aria-hidden="true">Which figure?</span>
-      <Choice quiet label="Which figure?" value={copyOf} options={figures.map((figure) => ({ value: figure.id, label: figure.title }))} onchange={(chosen) => (copyOf = chosen)} />
+      <span class="font-semibold" aria-hidden="true">{common.figure()}</span>
+      <Choice
+        quiet
+        label={common.figure()}
+        value={copyOf}
+        options={figures.map((figure) => ({ value: figure.id, label: figure.title }))}
+        onchange={(chosen) => (copyOf = chosen)}
+      />
     </div>
   {:else}
     <label class="flex flex-col gap-1">
-      <span class="font-semibold">CSV file</span>
+      <span class="font-semibold">{msg.csvFile()}</span>
       <input class="field py-2" type="file" accept=".csv,text/csv" onchange={readFile} required />
-      <span class="text-soft">One line for each step of each part, with the columns part, step, count, foot, footPosition and so on.</span>
+      <span class="text-soft">{msg.oneLinePerStepOf()}</span>
     </label>
-    <label class="flex flex-col gap-1"><span class="font-semibold">Bars</span><input class="field w-24" name="bars" value="2" /></label>
+    <label class="flex flex-col gap-1"><span class="font-semibold">{msg.bars2()}</span><input class="field w-24" name={msg.bars3()} value="2" /></label>
   {/if}
   {#if failure}<Message sentence={failure} {faults} />{/if}
   <div class="flex gap-2">
-    <button class="act act-main">Open its sheet</button>
-    <a class="act" href={`#/figures?dance=${dance}`}>Back</a>
+    <button class="act act-main">{msg.createFigure()}</button>
+    <a class="act" href={`#/figures?dance=${dance}`}>{msg.back()}</a>
   </div>
 </form>

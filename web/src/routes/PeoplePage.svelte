@@ -1,4 +1,6 @@
 <script lang="ts">
+  import msg from '$lib/messages/people';
+  import common from '$lib/messages/common';
   import { api, required, sentenceOf, type Couple, type Person, type ProgressTable } from '$lib/api/client';
   import GradeMark from '$lib/logbook/GradeMark.svelte';
   import { reference } from '$lib/reference/reference.svelte';
@@ -61,11 +63,11 @@
 </script>
 
 <div class="mx-auto flex max-w-[84rem] flex-col gap-4 px-6 py-5 max-sm:px-3">
-  <h1 class="text-4xl max-sm:text-2xl">People</h1>
+  <h1 class="text-4xl max-sm:text-2xl">{common.people()}</h1>
   {#if failure}<Message sentence={failure} />{/if}
   {#if people}
     <div class="grid items-start gap-4 lg:grid-cols-[minmax(0,1fr)_26rem]">
-      <section aria-label="Couples and groups">
+      <section aria-label={msg.couplesAndGroups()}>
         <ul class="flex flex-col gap-3">
           {#each couples as couple (couple.id)}
             <li>
@@ -76,16 +78,16 @@
             </li>
           {:else}
             <li class="panel p-8 text-center text-xl">
-              Nobody is taught together yet. Write down people beside this, choose two, one or a group, and say that they are taught together.
+              {msg.noCouplesOrGroupsYet()}
             </li>
           {/each}
         </ul>
       </section>
-      <section class="panel p-4" aria-label="Everybody">
-        <h2 class="text-xl">Everybody</h2>
+      <section class="panel p-4" aria-label={common.people()}>
+        <h2 class="text-xl">{common.people()}</h2>
         <form class="mt-2 flex gap-2" onsubmit={add}>
-          <input class="field min-w-0 flex-1" placeholder="A name" aria-label="Name of somebody new" required maxlength="120" bind:value={name} />
-          <button class="act" disabled={name.trim() === ''}>Write down</button>
+          <input class="field min-w-0 flex-1" placeholder={msg.aName()} aria-label={msg.nameOfSomebodyNew()} required maxlength="120" bind:value={name} />
+          <button class="act" disabled={name.trim() === ''}>{msg.add()}</button>
         </form>
         <ul class="mt-2">
           {#each people as person (person.id)}
@@ -93,7 +95,7 @@
               <input
                 class="size-6 accent-(--ff-ink)"
                 type="checkbox"
-                aria-label={`${person.title} is among them`}
+                aria-label={msg.include({ title: person.title })}
                 checked={chosen.includes(person.id)}
                 onchange={() => toggle(person.id)}
               />
@@ -102,22 +104,21 @@
             </li>
           {/each}
         </ul>
-        {#if chosen.length > 0}<button class="act act-main mt-3 w-full justify-center" onclick={together}
-            >{chosen.length === 1 ? 'Taught alone' : `These ${chosen.length} are taught together`}</button
-          >{/if}
+        {#if chosen.length > 0}<button class="act act-main mt-3 w-full justify-center" onclick={together}>{msg.teach({ people: chosen.length })}</button>{/if}
       </section>
     </div>
     {#if progress && progress.rows.length > 0}
-      <section class="panel overflow-x-auto p-4" aria-label="How far they have come">
-        <h2 class="text-2xl">How far they have come</h2>
+      <section class="panel overflow-x-auto p-4" aria-label={msg.progress()}>
+        <h2 class="text-2xl">{msg.progress()}</h2>
         <p class="mb-2 flex flex-wrap gap-x-4 gap-y-1 text-soft">
           {#each ['shown', 'coming', 'steady', 'secure'] as stage (stage)}<span class="inline-flex items-center gap-1"><GradeMark value={stage} size={18} />{stage}</span>{/each}
         </p>
         <table class="w-full border-collapse text-left">
           <thead>
             <tr
-              ><th scope="col" class="py-1 pr-4">Figure</th>{#each progress.titles as title, index (progress.couples[index])}<th scope="col" class="px-2 py-1 font-semibold"
-                  ><a class="hover:underline" href={`#/couples/${progress.couples[index]}?show=progress`}>{title}</a></th
+              ><th scope="col" class="py-1 pr-4">{common.figure()}</th>{#each progress.titles as title, index (progress.couples[index])}<th
+                  scope="col"
+                  class="px-2 py-1 font-semibold"><a class="hover:underline" href={`#/couples/${progress.couples[index]}?show=progress`}>{title}</a></th
                 >{/each}</tr
             >
           </thead>
@@ -131,7 +132,7 @@
                     <td class="px-2 py-1"
                       >{#if stage !== 'not shown'}<span class="inline-flex items-center gap-1 whitespace-nowrap"><GradeMark value={stage} />{stage}</span>{:else}<span
                           class="text-soft"
-                          aria-label="not shown">·</span
+                          aria-label={msg.notShown()}>·</span
                         >{/if}</td
                     >
                   {/each}
@@ -143,6 +144,6 @@
       </section>
     {/if}
   {:else if !failure}
-    <p class="p-10 text-center text-xl text-soft">Looking for people …</p>
+    <p class="p-10 text-center text-xl text-soft">{msg.loadingPeople()}</p>
   {/if}
 </div>

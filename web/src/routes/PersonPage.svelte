@@ -1,4 +1,6 @@
 <script lang="ts">
+  import msg from '$lib/messages/people';
+  import common from '$lib/messages/common';
   import { sentenceOf, type Person } from '$lib/api/client';
   import { keysFor } from '$lib/keys/keys';
   import { KEEPING } from '$lib/keys/shortcuts';
@@ -49,21 +51,22 @@
 <svelte:window onkeydown={keys} />
 
 {#if failure}
-  <div class="mx-auto max-w-2xl p-10"><Message sentence={failure}><a class="act" href="#/people">Back to everybody</a></Message></div>
+  <div class="mx-auto max-w-2xl p-10"><Message sentence={failure}><a class="act" href="#/people">{msg.backToPeople()}</a></Message></div>
 {:else if desk}
   {@const person = desk.value}
   <div class="mx-auto flex max-w-3xl flex-col gap-4 px-6 py-5 max-sm:px-3">
-    <DeskHeader {desk} label="Name" />
+    <DeskHeader {desk} label={msg.name()} />
     <div class="flex flex-wrap items-center gap-3">
       <Choice
-        label="Level"
-        any="not said"
+        label={common.level()}
+        any={msg.notSet()}
         value={person.level ?? ''}
         options={reference.notation.levels.map((level) => ({ value: level.shorthand, label: level.wording }))}
         onchange={(level) => desk!.set({ level: level || undefined })}
       />
       <label class="inline-flex items-center gap-2"
-        >Height <input
+        >{msg.height()}
+        <input
           class="field w-24 px-2"
           type="number"
           min="0.9"
@@ -74,17 +77,13 @@
         /> m</label
       >
       <label class="inline-flex flex-1 items-center gap-2"
-        >Shoes <input
-          class="field min-w-0 flex-1"
-          maxlength="200"
-          value={person.shoes ?? ''}
-          onchange={(event) => desk!.set({ shoes: event.currentTarget.value || undefined })}
-        /></label
+        >{msg.shoes()}
+        <input class="field min-w-0 flex-1" maxlength="200" value={person.shoes ?? ''} onchange={(event) => desk!.set({ shoes: event.currentTarget.value || undefined })} /></label
       >
     </div>
     <DanceBoxes chosen={person.dances ?? []} onchange={(dances) => desk!.set({ dances })} />
     <label class="block"
-      ><span class="font-semibold">Notes</span><textarea
+      ><span class="font-semibold">{common.notes()}</span><textarea
         class="field mt-1 w-full py-2"
         rows="3"
         maxlength="4000"
@@ -92,8 +91,8 @@
         onchange={(event) => desk!.set({ note: event.currentTarget.value || undefined })}></textarea></label
     >
     <label class="block rounded-xl border-2 border-dashed border-line p-3 print:hidden"
-      ><span class="font-semibold">Injuries</span>
-      <span class="text-soft">private: never printed, never shared, not laid by for use without a network. Leave it empty unless you must.</span><textarea
+      ><span class="font-semibold">{msg.injuries()}</span>
+      <span class="text-soft">{msg.privateNeverPrintedSharedOr()}</span><textarea
         class="field mt-1 w-full py-2"
         rows="2"
         maxlength="4000"
@@ -101,17 +100,17 @@
         onchange={(event) => desk!.set({ injuries: event.currentTarget.value || undefined })}></textarea></label
     >
     <div class="flex flex-wrap items-center gap-2 border-t border-line pt-4 print:hidden">
-      <a class="act" href={`/api/people/${id}/record`} download={`${id}.json`}>Everything that is kept about {person.title}</a>
-      <button class="act" onclick={() => (erasing = !erasing)}>Erase {person.title} …</button>
+      <a class="act" href={`/api/people/${id}/record`} download={`${id}.json`}>{msg.exportEverythingAbout({ title: person.title })}</a>
+      <button class="act" onclick={() => (erasing = !erasing)}>{msg.erase({ title: person.title })}</button>
     </div>
     {#if erasing}
-      <Message sentence={`${person.title} would be gone from everything: from couples, lessons, notes and events. This cannot be taken back.`}>
-        <p class="w-full">Copies of the whole data that were made before still hold the name, until you throw them away under Studio.</p>
-        <button class="act act-main" onclick={erase}>Erase for good</button>
-        <button class="act" onclick={() => (erasing = false)}>Do not</button>
+      <Message sentence={msg.wouldBeRemovedFromEverything({ title: person.title })}>
+        <p class="w-full">{msg.existingBackupsStillHoldThe()}</p>
+        <button class="act act-main" onclick={erase}>{msg.erasePermanently()}</button>
+        <button class="act" onclick={() => (erasing = false)}>{common.cancel()}</button>
       </Message>
     {/if}
   </div>
 {:else}
-  <p class="p-10 text-center text-xl text-soft">Opening …</p>
+  <p class="p-10 text-center text-xl text-soft">{common.loading()}</p>
 {/if}

@@ -1,4 +1,6 @@
 <script lang="ts">
+  import msg from '$lib/messages/music';
+  import common from '$lib/messages/common';
   import TitleField from '$lib/ui/TitleField.svelte';
   import UndoRedo from '$lib/ui/UndoRedo.svelte';
   import Unkept from '$lib/ui/Unkept.svelte';
@@ -94,7 +96,7 @@
         stop: () => mark('hit', 'stop'),
         silence: () => mark('hit', 'break'),
         swell: () => mark('hit', 'swell'),
-        held: () => mark('hit', 'held note'),
+        held: () => mark('hit', msg.heldNote()),
         tap: (event) => desk!.tap(event.timeStamp / 1000, event.shiftKey),
       }),
   );
@@ -104,46 +106,46 @@
 
 {#if failure}
   <div class="mx-auto max-w-2xl p-10">
-    <Message sentence={failure}><a class="act" href="#/music">Back to the music</a></Message>
+    <Message sentence={failure}><a class="act" href="#/music">{msg.backToMusic()}</a></Message>
   </div>
 {:else if !desk}
-  <p class="p-10 text-center text-xl text-soft">Opening the piece …</p>
+  <p class="p-10 text-center text-xl text-soft">{msg.loadingThePiece()}</p>
 {:else}
   <div class="mx-auto flex max-w-[84rem] flex-col gap-3 px-4 py-4">
     <header class="flex flex-wrap items-center gap-x-4 gap-y-2">
-      <TitleField label="Title of the piece" title={desk.piece.title} ontype={(title) => desk!.typeTitle(title)} ondone={() => desk!.accept()} />
-      <span class="text-soft">{desk.bars} bars, {Math.round(opening * 10) / 10} a minute, {minutes(desk.seconds)}</span>
+      <TitleField label={msg.pieceTitle()} title={desk.piece.title} ontype={(title) => desk!.typeTitle(title)} ondone={() => desk!.accept()} />
+      <span class="text-soft">{msg.barsBarsMin({ bars: desk.bars, round: Math.round(opening * 10) / 10, seconds: minutes(desk.seconds) })}</span>
       <span class="flex flex-wrap items-center gap-2">
         <UndoRedo {desk} />
-        <button class="act" aria-label="Delete" title="Delete the piece" onclick={remove}><Trash2 width={18} height={18} /></button>
-        <button class="act act-main" disabled={desk.isKept || desk.keeping} onclick={() => desk!.keep()}>{desk.isKept ? 'Kept' : 'Keep'}</button>
+        <button class="act" aria-label={common.deleteIt()} title={msg.deleteThePiece()} onclick={remove}><Trash2 width={18} height={18} /></button>
+        <button class="act act-main" disabled={desk.isKept || desk.keeping} onclick={() => desk!.keep()}>{desk.isKept ? msg.kept() : msg.keep()}</button>
       </span>
     </header>
     <Unkept {desk} />
 
-    <section class="panel p-3" aria-label="The piece">
+    <section class="panel p-3" aria-label={msg.piece()}>
       <Strip {sections} {hits} beatsPerBar={desk.piece.beatsPerBar} range={{ from: 1, to: Math.max(1, desk.bars) }} />
     </section>
 
     {#if recording}<RecordingPanel {desk} {recording} bind:audio={recorded} bind:at />{/if}
 
     <div class="grid gap-3 lg:grid-cols-[minmax(0,1fr)_24rem]">
-      <section class="panel p-4" aria-label="The piece as a line">
-        <h2 class="text-xl">Write it down</h2>
-        <p class="text-soft">Parts with their bars, the tempo, hits: “verse 16, chorus 8+6; 29 bars a minute; hit on 1 of bar 37”.</p>
+      <section class="panel p-4" aria-label={msg.thePieceAsALine()}>
+        <h2 class="text-xl">{msg.writeItAsALine()}</h2>
+        <p class="text-soft">{msg.partsWithTheirBarsThe()}</p>
         <textarea
           class="field mt-2 min-h-56 w-full lg:min-h-[28rem] py-2 text-lg leading-snug"
-          aria-label="The piece as a line"
+          aria-label={msg.thePieceAsALine()}
           maxlength="4000"
           value={desk.text}
           oninput={(event) => desk!.typeLine(event.currentTarget.value)}
           onchange={() => desk!.accept()}></textarea>
         {#each desk.line?.sentences ?? [] as sentence, at (at)}<p class="mt-1 text-madder" role="status">{sentence}</p>{/each}
-        {#each desk.line?.leftovers ?? [] as left (left.from)}<p class="mt-1 text-madder" role="status">“{left.text}” is not understood and left out.</p>{/each}
+        {#each desk.line?.leftovers ?? [] as left (left.from)}<p class="mt-1 text-madder" role="status">{msg.wasNotUnderstoodAndIs({ text: left.text })}</p>{/each}
       </section>
       <div class="flex flex-col gap-3">
-        <section class="panel p-4" aria-label="Hear it">
-          <h2 class="text-xl">Hear it</h2>
+        <section class="panel p-4" aria-label={msg.listen()}>
+          <h2 class="text-xl">{msg.listen()}</h2>
           {#if desk.isKept}
             <audio
               preload="none"
@@ -154,23 +156,23 @@
               ontimeupdate={() => (heard = audio?.currentTime ?? 0)}
             ></audio>
             <p class="mt-2 flex flex-wrap items-center gap-3">
-              <button class="act act-main min-h-12 min-w-28" title="Hear it, pause (Space)" onclick={play}
-                >{#if playing}<Pause width={20} height={20} />Pause{:else}<Play width={20} height={20} />Play{/if}</button
+              <button class="act act-main min-h-12 min-w-28" title={msg.playPauseSpace()} onclick={play}
+                >{#if playing}<Pause width={20} height={20} />{common.pause()}{:else}<Play width={20} height={20} />{common.play()}{/if}</button
               >
-              <span class="font-title text-xl font-semibold">{minutes(heard)} <span class="text-soft">of {minutes(desk.seconds)}</span></span>
+              <span class="font-title text-xl font-semibold">{minutes(heard)} <span class="text-soft">{msg.of2({ seconds: minutes(desk.seconds) })}</span></span>
             </p>
             <p class="mt-2 flex gap-2">
-              <a class="act" href={`/api/pieces/${desk.piece.id}/sound.wav`} download={`${desk.piece.id}.wav`}>Sound file</a>
-              <a class="act" href={`/api/pieces/${desk.piece.id}/notes.mid`} download={`${desk.piece.id}.mid`}>Notes</a>
+              <a class="act" href={`/api/pieces/${desk.piece.id}/sound.wav`} download={`${desk.piece.id}.wav`}>{msg.soundFile()}</a>
+              <a class="act" href={`/api/pieces/${desk.piece.id}/notes.mid`} download={`${desk.piece.id}.mid`}>{common.notes()}</a>
             </p>
           {:else}
-            <p class="text-soft">Keep it, and the band plays it.</p>
+            <p class="text-soft">{msg.saveItAndTheBand()}</p>
           {/if}
-          <label class="act mt-3 cursor-pointer">Take it from a MIDI file<input class="sr-only" type="file" accept=".mid,.midi,audio/midi" onchange={takeFile} /></label>
+          <label class="act mt-3 cursor-pointer">{msg.importFromAMidiFile()}<input class="sr-only" type="file" accept=".mid,.midi,audio/midi" onchange={takeFile} /></label>
         </section>
         <TapPad {desk} />
         <fieldset class="panel p-4">
-          <legend class="float-left mb-1 font-title text-xl font-semibold">Danced to it</legend>
+          <legend class="float-left mb-1 font-title text-xl font-semibold">{msg.routinesDancedToIt()}</legend>
           <div class="clear-both flex flex-wrap gap-x-4 gap-y-1">
             {#each reference.dances.filter((dance) => dance.beatsPerBar === desk!.piece.beatsPerBar) as dance (dance.id)}
               {@const suited = desk.piece.dances ?? []}

@@ -1,4 +1,6 @@
 <script lang="ts">
+  import msg from '$lib/messages/postures';
+  import common from '$lib/messages/common';
   import { api, sentenceOf } from '$lib/api/client';
   import { keysFor } from '$lib/keys/keys';
   import { KEEPING } from '$lib/keys/shortcuts';
@@ -65,7 +67,7 @@
 {/snippet}
 
 {#if failure}
-  <div class="mx-auto max-w-2xl p-10"><Message sentence={failure}><a class="act" href="#/postures">Back to posture and hold</a></Message></div>
+  <div class="mx-auto max-w-2xl p-10"><Message sentence={failure}><a class="act" href="#/postures">{msg.backToPostureAndHold()}</a></Message></div>
 {:else if desk}
   {@const sheet = desk.sheet}
   <div class="mx-auto flex max-w-[84rem] flex-col gap-3 px-6 py-4 max-sm:px-3">
@@ -75,9 +77,9 @@
         <p class="text-soft">{desk.reading?.stands ?? ''} · {sheet.dances.map((dance) => reference.danceTitle(dance)).join(', ')}</p>
       </div>
       <span class="flex flex-wrap gap-2 print:hidden">
-        <button class="act" aria-pressed={editing} onclick={() => (editing = !editing)}>{editing ? 'Read' : 'Change'}</button>
-        <button class="act" onclick={() => window.print()}>Print</button>
-        <button class="act act-main" disabled={desk.isKept || desk.keeping} onclick={() => desk!.keep()}>{desk.isKept ? 'Kept' : 'Keep'}</button>
+        <button class="act" aria-pressed={editing} onclick={() => (editing = !editing)}>{editing ? common.view() : common.edit()}</button>
+        <button class="act" onclick={() => window.print()}>{common.print()}</button>
+        <button class="act act-main" disabled={desk.isKept || desk.keeping} onclick={() => desk!.keep()}>{desk.isKept ? common.saved() : common.save()}</button>
       </span>
     </header>
     <Unkept {desk} />
@@ -89,9 +91,9 @@
         </p>
       {/each}
       <div class="grid items-start gap-3 lg:grid-cols-[minmax(0,1fr)_minmax(0,1.1fr)]">
-        <section class="panel overflow-x-auto p-4" aria-label="From the feet up">
+        <section class="panel overflow-x-auto p-4" aria-label={msg.fromTheFeetUp()}>
           <table class="w-full border-collapse text-left text-lg leading-snug">
-            <thead><tr><td></td><th scope="col" class="px-2 text-spruce">Man</th><th scope="col" class="px-2 text-madder">Lady</th></tr></thead>
+            <thead><tr><td></td><th scope="col" class="px-2 text-spruce">{common.man2()}</th><th scope="col" class="px-2 text-madder">{common.lady2()}</th></tr></thead>
             <tbody>
               {#if editing}
                 {#each CELLS as cell (cell)}
@@ -103,14 +105,14 @@
                   </tr>
                 {/each}
                 <tr class="border-t border-line"
-                  ><th scope="row" class="py-1 pr-2 font-semibold">Lean</th>
+                  ><th scope="row" class="py-1 pr-2 font-semibold">{msg.lean()}</th>
                   {#each ['man', 'lady'] as const as part (part)}<td class="px-1 py-1"
                       ><input
                         class="field w-20 px-2"
                         type="number"
                         min="-30"
                         max="20"
-                        aria-label={`Lean of the ${part}, degrees`}
+                        aria-label={msg.leanOfTheDegrees({ part })}
                         value={sheet[part].lean}
                         onchange={(event) => desk!.stand(part, 'lean', event.currentTarget.valueAsNumber || 0)}
                       />°</td
@@ -123,22 +125,22 @@
                   >
                 {/each}
                 {#if sheet.man.note || sheet.lady.note}<tr class="border-t border-line align-top"
-                    ><th scope="row" class="py-1.5 pr-2 font-semibold">Besides</th><td class="px-2 text-soft">{sheet.man.note ?? ''}</td><td class="px-2 text-soft"
+                    ><th scope="row" class="py-1.5 pr-2 font-semibold">{msg.also()}</th><td class="px-2 text-soft">{sheet.man.note ?? ''}</td><td class="px-2 text-soft"
                       >{sheet.lady.note ?? ''}</td
                     ></tr
                   >{/if}
               {/if}
             </tbody>
           </table>
-          <h2 class="mt-4 mb-1 text-xl">Hold</h2>
+          <h2 class="mt-4 mb-1 text-xl">{common.hold()}</h2>
           {#if editing}
             <div class="flex flex-wrap items-center gap-2">
-              <Choice label="Position" value={sheet.position} options={desk.options('position')} onchange={(position) => desk!.set({ position })} />
-              <Choice label="Hold" value={sheet.hold} options={desk.options('hold')} onchange={(hold) => desk!.set({ hold })} />
-              <Choice label="Nearness" value={sheet.proximity ?? 'close'} options={desk.options('proximity')} onchange={(proximity) => desk!.set({ proximity })} />
-              <Choice label="Hands" value={sheet.frame.hands} options={desk.options('hands')} onchange={(hands) => desk!.join('hands', hands)} />
-              <Choice label="Tracks" value={sheet.frame.tracks} options={desk.options('tracks')} onchange={(tracks) => desk!.join('tracks', tracks)} />
-              {#each [['distance', 'cm apart', 0, 300], ['offset', 'cm to his right', -80, 80], ['out', 'cm hands out', 0, 80], ['elbows', '° elbows down', 0, 90]] as const as [cell, label, min, max] (cell)}
+              <Choice label={msg.position()} value={sheet.position} options={desk.options('position')} onchange={(position) => desk!.set({ position })} />
+              <Choice label={common.hold()} value={sheet.hold} options={desk.options('hold')} onchange={(hold) => desk!.set({ hold })} />
+              <Choice label={msg.distance()} value={sheet.proximity ?? 'close'} options={desk.options('proximity')} onchange={(proximity) => desk!.set({ proximity })} />
+              <Choice label={msg.hands()} value={sheet.frame.hands} options={desk.options('hands')} onchange={(hands) => desk!.join('hands', hands)} />
+              <Choice label={msg.tracks()} value={sheet.frame.tracks} options={desk.options('tracks')} onchange={(tracks) => desk!.join('tracks', tracks)} />
+              {#each [['distance', msg.cmApart2(), 0, 300], ['offset', msg.cmToHisRight(), -80, 80], ['out', msg.cmHandsOut(), 0, 80], ['elbows', msg.elbowsDown(), 0, 90]] as const as [cell, label, min, max] (cell)}
                 <label class="inline-flex items-center gap-1"
                   ><input
                     class="field w-20 px-2"
@@ -158,7 +160,7 @@
             </dl>
           {/if}
         </section>
-        <section class="panel p-3" aria-label="How it looks">
+        <section class="panel p-3" aria-label={msg.howItLooks()}>
           <div
             class="grid items-end gap-2 max-sm:grid-cols-1! sm:grid-cols-(--views)"
             style:--views={VIEWS.map((view) => `minmax(0,${frameOf(view, [reading.man, reading.lady]).width.toFixed(2)}fr)`).join(' ')}
@@ -168,8 +170,8 @@
           {#if pairs.length > 0}
             <div class="mt-2 print:hidden">
               <Choice
-                label="As tall as"
-                any="anybody"
+                label={msg.heightsOf()}
+                any={msg.anyone()}
                 value={pairs.find((pair) => pair.man === desk!.man && pair.lady === desk!.lady)?.title ?? ''}
                 options={pairs.map((pair) => ({ value: pair.title, label: pair.title }))}
                 onchange={(title) => {
@@ -188,7 +190,7 @@
                   min="1.4"
                   max="2"
                   step="0.01"
-                  aria-label={`Height of the ${part}, metres`}
+                  aria-label={msg.heightOfTheMetres({ part })}
                   value={desk[part]}
                   oninput={(event) => desk!.grow({ [part]: event.currentTarget.valueAsNumber })}
                 /></label
@@ -199,19 +201,19 @@
       </div>
       {#if editing}
         <div class="grid gap-3 md:grid-cols-2">
-          <ListField id="build" label="Built up" hint="in order, a line each" value={sheet.build ?? []} onchange={(build) => desk!.set({ build })} />
-          <ListField id="faults" label="Faults" hint="a line each" value={sheet.faults ?? []} onchange={(faults) => desk!.set({ faults })} />
-          <ListField id="drills" label="Exercises" hint="a line each" value={sheet.drills ?? []} onchange={(drills) => desk!.set({ drills })} />
-          <ListField id="schools" label="Schools" hint="where they differ" value={sheet.schools ?? []} onchange={(schools) => desk!.set({ schools })} />
+          <ListField id="build" label={msg.stepsToBuildIt()} hint={msg.inOrderOnePerLine()} value={sheet.build ?? []} onchange={(build) => desk!.set({ build })} />
+          <ListField id="faults" label={common.faults()} hint={msg.onePerLine()} value={sheet.faults ?? []} onchange={(faults) => desk!.set({ faults })} />
+          <ListField id="drills" label={common.exercises()} hint={msg.onePerLine()} value={sheet.drills ?? []} onchange={(drills) => desk!.set({ drills })} />
+          <ListField id="schools" label={msg.schools()} hint={msg.whereTheyDiffer()} value={sheet.schools ?? []} onchange={(schools) => desk!.set({ schools })} />
         </div>
-        <button class="act self-start" onclick={remove}>Delete the sheet</button>
+        <button class="act self-start" onclick={remove}>{msg.deleteTheSheet()}</button>
       {:else}
         <div class="grid items-start gap-3 md:grid-cols-2">
-          {@render words('How to build it', sheet.build, true)}
+          {@render words(msg.howToBuildIt(), sheet.build, true)}
           <div class="flex flex-col gap-3">
-            {@render words('Common faults', sheet.faults, false)}
-            {@render words('Exercises', sheet.drills, false)}
-            {@render words('Where schools differ', sheet.schools, false)}
+            {@render words(msg.commonFaults(), sheet.faults, false)}
+            {@render words(common.exercises(), sheet.drills, false)}
+            {@render words(msg.whereSchoolsDiffer(), sheet.schools, false)}
           </div>
         </div>
         {#each sheet.cautions ?? [] as caution, at (at)}<p class="text-soft">{reference.cautionWords(caution)}</p>{/each}
@@ -219,5 +221,5 @@
     {/if}
   </div>
 {:else}
-  <p class="p-10 text-center text-xl text-soft">Opening the sheet …</p>
+  <p class="p-10 text-center text-xl text-soft">{msg.loadingTheSheet()}</p>
 {/if}

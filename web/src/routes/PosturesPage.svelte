@@ -1,4 +1,6 @@
 <script lang="ts">
+  import msg from '$lib/messages/postures';
+  import common from '$lib/messages/common';
   import { api, required, sentenceOf, type PostureSummary } from '$lib/api/client';
   import { reference } from '$lib/reference/reference.svelte';
   import { asked } from '$lib/ui/address';
@@ -29,10 +31,10 @@
 
 <div class="mx-auto flex max-w-[76rem] flex-col gap-4 px-6 py-5 max-sm:px-3">
   <header class="flex flex-wrap items-center gap-3">
-    <h1 class="flex-1 text-4xl max-sm:text-2xl">Posture and hold</h1>
+    <h1 class="flex-1 text-4xl max-sm:text-2xl">{common.postureAndHold()}</h1>
     <Choice
-      label="Dance"
-      any="all"
+      label={common.dance()}
+      any={common.all()}
       value={query.dance ?? ''}
       options={reference.dances.map((dance) => ({ value: dance.id, label: dance.title }))}
       onchange={(dance) => void replace(dance ? `/postures?dance=${dance}` : '/postures')}
@@ -41,7 +43,7 @@
   {#if failure}<Message sentence={failure} />{/if}
   {#if sheets}
     {#if query.position && sheets.length === 0}<p class="panel p-6 text-lg">
-        There is no sheet yet for {query.position}{query.hold ? `, ${query.hold}` : ''} in this dance. <a class="font-semibold underline" href="#/postures">All sheets</a>
+        {msg.noSheetYetForIn({ position: query.position, value: query.hold ? `, ${query.hold}` : '' })} <a class="font-semibold underline" href="#/postures">{msg.allSheets()}</a>
       </p>{/if}
     <ul class="grid gap-3 md:grid-cols-2">
       {#each sheets as sheet (sheet.id)}

@@ -1,4 +1,6 @@
 <script lang="ts">
+  import msg from '$lib/messages/questions';
+  import common from '$lib/messages/common';
   import { api, required, sentenceOf, type Couple, type FigureSummary, type Person } from '$lib/api/client';
   import { keysFor } from '$lib/keys/keys';
   import { QUESTIONS } from '$lib/keys/shortcuts';
@@ -125,10 +127,10 @@
   });
 
   const HINTS: Record<string, string> = {
-    words: 'In your own words, as you would write it in a chart or say it.',
-    order: 'The numbers of the steps in their order, such as 3 1 2.',
-    step: 'The number of the step.',
-    option: 'A number, or its name.',
+    words: msg.inYourOwnWordsAs(),
+    order: msg.theNumbersOfTheSteps(),
+    step: msg.theNumberOfTheStep(),
+    option: msg.aNumberOrItsName(),
   };
   const TONES: Record<string, string> = { right: 'border-spruce bg-spruce-wash', nearly: 'border-brass', wrong: 'border-madder bg-madder-wash', unread: 'border-line' };
 </script>
@@ -137,73 +139,80 @@
 
 <div class="mx-auto flex max-w-[76rem] flex-col gap-4 px-6 py-5 print:hidden max-sm:px-3">
   <header class="flex flex-wrap items-center gap-2">
-    <h1 class="mr-4 flex-1 text-4xl">Questions</h1>
-    <button class="act" title="Ask others (N)" onclick={() => change({ seed: anySeed() })}>Ask others</button>
+    <h1 class="mr-4 flex-1 text-4xl">{common.questions()}</h1>
+    <button class="act" title={msg.newQuestionsN()} onclick={() => change({ seed: anySeed() })}>{msg.newQuestions()}</button>
     <details class="relative">
-      <summary class="act list-none"><Printer width={18} height={18} aria-hidden="true" />On paper</summary>
+      <summary class="act list-none"><Printer width={18} height={18} aria-hidden="true" />{msg.onPaper()}</summary>
       <div class="panel absolute right-0 z-20 mt-1 w-72 space-y-2 p-3 shadow-xl">
         <label class="flex items-center justify-between gap-2"
-          >questions <input class="field w-20 px-2" type="number" min="1" max="200" value={wish.count} onchange={(event) => change({ count: event.currentTarget.value })} /></label
+          >{msg.questions()}
+          <input class="field w-20 px-2" type="number" min="1" max="200" value={wish.count} onchange={(event) => change({ count: event.currentTarget.value })} /></label
         >
-        <label class="flex items-center justify-between gap-2">marks each <input class="field w-20 px-2" type="number" min="1" max="20" bind:value={marks} /></label>
-        <label class="flex items-center justify-between gap-2">minutes <input class="field w-20 px-2" type="number" min="1" max="300" bind:value={minutes} /></label>
-        <button class="act act-main w-full justify-center" title="Print (P)" onclick={() => print(false)}>Print the questions</button>
-        <button class="act w-full justify-center" onclick={() => print(true)}>Print with answers</button>
-        <p class="text-sm text-soft">Set {wish.seed}: the same number asks the same again.</p>
+        <label class="flex items-center justify-between gap-2">{msg.marksEach()} <input class="field w-20 px-2" type="number" min="1" max="20" bind:value={marks} /></label>
+        <label class="flex items-center justify-between gap-2">{common.minutes()} <input class="field w-20 px-2" type="number" min="1" max="300" bind:value={minutes} /></label>
+        <button class="act act-main w-full justify-center" title={msg.printP()} onclick={() => print(false)}>{msg.printTheQuestions()}</button>
+        <button class="act w-full justify-center" onclick={() => print(true)}>{msg.printWithAnswers()}</button>
+        <p class="text-sm text-soft">{msg.setTheSameNumberGives({ seed: wish.seed })}</p>
       </div>
     </details>
     <span class="w-full"></span>
     <Choice
-      label="Dance"
+      label={common.dance()}
       value={wish.dance}
       options={reference.dances.map((dance) => ({ value: dance.id, label: dance.title }))}
       onchange={(dance) => change({ dance, figure: '' })}
     />
     <Choice
-      label="Up to"
-      any="any level"
+      label={msg.upTo()}
+      any={msg.anyLevel()}
       value={wish.highest}
       options={reference.notation.levels.map((level) => ({ value: level.shorthand, label: level.wording }))}
       onchange={(level) => change({ level })}
     />
     <Choice
-      label="Steps of"
-      any="both"
+      label={msg.stepsOf()}
+      any={common.both()}
       value={wish.part}
       options={[
-        { value: 'man', label: 'the man' },
-        { value: 'lady', label: 'the lady' },
+        { value: 'man', label: common.theMan() },
+        { value: 'lady', label: common.theLady() },
       ]}
       onchange={(part) => change({ part })}
     />
-    <Choice label="Figure" any="any" value={wish.figure} options={figures.map((figure) => ({ value: figure.id, label: figure.title }))} onchange={(figure) => change({ figure })} />
+    <Choice
+      label={common.figure()}
+      any={common.any()}
+      value={wish.figure}
+      options={figures.map((figure) => ({ value: figure.id, label: figure.title }))}
+      onchange={(figure) => change({ figure })}
+    />
     {#if couples.length > 0}
       <Choice
-        label="Answered by"
-        any="anybody"
+        label={msg.answeredBy()}
+        any={msg.anyone()}
         value={address.who ?? ''}
         options={couples.map((couple) => ({ value: couple.id, label: couple.title }))}
         onchange={(who) => change({ who, person: '', weak: '' })}
       />
       {#if answering && answering.members.length > 1}
         <Choice
-          label="of them"
-          any="together"
+          label={msg.ofThem()}
+          any={msg.together()}
           value={round.asked.person}
           options={answering.members.map((member) => ({ value: member.person, label: people.find((person) => person.id === member.person)?.title ?? member.person }))}
           onchange={(person) => change({ person })}
         />
       {/if}
       {#if answering}<button class={['act', address.weak && 'act-main']} aria-pressed={Boolean(address.weak)} onclick={() => change({ weak: address.weak ? '' : 'yes' })}
-          >What they know least first</button
+          >{msg.weakestFirst()}</button
         >{/if}
     {/if}
   </header>
   <Waiting />
   <button class="act self-start whitespace-normal sm:hidden" aria-expanded={kindsOpen} onclick={() => (kindsOpen = !kindsOpen)}>
-    {wish.kinds.length === 0 ? 'Asking anything' : `Asking ${wish.kinds.join(', ')}`}
+    {wish.kinds.length === 0 ? msg.anyKindOfQuestion() : msg.questionsOn({ join: wish.kinds.join(', ') })}
   </button>
-  <div class={['flex flex-wrap gap-1.5', !kindsOpen && 'max-sm:hidden']} role="group" aria-label="What is asked">
+  <div class={['flex flex-wrap gap-1.5', !kindsOpen && 'max-sm:hidden']} role="group" aria-label={msg.kindsOfQuestion()}>
     {#each round.kinds as { kind, wording } (kind)}
       <button class={['act min-h-9 px-3', wish.kinds.includes(kind) && 'act-main']} aria-pressed={wish.kinds.includes(kind)} title={wording} onclick={() => toggle(kind)}
         >{kind}</button
@@ -214,25 +223,25 @@
   {#if failure}<Message sentence={failure} />{/if}
   {#if round.failure}<Message sentence={round.failure} />{/if}
   {#if round.isOver}
-    <section class="panel p-6" aria-label="How it went">
-      <h2 class="text-3xl">{round.score} of 100</h2>
-      <p class="mt-1 text-xl">{round.count('right')} right, {round.count('nearly')} nearly, {round.count('wrong')} wrong. Nearly counts half.</p>
+    <section class="panel p-6" aria-label={msg.result()}>
+      <h2 class="text-3xl">{msg.of100({ score: round.score })}</h2>
+      <p class="mt-1 text-xl">{msg.score({ right: round.count('right'), nearly: round.count('nearly'), wrong: round.count('wrong') })}</p>
       <div class="mt-4 flex flex-wrap gap-2">
-        {#if round.count('right') < round.questions.length}<button class="act act-main" onclick={() => round.again()}>Ask again what was missed</button>{/if}
-        <button class="act" onclick={() => change({ seed: anySeed() })}>Ask others</button>
+        {#if round.count('right') < round.questions.length}<button class="act act-main" onclick={() => round.again()}>{msg.repeatTheMissedOnes()}</button>{/if}
+        <button class="act" onclick={() => change({ seed: anySeed() })}>{msg.newQuestions()}</button>
       </div>
     </section>
   {:else if round.question}
     {@const question = round.question}
-    <section class="panel p-6 max-sm:p-4" aria-label="Question">
-      <p class="text-lg text-soft">{round.at + 1} of {round.questions.length} · {question.kind}</p>
+    <section class="panel p-6 max-sm:p-4" aria-label={msg.question()}>
+      <p class="text-lg text-soft">{msg.of({ at: round.at + 1, count: round.questions.length, kind: question.kind })}</p>
       <h2 class="mt-1 text-3xl leading-snug max-sm:text-2xl">{question.prompt}</h2>
       {#if question.kind === 'picture'}<MovingPicture figure={question.figure} />{/if}
       {#if question.rows.length > 0}
         <div class="mt-4">
           <ShownChart
             rows={question.rows}
-            heading="Step"
+            heading={common.step()}
             marked={round.isMarked && question.form === 'step' ? Number(question.answer.replace(/\D/g, '')) - 1 : undefined}
             onchoose={question.form === 'step' && !round.isMarked ? (row) => give(String(row + 1)) : undefined}
           />
@@ -264,13 +273,13 @@
           <input
             id="answer"
             class="field min-h-14 min-w-0 flex-1 text-2xl"
-            aria-label="Your answer"
+            aria-label={msg.yourAnswer()}
             autocomplete="off"
             maxlength="500"
             placeholder={HINTS[question.form]}
             bind:value={round.answer}
           />
-          <button class="act act-main min-h-14 px-6 text-xl">Answer</button>
+          <button class="act act-main min-h-14 px-6 text-xl">{msg.answer2()}</button>
         </form>
       {/if}
       <div aria-live="polite">
@@ -280,21 +289,21 @@
             <p class="text-2xl font-semibold">{mark.sentence}</p>
             {#if round.isMarked}
               {#each question.explanation as sentence, at (at)}<p class="mt-1 text-lg leading-snug">{sentence}</p>{/each}
-              <p class="mt-2"><a class="underline" href={`#/figures/${question.figure}`}>The chart</a></p>
+              <p class="mt-2"><a class="underline" href={`#/figures/${question.figure}`}>{msg.chart()}</a></p>
             {/if}
           </div>
           {#if round.isMarked}<button id="next-question" class="act act-main mt-3 min-h-14 px-6 text-xl" onclick={next}
-              >{round.at + 1 < round.questions.length ? 'Next' : 'How it went'}</button
+              >{round.at + 1 < round.questions.length ? common.next() : msg.result()}</button
             >{/if}
         {/if}
       </div>
     </section>
   {:else if round.busy}
-    <p role="status" class="text-soft">Asking …</p>
+    <p role="status" class="text-soft">{msg.loadingQuestions()}</p>
   {/if}
 </div>
 <Paper
-  title={`${reference.danceTitle(wish.dance)}: questions, set ${wish.seed}`}
+  title={msg.questionsSet({ dance: reference.danceTitle(wish.dance), seed: wish.seed })}
   questions={round.questions.filter((question) => question.kind !== 'picture')}
   {minutes}
   {marks}

@@ -1,4 +1,6 @@
 <script lang="ts">
+  import msg from '$lib/messages/rehearsal';
+  import common from '$lib/messages/common';
   import { api, required, sentenceOf, type Drill } from '$lib/api/client';
   import { keysFor, type Answer } from '$lib/keys/keys';
   import { REHEARSAL } from '$lib/keys/shortcuts';
@@ -24,9 +26,9 @@
   import { router } from 'svelte-spa-router';
 
   const PANELS = [
-    { key: 'loop', label: 'Stretch', icon: Repeat },
-    { key: 'sound', label: 'Sound', icon: Volume2 },
-    { key: 'view', label: 'View', icon: Eye },
+    { key: 'loop', label: msg.loop(), icon: Repeat },
+    { key: 'sound', label: msg.sound(), icon: Volume2 },
+    { key: 'view', label: common.view(), icon: Eye },
   ] as const;
 
   let rehearsal = $state.raw<Rehearsal>();
@@ -57,7 +59,7 @@
     RoutineDesk.open(id).then(
       (desk) => {
         if (!desk.score) {
-          failure = desk.failure ?? 'This routine cannot be laid out.';
+          failure = desk.failure ?? msg.thisRoutineCannotBeShown();
           return;
         }
         const opened = new Rehearsal(desk.routine, desk.score);
@@ -118,13 +120,13 @@
 
 {#if failure}
   <div class="mx-auto max-w-2xl p-10">
-    <Message sentence={failure}><a class="act" href={`#/routines/${id}`}>Back to the desk</a></Message>
+    <Message sentence={failure}><a class="act" href={`#/routines/${id}`}>{msg.backToTheDesk()}</a></Message>
   </div>
 {:else if !rehearsal || !score}
-  <p class="p-10 text-center text-xl text-soft">Getting the floor ready …</p>
+  <p class="p-10 text-center text-xl text-soft">{msg.preparingTheFloor()}</p>
 {:else if score.placements.length === 0}
   <div class="mx-auto max-w-2xl p-10">
-    <Message sentence="There is nothing to rehearse yet: this routine is empty."><a class="act" href={`#/routines/${id}`}>Back to the desk</a></Message>
+    <Message sentence={msg.thisRoutineIsEmptyAdd()}><a class="act" href={`#/routines/${id}`}>{msg.backToTheDesk()}</a></Message>
   </div>
 {:else}
   <div class="flex h-full flex-col gap-2 p-2 sm:p-3">
@@ -132,22 +134,22 @@
       <a
         class="act px-3"
         href={isDrill ? `#/drills?figure=${rehearsal.routine.placements[0]?.figure}` : `#/routines/${id}?figure=${man?.placement ?? 0}`}
-        aria-label={isDrill ? 'Back to the exercises' : 'Back to the desk'}><ArrowLeft width={20} height={20} /></a
+        aria-label={isDrill ? msg.backToTheExercises() : msg.backToTheDesk()}><ArrowLeft width={20} height={20} /></a
       >
       <h1 class="text-lg leading-tight sm:text-2xl">{rehearsal.routine.title}</h1>
       <span class="ml-auto text-right leading-tight text-soft">
-        <strong class="text-ink">{placement && saidAt(placement)}</strong>{#if next}<span class="hidden sm:inline">, then {saidAt(next)}</span>{/if}
+        <strong class="text-ink">{placement && saidAt(placement)}</strong>{#if next}<span class="hidden sm:inline">{msg.then2({ next: saidAt(next) })}</span>{/if}
       </span>
     </header>
     {#if rehearsal.failure}<Message sentence={rehearsal.failure} />{/if}
 
     <div class="grid min-h-0 flex-1 grid-cols-1 grid-rows-[auto_minmax(0,1fr)] gap-2 lg:grid-cols-[minmax(0,1fr)_25rem] lg:grid-rows-1">
-      <section class="flex min-w-0 flex-row items-stretch gap-2 lg:order-2 lg:flex-col lg:overflow-hidden" aria-label="Count and steps">
+      <section class="flex min-w-0 flex-row items-stretch gap-2 lg:order-2 lg:flex-col lg:overflow-hidden" aria-label={msg.countAndSteps()}>
         <div class={['panel flex w-34 shrink-0 flex-col lg:w-auto items-center justify-center p-2 lg:min-h-0 lg:flex-1', countsIn && 'border-brass bg-floor']}>
           <span class="font-title text-[4.5rem] leading-none font-bold whitespace-nowrap lg:text-[min(13rem,22vh)]" data-testid="count">{word ?? '–'}</span>
           <span class="text-soft lg:text-xl" data-testid="bar">
-            {#if countsIn}count-in{:else}bar {man?.bar ?? 1}{#if rehearsal.options.loops && rehearsal.playing}
-                · time {rehearsal.round + 1}{/if}{/if}
+            {#if countsIn}{msg.countIn2()}{:else}{msg.bar({ bar: man?.bar ?? 1 })}{#if rehearsal.options.loops && rehearsal.playing}
+                {msg.time({ round: rehearsal.round + 1 })}{/if}{/if}
           </span>
         </div>
         <div class="flex min-w-0 flex-1 flex-col gap-2 lg:flex-none">
@@ -156,18 +158,18 @@
             <div class={rehearsal.options.shown === 'both' ? 'hidden lg:block' : ''}><StepWords part="lady" now={lady} next={rehearsal.following('lady')} /></div>
           {/if}
           {#if rehearsal.brokenSeam}
-            <p class="rounded-lg bg-madder-wash px-3 py-2 font-semibold text-madder" role="status">The link into {placement?.title} breaks here.</p>
+            <p class="rounded-lg bg-madder-wash px-3 py-2 font-semibold text-madder" role="status">{msg.theLinkIntoBreaksHere({ title: placement?.title ?? '' })}</p>
           {/if}
         </div>
       </section>
-      <section class="panel min-h-0 overflow-hidden lg:order-1" aria-label="Floor"><Stage {rehearsal} /></section>
+      <section class="panel min-h-0 overflow-hidden lg:order-1" aria-label={msg.floor()}><Stage {rehearsal} /></section>
     </div>
 
     <footer class="panel flex flex-col gap-2 p-2 sm:p-3">
       <input
         class="w-full accent-(--ff-ink)"
         type="range"
-        aria-label="Place in the routine"
+        aria-label={msg.placeInTheRoutine()}
         min={rehearsal.from}
         max={rehearsal.to}
         step="0.01"
@@ -175,16 +177,16 @@
         oninput={(event) => rehearsal!.go(event.currentTarget.valueAsNumber)}
       />
       <div class="flex flex-wrap items-center gap-2">
-        <button class="act h-12" aria-label="A step back" title="A step back (←)" onclick={() => rehearsal!.step(-1)}><SkipBack width={22} height={22} /></button>
-        <button class="act act-main h-12 w-32 justify-center text-lg" title="Play, pause (Space)" onclick={() => rehearsal!.toggle()}>
-          {#if rehearsal.playing}<Pause width={22} height={22} /> Pause{:else}<Play width={22} height={22} /> Dance{/if}
+        <button class="act h-12" aria-label={common.previousStep()} title={msg.previousStep()} onclick={() => rehearsal!.step(-1)}><SkipBack width={22} height={22} /></button>
+        <button class="act act-main h-12 w-32 justify-center text-lg" title={msg.playPauseSpace()} onclick={() => rehearsal!.toggle()}>
+          {#if rehearsal.playing}<Pause width={22} height={22} /> {common.pause()}{:else}<Play width={22} height={22} /> {common.dance()}{/if}
         </button>
-        <button class="act h-12" aria-label="A step on" title="A step on (→)" onclick={() => rehearsal!.step(1)}><SkipForward width={22} height={22} /></button>
+        <button class="act h-12" aria-label={common.nextStep()} title={msg.nextStep()} onclick={() => rehearsal!.step(1)}><SkipForward width={22} height={22} /></button>
         <label class="inline-flex min-w-52 flex-1 items-center gap-2 sm:flex-none">
           <input
             class="w-full accent-(--ff-brass-deep) sm:w-52"
             type="range"
-            aria-label="Tempo"
+            aria-label={msg.tempo()}
             min={SLOWEST}
             max={FASTEST}
             step="1"
@@ -192,7 +194,7 @@
             oninput={(event) => setPercent(event.currentTarget.valueAsNumber)}
           />
           <span class="w-24 font-semibold whitespace-nowrap" data-testid="tempo"
-            >{rehearsal.percentNow} %{#if rehearsal.silent}, silent{/if}</span
+            >{rehearsal.percentNow} %{#if rehearsal.silent}{msg.silent()}{/if}</span
           >
         </label>
         <span class="ml-auto flex gap-2">

@@ -1,4 +1,6 @@
 <script lang="ts">
+  import msg from '$lib/messages/routines';
+  import common from '$lib/messages/common';
   import { api, required, sentenceOf, type Part, type Piece, type Routine, type Score } from '$lib/api/client';
   import { minutes } from '$lib/music/minutes';
   import { reference } from '$lib/reference/reference.svelte';
@@ -51,46 +53,51 @@
 
 <div class="mx-auto max-w-4xl px-6 py-5 max-sm:px-3 print:max-w-none print:p-0">
   <div class="mb-4 flex flex-wrap items-center gap-2 print:hidden">
-    <a class="act" href={`#/routines/${id}`}>Desk</a>
-    <a class="act" href={`#/routines/${id}/rehearse`}>Rehearse</a>
+    <a class="act" href={`#/routines/${id}`}>{common.desk()}</a>
+    <a class="act" href={`#/routines/${id}/rehearse`}>{common.rehearse()}</a>
     <Choice
-      label="Steps of"
-      any="nobody"
+      label={msg.stepsOf()}
+      any={msg.nobody()}
       value={query.steps ?? ''}
       options={[
-        { value: 'man', label: 'the man' },
-        { value: 'lady', label: 'the lady' },
-        { value: 'both', label: 'both' },
+        { value: 'man', label: common.theMan() },
+        { value: 'lady', label: common.theLady() },
+        { value: 'both', label: common.both() },
       ]}
       onchange={(steps) => ask({ steps })}
     />
-    <Toggle label="Floor path" on={query.path !== 'no'} onchange={(on) => ask({ path: on ? '' : 'no' })} />
+    <Toggle label={msg.floorPath()} on={query.path !== 'no'} onchange={(on) => ask({ path: on ? '' : 'no' })} />
     <input
       class="field min-w-40 flex-1"
-      placeholder="Hall, day, for whom"
-      aria-label="What stands under the title"
+      placeholder={msg.hallDayForWhom()}
+      aria-label={msg.subtitle()}
       maxlength="120"
       value={query.for ?? ''}
       oninput={(event) => ask({ for: event.currentTarget.value })}
     />
-    <button class="act act-main ml-auto" title="On paper, or as a PDF" onclick={() => window.print()}>Print or PDF</button>
+    <button class="act act-main ml-auto" title={msg.printOrSaveAsPdf2()} onclick={() => window.print()}>{msg.printOrPdf()}</button>
   </div>
   {#if failure}
-    <Message sentence={failure}><a class="act" href="#/routines">Back to the routines</a></Message>
+    <Message sentence={failure}><a class="act" href="#/routines">{common.backToRoutines()}</a></Message>
   {/if}
   {#if routine && score}
     <h1 class="text-4xl max-sm:text-2xl">{routine.title}</h1>
     {#if query.for}<p class="text-xl font-semibold">{query.for}</p>{/if}
     <p class="text-lg text-soft print:text-ink">
-      {reference.dances.find((dance) => dance.id === score!.dance)?.title ?? score.dance}, {score.tempo} bars a minute, {Math.ceil(score.beats / score.beatsPerBar)} bars, {minutes(
-        Math.round(score.seconds),
-      )}; floor {score.floor.length} × {score.floor.width} m{#if piece}; to “{piece.title}”{#if (routine.music?.from ?? 1) > 1}
-          from its bar {routine.music?.from}{/if}{/if}
+      {msg.barsMinBarsFloorM({
+        title: reference.dances.find((dance) => dance.id === score!.dance)?.title ?? score.dance,
+        tempo: score.tempo,
+        ceil: Math.ceil(score.beats / score.beatsPerBar),
+        minutes: minutes(Math.round(score.seconds)),
+        count: score.floor.length,
+        width: score.floor.width,
+      })}{#if piece}{msg.to({ title: piece.title })}{#if (routine.music?.from ?? 1) > 1}
+          {msg.fromItsBar({ from: routine.music?.from ?? '' })}{/if}{/if}
     </p>
     {#if query.path !== 'no' && score.motion}
       <figure class="mt-3 break-inside-avoid">
         <div class="h-80 print:h-72"><FloorPlan {score} beat={0} selected={-1} printed /></div>
-        <figcaption class="text-sm text-soft print:text-ink">The way over the floor; dashed on the short sides, numbers are the bars at which phrases begin.</figcaption>
+        <figcaption class="text-sm text-soft print:text-ink">{msg.pathOverTheFloorDashed()}</figcaption>
       </figure>
     {/if}
     <ol class="mt-4">
@@ -109,7 +116,7 @@
               <span class="ml-auto font-semibold">{line.counts}</span>
             </p>
             <p class="leading-snug text-soft print:text-ink">
-              {[line.begins && `begins ${line.begins}`, line.ends && line.ends !== line.begins && `ends ${line.ends}`].filter(Boolean).join(' · ')}
+              {[line.begins && msg.begins({ begins: line.begins }), line.ends && line.ends !== line.begins && msg.ends({ ends: line.ends })].filter(Boolean).join(' · ')}
               {#if line.hold}· <a class="underline" href={`#/postures?${queryOf({ dance: score.dance, position: line.position, hold: line.hold })}`}>{line.position}, {line.hold}</a
                 >{/if}
             </p>
@@ -124,12 +131,12 @@
                 </ol>
               {/if}
             {/each}
-            {#if line.placement.cornerAfter}<p class="mt-1 font-semibold text-brass-deep print:text-ink">⟂ corner</p>{/if}
+            {#if line.placement.cornerAfter}<p class="mt-1 font-semibold text-brass-deep print:text-ink">{msg.corner2()}</p>{/if}
           </div>
         </li>
       {/each}
     </ol>
   {:else if !failure}
-    <p class="p-10 text-center text-xl text-soft">Writing the card …</p>
+    <p class="p-10 text-center text-xl text-soft">{msg.preparingTheCard()}</p>
   {/if}
 </div>

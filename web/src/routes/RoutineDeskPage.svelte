@@ -1,4 +1,6 @@
 <script lang="ts">
+  import msg from '$lib/messages/routines';
+  import common from '$lib/messages/common';
   import { sentenceOf } from '$lib/api/client';
   import { keysFor } from '$lib/keys/keys';
   import { DESK } from '$lib/keys/shortcuts';
@@ -116,10 +118,10 @@
 
 {#if failure}
   <div class="mx-auto max-w-2xl p-10">
-    <Message sentence={failure}><a class="act" href="#/routines">Back to the routines</a></Message>
+    <Message sentence={failure}><a class="act" href="#/routines">{common.backToRoutines()}</a></Message>
   </div>
 {:else if !view || !desk?.score}
-  <p class="p-10 text-center text-xl text-soft">Laying out the routine …</p>
+  <p class="p-10 text-center text-xl text-soft">{msg.loadingTheRoutine()}</p>
 {:else}
   <div class="flex min-h-full flex-col gap-2 px-4 py-3 lg:h-full" oninput={(event) => type(isTyped(event))} onchange={() => type(false)} onfocusout={() => type(false)}>
     <DeskHeader {view} {standing} />
@@ -131,7 +133,7 @@
 
     <div class="grid min-h-0 flex-1 grid-cols-1 gap-3 lg:grid-cols-[minmax(0,1fr)_23rem]">
       <DeskFloor {view} hit={hits.length > 0} />
-      <aside class="panel flex min-h-0 flex-col overflow-y-auto p-3" aria-label="Chosen figure">
+      <aside class="panel flex min-h-0 flex-col overflow-y-auto p-3" aria-label={msg.chosenFigure()}>
         {#if view.panel === 'floor'}
           <FloorPanel {desk} room={view.room} onclose={() => view!.close()} />
         {:else if view.panel === 'versions'}

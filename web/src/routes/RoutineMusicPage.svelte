@@ -1,4 +1,6 @@
 <script lang="ts">
+  import msg from '$lib/messages/music';
+  import common from '$lib/messages/common';
   import { api, required, sentenceOf, type FitRepair, type LaidPassage } from '$lib/api/client';
   import { keysFor } from '$lib/keys/keys';
   import { FIT } from '$lib/keys/shortcuts';
@@ -45,7 +47,7 @@
 
   /** "step 1 of the Whisk" where both take the same one. */
   function stepsOn(steps: { part: string; step: number; title: string }[]) {
-    const said = steps.map((step) => `step ${step.step} of the ${step.title}`);
+    const said = steps.map((step) => msg.stepOfThe({ step: step.step, title: step.title }));
     return new Set(said).size === 1 ? said[0] : steps.map((step, index) => `${step.part} ${said[index]}`).join('; ');
   }
 
@@ -90,49 +92,43 @@
 <svelte:window onkeydown={keys} />
 
 {#if failure}
-  <div class="mx-auto max-w-2xl p-10"><Message sentence={failure}><a class="act" href="#/routines">Back to the routines</a></Message></div>
+  <div class="mx-auto max-w-2xl p-10"><Message sentence={failure}><a class="act" href="#/routines">{common.backToRoutines()}</a></Message></div>
 {:else if !desk}
-  <p class="p-10 text-center text-xl text-soft">Laying the routine on its music …</p>
+  <p class="p-10 text-center text-xl text-soft">{msg.loadingTheRoutineAndIts()}</p>
 {:else}
   <div class="flex flex-col gap-3 px-4 py-4">
     <header class="flex flex-wrap items-center gap-x-4 gap-y-2">
       <h1 class="min-w-60 flex-1 text-3xl">{desk.routine.title}</h1>
-      <Choice label="Danced to" any="no piece" value={desk.routine.music?.piece ?? ''} options={choices} onchange={(piece) => desk!.layOn(piece)} />
+      <Choice label={msg.dancedTo()} any={msg.noPiece()} value={desk.routine.music?.piece ?? ''} options={choices} onchange={(piece) => desk!.layOn(piece)} />
       {#if fit}
-        <NumberField
-          before="bar 1 on bar"
-          label="Bar of the piece on which the routine begins"
-          value={fit.from}
-          min={1}
-          max={fit.bars}
-          onchange={(from) => desk!.layOn(fit!.piece, from)}
-        />
+        <NumberField before={msg.bar1OnBar()} label={msg.barOfThePieceOn()} value={fit.from} min={1} max={fit.bars} onchange={(from) => desk!.layOn(fit!.piece, from)} />
       {/if}
-      {#if desk.routine.music}<a class="act" href={`#/routines/${id}?compose=1`}>Compose to the piece</a>{/if}
-      <a class="act" href={`#/routines/${id}`} title="The desk (D)">Desk</a>
-      <a class="act" href={`#/routines/${id}/rehearse`} title="Rehearse (R)">Rehearse</a>
-      <button class="act act-main" disabled={desk.isKept || desk.keeping} onclick={() => desk!.keep()}>{desk.isKept ? 'Kept' : 'Keep'}</button>
+      {#if desk.routine.music}<a class="act" href={`#/routines/${id}?compose=1`}>{msg.composeToThePiece()}</a>{/if}
+      <a class="act" href={`#/routines/${id}`} title={msg.routineDeskD()}>{common.desk()}</a>
+      <a class="act" href={`#/routines/${id}/rehearse`} title={common.rehearseR()}>{common.rehearse()}</a>
+      <button class="act act-main" disabled={desk.isKept || desk.keeping} onclick={() => desk!.keep()}>{desk.isKept ? common.saved() : common.save()}</button>
     </header>
     <Unkept {desk} />
     {#if music.failure}<Message sentence={music.failure} />{/if}
 
     {#if !desk.routine.music}
       <p class="panel p-10 text-center text-xl">
-        No piece yet. Choose one above{#if choices.length === 0}; there is none with {beats} beats in a bar: <a class="underline" href="#/music">write one down</a>{/if}.
+        {msg.noPieceYetChooseOne()}{#if choices.length === 0}{msg.noPieceHasBeatsIn({ beats: beats ?? '' })} <a class="underline" href="#/music">{msg.createOne()}</a>{/if}.
       </p>
     {:else if fit}
-      <section class="panel flex flex-wrap items-baseline gap-x-8 gap-y-1 px-5 py-3" aria-label="How it fits">
+      <section class="panel flex flex-wrap items-baseline gap-x-8 gap-y-1 px-5 py-3" aria-label={msg.howItFits()}>
         <strong class={['font-title text-2xl', fit.misfits.length === 0 ? 'text-spruce' : 'text-madder']} data-testid="fit">
-          {fit.misfits.length === 0 ? '✓ It fits' : fit.misfits.length === 1 ? '✕ One thing does not fit' : `✕ ${fit.misfits.length} things do not fit`}
+          {msg.misfits({ misfits: fit.misfits.length })}
         </strong>
-        <span>danced {minutes(fit.danced)} of {minutes(fit.seconds)}</span>
-        <span>{fit.phrases.length} of {fit.phrasesHeard} phrases begin with a figure</span>
-        <span>{fit.hits.filter((hit) => hit.exact).length} of {fit.hits.length} hits fall on a step</span>
-        {#if fit.left !== 0}<span>{fit.left > 0 ? `${fit.left} beats left, ${fit.secondsLeft.toFixed(1)} seconds` : `${-fit.left} beats too long`}</span>{/if}
+        <span>{msg.dancedOf({ danced: minutes(fit.danced), seconds: minutes(fit.seconds) })}</span>
+        <span>{msg.ofPhrasesBeginWithA({ count: fit.phrases.length, phrasesHeard: fit.phrasesHeard })}</span>
+        <span>{msg.ofHitsFallOnA({ count: fit.hits.filter((hit) => hit.exact).length, count2: fit.hits.length })}</span>
+        {#if fit.left !== 0}<span>{fit.left > 0 ? msg.beatsLeftSeconds({ left: fit.left, toFixed: fit.secondsLeft.toFixed(1) }) : msg.beatsTooLong({ value: -fit.left })}</span
+          >{/if}
       </section>
 
-      <section class="panel hidden p-3 sm:block" aria-label="The piece and the routine on it">
-        {#if music.zoom}<button class="act mb-2" onclick={() => (music.zoom = undefined)}>Whole piece</button>{/if}
+      <section class="panel hidden p-3 sm:block" aria-label={msg.thePieceAndTheRoutine()}>
+        {#if music.zoom}<button class="act mb-2" onclick={() => (music.zoom = undefined)}>{msg.wholePiece()}</button>{/if}
         <Strip sections={fit.sections} hits={[...fit.hits, ...fit.otherHits]} beatsPerBar={fit.beatsPerBar} range={music.range} onlook={(from, to) => music.look(from, to)} />
         <RoutineLane {fit} range={music.range} onchoose={choose} />
       </section>
@@ -140,8 +136,8 @@
 
       <div class={['grid gap-3', fit.misfits.length > 0 ? 'lg:grid-cols-3' : 'lg:grid-cols-2']}>
         {#if fit.misfits.length > 0}
-          <section class="panel p-4" aria-label="What does not fit">
-            <h2 class="text-xl">What does not fit</h2>
+          <section class="panel p-4" aria-label={msg.whatDoesNotFit()}>
+            <h2 class="text-xl">{msg.whatDoesNotFit()}</h2>
             <ul>
               {#each fit.misfits as misfit, index (index)}
                 <li class="border-t border-line py-2 leading-snug">
@@ -150,16 +146,16 @@
                   >
                   {#if music.misfit === index}
                     {#if music.repairs === undefined}
-                      <p class="mt-1 text-soft">Looking for what mends it …</p>
+                      <p class="mt-1 text-soft">{msg.lookingForFixes()}</p>
                     {:else if music.repairs.length === 0}
-                      <p class="mt-1 text-soft">Nothing in the book mends it exactly; another piece or other figures would.</p>
+                      <p class="mt-1 text-soft">{msg.noExactFixWasFound()}</p>
                     {:else}
                       <ul class="mt-1 flex flex-col gap-1">
                         {#each music.repairs as repair, at (at)}
                           <li>
                             <button class="act h-auto w-full py-1 text-left whitespace-normal" onclick={() => void mend(repair)}>{repair.sentence}</button>
                             {#if repair.cut}<a class="act mt-1" download href={`/api/pieces/${fit.piece}/cut-list.csv?from=${repair.cut.from}&to=${repair.cut.to}`}
-                                >The cut as a list</a
+                                >{msg.theCutAsAList()}</a
                               >{/if}
                           </li>
                         {/each}
@@ -171,29 +167,30 @@
             </ul>
           </section>
         {/if}
-        <section class="panel p-4" aria-label="Hits">
-          <h2 class="text-xl">Hits</h2>
-          {#if fit.hits.length + fit.otherHits.length === 0}<p class="text-soft">The piece has none written down.</p>{/if}
+        <section class="panel p-4" aria-label={msg.hits()}>
+          <h2 class="text-xl">{msg.hits()}</h2>
+          {#if fit.hits.length + fit.otherHits.length === 0}<p class="text-soft">{msg.thisPieceHasNoHits()}</p>{/if}
           <ul>
             {#each fit.hits as hit (hit.at)}
               <li class="border-t border-line py-1 leading-snug">
-                <strong>Bar {hit.bar}, {hit.kind}</strong>:
-                {stepsOn(hit.steps)}{hit.exact ? '' : ', under way'}
+                <strong>{msg.bar6({ bar: hit.bar, kind: hit.kind })}</strong>:
+                {stepsOn(hit.steps)}{hit.exact ? '' : msg.duringAStep()}
               </li>
             {/each}
-            {#each fit.otherHits as hit (hit.at)}<li class="border-t border-line py-1 text-soft">Bar {hit.bar}, {hit.kind}: nothing is danced then</li>{/each}
+            {#each fit.otherHits as hit (hit.at)}<li class="border-t border-line py-1 text-soft">{msg.barNothingIsDancedThen({ bar: hit.bar, kind: hit.kind })}</li>{/each}
           </ul>
         </section>
-        <section class="panel p-4" aria-label="Sections">
-          <h2 class="text-xl">Sections</h2>
+        <section class="panel p-4" aria-label={msg.sections()}>
+          <h2 class="text-xl">{msg.sections()}</h2>
           <ul>
             {#each fit.sections as section (section.bar)}
               <li class="border-t border-line py-1">
-                <strong>{section.title}</strong>, bars {section.bar}–{section.bar + section.bars - 1}, {section.seconds.toFixed(1)} seconds:
-                {section.passages.length === 0
-                  ? 'nothing begins'
-                  : `${section.passages.length} ${section.passages.length === 1 ? 'figure begins' : 'figures begin'}`}{#if section.silent > 0}, {section.silent}
-                  {section.silent === 1 ? 'beat' : 'beats'} without dancing{/if}
+                <strong>{section.title}</strong>{msg.sectionDanced({
+                  from: section.bar,
+                  to: section.bar + section.bars - 1,
+                  seconds: section.seconds.toFixed(1),
+                  figures: section.passages.length,
+                })}{#if section.silent > 0}{msg.silentBeats({ beats: section.silent })}{/if}
               </li>
             {/each}
           </ul>

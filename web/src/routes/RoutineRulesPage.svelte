@@ -1,4 +1,6 @@
 <script lang="ts">
+  import msg from '$lib/messages/rules';
+  import common from '$lib/messages/common';
   import { sentenceOf, type RulingRepair } from '$lib/api/client';
   import { keysFor } from '$lib/keys/keys';
   import { RULES } from '$lib/keys/shortcuts';
@@ -78,26 +80,26 @@
 <svelte:window onkeydown={keys} />
 
 {#if failure}
-  <div class="mx-auto max-w-2xl p-10"><Message sentence={failure}><a class="act" href="#/routines">Back to the routines</a></Message></div>
+  <div class="mx-auto max-w-2xl p-10"><Message sentence={failure}><a class="act" href="#/routines">{common.backToRoutines()}</a></Message></div>
 {:else if !desk || held.standings === undefined}
-  <p class="p-10 text-center text-xl text-soft">Holding the routine against the rules …</p>
+  <p class="p-10 text-center text-xl text-soft">{msg.checkingTheRoutineAgainstThe()}</p>
 {:else}
   <div class="mx-auto flex max-w-[84rem] flex-col gap-3 px-4 py-4">
     <header class="flex flex-wrap items-center gap-x-4 gap-y-2">
       <h1 class="min-w-60 flex-1 text-3xl">{desk.routine.title}</h1>
-      <a class="act" href={`#/routines/${id}`} title="The desk (D)">Desk</a>
-      <a class="act" href={`#/routines/${id}/rehearse`} title="Rehearse (R)">Rehearse</a>
-      <button class="act act-main" disabled={desk.isKept || desk.keeping} onclick={() => desk!.keep()}>{desk.isKept ? 'Kept' : 'Keep'}</button>
+      <a class="act" href={`#/routines/${id}`} title={msg.routineDeskD()}>{common.desk()}</a>
+      <a class="act" href={`#/routines/${id}/rehearse`} title={common.rehearseR()}>{common.rehearse()}</a>
+      <button class="act act-main" disabled={desk.isKept || desk.keeping} onclick={() => desk!.keep()}>{desk.isKept ? common.saved() : common.save()}</button>
     </header>
     <OrganiserLine />
     <Unkept {desk} />
     {#if held.failure}<Message sentence={held.failure} />{/if}
 
     {#if all.length === 0}
-      <p class="panel p-10 text-center text-xl">No event’s rules have this dance. <a class="underline" href="#/events">Write some down</a>.</p>
+      <p class="panel p-10 text-center text-xl">{msg.noEventsRulesIncludeThis()} <a class="underline" href="#/events">{msg.createRules()}</a>.</p>
     {:else}
       <fieldset class="flex flex-wrap gap-2">
-        <legend class="sr-only">Held against</legend>
+        <legend class="sr-only">{msg.rulesOf()}</legend>
         {#each all as { standing, key } (key)}
           {@const on = shown.some((each) => each.key === key)}
           <button class={['act h-auto py-1', on && 'border-ink']} aria-pressed={on} onclick={() => toggle(key)}>
@@ -113,7 +115,7 @@
           <table class="w-full border-collapse text-left">
             <thead>
               <tr class="align-bottom">
-                <th class="p-3"><span class="sr-only">Rule</span></th>
+                <th class="p-3"><span class="sr-only">{msg.rule()}</span></th>
                 {#each shown as { standing, key } (key)}
                   <th class="p-3 leading-tight"
                     ><span class="font-title text-xl">{standing.division}</span><span class="block font-normal text-soft">{standing.profileTitle}</span></th
@@ -129,13 +131,14 @@
                     {@const ruling = held.ruling(standing, rule)}
                     <td class={['p-3 leading-snug', held.looked?.standing === index && held.looked.rule === rule && 'bg-line/40']}>
                       {#if !ruling}
-                        <span class="text-soft">not asked</span>
+                        <span class="text-soft">{msg.notRequired()}</span>
                       {:else if ruling.stand === 'breaks'}
                         <button class="cursor-pointer text-left hover:underline" onclick={() => look(index, rule)}>
-                          <StandMark stand={ruling.stand} /> <span class="block">{ruling.found}</span><span class="block text-soft">asked: {ruling.wanted}</span>
+                          <StandMark stand={ruling.stand} /> <span class="block">{ruling.found}</span><span class="block text-soft">{msg.required2({ wanted: ruling.wanted })}</span
+                          >
                         </button>
                       {:else}
-                        <StandMark stand={ruling.stand} /> <span class="block">{ruling.found}</span><span class="block text-soft">asked: {ruling.wanted}</span>
+                        <StandMark stand={ruling.stand} /> <span class="block">{ruling.found}</span><span class="block text-soft">{msg.required2({ wanted: ruling.wanted })}</span>
                       {/if}
                     </td>
                   {/each}
@@ -144,13 +147,13 @@
             </tbody>
           </table>
         </div>
-        <section class="panel p-4" aria-label="What mends it">
+        <section class="panel p-4" aria-label={msg.suggestedFixes()}>
           {#if !looked}
-            <h2 class="text-xl">What mends it</h2>
-            <p class="text-soft">{broken.length === 0 ? 'Nothing breaks here.' : 'Choose a rule that breaks.'}</p>
+            <h2 class="text-xl">{msg.suggestedFixes()}</h2>
+            <p class="text-soft">{broken.length === 0 ? msg.noRuleIsBrokenHere() : msg.chooseABrokenRule()}</p>
           {:else}
             <h2 class="text-xl">{looked.ruling.title}: {looked.standing.division}</h2>
-            <p>{looked.ruling.found}; asked: {looked.ruling.wanted}.</p>
+            <p>{msg.required({ found: looked.ruling.found, wanted: looked.ruling.wanted })}</p>
             {#if looked.ruling.places.length > 0}
               <ul class="mt-2 flex flex-wrap gap-2">
                 {#each looked.ruling.places as place, at (at)}
@@ -160,17 +163,19 @@
                       aria-pressed={at === looked.place}
                       onclick={() => look(held.looked!.standing, held.looked!.rule, at)}
                     >
-                      bar {place.bar}{place.beat > 1 ? `, beat ${place.beat}` : ''}: {place.what}{place.part ? `, ${place.part}’s step ${(place.row ?? 0) + 1}` : ''}
+                      {place.beat > 1 ? msg.placeOnBeat({ bar: place.bar, beat: place.beat, what: place.what }) : msg.placeInBar({ bar: place.bar, what: place.what })}{place.part
+                        ? msg.sStep({ part: place.part, row: (place.row ?? 0) + 1 })
+                        : ''}
                     </button>
                   </li>
                 {/each}
               </ul>
             {/if}
-            <h3 class="mt-3 text-lg">What mends it</h3>
+            <h3 class="mt-3 text-lg">{msg.suggestedFixes()}</h3>
             {#if held.repairs === undefined}
-              <p class="text-soft">Trying what the book has …</p>
+              <p class="text-soft">{msg.checkingTheBook()}</p>
             {:else if held.repairs.length === 0}
-              <p class="text-soft">Nothing in the book mends it by itself without breaking something else.</p>
+              <p class="text-soft">{msg.noSingleFixWasFound()}</p>
             {:else}
               <ul class="mt-1 flex flex-col gap-1">
                 {#each held.repairs as repair, at (at)}

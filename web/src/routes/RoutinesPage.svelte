@@ -1,4 +1,6 @@
 <script lang="ts">
+  import msg from '$lib/messages/routines';
+  import common from '$lib/messages/common';
   import { api, required, sentenceOf } from '$lib/api/client';
   import { RoutineList, type Order } from '$lib/routines/RoutineList.svelte';
   import { ageOf, today } from '$lib/ui/moment';
@@ -20,9 +22,9 @@
   void reference.load().then(() => (dance ||= reference.lastDance));
 
   const ORDERS = [
-    { value: 'recent', label: 'kept last' },
-    { value: 'title', label: 'title' },
-    { value: 'bars', label: 'length' },
+    { value: 'recent', label: msg.lastSaved() },
+    { value: 'title', label: msg.title() },
+    { value: 'bars', label: msg.length2() },
   ];
 
   async function create(event: SubmitEvent) {
@@ -43,35 +45,35 @@
 </script>
 
 <div class="mx-auto flex max-w-[70rem] flex-col gap-4 px-6 py-5">
-  <h1 class="text-4xl max-sm:text-2xl">Routines</h1>
+  <h1 class="text-4xl max-sm:text-2xl">{msg.routines()}</h1>
   {#if list.failure}<Message sentence={list.failure} />{/if}
   <details class="panel px-3 py-2" open={!narrow.current || list.routines?.length === 0}>
-    <summary class="cursor-pointer py-1 font-semibold">New routine</summary>
+    <summary class="cursor-pointer py-1 font-semibold">{msg.newRoutine()}</summary>
     <form class="flex flex-wrap items-center gap-2 py-1" onsubmit={create}>
-      <input class="field min-w-56 flex-1" placeholder="Title of a new routine" aria-label="Title of a new routine" required maxlength="120" bind:value={title} />
-      <Choice label="Dance" value={dance} options={reference.dances.map((each) => ({ value: each.id, label: each.title }))} onchange={(chosen) => (dance = chosen)} />
-      <button class="act act-main" disabled={title.trim() === ''}>Start it</button>
+      <input class="field min-w-56 flex-1" placeholder={msg.titleOfTheNewRoutine()} aria-label={msg.titleOfTheNewRoutine()} required maxlength="120" bind:value={title} />
+      <Choice label={common.dance()} value={dance} options={reference.dances.map((each) => ({ value: each.id, label: each.title }))} onchange={(chosen) => (dance = chosen)} />
+      <button class="act act-main" disabled={title.trim() === ''}>{common.create()}</button>
     </form>
   </details>
   {#if list.routines === undefined}
-    <p class="p-10 text-center text-xl text-soft">Looking for routines …</p>
+    <p class="p-10 text-center text-xl text-soft">{msg.loadingRoutines()}</p>
   {:else if list.routines.length === 0}
-    <p class="panel p-12 text-center font-title text-2xl">No routine yet. Name one above.</p>
+    <p class="panel p-12 text-center font-title text-2xl">{msg.noRoutinesYetCreateOne()}</p>
   {:else}
     <div class="flex flex-wrap items-center gap-2">
-      <input class="field min-w-48 flex-1" type="search" placeholder="Words of the title or dance" aria-label="Search routines" maxlength="100" bind:value={list.words} />
+      <input class="field min-w-48 flex-1" type="search" placeholder={msg.searchByTitleOrDance()} aria-label={msg.searchRoutines()} maxlength="100" bind:value={list.words} />
       <Choice
-        label="Dance"
-        any="all"
+        label={common.dance()}
+        any={common.all()}
         value={list.dance}
         options={list.dances.map((each) => ({ value: each.id, label: each.title }))}
         onchange={(chosen) => (list.dance = chosen)}
       />
-      <Choice label="First by" value={list.order} options={ORDERS} onchange={(chosen) => (list.order = chosen as Order)} />
+      <Choice label={msg.sortBy()} value={list.order} options={ORDERS} onchange={(chosen) => (list.order = chosen as Order)} />
     </div>
     {#if list.troubled.length > 0}
       <p class="leading-snug">
-        <strong class="text-madder">✕ {list.troubled.length === 1 ? 'One routine wants mending' : `${list.troubled.length} routines want mending`}:</strong>
+        <strong class="text-madder">✕ {msg.routinesNeedFixing({ routines: list.troubled.length })}:</strong>
         {#each list.troubled as routine, index (routine.id)}{index > 0 ? ', ' : ''}<a class="underline" href={`#/routines/${routine.id}`}>{routine.title}</a>{/each}
       </p>
     {/if}
@@ -83,10 +85,9 @@
             <span>
               <span class="block font-title text-2xl leading-tight font-semibold">{routine.title}</span>
               <span class="text-soft">
-                {reference.danceTitle(routine.dance)}, {routine.placements}
-                {routine.placements === 1 ? 'figure' : 'figures'}, {routine.tempo} bars a minute{routine.kept
-                  ? `, kept ${ageOf(today(new Date(routine.kept)))}`
-                  : ''}{routine.archived ? ', archived' : ''}
+                {msg.routineLine({ dance: reference.danceTitle(routine.dance), figures: routine.placements, tempo: routine.tempo })}{routine.kept
+                  ? msg.saved({ ageOf: ageOf(today(new Date(routine.kept))) })
+                  : ''}{routine.archived ? msg.archived() : ''}
               </span>
               {#if list.trouble(routine)}
                 <strong class="block text-madder" title={standing?.problems.join(' ')}>✕ {list.trouble(routine)}</strong>
@@ -94,26 +95,28 @@
             </span>
             <span class="w-20 shrink-0 text-right leading-tight">
               <span class="font-title text-3xl font-bold whitespace-nowrap">{standing && standing.problems.length === 0 ? standing.bars : '–'}</span>
-              <span class="block text-soft">{standing?.bars === '1' ? 'bar' : 'bars'}</span>
+              <span class="block text-soft">{standing?.bars === '1' ? msg.barUnit() : msg.barsUnitMany()}</span>
             </span>
           </a>
           {#if routine.placements > 0}
             <span class="flex flex-col gap-2">
-              <a class="act h-auto flex-1 px-4" href={`#/routines/${routine.id}/rehearse`} aria-label={`Rehearse ${routine.title}`} title="Rehearse"
+              <a class="act h-auto flex-1 px-4" href={`#/routines/${routine.id}/rehearse`} aria-label={msg.rehearse({ title: routine.title })} title={common.rehearse()}
                 ><Footprints width={20} height={20} /></a
               >
-              <a class="act h-auto flex-1 px-4" href={`#/routines/${routine.id}/card`} aria-label={`Hand out ${routine.title}`} title="Hand out: on paper, or as a PDF"
+              <a class="act h-auto flex-1 px-4" href={`#/routines/${routine.id}/card`} aria-label={msg.handOut2({ title: routine.title })} title={msg.handOutPrintOrSave()}
                 ><Printer width={20} height={20} /></a
               >
             </span>
           {/if}
         </li>
       {:else}
-        <li class="panel p-8 text-center text-lg text-soft sm:col-span-2">No routine has all of these words in this dance. Fewer words find more.</li>
+        <li class="panel p-8 text-center text-lg text-soft sm:col-span-2">{msg.noResultsTryFewerWords()}</li>
       {/each}
     </ul>
     {#if list.archived > 0}
-      <label class="flex items-center gap-2"><input type="checkbox" class="size-5 accent-ink" bind:checked={list.showsArchived} /> show the {list.archived} put away</label>
+      <label class="flex items-center gap-2"
+        ><input type="checkbox" class="size-5 accent-ink" bind:checked={list.showsArchived} /> {msg.showArchived({ archived: list.archived })}</label
+      >
     {/if}
   {/if}
 </div>

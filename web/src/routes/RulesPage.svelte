@@ -1,4 +1,6 @@
 <script lang="ts">
+  import msg from '$lib/messages/rules';
+  import common from '$lib/messages/common';
   import TitleField from '$lib/ui/TitleField.svelte';
   import UndoRedo from '$lib/ui/UndoRedo.svelte';
   import Unkept from '$lib/ui/Unkept.svelte';
@@ -42,17 +44,17 @@
 <svelte:window onkeydown={keys} />
 
 {#if failure}
-  <div class="mx-auto max-w-2xl p-10"><Message sentence={failure}><a class="act" href="#/events">Back to the events</a></Message></div>
+  <div class="mx-auto max-w-2xl p-10"><Message sentence={failure}><a class="act" href="#/events">{msg.backToEvents()}</a></Message></div>
 {:else if !desk}
-  <p class="p-10 text-center text-xl text-soft">Opening the rules …</p>
+  <p class="p-10 text-center text-xl text-soft">{msg.loadingTheRules()}</p>
 {:else}
   <div class="mx-auto flex max-w-[76rem] flex-col gap-3 px-4 py-4">
     <header class="flex flex-wrap items-center gap-x-3 gap-y-2">
-      <TitleField label="Title of the rules" title={desk.profile.title} ontype={(title) => desk!.type({ title })} ondone={() => desk!.accept()} />
-      <a class="act" href={`/api/profiles/${desk.profile.id}/book`} download={`${desk.profile.id}.json`}>As a file</a>
+      <TitleField label={msg.rulesTitle()} title={desk.profile.title} ontype={(title) => desk!.type({ title })} ondone={() => desk!.accept()} />
+      <a class="act" href={`/api/profiles/${desk.profile.id}/book`} download={`${desk.profile.id}.json`}>{msg.exportIt()}</a>
       <UndoRedo {desk} />
-      <button class="act" aria-label="Delete" title="Delete the rules" onclick={remove}><Trash2 width={18} height={18} /></button>
-      <button class="act act-main" disabled={desk.isKept || desk.keeping} onclick={() => desk!.keep()}>{desk.isKept ? 'Kept' : 'Keep'}</button>
+      <button class="act" aria-label={common.deleteIt()} title={msg.deleteTheRules()} onclick={remove}><Trash2 width={18} height={18} /></button>
+      <button class="act act-main" disabled={desk.isKept || desk.keeping} onclick={() => desk!.keep()}>{desk.isKept ? msg.kept() : msg.keep()}</button>
     </header>
     <Unkept {desk} />
     <OrganiserLine />
@@ -60,14 +62,14 @@
       class="field w-full py-2 leading-snug"
       rows="2"
       maxlength="4000"
-      aria-label="What else is to be known"
-      placeholder="What else is to be known"
+      aria-label={common.notes()}
+      placeholder={common.notes()}
       value={desk.profile.note ?? ''}
       oninput={(event) => desk!.type({ note: event.currentTarget.value })}
       onchange={() => desk!.accept()}></textarea>
     {#each desk.profile.divisions as division, index (index)}
       <DivisionFields {division} {figures} onchange={(change) => desk!.setDivision(index, change)} ondrop={() => desk!.dropDivision(index)} />
     {/each}
-    <button class="act self-start" onclick={() => desk!.addDivision()}>Another division</button>
+    <button class="act self-start" onclick={() => desk!.addDivision()}>{msg.addADivision()}</button>
   </div>
 {/if}

@@ -1,4 +1,5 @@
 <script lang="ts">
+  import msg from '$lib/messages/logbook';
   import { api, required, sentenceOf, type Today } from '$lib/api/client';
   import { dateWords } from '$lib/events/clock';
   import DueList from '$lib/logbook/DueList.svelte';
@@ -47,29 +48,30 @@
     await preparing.prepare(lessons, dances, zoneHere());
   }
 
-  const inDays = (days: number) => (days === 0 ? 'today' : days === 1 ? 'tomorrow' : `in ${days} days`);
+  const inDays = (days: number) => msg.inDays({ days });
   let titles = $derived(new Map(today?.couples.map((couple) => [couple.couple, couple.title])));
 </script>
 
 <div class="mx-auto flex max-w-[84rem] flex-col gap-4 px-6 py-5 max-sm:px-3">
   <header class="flex flex-wrap items-baseline gap-x-4">
     <h1 class="flex-1 text-4xl max-sm:text-2xl">
-      {today ? new Date(`${today.date}T12:00`).toLocaleDateString('en-GB', { weekday: 'long', day: 'numeric', month: 'long' }) : 'Today'}
+      {today ? new Date(`${today.date}T12:00`).toLocaleDateString('en-GB', { weekday: 'long', day: 'numeric', month: 'long' }) : msg.today()}
     </h1>
     {#if today && today.lessons.length > 0}
       <span class="text-soft" role="status"
-        >{#if !canLayBy()}This connection is not a safe one: the browser lays nothing by.{:else if preparing.isReady}Ready without a network{:else if preparing.missing > 0}{preparing.missing}
-          of {preparing.all} things for these lessons are not here{:else if preparing.all > 0}laying by {preparing.done}
-          of {preparing.all}{/if}</span
+        >{#if !canLayBy()}{msg.thisConnectionIsNotSecure()}{:else if preparing.isReady}{msg.readyWithoutANetwork()}{:else if preparing.missing > 0}{msg.ofItemsForTheseLessons({
+            missing: preparing.missing,
+            all: preparing.all,
+          })}{:else if preparing.all > 0}{msg.storingOf({ done: preparing.done, all: preparing.all })}{/if}</span
       >
     {/if}
   </header>
   <Offer />
   <Waiting />
-  {#if failure}<Message sentence={failure}><button class="act" onclick={() => read(date)}>Try again</button></Message>{/if}
+  {#if failure}<Message sentence={failure}><button class="act" onclick={() => read(date)}>{msg.tryAgain()}</button></Message>{/if}
   {#if today}
-    <section aria-label="Lessons of the day">
-      <h2 class="mb-2 text-2xl">Lessons</h2>
+    <section aria-label={msg.lessonsOfTheDay()}>
+      <h2 class="mb-2 text-2xl">{msg.lessons()}</h2>
       <ul class="grid gap-3 sm:grid-cols-2 lg:grid-cols-3">
         {#each today.lessons as lesson (lesson.id)}
           <li>
@@ -77,22 +79,22 @@
               <span class="font-title text-3xl font-bold">{lesson.time}</span>
               <span class="min-w-0"
                 ><strong class="block text-lg leading-tight">{titles.get(lesson.couple) ?? lesson.title}</strong><span class="text-soft"
-                  >{lesson.title}, {lesson.minutes} minutes</span
+                  >{msg.minutes({ title: lesson.title, minutes: lesson.minutes })}</span
                 ></span
               >
             </a>
           </li>
         {:else}
-          <li class="panel px-4 py-3 text-soft sm:col-span-2">No lesson on this day. Plan one here: it is filled with what is due.</li>
+          <li class="panel px-4 py-3 text-soft sm:col-span-2">{msg.noLessonsOnThisDay()}</li>
         {/each}
       </ul>
       {#if NewLesson}<NewLesson couples={today.couples.map(({ couple, title }) => ({ id: couple, title }))} date={today.date} />{/if}
     </section>
-    <section aria-label="What is due">
-      <h2 class="mb-2 text-2xl">What today?</h2>
+    <section aria-label={msg.practiceDue()}>
+      <h2 class="mb-2 text-2xl">{msg.practiceDue()}</h2>
       {#if today.couples.length === 0}
         <p class="panel p-8 text-center text-xl">
-          Nobody is taught yet. <a class="font-semibold underline" href="#/people">Write down who is</a>, and this page says what is due for them, and why.
+          {msg.noPupilsYet()} <a class="font-semibold underline" href="#/people">{msg.addPeople()}</a>{msg.andThisPageShowsWhat()}
         </p>
       {/if}
       <div class="grid items-start gap-3 md:grid-cols-2 xl:grid-cols-3">
@@ -102,13 +104,13 @@
             {#each couple.events.slice(0, 2) as event, at (at)}<p class="text-brass-deep">{event.title} {inDays(event.days)}, {dateWords(event.date)}</p>{/each}
             <div class="mt-1"><DueList due={couple.due} /></div>
             {#if couple.dueInAll > couple.due.length}<a class="mt-1 inline-block py-1 font-semibold underline" href={`#/couples/${couple.couple}`}
-                >{couple.dueInAll - couple.due.length} more</a
+                >{msg.more({ dueInAll: couple.dueInAll - couple.due.length })}</a
               >{/if}
           </article>
         {/each}
       </div>
     </section>
   {:else if !failure}
-    <p class="p-10 text-center text-xl text-soft">Looking at what is due …</p>
+    <p class="p-10 text-center text-xl text-soft">{msg.checkingWhatIsDue()}</p>
   {/if}
 </div>

@@ -18,7 +18,7 @@ describe('an answer of the program', () => {
 
   it('that never came is told from one that says no', () => {
     expect(sentenceOf(new Problem(422, 'It cannot be danced.'))).toBe('It cannot be danced.');
-    expect(sentenceOf(new TypeError('Failed to fetch'))).toBe('The program does not answer. What you wrote is kept here; try again when it runs.');
+    expect(sentenceOf(new TypeError('Failed to fetch'))).toBe('The program is not responding. Your work is stored in this browser; try again when the program is running.');
   });
 });
 

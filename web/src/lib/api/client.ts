@@ -1,3 +1,4 @@
+import msg from '$lib/messages/shell';
 import createClient from 'openapi-fetch';
 import type { components, paths } from './schema';
 
@@ -172,7 +173,7 @@ export interface Answer<T> {
 export function required<T>(answer: Answer<T>): T {
   if (answer.response.ok) return answer.data as T;
   const problem = answer.error ?? {};
-  throw new Problem(answer.response.status, problem.detail ?? `The program answered ${answer.response.status}.`, problem.faults, problem.stored);
+  throw new Problem(answer.response.status, problem.detail ?? msg.theProgramAnswered({ status: answer.response.status }), problem.faults, problem.stored);
 }
 
 /** A file the program makes of what is sent. */
@@ -185,5 +186,5 @@ export async function fileOf(path: string, body: unknown): Promise<Blob> {
 /** What to tell a person about anything thrown while talking to the program. */
 export function sentenceOf(thrown: unknown): string {
   if (thrown instanceof Problem) return thrown.message;
-  return 'The program does not answer. What you wrote is kept here; try again when it runs.';
+  return msg.theProgramIsNotResponding();
 }

@@ -1,4 +1,5 @@
 <script lang="ts">
+  import msg from '$lib/messages/events';
   import type { Division } from '$lib/api/client';
   import type { EventDesk } from './EventDesk.svelte';
 
@@ -22,8 +23,8 @@
 
 <div class="mx-auto grid w-full max-w-4xl gap-3">
   <form class="panel flex gap-2 p-3" onsubmit={add}>
-    <input class="field min-w-0 flex-1" placeholder="Something to do or to bring" aria-label="Something to do or to bring" maxlength="400" required bind:value={text} />
-    <button class="act act-main" disabled={text.trim() === ''}>Add</button>
+    <input class="field min-w-0 flex-1" placeholder={msg.somethingToDoOrTo()} aria-label={msg.somethingToDoOrTo()} maxlength="400" required bind:value={text} />
+    <button class="act act-main" disabled={text.trim() === ''}>{msg.add()}</button>
   </form>
   <ul class="panel divide-y divide-line px-4">
     {#each desk.event.checklist ?? [] as task, index (index)}
@@ -32,17 +33,17 @@
           <input type="checkbox" class="size-6 accent-ink" checked={task.done} onchange={(event) => desk.setTask(index, event.currentTarget.checked)} />
           <span class={task.done ? 'text-soft line-through' : ''}>{task.text}</span>
         </label>
-        <button class="cursor-pointer px-2 text-soft hover:text-madder" aria-label={`Take “${task.text}” out`} onclick={() => desk.dropTask(index)}>×</button>
+        <button class="cursor-pointer px-2 text-soft hover:text-madder" aria-label={msg.remove({ text: task.text })} onclick={() => desk.dropTask(index)}>×</button>
       </li>
     {:else}
-      <li class="py-6 text-center text-xl">Nothing on the list yet.</li>
+      <li class="py-6 text-center text-xl">{msg.nothingToDoOrBring()}</li>
     {/each}
   </ul>
   {#each asked as division, at (at)}
     <section class="panel p-4" aria-label={division.title}>
-      <h2 class="text-xl">{division.title}: what the organiser asks</h2>
-      {#if division.dress}<p><strong>Dress:</strong> {division.dress}</p>{/if}
-      {#if division.music}<p><strong>Music:</strong> {division.music}</p>{/if}
+      <h2 class="text-xl">{msg.organisersRequirements({ title: division.title })}</h2>
+      {#if division.dress}<p><strong>{msg.dress()}</strong> {division.dress}</p>{/if}
+      {#if division.music}<p><strong>{msg.music()}</strong> {division.music}</p>{/if}
     </section>
   {/each}
 </div>

@@ -1,4 +1,5 @@
 <script lang="ts">
+  import msg from '$lib/messages/events';
   import type { EventDesk } from './EventDesk.svelte';
   import { letterOf, minutesOf, timeOf } from './clock';
 
@@ -61,7 +62,7 @@
             ]}
             style:left={`${at(block.start)}%`}
             style:width={`${at(block.end) - at(block.start)}%`}
-            title={`${block.title}, ${block.start} to ${block.end}`}
+            title={msg.to({ title: block.title, start: block.start, end: block.end })}
             aria-pressed={chosen === block.round}
             onclick={() => onchoose(block.round)}
           >
@@ -86,7 +87,7 @@
       </div>
     {/each}
     {#if (day?.warmUps.length ?? 0) > 0}
-      <strong class="self-center pr-2 leading-tight">Warm-up</strong>
+      <strong class="self-center pr-2 leading-tight">{msg.warmUp()}</strong>
       <div class="relative h-12 rounded-lg bg-line/30">
         {#each day?.warmUps ?? [] as warmUp (warmUp.round)}
           <span
@@ -100,4 +101,4 @@
     {/if}
   </div>
 </div>
-<p class="mt-2 text-sm text-soft"><span class="inline-block size-3 bg-brass align-middle"></span> a heat with one of yours · a thick line begins the next dance</p>
+<p class="mt-2 text-sm text-soft"><span class="inline-block size-3 bg-brass align-middle"></span> {msg.aHeatWithOneOf()}</p>

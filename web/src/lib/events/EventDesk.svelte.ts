@@ -1,3 +1,4 @@
+import msg from '$lib/messages/events';
 import {
   api,
   required,
@@ -95,11 +96,11 @@ export class EventDesk extends EditSession<DanceEvent> {
   dropCouple(id: string) {
     const title = this.couple(id)?.title ?? id;
     this.set({ couples: this.event.couples.filter((couple) => couple.id !== id), rounds: this.event.rounds.map((round) => without(round, id)) });
-    this.saySo(`${title} are out of every round.`);
+    this.saySo(msg.wereWithdrawnFromEveryRound({ title }));
   }
 
   addRound(division: string) {
-    const title = `${division}, first round`;
+    const title = msg.firstRound({ division });
     const id = idOf(
       title,
       'round',
@@ -129,7 +130,7 @@ export class EventDesk extends EditSession<DanceEvent> {
     const now = this.round(round);
     if (!now) return;
     this.setRound(round, { entries: without(now, couple).entries });
-    this.saySo(`${this.couple(couple)?.title ?? couple} are out of ${now.title}.`);
+    this.saySo(msg.wereWithdrawnFrom({ title: this.couple(couple)?.title ?? couple, title2: now.title }));
   }
 
   setRoutines(round: string, couple: string, routines: string[]) {

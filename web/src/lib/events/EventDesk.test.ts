@@ -83,7 +83,7 @@ describe('an event under work', () => {
     desk.setRoutines('final', 'b', ['waltz', 'tango']);
     expect(desk.round('final')?.entries).toEqual([{ couple: 'a' }, { couple: 'b', routines: ['waltz', 'tango'] }]);
     desk.scratch('first', 'b');
-    expect([desk.round('first')?.entries, desk.round('final')?.entries.length, notices.current?.sentence]).toEqual([[{ couple: 'a' }], 2, 'B are out of First.']);
+    expect([desk.round('first')?.entries, desk.round('final')?.entries.length, notices.current?.sentence]).toEqual([[{ couple: 'a' }], 2, 'B were withdrawn from First.']);
     desk.enter('nothing', 'b');
     desk.scratch('nothing', 'b');
     expect(desk.event.rounds).toHaveLength(2);

@@ -1,4 +1,6 @@
 <script lang="ts">
+  import msg from '$lib/messages/events';
+  import common from '$lib/messages/common';
   import type { Division, ProfileSummary, RoutineSummary } from '$lib/api/client';
   import { reference } from '$lib/reference/reference.svelte';
   import Choice from '$lib/ui/Choice.svelte';
@@ -28,7 +30,7 @@
   }
 
   function addFloor() {
-    desk.set({ floors: [...desk.event.floors, { title: `Floor ${floors.length + 1}`, floor: { length: 18, width: 11 } }] });
+    desk.set({ floors: [...desk.event.floors, { title: msg.floor({ count: floors.length + 1 }), floor: { length: 18, width: 11 } }] });
   }
 
   /** The routine of a dance that a couple dances in a round. */
@@ -39,24 +41,35 @@
 </script>
 
 <div class="grid items-start gap-3 lg:grid-cols-[22rem_minmax(0,1fr)]">
-  <section class="panel p-4" aria-label="The event, its couples and floors">
-    <h2 class="text-xl">When and where</h2>
+  <section class="panel p-4" aria-label={msg.eventCouplesAndFloors()}>
+    <h2 class="text-xl">{msg.whenAndWhere()}</h2>
     <div class="mt-1 mb-4 flex flex-col items-start gap-2">
-      <input class="field" type="date" aria-label="Date" value={desk.event.date} onchange={(event) => event.currentTarget.value && desk.set({ date: event.currentTarget.value })} />
+      <input
+        class="field"
+        type="date"
+        aria-label={msg.date()}
+        value={desk.event.date}
+        onchange={(event) => event.currentTarget.value && desk.set({ date: event.currentTarget.value })}
+      />
       <input
         class="field w-full"
-        aria-label="Place"
-        placeholder="Place"
+        aria-label={msg.place()}
+        placeholder={msg.place()}
         maxlength="200"
         value={desk.event.place ?? ''}
         onchange={(event) => desk.set({ place: event.currentTarget.value })}
       />
-      <Choice label="Rules" value={desk.event.profile} options={profiles.map((each) => ({ value: each.id, label: each.title }))} onchange={(profile) => desk.set({ profile })} />
+      <Choice
+        label={msg.rules()}
+        value={desk.event.profile}
+        options={profiles.map((each) => ({ value: each.id, label: each.title }))}
+        onchange={(profile) => desk.set({ profile })}
+      />
     </div>
-    <h2 class="text-xl">Couples</h2>
+    <h2 class="text-xl">{msg.couples()}</h2>
     <form class="mt-1 flex gap-2" onsubmit={addCouple}>
-      <input class="field min-w-0 flex-1" placeholder="Names of a couple" aria-label="Names of a couple" maxlength="120" required bind:value={name} />
-      <button class="act" disabled={name.trim() === ''}>Add</button>
+      <input class="field min-w-0 flex-1" placeholder={msg.couplesNames()} aria-label={msg.couplesNames()} maxlength="120" required bind:value={name} />
+      <button class="act" disabled={name.trim() === ''}>{msg.add()}</button>
     </form>
     <ul class="mt-2 divide-y divide-line">
       {#each [...desk.event.couples].sort((a, b) => Number(b.coached) - Number(a.coached)) as couple (couple.id)}
@@ -65,7 +78,7 @@
             class="field w-16 px-2"
             type="number"
             min="0"
-            aria-label={`Number of ${couple.title}`}
+            aria-label={msg.numberOf({ title: couple.title })}
             value={couple.number}
             onchange={(event) => desk.setCouple(couple.id, { number: Number.isNaN(event.currentTarget.valueAsNumber) ? undefined : event.currentTarget.valueAsNumber })}
           />
@@ -75,26 +88,26 @@
               type="checkbox"
               class="size-5 accent-ink"
               checked={couple.coached}
-              aria-label={`${couple.title} are yours`}
+              aria-label={msg.areYourCouple({ title: couple.title })}
               onchange={(event) => desk.setCouple(couple.id, { coached: event.currentTarget.checked })}
-            />yours</label
+            />{msg.yours()}</label
           >
           <button
             class="cursor-pointer px-1 text-soft hover:text-madder"
-            aria-label={`${couple.title} are out`}
-            title="Out of every round"
+            aria-label={msg.withdraw({ title: couple.title })}
+            title={msg.withdrawFromEveryRound()}
             onclick={() => desk.dropCouple(couple.id)}>×</button
           >
         </li>
       {/each}
     </ul>
-    <h2 class="mt-4 text-xl">Floors</h2>
+    <h2 class="mt-4 text-xl">{msg.floors()}</h2>
     <ul>
       {#each desk.event.floors as floor, index (index)}
         <li class="flex flex-wrap items-center gap-2 py-1">
           <span class="min-w-0 flex-1 font-semibold">{floor.title}</span>
           <NumberField
-            label={`Length of ${floor.title}`}
+            label={msg.lengthOf({ title: floor.title })}
             after="×"
             value={floor.floor?.length ?? 18}
             min={4}
@@ -103,7 +116,7 @@
             onchange={(length) => desk.set({ floors: desk.event.floors.map((each, at) => (at === index ? { ...each, floor: { width: 11, ...each.floor, length } } : each)) })}
           />
           <NumberField
-            label={`Width of ${floor.title}`}
+            label={msg.widthOf({ title: floor.title })}
             after="m"
             value={floor.floor?.width ?? 11}
             min={4}
@@ -114,16 +127,16 @@
         </li>
       {/each}
     </ul>
-    {#if floors.length < 6}<button class="act mt-1" onclick={addFloor}>Another floor</button>{/if}
+    {#if floors.length < 6}<button class="act mt-1" onclick={addFloor}>{msg.addAFloor()}</button>{/if}
   </section>
 
-  <section class="flex flex-col gap-3" aria-label="Rounds">
+  <section class="flex flex-col gap-3" aria-label={msg.rounds()}>
     <div class="flex flex-wrap items-center gap-2">
-      <h2 class="flex-1 text-2xl">Rounds</h2>
+      <h2 class="flex-1 text-2xl">{msg.rounds()}</h2>
       <Choice
-        label="New round of"
+        label={msg.addARoundOf()}
         value=""
-        any="a division"
+        any={msg.aDivision()}
         options={divisions.map((division) => ({ value: division.title, label: division.title }))}
         onchange={(division) => division && desk.addRound(division)}
       />
@@ -134,42 +147,51 @@
         <header class="flex flex-wrap items-center gap-2">
           <input
             class="field min-w-48 flex-1 font-title text-lg font-semibold"
-            aria-label="Title of the round"
+            aria-label={msg.roundTitle()}
             maxlength="120"
             value={round.title}
             onchange={(event) => desk.setRound(round.id, { title: event.currentTarget.value })}
           />
           <NumberField
-            after="min a dance"
-            label={`Minutes a dance in ${round.title}`}
+            after={msg.minPerDance()}
+            label={msg.minutesPerDanceIn({ title: round.title })}
             value={round.minutes}
             min={1}
             max={60}
             onchange={(minutes) => desk.setRound(round.id, { minutes })}
           />
           {#if floors.length > 1}<Choice
-              label="on"
+              label={msg.on()}
               value={round.floor ?? floors[0] ?? ''}
               options={floors.map((floor) => ({ value: floor, label: floor }))}
               onchange={(floor) => desk.setRound(round.id, { floor })}
             />{/if}
           <Choice
-            label="after"
-            any="any"
+            label={msg.after()}
+            any={common.any()}
             value={round.after ?? ''}
             options={desk.event.rounds.filter((other) => other.id !== round.id).map((other) => ({ value: other.id, label: other.title }))}
             onchange={(after) => desk.setRound(round.id, { after: after || undefined })}
           />
-          <TimeField before="set for" label={`Time of ${round.title}`} open value={round.at ?? ''} onchange={(at) => desk.setRound(round.id, { at: at || undefined })} />
-          <button class="cursor-pointer px-2 text-soft hover:text-madder" aria-label={`Take ${round.title} out`} title="Take it out" onclick={() => desk.dropRound(round.id)}
-            >×</button
+          <TimeField
+            before={msg.fixedAt()}
+            label={msg.timeOf({ title: round.title })}
+            open
+            value={round.at ?? ''}
+            onchange={(at) => desk.setRound(round.id, { at: at || undefined })}
+          />
+          <button
+            class="cursor-pointer px-2 text-soft hover:text-madder"
+            aria-label={common.remove2({ title: round.title })}
+            title={common.remove()}
+            onclick={() => desk.dropRound(round.id)}>×</button
           >
         </header>
         <p class="mt-1 text-soft">
           {round.division}: {dancesOf(round.division, round.dances)
             .map((dance) => reference.danceTitle(dance))
             .join(', ')}; {round.entries.length}
-          {round.entries.length === 1 ? 'couple' : 'couples'}
+          {msg.couplesUnit({ couples: round.entries.length })}
         </p>
         <ul class="mt-2 flex flex-col gap-1">
           {#each round.entries.filter((entry) => desk.isOwn(entry.couple)) as entry (entry.couple)}
@@ -179,7 +201,7 @@
                 {@const now = entry.routines ?? []}
                 <Choice
                   label={reference.danceTitle(dance)}
-                  any="no routine"
+                  any={msg.noRoutine()}
                   value={now.find((id) => routines.find((routine) => routine.id === id)?.dance === dance) ?? ''}
                   options={routines.filter((routine) => routine.dance === dance).map((routine) => ({ value: routine.id, label: routine.title }))}
                   onchange={(chosen) => chooseRoutine(round.id, entry.couple, dance, now, chosen)}
@@ -187,7 +209,7 @@
               {/each}
               <button
                 class="cursor-pointer px-1 text-soft hover:text-madder"
-                aria-label={`${desk.couple(entry.couple)?.title} do not dance ${round.title}`}
+                aria-label={msg.withdrawFrom({ title: desk.couple(entry.couple)?.title ?? '', title2: round.title })}
                 onclick={() => desk.scratch(round.id, entry.couple)}>×</button
               >
             </li>
@@ -198,15 +220,15 @@
               <span class="inline-flex items-center rounded-lg border-[1.5px] border-line pl-2">
                 {couple?.number ?? couple?.title ?? entry.couple}<button
                   class="cursor-pointer px-1.5 text-soft hover:text-madder"
-                  aria-label={`${couple?.title} do not dance ${round.title}`}
+                  aria-label={msg.withdrawFrom({ title: couple?.title ?? '', title2: round.title })}
                   onclick={() => desk.scratch(round.id, entry.couple)}>×</button
                 >
               </span>
             {/each}
             {#if free.length > 0}<Choice
-                label="Enter"
+                label={msg.enter()}
                 value=""
-                any="a couple"
+                any={msg.aCouple()}
                 options={free.map((couple) => ({ value: couple.id, label: couple.title }))}
                 onchange={(couple) => couple && desk.enter(round.id, couple)}
               />{/if}
@@ -214,7 +236,7 @@
         </ul>
       </article>
     {:else}
-      <p class="panel p-8 text-center text-xl">No round yet. Choose a division above.</p>
+      <p class="panel p-8 text-center text-xl">{msg.noRoundsYetAddOne()}</p>
     {/each}
   </section>
 </div>

@@ -1,4 +1,5 @@
 <script lang="ts">
+  import msg from '$lib/messages/events';
   import OrganiserLine from '$lib/rules/OrganiserLine.svelte';
   import StandMark from '$lib/rules/StandMark.svelte';
   import type { EventDesk } from './EventDesk.svelte';
@@ -15,11 +16,11 @@
 
 <OrganiserLine />
 {#if !desk.isKept}
-  <p class="panel p-8 text-center text-xl">Keep the event first; then its routines are held against the rules.</p>
+  <p class="panel p-8 text-center text-xl">{msg.saveTheEventFirstIts()}</p>
 {:else if desk.standings === undefined}
-  <p class="p-8 text-center text-xl text-soft">Holding every routine against the rules …</p>
+  <p class="p-8 text-center text-xl text-soft">{msg.checkingEveryRoutineAgainstThe()}</p>
 {:else if desk.standings.length === 0}
-  <p class="panel p-8 text-center text-xl">No routine is entered. Choose them under couples and rounds (R).</p>
+  <p class="panel p-8 text-center text-xl">{msg.noRoutinesEnteredChooseThem()}</p>
 {:else}
   <ul class="grid gap-3 lg:grid-cols-2">
     {#each desk.standings as entry (`${entry.round} ${entry.couple} ${entry.routine}`)}
@@ -34,11 +35,12 @@
         <ul class="mt-1">
           {#each amiss as ruling (ruling.rule)}
             <li class="border-t border-line py-1 leading-snug">
-              <StandMark stand={ruling.stand} /> <strong>{ruling.title}</strong>: {ruling.found}; asked: {ruling.wanted}{#if ruling.places.length > 0}<span class="block text-soft"
+              <StandMark stand={ruling.stand} /> <strong>{ruling.title}</strong>{msg.required({ found: ruling.found, wanted: ruling.wanted })}{#if ruling.places.length > 0}<span
+                  class="block text-soft"
                   >{ruling.places
                     .slice(0, 3)
-                    .map((place) => `bar ${place.bar} ${place.what}`)
-                    .join(', ')}{ruling.places.length > 3 ? ` and ${ruling.places.length - 3} more` : ''}</span
+                    .map((place) => msg.bar({ bar: place.bar, what: place.what }))
+                    .join(', ')}{ruling.places.length > 3 ? msg.andMore({ count: ruling.places.length - 3 }) : ''}</span
                 >{/if}
             </li>
           {/each}

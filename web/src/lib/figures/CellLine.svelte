@@ -1,4 +1,5 @@
 <script lang="ts">
+  import msg from '$lib/messages/figures';
   import { reference } from '$lib/reference/reference.svelte';
   import type { Cell, FigureSheet, Offer } from './FigureSheet.svelte';
 
@@ -17,13 +18,13 @@
   }
 </script>
 
-<strong class="text-ink capitalize">{cell.part}, step {cell.row + 1}:</strong>
+<strong class="text-ink capitalize">{msg.step({ part: cell.part, row: cell.row + 1 })}</strong>
 {#if unreadable}
-  <span class="font-semibold text-madder">“{unreadable.text}”{unreadable.choices.length > 0 || unreadable.rows.length > 1 ? ' – which?' : ' is not understood'}</span>
-  {#if saying}<span>and {saying}</span>{/if}
-  {#if unreadable.nearest.length > 0}<span>perhaps {unreadable.nearest.join(', ')}</span>{/if}
+  <span class="font-semibold text-madder">“{unreadable.text}”{unreadable.choices.length > 0 || unreadable.rows.length > 1 ? msg.which() : msg.isNotUnderstood()}</span>
+  {#if saying}<span>{msg.and({ saying })}</span>{/if}
+  {#if unreadable.nearest.length > 0}<span>{msg.perhaps({ join: unreadable.nearest.join(', ') })}</span>{/if}
 {:else}
-  <span>{saying || 'nothing said here'}</span>
+  <span>{saying || msg.empty()}</span>
 {/if}
 {#each offered as offer, index (`${offer.column} ${offer.text}`)}
   <button
@@ -35,7 +36,7 @@
       sheet.take(cell, offer);
     }}
   >
-    <span class="key">Alt {index + 1}</span>
+    <span class="key">{msg.alt({ index: index + 1 })}</span>
     <strong class="text-ink">{label(offer)}</strong>
   </button>
 {/each}

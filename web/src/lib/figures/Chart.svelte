@@ -1,4 +1,6 @@
 <script lang="ts">
+  import msg from '$lib/messages/figures';
+  import common from '$lib/messages/common';
   import type { ColumnKey, Part, Row } from '$lib/api/client';
   import { reference } from '$lib/reference/reference.svelte';
   import { keysWithin } from '$lib/keys/keys';
@@ -20,12 +22,12 @@
   let { sheet, part, columns, lit, onfocus }: Props = $props();
 
   const SHORT_TITLE: Partial<Record<ColumnKey, string>> = {
-    count: 'Ct',
-    footPosition: 'Foot position',
-    rise: 'Rise & fall',
-    footwork: 'Fw',
-    relation: 'Position, hold',
-    body: 'Hips, body',
+    count: msg.ct(),
+    footPosition: msg.footPosition(),
+    rise: msg.riseFall(),
+    footwork: msg.fw(),
+    relation: msg.positionHold(),
+    body: msg.hipsBody(),
   };
   let rows = $derived(sheet.figure[part]);
   /** Both charts have the same columns at the same places. */
@@ -109,7 +111,7 @@
   }
 </script>
 
-<section class="panel min-w-0 overflow-hidden" aria-label={`Chart of the ${part}`}>
+<section class="panel min-w-0 overflow-hidden" aria-label={msg.chartOfThe({ part })}>
   <div class={['border-b-[1.5px] border-line px-2 pt-2 pb-1', part === 'man' ? 'bg-spruce-wash' : 'bg-madder-wash']}>
     <div class="flex items-center gap-3">
       <h2 class="w-12 text-lg capitalize">{part}</h2>
@@ -124,7 +126,7 @@
       </colgroup>
       <thead>
         <tr class="text-left text-[0.8rem] text-soft">
-          <th scope="col" class="py-1 pl-2 font-semibold"><span class="sr-only">Step</span></th>
+          <th scope="col" class="py-1 pl-2 font-semibold"><span class="sr-only">{common.step()}</span></th>
           {#each columns as column (column)}
             <th scope="col" class="px-1 py-1 align-bottom leading-tight font-semibold" title={reference.columnTitle(column)}>
               {title(column)}
@@ -151,8 +153,8 @@
                     (unreadable || finding?.severity === 'error') && 'bg-madder-wash font-bold underline decoration-madder decoration-wavy decoration-2 underline-offset-4',
                   ]}
                   value={text(row, column)}
-                  title={(sheet.reading[part][index]?.wording[column] ?? '') + (derived ? ' (derived from the partner)' : '')}
-                  aria-label={`${part}, step ${index + 1}, ${reference.columnTitle(column)}`}
+                  title={(sheet.reading[part][index]?.wording[column] ?? '') + (derived ? msg.derivedFromThePartner() : '')}
+                  aria-label={msg.step2({ part, index: index + 1, column: reference.columnTitle(column) })}
                   aria-invalid={unreadable || finding?.severity === 'error' ? 'true' : undefined}
                   autocomplete="off"
                   spellcheck="false"

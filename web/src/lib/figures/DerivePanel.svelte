@@ -1,4 +1,6 @@
 <script lang="ts">
+  import msg from '$lib/messages/figures';
+  import common from '$lib/messages/common';
   import type { Part } from '$lib/api/client';
   import { focused } from '$lib/ui/focused';
   import type { FigureSheet, Way } from './FigureSheet.svelte';
@@ -9,11 +11,11 @@
   let { sheet }: Props = $props();
 
   const WAYS: (Way & { label: string })[] = [
-    { kind: 'opposite', from: 'man', label: 'Lady: natural opposite of the man' },
-    { kind: 'opposite', from: 'lady', label: 'Man: natural opposite of the lady' },
-    { kind: 'partner', from: 'man', label: 'Lady’s part, as each position asks' },
-    { kind: 'partner', from: 'lady', label: 'Man’s part, as each position asks' },
-    { kind: 'mirror', label: 'Mirror the whole figure' },
+    { kind: 'opposite', from: 'man', label: msg.ladyNaturalOppositeOfThe() },
+    { kind: 'opposite', from: 'lady', label: msg.manNaturalOppositeOfThe() },
+    { kind: 'partner', from: 'man', label: msg.ladysPartFromEachPosition() },
+    { kind: 'partner', from: 'lady', label: msg.mansPartFromEachPosition() },
+    { kind: 'mirror', label: msg.mirrorTheWholeFigure() },
   ];
 
   let counts = $derived({ man: spoken('man'), lady: spoken('lady') });
@@ -25,8 +27,8 @@
 
 {#if sheet.proposal}
   {@const proposal = sheet.proposal}
-  <section aria-label="What changes">
-    <h3 class="text-base">{proposal.changes.length === 0 ? 'Nothing would change.' : 'This would change'}</h3>
+  <section aria-label={msg.changes()}>
+    <h3 class="text-base">{proposal.changes.length === 0 ? msg.nothingWouldChange() : msg.changes()}</h3>
     <ul class="mt-2 max-h-64 overflow-y-auto">
       {#each proposal.changes as change (change.pointer)}
         <li class="grid grid-cols-[1.2fr_1fr_1fr] gap-2 border-t border-line py-1">
@@ -37,14 +39,14 @@
       {/each}
     </ul>
     {#if proposal.doubts.length > 0}
-      <h3 class="mt-3 text-base">What could not be known</h3>
+      <h3 class="mt-3 text-base">{msg.couldNotBeDerived()}</h3>
       <ul class="mt-1 max-h-40 list-disc overflow-y-auto pl-5 leading-snug">
         {#each proposal.doubts as doubt, at (at)}<li>{doubt}</li>{/each}
       </ul>
     {/if}
     <div class="mt-3 flex gap-2">
-      <button class="act act-main" {@attach focused} disabled={proposal.changes.length === 0} onclick={() => sheet.acceptProposal()}>Accept</button>
-      <button class="act" onclick={() => (sheet.proposal = undefined)}>Leave as it is</button>
+      <button class="act act-main" {@attach focused} disabled={proposal.changes.length === 0} onclick={() => sheet.acceptProposal()}>{msg.accept()}</button>
+      <button class="act" onclick={() => (sheet.proposal = undefined)}>{common.cancel()}</button>
     </div>
   </section>
 {:else}
@@ -60,10 +62,10 @@
         void sheet.propose({ kind: 'retime', man: String(form.get('man')), lady: String(form.get('lady')) });
       }}
     >
-      <h3 class="text-base">Lay the same steps on another count</h3>
-      <label class="flex items-center gap-2"><span class="w-12">Man</span><input name="man" class="field min-w-0 flex-1" value={counts.man} /></label>
-      <label class="flex items-center gap-2"><span class="w-12">Lady</span><input name="lady" class="field min-w-0 flex-1" value={counts.lady} /></label>
-      <button class="act">Show what changes</button>
+      <h3 class="text-base">{msg.useTheSameStepsOn()}</h3>
+      <label class="flex items-center gap-2"><span class="w-12">{common.man2()}</span><input name={common.man()} class="field min-w-0 flex-1" value={counts.man} /></label>
+      <label class="flex items-center gap-2"><span class="w-12">{common.lady2()}</span><input name={common.lady()} class="field min-w-0 flex-1" value={counts.lady} /></label>
+      <button class="act">{msg.showChanges()}</button>
     </form>
   </div>
 {/if}

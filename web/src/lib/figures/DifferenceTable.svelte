@@ -1,4 +1,5 @@
 <script lang="ts">
+  import msg from '$lib/messages/figures';
   import type { FigureDifference } from '$lib/api/client';
 
   interface Props {
@@ -10,8 +11,8 @@
   let { differences, before, after }: Props = $props();
 </script>
 
-<table class="mt-2 w-full text-left" aria-label="What differs">
-  <thead><tr class="text-soft"><th class="pr-3 font-normal">where</th><th class="pr-3 font-normal">{after}</th><th class="font-normal">{before}</th></tr></thead>
+<table class="mt-2 w-full text-left" aria-label={msg.differences()}>
+  <thead><tr class="text-soft"><th class="pr-3 font-normal">{msg.where()}</th><th class="pr-3 font-normal">{after}</th><th class="font-normal">{before}</th></tr></thead>
   <tbody>
     {#each differences as difference (difference.place)}
       <tr class="border-t-[1.5px] border-line align-top">

@@ -1,4 +1,6 @@
 <script lang="ts">
+  import msg from '$lib/messages/figures';
+  import common from '$lib/messages/common';
   import type { RoutineEffect } from '$lib/api/client';
   import { Dialog } from 'bits-ui';
   import { breaks } from './FigureSheet.svelte';
@@ -16,7 +18,7 @@
   let unharmed = $derived(effects.filter((effect) => !breaks(effect)));
 
   function seams(count: number) {
-    return count === 1 ? '1 seam would break' : `${count} seams would break`;
+    return msg.seamsWouldBreak({ seams: count });
   }
 </script>
 
@@ -24,32 +26,31 @@
   <Dialog.Portal>
     <Dialog.Overlay class="fixed inset-0 z-40 bg-black/40" />
     <Dialog.Content class="panel fixed top-1/2 left-1/2 z-50 flex max-h-[90vh] w-[min(44rem,94vw)] -translate-x-1/2 -translate-y-1/2 flex-col gap-3 p-5 shadow-2xl">
-      <Dialog.Title class="font-title text-2xl font-semibold">This changes what routines dance</Dialog.Title>
+      <Dialog.Title class="font-title text-2xl font-semibold">{msg.routinesUseThisFigure()}</Dialog.Title>
       <Dialog.Description class="leading-snug">
-        {title} is danced in {effects.length}
-        {effects.length === 1 ? 'routine' : 'routines'}{broken.length < effects.length ? `; ${broken.length} of them would break` : ''}.
+        {broken.length < effects.length ? msg.usedInSomeBreak({ title, routines: effects.length, broken: broken.length }) : msg.usedIn({ title, routines: effects.length })}
       </Dialog.Description>
-      <ul class="min-h-0 flex-1 space-y-3 overflow-y-auto" aria-label="What would break">
+      <ul class="min-h-0 flex-1 space-y-3 overflow-y-auto" aria-label={msg.seamsThatWouldBreak()}>
         {#each broken as effect (effect.routine)}
           <li class="rounded-lg bg-madder-wash p-3">
             <p class="flex flex-wrap items-baseline justify-between gap-2">
               <strong>{effect.title}{effect.seams.length > 0 ? `: ${seams(effect.seams.length)}` : ''}</strong>
-              <a class="underline" href={`#/routines/${effect.routine}${effect.seams[0] ? `?figure=${effect.seams[0].after}` : ''}`}>Look at it</a>
+              <a class="underline" href={`#/routines/${effect.routine}${effect.seams[0] ? `?figure=${effect.seams[0].after}` : ''}`}>{msg.open()}</a>
             </p>
             <ul class="mt-1 space-y-1 leading-snug">
               {#each effect.seams as seam (seam.after)}
-                <li>Bar {seam.bar}, {seam.before} to {seam.next}: <span class="text-soft">{seam.reason}</span></li>
+                <li>{msg.barTo({ bar: seam.bar, before: seam.before, next: seam.next })} <span class="text-soft">{seam.reason}</span></li>
               {/each}
-              {#each effect.problems as problem, index (index)}<li>It could not be danced at all: {problem}</li>{/each}
+              {#each effect.problems as problem, index (index)}<li>{msg.theRoutineCouldNotBe({ problem })}</li>{/each}
             </ul>
           </li>
         {/each}
-        {#if unharmed.length > 0}<li class="text-soft">As it was: {unharmed.map((effect) => effect.title).join(', ')}.</li>{/if}
+        {#if unharmed.length > 0}<li class="text-soft">{msg.unchanged({ join: unharmed.map((effect) => effect.title).join(', ') })}</li>{/if}
       </ul>
       <div class="flex flex-wrap gap-2">
-        <button class="act act-main" onclick={oncopy}>Keep as a copy</button>
-        <button class="act" onclick={onkeep}>Keep, and mark the routines</button>
-        <button class="act" onclick={oncancel}>Cancel</button>
+        <button class="act act-main" onclick={oncopy}>{msg.saveAsACopy()}</button>
+        <button class="act" onclick={onkeep}>{msg.saveAndMarkTheRoutines()}</button>
+        <button class="act" onclick={oncancel}>{common.cancel()}</button>
       </div>
     </Dialog.Content>
   </Dialog.Portal>

@@ -1,4 +1,6 @@
 <script lang="ts">
+  import msg from '$lib/messages/figures';
+  import common from '$lib/messages/common';
   import type { Figure, Relation } from '$lib/api/client';
   import { reference } from '$lib/reference/reference.svelte';
   import Choice from '$lib/ui/Choice.svelte';
@@ -11,8 +13,8 @@
   let { sheet }: Props = $props();
 
   const ENDS = [
-    { key: 'start', label: 'Starts in' },
-    { key: 'end', label: 'Ends in' },
+    { key: 'start', label: msg.startsIn() },
+    { key: 'end', label: msg.endsIn() },
   ] as const;
   let positions = $derived(reference.notation.positions.map((term) => ({ value: term.shorthand, label: term.wording })));
   let holds = $derived(reference.notation.holds.map((term) => ({ value: term.shorthand, label: term.wording })));
@@ -39,48 +41,48 @@
   {#each ENDS as { key, label } (key)}
     <fieldset class="flex flex-wrap items-center gap-2">
       <legend class="mb-1 font-semibold">{label}</legend>
-      <Choice label="Position" options={positions} value={sheet.figure[key].position} onchange={(position) => change(key, { position })} />
-      <Choice label="Hold" options={holds} value={sheet.figure[key].hold} onchange={(hold) => change(key, { hold })} />
-      <Choice label="How near" any="close" options={PROXIMITIES} value={sheet.figure[key].proximity ?? ''} onchange={(proximity) => change(key, { proximity })} />
+      <Choice label={msg.position()} options={positions} value={sheet.figure[key].position} onchange={(position) => change(key, { position })} />
+      <Choice label={common.hold()} options={holds} value={sheet.figure[key].hold} onchange={(hold) => change(key, { hold })} />
+      <Choice label={msg.distance()} any={msg.close()} options={PROXIMITIES} value={sheet.figure[key].proximity ?? ''} onchange={(proximity) => change(key, { proximity })} />
     </fieldset>
   {/each}
   <ListField
     id="field-startAlignments"
-    label="The man may start"
-    hint="one alignment a line, the charted one first: f DW"
+    label={msg.manMayStartFacing()}
+    hint={msg.oneAlignmentPerLineThe()}
     value={sheet.figure.startAlignments ?? []}
     onchange={(startAlignments) => sheet.set({ startAlignments })}
   />
   <div class="space-y-2">
     <label class="flex items-center gap-2">
       <input type="checkbox" class="size-5 accent-ink" checked={sheet.figure.insistsOnAlignment} onchange={(event) => flag('insistsOnAlignment', event.currentTarget.checked)} />
-      These alignments bind even though the dance stays on the spot
+      {msg.theseAlignmentsApplyAlthoughThe()}
     </label>
     <label class="flex items-center gap-2">
       <input type="checkbox" class="size-5 accent-ink" checked={sheet.figure.sameFoot} onchange={(event) => flag('sameFoot', event.currentTarget.checked)} />
-      Both start with the same foot
+      {msg.bothStartWithTheSame()}
     </label>
     <label class="flex items-center gap-2">
       <input type="checkbox" class="size-5 accent-ink" checked={sheet.figure.eitherFoot} onchange={(event) => flag('eitherFoot', event.currentTarget.checked)} />
-      It is danced from either foot, the other way as in a mirror
+      {msg.canBeDancedFromEither()}
     </label>
   </div>
   <fieldset class="flex flex-wrap items-center gap-2">
-    <legend class="mb-1 font-semibold">In a routine</legend>
+    <legend class="mb-1 font-semibold">{msg.inARoutine()}</legend>
     <Choice
-      label="It may be curved by"
-      any="nothing"
+      label={msg.mayBeCurvedBy()}
+      any={msg.nothing()}
       options={['1/16', '1/8', '1/4'].map((curve) => ({ value: curve, label: curve }))}
       value={sheet.figure.curve ?? ''}
       onchange={(curve) => sheet.set({ curve: curve || undefined })}
     />
-    {#each [{ key: 'opens', label: 'It may open one' }, { key: 'closes', label: 'It may close one' }] as const as { key, label } (key)}
+    {#each [{ key: 'opens', label: msg.mayOpenARoutine() }, { key: 'closes', label: msg.mayCloseARoutine() }] as const as { key, label } (key)}
       <Choice
         {label}
-        any="as its charts tell"
+        any={msg.asCharted()}
         options={[
-          { value: 'yes', label: 'yes' },
-          { value: 'no', label: 'no' },
+          { value: 'yes', label: msg.yes() },
+          { value: 'no', label: msg.no() },
         ]}
         value={sheet.figure[key] === undefined ? '' : sheet.figure[key] ? 'yes' : 'no'}
         onchange={(chosen) => sheet.set({ [key]: chosen === '' ? undefined : chosen === 'yes' })}
@@ -88,13 +90,13 @@
     {/each}
   </fieldset>
   <fieldset class="flex flex-wrap items-center gap-2">
-    <legend class="mb-1 font-semibold">Charts are written in the school</legend>
-    <Choice label="Man" any="any" options={SCHOOLS} value={sheet.figure.school?.man ?? ''} onchange={(chosen) => school('man', chosen)} />
-    <Choice label="Lady" any="any" options={SCHOOLS} value={sheet.figure.school?.lady ?? ''} onchange={(chosen) => school('lady', chosen)} />
+    <legend class="mb-1 font-semibold">{msg.schoolOfTheCharts()}</legend>
+    <Choice label={common.man2()} any={common.any()} options={SCHOOLS} value={sheet.figure.school?.man ?? ''} onchange={(chosen) => school('man', chosen)} />
+    <Choice label={common.lady2()} any={common.any()} options={SCHOOLS} value={sheet.figure.school?.lady ?? ''} onchange={(chosen) => school('lady', chosen)} />
     <Choice
-      label="“a” is"
-      any="a quarter"
-      options={[{ value: 'triplet', label: 'a third' }]}
+      label={msg.aIs()}
+      any={msg.aQuarter()}
+      options={[{ value: 'triplet', label: msg.aThird() }]}
       value={sheet.figure.feel ?? ''}
       onchange={(feel) => sheet.set({ feel: feel || undefined })}
     />

@@ -1,3 +1,4 @@
+import msg from '$lib/messages/figures';
 import { api, fileOf, Problem, required } from '$lib/api/client';
 import type { ColumnKey, Completion, Derivation, Figure, Finding, Fix, Part, Place, Reading, RoutineEffect, Row, ShippedFigure, Unreadable } from '$lib/api/client';
 import { distinct } from '$lib/ui/distinct';
@@ -105,7 +106,9 @@ export class FigureSheet extends EditSession<Figure> {
     const unreadable = this.unreadable(`/${part}/${row}/${column}`);
     const choices = (unreadable?.choices ?? []).map((choice) => ({ ...choice, column: choice.column as ColumnKey }));
     const spread =
-      unreadable && unreadable.rows.length > 1 ? [{ column, text: unreadable.rows.join(', '), wording: `over ${unreadable.rows.length} rows`, rows: unreadable.rows }] : [];
+      unreadable && unreadable.rows.length > 1
+        ? [{ column, text: unreadable.rows.join(', '), wording: msg.overRows({ count: unreadable.rows.length }), rows: unreadable.rows }]
+        : [];
     return choices.length + spread.length > 0 ? [...choices, ...spread] : this.completions.map((completion) => ({ column, ...completion }));
   }
 
@@ -268,8 +271,7 @@ export class FigureSheet extends EditSession<Figure> {
       return;
     }
     await super.keep();
-    if (effects.length > 0 && this.isKept)
-      notices.say({ sentence: `Danced in ${effects.length} ${effects.length === 1 ? 'routine' : 'routines'}: every seam there is as it was.` });
+    if (effects.length > 0 && this.isKept) notices.say({ sentence: msg.noSeamChanges({ routines: effects.length }) });
   }
 
   /** Keeps it although routines break; they are marked in the list of routines. */
@@ -294,7 +296,7 @@ export class FigureSheet extends EditSession<Figure> {
         }
       }
     }
-    this.failure = `There are ${MOST_COPIES} copies already; give one of them another name first.`;
+    this.failure = msg.thereAreAlreadyCopiesRename({ MOSTCOPIES: MOST_COPIES });
     return undefined;
   }
 
@@ -303,7 +305,7 @@ export class FigureSheet extends EditSession<Figure> {
     const users = await this.#effects(this.figure);
     if (!users) return false;
     if (users.length > 0) {
-      this.failure = `It is danced in ${users.map(({ title }) => title).join(', ')}. Take it out there first.`;
+      this.failure = msg.itIsUsedInRemove({ join: users.map(({ title }) => title).join(', ') });
       this.users = users;
       return false;
     }

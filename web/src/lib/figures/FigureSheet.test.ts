@@ -135,7 +135,7 @@ describe('keeping', () => {
     open.set({ bars: '2' });
     await open.keep();
     expect(open.isKept).toBe(true);
-    expect(notices.current?.sentence).toBe('Danced in 1 routine: every seam there is as it was.');
+    expect(notices.current?.sentence).toBe('Used in 1 routine: no seam breaks that held before.');
   });
 
   it('as a copy takes the first free number and leaves the figure as it was', async () => {
@@ -157,7 +157,7 @@ describe('keeping', () => {
 it('is not deleted while a routine dances it', async () => {
   const { sheet: open, questions } = await sheet({ '/api/figures/{id}/effects': [{ title: 'Ferry Night', seams: [], problems: [] }] });
   expect(await open.delete()).toBe(false);
-  expect(open.failure).toBe('It is danced in Ferry Night. Take it out there first.');
+  expect(open.failure).toBe('It is used in Ferry Night. Remove it there first.');
   expect(questions.some(({ method }) => method === 'DELETE')).toBe(false);
 });
 

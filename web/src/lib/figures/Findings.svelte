@@ -1,4 +1,5 @@
 <script lang="ts">
+  import msg from '$lib/messages/figures';
   import type { ColumnKey, Finding, Part, Place, Unreadable } from '$lib/api/client';
   import AuditMark from '$lib/glyphs/AuditMark.svelte';
   import { focused } from '$lib/ui/focused';
@@ -16,7 +17,7 @@
   let warnings = $derived(sheet.open.filter((finding) => finding.severity === 'warning').length);
 
   const EDGE: Record<string, string> = { error: 'border-madder', warning: 'border-brass', note: 'border-line' };
-  const NAME: Record<string, string> = { error: 'does not add up', warning: 'look again', note: 'cue' };
+  const NAME: Record<string, string> = { error: msg.doesNotAddUp(), warning: msg.check(), note: 'cue' };
 
   function key(finding: Finding) {
     return finding.rule + finding.place.pointer + finding.sentence;
@@ -56,9 +57,9 @@
   {#each sheet.reading.unreadable as unreadable (unreadable.place.pointer)}
     <article class="border-l-4 border-madder pl-3" data-place={unreadable.place.pointer}>
       <button class="cursor-pointer text-left font-semibold hover:underline" onclick={() => onplace(unreadable.place)}>
-        {unreadable.place.wording}: “{unreadable.text}” {unreadable.choices.length > 0 ? 'may mean' : 'cannot be read'}
+        {unreadable.place.wording}: “{unreadable.text}” {unreadable.choices.length > 0 ? msg.mayMean() : msg.cannotBeRead()}
       </button>
-      {#if unreadable.choices.length === 0}<p class="text-soft">Expected {unreadable.expected}.</p>{/if}
+      {#if unreadable.choices.length === 0}<p class="text-soft">{msg.expected({ expected: unreadable.expected })}</p>{/if}
       {#if unreadable.place.column}
         <div class="mt-1 flex flex-wrap gap-2">
           {#each offersOf(unreadable) as offer (`${offer.column} ${offer.text}`)}
@@ -78,31 +79,37 @@
       <button class="cursor-pointer text-left font-semibold hover:underline" onclick={() => onplace(finding.place)}>
         {finding.place.wording}
       </button>
-      <span class="text-sm text-soft" title={`Rule ${finding.rule}`}>{NAME[finding.severity]}</span>
+      <span class="text-sm text-soft" title={msg.rule({ rule: finding.rule })}>{NAME[finding.severity]}</span>
       <p>{finding.sentence}</p>
       {#if muting === key(finding)}
         <form class="mt-1 flex gap-2" onsubmit={(event) => mute(event, finding)}>
-          <input name="reason" class="field min-w-0 flex-1" placeholder="Why it is meant so" aria-label="Why it is meant so" {@attach focused} />
-          <button class="act">Accept it</button>
+          <input
+            name={msg.reason()}
+            class="field min-w-0 flex-1"
+            placeholder={msg.reasonForIgnoringThisFinding()}
+            aria-label={msg.reasonForIgnoringThisFinding()}
+            {@attach focused}
+          />
+          <button class="act">{msg.ignore()}</button>
         </form>
       {:else}
         <div class="mt-1 flex flex-wrap gap-2">
           {#each finding.fixes as fix, at (at)}
             <button class="act" onclick={() => sheet.apply(fix)}>{fix.label}</button>
           {/each}
-          <button class="cursor-pointer px-1 text-soft underline hover:text-ink" onclick={() => (muting = key(finding))}>It is meant so</button>
+          <button class="cursor-pointer px-1 text-soft underline hover:text-ink" onclick={() => (muting = key(finding))}>{msg.ignoreThisFinding()}</button>
         </div>
       {/if}
     </article>
   {/each}
   {#if errors + warnings === 0}
-    <p class="text-soft">The count fills its bars, the right foot is free for every step, and the turns lead to every alignment in both parts.</p>
+    <p class="text-soft">{msg.theCountFillsItsBars()}</p>
   {/if}
   {#each sheet.muted as finding (key(finding))}
     <article class="border-l-4 border-dashed border-line pl-3" data-muted={finding.rule}>
       <p class="text-soft"><span class="font-semibold">{finding.place.wording}</span>: {finding.sentence}</p>
-      <p>Accepted: {finding.muted}</p>
-      <button class="cursor-pointer text-soft underline hover:text-ink" onclick={() => sheet.hearAgain(finding)}>Check it again</button>
+      <p>{msg.ignored({ muted: finding.muted ?? '' })}</p>
+      <button class="cursor-pointer text-soft underline hover:text-ink" onclick={() => sheet.hearAgain(finding)}>{msg.stopIgnoring()}</button>
     </article>
   {/each}
 </div>

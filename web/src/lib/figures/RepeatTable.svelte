@@ -1,4 +1,5 @@
 <script lang="ts">
+  import msg from '$lib/messages/figures';
   import type { Reading } from '$lib/api/client';
 
   interface Props {
@@ -11,9 +12,9 @@
   <table class="mt-2 w-full border-collapse text-left">
     <thead>
       <tr class="text-sm text-soft"
-        ><th class="font-semibold">Times</th><th class="font-semibold">Beats</th><th class="font-semibold">Man free</th><th class="font-semibold">Lady free</th><th
-          class="font-semibold">He faces</th
-        ><th class="font-semibold">Fits</th></tr
+        ><th class="font-semibold">{msg.times()}</th><th class="font-semibold">{msg.beats()}</th><th class="font-semibold">{msg.manFree()}</th><th class="font-semibold"
+          >{msg.ladyFree()}</th
+        ><th class="font-semibold">{msg.manFaces()}</th><th class="font-semibold">{msg.fits()}</th></tr
       >
     </thead>
     <tbody>
@@ -27,7 +28,7 @@
           <td class={row.fits ? '' : 'font-semibold text-madder'}>{row.fits ? 'yes' : 'no'}</td>
         </tr>
         {#if row.mend}
-          <tr><td></td><td colspan="5" class="pb-1 text-sm text-soft">To mend it, {row.mend}.</td></tr>
+          <tr><td></td><td colspan="5" class="pb-1 text-sm text-soft">{msg.toFixIt({ fix: row.mend })}</td></tr>
         {/if}
       {/each}
     </tbody>

@@ -1,4 +1,5 @@
 <script lang="ts">
+  import msg from '$lib/messages/figures';
   import type { Place } from '$lib/api/client';
   import TellPanel from '$lib/tellings/TellPanel.svelte';
   import { Tabs } from 'bits-ui';
@@ -21,19 +22,19 @@
 
   let found = $derived(sheet.reading.unreadable.length + sheet.open.filter((finding) => finding.severity !== 'note').length);
   const PANELS = [
-    { value: 'checked', label: 'Checked' },
-    { value: 'tell', label: 'Tell' },
-    { value: 'derive', label: 'Derive' },
-    { value: 'ends', label: 'Ends' },
-    { value: 'ways', label: 'Ways' },
-    { value: 'words', label: 'Teach' },
-    { value: 'versions', label: 'Versions' },
-    { value: 'shipped', label: 'Shipped' },
+    { value: 'checked', label: msg.checked() },
+    { value: 'tell', label: msg.describe() },
+    { value: 'derive', label: msg.derive() },
+    { value: 'ends', label: msg.ends() },
+    { value: 'ways', label: msg.ways() },
+    { value: 'words', label: msg.teaching() },
+    { value: 'versions', label: msg.versions() },
+    { value: 'shipped', label: msg.original() },
   ];
 </script>
 
 <Tabs.Root value={panel} onValueChange={onpanel} class="panel flex min-h-0 flex-col overflow-hidden">
-  <Tabs.List class="flex shrink-0 overflow-x-auto border-b-[1.5px] border-line px-1" aria-label="About the figure">
+  <Tabs.List class="flex shrink-0 overflow-x-auto border-b-[1.5px] border-line px-1" aria-label={msg.aboutTheFigure()}>
     {#each PANELS as { value, label } (value)}
       <Tabs.Trigger
         {value}

@@ -1,4 +1,5 @@
 <script lang="ts">
+  import msg from '$lib/messages/figures';
   import DifferenceTable from './DifferenceTable.svelte';
   import type { FigureSheet } from './FigureSheet.svelte';
 
@@ -13,17 +14,17 @@
 </script>
 
 {#if sheet.shipped === undefined}
-  <p class="text-soft">Looking for the one that came with the program …</p>
+  <p class="text-soft">{msg.loadingTheOriginalFigure()}</p>
 {:else if sheet.shipped === null}
-  <p>This figure did not come with the program; it is yours alone.</p>
+  <p>{msg.thisFigureDidNotCome()}</p>
 {:else if sheet.shipped.differences.length === 0}
-  <p><strong>As it came with the program.</strong></p>
-  <p class="mt-1 text-soft">A newer edition of the book may renew it, until you change it. For one of your own use Copy.</p>
+  <p><strong>{msg.unchangedFromTheOriginal()}</strong></p>
+  <p class="mt-1 text-soft">{msg.updatesToTheBookMay()}</p>
 {:else}
   <div class="flex flex-wrap items-center justify-between gap-2">
-    <p><strong>{sheet.shipped.differences.length} {sheet.shipped.differences.length === 1 ? 'place differs' : 'places differ'}</strong> from the one that came with the program.</p>
-    <button class="act" onclick={() => sheet.takeShipped()}>Back to the shipped one</button>
+    <p><strong>{msg.differsFromOriginal({ places: sheet.shipped.differences.length })}</strong></p>
+    <button class="act" onclick={() => sheet.takeShipped()}>{msg.restoreTheOriginal()}</button>
   </div>
-  <p class="mt-1 text-soft">A newer edition of the book leaves your changes alone. Undo brings them back.</p>
+  <p class="mt-1 text-soft">{msg.updatesToTheBookDo()}</p>
   <DifferenceTable differences={sheet.shipped.differences} before="shipped" after="here" />
 {/if}

@@ -1,4 +1,5 @@
 <script lang="ts">
+  import msg from '$lib/messages/figures';
   import type { ColumnKey, Part } from '$lib/api/client';
   import AlignmentGlyph from '$lib/glyphs/AlignmentGlyph.svelte';
   import { reference } from '$lib/reference/reference.svelte';
@@ -28,7 +29,7 @@
 
 <ol
   class="space-y-2 touch-pan-y"
-  aria-label={`Steps of the ${part}`}
+  aria-label={msg.stepsOfThe({ part })}
   onpointerdown={({ clientX, clientY }) => (began = { x: clientX, y: clientY })}
   onpointerup={swiped}
   onpointercancel={() => (began = undefined)}
@@ -38,12 +39,12 @@
     <li class={['panel overflow-hidden', lit === index && (part === 'man' ? 'border-spruce' : 'border-madder')]}>
       <button
         class={['flex w-full cursor-pointer items-center gap-3 px-3 py-1.5 text-left', part === 'man' ? 'bg-spruce-wash' : 'bg-madder-wash']}
-        aria-label={`Step ${index + 1} on the floor`}
+        aria-label={msg.stepOnTheFloor({ index: index + 1 })}
         onclick={() => onstep(index)}
       >
         <span class="font-title text-2xl font-bold">{index + 1}</span>
         <span class="flex-1 leading-tight"
-          >count <strong class="font-title text-xl">{row.count ?? '–'}</strong>{#if row.foot}<span class="ml-3">{reading?.wording.foot ?? row.foot}</span>{/if}</span
+          >{msg.count()} <strong class="font-title text-xl">{row.count ?? '–'}</strong>{#if row.foot}<span class="ml-3">{reading?.wording.foot ?? row.foot}</span>{/if}</span
         >
         {#if reading}<AlignmentGlyph heading={reading.heading} tone={part === 'man' ? 'spruce' : 'madder'} />{/if}
       </button>

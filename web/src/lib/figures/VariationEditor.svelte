@@ -1,4 +1,6 @@
 <script lang="ts">
+  import msg from '$lib/messages/figures';
+  import common from '$lib/messages/common';
   import type { ColumnKey, Part, Row, Variation } from '$lib/api/client';
   import { reference } from '$lib/reference/reference.svelte';
   import Choice from '$lib/ui/Choice.svelte';
@@ -59,27 +61,45 @@
   <div class="flex gap-2">
     {#if names}
       <span class="grid flex-1">
-        <Choice quiet label="School" value={variation.name} options={names.map((name) => ({ value: name, label: name }))} onchange={(name) => onchange({ ...variation, name })} />
+        <Choice
+          quiet
+          label={msg.school()}
+          value={variation.name}
+          options={names.map((name) => ({ value: name, label: name }))}
+          onchange={(name) => onchange({ ...variation, name })}
+        />
       </span>
     {:else}
-      <input class="field min-w-0 flex-1" aria-label="Name" value={variation.name} onchange={(event) => onchange({ ...variation, name: event.currentTarget.value })} />
+      <input class="field min-w-0 flex-1" aria-label={msg.name()} value={variation.name} onchange={(event) => onchange({ ...variation, name: event.currentTarget.value })} />
     {/if}
-    <button class="act" aria-label={`Remove ${variation.name}`} onclick={onremove}><Trash2 width={16} height={16} /></button>
+    <button class="act" aria-label={msg.remove({ name: variation.name })} onclick={onremove}><Trash2 width={16} height={16} /></button>
   </div>
   {#each lines as line, index (index)}
     <div class="mt-1 grid grid-cols-[5rem_3.5rem_1fr_1.2fr_auto] gap-1">
-      <Choice quiet label="Part" value={line.part} options={PARTS.map((part) => ({ value: part, label: part }))} onchange={(part) => amend(index, { part: part as Part })} />
-      <input class="field px-2" aria-label="Step" inputmode="numeric" value={line.row} onchange={(event) => amend(index, { row: Number(event.currentTarget.value) || 1 })} />
       <Choice
         quiet
-        label="Column"
+        label={common.part()}
+        value={line.part}
+        options={PARTS.map((part) => ({ value: part, label: part }))}
+        onchange={(part) => amend(index, { part: part as Part })}
+      />
+      <input
+        class="field px-2"
+        aria-label={common.step()}
+        inputmode="numeric"
+        value={line.row}
+        onchange={(event) => amend(index, { row: Number(event.currentTarget.value) || 1 })}
+      />
+      <Choice
+        quiet
+        label={msg.column()}
         value={line.column}
         options={reference.notation.columns.map(({ key, title }) => ({ value: key, label: title }))}
         onchange={(column) => amend(index, { column: column as ColumnKey })}
       />
-      <input class="field min-w-0 px-2" aria-label="Instead" value={line.text} onchange={(event) => amend(index, { text: event.currentTarget.value })} />
-      <button class="act px-2" aria-label="Remove this change" onclick={() => write(lines.toSpliced(index, 1))}><Trash2 width={14} height={14} /></button>
+      <input class="field min-w-0 px-2" aria-label={msg.newValue()} value={line.text} onchange={(event) => amend(index, { text: event.currentTarget.value })} />
+      <button class="act px-2" aria-label={msg.removeThisChange()} onclick={() => write(lines.toSpliced(index, 1))}><Trash2 width={14} height={14} /></button>
     </div>
   {/each}
-  <button class="act mt-1" onclick={add}>Change a cell</button>
+  <button class="act mt-1" onclick={add}>{msg.changeACell()}</button>
 </fieldset>

@@ -1,4 +1,5 @@
 <script lang="ts">
+  import msg from '$lib/messages/figures';
   import { api, required, type FigureDifference, type FigureVersion } from '$lib/api/client';
   import { momentOf } from '$lib/ui/moment';
   import { VersionList } from '$lib/versions/VersionList.svelte';
@@ -23,13 +24,13 @@
 </script>
 
 {#if sheet.isNew}
-  <p>Nothing has been kept yet.</p>
+  <p>{msg.noSavedVersionsYet()}</p>
 {:else}
   <Versions {list} onrestore={restore}>
-    {#snippet about(version)}{version.figure.title}, {version.figure.man.length} and {version.figure.lady.length} steps{/snippet}
+    {#snippet about(version)}{msg.andSteps({ title: version.figure.title, count: version.figure.man.length, count2: version.figure.lady.length })}{/snippet}
     {#snippet difference(version, differences)}
       {#if differences.length === 0}
-        <p><strong>{momentOf(version.kept)}</strong>: the same as now.</p>
+        <p><strong>{momentOf(version.kept)}</strong>{msg.sameAsNow()}</p>
       {:else}
         <DifferenceTable {differences} before={momentOf(version.kept)} after="now" />
       {/if}

@@ -1,4 +1,6 @@
 <script lang="ts">
+  import msg from '$lib/messages/figures';
+  import common from '$lib/messages/common';
   import { reference } from '$lib/reference/reference.svelte';
   import { today } from '$lib/ui/moment';
   import ListField from '$lib/ui/ListField.svelte';
@@ -10,11 +12,11 @@
   let { sheet }: Props = $props();
 
   const LISTS = [
-    { key: 'cues', label: 'Cues', hint: 'how to do it well, one a line' },
-    { key: 'faults', label: 'Faults', hint: 'what goes wrong, one a line' },
-    { key: 'drills', label: 'Drills', hint: 'exercises, one a line' },
-    { key: 'follows', label: 'Follows', hint: 'ids of figures listed before it' },
-    { key: 'precedes', label: 'Precedes', hint: 'ids of figures listed after it' },
+    { key: 'cues', label: msg.cues(), hint: msg.howToDanceItWell() },
+    { key: 'faults', label: common.faults(), hint: msg.commonMistakesOnePerLine() },
+    { key: 'drills', label: msg.drills(), hint: msg.exercisesOnePerLine() },
+    { key: 'follows', label: msg.follows(), hint: msg.idsOfFiguresListedBefore() },
+    { key: 'precedes', label: msg.precedes(), hint: msg.idsOfFiguresListedAfter() },
   ] as const;
 
   function heed(tag: string, on: boolean) {
@@ -28,7 +30,7 @@
     <ListField id={`field-${key}`} {label} {hint} value={sheet.figure[key] ?? []} onchange={(lines) => sheet.set({ [key]: lines })} />
   {/each}
   <fieldset id="field-cautions" tabindex="-1">
-    <legend class="font-semibold">Cautions</legend>
+    <legend class="font-semibold">{msg.cautions()}</legend>
     {#each reference.notation.cautions as caution (caution.shorthand)}
       <label class="mt-1 flex gap-2">
         <input
@@ -43,7 +45,7 @@
   </fieldset>
   <div class="flex flex-wrap items-end gap-2">
     <label class="block" for="field-lastRead"
-      ><span class="font-semibold">Last read against technique</span>
+      ><span class="font-semibold">{msg.lastCheckedAgainstTechnique()}</span>
       <input
         id="field-lastRead"
         type="date"
@@ -52,6 +54,6 @@
         onchange={(event) => sheet.set({ lastRead: event.currentTarget.value || undefined })}
       /></label
     >
-    <button type="button" class="act" onclick={() => sheet.set({ lastRead: today() })}>Read today</button>
+    <button type="button" class="act" onclick={() => sheet.set({ lastRead: today() })}>{msg.checkedToday()}</button>
   </div>
 </div>

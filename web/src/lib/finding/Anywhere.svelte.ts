@@ -1,3 +1,5 @@
+import msg from '$lib/messages/shell';
+import common from '$lib/messages/common';
 import { api, required, sentenceOf, type FigureSummary } from '$lib/api/client';
 import { hasWords } from './plain';
 import { reference } from '$lib/reference/reference.svelte';
@@ -75,13 +77,13 @@ export class Anywhere {
       reference.load(),
     ]);
     return [
-      ...required(routines).map(({ id, title, dance }) => ({ kind: 'Routine', title, more: reference.danceTitle(dance), path: `/routines/${id}` })),
-      ...required(people).map(({ id, title }) => ({ kind: 'Person', title, path: `/people/${id}` })),
-      ...required(couples).map(({ id, title }) => ({ kind: 'Couple', title, path: `/couples/${id}` })),
-      ...required(lessons).map(({ id, title, date, time }) => ({ kind: 'Lesson', title, more: `${date} ${time}`, path: `/lessons/${id}` })),
-      ...required(events).map(({ id, title, date }) => ({ kind: 'Event', title, more: date, path: `/events/${id}` })),
-      ...required(pieces).map(({ id, title }) => ({ kind: 'Music', title, path: `/music/${id}` })),
-      ...required(postures).map(({ id, title }) => ({ kind: 'Posture', title, path: `/postures/${id}` })),
+      ...required(routines).map(({ id, title, dance }) => ({ kind: msg.routine(), title, more: reference.danceTitle(dance), path: `/routines/${id}` })),
+      ...required(people).map(({ id, title }) => ({ kind: msg.person(), title, path: `/people/${id}` })),
+      ...required(couples).map(({ id, title }) => ({ kind: msg.couple(), title, path: `/couples/${id}` })),
+      ...required(lessons).map(({ id, title, date, time }) => ({ kind: common.lesson(), title, more: `${date} ${time}`, path: `/lessons/${id}` })),
+      ...required(events).map(({ id, title, date }) => ({ kind: msg.event(), title, more: date, path: `/events/${id}` })),
+      ...required(pieces).map(({ id, title }) => ({ kind: common.music(), title, path: `/music/${id}` })),
+      ...required(postures).map(({ id, title }) => ({ kind: msg.posture(), title, path: `/postures/${id}` })),
     ];
   }
 }
@@ -93,7 +95,7 @@ function said(places: Place[], words: string): Place[] {
 }
 
 function placeOf({ id, title, dance, level }: FigureSummary): Place {
-  return { kind: 'Figure', title, more: `${reference.danceTitle(dance)}, ${level}`, path: `/figures/${id}` };
+  return { kind: common.figure(), title, more: `${reference.danceTitle(dance)}, ${level}`, path: `/figures/${id}` };
 }
 
 /** Lessons of the last and of the next month. */

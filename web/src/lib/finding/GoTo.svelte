@@ -1,4 +1,5 @@
 <script lang="ts">
+  import msg from '$lib/messages/shell';
   import Message from '$lib/ui/Message.svelte';
   import { Command, Dialog } from 'bits-ui';
   import { push } from 'svelte-spa-router';
@@ -44,16 +45,16 @@
   <Dialog.Portal>
     <Dialog.Overlay class="fixed inset-0 z-40 bg-black/50" />
     <Dialog.Content class="panel fixed top-[8vh] left-1/2 z-50 flex max-h-[84vh] w-[min(44rem,94vw)] -translate-x-1/2 flex-col shadow-2xl">
-      <Dialog.Title class="sr-only">Go to</Dialog.Title>
-      <Dialog.Description class="sr-only">Words of what you look for; the arrow keys choose, Enter goes there.</Dialog.Description>
-      <Command.Root shouldFilter={false} vimBindings={false} loop bind:value={chosen} label="Go to" class="flex min-h-0 flex-col">
+      <Dialog.Title class="sr-only">{msg.goTo()}</Dialog.Title>
+      <Dialog.Description class="sr-only">{msg.typeWordsToSearchUse()}</Dialog.Description>
+      <Command.Root shouldFilter={false} vimBindings={false} loop bind:value={chosen} label={msg.goTo()} class="flex min-h-0 flex-col">
         <Command.Input bind:value={() => words, (text) => ((words = text), void anywhere.ask(text))}>
           {#snippet child({ props })}
             <input
               {...props}
               class="w-full border-b-[1.5px] border-line bg-transparent px-5 py-4 text-2xl outline-none! placeholder:text-soft"
-              placeholder="A figure, routine, person, lesson, view …"
-              aria-label="Go to"
+              placeholder={msg.aFigureRoutinePersonLesson()}
+              aria-label={msg.goTo()}
               aria-labelledby={undefined}
               aria-activedescendant={lit < 0 ? undefined : `${id}-${lit}`}
               bind:value={() => words, (text) => ((words = text), void anywhere.ask(text))}
@@ -61,7 +62,7 @@
           {/snippet}
         </Command.Input>
         {#if anywhere.failure}<div class="p-3"><Message sentence={anywhere.failure} /></div>{/if}
-        <Command.List class="min-h-0 overflow-y-auto p-2" aria-label="Places">
+        <Command.List class="min-h-0 overflow-y-auto p-2" aria-label={msg.places()}>
           <Command.Viewport>
             {#each kinds as kind (kind)}
               <Command.Group>
@@ -83,7 +84,7 @@
             {/each}
           </Command.Viewport>
         </Command.List>
-        {#if kinds.length === 0}<p class="px-5 pb-4 text-lg text-soft" role="status">Nothing has all of these words. Fewer find more.</p>{/if}
+        {#if kinds.length === 0}<p class="px-5 pb-4 text-lg text-soft" role="status">{msg.noResultsTryFewerWords()}</p>{/if}
       </Command.Root>
     </Dialog.Content>
   </Dialog.Portal>

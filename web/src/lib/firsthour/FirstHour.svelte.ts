@@ -1,3 +1,4 @@
+import msg from '$lib/messages/firsthour';
 import { api, sentenceOf, type Figure, type Routine, required } from '$lib/api/client';
 import { figureStore } from '$lib/figures/figureStore';
 import { begin } from '$lib/figures/newFigure';
@@ -8,8 +9,8 @@ import { dropRecovered } from '$lib/ui/recovered';
 import { rehearsedRoutine, startAgain } from './progress';
 
 const DANCE = 'waltz';
-const FIGURE = { id: 'waltz-my-own-change', title: 'My Own Change', bars: '1', steps: 3 };
-const ROUTINE = { id: 'my-first-routine', title: 'My First Routine', tempo: 28 };
+const FIGURE = { id: 'waltz-my-own-change', title: msg.myOwnChange(), bars: '1', steps: 3 };
+const ROUTINE = { id: 'my-first-routine', title: msg.myFirstRoutine(), tempo: 28 };
 /** How long a routine is once more than its beginning has been composed, bars. */
 const COMPOSED = 16;
 const LINKED = 3;
@@ -45,40 +46,40 @@ export class FirstHour {
     return [
       {
         task: 'describe',
-        title: 'Describe a figure',
-        how: 'A change of your own: three steps, forward, side, close. Write count, foot, foot position and alignment for the man; for the lady take the opposite, with Alt O. Then keep it.',
+        title: msg.describeAFigure(),
+        how: msg.createYourOwnChangeThree(),
         done: this.#figure !== undefined,
       },
       {
         task: 'check',
-        title: 'See what does not add up',
-        how: 'Change the alignment of one step to something that cannot be. What is found stands under the chart, with what would mend it. Mend it and keep.',
+        title: msg.seeWhatDoesNotAdd(),
+        how: msg.changeTheAlignmentOfOne(),
         done: this.#figure !== undefined && this.#errors === 0,
-        wants: this.#errors > 0 ? `${this.#errors === 1 ? 'One thing does' : `${this.#errors} things do`} not add up yet.` : undefined,
+        wants: this.#errors > 0 ? msg.doNotAddUp({ errors: this.#errors }) : undefined,
       },
       {
         task: 'link',
-        title: 'Link it',
-        how: 'Begin a waltz with it and choose what may come next, three figures in all. Seams that hold can be danced; one that breaks says why, and offers repairs.',
+        title: msg.linkIt(),
+        how: msg.startAWaltzWithIt(),
         done: linked,
         wants: !this.#routine
           ? undefined
           : this.#breaks > 0
-            ? 'A seam breaks.'
+            ? msg.aSeamBreaks()
             : !isDanced
-              ? 'Your own figure is not in it yet.'
+              ? msg.yourOwnFigureIsNot()
               : figures < LINKED
-                ? `${figures} of ${LINKED} figures.`
+                ? msg.ofFigures({ figures, LINKED })
                 : undefined,
       },
       {
         task: 'compose',
-        title: 'Have the rest composed',
-        how: `On the desk, press K: fill to bar ${COMPOSED}, and take the answer you like best. Keep it.`,
+        title: msg.composeTheRest(),
+        how: msg.onTheDeskPressK({ COMPOSED }),
         done: this.#bars >= COMPOSED && this.#breaks === 0,
-        wants: this.#bars > 0 && this.#bars < COMPOSED ? `${this.#bars} of ${COMPOSED} bars.` : undefined,
+        wants: this.#bars > 0 && this.#bars < COMPOSED ? msg.ofBars({ value: this.#bars, COMPOSED }) : undefined,
       },
-      { task: 'rehearse', title: 'Rehearse it', how: 'Hear it counted, step through it with the arrow keys, and see both of you from above.', done: this.#rehearsed },
+      { task: 'rehearse', title: msg.rehearseIt(), how: msg.hearItCountedStepThrough(), done: this.#rehearsed },
     ];
   }
 

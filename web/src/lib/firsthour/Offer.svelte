@@ -1,4 +1,6 @@
 <script lang="ts">
+  import msg from '$lib/messages/firsthour';
+  import common from '$lib/messages/common';
   import { isLeft, leave } from './progress';
 
   let left = $state(isLeft());
@@ -6,8 +8,8 @@
 
 {#if !left}
   <p class="panel flex flex-wrap items-center gap-3 border-brass px-4 py-2 text-lg">
-    <span class="min-w-60 flex-1"><strong>New here?</strong> Describe, check, link, compose and rehearse something of your own.</span>
-    <a class="act act-main" href="#/first-hour">Your first hour</a>
-    <button class="act" onclick={() => (leave(), (left = true))}>Not now</button>
+    <span class="min-w-60 flex-1"><strong>{msg.newHere()}</strong> {msg.describeCheckLinkComposeAnd()}</span>
+    <a class="act act-main" href="#/first-hour">{common.yourFirstHour()}</a>
+    <button class="act" onclick={() => (leave(), (left = true))}>{msg.notNow()}</button>
   </p>
 {/if}

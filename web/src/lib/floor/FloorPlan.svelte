@@ -1,4 +1,5 @@
 <script lang="ts">
+  import msg from '$lib/messages/floor';
   import type { Floor, RoomReport, Score } from '$lib/api/client';
   import Couple from './Couple.svelte';
   import { floorPoint, placedWithin } from './dragging';
@@ -90,12 +91,7 @@
 </script>
 
 <div class="relative h-full w-full" bind:clientWidth={across} bind:clientHeight={down}>
-  <svg
-    viewBox={`${box.left} ${-box.top} ${box.right - box.left} ${box.top - box.bottom}`}
-    class="h-full w-full"
-    role="img"
-    aria-label={`Floor of ${length} by ${width} metres with the path of the routine`}
-  >
+  <svg viewBox={`${box.left} ${-box.top} ${box.right - box.left} ${box.top - box.bottom}`} class="h-full w-full" role="img" aria-label={msg.floorOfByMetresWith({ length, width })}>
     <g transform="scale(1 -1)" bind:this={plan}>
       <rect x="0" y="0" width={length} height={width} fill="var(--ff-floor)" stroke="var(--ff-soft)" stroke-width="0.09" />
       {#each { length: Math.ceil(width) - 1 }, row (row)}
@@ -180,7 +176,7 @@
         {obstacle.title}
       </text>
     {/each}
-    <text x={length - 0.3} y={-words / 2} text-anchor="end" font-size={words} fill="var(--ff-soft)">wall, line of dance →</text>
+    <text x={length - 0.3} y={-words / 2} text-anchor="end" font-size={words} fill="var(--ff-soft)">{msg.wallLineOfDance()}</text>
     <text x={words / 2} y={-width + words * 1.2} font-size={words} fill="var(--ff-soft)">{length} × {width} m</text>
   </svg>
   {#if poses && spot && !report && !printed}

@@ -1,4 +1,5 @@
 <script lang="ts">
+  import msg from '$lib/messages/floor';
   import type { Part, Reading, Stance } from '$lib/api/client';
   import Body from './Body.svelte';
   import Print from './Print.svelte';
@@ -80,12 +81,7 @@
 
 {#if reading.stances}
   <div class="h-full w-full" bind:clientWidth={across} bind:clientHeight={down}>
-    <svg
-      viewBox={`${box.x} ${-box.y - box.height} ${box.width} ${box.height}`}
-      class="h-full w-full"
-      role="img"
-      aria-label={`Steps on the floor, ${at} of ${onsets.length} counts danced`}
-    >
+    <svg viewBox={`${box.x} ${-box.y - box.height} ${box.width} ${box.height}`} class="h-full w-full" role="img" aria-label={msg.stepsOnTheFloorOf({ at, count: onsets.length })}>
       <g transform="scale(1 -1)">
         <Body part="man" place={current('man').body} />
         <Body part="lady" place={current('lady').body} />
@@ -102,5 +98,5 @@
     </svg>
   </div>
 {:else}
-  <p class="grid h-full place-items-center p-6 text-center text-soft">The steps are drawn here as soon as both counts can be read.</p>
+  <p class="grid h-full place-items-center p-6 text-center text-soft">{msg.stepsAppearHereOnceBoth()}</p>
 {/if}

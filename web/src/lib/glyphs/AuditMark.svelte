@@ -1,10 +1,11 @@
 <script lang="ts">
+  import msg from '$lib/messages/figures';
   interface Props {
     errors: number;
     warnings: number;
   }
   let { errors, warnings }: Props = $props();
-  let words = $derived(errors > 0 ? `${errors} to mend` : warnings > 0 ? `${warnings} to look at` : 'adds up');
+  let words = $derived(errors > 0 ? msg.toFix({ errors }) : warnings > 0 ? msg.toCheck({ warnings }) : msg.addsUp());
 </script>
 
 <span class={['inline-flex items-center gap-1.5 font-semibold', errors > 0 ? 'text-madder' : warnings > 0 ? 'text-brass-deep' : 'text-spruce']}>

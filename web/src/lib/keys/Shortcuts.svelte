@@ -1,4 +1,6 @@
 <script lang="ts">
+  import msg from '$lib/messages/keys';
+  import common from '$lib/messages/common';
   import { Dialog } from 'bits-ui';
   import { VIEWS } from './shortcuts';
 
@@ -12,8 +14,8 @@
   <Dialog.Portal>
     <Dialog.Overlay class="fixed inset-0 z-40 bg-black/50" />
     <Dialog.Content class="panel fixed top-1/2 left-1/2 z-50 max-h-[90vh] w-[min(60rem,94vw)] -translate-x-1/2 -translate-y-1/2 overflow-y-auto p-6 shadow-2xl">
-      <Dialog.Title class="font-title text-2xl font-semibold">Shortcuts</Dialog.Title>
-      <Dialog.Description class="text-soft">Everything can be done with the keyboard.</Dialog.Description>
+      <Dialog.Title class="font-title text-2xl font-semibold">{msg.shortcuts()}</Dialog.Title>
+      <Dialog.Description class="text-soft">{msg.everythingCanBeDoneWith()}</Dialog.Description>
       <div class="mt-4 grid gap-6 sm:grid-cols-3">
         {#each VIEWS as view (view.title)}
           <section>
@@ -27,7 +29,7 @@
           </section>
         {/each}
       </div>
-      <Dialog.Close class="act mt-6">Close</Dialog.Close>
+      <Dialog.Close class="act mt-6">{common.close()}</Dialog.Close>
     </Dialog.Content>
   </Dialog.Portal>
 </Dialog.Root>

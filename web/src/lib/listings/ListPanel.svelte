@@ -1,4 +1,6 @@
 <script lang="ts">
+  import msg from '$lib/messages/listings';
+  import common from '$lib/messages/common';
   import { api, required, sentenceOf } from '$lib/api/client';
   import type { RoutineDesk } from '$lib/routines/RoutineDesk.svelte';
   import { focused } from '$lib/ui/focused';
@@ -36,35 +38,35 @@
 </script>
 
 <div class="flex items-baseline justify-between">
-  <h2 class="text-xl">A list</h2>
-  <button class="text-soft underline" onclick={onclose}>close</button>
+  <h2 class="text-xl">{msg.list()}</h2>
+  <button class="text-soft underline" onclick={onclose}>{common.close()}</button>
 </div>
 <label class="mt-2 flex flex-col gap-1">
-  <span class="font-semibold">Paste or type it</span>
+  <span class="font-semibold">{msg.pasteOrTypeAList()}</span>
   <textarea
     class="field min-h-32 py-2 leading-snug"
     maxlength="20000"
     value={list.text}
-    placeholder="nat turn, RF closed change, rev turn 1-3, whisk → chassé from PP, [corner] …"
+    placeholder={msg.natTurnRfClosedChange()}
     oninput={(event) => list.paste(event.currentTarget.value)}
     {@attach focused}></textarea>
 </label>
 {#if list.failure}<p class="mt-2 text-madder" role="alert">{list.failure}</p>{/if}
 {#if list.listing}
-  <ol class="mt-2" aria-label="What it says">
+  <ol class="mt-2" aria-label={msg.whatWasRead()}>
     {#each list.listing.entries as entry (entry.from)}
       {@const meant = list.meant(entry)}
-      {#if entry.section}<li class="mt-2 font-title text-lg font-semibold">{entry.section.title}{entry.section.times > 1 ? `, ${entry.section.times} times` : ''}</li>{/if}
+      {#if entry.section}<li class="mt-2 font-title text-lg font-semibold">{entry.section.title}{entry.section.times > 1 ? msg.times({ times: entry.section.times }) : ''}</li>{/if}
       <li class="border-t border-line py-1 leading-snug">
         {#if entry.placement}
           <strong>{entry.title}</strong>
         {:else if meant}
           <strong>{entry.choices.find((choice) => choice.placement.figure === meant.figure)?.title}</strong>
         {:else}
-          <span class="font-semibold text-madder">“{entry.text}”{entry.choices.length > 0 ? ' – which?' : ' is in no book'}</span>
+          <span class="font-semibold text-madder">“{entry.text}”{entry.choices.length > 0 ? msg.which() : msg.isNotInTheBook()}</span>
         {/if}
         {#if entry.times > 1}<span class="text-soft"> × {entry.times}</span>{/if}
-        {#if entry.cornerAfter}<span class="text-soft"> · corner</span>{/if}
+        {#if entry.cornerAfter}<span class="text-soft"> {msg.corner()}</span>{/if}
         {#each entry.remarks as remark, at (at)}<span class="block text-madder">{remark}</span>{/each}
         {#if !meant}
           <span class="mt-1 flex flex-wrap gap-1">
@@ -77,14 +79,14 @@
     {/each}
   </ol>
   <button class="act act-main mt-3" disabled={list.placements.length === 0} onclick={put}>
-    {list.open.length === 0 ? 'Put it in' : `Put it in with ${list.open.length} ${list.open.length === 1 ? 'gap' : 'gaps'}`}
+    {list.open.length === 0 ? msg.insert() : msg.insertWithGaps({ gaps: list.open.length })}
   </button>
 {/if}
-<section class="mt-4 border-t-[1.5px] border-line pt-3" aria-label="This routine as a list">
+<section class="mt-4 border-t-[1.5px] border-line pt-3" aria-label={msg.thisRoutineAsAList()}>
   <div class="flex flex-wrap items-center gap-2">
-    <h3 class="text-base">This routine as a list</h3>
-    <button class="act" disabled={desk.placements.length === 0} onclick={write}>Write it</button>
-    {#if written}<button class="act" onclick={() => navigator.clipboard.writeText(written ?? '')}>Copy</button>{/if}
+    <h3 class="text-base">{msg.thisRoutineAsAList()}</h3>
+    <button class="act" disabled={desk.placements.length === 0} onclick={write}>{msg.showAsAList()}</button>
+    {#if written}<button class="act" onclick={() => navigator.clipboard.writeText(written ?? '')}>{msg.copy()}</button>{/if}
   </div>
   {#if failure}<p class="mt-2 text-madder" role="alert">{failure}</p>{/if}
   {#if written}<pre class="mt-2 overflow-x-auto font-sans leading-snug whitespace-pre-wrap" data-testid="list">{written}</pre>{/if}

@@ -1,3 +1,4 @@
+import msg from '$lib/messages/listings';
 import { api, required, sentenceOf, type ListedEntry, type Listing, type Placement } from '$lib/api/client';
 import { Latest } from '$lib/ui/Latest';
 
@@ -37,7 +38,7 @@ export class PastedList {
   /** Everything in its order; what is not known holds its place, and says what stood there. */
   get placements(): Placement[] {
     return (this.listing?.entries ?? []).flatMap((entry) => {
-      const placement = this.meant(entry) ?? { element: { kind: 'hold', beats: BEATS_OF_A_GAP }, cornerAfter: entry.cornerAfter, note: `gap: ${entry.text}` };
+      const placement = this.meant(entry) ?? { element: { kind: 'hold', beats: BEATS_OF_A_GAP }, cornerAfter: entry.cornerAfter, note: msg.gap({ text: entry.text }) };
       return Array.from({ length: entry.times }, (_, time) => ({
         ...placement,
         section: time === 0 ? entry.section : undefined,

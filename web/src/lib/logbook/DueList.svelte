@@ -1,4 +1,5 @@
 <script lang="ts">
+  import msg from '$lib/messages/logbook';
   import type { Due } from '$lib/api/client';
   import { reference } from '$lib/reference/reference.svelte';
   import TriangleAlert from '~icons/lucide/triangle-alert';
@@ -22,10 +23,12 @@
         <p class="leading-snug text-soft">{each.reasons.join(' · ')}</p>
       </div>
       <span class="inline-flex items-center gap-1 whitespace-nowrap"
-        >{#if each.subject.startsWith('fault~')}<TriangleAlert width={18} height={18} aria-hidden="true" />fault{:else}<GradeMark value={each.stage} />{each.stage}{/if}</span
+        >{#if each.subject.startsWith('fault~')}<TriangleAlert width={18} height={18} aria-hidden="true" />{msg.fault()}{:else}<GradeMark
+            value={each.stage}
+          />{each.stage}{/if}</span
       >
     </li>
   {:else}
-    <li class="py-3 text-soft">Nothing is due: what they dance holds.</li>
+    <li class="py-3 text-soft">{msg.noPracticeIsDueEverything()}</li>
   {/each}
 </ol>

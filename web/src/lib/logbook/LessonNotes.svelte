@@ -1,4 +1,6 @@
 <script lang="ts">
+  import msg from '$lib/messages/logbook';
+  import common from '$lib/messages/common';
   import type { Note } from '$lib/api/client';
   import Undo2 from '~icons/lucide/undo-2';
   import GradeMark from './GradeMark.svelte';
@@ -20,8 +22,8 @@
           .map((id) => titles.get(id) ?? id.replaceAll('-', ' '))
           .join(' into ')
       : note.homework
-        ? 'Homework'
-        : 'Note';
+        ? msg.homework()
+        : msg.note();
   }
 
   function faultWords(fault: string): string {
@@ -30,7 +32,7 @@
   }
 </script>
 
-<section class="panel p-3" aria-label="What was noted">
+<section class="panel p-3" aria-label={common.notes()}>
   <ul>
     {#each run.notes as note (note.id)}
       <li class="flex items-start gap-2 border-t border-line py-1.5 first:border-t-0">
@@ -41,12 +43,12 @@
           {#each note.faults ?? [] as fault, at (at)}<span class="block text-madder">{faultWords(fault)}</span>{/each}
           {#if note.words}<span class="block">{note.words}</span>{/if}
         </span>
-        <button class="act min-h-11 px-3 print:hidden" aria-label={`Take back: ${titleOf(note)}, ${time(note.at)}`} onclick={() => run.takeBack(note)}
+        <button class="act min-h-11 px-3 print:hidden" aria-label={msg.removeNote({ note: titleOf(note), at: time(note.at) })} onclick={() => run.takeBack(note)}
           ><Undo2 width={18} height={18} /></button
         >
       </li>
     {:else}
-      <li class="text-soft">Nothing yet. Tap what is danced, then how it went.</li>
+      <li class="text-soft">{msg.noNotesYetTapWhat()}</li>
     {/each}
   </ul>
 </section>

@@ -1,4 +1,6 @@
 <script lang="ts">
+  import msg from '$lib/messages/logbook';
+  import common from '$lib/messages/common';
   import type { Lesson, LessonPart } from '$lib/api/client';
   import { readTime } from '$lib/events/clock';
   import type { PlainDesk } from '$lib/ui/PlainDesk.svelte';
@@ -18,8 +20,13 @@
 </script>
 
 <div class="flex flex-wrap items-center gap-2">
-  <input class="field" type="date" aria-label="Day" value={lesson.date} onchange={(event) => event.currentTarget.value && desk.set({ date: event.currentTarget.value })} />
-  <input class="field w-24" aria-label="Time" value={lesson.time} onchange={(event) => desk.set({ time: readTime(event.currentTarget.value) ?? event.currentTarget.value })} />
+  <input class="field" type="date" aria-label={msg.day()} value={lesson.date} onchange={(event) => event.currentTarget.value && desk.set({ date: event.currentTarget.value })} />
+  <input
+    class="field w-24"
+    aria-label={msg.time()}
+    value={lesson.time}
+    onchange={(event) => desk.set({ time: readTime(event.currentTarget.value) ?? event.currentTarget.value })}
+  />
   <label class="inline-flex items-center gap-2"
     ><input
       class="field w-20 px-2"
@@ -28,20 +35,22 @@
       max="240"
       value={lesson.minutes}
       onchange={(event) => desk.set({ minutes: event.currentTarget.valueAsNumber || lesson.minutes })}
-    /> minutes</label
+    />
+    {common.minutes()}</label
   >
   <label class="inline-flex min-w-60 flex-1 items-center gap-2"
-    >Aim <input class="field min-w-0 flex-1" maxlength="400" value={lesson.aim ?? ''} onchange={(event) => desk.set({ aim: event.currentTarget.value || undefined })} /></label
+    >{msg.aim()}
+    <input class="field min-w-0 flex-1" maxlength="400" value={lesson.aim ?? ''} onchange={(event) => desk.set({ aim: event.currentTarget.value || undefined })} /></label
   >
 </div>
 <p class={planned === lesson.minutes ? 'text-soft' : 'font-semibold text-madder'} role="status">
-  {planned} of {lesson.minutes} minutes are planned{planned === lesson.minutes
-    ? '.'
+  {planned === lesson.minutes
+    ? msg.minutesPlanned({ planned, minutes: lesson.minutes })
     : planned > lesson.minutes
-      ? `: ${planned - lesson.minutes} too many.`
-      : `: ${lesson.minutes - planned} are free.`}
+      ? msg.minutesTooMany({ planned, minutes: lesson.minutes, over: planned - lesson.minutes })
+      : msg.minutesFree({ planned, minutes: lesson.minutes, free: lesson.minutes - planned })}
 </p>
-<ol class="flex flex-col gap-2" aria-label="Parts of the lesson">
+<ol class="flex flex-col gap-2" aria-label={msg.partsOfTheLesson()}>
   {#each lesson.parts as part, index (index)}
     <li class="panel grid grid-cols-[5.5rem_minmax(0,1fr)_auto] items-start gap-3 p-3 break-inside-avoid">
       <label class="flex items-center gap-1 text-lg"
@@ -50,15 +59,15 @@
           type="number"
           min="0"
           max="240"
-          aria-label={`Minutes of ${part.title}`}
+          aria-label={msg.minutesOf({ title: part.title })}
           value={part.minutes}
           onchange={(event) => change(index, { minutes: Math.max(0, event.currentTarget.valueAsNumber || 0) })}
-        />min</label
+        />{msg.min()}</label
       >
       <div class="min-w-0">
         <input
           class="w-full rounded-lg bg-transparent px-1 font-title text-xl font-semibold hover:bg-floor"
-          aria-label="What is done"
+          aria-label={msg.activity()}
           maxlength="400"
           value={part.title}
           onchange={(event) => change(index, { title: event.currentTarget.value || part.title })}
@@ -66,14 +75,14 @@
         {#if part.why}<p class="px-1 leading-snug text-soft">{part.why}</p>{/if}
       </div>
       <span class="flex gap-1 print:hidden">
-        <button class="act px-3" aria-label={`${part.title} earlier`} disabled={index === 0} onclick={() => up(index)}><ArrowUp width={18} height={18} /></button>
-        <button class="act px-3" aria-label={`Without ${part.title}`} onclick={() => desk.set({ parts: lesson.parts.filter((_, at) => at !== index) })}
+        <button class="act px-3" aria-label={msg.moveUp({ title: part.title })} disabled={index === 0} onclick={() => up(index)}><ArrowUp width={18} height={18} /></button>
+        <button class="act px-3" aria-label={common.remove2({ title: part.title })} onclick={() => desk.set({ parts: lesson.parts.filter((_, at) => at !== index) })}
           ><Trash2 width={18} height={18} /></button
         >
       </span>
     </li>
   {/each}
 </ol>
-<button class="act self-start print:hidden" onclick={() => desk.set({ parts: [...lesson.parts, { title: 'Something else', minutes: Math.max(0, lesson.minutes - planned) }] })}
-  >Add a part</button
+<button class="act self-start print:hidden" onclick={() => desk.set({ parts: [...lesson.parts, { title: msg.other(), minutes: Math.max(0, lesson.minutes - planned) }] })}
+  >{msg.addAPart()}</button
 >

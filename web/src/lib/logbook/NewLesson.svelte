@@ -1,4 +1,6 @@
 <script lang="ts">
+  import msg from '$lib/messages/logbook';
+  import common from '$lib/messages/common';
   import { api, required, sentenceOf, type LessonPlan } from '$lib/api/client';
   import { readTime } from '$lib/events/clock';
   import Choice from '$lib/ui/Choice.svelte';
@@ -38,7 +40,7 @@
 
   async function keep(planned: LessonPlan) {
     asking = undefined;
-    const title = planned.parts.find((part) => part.subject)?.title.split(',')[0] ?? 'Lesson';
+    const title = planned.parts.find((part) => part.subject)?.title.split(',')[0] ?? common.lesson();
     const parts = planned.parts.map((part, index) => (index === 0 ? { ...part, why: planned.cautions.join(' ') } : part));
     const lesson = {
       id: `lesson-${on}-${noteId().slice(0, 8)}`,
@@ -60,19 +62,19 @@
 </script>
 
 {#if couples.length > 0}
-  <form class="mt-3 flex flex-wrap items-center gap-2" onsubmit={plan} aria-label="Plan a lesson">
-    {#if !couple}<Choice label="For" value={whose} options={couples.map(({ id, title }) => ({ value: id, label: title }))} onchange={(id) => (chosen = id)} />{/if}
-    <input class="field" type="date" aria-label="Day of the lesson" required value={on} onchange={(event) => (day = event.currentTarget.value)} />
-    <input class="field w-24" aria-label="Time of the lesson" required bind:value={time} />
-    <label class="inline-flex items-center gap-2"><input class="field w-20 px-2" type="number" min="10" max="240" required bind:value={minutes} /> minutes</label>
-    <button class="act act-main">Plan the lesson</button>
+  <form class="mt-3 flex flex-wrap items-center gap-2" onsubmit={plan} aria-label={msg.planALesson()}>
+    {#if !couple}<Choice label={common.forIt()} value={whose} options={couples.map(({ id, title }) => ({ value: id, label: title }))} onchange={(id) => (chosen = id)} />{/if}
+    <input class="field" type="date" aria-label={msg.lessonDate()} required value={on} onchange={(event) => (day = event.currentTarget.value)} />
+    <input class="field w-24" aria-label={msg.lessonTime()} required bind:value={time} />
+    <label class="inline-flex items-center gap-2"><input class="field w-20 px-2" type="number" min="10" max="240" required bind:value={minutes} /> {common.minutes()}</label>
+    <button class="act act-main">{msg.planTheLesson()}</button>
   </form>
   {#if asking}
     {@const planned = asking}
     <div class="mt-2">
       <Message sentence={planned.asks}>
-        <button class="act act-main" onclick={() => keep(planned)}>Yes, plan it so</button>
-        <button class="act" onclick={() => (asking = undefined)}>No</button>
+        <button class="act act-main" onclick={() => keep(planned)}>{msg.yesPlanIt()}</button>
+        <button class="act" onclick={() => (asking = undefined)}>{msg.no()}</button>
       </Message>
     </div>
   {/if}

@@ -1,4 +1,6 @@
 <script lang="ts">
+  import msg from '$lib/messages/logbook';
+  import common from '$lib/messages/common';
   import type { FigureProgress } from '$lib/api/client';
   import { reference } from '$lib/reference/reference.svelte';
   import { monthsBetween, monthWords } from './months';
@@ -26,13 +28,13 @@
   <table class="w-full min-w-180 border-collapse">
     <thead>
       <tr>
-        <th scope="col" class="w-64 text-left">Figure</th>
+        <th scope="col" class="w-64 text-left">{common.figure()}</th>
         <th scope="col" class="text-left"
           ><svg width={WIDTH} height="18" class="block" aria-hidden="true">
             {#each months as month (month)}<text x={x(month)} y="14" font-size="13" fill="currentColor">{monthWords(month)}</text>{/each}
-          </svg><span class="sr-only">How it went, day by day</span></th
+          </svg><span class="sr-only">{msg.resultsByDay()}</span></th
         >
-        <th scope="col" class="text-left">now</th>
+        <th scope="col" class="text-left">{msg.now()}</th>
       </tr>
     </thead>
     <tbody>
@@ -64,4 +66,4 @@
     </tbody>
   </table>
 </div>
-<p class="mt-1 text-soft">A cross was lost, a ring shaky, a dot good, higher secure; beside it how likely it is to hold today.</p>
+<p class="mt-1 text-soft">{msg.aCrossMeansLostA()}</p>

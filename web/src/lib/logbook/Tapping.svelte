@@ -1,4 +1,6 @@
 <script lang="ts">
+  import msg from '$lib/messages/logbook';
+  import common from '$lib/messages/common';
   import { api, type FigureSummary } from '$lib/api/client';
   import { reference } from '$lib/reference/reference.svelte';
   import GradeMark from './GradeMark.svelte';
@@ -39,7 +41,7 @@
   const columnTitle = (key: string) => reference.notation.columns.find((column) => column.key === key)?.title ?? key;
 </script>
 
-<section class="flex flex-col gap-3" aria-label="What is danced">
+<section class="flex flex-col gap-3" aria-label={msg.whatIsDanced()}>
   <ul class="flex flex-col gap-2">
     {#each run.danceables as each (each.subject)}
       {@const open = run.subject === each.subject}
@@ -51,7 +53,7 @@
         >
         {#if open}
           <div class="flex flex-col gap-3 px-3 pb-3">
-            <div class="grid grid-cols-4 gap-2" role="group" aria-label="How it went">
+            <div class="grid grid-cols-4 gap-2" role="group" aria-label={msg.result()}>
               {#each GRADES as grade (grade)}
                 <button
                   class="flex min-h-18 cursor-pointer flex-col items-center justify-center gap-1 rounded-xl border-[1.5px] border-line bg-floor text-lg font-semibold hover:border-ink"
@@ -60,7 +62,7 @@
               {/each}
             </div>
             {#if run.figure}
-              <div class="flex flex-col gap-1.5" role="group" aria-label="Known faults">
+              <div class="flex flex-col gap-1.5" role="group" aria-label={msg.knownFaults()}>
                 {#each run.knownFaults as fault, at (at)}
                   <button
                     class={[
@@ -73,25 +75,29 @@
                 {/each}
               </div>
               <p class="flex gap-4">
-                <a class="py-2 font-semibold underline" href={`#/figures/${run.figure.id}/card`}>Card</a><a
+                <a class="py-2 font-semibold underline" href={`#/figures/${run.figure.id}/card`}>{msg.card()}</a><a
                   class="py-2 font-semibold underline"
-                  href={`#/drills?figure=${run.figure.id}`}>Exercises</a
+                  href={`#/drills?figure=${run.figure.id}`}>{common.exercises()}</a
                 >
               </p>
               <details>
                 <summary class="cursor-pointer py-2 font-semibold"
-                  >Where? {run.pin.part}{run.pin.step ? `, step ${run.pin.step}` : ''}{run.pin.cell ? `, ${columnTitle(run.pin.cell).toLowerCase()}` : ''}</summary
+                  >{msg.where({
+                    place: [run.pin.part, run.pin.step ? msg.step({ step: run.pin.step }) : '', run.pin.cell ? columnTitle(run.pin.cell).toLowerCase() : '']
+                      .filter((each) => each)
+                      .join(', '),
+                  })}</summary
                 >
-                <div class="flex flex-wrap gap-1.5" role="group" aria-label="Whose">
+                <div class="flex flex-wrap gap-1.5" role="group" aria-label={common.part()}>
                   {#each ['man', 'lady'] as const as part (part)}<button
                       class={['act min-h-11', run.pin.part === part && 'act-main']}
                       aria-pressed={run.pin.part === part}
                       onclick={() => (run.pin = { ...run.pin, part, step: 0 })}>{part}</button
                     >{/each}
                 </div>
-                <div class="mt-2 flex flex-wrap gap-1.5" role="group" aria-label="Step">
+                <div class="mt-2 flex flex-wrap gap-1.5" role="group" aria-label={common.step()}>
                   <button class={['act min-h-11', run.pin.step === 0 && 'act-main']} aria-pressed={run.pin.step === 0} onclick={() => (run.pin = { ...run.pin, step: 0 })}
-                    >all of it</button
+                    >{msg.wholeFigure()}</button
                   >
                   {#each { length: run.steps }, index (index)}<button
                       class={['act min-h-11 min-w-11 justify-center px-2', run.pin.step === index + 1 && 'act-main']}
@@ -99,9 +105,9 @@
                       onclick={() => (run.pin = { ...run.pin, step: index + 1 })}>{index + 1}</button
                     >{/each}
                 </div>
-                <div class="mt-2 flex flex-wrap gap-1.5" role="group" aria-label="What of it">
+                <div class="mt-2 flex flex-wrap gap-1.5" role="group" aria-label={msg.aspect()}>
                   <button class={['act min-h-11', run.pin.cell === '' && 'act-main']} aria-pressed={run.pin.cell === ''} onclick={() => (run.pin = { ...run.pin, cell: '' })}
-                    >anything</button
+                    >{msg.anyAspect()}</button
                   >
                   {#each CELLS as cell (cell)}<button
                       class={['act min-h-11', run.pin.cell === cell && 'act-main']}
@@ -111,8 +117,8 @@
                 </div>
               </details>
               <form class="flex gap-2" onsubmit={addFault}>
-                <input class="field min-w-0 flex-1" aria-label="Another fault" placeholder="another fault, in your words" maxlength="200" bind:value={own} />
-                <button class="act" disabled={own.trim() === ''}>Seen</button>
+                <input class="field min-w-0 flex-1" aria-label={msg.anotherFault()} placeholder={msg.anotherFaultInYourWords()} maxlength="200" bind:value={own} />
+                <button class="act" disabled={own.trim() === ''}>{msg.faultsSeen()}</button>
               </form>
               {#each run.faults.filter((fault) => !run.knownFaults.includes(fault.split('~').at(-1) ?? '')) as fault, at (at)}
                 <button
@@ -129,7 +135,7 @@
   </ul>
   <div class="panel p-3">
     <label class="flex flex-wrap items-center gap-2"
-      ><span class="font-semibold">Danced besides</span><input class="field min-w-0 flex-1" placeholder="a figure" bind:value={wanted} onfocus={look} /></label
+      ><span class="font-semibold">{msg.otherFiguresDanced()}</span><input class="field min-w-0 flex-1" placeholder={msg.aFigure()} bind:value={wanted} onfocus={look} /></label
     >
     {#if found.length > 0}<div class="mt-2 flex flex-wrap gap-1.5">
         {#each found as figure (figure.id)}<button
@@ -142,9 +148,9 @@
       </div>{/if}
   </div>
   <form class="panel flex flex-wrap items-center gap-2 p-3" onsubmit={say}>
-    <textarea class="field min-h-12 w-full py-2" rows="2" maxlength="2000" aria-label="Words" placeholder="anything else, in your words" bind:value={words}></textarea>
-    <label class="inline-flex min-h-11 items-center gap-2"><input class="size-6 accent-(--ff-ink)" type="checkbox" bind:checked={homework} /> homework</label>
+    <textarea class="field min-h-12 w-full py-2" rows="2" maxlength="2000" aria-label={msg.words()} placeholder={msg.anythingElseInYourWords()} bind:value={words}></textarea>
+    <label class="inline-flex min-h-11 items-center gap-2"><input class="size-6 accent-(--ff-ink)" type="checkbox" bind:checked={homework} /> {msg.homework2()}</label>
     <span class="flex-1"></span>
-    <button class="act act-main min-h-11" disabled={words.trim() === ''}>Note it</button>
+    <button class="act act-main min-h-11" disabled={words.trim() === ''}>{msg.addNote()}</button>
   </form>
 </section>

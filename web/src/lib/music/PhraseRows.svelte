@@ -1,4 +1,5 @@
 <script lang="ts">
+  import msg from '$lib/messages/music';
   import type { Fit, LaidPassage } from '$lib/api/client';
   import { MARKS } from './strip';
 
@@ -30,11 +31,13 @@
     <li class="panel p-3">
       {#if row.section}<h2 class="text-lg">{row.section.title}</h2>{/if}
       <p class="text-soft">
-        bars {row.bar}–{row.end - 1}{#each row.hits as hit (hit.at)}<span class="text-madder"> {MARKS[hit.kind]} {hit.kind}, bar {hit.bar}</span>{/each}
+        {msg.bars({ bar: row.bar, end: row.end - 1 })}{#each row.hits as hit (hit.at)}<span class="text-madder">
+            {msg.bar2({ MARKS: MARKS[hit.kind] ?? '', kind: hit.kind, bar: hit.bar })}</span
+          >{/each}
       </p>
       <ul>
         {#each row.passages as { passage, number } (number)}
-          <li><button class="w-full cursor-pointer py-1 text-left" onclick={() => onchoose(passage)}><strong>bar {passage.bar}</strong>, {passage.title}</button></li>
+          <li><button class="w-full cursor-pointer py-1 text-left" onclick={() => onchoose(passage)}><strong>{msg.bar({ bar: passage.bar })}</strong>, {passage.title}</button></li>
         {/each}
       </ul>
       {#each row.misfits as misfit, at (at)}<p class="text-madder">✕ {misfit.sentence}</p>{/each}

@@ -18,7 +18,7 @@ describe('a piece of music under work', () => {
     const desk = await PieceDesk.open('tide');
     expect(desk.text).toBe('in 3;\nverse 15 (8+7)');
     expect(desk.seconds).toBe(31);
-    desk.typeLine('chorus 4; 29 bars a minute');
+    desk.typeLine('chorus 4; 29 bars/min');
     await vi.waitFor(() => expect(desk.bars).toBe(4));
     expect(desk.piece).toMatchObject({ id: 'tide', title: 'Tide', dances: ['waltz'] });
     expect(desk.seconds).toBe(8);

@@ -1,3 +1,5 @@
+import msg from '$lib/messages/music';
+import common from '$lib/messages/common';
 import { api, Problem, required, sentenceOf, type HeardPiece, type Piece } from '$lib/api/client';
 import { peaksOf, strengthsOf } from './strengths';
 
@@ -32,10 +34,10 @@ export class Recording {
   /** Takes a file in, and listens for its tempo; answers what was heard, if it was music. */
   async take(file: File, dance: string | undefined, beatsPerBar: number): Promise<Piece | undefined> {
     this.failure = undefined;
-    this.doing = 'Opening it …';
+    this.doing = common.loading();
     try {
       const samples = await this.#open(file);
-      this.doing = 'Listening for the beat …';
+      this.doing = msg.listeningForTheBeat();
       this.#beatsPerMinute = await estimated(samples);
       return await this.#hear({ beatsPerMinute: this.#beatsPerMinute, exactly: false, dance, beatsPerBar });
     } catch (thrown) {
@@ -48,7 +50,7 @@ export class Recording {
 
   /** Another tempo is meant: half, double, or in threes. */
   async meant(beatsPerMinute: number, dance: string | undefined, beatsPerBar: number): Promise<Piece | undefined> {
-    this.doing = 'Listening again …';
+    this.doing = msg.listeningAgain();
     try {
       return await this.#hear({ beatsPerMinute, exactly: true, dance, beatsPerBar });
     } catch (thrown) {
@@ -73,10 +75,10 @@ export class Recording {
     try {
       buffer = await context.decodeAudioData(await file.arrayBuffer());
     } catch {
-      throw new Problem(0, `${file.name} is no recording that this browser can play; expected a sound file such as WAV, MP3, OGG or FLAC. Nothing was changed.`);
+      throw new Problem(0, msg.isNotARecordingThis({ name: file.name }));
     }
     if (buffer.duration > LONGEST_MINUTES * 60) {
-      throw new Problem(0, `${file.name} lasts ${Math.round(buffer.duration / 60)} minutes; expected at most ${LONGEST_MINUTES}. Nothing was changed.`);
+      throw new Problem(0, msg.isMinutesLongTheLimit({ name: file.name, round: Math.round(buffer.duration / 60), LONGESTMINUTES: LONGEST_MINUTES }));
     }
     const samples = mixed(buffer);
     this.#strengths = strengthsOf(samples, buffer.sampleRate);

@@ -75,8 +75,8 @@ describe('a recording', () => {
   });
 
   it.each([
-    ['notes.txt', 'no sound', 'notes.txt is no recording that this browser can play; expected a sound file such as WAV, MP3, OGG or FLAC. Nothing was changed.'],
-    ['evening.mp3', '901', 'evening.mp3 lasts 15 minutes; expected at most 15. Nothing was changed.'],
+    ['notes.txt', 'no sound', 'notes.txt is not a recording this browser can play. Use a WAV, MP3, OGG or FLAC file. Nothing was changed.'],
+    ['evening.mp3', '901', 'evening.mp3 is 15 minutes long; the limit is 15 minutes. Nothing was changed.'],
   ])('%s is not taken, and what was open stays', async (name, content, failure) => {
     const recording = new Recording('tide');
     await recording.take(file('tide.wav', '2'), 'waltz', 3);

@@ -1,4 +1,6 @@
 <script lang="ts">
+  import msg from '$lib/messages/music';
+  import common from '$lib/messages/common';
   import Message from '$lib/ui/Message.svelte';
   import Pause from '~icons/lucide/pause';
   import Play from '~icons/lucide/play';
@@ -61,28 +63,28 @@
   }
 </script>
 
-<section class="panel p-4" aria-label="A recording">
+<section class="panel p-4" aria-label={msg.aRecording()}>
   <div class="flex flex-wrap items-center gap-3">
-    <h2 class="text-xl">A recording</h2>
+    <h2 class="text-xl">{msg.aRecording()}</h2>
     <label class="act cursor-pointer"
-      >{recording.name ? 'Another file' : 'Open a sound file'}<input class="sr-only" type="file" accept="audio/*" aria-label="A sound file" onchange={take} /></label
+      >{recording.name ? msg.anotherFile() : msg.openASoundFile()}<input class="sr-only" type="file" accept="audio/*" aria-label={msg.aSoundFile()} onchange={take} /></label
     >
     {#if recording.name}
-      <button class="act act-main" title="Hear it, pause (Space)" onclick={play}
-        >{#if playing}<Pause width={18} height={18} />Pause{:else}<Play width={18} height={18} />Play{/if}</button
+      <button class="act act-main" title={msg.playPauseSpace()} onclick={play}
+        >{#if playing}<Pause width={18} height={18} />{common.pause()}{:else}<Play width={18} height={18} />{common.play()}{/if}</button
       >
-      <span>{recording.name}, {minutes(at)} of {minutes(recording.seconds)}</span>
+      <span>{msg.of({ name: recording.name, at: minutes(at), seconds: minutes(recording.seconds) })}</span>
     {:else}
-      <span class="text-soft">It stays in this browser; its beat is listened for, and the bars are set by ear.</span>
+      <span class="text-soft">{msg.theRecordingStaysInThis()}</span>
     {/if}
     {#if recording.doing}<span role="status">{recording.doing}</span>{/if}
   </div>
   {#if recording.failure}<div class="mt-2"><Message sentence={recording.failure} /></div>{/if}
   {#if recording.heard}
     <p class="mt-2 flex flex-wrap items-center gap-2">
-      <span>{recording.heard.beats} beats at {recording.heard.beatsPerMinute.toFixed(1)} a minute. If another tempo is meant:</span>
+      <span>{msg.beatsAtPerMinuteTo({ beats: recording.heard.beats, toFixed: recording.heard.beatsPerMinute.toFixed(1) })}</span>
       {#each recording.heard.meant.filter((each) => Math.abs(each.beatsPerMinute - recording.heard!.beatsPerMinute) > 1) as other (other.beatsPerMinute)}
-        <button class="act" onclick={() => meant(other.beatsPerMinute)}>{other.barsPerMinute.toFixed(1)} bars a minute</button>
+        <button class="act" onclick={() => meant(other.beatsPerMinute)}>{msg.barsMin({ toFixed: other.barsPerMinute.toFixed(1) })}</button>
       {/each}
     </p>
   {/if}
@@ -108,8 +110,15 @@
       />
     </div>
     <p class="mt-1 text-soft">
-      While it plays: <span class="key">O</span> this beat is one · <span class="key">P</span> a phrase begins · <span class="key">H</span> it strikes, or not ·
-      <span class="key">2</span> stops short · <span class="key">3</span> is silent · <span class="key">4</span> swells · <span class="key">5</span> holds a note
+      {msg.whileItPlays()} <span class="key">O</span>
+      {msg.beatOne()} <span class="key">P</span>
+      {msg.phraseStarts()} <span class="key">H</span>
+      {msg.hitOnOrOff()}
+      <span class="key">2</span>
+      {msg.stop()} <span class="key">3</span>
+      {msg.silence()} <span class="key">4</span>
+      {msg.swell()} <span class="key">5</span>
+      {msg.heldNote()}
     </p>
   {/if}
 </section>

@@ -1,4 +1,5 @@
 <script lang="ts">
+  import msg from '$lib/messages/music';
   import type { Fit, LaidPassage } from '$lib/api/client';
 
   interface Props {
@@ -25,7 +26,7 @@
   }
 </script>
 
-<div class={['relative', close ? 'h-44' : 'h-14']} role="list" aria-label="The routine on the piece">
+<div class={['relative', close ? 'h-44' : 'h-14']} role="list" aria-label={msg.theRoutineOnThePiece()}>
   {#each shown as { passage, index } (index)}
     {@const from = left(passage.at)}
     {@const to = right(passage.at + passage.beats)}
@@ -36,8 +37,8 @@
           straddles(index) ? 'border-madder bg-madder-wash' : 'border-line bg-board',
           passage.highlight && 'border-b-4 border-b-brass',
         ]}
-        title={`bar ${passage.bar}, ${passage.title}`}
-        aria-label={`bar ${passage.bar}, ${passage.title}`}
+        title={msg.bar3({ bar: passage.bar, title: passage.title })}
+        aria-label={msg.bar3({ bar: passage.bar, title: passage.title })}
         onclick={() => onchoose(passage)}
       >
         <span class="block font-semibold">{index + 1}</span>

@@ -1,4 +1,5 @@
 <script lang="ts">
+  import msg from '$lib/messages/music';
   import { GROUNDS, MARKS, phraseStarts, type StripHit, type StripSection } from './strip';
 
   interface Props {
@@ -42,7 +43,7 @@
   }
 </script>
 
-<div class="relative h-10" aria-label="Sections" role="group" bind:clientWidth={wide}>
+<div class="relative h-10" aria-label={msg.sections()} role="group" bind:clientWidth={wide}>
   {#each shown as section (section.bar)}
     {@const from = Math.max(section.bar, range.from)}
     {@const to = Math.min(section.bar + section.bars, range.to + 1)}
@@ -53,8 +54,8 @@
         onlook && 'cursor-pointer hover:border-ink',
       ]}
       style={`left: ${left(from)}; width: ${width(to - from)}`}
-      title={`${section.title}, bars ${section.bar} to ${section.bar + section.bars - 1}`}
-      aria-label={`${section.title}, bars ${section.bar} to ${section.bar + section.bars - 1}`}
+      title={msg.barsTo({ title: section.title, bar: section.bar, bar2: section.bar + section.bars - 1 })}
+      aria-label={msg.barsTo({ title: section.title, bar: section.bar, bar2: section.bar + section.bars - 1 })}
       onclick={() => onlook?.(section.bar, section.bar + section.bars - 1)}
     >
       {#if fits(section.title, (to - from) / bars)}{section.title}{/if}
@@ -69,14 +70,14 @@
     <span class="absolute top-1 pl-1 text-soft" style={`left: ${left(bar)}`}>{bar}</span>
   {/each}
 </div>
-<div class="relative h-6" role="list" aria-label="Hits">
+<div class="relative h-6" role="list" aria-label={msg.hits()}>
   {#each marks as mark (mark.at)}
     <span
       role="listitem"
       class="absolute whitespace-nowrap text-madder"
       style={`left: ${left(mark.at)}`}
-      title={`${mark.kind}, bar ${Math.floor(mark.at)}`}
-      aria-label={`${mark.kind} in bar ${Math.floor(mark.at)}, beat ${mark.beat}`}
+      title={msg.bar4({ kind: mark.kind, at: Math.floor(mark.at) })}
+      aria-label={msg.inBarBeat({ kind: mark.kind, at: Math.floor(mark.at), beat: mark.beat })}
       >{MARKS[mark.kind] ?? '▼'}{#if mark.named}<span class="pl-1 text-sm">{mark.kind}</span>{/if}</span
     >
   {/each}

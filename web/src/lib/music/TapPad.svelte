@@ -1,4 +1,5 @@
 <script lang="ts">
+  import msg from '$lib/messages/music';
   import type { PieceDesk } from './PieceDesk.svelte';
 
   interface Props {
@@ -6,39 +7,42 @@
   }
   let { desk }: Props = $props();
 
-  const EACH: Record<number, string> = { 0.5: 'half a beat each', 1: 'a beat each', 2: 'two beats each' };
+  const EACH: Record<number, string> = { 0.5: msg.halfABeatEach(), 1: msg.aBeatEach(), 2: msg.twoBeatsEach() };
 
   function words(beatsPerTap: number) {
     const bars = beatsPerTap / desk.piece.beatsPerBar;
-    return bars === 1 ? 'a bar each' : bars === 2 ? 'two bars each' : (EACH[beatsPerTap] ?? `${beatsPerTap} beats each`);
+    return bars === 1 ? msg.aBarEach() : bars === 2 ? msg.twoBarsEach() : (EACH[beatsPerTap] ?? msg.beatsEach({ beatsPerTap }));
   }
 </script>
 
-<section class="panel p-4" aria-label="Tap the beat">
-  <h2 class="text-xl">Tap the beat</h2>
-  <p class="text-soft">Press T with the music; Shift T on one.</p>
+<section class="panel p-4" aria-label={msg.tapTheBeat()}>
+  <h2 class="text-xl">{msg.tapTheBeat()}</h2>
+  <p class="text-soft">{msg.pressTWithTheMusic()}</p>
   <div class="mt-2 flex flex-wrap items-center gap-2">
     <button
       class="act act-main h-16 min-w-28 text-xl"
       onpointerdown={(event) => desk.tap(event.timeStamp / 1000, event.shiftKey)}
       onkeydown={(event) => event.key === 'Enter' && desk.tap(event.timeStamp / 1000, event.shiftKey)}
     >
-      Tap
+      {msg.tap()}
     </button>
-    <span class="text-soft" aria-live="polite">{desk.taps.length} {desk.taps.length === 1 ? 'tap' : 'taps'}</span>
-    {#if desk.taps.length > 0}<button class="act" onclick={() => desk.forgetTaps()}>Begin again</button>{/if}
+    <span class="text-soft" aria-live="polite">{msg.taps({ taps: desk.taps.length })}</span>
+    {#if desk.taps.length > 0}<button class="act" onclick={() => desk.forgetTaps()}>{msg.startAgain()}</button>{/if}
   </div>
   {#if desk.tapFailure}<p class="mt-2 text-madder" role="alert">{desk.tapFailure}</p>{/if}
   {#if desk.tapped}
     <p class="mt-2">
-      {((1 / desk.tapped.secondsPerTap) * 60).toFixed(1)} taps a minute, give or take {((60 * desk.tapped.error) / desk.tapped.secondsPerTap ** 2).toFixed(
-        1,
-      )}{#if desk.tapped.dropped.length > 0}; {desk.tapped.dropped.length} left out{/if}{#if desk.tapped.ones.length > 0}; tap {(desk.tapped.ones[0] ?? 0) + 1} of each bar is one{/if}
+      {msg.tapsMin({
+        toFixed: ((1 / desk.tapped.secondsPerTap) * 60).toFixed(1),
+        toFixed2: ((60 * desk.tapped.error) / desk.tapped.secondsPerTap ** 2).toFixed(1),
+      })}{#if desk.tapped.dropped.length > 0}{msg.leftOut({ count: desk.tapped.dropped.length })}{/if}{#if desk.tapped.ones.length > 0}{msg.tapOfEachBarIs({
+          ones: (desk.tapped.ones[0] ?? 0) + 1,
+        })}{/if}
     </p>
     <div class="mt-2 flex flex-wrap gap-2">
       {#each desk.tapped.meant as meant, index (meant.beatsPerTap)}
         <button class={['act', index === 0 && 'act-main']} onclick={() => desk.takeTempo(meant.barsPerMinute)}>
-          {meant.barsPerMinute.toFixed(1)} bars a minute, {words(meant.beatsPerTap)}
+          {msg.barsMin2({ toFixed: meant.barsPerMinute.toFixed(1), beatsPerTap: words(meant.beatsPerTap) })}
         </button>
       {/each}
     </div>

@@ -1,4 +1,5 @@
 <script lang="ts">
+  import msg from '$lib/messages/music';
   import { evening } from '$lib/ui/Appearance.svelte';
 
   interface Props {
@@ -72,9 +73,9 @@
 </script>
 
 <div class="flex items-center gap-2">
-  <span class="text-soft">Closer</span>
-  <input type="range" min="10" max="240" class="w-40 accent-ink" aria-label="How close" bind:value={perSecond} />
-  <span class="text-soft">Drag a bar line to where you hear it; the arrow keys move the one in focus by a hundredth of a second.</span>
+  <span class="text-soft">{msg.zoom()}</span>
+  <input type="range" min="10" max="240" class="w-40 accent-ink" aria-label={msg.zoom()} bind:value={perSecond} />
+  <span class="text-soft">{msg.dragABarLineTo()}</span>
 </div>
 <div class="mt-2 overflow-x-auto" bind:this={scroller}>
   <!-- svelte-ignore a11y_click_events_have_key_events, a11y_no_static_element_interactions -->
@@ -86,8 +87,8 @@
       <button
         class={['absolute inset-y-0 w-3 -translate-x-1/2 cursor-ew-resize', phrases.includes(bar) ? 'border-l-4 border-ink' : 'border-l-2 border-ink/40 hover:border-ink']}
         style:left={`${shown * scale + 6}px`}
-        title={`Bar ${bar}`}
-        aria-label={`Bar line of bar ${bar}`}
+        title={msg.bar5({ bar })}
+        aria-label={msg.barLineOfBar({ bar })}
         onpointerdown={(event) => bar > 1 && grab(event, bar)}
         onpointermove={(event) => dragged?.bar === bar && (dragged = { bar, seconds: secondsAt(event) })}
         onpointerup={drop}

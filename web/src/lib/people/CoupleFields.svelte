@@ -1,4 +1,6 @@
 <script lang="ts">
+  import msg from '$lib/messages/people';
+  import common from '$lib/messages/common';
   import { sentenceOf, type Couple, type Person, type RoutineSummary } from '$lib/api/client';
   import { routineStore } from '$lib/routines/routineStore';
   import { notices } from '$lib/ui/Notices.svelte';
@@ -29,7 +31,7 @@
         await routineStore.replace({ ...document, dancers: { man: heights.man!, lady: heights.lady! } }, tag);
       }
       notices.say({
-        sentence: `The steps of ${couple.routines?.length} ${couple.routines?.length === 1 ? 'routine are' : 'routines are'} measured for ${heights.man} and ${heights.lady} m.`,
+        sentence: msg.stepsMeasured({ routines: couple.routines?.length ?? 0, man: heights.man ?? '', lady: heights.lady ?? '' }),
       });
     } catch (thrown) {
       notices.say({ sentence: sentenceOf(thrown) });
@@ -39,22 +41,22 @@
   const titleOf = (id: string) => routines.find((routine) => routine.id === id)?.title ?? id;
 </script>
 
-<section class="flex flex-col gap-2" aria-label="Members">
+<section class="flex flex-col gap-2" aria-label={msg.members()}>
   {#each couple.members as member, index (member.person)}
     <div class="panel flex flex-wrap items-center gap-3 px-4 py-2">
       <a class="min-w-40 flex-1 text-lg font-semibold hover:underline" href={`#/people/${member.person}`}>{nameOf(member.person)}</a>
       <Choice
-        label="dances as"
+        label={msg.dancesAs()}
         value={member.part}
         options={[
-          { value: 'man', label: 'man' },
-          { value: 'lady', label: 'lady' },
-          { value: 'either', label: 'either' },
+          { value: 'man', label: common.man() },
+          { value: 'lady', label: common.lady() },
+          { value: 'either', label: msg.either() },
         ]}
         onchange={(part) => desk.set({ members: couple.members.map((each, at) => (at === index ? { ...each, part } : each)) })}
       />
       {#if couple.members.length > 1}
-        <button class="act" aria-label={`Without ${nameOf(member.person)}`} onclick={() => desk.set({ members: couple.members.filter((_, at) => at !== index) })}
+        <button class="act" aria-label={msg.remove2({ person: nameOf(member.person) })} onclick={() => desk.set({ members: couple.members.filter((_, at) => at !== index) })}
           ><X width={18} height={18} /></button
         >
       {/if}
@@ -63,8 +65,8 @@
   {#if others.length > 0}
     <div>
       <Choice
-        label="With"
-        any="somebody else"
+        label={msg.add()}
+        any={msg.chooseAPerson()}
         value=""
         options={others.map((person) => ({ value: person.id, label: person.title }))}
         onchange={(person) => person && desk.set({ members: [...couple.members, { person, part: 'either' }] })}
@@ -73,32 +75,32 @@
   {/if}
 </section>
 <Choice
-  label="Level"
-  any="not said"
+  label={common.level()}
+  any={msg.notSet()}
   value={couple.level ?? ''}
   options={reference.notation.levels.map((level) => ({ value: level.shorthand, label: level.wording }))}
   onchange={(level) => desk.set({ level: level || undefined })}
 />
 <DanceBoxes chosen={couple.dances ?? []} onchange={(dances) => desk.set({ dances })} />
-<section class="flex flex-wrap items-center gap-2" aria-label="Routines in work">
+<section class="flex flex-wrap items-center gap-2" aria-label={msg.currentRoutines()}>
   {#each couple.routines ?? [] as routine (routine)}
-    <button class="act" aria-label={`Without ${titleOf(routine)}`} onclick={() => desk.set({ routines: couple.routines?.filter((other) => other !== routine) })}
+    <button class="act" aria-label={msg.remove({ routine: titleOf(routine) })} onclick={() => desk.set({ routines: couple.routines?.filter((other) => other !== routine) })}
       >{titleOf(routine)}<X width={16} height={16} aria-hidden="true" /></button
     >
   {/each}
   <Choice
-    label="In work"
-    any="choose a routine"
+    label={msg.addRoutine()}
+    any={msg.chooseARoutine()}
     value=""
     options={routines.filter((routine) => !couple.routines?.includes(routine.id)).map((routine) => ({ value: routine.id, label: routine.title }))}
     onchange={(routine) => routine && desk.set({ routines: [...(couple.routines ?? []), routine] })}
   />
 </section>
 {#if heights.man && heights.lady && couple.routines && couple.routines.length > 0}
-  <button class="act self-start" onclick={measure}>Measure the steps of these routines for {heights.man} and {heights.lady} m</button>
+  <button class="act self-start" onclick={measure}>{msg.measureTheStepsOfThese({ man: heights.man ?? '', lady: heights.lady ?? '' })}</button>
 {/if}
 <label class="block"
-  ><span class="font-semibold">Notes</span><textarea
+  ><span class="font-semibold">{common.notes()}</span><textarea
     class="field mt-1 w-full py-2"
     rows="3"
     maxlength="4000"

@@ -1,4 +1,5 @@
 <script lang="ts">
+  import msg from '$lib/messages/postures';
   import type { Body, PostureReading } from '$lib/api/client';
   import { frameOf, line, seen, type View } from './views';
 
@@ -8,7 +9,7 @@
   }
   let { reading, view }: Props = $props();
 
-  const TITLES: Record<View, string> = { front: 'from behind him', side: 'from his right', above: 'from above, his back below' };
+  const TITLES: Record<View, string> = { front: msg.fromBehindTheMan(), side: msg.fromTheMansRight(), above: msg.fromAboveTheMansBack() };
   let frame = $derived(frameOf(view, [reading.man, reading.lady]));
   let both = $derived(view === 'side' ? [reading.lady, reading.man] : [reading.man, reading.lady]);
   const isMan = (body: Body) => body === reading.man;
@@ -16,7 +17,7 @@
 </script>
 
 <figure class="flex min-w-0 flex-col justify-end">
-  <svg viewBox={`${frame.x} ${frame.y} ${frame.width} ${frame.height}`} class="max-h-[26rem] w-full" role="img" aria-label={`The two ${TITLES[view]}`}>
+  <svg viewBox={`${frame.x} ${frame.y} ${frame.width} ${frame.height}`} class="max-h-[26rem] w-full" role="img" aria-label={msg.theCouple({ view: TITLES[view] })}>
     {#if view !== 'above'}<line x1={frame.x} x2={frame.x + frame.width} y1="0" y2="0" stroke="var(--ff-line)" stroke-width="0.015" />{/if}
     {#each view === 'front' ? [reading.lady, reading.man] : both as body (isMan(body))}
       {@const man = isMan(body)}
@@ -55,8 +56,8 @@
     {/if}
   </svg>
   <figcaption class="text-center text-soft">
-    {TITLES[view]}{#if view === 'side' && reading.handsHigh > 0}: hands at {Math.round(reading.handsHigh * 100)} cm{/if}{#if view === 'above'}: {Math.round(reading.distance * 100)} cm
-      apart{#if Math.abs(reading.offset) >= 0.01}, {Math.abs(Math.round(reading.offset * 100))} cm to his
-        {reading.offset > 0 ? 'right' : 'left'}{/if}{/if}
+    {TITLES[view]}{#if view === 'side' && reading.handsHigh > 0}{msg.handsAtCm({ round: Math.round(reading.handsHigh * 100) })}{/if}{#if view === 'above'}{msg.cmApart({
+        round: Math.round(reading.distance * 100),
+      })}{#if Math.abs(reading.offset) >= 0.01}{msg.offset({ centimetres: Math.abs(Math.round(reading.offset * 100)), side: reading.offset > 0 ? 'right' : 'left' })}{/if}{/if}
   </figcaption>
 </figure>

@@ -1,4 +1,5 @@
 <script lang="ts">
+  import msg from '$lib/messages/questions';
   import { api, required, sentenceOf, type Reading } from '$lib/api/client';
   import StepDrawing from '$lib/floor/StepDrawing.svelte';
   import { distinct } from '$lib/ui/distinct';
@@ -30,6 +31,6 @@
   });
 </script>
 
-<div class="panel mt-4 h-88 overflow-hidden" role="img" aria-label="A figure being danced, step by step">
+<div class="panel mt-4 h-88 overflow-hidden" role="img" aria-label={msg.aFigureBeingDancedStep()}>
   {#if reading?.stances}<StepDrawing {reading} at={Math.min(at, onsets.length)} {onsets} />{:else if failure}<p class="p-4">{failure}</p>{/if}
 </div>

@@ -1,3 +1,4 @@
+import msg from '$lib/messages/questions';
 import { momentNow, noteId } from '$lib/logbook/noteId';
 import type { NoteQueue } from '$lib/logbook/NoteQueue.svelte';
 import { chartSubject } from '$lib/logbook/subject';
@@ -99,7 +100,7 @@ export class QuestionRound {
       const set = required(await api.POST('/api/questions', { body }));
       if (asked !== this.#asked) return;
       this.questions = set.questions;
-      this.failure = set.questions.length === 0 ? 'There is nothing to ask of these figures in this way. Choose more kinds, a higher level, or both parts.' : undefined;
+      this.failure = set.questions.length === 0 ? msg.noQuestionsCanBeAsked() : undefined;
       this.at = 0;
       this.outcomes = [];
       this.#ask();

@@ -91,7 +91,7 @@ describe('a round of questions', () => {
 
   it('says that there is nothing to ask, and why an answer could not be marked', async () => {
     const { round: empty } = await round({ '/api/questions': { questions: [] } });
-    expect([empty.failure?.startsWith('There is nothing to ask'), empty.isOver]).toEqual([true, false]);
+    expect([empty.failure?.startsWith('No questions can be asked'), empty.isOver]).toEqual([true, false]);
     const { round: stopped } = await round({ '/api/question-marks': new Refused(503, 'Busy.') });
     await stopped.give('yes');
     expect([stopped.failure, stopped.isMarked]).toEqual(['Busy.', false]);

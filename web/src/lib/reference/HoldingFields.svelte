@@ -1,4 +1,6 @@
 <script lang="ts">
+  import msg from '$lib/messages/dances';
+  import common from '$lib/messages/common';
   import type { Dance } from '$lib/api/client';
   import Choice from '$lib/ui/Choice.svelte';
   import Message from '$lib/ui/Message.svelte';
@@ -20,42 +22,42 @@
 <div class="mt-2 space-y-2" aria-busy={holding.busy}>
   {#if holding.failure}<Message sentence={holding.failure} faults={holding.faults} />{/if}
   <p class="flex flex-wrap items-center gap-2">
-    <span class="text-soft">A figure may begin on</span>
+    <span class="text-soft">{msg.aFigureMayBeginOn2()}</span>
     {#each beats as beat (beat)}
       {@const may = dance.startBeats.includes(beat)}
-      <Toggle label={String(beat)} title={`A figure may begin on beat ${beat}`} on={may} onchange={(on) => holding.startOn(beat, on)} />
+      <Toggle label={String(beat)} title={msg.aFigureMayBeginOn({ beat })} on={may} onchange={(on) => holding.startOn(beat, on)} />
     {/each}
   </p>
   <div class="flex flex-wrap items-center gap-2">
     {#if dance.slow}
       <label class="inline-flex items-center gap-2">
-        <span class="text-soft">a slow lasts</span>
+        <span class="text-soft">{msg.aSlowLasts()}</span>
         <input class="field w-20 px-2" maxlength="8" value={dance.slow} onchange={(event) => holding.hold({ slow: event.currentTarget.value })} />
-        <span class="text-soft">beats</span>
+        <span class="text-soft">{msg.beats()}</span>
       </label>
     {/if}
     <Choice
-      label="“a” lasts"
+      label={msg.aLasts()}
       value={dance.a === '1/3' ? 'triplet' : 'quarter'}
       options={[
-        { value: 'quarter', label: 'a quarter of a beat' },
-        { value: 'triplet', label: 'a third of a beat' },
+        { value: 'quarter', label: msg.aQuarterOfABeat() },
+        { value: 'triplet', label: msg.aThirdOfABeat() },
       ]}
       onchange={(feel) => holding.hold({ feel })}
     />
   </div>
   <div class="flex flex-wrap items-center gap-2">
-    <NumberField before="tempo from" min={1} max={FASTEST} value={dance.slowestBarsPerMinute} onchange={(slowest) => holding.hold({ slowest })} />
-    <NumberField before="to" after="bars a minute" min={1} max={FASTEST} value={dance.fastestBarsPerMinute} onchange={(fastest) => holding.hold({ fastest })} />
+    <NumberField before={msg.tempoFrom()} min={1} max={FASTEST} value={dance.slowestBarsPerMinute} onchange={(slowest) => holding.hold({ slowest })} />
+    <NumberField before="to" after={common.barsMin()} min={1} max={FASTEST} value={dance.fastestBarsPerMinute} onchange={(fastest) => holding.hold({ fastest })} />
   </div>
   <div class="flex flex-wrap items-center gap-2">
-    <NumberField before="a phrase has" after="bars" min={1} max={MOST_PHRASE_BARS} value={dance.phraseBars} onchange={(phraseBars) => holding.hold({ phraseBars })} />
-    <NumberField before="a step is" after="m" min={0.1} max={1.2} step={0.05} width="w-20" value={dance.stepLength} onchange={(stepLength) => holding.hold({ stepLength })} />
+    <NumberField before={msg.aPhraseHas()} after="bars" min={1} max={MOST_PHRASE_BARS} value={dance.phraseBars} onchange={(phraseBars) => holding.hold({ phraseBars })} />
+    <NumberField before={msg.aStepIs()} after="m" min={0.1} max={1.2} step={0.05} width="w-20" value={dance.stepLength} onchange={(stepLength) => holding.hold({ stepLength })} />
   </div>
   {#if holding.custom}
     <p class="flex flex-wrap items-center gap-3">
-      <strong class="text-brass-deep">This studio holds the {dance.title} differently; every chart, link and routine follows.</strong>
-      <button class="act" disabled={holding.busy} onclick={() => holding.reset()}>As it came</button>
+      <strong class="text-brass-deep">{msg.thisStudioUsesItsOwn({ title: dance.title })}</strong>
+      <button class="act" disabled={holding.busy} onclick={() => holding.reset()}>{msg.restoreDefaults()}</button>
     </p>
   {/if}
 </div>

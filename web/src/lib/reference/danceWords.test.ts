@@ -16,14 +16,14 @@ const tango = {
 
 it('says what is asked of a dance', () => {
   expect(techniqueOf(tango)).toEqual([
-    'Goes round the room: alignments bind.',
+    'Travels round the room: alignments apply.',
     'A step forward from lowered takes the heel.',
     'No rise: the knees stay flexed, the head level.',
     'Turns begin with contrary body movement.',
   ]);
   expect(startsOn(tango)).toBe('beat 1 or 3');
-  expect(tempoOf(tango)).toBe('31 to 33 bars a minute');
-  expect(tempoOf({ ...tango, fastestBarsPerMinute: 31 })).toBe('31 bars a minute');
+  expect(tempoOf(tango)).toBe('31 to 33 bars/min');
+  expect(tempoOf({ ...tango, fastestBarsPerMinute: 31 })).toBe('31 bars/min');
 });
 
 it('leaves out the words that it does not count in', () => {

@@ -1,4 +1,6 @@
 <script lang="ts">
+  import msg from '$lib/messages/rehearsal';
+  import common from '$lib/messages/common';
   import { saidAt } from '$lib/routines/where';
   import Toggle from '$lib/ui/Toggle.svelte';
   import Choice from '$lib/ui/Choice.svelte';
@@ -25,23 +27,25 @@
 </script>
 
 <div class="flex flex-wrap items-center gap-2">
-  {#if parts.length > 0}<Choice label="Part" value={part < 0 ? '' : String(part)} any="none" options={parts} onchange={choosePart} />{/if}
-  <Choice label="From" options={figures} value={String(rehearsal.first)} onchange={(first) => rehearsal.choose(Number(first), Math.max(Number(first), rehearsal.last))} />
-  <Choice label="to" options={figures} value={String(rehearsal.last)} onchange={(last) => rehearsal.choose(Math.min(Number(last), rehearsal.first), Number(last))} />
-  <button class="act" onclick={() => rehearsal.choose(rehearsal.first, rehearsal.score.placements.length - 1)}>On to the end</button>
-  <button class="act" onclick={() => rehearsal.choose(0, rehearsal.score.placements.length - 1)}>Whole routine</button>
-  <Toggle label="Again and again" on={options.loops} onchange={(loops) => rehearsal.set({ loops })} />
+  {#if parts.length > 0}<Choice label={common.part()} value={part < 0 ? '' : String(part)} any={msg.none()} options={parts} onchange={choosePart} />{/if}
+  <Choice label={msg.from()} options={figures} value={String(rehearsal.first)} onchange={(first) => rehearsal.choose(Number(first), Math.max(Number(first), rehearsal.last))} />
+  <Choice label={common.to()} options={figures} value={String(rehearsal.last)} onchange={(last) => rehearsal.choose(Math.min(Number(last), rehearsal.first), Number(last))} />
+  <button class="act" onclick={() => rehearsal.choose(rehearsal.first, rehearsal.score.placements.length - 1)}>{msg.toTheEnd()}</button>
+  <button class="act" onclick={() => rehearsal.choose(0, rehearsal.score.placements.length - 1)}>{msg.wholeRoutine()}</button>
+  <Toggle label={msg.loop()} on={options.loops} onchange={(loops) => rehearsal.set({ loops })} />
   <NumberField before="rest" after="bars" min={0} max={8} value={options.restBars} onchange={(restBars) => rehearsal.set({ restBars })} />
-  <NumberField before="count in" after="bars" min={0} max={4} value={options.countInBars} onchange={(countInBars) => rehearsal.set({ countInBars })} />
-  <Toggle
-    label="Tempo ladder"
-    title="The tempo climbs while it is danced again and again"
-    on={options.ladder}
-    onchange={(ladder) => rehearsal.set(ladder ? { ladder, loops: true } : { ladder })}
-  />
+  <NumberField before={msg.countIn()} after="bars" min={0} max={4} value={options.countInBars} onchange={(countInBars) => rehearsal.set({ countInBars })} />
+  <Toggle label={msg.tempoLadder()} title={msg.theTempoRisesWhileThe()} on={options.ladder} onchange={(ladder) => rehearsal.set(ladder ? { ladder, loops: true } : { ladder })} />
   {#if options.ladder}
-    <NumberField before="up" after="% every" min={1} max={50} value={options.ladderStep} onchange={(ladderStep) => rehearsal.set({ ladderStep })} />
-    <NumberField label="Times before it goes up" after="times, to" min={1} max={20} value={options.ladderEvery} onchange={(ladderEvery) => rehearsal.set({ ladderEvery })} />
-    <NumberField label="Tempo to reach, per cent" after="%" min={SLOWEST} max={FASTEST} value={options.ladderTarget} onchange={(ladderTarget) => rehearsal.set({ ladderTarget })} />
+    <NumberField before="up" after={msg.every()} min={1} max={50} value={options.ladderStep} onchange={(ladderStep) => rehearsal.set({ ladderStep })} />
+    <NumberField
+      label={msg.repeatsBeforeEachRise()}
+      after={msg.timesTo()}
+      min={1}
+      max={20}
+      value={options.ladderEvery}
+      onchange={(ladderEvery) => rehearsal.set({ ladderEvery })}
+    />
+    <NumberField label={msg.targetTempoPerCent()} after="%" min={SLOWEST} max={FASTEST} value={options.ladderTarget} onchange={(ladderTarget) => rehearsal.set({ ladderTarget })} />
   {/if}
 </div>

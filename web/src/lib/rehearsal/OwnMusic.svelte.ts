@@ -1,3 +1,4 @@
+import msg from '$lib/messages/rehearsal';
 import { api, required, sentenceOf } from '$lib/api/client';
 import { Latest } from '$lib/ui/Latest';
 import { SteadyTime } from './SteadyTime';
@@ -38,7 +39,7 @@ export class OwnMusic {
       });
     } catch {
       URL.revokeObjectURL(url);
-      this.failure = `${file.name} is no music this browser can play. Open a WAV, MP3, Ogg or FLAC file; nothing else has changed.`;
+      this.failure = msg.isNotMusicThisBrowser({ name: file.name });
       return;
     }
     this.close();

@@ -1,3 +1,4 @@
+import msg from '$lib/messages/rehearsal';
 /** The program's sounds, fetched once and decoded for an audio context. */
 export class SoundBank {
   #sounds = new Map<string, AudioBuffer>();
@@ -12,7 +13,7 @@ export class SoundBank {
 
   async #fetch(id: string) {
     const response = await fetch(`/api/sounds/${id}.wav`);
-    if (!response.ok) throw new Error(`The sound ${id} could not be loaded.`);
+    if (!response.ok) throw new Error(msg.theSoundCouldNotBe({ id }));
     this.#sounds.set(id, await this.context.decodeAudioData(await response.arrayBuffer()));
   }
 

@@ -1,4 +1,6 @@
 <script lang="ts">
+  import msg from '$lib/messages/rehearsal';
+  import common from '$lib/messages/common';
   import Toggle from '$lib/ui/Toggle.svelte';
   import { fileOf, sentenceOf } from '$lib/api/client';
   import Choice from '$lib/ui/Choice.svelte';
@@ -32,44 +34,44 @@
 
 <div class="flex flex-wrap items-center gap-2">
   <Choice
-    label="Count"
+    label={msg.count()}
     options={[
-      { value: 'steps', label: 'the steps' },
-      { value: 'beats', label: 'every beat' },
-      { value: 'bars', label: 'beats and bars' },
+      { value: 'steps', label: msg.theSteps() },
+      { value: 'beats', label: msg.everyBeat() },
+      { value: 'bars', label: msg.beatsAndBars() },
     ]}
     value={options.counting}
     onchange={(counting) => rehearsal.set({ counting: counting as Options['counting'] })}
   />
   <Choice
-    label="of"
+    label={msg.of()}
     options={[
-      { value: 'man', label: 'the man' },
-      { value: 'lady', label: 'the lady' },
+      { value: 'man', label: common.theMan() },
+      { value: 'lady', label: common.theLady() },
     ]}
     value={options.counted}
     onchange={(counted) => rehearsal.set({ counted: counted as Options['counted'] })}
   />
-  <Toggle label="Voice" on={options.voice} onchange={(voice) => rehearsal.set({ voice })} />
-  <Toggle label="Clicks" on={options.clicks} onchange={(clicks) => rehearsal.set({ clicks })} />
-  <Toggle label="Band" on={options.music} onchange={(music) => rehearsal.set({ music })} />
-  <button class="act" onclick={() => download('/api/tracks/wav', '.wav')}>Save as WAV</button>
-  <button class="act" onclick={() => download('/api/tracks/midi', '.mid')}>Save count as MIDI</button>
+  <Toggle label={msg.voice()} on={options.voice} onchange={(voice) => rehearsal.set({ voice })} />
+  <Toggle label={msg.clicks()} on={options.clicks} onchange={(clicks) => rehearsal.set({ clicks })} />
+  <Toggle label={msg.band()} on={options.music} onchange={(music) => rehearsal.set({ music })} />
+  <button class="act" onclick={() => download('/api/tracks/wav', '.wav')}>{msg.saveAsWav()}</button>
+  <button class="act" onclick={() => download('/api/tracks/midi', '.mid')}>{msg.saveCountAsMidi()}</button>
   <label class="act cursor-pointer focus-within:outline-3 focus-within:outline-brass">
-    Own music …
+    {msg.ownMusic2()}
     <input class="sr-only" type="file" accept="audio/*" onchange={(event) => open(event.currentTarget)} />
   </label>
 </div>
 {#if music.failure}<div class="mt-2"><Message sentence={music.failure} /></div>{/if}
 {#if music.name !== undefined}
-  <div class="mt-2 flex flex-wrap items-center gap-2" role="group" aria-label="Own music">
+  <div class="mt-2 flex flex-wrap items-center gap-2" role="group" aria-label={msg.ownMusic()}>
     <strong class="truncate">{music.name}</strong>
-    <button class="act" onclick={() => music.listen()}>Listen from its start</button>
-    <button class="act act-main" title="Tap each beat from the first that is danced (T)" onclick={() => music.tap()}>Tap {music.taps.length || ''}</button>
-    <NumberField before="first beat at" after="s" min={0} max={3600} step={0.01} width="w-24" value={music.firstBeat} onchange={(seconds) => (music.firstBeat = seconds)} />
+    <button class="act" onclick={() => music.listen()}>{msg.playFromTheStart()}</button>
+    <button class="act act-main" title={msg.tapEachBeatStartingWith()} onclick={() => music.tap()}>{msg.tap({ count: music.taps.length || '' })}</button>
+    <NumberField before={msg.firstBeatAt()} after="s" min={0} max={3600} step={0.01} width="w-24" value={music.firstBeat} onchange={(seconds) => (music.firstBeat = seconds)} />
     <NumberField
-      label="Beats a minute"
-      after="beats a minute"
+      label={msg.beatsPerMinute()}
+      after={msg.beatsMin()}
       min={20}
       max={400}
       step={0.1}
@@ -77,7 +79,7 @@
       value={music.beatsPerMinute}
       onchange={(beats) => (music.beatsPerMinute = beats)}
     />
-    <button class="act" onclick={() => music.close()}>Close it</button>
-    {#if !music.ready}<p class="w-full text-soft">Listen, and tap every beat from the first that is danced; after four taps the picture can follow.</p>{/if}
+    <button class="act" onclick={() => music.close()}>{common.close()}</button>
+    {#if !music.ready}<p class="w-full text-soft">{msg.playTheMusicAndTap()}</p>{/if}
   </div>
 {/if}

@@ -1,4 +1,5 @@
 <script lang="ts">
+  import msg from '$lib/messages/rehearsal';
   import type { Contact, Part } from '$lib/api/client';
   import Couple from '$lib/floor/Couple.svelte';
   import { poseAt, type Pose } from '$lib/floor/motion';
@@ -77,7 +78,7 @@
     viewBox={`${-across / 2} ${-up / 2} ${across} ${up}`}
     class="h-full w-full"
     role="img"
-    aria-label={`Floor seen from above, the wall of side ${rehearsal.options.wallUp} at the top${rehearsal.options.mirrored ? ', mirrored' : ''}`}
+    aria-label={rehearsal.options.mirrored ? msg.floorMirrored({ side: rehearsal.options.wallUp }) : msg.floorFromAbove({ side: rehearsal.options.wallUp })}
     data-beat={rehearsal.beat.toFixed(4)}
     data-testid="stage"
   >
@@ -121,12 +122,12 @@
           text-anchor="middle"
           dominant-baseline="central"
           fill="var(--ff-soft)"
-          transform={Math.abs(placed.x) > across / 2 - 2 * MARGIN ? `rotate(-90 ${placed.x} ${placed.y})` : undefined}>wall {wall.side}</text
+          transform={Math.abs(placed.x) > across / 2 - 2 * MARGIN ? `rotate(-90 ${placed.x} ${placed.y})` : undefined}>{msg.wall({ side: wall.side })}</text
         >
       {/each}
     {/if}
   </svg>
-  <svg viewBox="-24 -24 48 48" class="absolute top-2 left-2 size-14 rounded-full bg-board" role="img" aria-label={`Line of dance of side ${side + 1}`}>
+  <svg viewBox="-24 -24 48 48" class="absolute top-2 left-2 size-14 rounded-full bg-board" role="img" aria-label={msg.lineOfDanceOfSide({ side: side + 1 })}>
     <path d={`M${-14 * ahead.x} ${-14 * ahead.y} L${14 * ahead.x} ${14 * ahead.y}`} stroke="var(--ff-ink)" stroke-width="3" stroke-linecap="round" />
     <path
       d="M7 -6 L15 0 L7 6"

@@ -1,4 +1,6 @@
 <script lang="ts">
+  import msg from '$lib/messages/rehearsal';
+  import common from '$lib/messages/common';
   import Toggle from '$lib/ui/Toggle.svelte';
   import Choice from '$lib/ui/Choice.svelte';
   import type { Options } from './options';
@@ -13,21 +15,21 @@
 
 <div class="flex flex-wrap items-center gap-2">
   <Choice
-    label="Show"
+    label={msg.show()}
     options={[
-      { value: 'both', label: 'both' },
-      { value: 'man', label: 'the man' },
-      { value: 'lady', label: 'the lady' },
+      { value: 'both', label: common.both() },
+      { value: 'man', label: common.theMan() },
+      { value: 'lady', label: common.theLady() },
     ]}
     value={options.shown}
     onchange={(shown) => rehearsal.set({ shown: shown as Options['shown'] })}
   />
   <Choice
-    label="Wall up"
-    options={['1', '2', '3', '4'].map((value) => ({ value, label: `side ${value}` }))}
+    label={msg.wallUp()}
+    options={['1', '2', '3', '4'].map((value) => ({ value, label: msg.side({ value }) }))}
     value={String(options.wallUp)}
     onchange={(wallUp) => rehearsal.set({ wallUp: Number(wallUp) })}
   />
-  <Toggle label="Mirrored" on={options.mirrored} onchange={(mirrored) => rehearsal.set({ mirrored })} />
-  <Toggle label="Follow the couple" on={options.follow} onchange={(follow) => rehearsal.set({ follow })} />
+  <Toggle label={msg.mirrored2()} on={options.mirrored} onchange={(mirrored) => rehearsal.set({ mirrored })} />
+  <Toggle label={msg.followTheCouple()} on={options.follow} onchange={(follow) => rehearsal.set({ follow })} />
 </div>

@@ -166,7 +166,7 @@ describe("the coach's own music", () => {
     const music = new OwnMusic();
     await music.open(new File([], 'tide.mp3'));
     await music.open(new File([], 'notes.txt'));
-    expect([music.name, music.failure]).toEqual(['tide.mp3', 'notes.txt is no music this browser can play. Open a WAV, MP3, Ogg or FLAC file; nothing else has changed.']);
+    expect([music.name, music.failure]).toEqual(['tide.mp3', 'notes.txt is not music this browser can play. Use a WAV, MP3, Ogg or FLAC file. Nothing else has changed.']);
     music.close();
     expect([music.name, music.ready]).toEqual([undefined, false]);
   });

@@ -1,4 +1,6 @@
 <script lang="ts">
+  import msg from '$lib/messages/routines';
+  import common from '$lib/messages/common';
   import GrowingField from '$lib/ui/GrowingField.svelte';
   import CornerMark from '~icons/lucide/corner-left-up';
   import { intoView } from '$lib/ui/intoView';
@@ -19,9 +21,9 @@
   let { view }: Props = $props();
 
   const DIRECTIONS: { direction: Direction; title: string }[] = [
-    { direction: 'next', title: 'What may come next (P)' },
-    { direction: 'before', title: 'What may come before (P)' },
-    { direction: 'instead', title: 'What may come in its place (I)' },
+    { direction: 'next', title: msg.whatCanComeNextP() },
+    { direction: 'before', title: msg.whatCanComeBeforeP() },
+    { direction: 'instead', title: msg.whatCanReplaceItI() },
   ];
   let desk = $derived(view.desk);
   let chosen = $derived(desk.score?.placements[desk.selected]);
@@ -41,23 +43,23 @@
   <h2 class="text-xl">{chosen.title}</h2>
   <div class="mt-1 flex flex-wrap gap-2">
     <button class="act" onclick={() => desk.turnCorner()}>
-      <CornerMark width={17} height={17} />{chosen.cornerAfter ? 'No corner' : 'Corner after'}
+      <CornerMark width={17} height={17} />{chosen.cornerAfter ? msg.noCorner() : msg.cornerAfter()}
     </button>
-    <button class="act" aria-pressed={chosen.highlight} aria-label="Highlight" onclick={() => desk.highlight()}>
+    <button class="act" aria-pressed={chosen.highlight} aria-label={msg.highlight()} onclick={() => desk.highlight()}>
       <Star width={17} height={17} class={chosen.highlight ? 'fill-brass text-brass' : ''} />
     </button>
-    <button class="act" aria-label="Take it out" onclick={() => view.takeOut()}><Trash2 width={17} height={17} /></button>
-    {#if desk.chosen?.figure}<a class="act" href={`#/figures/${chosen.figure}`}>Sheet</a>{/if}
+    <button class="act" aria-label={common.remove()} onclick={() => view.takeOut()}><Trash2 width={17} height={17} /></button>
+    {#if desk.chosen?.figure}<a class="act" href={`#/figures/${chosen.figure}`}>{common.sheet()}</a>{/if}
   </div>
   {#if desk.chosen?.element}
-    <ElementFields element={desk.chosen.element} label="Change it" onsubmit={(element) => desk.dance({ element })} />
+    <ElementFields element={desk.chosen.element} label={common.edit()} onsubmit={(element) => desk.dance({ element })} />
   {:else if desk.chosen}
     <WayFields placement={desk.chosen} onchange={(way) => desk.dance(way)} />
   {/if}
   <GrowingField
     class="field mt-2 w-full shrink-0 py-2 leading-snug"
-    label="Note"
-    placeholder="A note for this figure"
+    label={msg.note()}
+    placeholder={msg.aNoteForThisFigure()}
     maxlength={1000}
     value={desk.chosen?.note ?? ''}
     ontype={(note) => desk.typeNote(note)}
@@ -69,8 +71,8 @@
 {/if}
 {#if seam}
   <div class="mt-3 flex items-baseline justify-between" {@attach intoView}>
-    <h3 class="text-lg">The seam after it {seam.verdict.outcome}</h3>
-    <button class="text-soft underline" onclick={() => view.close()}>close</button>
+    <h3 class="text-lg">{msg.theSeamAfterIt({ outcome: seam.verdict.outcome })}</h3>
+    <button class="text-soft underline" onclick={() => view.close()}>{common.close()}</button>
   </div>
   <div class="mt-1">
     <Seam
@@ -92,7 +94,7 @@
   </div>
 {/if}
 <div class="mt-3 mb-1 flex items-baseline justify-between gap-2">
-  <h3 class="text-lg">{chosen ? `What may come ${desk.direction}` : 'Begin with'}</h3>
+  <h3 class="text-lg">{chosen ? msg.whatCanCome({ direction: desk.direction }) : msg.startWith()}</h3>
   {#if chosen}
     <span class="flex gap-2">
       {#each DIRECTIONS.filter(({ direction }) => direction !== desk.direction) as { direction, title } (direction)}
@@ -102,5 +104,5 @@
   {/if}
 </div>
 <NextFigures next={desk.next} direction={chosen ? desk.direction : 'next'} onadd={(following) => view.add(following)} />
-<h3 class="mt-3 mb-1 text-lg">Or an element</h3>
-<ElementFields label="Put it in" onsubmit={(element) => desk.addElement(element)} />
+<h3 class="mt-3 mb-1 text-lg">{msg.orAnElement()}</h3>
+<ElementFields label={msg.insert()} onsubmit={(element) => desk.addElement(element)} />

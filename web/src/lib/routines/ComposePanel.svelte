@@ -1,4 +1,6 @@
 <script lang="ts">
+  import msg from '$lib/messages/routines';
+  import common from '$lib/messages/common';
   import type { FigureSummary } from '$lib/api/client';
   import Message from '$lib/ui/Message.svelte';
   import { reference } from '$lib/reference/reference.svelte';
@@ -26,18 +28,18 @@
   let hasNext = $derived(desk.selected + 1 < (desk.score?.placements.length ?? 0));
 
   const TASTE = [
-    { key: 'opening', label: 'begins with a figure that can open a routine' },
-    { key: 'ending', label: 'ends on one that can close it' },
-    { key: 'parts', label: 'whole figures, parts only as links' },
-    { key: 'corners', label: 'corners only where a side is danced' },
-    { key: 'required', label: 'what must come, comes whole' },
-    { key: 'often', label: 'no figure again and again' },
-    { key: 'thrice', label: 'none three times running' },
+    { key: 'opening', label: msg.startWithAFigureThat() },
+    { key: 'ending', label: msg.endWithAFigureThat() },
+    { key: 'parts', label: msg.wholeFiguresPartsOnlyAs() },
+    { key: 'corners', label: msg.cornersOnlyAtTheEnd() },
+    { key: 'required', label: msg.requiredFiguresComeWhole() },
+    { key: 'often', label: msg.noFigureTooOften() },
+    { key: 'thrice', label: msg.noFigureThreeTimesRunning() },
   ];
 
   /** The first of what is hit, and how much else. */
   function hitWords([first, ...more]: string[]) {
-    return `Too tight in ${first}${more.length === 0 ? '' : `, and in ${more.length} more ${more.length === 1 ? 'place' : 'places'}`}.`;
+    return more.length === 0 ? msg.tooTight({ place: first ?? '' }) : msg.tooTightIn({ place: first ?? '', more: more.length });
   }
 
   function take(index: number) {
@@ -48,8 +50,8 @@
   }
 </script>
 
-<section class="space-y-3" aria-label="Compose">
-  <h2 class="text-xl">{desk.placements.length === 0 ? 'Compose a beginning' : 'Compose what follows'}</h2>
+<section class="space-y-3" aria-label={msg.compose()}>
+  <h2 class="text-xl">{desk.placements.length === 0 ? msg.composeTheOpening() : msg.composeWhatFollows()}</h2>
   <form
     class="space-y-2"
     onsubmit={(event) => {
@@ -60,36 +62,36 @@
     <div class="flex flex-wrap items-center gap-x-4 gap-y-2 text-lg">
       {#if section}
         <Choice
-          label="where"
-          any="after this figure"
+          label={msg.where()}
+          any={msg.afterThisFigure()}
           value={composing.where}
           options={[
-            { value: 'once more', label: `${section.title} again, with more at its end` },
-            ...(section.times > 1 ? [{ value: 'last time', label: `the last ${section.title}, with more at its end` }] : []),
+            { value: 'once more', label: msg.againWithALongerEnding({ title: section.title }) },
+            ...(section.times > 1 ? [{ value: 'last time', label: msg.theLastWithALonger({ title: section.title }) }] : []),
           ]}
           onchange={(where) => (composing.where = where as Where)}
         />
       {/if}
       {#if composing.where !== ''}
-        <label class="inline-flex items-center gap-2">bars more <input class="field w-20 px-2" type="number" min="1" max="64" bind:value={composing.added} /></label>
+        <label class="inline-flex items-center gap-2">{msg.moreBars()} <input class="field w-20 px-2" type="number" min="1" max="64" bind:value={composing.added} /></label>
       {:else}
-        <label class="inline-flex items-center gap-2">fill to bar <input class="field w-20 px-2" type="number" min="1" max="256" bind:value={composing.toBar} /></label>
+        <label class="inline-flex items-center gap-2">{msg.lengthToBar()} <input class="field w-20 px-2" type="number" min="1" max="256" bind:value={composing.toBar} /></label>
       {/if}
       {#if travels}
         <label class="inline-flex items-center gap-2">
-          corners <input class="field w-20 px-2" type="number" min="0" max="8" placeholder="auto" bind:value={composing.corners} />
+          {msg.corners()} <input class="field w-20 px-2" type="number" min="0" max="8" placeholder={msg.auto()} bind:value={composing.corners} />
         </label>
       {/if}
     </div>
-    <label class="flex items-center gap-2"><input type="checkbox" class="size-5 accent-ink" bind:checked={composing.bends} /> links may bend</label>
+    <label class="flex items-center gap-2"><input type="checkbox" class="size-5 accent-ink" bind:checked={composing.bends} /> {msg.allowSeamsThatBend()}</label>
     {#if hasNext && composing.where === ''}
-      <label class="flex items-center gap-2"><input type="checkbox" class="size-5 accent-ink" bind:checked={composing.meetsNext} /> it leads into what follows now</label>
+      <label class="flex items-center gap-2"><input type="checkbox" class="size-5 accent-ink" bind:checked={composing.meetsNext} /> {msg.leadIntoTheNextFigure()}</label>
     {/if}
     {#if travels}
-      <label class="flex items-center gap-2"><input type="checkbox" class="size-5 accent-ink" bind:checked={composing.fitsRoom} /> in the room there is</label>
+      <label class="flex items-center gap-2"><input type="checkbox" class="size-5 accent-ink" bind:checked={composing.fitsRoom} /> {msg.stayWithinTheFloor()}</label>
     {/if}
     <details>
-      <summary class="cursor-pointer font-semibold">What it keeps to</summary>
+      <summary class="cursor-pointer font-semibold">{msg.rules()}</summary>
       <ul class="mt-1">
         {#each TASTE as { key, label } (key)}
           <li>
@@ -107,15 +109,15 @@
       </ul>
     </details>
     <details>
-      <summary class="cursor-pointer font-semibold">What the music asks</summary>
-      <p class="mt-1 text-sm text-soft">{composing.where === '' ? 'Bars of the routine.' : 'Bars counted from 1 where the addition begins.'}</p>
+      <summary class="cursor-pointer font-semibold">{common.music()}</summary>
+      <p class="mt-1 text-sm text-soft">{composing.where === '' ? msg.barsOfTheRoutine() : msg.barsCountedFrom1Where()}</p>
       <label class="mt-1 grid grid-cols-[9.5rem_minmax(0,1fr)] items-center gap-2"
-        >a figure begins with bar <input class="field w-full px-2" placeholder="9, 17" bind:value={composing.boundaries} /></label
+        >{msg.figuresStartOnBars()} <input class="field w-full px-2" placeholder="9, 17" bind:value={composing.boundaries} /></label
       >
       <label class="mt-1 grid grid-cols-[9.5rem_minmax(0,1fr)] items-center gap-2"
-        >the music strikes at bar <input class="field w-full px-2" placeholder="5, 13" bind:value={composing.hits} /></label
+        >{msg.hitsInBars()} <input class="field w-full px-2" placeholder="5, 13" bind:value={composing.hits} /></label
       >
-      <p class="mt-2 font-semibold">Sparse or full</p>
+      <p class="mt-2 font-semibold">{msg.fewerOrMoreSteps()}</p>
       <ul>
         {#each composing.stretches as { title, from } (from)}
           <li class="grid grid-cols-[1fr_auto] items-center gap-2 py-0.5">
@@ -123,11 +125,11 @@
             <Choice
               quiet
               label={title}
-              any="as usual"
+              any={msg.asUsual()}
               value={composing.fullnessFrom(from)}
               options={[
-                { value: 'sparse', label: 'few steps' },
-                { value: 'full', label: 'many steps' },
+                { value: 'sparse', label: msg.fewSteps() },
+                { value: 'full', label: msg.manySteps() },
               ]}
               onchange={(fullness) => composing.fill(from, fullness as Fullness | '')}
             />
@@ -136,22 +138,23 @@
       </ul>
     </details>
     <details>
-      <summary class="cursor-pointer font-semibold">What counts how much</summary>
+      <summary class="cursor-pointer font-semibold">{msg.priorities()}</summary>
       <WeightFields usual={composing.usualWeights} bind:weights={composing.weights} />
     </details>
     <details>
-      <summary class="cursor-pointer font-semibold">Figures that must or must not come</summary>
+      <summary class="cursor-pointer font-semibold">{msg.mustIncludeMustAvoid()}</summary>
       <FigureWishes {figures} wishes={composing.wishes} onwish={(figure, wish) => composing.want(figure, wish)} />
     </details>
     <div class="flex gap-2">
       {#if composing.busy}
-        <button type="button" class="act act-main" onclick={() => composing.stop()}>Stop</button>
+        <button type="button" class="act act-main" onclick={() => composing.stop()}>{msg.stop()}</button>
         <span class="self-center text-soft" role="status">
-          Composing … {#if composing.progress}{composing.progress.sequences.toLocaleString('en')} sequences looked at, {composing.progress.found} found{/if}
+          {msg.composing()}
+          {#if composing.progress}{msg.sequencesTried({ sequences: composing.progress.sequences, found: composing.progress.found })}{/if}
         </span>
       {:else}
-        <button class="act act-main">Compose</button>
-        <button type="button" class="act" onclick={onclose}>Leave it</button>
+        <button class="act act-main">{msg.compose()}</button>
+        <button type="button" class="act" onclick={onclose}>{common.cancel()}</button>
       {/if}
     </div>
   </form>
@@ -160,38 +163,41 @@
     {@const answer = composing.answer}
     <p class="text-soft" role="status" {@attach (line) => line.scrollIntoView({ block: 'start' })}>
       {#if answer.compositions.length === 0}
-        {answer.exact ? 'There is no such sequence.' : 'None was found in time.'}
+        {answer.exact ? msg.noSequenceMeetsTheseWishes() : msg.noSequenceWasFoundIn()}
       {:else if answer.exact}
-        These are the best there are.
+        {msg.theseAreTheBestPossible()}
       {:else}
-        The best found; none can have more than {answer.bound} points.
+        {msg.bestFoundNoSequenceCan({ bound: answer.bound })}
       {/if}
     </p>
     {#each answer.notes as note, at (at)}<p class="text-soft">{note}</p>{/each}
-    <ol class="space-y-2" aria-label="Compositions">
+    <ol class="space-y-2" aria-label={msg.compositions()}>
       {#each answer.compositions as composition, index (index)}
         <li class="rounded-lg border-[1.5px] border-line p-3">
           <div class="grid grid-cols-[1fr_auto] items-start gap-3">
             <p class="text-lg leading-snug font-semibold">{composition.difference}</p>
-            <PathPicture path={composition.path} floor={desk.score?.floor} label={`The way of answer ${index + 1}`} />
+            <PathPicture path={composition.path} floor={desk.score?.floor} label={msg.pathOfAnswer({ index: index + 1 })} />
           </div>
           <p class="mt-1 leading-snug">{composition.titles.join(' · ')}</p>
           {#if composition.hits.length > 0}
             <p class="mt-1 rounded-lg bg-madder-wash px-2 py-1 leading-snug">✕ {hitWords(composition.hits)}</p>
           {/if}
           <p class="mt-1 text-sm text-soft">
-            {composition.points} points:
-            {Object.entries(composition.reasons)
-              .map(([reason, points]) => `${reason} ${points > 0 ? '+' : ''}${points}`)
-              .join(', ') || 'nothing special'}
+            {msg.pointsFor({
+              points: composition.points,
+              reasons:
+                Object.entries(composition.reasons)
+                  .map(([reason, points]) => `${reason} ${points > 0 ? '+' : ''}${points}`)
+                  .join(', ') || msg.nothingSpecial(),
+            })}
           </p>
-          <button class="act mt-1" onclick={() => take(index)}>Take it</button>
+          <button class="act mt-1" onclick={() => take(index)}>{msg.useThis()}</button>
         </li>
       {/each}
     </ol>
     {#if answer.relaxations.length > 0}
-      <h3 class="text-base">It would go if you</h3>
-      <ul class="list-disc pl-5" aria-label="Relaxations">
+      <h3 class="text-base">{msg.changesThatWouldHelp()}</h3>
+      <ul class="list-disc pl-5" aria-label={msg.relaxations()}>
         {#each answer.relaxations as labels (labels.join())}<li>{labels.join(' and ')}</li>{/each}
       </ul>
     {/if}

@@ -1,3 +1,4 @@
+import msg from '$lib/messages/routines';
 import { api, Problem, required, sentenceOf, type Compositions, type Progress } from '$lib/api/client';
 import { sectionsOf, type StripSection } from '$lib/music/strip';
 import type { RoutineDesk } from './RoutineDesk.svelte';
@@ -9,9 +10,9 @@ const LOOK_EVERY = 400;
 function barsOf(text: string, first: number): number[] {
   const words = text.split(/[\s,;]+/).filter((word) => word !== '');
   const wrong = words.find((word) => !/^\d{1,3}$/.test(word));
-  if (wrong !== undefined) throw new Problem(0, `“${wrong}” is no bar: write bars as numbers, such as 5, 13.`);
+  if (wrong !== undefined) throw new Problem(0, msg.isNotABarNumber({ wrong }));
   const early = words.find((word) => Number(word) <= first);
-  if (early !== undefined) throw new Problem(0, `Bar ${early} is danced already: what is composed begins with bar ${first + 1}.`);
+  if (early !== undefined) throw new Problem(0, msg.barIsAlreadyDancedThe({ early, first: first + 1 }));
   return words.map((word) => Number(word) - first);
 }
 
@@ -109,7 +110,7 @@ export class Composing {
   }
 
   #stretch(title: string, from: number, to: number): Stretch {
-    const words = from === to ? `bar ${this.#first + from}` : `bars ${this.#first + from}–${this.#first + to}`;
+    const words = from === to ? msg.bar({ value: this.#first + from }) : msg.bars({ value: this.#first + from, value2: this.#first + to });
     return { title: title === '' ? words : `${title}, ${words}`, from, to };
   }
 

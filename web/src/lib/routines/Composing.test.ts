@@ -68,7 +68,7 @@ describe('what is asked of a composition', () => {
     expect(questions.at(-1)?.body).toMatchObject({ hits: [3, 7] });
     composing.hits = '2';
     await composing.ask();
-    expect(composing.failure).toBe('Bar 2 is danced already: what is composed begins with bar 3.');
+    expect(composing.failure).toBe('Bar 2 is already danced; the composition starts with bar 3.');
   });
 
   it('holds one wish of a figure until it is free again', () => {
@@ -127,6 +127,6 @@ describe('a search that takes its time', () => {
     });
     const composing = new Composing(() => desk());
     await composing.stop();
-    expect(composing.failure).toContain('does not answer');
+    expect(composing.failure).toContain('is not responding');
   });
 });

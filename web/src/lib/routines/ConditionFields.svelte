@@ -1,4 +1,5 @@
 <script lang="ts">
+  import msg from '$lib/messages/routines';
   import type { Routine } from '$lib/api/client';
   import { reference } from '$lib/reference/reference.svelte';
   import Choice from '$lib/ui/Choice.svelte';
@@ -14,18 +15,18 @@
 <span class="inline-flex items-center gap-2">
   <Choice
     quiet
-    label="Highest level"
+    label={msg.highestLevel()}
     value={routine.level ?? OPEN}
-    options={reference.notation.levels.map(({ shorthand, wording }) => ({ value: shorthand, label: shorthand === OPEN ? 'any level' : `up to ${wording}` }))}
+    options={reference.notation.levels.map(({ shorthand, wording }) => ({ value: shorthand, label: shorthand === OPEN ? msg.anyLevel() : msg.upTo({ wording }) }))}
     onchange={(level) => onchange({ syllabus: routine.syllabus, level: level === OPEN ? undefined : level })}
   />
-  <label class="inline-flex items-center gap-1" title="Only neighbours that the syllabus lists may follow each other">
+  <label class="inline-flex items-center gap-1" title={msg.onlyFiguresListedAsNeighbours()}>
     <input
       type="checkbox"
       class="size-5 accent-ink"
       checked={routine.syllabus ?? false}
       onchange={(event) => onchange({ syllabus: event.currentTarget.checked || undefined, level: routine.level })}
     />
-    syllabus
+    {msg.syllabus()}
   </label>
 </span>

@@ -1,4 +1,6 @@
 <script lang="ts">
+  import msg from '$lib/messages/routines';
+  import common from '$lib/messages/common';
   import FloorPlan from '$lib/floor/FloorPlan.svelte';
   import Pause from '~icons/lucide/pause';
   import Play from '~icons/lucide/play';
@@ -25,22 +27,29 @@
   }
 </script>
 
-<section class="panel flex min-h-96 flex-col overflow-hidden lg:min-h-0" aria-label="Floor">
+<section class="panel flex min-h-96 flex-col overflow-hidden lg:min-h-0" aria-label={msg.floor()}>
   <div class="flex flex-wrap items-center gap-3 border-b-[1.5px] border-line px-3 py-2">
-    <button class="act" aria-label="A step back" onclick={() => view.step(-1)}><SkipBack width={18} height={18} /></button>
+    <button class="act" aria-label={common.previousStep()} onclick={() => view.step(-1)}><SkipBack width={18} height={18} /></button>
     <button class="act act-main w-28 justify-center" onclick={() => playback.toggle()}>
-      {#if playback.playing}<Pause width={18} height={18} /> Pause{:else}<Play width={18} height={18} /> Play{/if}
+      {#if playback.playing}<Pause width={18} height={18} /> {common.pause()}{:else}<Play width={18} height={18} /> {common.play()}{/if}
     </button>
-    <button class="act" aria-label="A step on" onclick={() => view.step(1)}><SkipForward width={18} height={18} /></button>
+    <button class="act" aria-label={common.nextStep()} onclick={() => view.step(1)}><SkipForward width={18} height={18} /></button>
     <span class="min-w-16 text-center font-title text-5xl leading-none font-bold" data-testid="count">{man?.count ?? '–'}</span>
-    <span class="leading-tight text-soft">bar<span class="block font-title text-xl font-semibold text-ink">{man?.bar ?? '–'}</span></span>
+    <span class="leading-tight text-soft">{msg.bar2()}<span class="block font-title text-xl font-semibold text-ink">{man?.bar ?? '–'}</span></span>
     <span class="min-w-60 flex-1 leading-snug">
-      <span class="block"><strong class="text-spruce">Man</strong> {man?.wording ?? 'ready'}</span>
-      <span class="block"><strong class="text-madder">Lady</strong> {lady?.wording ?? 'ready'}</span>
+      <span class="block"><strong class="text-spruce">{common.man2()}</strong> {man?.wording ?? 'ready'}</span>
+      <span class="block"><strong class="text-madder">{common.lady2()}</strong> {lady?.wording ?? 'ready'}</span>
       {#if man && lady}
         <span class="block text-sm leading-tight text-soft" data-testid="where">
-          {man.seconds.toFixed(1)} s · free {man.freeFoot} and {lady.freeFoot} · facing {man.facing.name} and {lady.facing.name}{#if man.roundCorner && lady.roundCorner}
-            , after the corner {man.roundCorner.name} and {lady.roundCorner.name}{/if} · {man.position}, hold {man.hold}
+          {msg.sFreeAndFacingAnd({
+            toFixed: man.seconds.toFixed(1),
+            freeFoot: man.freeFoot,
+            freeFoot2: lady.freeFoot,
+            name: man.facing.name,
+            name2: lady.facing.name,
+          })}{#if man.roundCorner && lady.roundCorner}
+            {msg.afterTheCornerAnd({ name: man.roundCorner.name, name2: lady.roundCorner.name })}{/if}
+          {msg.hold({ position: man.position, hold: man.hold })}
         </span>
       {/if}
     </span>

@@ -1,4 +1,6 @@
 <script lang="ts">
+  import msg from '$lib/messages/routines';
+  import common from '$lib/messages/common';
   import type { RoutineElement } from '$lib/api/client';
   import { reference } from '$lib/reference/reference.svelte';
   import Choice from '$lib/ui/Choice.svelte';
@@ -24,24 +26,24 @@
   }
 </script>
 
-<form class="mt-2 space-y-2" onsubmit={submit} aria-label={element ? 'This element' : 'A new element'}>
+<form class="mt-2 space-y-2" onsubmit={submit} aria-label={element ? msg.thisElement() : msg.newElement()}>
   <div class="flex flex-wrap items-center gap-2">
     <Choice
       quiet
       id={element ? undefined : 'element-kind'}
-      label="Element"
+      label={msg.element()}
       value={kind}
       options={reference.notation.elements.map(({ shorthand, wording }) => ({ value: shorthand, label: wording }))}
       onchange={(chosen) => (kind = chosen)}
     />
-    <input class="field w-16 px-2" type="number" min="1" max="256" aria-label="How long" required bind:value={length} />
+    <input class="field w-16 px-2" type="number" min="1" max="256" aria-label={msg.length()} required bind:value={length} />
     <Choice
       quiet
-      label="Beats or bars"
+      label={msg.beatsOrBars()}
       value={unit}
       options={[
-        { value: 'bars', label: length === 1 ? 'bar' : 'bars' },
-        { value: 'beats', label: length === 1 ? 'beat' : 'beats' },
+        { value: 'bars', label: msg.barsUnit({ bars: length }) },
+        { value: 'beats', label: msg.beatsUnit({ beats: length }) },
       ]}
       onchange={(chosen) => (unit = chosen as 'beats' | 'bars')}
     />
@@ -49,21 +51,21 @@
   </div>
   {#if caution}<p class="leading-snug text-madder">{caution}</p>{/if}
   <details open={part !== '' || to !== '' || turn !== ''}>
-    <summary class="cursor-pointer text-soft">who, into what, turning</summary>
+    <summary class="cursor-pointer text-soft">{msg.partPositionAndTurn()}</summary>
     <div class="mt-1 grid grid-cols-3 gap-2">
       <Choice
         quiet
-        label="Who does it"
-        any="both"
+        label={msg.dancedBy()}
+        any={common.both()}
         value={part}
         options={[
-          { value: 'man', label: 'man' },
-          { value: 'lady', label: 'lady' },
+          { value: 'man', label: common.man() },
+          { value: 'lady', label: common.lady() },
         ]}
         onchange={(chosen) => (part = chosen)}
       />
-      <input class="field px-2" placeholder="into PP" aria-label="Into which position and hold" maxlength="60" bind:value={to} />
-      <input class="field px-2" placeholder="1/2 R" aria-label="How far they turn" maxlength="20" bind:value={turn} />
+      <input class="field px-2" placeholder={msg.intoPp()} aria-label={msg.endPositionAndHold()} maxlength="60" bind:value={to} />
+      <input class="field px-2" placeholder="1/2 R" aria-label={msg.amountOfTurn()} maxlength="20" bind:value={turn} />
     </div>
   </details>
 </form>

@@ -1,4 +1,5 @@
 <script lang="ts">
+  import msg from '$lib/messages/routines';
   import type { FigureSummary } from '$lib/api/client';
   import { hasWords } from '$lib/finding/plain';
   import X from '~icons/lucide/x';
@@ -12,10 +13,10 @@
   let { figures, wishes, onwish }: Props = $props();
 
   const WISHES = [
-    { wish: 'required', title: 'must' },
-    { wish: 'favourite', title: 'gladly' },
-    { wish: 'highlight', title: 'on a hit' },
-    { wish: 'forbidden', title: 'not' },
+    { wish: 'required', title: msg.mustInclude() },
+    { wish: 'favourite', title: msg.preferred() },
+    { wish: 'highlight', title: msg.onAHit() },
+    { wish: 'forbidden', title: msg.mustAvoid() },
   ];
   const MOST = 6;
   let words = $state('');
@@ -26,7 +27,7 @@
 </script>
 
 {#if wishes.length > 0}
-  <ul class="mt-2 flex flex-wrap gap-1.5" aria-label="What is wished">
+  <ul class="mt-2 flex flex-wrap gap-1.5" aria-label={msg.wishes()}>
     {#each wishes as [figure, wish] (figure)}
       <li
         class={[
@@ -35,7 +36,7 @@
         ]}
       >
         <span><strong>{wordOf(wish)}</strong> {titleOf(figure)}</span>
-        <button type="button" class="cursor-pointer rounded-full p-1 hover:bg-line" aria-label={`Free again: ${titleOf(figure)}`} onclick={() => onwish(figure, '')}
+        <button type="button" class="cursor-pointer rounded-full p-1 hover:bg-line" aria-label={msg.removeWish({ figure: titleOf(figure) })} onclick={() => onwish(figure, '')}
           ><X width={16} height={16} /></button
         >
       </li>
@@ -44,8 +45,8 @@
 {/if}
 <input
   class="field mt-2 w-full"
-  placeholder="Some of its name"
-  aria-label="Find a figure"
+  placeholder={msg.figureName()}
+  aria-label={msg.findAFigure()}
   maxlength="100"
   bind:value={words}
   onkeydown={(event) => event.key === 'Enter' && event.preventDefault()}
@@ -63,5 +64,5 @@
     </li>
   {/each}
 </ul>
-{#if found.length > MOST}<p class="mt-1 text-soft">and {found.length - MOST} more; another word finds fewer</p>{/if}
-{#if words.trim() !== '' && found.length === 0}<p class="mt-1 text-soft" role="status">No figure of this dance is called so.</p>{/if}
+{#if found.length > MOST}<p class="mt-1 text-soft">{msg.andMoreAddAWord({ count: found.length - MOST })}</p>{/if}
+{#if words.trim() !== '' && found.length === 0}<p class="mt-1 text-soft" role="status">{msg.noResultsTryAnotherName()}</p>{/if}

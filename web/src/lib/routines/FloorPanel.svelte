@@ -1,4 +1,6 @@
 <script lang="ts">
+  import msg from '$lib/messages/routines';
+  import common from '$lib/messages/common';
   import { fileOf, sentenceOf, type Floor, type Obstacle } from '$lib/api/client';
   import Choice from '$lib/ui/Choice.svelte';
   import NumberField from '$lib/ui/NumberField.svelte';
@@ -20,7 +22,7 @@
   const LARGEST_FLOOR = 100;
   const SHORTEST_DANCER = 0.9;
   const TALLEST_DANCER = 2.3;
-  const NEW_OBSTACLE: Obstacle = { title: 'table', x: 0, y: 0, length: 1, width: 1 };
+  const NEW_OBSTACLE: Obstacle = { title: msg.table(), x: 0, y: 0, length: 1, width: 1 };
 
   let floor = $derived<Floor>({ ...desk.score!.floor, ...desk.routine.floor });
   let dancers = $derived(desk.routine.dancers ?? desk.score!.dancers);
@@ -56,25 +58,25 @@
   <NumberField {before} {value} {onchange} {min} {max} step={0.1} width="w-20" />
 {/snippet}
 
-<section aria-label="The floor">
+<section aria-label={msg.floor()}>
   <div class="flex items-center justify-between gap-2">
-    <h2 class="text-xl">The floor</h2>
-    <button class="act" onclick={onclose}>Close</button>
+    <h2 class="text-xl">{msg.floor()}</h2>
+    <button class="act" onclick={onclose}>{common.close()}</button>
   </div>
   {#if room.failure}<div class="mt-2"><Message sentence={room.failure} /></div>{/if}
 
   {#if report}
     <p class="mt-2 text-lg font-semibold" data-testid="room-verdict">
-      {#if report.collisions.length === 0}Nothing is hit.{:else}{report.collisions.length} {report.collisions.length === 1 ? 'place is' : 'places are'} too tight.{/if}
+      {#if report.collisions.length === 0}{msg.noWallOrObstacleIs()}{:else}{msg.placesTooTight({ places: report.collisions.length })}{/if}
     </p>
     <p class="leading-snug text-soft" data-testid="room-need">
-      This routine needs a floor of at least {report.neededLength.toFixed(1)} × {report.neededWidth.toFixed(1)} m and covers {report.distance.toFixed(0)} m.
+      {msg.thisRoutineNeedsAFloor({ toFixed: report.neededLength.toFixed(1), toFixed2: report.neededWidth.toFixed(1), toFixed3: report.distance.toFixed(0) })}
     </p>
     {#if report.collisions.length > 0}
       <ul class="mt-2 flex flex-col gap-1">
         {#each report.collisions.slice(0, 8) as hit, index (index)}
           <li class="rounded-lg bg-madder-wash px-2 py-1 leading-snug">
-            ✕ {at(hit.placement)}: {hit.what}, {hit.metres.toFixed(1)} m too near
+            {msg.mTooClose({ placement: at(hit.placement), what: hit.what, toFixed: hit.metres.toFixed(1) })}
           </li>
         {/each}
       </ul>
@@ -82,7 +84,9 @@
     <table class="mt-3 w-full">
       <thead
         ><tr class="text-left text-soft"
-          ><th class="font-normal">side</th><th class="font-normal">used</th><th class="font-normal">there is</th><th class="font-normal">left at its end</th></tr
+          ><th class="font-normal">{msg.side()}</th><th class="font-normal">{msg.used()}</th><th class="font-normal">{msg.available()}</th><th class="font-normal"
+            >{msg.leftAtTheEnd()}</th
+          ></tr
         ></thead
       >
       <tbody>
@@ -92,23 +96,28 @@
       </tbody>
     </table>
     {#if report.corners.length > 0 && !room.tried}
-      <h3 class="mt-3 text-base">A corner could be turned</h3>
+      <h3 class="mt-3 text-base">{msg.possibleCorners()}</h3>
       <ul class="mt-1 flex flex-col gap-1">
         {#each report.corners as corner (corner.after)}
           <li>
             <button class="act h-auto w-full justify-start py-1 text-left whitespace-normal" onclick={() => desk.turnCornerAfter(corner.after)}>
-              after {at(corner.after)}, {corner.ahead.toFixed(1)} m before the wall{corner.outcome === 'bends' ? ', bending' : ''}
+              {(corner.outcome === 'bends' ? msg.cornerBends : msg.cornerHere)({ figure: at(corner.after), metres: corner.ahead.toFixed(1) })}
             </button>
           </li>
         {/each}
       </ul>
     {/if}
     {#if report.circles.length > 0}
-      <h3 class="mt-3 text-base">Going round a centre</h3>
+      <h3 class="mt-3 text-base">{msg.turningAboutACentre()}</h3>
       <ul class="leading-snug">
         {#each report.circles as circle (circle.placement)}
           <li>
-            {at(circle.placement)}: {circle.inside ? `the ${circle.inside} inside` : 'both as far out'}, man {circle.man.toFixed(1)} m, lady {circle.lady.toFixed(1)} m
+            {msg.circle({
+              figure: at(circle.placement),
+              inside: circle.inside ? msg.theInside({ inside: circle.inside }) : msg.bothAsFarOut(),
+              man: circle.man.toFixed(1),
+              lady: circle.lady.toFixed(1),
+            })}
           </li>
         {/each}
       </ul>
@@ -116,21 +125,21 @@
   {/if}
 
   {#if escapes.length > 0}
-    <h3 class="mt-3 text-base">If the way is blocked</h3>
-    <ul class="mt-1 space-y-1 leading-snug" aria-label="Escape plans">
+    <h3 class="mt-3 text-base">{msg.ifTheWayIsBlocked()}</h3>
+    <ul class="mt-1 space-y-1 leading-snug" aria-label={msg.escapePlans()}>
       {#each escapes as { index, sentence } (`${index} ${sentence}`)}
-        <li><span class="font-semibold">after {at(index)}:</span> {sentence}</li>
+        <li><span class="font-semibold">{msg.after({ index: at(index) })}</span> {sentence}</li>
       {/each}
     </ul>
   {/if}
 
-  <h3 class="mt-3 text-base">Try it on</h3>
+  <h3 class="mt-3 text-base">{msg.tryIt()}</h3>
   <div class="mt-1 flex flex-wrap gap-2">
     <Choice
-      label="Floor"
+      label={msg.floor()}
       options={FLOORS.map((each) => ({ value: each.title, label: `${each.title}, ${each.length} × ${each.width} m` }))}
       value={room.tried?.title ?? ''}
-      any="its own"
+      any={msg.itsOwn()}
       onchange={(chosen) =>
         room.try(
           FLOORS.find((each) => each.title === chosen),
@@ -144,38 +153,38 @@
           const taken = room.floor(room.tried!);
           void room.try(undefined, desk.routine);
           desk.standOn(taken);
-        }}>Take this floor</button
+        }}>{msg.useThisFloor()}</button
       >
     {/if}
   </div>
 
   {#if !room.tried}
-    <h3 class="mt-3 text-base">Its own floor</h3>
+    <h3 class="mt-3 text-base">{msg.useItsOwnFloor()}</h3>
     <div class="mt-1 flex flex-wrap gap-2">
       {@render metres('long', floor.length, (length) => desk.resizeFloor({ length }), SMALLEST_FLOOR)}
       {@render metres('wide', floor.width, (width) => desk.resizeFloor({ width }), SMALLEST_FLOOR)}
-      {@render metres('start at', floor.start?.x ?? 0, (x) => change({ start: { x, y: floor.start?.y ?? 0 } }), 0, floor.length)}
-      {@render metres('from the wall', floor.start?.y ?? 0, (y) => change({ start: { x: floor.start?.x ?? 0, y } }), 0, floor.width)}
+      {@render metres(msg.startAt(), floor.start?.x ?? 0, (x) => change({ start: { x, y: floor.start?.y ?? 0 } }), 0, floor.length)}
+      {@render metres(msg.fromTheWall(), floor.start?.y ?? 0, (y) => change({ start: { x: floor.start?.x ?? 0, y } }), 0, floor.width)}
     </div>
     {#each floor.obstacles ?? [] as obstacle, index (index)}
       <fieldset class="mt-2 flex flex-wrap gap-2 rounded-lg bg-floor p-2">
         <legend class="sr-only">{obstacle.title}</legend>
-        <input class="field w-32" aria-label="What stands there" maxlength="60" value={obstacle.title} onchange={(event) => amend(index, { title: event.currentTarget.value })} />
+        <input class="field w-32" aria-label={msg.obstacle()} maxlength="60" value={obstacle.title} onchange={(event) => amend(index, { title: event.currentTarget.value })} />
         {@render metres('at', obstacle.x, (x) => amend(index, { x }))}
-        {@render metres('from the wall', obstacle.y, (y) => amend(index, { y }))}
+        {@render metres(msg.fromTheWall(), obstacle.y, (y) => amend(index, { y }))}
         {@render metres('long', obstacle.length, (length) => amend(index, { length }))}
         {@render metres('wide', obstacle.width, (width) => amend(index, { width }))}
-        <button class="act" onclick={() => change({ obstacles: (floor.obstacles ?? []).toSpliced(index, 1) })}>Take it away</button>
+        <button class="act" onclick={() => change({ obstacles: (floor.obstacles ?? []).toSpliced(index, 1) })}>{common.remove()}</button>
       </fieldset>
     {/each}
     <div class="mt-2 flex flex-wrap gap-2">
-      <button class="act" onclick={() => change({ obstacles: [...(floor.obstacles ?? []), NEW_OBSTACLE] })}>Something stands there</button>
+      <button class="act" onclick={() => change({ obstacles: [...(floor.obstacles ?? []), NEW_OBSTACLE] })}>{msg.addAnObstacle()}</button>
     </div>
-    <h3 class="mt-3 text-base">The couple</h3>
+    <h3 class="mt-3 text-base">{msg.theCouple()}</h3>
     <div class="mt-1 flex flex-wrap gap-2">
-      {@render metres('man, m tall', dancers.man, (man) => desk.measure({ ...dancers, man }), SHORTEST_DANCER, TALLEST_DANCER)}
-      {@render metres('lady, m tall', dancers.lady, (lady) => desk.measure({ ...dancers, lady }), SHORTEST_DANCER, TALLEST_DANCER)}
+      {@render metres(msg.manMTall(), dancers.man, (man) => desk.measure({ ...dancers, man }), SHORTEST_DANCER, TALLEST_DANCER)}
+      {@render metres(msg.ladyMTall(), dancers.lady, (lady) => desk.measure({ ...dancers, lady }), SHORTEST_DANCER, TALLEST_DANCER)}
     </div>
   {/if}
-  <button class="act mt-3" onclick={save}>Save the plan as SVG, 1 : 50</button>
+  <button class="act mt-3" onclick={save}>{msg.saveThePlanAsSvg()}</button>
 </section>

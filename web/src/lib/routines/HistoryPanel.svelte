@@ -1,4 +1,6 @@
 <script lang="ts">
+  import msg from '$lib/messages/routines';
+  import common from '$lib/messages/common';
   import { api, required, type Difference, type Version } from '$lib/api/client';
   import { momentOf } from '$lib/ui/moment';
   import { VersionList } from '$lib/versions/VersionList.svelte';
@@ -22,23 +24,23 @@
   }
 
   function standing({ bars, broken }: Difference['before']) {
-    return `${bars} ${bars === '1' ? 'bar' : 'bars'}, ${broken === 0 ? 'every seam danceable' : `${broken} broken`}`;
+    return `${bars} ${bars === '1' ? 'bar' : 'bars'}, ${broken === 0 ? msg.everySeamDanceable() : msg.broken({ broken })}`;
   }
 </script>
 
-<section class="space-y-3" aria-label="Versions">
+<section class="space-y-3" aria-label={msg.versions()}>
   <div class="flex items-baseline justify-between">
-    <h2 class="text-xl">Kept versions</h2>
-    <button class="text-soft underline" onclick={onclose}>close</button>
+    <h2 class="text-xl">{msg.savedVersions()}</h2>
+    <button class="text-soft underline" onclick={onclose}>{common.close()}</button>
   </div>
   <Versions {list} onrestore={restore}>
-    {#snippet about(version)}{version.routine.placements.length} figures{/snippet}
+    {#snippet about(version)}{msg.figures({ count: version.routine.placements.length })}{/snippet}
     {#snippet difference(version, found)}
       <table class="w-full border-collapse text-left text-[0.95rem] leading-snug">
         <thead>
           <tr>
             <th scope="col" class="w-1/2 pb-1 font-semibold">{momentOf(version.kept)}<span class="block text-sm font-normal text-soft">{standing(found.before)}</span></th>
-            <th scope="col" class="pb-1 font-semibold">now<span class="block text-sm font-normal text-soft">{standing(found.after)}</span></th>
+            <th scope="col" class="pb-1 font-semibold">{msg.now()}<span class="block text-sm font-normal text-soft">{standing(found.after)}</span></th>
           </tr>
         </thead>
         <tbody>

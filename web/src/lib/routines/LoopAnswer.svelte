@@ -1,4 +1,5 @@
 <script lang="ts">
+  import msg from '$lib/messages/routines';
   import type { Chain, Loop } from '$lib/api/client';
 
   interface Props {
@@ -8,19 +9,15 @@
   let { loop, onclose }: Props = $props();
 
   let sentence = $derived(
-    loop.verdict.outcome === 'holds'
-      ? 'It loops.'
-      : loop.roundCorner.outcome === 'holds'
-        ? 'It loops round a corner.'
-        : `From the end to the beginning it ${loop.verdict.outcome}.`,
+    loop.verdict.outcome === 'holds' ? msg.itLoops() : loop.roundCorner.outcome === 'holds' ? msg.itLoopsRoundACorner() : msg.fromTheEndToThe({ outcome: loop.verdict.outcome }),
   );
 </script>
 
-<section class="mb-3 rounded-lg bg-floor p-2" aria-label="Loop">
+<section class="mb-3 rounded-lg bg-floor p-2" aria-label={msg.loop()}>
   <p class="font-semibold">{sentence}</p>
   {#each loop.completions as chain, at (at)}
     <button class="act mt-1 h-auto w-full justify-start py-1 text-left whitespace-normal" onclick={() => onclose(chain)}>
-      Close it with {chain.wording}
+      {msg.closeTheLoopWith({ wording: chain.wording })}
     </button>
   {/each}
 </section>

@@ -1,4 +1,6 @@
 <script lang="ts">
+  import msg from '$lib/messages/routines';
+  import common from '$lib/messages/common';
   import type { BrokenSeam, SeamKey } from '$lib/api/client';
   import SeamMark from '$lib/glyphs/SeamMark.svelte';
   import Message from '$lib/ui/Message.svelte';
@@ -35,19 +37,19 @@
 </script>
 
 {#snippet where(broken: BrokenSeam)}
-  <strong>Bar {broken.bar}: {broken.before} to {broken.next}</strong>
+  <strong>{msg.barTo({ bar: broken.bar, before: broken.before, next: broken.next })}</strong>
   <span class="block text-sm leading-snug text-soft">{broken.reason}</span>
 {/snippet}
 
-<section class="space-y-3" aria-label="Mending plan">
+<section class="space-y-3" aria-label={msg.suggestedFixes()}>
   <div class="flex items-baseline justify-between gap-2">
-    <h2 class="text-xl">What would mend it</h2>
-    <button class="text-soft underline" onclick={onclose}>close</button>
+    <h2 class="text-xl">{msg.suggestedFixes()}</h2>
+    <button class="text-soft underline" onclick={onclose}>{common.close()}</button>
   </div>
   {#if mending.failure}
     <Message sentence={mending.failure} />
   {:else if !mending.plan}
-    <p class="text-soft">Working it out, seam by seam …</p>
+    <p class="text-soft">{msg.checkingEachSeam()}</p>
   {:else}
     {#if steps.length > 0}
       <ol class="space-y-2">
@@ -69,22 +71,22 @@
     {#each mending.skipped as skipped (keyOf(skipped.seam))}
       <label class="flex cursor-pointer gap-2 rounded-lg border-[1.5px] border-dashed border-line p-2 text-soft">
         <input type="checkbox" class="mt-1 size-5 shrink-0 accent-ink" onchange={() => mending.takeIn(skipped)} />
-        <span>{@render where(skipped.broken)}Left as it is.</span>
+        <span>{@render where(skipped.broken)}{msg.noChange()}</span>
       </label>
     {/each}
     {#each left as { seam, broken } (keyOf(seam))}
       <div class="rounded-lg bg-madder-wash p-2">
         {@render where(broken)}
-        <span class="mt-1 block leading-snug">Nothing mends it that leaves your corners and alignments as they are. Look at the seam for more.</span>
+        <span class="mt-1 block leading-snug">{msg.noFixKeepsYourCorners()}</span>
       </div>
     {/each}
-    {#if steps.length === 0 && left.length === 0 && mending.skipped.length === 0}<p>Every seam can be danced.</p>{/if}
-    <p class="text-sm text-soft">Corners, highlights, notes and the alignments you set stay as they are.</p>
+    {#if steps.length === 0 && left.length === 0 && mending.skipped.length === 0}<p>{msg.everySeamCanBeDanced()}</p>{/if}
+    <p class="text-sm text-soft">{msg.cornersHighlightsNotesAndThe()}</p>
     <div class="flex gap-2">
       {#if steps.length > 0}
-        <button class="act act-main" {@attach focused} onclick={accept}>{steps.length === 1 ? 'Do this' : `Do these ${steps.length}`}</button>
+        <button class="act act-main" {@attach focused} onclick={accept}>{msg.applyFixes({ fixes: steps.length })}</button>
       {/if}
-      <button class="act" onclick={onclose}>Leave it</button>
+      <button class="act" onclick={onclose}>{common.cancel()}</button>
     </div>
   {/if}
 </section>

@@ -1,4 +1,5 @@
 <script lang="ts">
+  import msg from '$lib/messages/routines';
   import AlignmentGlyph from '$lib/glyphs/AlignmentGlyph.svelte';
   import SeamMark from '$lib/glyphs/SeamMark.svelte';
   import CornerMark from '~icons/lucide/corner-left-up';
@@ -44,7 +45,7 @@
   }
 </script>
 
-<ol class="flex min-h-40 items-stretch overflow-x-auto px-1 pt-1 pb-3" aria-label="Reel of figures">
+<ol class="flex min-h-40 items-stretch overflow-x-auto px-1 pt-1 pb-3" aria-label={msg.reelOfFigures()}>
   {#each screen.of(placements) as placement, index (index)}
     {@const seam = desk.seamAfter(index)}
     {@const section = desk.sectionOf(placement.index)}
@@ -54,7 +55,7 @@
     <li class={['relative flex items-stretch', hasSections && 'border-t-4 pt-6', section ? 'border-brass/50' : 'border-transparent']}>
       {#if opens && section}
         <span class="absolute -top-0.5 left-0 z-10 max-w-44 truncate font-title font-semibold whitespace-nowrap">
-          {section.title}{#if section.times > 1}<span class="text-brass-deep">, {ordinal(placement.round)} of {section.times}</span>{/if}
+          {section.title}{#if section.times > 1}<span class="text-brass-deep">{msg.of({ round: ordinal(placement.round), times: section.times })}</span>{/if}
         </span>
       {/if}
       <button
@@ -90,7 +91,7 @@
         }}
       >
         {#if startsPhrase(placement.onset)}
-          <span class="absolute top-0 left-0 h-1.5 w-full bg-brass" title="A phrase starts here"></span>
+          <span class="absolute top-0 left-0 h-1.5 w-full bg-brass" title={msg.aPhraseStartsHere()}></span>
         {/if}
         <span class="flex w-full items-baseline justify-between gap-1">
           <span class="font-title text-2xl leading-none font-bold">{placement.bar}{placement.beat > 1 ? `·${placement.beat}` : ''}</span>
@@ -99,23 +100,23 @@
         <span class="leading-tight font-semibold wrap-break-word">{placement.title}</span>
         {#if placement.way}<span class="text-sm leading-tight text-soft">{placement.way}</span>{/if}
         {#each hits.filter((hit) => hit.placement === index).slice(0, 1) as hit, at (at)}
-          <span class="text-sm leading-tight font-semibold text-madder">✕ {hit.wall ? 'into the wall' : hit.what}</span>
+          <span class="text-sm leading-tight font-semibold text-madder">✕ {hit.wall ? msg.intoTheWall() : hit.what}</span>
         {/each}
         <span class="mt-auto flex w-full items-center justify-between">
           <AlignmentGlyph heading={placement.entry} size={26} />
-          {#if placement.highlight}<Star width={16} height={16} class="fill-brass text-brass" aria-label="highlight" />{/if}
+          {#if placement.highlight}<Star width={16} height={16} class="fill-brass text-brass" aria-label={msg.highlight2()} />{/if}
           <AlignmentGlyph heading={placement.exit} size={26} />
         </span>
-        {#if desk.placements[placement.index]?.rounds}<span class="sr-only">only time {desk.placements[placement.index]?.rounds}</span>{/if}
+        {#if desk.placements[placement.index]?.rounds}<span class="sr-only">{msg.onlyTime({ rounds: desk.placements[placement.index]?.rounds ?? '' })}</span>{/if}
       </button>
       {#if seam}
         <button
           class="flex w-15 cursor-pointer flex-col items-center justify-center rounded-lg text-sm font-semibold hover:bg-board"
           data-outcome={seam.verdict.outcome}
-          aria-label={`Seam after ${placement.title}: ${seam.verdict.outcome}${seam.corner ? ', with a corner' : ''}`}
+          aria-label={(seam.corner ? msg.seamWithCorner : msg.seamAfter)({ title: placement.title, outcome: seam.verdict.outcome })}
           onclick={() => onseam(index)}
         >
-          {#if seam.corner}<span class="flex items-center gap-0.5 text-brass-deep"><CornerMark width={15} height={15} />corner</span>{/if}
+          {#if seam.corner}<span class="flex items-center gap-0.5 text-brass-deep"><CornerMark width={15} height={15} />{msg.corner()}</span>{/if}
           <SeamMark outcome={seam.verdict.outcome} />
           <span class={seam.verdict.outcome === 'breaks' ? 'text-madder' : seam.verdict.outcome === 'bends' ? 'text-brass-deep' : 'text-spruce'}>
             {seam.verdict.outcome}
@@ -125,7 +126,7 @@
     </li>
   {:else}
     <li class="grid flex-1 place-items-center rounded-xl border-2 border-dashed border-line p-6 text-center text-lg text-soft">
-      Nothing is danced yet. Choose the first figure below.
+      {msg.thisRoutineIsEmptyChoose()}
     </li>
   {/each}
 </ol>

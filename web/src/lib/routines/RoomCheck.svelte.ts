@@ -1,3 +1,4 @@
+import msg from '$lib/messages/routines';
 import { api, required, sentenceOf, type Floor, type RoomReport, type Routine, type Score } from '$lib/api/client';
 import { Latest } from '$lib/ui/Latest';
 
@@ -10,10 +11,10 @@ export interface TriedFloor {
 
 /** Floors as coaches meet them. */
 export const FLOORS: TriedFloor[] = [
-  { title: 'Saltmarsh Hall', length: 18, width: 11 },
-  { title: 'a studio', length: 12, width: 8 },
-  { title: 'a village hall', length: 15, width: 9 },
-  { title: 'a competition floor', length: 24, width: 15 },
+  { title: msg.saltmarshHall(), length: 18, width: 11 },
+  { title: msg.aStudio(), length: 12, width: 8 },
+  { title: msg.aVillageHall(), length: 15, width: 9 },
+  { title: msg.aCompetitionFloor(), length: 24, width: 15 },
 ];
 
 /** A routine held against its room, or against another one while it is tried there; trying changes nothing. */

@@ -35,7 +35,7 @@ it.each([
   [2, [], false, '2 seams break'],
   [0, [wall], false, 'every seam can be danced, but a wall is hit once'],
   [0, [pillar, pillar], false, 'every seam can be danced, but an obstacle is hit twice'],
-  [3, [wall, wall, wall, pillar], false, '3 seams break, and a wall is hit 3 times, an obstacle once'],
+  [3, [wall, wall, wall, pillar], false, '3 seams break, and a wall is hit 3 times, an obstacle is hit once'],
 ])('%i broken seams and hits %j stand so', (broken, hits, good, words) => {
   expect(standingOf(broken, hits)).toEqual({ good, words });
 });

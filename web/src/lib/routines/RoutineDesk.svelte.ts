@@ -1,3 +1,4 @@
+import msg from '$lib/messages/routines';
 import { api, required } from '$lib/api/client';
 import type { Chain, Detour, Floor, Following, Loop, NextFigures, Placement, Repair, Routine, RoutineElement, Score, Seam, Section } from '$lib/api/client';
 import { asKept } from '$lib/ui/asKept';
@@ -15,7 +16,7 @@ export type Direction = 'next' | 'before' | 'instead';
 
 /** While a title is being typed it may be empty; what is asked meanwhile does not depend on it. */
 function titled(routine: Routine): Routine {
-  return routine.title.trim() === '' ? { ...routine, title: 'untitled' } : routine;
+  return routine.title.trim() === '' ? { ...routine, title: msg.untitled() } : routine;
 }
 
 const NOTHING_NEXT: NextFigures = { may: [], mayNot: [] };
@@ -207,13 +208,13 @@ export class RoutineDesk extends EditSession<Routine> {
     const { index, round } = this.#at;
     const gone = this.placements[index];
     if (!gone) return;
-    const title = this.score?.placements[this.selected]?.title ?? 'It';
+    const title = this.score?.placements[this.selected]?.title ?? msg.it();
     const heir = this.placements[index - 1];
     const left = this.#without(index);
     const passes = gone.cornerAfter === true && heir !== undefined && !heir.cornerAfter;
     this.#change(passes ? left.with(index - 1, { ...heir, cornerAfter: true }) : left, { index: Math.max(0, index - 1), round });
-    if (passes) this.saySo(`The corner after ${title} is turned after ${this.#titleBefore(index)} now.`);
-    else if (gone.cornerAfter) this.saySo(`The corner after ${title} went with it: ${heir ? `${this.#titleBefore(index)} turns one already` : 'nothing is danced before'}.`);
+    if (passes) this.saySo(msg.theCornerAfterIsNow({ title, index: this.#titleBefore(index) }));
+    else if (gone.cornerAfter) this.saySo(heir ? msg.cornerGoneTaken({ title, before: this.#titleBefore(index) }) : msg.cornerGoneFirst({ title }));
     await this.#latest.settled;
   }
 
@@ -230,7 +231,7 @@ export class RoutineDesk extends EditSession<Routine> {
   }
 
   #titleBefore(index: number): string {
-    return this.score?.placements.findLast((passage) => passage.index === index - 1)?.title ?? 'the figure before';
+    return this.score?.placements.findLast((passage) => passage.index === index - 1)?.title ?? msg.theFigureBefore();
   }
 
   /** Moves a passage's placement to where another passage's is. */
@@ -262,7 +263,7 @@ export class RoutineDesk extends EditSession<Routine> {
     const within = { x: Math.min(start.x, floor.length), y: Math.min(start.y, floor.width) };
     this.standOn({ ...floor, start: within });
     if (within.x !== start.x || within.y !== start.y) {
-      this.saySo(`The couple began ${start.x} / ${start.y} m from the corner; that is beyond the wall now, so they begin at ${within.x} / ${within.y} m.`);
+      this.saySo(msg.theCoupleStartedMFrom({ x: start.x, y: start.y, x2: within.x, y2: within.y }));
     }
   }
 

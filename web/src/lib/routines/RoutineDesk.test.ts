@@ -202,7 +202,7 @@ describe('a figure that is taken out', () => {
       ['d', false, 'Verse'],
       ['e', false, undefined],
     ]);
-    expect(notices.current?.sentence).toBe('The corner after c is turned after b now.');
+    expect(notices.current?.sentence).toBe('The corner after c is now turned after b.');
   });
 
   it('takes its corner with it where one is turned already', async () => {
@@ -212,7 +212,7 @@ describe('a figure that is taken out', () => {
     desk.select(2);
     void desk.remove();
     await settle();
-    expect(notices.current?.sentence).toBe('The corner after c went with it: b turns one already.');
+    expect(notices.current?.sentence).toBe('The corner after c was removed with it, because b already turns one.');
   });
 });
 
@@ -254,7 +254,7 @@ it('keeps where the couple begin, unless a wall is there now', async () => {
   expect(desk.routine.floor?.start).toEqual({ x: 14, y: 2 });
   desk.resizeFloor({ length: 12 });
   expect(desk.routine.floor?.start).toEqual({ x: 12, y: 2 });
-  expect(notices.current?.sentence).toBe('The couple began 14 / 2 m from the corner; that is beyond the wall now, so they begin at 12 / 2 m.');
+  expect(notices.current?.sentence).toBe('The couple started 14 / 2 m from the corner, which is now beyond the wall. They start at 12 / 2 m instead.');
 });
 
 it('asks about a routine whose title is being typed as if it had one', async () => {

@@ -1,3 +1,4 @@
+import msg from '$lib/messages/routines';
 import { api, required, sentenceOf, type RoutineStanding, type RoutineSummary } from '$lib/api/client';
 import { hasWords, plain } from '$lib/finding/plain';
 import { reference } from '$lib/reference/reference.svelte';
@@ -69,9 +70,9 @@ export class RoutineList {
   trouble(routine: RoutineSummary) {
     const standing = this.standing(routine);
     if (!standing) return '';
-    if (standing.problems.length > 0) return 'cannot be danced any more';
-    const found = [times(standing.breaks, 'seam breaks', 'seams break'), times(standing.hits, 'wall or obstacle is hit', 'walls or obstacles are hit')];
-    return found.filter((words) => words !== '').join(', ');
+    if (standing.problems.length > 0) return msg.canNoLongerBeDanced();
+    const found = [standing.breaks > 0 && msg.seamsThatBreak({ seams: standing.breaks }), standing.hits > 0 && msg.timesHit({ hits: standing.hits })];
+    return found.filter(Boolean).join(', ');
   }
 
   #compare(a: RoutineSummary, b: RoutineSummary): number {
@@ -79,10 +80,6 @@ export class RoutineList {
     if (this.order === 'bars') return barsOf(this.standing(b)) - barsOf(this.standing(a));
     return 0;
   }
-}
-
-function times(count: number, one: string, more: string) {
-  return count === 0 ? '' : `${count} ${count === 1 ? one : more}`;
 }
 
 /** Bars as a number, of a text such as "16 1/2" or "3/4"; those not known yet come last. */

@@ -1,4 +1,5 @@
 <script lang="ts">
+  import msg from '$lib/messages/routines';
   import type { RoutineDesk } from './RoutineDesk.svelte';
   import { overviewOf } from './overview';
 
@@ -12,7 +13,7 @@
 </script>
 
 {#if overview && overview.passages.length > 1}
-  <nav class="px-1" aria-label="The whole routine to scale, in bars">
+  <nav class="px-1" aria-label={msg.theWholeRoutineToScale()}>
     <ol class="relative flex h-9 overflow-hidden rounded-lg border-[1.5px] border-line bg-board">
       {#each overview.passages as passage (passage.index)}
         <li class="relative min-w-0" style:width={`${passage.share}%`}>
@@ -26,7 +27,7 @@
             aria-current={passage.selected ? 'true' : undefined}
             onclick={() => onchoose(passage.index)}
           ></button>
-          {#if passage.corner}<span class="pointer-events-none absolute top-0 right-0 h-full w-1 bg-brass-deep" title="A corner is turned"></span>{/if}
+          {#if passage.corner}<span class="pointer-events-none absolute top-0 right-0 h-full w-1 bg-brass-deep" title={msg.aCornerIsTurned()}></span>{/if}
           {#if passage.outcome === 'breaks' || passage.outcome === 'bends'}
             <span class={['pointer-events-none absolute right-0 bottom-0 h-2.5 w-1.5', passage.outcome === 'breaks' ? 'bg-madder' : 'bg-brass']}></span>
           {/if}

@@ -1,4 +1,6 @@
 <script lang="ts">
+  import msg from '$lib/messages/routines';
+  import common from '$lib/messages/common';
   import type { Chain, Detour, Escape, Repair, Verdict } from '$lib/api/client';
   import SeamMark from '$lib/glyphs/SeamMark.svelte';
   import PathPicture from './PathPicture.svelte';
@@ -23,12 +25,12 @@
 </script>
 
 <div class="mb-2 flex flex-wrap gap-2">
-  <button class="act" title="Shortest ways across (B)" onclick={onbridges}>Bridge it</button>
-  <button class="act" title="Compose between (G)" onclick={onfill}>Fill this gap</button>
-  <button class="act" title="Ways round what is in the way (D)" onclick={onblocked}>Blocked here?</button>
+  <button class="act" title={msg.shortestBridgesB()} onclick={onbridges}>{msg.bridgeTheGap()}</button>
+  <button class="act" title={msg.composeBetweenG()} onclick={onfill}>{msg.fillThisGap()}</button>
+  <button class="act" title={msg.waysRoundAnObstacleD()} onclick={onblocked}>{msg.blockedHere()}</button>
 </div>
 {#if detours}
-  <section aria-label="Ways round" class="mb-3 rounded-lg border-[1.5px] border-line p-2">
+  <section aria-label={msg.waysRound()} class="mb-3 rounded-lg border-[1.5px] border-line p-2">
     <ul class="space-y-2">
       {#each detours as detour, at (at)}
         <li class="grid grid-cols-[1fr_auto] items-start gap-3">
@@ -37,38 +39,38 @@
         </li>
       {/each}
     </ul>
-    <button class="act act-main mt-2" onclick={() => onescapes(detours)}>Keep them with the routine</button>
+    <button class="act act-main mt-2" onclick={() => onescapes(detours)}>{msg.saveWithTheRoutine()}</button>
   </section>
 {:else if escapes.length > 0}
-  <section aria-label="Escape plan" class="mb-3 rounded-lg border-[1.5px] border-line p-2">
-    <h4 class="font-semibold">If the way is blocked</h4>
+  <section aria-label={msg.escapePlan()} class="mb-3 rounded-lg border-[1.5px] border-line p-2">
+    <h4 class="font-semibold">{msg.ifTheWayIsBlocked()}</h4>
     <ul class="mt-1 space-y-1">
       {#each escapes as escape, at (at)}<li class="leading-snug">{escape.sentence}</li>{/each}
     </ul>
-    <button class="act mt-2" onclick={() => onescapes([])}>Forget them</button>
+    <button class="act mt-2" onclick={() => onescapes([])}>{common.deleteIt()}</button>
   </section>
 {/if}
 {#if bridges}
-  <ul class="mb-2 space-y-1" aria-label="Bridges">
+  <ul class="mb-2 space-y-1" aria-label={msg.bridges()}>
     {#each bridges as chain, at (at)}
       <li>
         <button
           class="flex w-full cursor-pointer items-baseline justify-between gap-2 rounded-lg border-[1.5px] border-line px-2 py-1.5 text-left hover:border-ink"
           onclick={() => onbridge(chain)}
         >
-          <span>{chain.wording}</span><span class="shrink-0 text-soft">{chain.beats} beats</span>
+          <span>{chain.wording}</span><span class="shrink-0 text-soft">{msg.beats({ beats: chain.beats })}</span>
         </button>
       </li>
     {:else}
-      <li class="text-soft">No chain of figures leads across within eight bars.</li>
+      <li class="text-soft">{msg.noChainOfFiguresBridges()}</li>
     {/each}
   </ul>
 {/if}
 {#if verdict.outcome !== 'holds'}<p class="mb-2 text-lg leading-snug font-semibold">{verdict.sentence}</p>{/if}
 <VerdictView comparisons={wanting} />
 {#if verdict.outcome !== 'holds'}
-  <h4 class="mt-2 font-semibold">What would mend it</h4>
-  <ul class="mt-1 space-y-1" aria-label="Repairs">
+  <h4 class="mt-2 font-semibold">{msg.suggestedFixes()}</h4>
+  <ul class="mt-1 space-y-1" aria-label={msg.suggestedFixes()}>
     {#each repairs as repair, at (at)}
       <li class="arriving">
         <button
@@ -83,9 +85,9 @@
         </button>
       </li>
     {:else}
-      <li class="text-soft">Nothing in the book mends it; choose another figure.</li>
+      <li class="text-soft">{msg.noFixWasFoundIn()}</li>
     {/each}
   </ul>
-  <h4 class="mt-2 mb-1 font-semibold">What agrees</h4>
+  <h4 class="mt-2 mb-1 font-semibold">{msg.whatMatches()}</h4>
 {/if}
 <VerdictView comparisons={agreeing} />

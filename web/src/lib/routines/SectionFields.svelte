@@ -1,4 +1,5 @@
 <script lang="ts">
+  import msg from '$lib/messages/routines';
   import type { Placement, Section } from '$lib/api/client';
   import Choice from '$lib/ui/Choice.svelte';
   import { ordinal } from '$lib/ui/ordinal';
@@ -15,11 +16,13 @@
   const MOST_TIMES = 8;
   let times = $derived(section?.times ?? 1);
   let usual = $derived([
-    ...Array.from({ length: times }, (_, index) => ({ value: String(index + 1), label: `only the ${ordinal(index + 1)} time` })),
-    ...(times > 2 ? [{ value: times > 3 ? `1-${times - 1}` : '1, 2', label: 'all but the last time' }] : []),
+    ...Array.from({ length: times }, (_, index) => ({ value: String(index + 1), label: msg.onlyTheTime({ ordinal: ordinal(index + 1) }) })),
+    ...(times > 2 ? [{ value: times > 3 ? `1-${times - 1}` : '1, 2', label: msg.allButTheLastTime() }] : []),
   ]);
   let choices = $derived(
-    placement.rounds === undefined || usual.some(({ value }) => value === placement.rounds) ? usual : [...usual, { value: placement.rounds, label: `times ${placement.rounds}` }],
+    placement.rounds === undefined || usual.some(({ value }) => value === placement.rounds)
+      ? usual
+      : [...usual, { value: placement.rounds, label: msg.times({ rounds: placement.rounds }) }],
   );
 </script>
 
@@ -29,7 +32,7 @@
     <div class="flex items-center gap-2">
       <input
         class="field min-w-0 flex-1"
-        aria-label="Title of the section"
+        aria-label={msg.sectionTitle()}
         maxlength="120"
         value={own.title}
         onchange={(event) => ondivide({ ...own, title: event.currentTarget.value.trim() || own.title })}
@@ -39,17 +42,17 @@
         type="number"
         min="1"
         max={MOST_TIMES}
-        aria-label="How often it is danced"
+        aria-label={msg.repeats()}
         value={own.times}
         onchange={(event) => ondivide({ ...own, times: Math.max(1, Math.min(MOST_TIMES, event.currentTarget.valueAsNumber || 1)) })}
       />
-      <span class="text-soft">{own.times === 1 ? 'time' : 'times'}</span>
-      <button class="act" onclick={() => ondivide(undefined)}>No section</button>
+      <span class="text-soft">{msg.timesUnit({ times: own.times ?? 1 })}</span>
+      <button class="act" onclick={() => ondivide(undefined)}>{msg.noSection()}</button>
     </div>
   {:else}
-    <button class="act" onclick={() => ondivide({ title: 'Section', times: 1 })}>A section begins here</button>
+    <button class="act" onclick={() => ondivide({ title: msg.section(), times: 1 })}>{msg.startASectionHere()}</button>
   {/if}
   {#if times > 1}
-    <Choice label="Danced" any="every time" value={placement.rounds ?? ''} options={choices} onchange={(rounds) => onrounds(rounds || undefined)} />
+    <Choice label={msg.danced()} any={msg.everyTime()} value={placement.rounds ?? ''} options={choices} onchange={(rounds) => onrounds(rounds || undefined)} />
   {/if}
 </div>

@@ -1,4 +1,6 @@
 <script lang="ts">
+  import msg from '$lib/messages/routines';
+  import common from '$lib/messages/common';
   import { api, type Figure, type Placement } from '$lib/api/client';
   import Choice from '$lib/ui/Choice.svelte';
 
@@ -20,11 +22,11 @@
   });
 
   const LISTS = [
-    { key: 'split', list: 'splits', label: 'Part', any: 'all' },
-    { key: 'entry', list: 'entries', label: 'Entry', any: 'charted' },
-    { key: 'finish', list: 'finishes', label: 'Finish', any: 'charted' },
-    { key: 'timing', list: 'timings', label: 'Timing', any: 'charted' },
-    { key: 'school', list: 'schools', label: 'School', any: 'charted' },
+    { key: 'split', list: 'splits', label: common.part(), any: 'all' },
+    { key: 'entry', list: 'entries', label: msg.entry(), any: 'charted' },
+    { key: 'finish', list: 'finishes', label: msg.finish(), any: 'charted' },
+    { key: 'timing', list: 'timings', label: msg.timing(), any: 'charted' },
+    { key: 'school', list: 'schools', label: msg.school(), any: 'charted' },
   ] as const;
 
   function times(text: string): string[] {
@@ -50,16 +52,16 @@
     {/each}
     {#if figure.eitherFoot}
       <Choice
-        label="Foot"
-        any="charted"
-        options={[{ value: 'other', label: 'the other' }]}
+        label={msg.foot()}
+        any={msg.charted()}
+        options={[{ value: 'other', label: msg.theOther() }]}
         value={placement.otherFoot ? 'other' : ''}
         onchange={(chosen) => onchange({ otherFoot: chosen === 'other' || undefined })}
       />
     {/if}
     {#if figure.repeat}
       <Choice
-        label="Times"
+        label={msg.times2()}
         options={times(figure.repeat.times).map((value) => ({ value, label: value }))}
         value={String(placement.repeats ?? 1)}
         onchange={(chosen) => onchange({ repeats: Number(chosen) > 1 ? Number(chosen) : undefined })}

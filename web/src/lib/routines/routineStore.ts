@@ -1,3 +1,4 @@
+import msg from '$lib/messages/routines';
 import { api, required, type Routine } from '$lib/api/client';
 import { keepRecovered } from '$lib/ui/recovered';
 import { stored, type Store } from '$lib/ui/EditSession.svelte';
@@ -5,7 +6,7 @@ import { stored, type Store } from '$lib/ui/EditSession.svelte';
 /** Begins a copy of a routine as unkept work in this browser, and answers its id. */
 export function copyOf(routine: Routine): string {
   const id = `${routine.id.slice(0, 100)}-${Date.now().toString(36)}`;
-  keepRecovered(routineStore.kind, id, { value: { ...routine, id, title: `${routine.title}, a copy` }, tag: '' });
+  keepRecovered(routineStore.kind, id, { value: { ...routine, id, title: msg.copy({ title: routine.title }) }, tag: '' });
   return id;
 }
 

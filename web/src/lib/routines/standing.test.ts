@@ -12,7 +12,7 @@ it.each([
   [0, [wall], false, 'every seam can be danced, but a wall is hit once'],
   [0, [pillar, pillar], false, 'every seam can be danced, but an obstacle is hit twice'],
   [2, [wall, wall, wall], false, '2 seams break, and a wall is hit 3 times'],
-  [0, [pillar, wall, wall], false, 'every seam can be danced, but a wall is hit twice, an obstacle once'],
+  [0, [pillar, wall, wall], false, 'every seam can be danced, but a wall is hit twice, an obstacle is hit once'],
 ])('%i broken seams and %j stand so', (broken, hits, good, words) => {
   expect(standingOf(broken, hits)).toEqual({ good, words });
 });

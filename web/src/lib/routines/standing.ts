@@ -1,3 +1,4 @@
+import msg from '$lib/messages/routines';
 import type { Collision, RoomReport } from '$lib/api/client';
 
 /** What is hit on the floor the routine is held against; nothing while that is not known. */
@@ -14,12 +15,8 @@ export interface Standing {
 export function standingOf(broken: number, hits: Collision[]): Standing {
   const walls = hits.filter(({ wall }) => wall).length;
   const obstacles = hits.length - walls;
-  const seams = broken === 0 ? 'every seam can be danced' : `${broken} ${broken === 1 ? 'seam breaks' : 'seams break'}`;
-  const struck = [walls > 0 && `a wall is hit ${times(walls)}`, obstacles > 0 && `an obstacle ${walls > 0 ? '' : 'is hit '}${times(obstacles)}`].filter(Boolean).join(', ');
-  const joined = struck === '' ? seams : `${seams}${broken === 0 ? ', but ' : ', and '}${struck}`;
+  const seams = msg.seamsThatBreak({ seams: broken });
+  const struck = [walls > 0 && msg.wallsHit({ walls }), obstacles > 0 && msg.obstaclesHit({ obstacles })].filter(Boolean).join(', ');
+  const joined = struck === '' ? seams : broken === 0 ? msg.standsBut({ seams, struck }) : msg.standsAnd({ seams, struck });
   return { good: broken === 0 && hits.length === 0, words: joined };
-}
-
-function times(count: number) {
-  return count === 1 ? 'once' : count === 2 ? 'twice' : `${count} times`;
 }

@@ -1,3 +1,4 @@
+import msg from '$lib/messages/routines';
 interface Place {
   bar: number;
   beat: number;
@@ -5,7 +6,7 @@ interface Place {
 
 /** "bar 14", and "bar 14·3" for its third beat. */
 export function whereIs({ bar, beat }: Place) {
-  return `bar ${bar}${beat > 1 ? `·${beat}` : ''}`;
+  return msg.bar3({ bar, value: beat > 1 ? `·${beat}` : '' });
 }
 
 /** "bar 14·3, Straight Basic". */

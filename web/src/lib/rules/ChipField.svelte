@@ -1,4 +1,5 @@
 <script lang="ts">
+  import msg from '$lib/messages/rules';
   import Choice from '$lib/ui/Choice.svelte';
 
   interface Props {
@@ -20,10 +21,10 @@
     <span class="inline-flex items-center rounded-lg border-[1.5px] border-line pl-2"
       >{name}<button
         class="cursor-pointer px-1.5 text-soft hover:text-madder"
-        aria-label={`${label}: without ${name}`}
+        aria-label={msg.remove({ label, name })}
         onclick={() => onchange(chosen.filter((other) => other !== each))}>×</button
       ></span
     >
   {/each}
-  <Choice label="add" value="" any={one} options={options.filter((option) => !chosen.includes(option.value))} onchange={(added) => added && onchange([...chosen, added])} />
+  <Choice label={msg.add()} value="" any={one} options={options.filter((option) => !chosen.includes(option.value))} onchange={(added) => added && onchange([...chosen, added])} />
 </div>

@@ -1,4 +1,6 @@
 <script lang="ts">
+  import msg from '$lib/messages/rules';
+  import common from '$lib/messages/common';
   import type { Division, FigureSummary, HoldRule } from '$lib/api/client';
   import { reference } from '$lib/reference/reference.svelte';
   import Choice from '$lib/ui/Choice.svelte';
@@ -15,14 +17,14 @@
   let { division, figures, onchange, ondrop }: Props = $props();
 
   const PARTS = [
-    { value: 'any', label: 'in any part' },
-    { value: 'in use', label: 'in parts that coaches use' },
-    { value: 'whole', label: 'whole only' },
+    { value: 'any', label: msg.inAnyPart() },
+    { value: 'in use', label: msg.inPartsThatCoachesUse() },
+    { value: 'whole', label: msg.wholeOnly() },
   ];
   const HOLDS = [
-    { value: 'free', label: 'as they like' },
-    { value: 'kept', label: 'closed, throughout' },
-    { value: 'apart', label: 'apart for so long' },
+    { value: 'free', label: msg.asTheyLike() },
+    { value: 'kept', label: msg.closedThroughout() },
+    { value: 'apart', label: msg.apartForSoLong() },
   ];
 
   let danced = $derived(division.dances.map((rule) => rule.dance));
@@ -50,7 +52,7 @@
       min="0"
       max="600"
       step="any"
-      placeholder="any"
+      placeholder={common.any()}
       {value}
       onchange={(event) => take(seconds(event.currentTarget))}
     /><span class="text-soft">s</span></label
@@ -61,83 +63,92 @@
   <header class="flex flex-wrap items-center gap-3">
     <input
       class="field min-w-56 flex-1 font-title text-xl font-semibold"
-      aria-label="Title of the division"
+      aria-label={msg.divisionTitle()}
       maxlength="120"
       value={division.title}
       onchange={(event) => onchange({ title: event.currentTarget.value })}
     />
-    <NumberField before="floor for" after="couples" label="Couples on the floor" value={division.couples} min={1} max={60} onchange={(couples) => onchange({ couples })} />
-    <button class="cursor-pointer px-2 text-soft hover:text-madder" aria-label={`Take ${division.title} out`} title="Take it out" onclick={ondrop}>×</button>
+    <NumberField before={msg.floorFor()} after="couples" label={msg.couplesOnTheFloor()} value={division.couples} min={1} max={60} onchange={(couples) => onchange({ couples })} />
+    <button class="cursor-pointer px-2 text-soft hover:text-madder" aria-label={common.remove2({ title: division.title })} title={common.remove()} onclick={ondrop}>×</button>
   </header>
   <div class="flex flex-col gap-1">
     {#each division.dances as rule, index (rule.dance)}
       <span class="flex flex-wrap items-center gap-3">
         <strong class="w-40">{reference.danceTitle(rule.dance)}</strong>
         <LimitFields
-          label="tempo"
-          unit="bars a minute"
+          label={msg.tempo()}
+          unit={common.barsMin()}
           value={rule.tempo}
           onchange={(tempo) => onchange({ dances: division.dances.map((each, at) => (at === index ? { ...each, tempo } : each)) })}
         />
         {#if division.dances.length > 1}<button
             class="cursor-pointer px-1 text-soft hover:text-madder"
-            aria-label={`Without ${reference.danceTitle(rule.dance)}`}
+            aria-label={msg.remove2({ dance: reference.danceTitle(rule.dance) })}
             onclick={() => onchange({ dances: division.dances.filter((_, at) => at !== index) })}>×</button
           >{/if}
       </span>
     {/each}
     <span
       ><Choice
-        label="add"
+        label={msg.add()}
         value=""
-        any="a dance"
+        any={msg.aDance()}
         options={reference.dances.filter((dance) => !danced.includes(dance.id)).map((dance) => ({ value: dance.id, label: dance.title }))}
         onchange={(dance) => dance && onchange({ dances: [...division.dances, { dance }] })}
       /></span
     >
   </div>
   <div class="flex flex-wrap gap-x-6 gap-y-2">
-    <LimitFields label="lasts" unit="seconds" value={division.seconds} onchange={(value) => onchange({ seconds: value })} />
-    <LimitFields label="or" unit="bars" value={division.bars} onchange={(bars) => onchange({ bars })} />
-    {@render secondsField('entry at most', division.entry, (entry) => onchange({ entry }))}
-    {@render secondsField('exit at most', division.exit, (exit) => onchange({ exit }))}
+    <LimitFields label={msg.lasts()} unit={msg.seconds()} value={division.seconds} onchange={(value) => onchange({ seconds: value })} />
+    <LimitFields label={msg.or()} unit={msg.bars()} value={division.bars} onchange={(bars) => onchange({ bars })} />
+    {@render secondsField(msg.entryAtMost(), division.entry, (entry) => onchange({ entry }))}
+    {@render secondsField(msg.exitAtMost(), division.exit, (exit) => onchange({ exit }))}
   </div>
   <div class="flex flex-wrap items-center gap-x-6 gap-y-2">
     <Choice
-      label="Figures up to"
+      label={msg.figuresUpTo()}
       value={division.level ?? 'open'}
       options={reference.notation.levels.map((level) => ({ value: level.shorthand, label: level.wording }))}
       onchange={(level) => onchange({ level })}
     />
-    <Choice label="danced" value={division.parts ?? 'any'} options={PARTS} onchange={(parts) => onchange({ parts })} />
+    <Choice label={msg.danced()} value={division.parts ?? 'any'} options={PARTS} onchange={(parts) => onchange({ parts })} />
     <label class="inline-flex items-center gap-2"
-      ><input type="checkbox" class="size-5 accent-ink" checked={division.syllabus} onchange={(event) => onchange({ syllabus: event.currentTarget.checked })} />only listed figures
-      follow each other</label
+      ><input
+        type="checkbox"
+        class="size-5 accent-ink"
+        checked={division.syllabus}
+        onchange={(event) => onchange({ syllabus: event.currentTarget.checked })}
+      />{msg.onlyListedFiguresFollowEach()}</label
     >
     <label class="inline-flex items-center gap-2"
-      ><input type="checkbox" class="size-5 accent-ink" checked={division.lifts} onchange={(event) => onchange({ lifts: event.currentTarget.checked })} />lifts allowed</label
+      ><input
+        type="checkbox"
+        class="size-5 accent-ink"
+        checked={division.lifts}
+        onchange={(event) => onchange({ lifts: event.currentTarget.checked })}
+      />{msg.liftsAllowed()}</label
     >
   </div>
   <div class="flex flex-wrap items-center gap-x-6 gap-y-2">
-    <Choice label="Hold" value={hold.kind} options={HOLDS} onchange={setHold} />
+    <Choice label={common.hold()} value={hold.kind} options={HOLDS} onchange={setHold} />
     {#if hold.kind === 'apart'}
-      {@render secondsField('at once', hold.atOnce, (atOnce) => onchange({ hold: { ...hold, atOnce } }))}
-      {@render secondsField('in all', hold.inAll, (inAll) => onchange({ hold: { ...hold, inAll } }))}
+      {@render secondsField(msg.atOnce(), hold.atOnce, (atOnce) => onchange({ hold: { ...hold, atOnce } }))}
+      {@render secondsField(msg.inAll(), hold.inAll, (inAll) => onchange({ hold: { ...hold, inAll } }))}
     {/if}
   </div>
   <div class="grid gap-x-6 gap-y-2 sm:grid-cols-2">
-    <ChipField label="Only these figures" one="a figure" options={offered} value={division.allowed} onchange={(allowed) => onchange({ allowed })} />
-    <ChipField label="Barred figures" one="a figure" options={offered} value={division.barred} onchange={(barred) => onchange({ barred })} />
+    <ChipField label={msg.onlyTheseFigures()} one={msg.aFigure()} options={offered} value={division.allowed} onchange={(allowed) => onchange({ allowed })} />
+    <ChipField label={msg.barredFigures()} one={msg.aFigure()} options={offered} value={division.barred} onchange={(barred) => onchange({ barred })} />
     <ChipField
-      label="Barred actions"
-      one="an action"
+      label={msg.barredActions()}
+      one={msg.anAction()}
       options={reference.notation.actions.map((action) => ({ value: action.shorthand, label: action.wording }))}
       value={division.actions}
       onchange={(barred) => onchange({ actions: barred })}
     />
     <ChipField
-      label="Barred elements"
-      one="an element"
+      label={msg.barredElements()}
+      one={msg.anElement()}
       options={reference.notation.elements.map((element) => ({ value: element.shorthand, label: element.wording }))}
       value={division.elements}
       onchange={(elements) => onchange({ elements })}
@@ -145,7 +156,7 @@
   </div>
   <div class="grid gap-3 sm:grid-cols-2">
     <label class="block"
-      ><span class="text-soft">Dress</span><textarea
+      ><span class="text-soft">{msg.dress()}</span><textarea
         class="field mt-1 w-full py-2 leading-snug"
         rows="2"
         maxlength="1000"
@@ -153,7 +164,7 @@
         onchange={(event) => onchange({ dress: event.currentTarget.value })}></textarea></label
     >
     <label class="block"
-      ><span class="text-soft">Music</span><textarea
+      ><span class="text-soft">{common.music()}</span><textarea
         class="field mt-1 w-full py-2 leading-snug"
         rows="2"
         maxlength="1000"

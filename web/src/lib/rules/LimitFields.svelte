@@ -1,4 +1,6 @@
 <script lang="ts">
+  import msg from '$lib/messages/rules';
+  import common from '$lib/messages/common';
   import type { Limits } from '$lib/api/client';
 
   interface Props {
@@ -27,20 +29,20 @@
     min="0"
     max="10000"
     step="any"
-    placeholder="any"
-    aria-label={`${label}, at least`}
+    placeholder={common.any()}
+    aria-label={msg.atLeast({ label })}
     value={value?.least}
     onchange={(event) => take({ least: number(event.currentTarget) })}
   />
-  <span class="text-soft">to</span>
+  <span class="text-soft">{common.to()}</span>
   <input
     class="field w-20 px-2"
     type="number"
     min="0"
     max="10000"
     step="any"
-    placeholder="any"
-    aria-label={`${label}, at most`}
+    placeholder={common.any()}
+    aria-label={msg.atMost({ label })}
     value={value?.most}
     onchange={(event) => take({ most: number(event.currentTarget) })}
   />

@@ -1,5 +1,6 @@
 <script lang="ts">
-  const SENTENCE = 'The organiser’s own rules stand above what is written down here; ask them where the two differ.';
+  import msg from '$lib/messages/rules';
+  const SENTENCE = msg.theOrganisersOwnRulesTake();
 </script>
 
 <p class="text-soft">{SENTENCE}</p>

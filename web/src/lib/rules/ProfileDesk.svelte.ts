@@ -1,3 +1,4 @@
+import msg from '$lib/messages/rules';
 import type { Division, RuleProfile } from '$lib/api/client';
 import { EditSession, opened } from '$lib/ui/EditSession.svelte';
 import { profileStore } from './profileStore';
@@ -30,8 +31,8 @@ export class ProfileDesk extends EditSession<RuleProfile> {
   addDivision() {
     const titles = this.profile.divisions.map((division) => division.title);
     let number = titles.length + 1;
-    while (titles.includes(`Division ${number}`)) number++;
-    this.change({ ...this.profile, divisions: [...this.profile.divisions, newDivision(`Division ${number}`)] });
+    while (titles.includes(msg.division({ number }))) number++;
+    this.change({ ...this.profile, divisions: [...this.profile.divisions, newDivision(msg.division({ number }))] });
   }
 
   dropDivision(index: number) {

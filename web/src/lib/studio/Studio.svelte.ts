@@ -1,3 +1,4 @@
+import msg from '$lib/messages/studio';
 import { api, Problem, required, sentenceOf, type Backup, type Deletion, type ImportItem, type ImportPlan, type Restored } from '$lib/api/client';
 import { notices } from '$lib/ui/Notices.svelte';
 
@@ -30,43 +31,43 @@ export class Studio {
   }
 
   backUp() {
-    return this.#while('Making a backup …', async () => {
+    return this.#while(msg.creatingABackup(), async () => {
       const made = required(await api.POST('/api/backups'));
-      notices.say({ sentence: `Backed up as ${made.name}.` });
+      notices.say({ sentence: msg.backupSavedAs({ name: made.name }) });
       await this.load();
     });
   }
 
   throwAway(name: string) {
-    return this.#while('Throwing it away …', async () => {
+    return this.#while(msg.deleting(), async () => {
       required(await api.DELETE('/api/backups/{name}', { params: { path: { name } } }));
-      notices.say({ sentence: `${name} is gone.` });
+      notices.say({ sentence: msg.wasDeleted({ name }) });
       await this.load();
     });
   }
 
   /** Everything becomes what it was then; what was there is backed up first, so that it can be undone. */
   restore(name: string) {
-    return this.#while('Putting everything back …', async () => {
+    return this.#while(msg.restoring(), async () => {
       const { before } = required(await api.POST('/api/backups/{name}/restoration', { params: { path: { name } } }));
-      notices.say({ sentence: `Everything is as it was in ${name}.`, undo: () => this.restore(before) });
+      notices.say({ sentence: msg.everythingWasRestoredFrom({ name }), undo: () => this.restore(before) });
       await this.load();
     });
   }
 
   restoreFile(file: File) {
-    return this.#while('Putting everything back …', async () => {
+    return this.#while(msg.restoring(), async () => {
       const response = await fetch('/api/restorations', { method: 'POST', headers: { 'Content-Type': 'application/zip' }, body: file });
       const body = await response.json();
       const { before } = required<Restored>({ data: body, error: body, response });
-      notices.say({ sentence: `Everything is as it was in ${file.name}.`, undo: () => this.restore(before) });
+      notices.say({ sentence: msg.everythingWasRestoredFrom({ name: file.name }), undo: () => this.restore(before) });
       await this.load();
     });
   }
 
   /** Reads a book and says what would become of it; nothing is stored yet. */
   openBook(file: File) {
-    return this.#while('Reading the book …', async () => {
+    return this.#while(msg.readingTheBook(), async () => {
       const document = await parsed(file);
       const plan = required(await api.POST('/api/import-plans', { body: document as never }));
       this.book = { document, plan };
@@ -87,10 +88,10 @@ export class Studio {
   }
 
   takeIn() {
-    return this.#while('Taking the book in …', async () => {
+    return this.#while(msg.importing(), async () => {
       const choices = this.differing.map((item) => ({ kind: item.kind, id: item.id, choice: this.chosen(item), revision: item.revision }));
       const taken = required(await api.POST('/api/imports', { body: { book: this.book!.document as never, choices } }));
-      notices.say({ sentence: `${taken.title}: ${taken.figures.length} figures and ${taken.routines.length} routines came in.` });
+      notices.say({ sentence: msg.andImported({ title: taken.title, count: taken.figures.length, count2: taken.routines.length }) });
       this.book = undefined;
     });
   }
@@ -101,7 +102,7 @@ export class Studio {
 
   /** Creates again what was deleted, as it was last. */
   bringBack({ kind, id, title }: Deletion) {
-    return this.#while('Bringing it back …', async () => {
+    return this.#while(msg.restoring(), async () => {
       const params = { path: { id } };
       if (kind === 'figure') {
         const [last] = required(await api.GET('/api/figures/{id}/versions', { params }));
@@ -110,7 +111,7 @@ export class Studio {
         const [last] = required(await api.GET('/api/routines/{id}/versions', { params }));
         required(await api.POST('/api/routines', { body: last!.routine }));
       }
-      notices.say({ sentence: `${title} is back.` });
+      notices.say({ sentence: msg.wasRestored({ title }) });
       await this.load();
     });
   }
@@ -139,6 +140,6 @@ async function parsed(file: File): Promise<unknown> {
   try {
     return JSON.parse(await file.text());
   } catch {
-    throw new Problem(400, `${file.name} is not a book: it is no JSON.`);
+    throw new Problem(400, msg.isNotABookIt({ name: file.name }));
   }
 }

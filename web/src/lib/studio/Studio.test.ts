@@ -37,7 +37,7 @@ describe('a book that comes in', () => {
         { kind: 'routine', id: 'ferry', choice: 'keep' },
       ],
     });
-    expect([studio.book, notices.current?.sentence]).toEqual([undefined, 'From a friend: 1 figures and 0 routines came in.']);
+    expect([studio.book, notices.current?.sentence]).toEqual([undefined, 'From a friend: 1 figure and 0 routines imported.']);
   });
 
   it('is chosen for as a whole, and may be left', async () => {
@@ -54,7 +54,7 @@ describe('a book that comes in', () => {
     const questions = program({});
     const studio = new Studio();
     await studio.openBook(book('not a book'));
-    expect(studio.failure).toBe('friend.json is not a book: it is no JSON.');
+    expect(studio.failure).toBe('friend.json is not a book: it is not valid JSON.');
     expect([questions, studio.busy]).toEqual([[], undefined]);
   });
 });
@@ -69,7 +69,7 @@ describe('backups', () => {
     program({ 'GET /api/backups': [{ name: 'a.zip' }], 'POST /api/backups': { name: 'b.zip' }, '/api/deletions': [], '/api/backups/{name}/restoration': restore });
     const studio = new Studio();
     await studio.backUp();
-    expect([notices.current?.sentence, studio.backups]).toEqual(['Backed up as b.zip.', [{ name: 'a.zip' }]]);
+    expect([notices.current?.sentence, studio.backups]).toEqual(['Backup saved as b.zip.', [{ name: 'a.zip' }]]);
     await studio.restore('a.zip');
     await notices.undo();
     expect(restored).toEqual(['a.zip', 'before.zip']);
@@ -96,7 +96,7 @@ describe('what was deleted', () => {
     });
     await new Studio().bringBack({ kind, id: 'gone', title: 'Gone' } as never);
     expect(questions.find(({ method }) => method === 'POST')?.body).toEqual({ id: 'gone', title: 'Last' });
-    expect(notices.current?.sentence).toBe('Gone is back.');
+    expect(notices.current?.sentence).toBe('Gone was restored.');
   });
 
   it('stays deleted where something has its name', async () => {

@@ -1,4 +1,5 @@
 <script lang="ts">
+  import msg from '$lib/messages/tellings';
   import type { Telling } from './Telling.svelte';
   import ToldChart from './ToldChart.svelte';
   import ToldText from './ToldText.svelte';
@@ -10,12 +11,12 @@
 </script>
 
 <label class="flex flex-col gap-1">
-  <span class="font-semibold">Tell it, step by step or summed up</span>
+  <span class="font-semibold">{msg.describeItStepByStep()}</span>
   <textarea
     class="field min-h-44 py-2 leading-relaxed"
     maxlength="20000"
     value={telling.text}
-    placeholder="Right foot forward facing diagonal wall, heel toe; left foot to the side, a quarter to the right, toe; right foot closes, an eighth, toe heel. Lady the natural opposite. Common fault: …"
+    placeholder={msg.rightFootForwardFacingDiagonal()}
     oninput={(event) => telling.tell(event.currentTarget.value)}></textarea>
 </label>
 {#if telling.failure}<p class="text-madder" role="alert">{telling.failure}</p>{/if}
@@ -26,7 +27,7 @@
     <ToldChart figure={telling.description.figure} part="lady" />
   </div>
   <p class="text-soft">
-    <span class="border-b-2 border-spruce">Understood</span>, <span class="border-b-2 border-dashed border-brass">likely</span>, <span class="italic">derived</span>: what was not
-    said but follows, to be accepted or changed on the sheet.
+    <span class="border-b-2 border-spruce">{msg.understood()}</span>, <span class="border-b-2 border-dashed border-brass">{msg.likely()}</span>,
+    <span class="italic">{msg.derived()}</span>{msg.derivedFromWhatYouSaid()}
   </p>
 {/if}

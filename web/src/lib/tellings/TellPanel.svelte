@@ -1,4 +1,6 @@
 <script lang="ts">
+  import msg from '$lib/messages/tellings';
+  import common from '$lib/messages/common';
   import { api, required, sentenceOf, type Description } from '$lib/api/client';
   import type { FigureSheet } from '$lib/figures/FigureSheet.svelte';
   import Choice from '$lib/ui/Choice.svelte';
@@ -41,41 +43,41 @@
 
 <form class="space-y-2" onsubmit={correct}>
   <label class="flex flex-col gap-1">
-    <span class="font-semibold">Say what is different</span>
-    <input class="field" maxlength="1000" autocomplete="off" placeholder="step five, pointing diag centre · lady four heel turn · make it an eighth less" bind:value={said} />
+    <span class="font-semibold">{msg.describeTheChange()}</span>
+    <input class="field" maxlength="1000" autocomplete="off" placeholder={msg.stepFivePointingDiagCentre()} bind:value={said} />
   </label>
-  <button class="act" disabled={said.trim() === ''}>Change it</button>
+  <button class="act" disabled={said.trim() === ''}>{msg.apply()}</button>
 </form>
 {#if failure}<p class="mt-2 text-madder" role="alert">{failure}</p>{/if}
 {#if done}
   <div class="mt-2 rounded-lg bg-floor p-2"><ToldText text={done.text} description={done.description} /></div>
-  {#if done.description.taken.length === 0}<p class="mt-1 text-soft">Nothing was changed.</p>{/if}
+  {#if done.description.taken.length === 0}<p class="mt-1 text-soft">{msg.nothingWasChanged()}</p>{/if}
 {/if}
 
-<section class="mt-4 border-t-[1.5px] border-line pt-3" aria-label="Read aloud">
+<section class="mt-4 border-t-[1.5px] border-line pt-3" aria-label={msg.readAloud()}>
   <div class="flex flex-wrap items-center gap-2">
-    <h3 class="text-base">Read aloud</h3>
+    <h3 class="text-base">{msg.readAloud()}</h3>
     <Choice
-      label="Whose part"
+      label={common.part()}
       value={part}
       options={[
-        { value: 'both', label: 'both' },
-        { value: 'man', label: 'the man' },
-        { value: 'lady', label: 'the lady' },
+        { value: 'both', label: common.both() },
+        { value: 'man', label: common.theMan() },
+        { value: 'lady', label: common.theLady() },
       ]}
       onchange={(chosen) => (part = chosen)}
     />
     <Choice
-      label="How much"
+      label={msg.detail()}
       value={length}
       options={[
-        { value: 'teacher', label: 'everything' },
-        { value: 'beginner', label: 'for beginners' },
+        { value: 'teacher', label: msg.everything() },
+        { value: 'beginner', label: msg.forBeginners() },
       ]}
       onchange={(chosen) => (length = chosen)}
     />
-    <button class="act" onclick={read}>Say it</button>
-    {#if aloud}<button class="act" onclick={() => navigator.clipboard.writeText(aloud ?? '')}>Copy</button>{/if}
+    <button class="act" onclick={read}>{common.play()}</button>
+    {#if aloud}<button class="act" onclick={() => navigator.clipboard.writeText(aloud ?? '')}>{msg.copy()}</button>{/if}
   </div>
   {#if aloud}<p class="mt-2 leading-relaxed whitespace-pre-wrap" data-testid="aloud">{aloud}</p>{/if}
 </section>

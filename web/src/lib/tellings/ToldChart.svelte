@@ -1,4 +1,5 @@
 <script lang="ts">
+  import msg from '$lib/messages/tellings';
   import type { Figure, Part, Row } from '$lib/api/client';
 
   interface Props {
@@ -20,7 +21,7 @@
   }
 </script>
 
-<section aria-label={`What the ${part} does`}>
+<section aria-label={msg.theSSteps({ part })}>
   <h2 class={['text-lg capitalize', part === 'man' ? 'text-spruce' : 'text-madder']}>{part}</h2>
   <ol>
     {#each figure[part] as row, index (index)}

@@ -1,4 +1,5 @@
 <script lang="ts">
+  import msg from '$lib/messages/tellings';
   import type { Description } from '$lib/api/client';
   import { spansOf } from './spans';
 
@@ -23,6 +24,6 @@
 </p>
 {#if description.leftovers.length > 0}
   <p class="mt-2 font-semibold text-madder" role="status">
-    Not understood: {description.leftovers.map((leftover) => `“${leftover.text}”`).join(', ')}
+    {msg.notUnderstood({ join: description.leftovers.map((leftover) => `“${leftover.text}”`).join(', ') })}
   </p>
 {/if}

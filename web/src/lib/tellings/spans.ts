@@ -1,3 +1,4 @@
+import msg from '$lib/messages/tellings';
 import type { Leftover, Taken } from '$lib/api/client';
 
 /** A stretch of what was told: understood, understood as something that only follows, not understood, or nothing in particular. */
@@ -12,7 +13,7 @@ export interface Span {
 export function spansOf(text: string, taken: Taken[], leftovers: Leftover[]): Span[] {
   const marks = [
     ...taken.map(({ from, to, derived, place, text: says }) => ({ from, to, kind: derived ? ('derived' as const) : ('taken' as const), says: `${place}: ${says}` })),
-    ...leftovers.map(({ from, to }) => ({ from, to, kind: 'left' as const, says: 'not understood' })),
+    ...leftovers.map(({ from, to }) => ({ from, to, kind: 'left' as const, says: msg.notUnderstood2() })),
   ].sort((one, other) => one.from - other.from || other.to - one.to);
   const spans: Span[] = [];
   let at = 0;

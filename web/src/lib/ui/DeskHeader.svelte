@@ -1,4 +1,5 @@
 <script lang="ts" generics="T extends { id: string; title: string }">
+  import common from '$lib/messages/common';
   import TitleField from '$lib/ui/TitleField.svelte';
   import type { PlainDesk } from '$lib/ui/PlainDesk.svelte';
   import UndoRedo from '$lib/ui/UndoRedo.svelte';
@@ -18,7 +19,7 @@
   <span class="flex flex-wrap items-center gap-2">
     {@render children?.()}
     <UndoRedo {desk} />
-    <button class="act act-main" disabled={desk.isKept || desk.keeping} onclick={() => desk.keep()}>{desk.isKept ? 'Kept' : 'Keep'}</button>
+    <button class="act act-main" disabled={desk.isKept || desk.keeping} onclick={() => desk.keep()}>{desk.isKept ? common.saved() : common.save()}</button>
   </span>
 </header>
 <Unkept {desk} />

@@ -1,3 +1,4 @@
+import msg from '$lib/messages/ui';
 import { Problem, required, sentenceOf, type Answer, type Fault } from '$lib/api/client';
 import { dropRecovered, findRecovered, keepRecovered } from './recovered';
 import { found } from './found';
@@ -151,11 +152,11 @@ export abstract class EditSession<T extends { id: string; title: string }> {
     const { title, id } = this.#stored;
     const store = this.#store;
     notices.say({
-      sentence: `Kept ${title}.`,
+      sentence: msg.saved({ title }),
       undo: async () => {
         if (replaced.before) await store.replace(replaced.before, replaced.tag);
         else await store.remove(id, replaced.tag);
-        notices.say({ sentence: replaced.before ? `${title} is again as it was before.` : `${title} is not kept any more.` });
+        notices.say({ sentence: replaced.before ? msg.isBackToItsPrevious({ title }) : msg.wasDeletedAgain({ title }) });
       },
     });
   }
@@ -173,10 +174,10 @@ export abstract class EditSession<T extends { id: string; title: string }> {
     dropRecovered(store.kind, gone.id);
     this.#replaced = undefined;
     notices.say({
-      sentence: `Deleted ${gone.title}.`,
+      sentence: msg.deleted({ title: gone.title }),
       undo: async () => {
         await store.create(gone);
-        notices.say({ sentence: `${gone.title} is back.` });
+        notices.say({ sentence: msg.wasRestored({ title: gone.title }) });
       },
     });
     return true;
@@ -236,7 +237,7 @@ export abstract class EditSession<T extends { id: string; title: string }> {
       sentence,
       undo: () => {
         if (this.document === after) this.undo();
-        else notices.say({ sentence: 'Something else has been changed since; Ctrl Z goes back step by step.' });
+        else notices.say({ sentence: msg.somethingElseHasChangedSince() });
       },
     });
   }

@@ -1,4 +1,5 @@
 <script lang="ts">
+  import msg from '$lib/messages/ui';
   import X from '~icons/lucide/x';
   import Undo2 from '~icons/lucide/undo-2';
   import { notices } from './Notices.svelte';
@@ -10,10 +11,10 @@
       <span class="leading-snug">{notices.current.sentence}</span>
       {#if notices.current.undo}
         <button class="inline-flex min-h-10 shrink-0 cursor-pointer items-center gap-1 rounded-lg border-[1.5px] border-current px-3 font-semibold" onclick={() => notices.undo()}>
-          <Undo2 width={17} height={17} />Undo
+          <Undo2 width={17} height={17} />{msg.undo()}
         </button>
       {/if}
-      <button class="inline-flex size-10 shrink-0 cursor-pointer items-center justify-center rounded-lg" aria-label="Close this line" onclick={() => notices.dismiss()}
+      <button class="inline-flex size-10 shrink-0 cursor-pointer items-center justify-center rounded-lg" aria-label={msg.closeThisMessage()} onclick={() => notices.dismiss()}
         ><X width={18} height={18} /></button
       >
     </div>

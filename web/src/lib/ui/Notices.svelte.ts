@@ -1,3 +1,4 @@
+import msg from '$lib/messages/ui';
 import { sentenceOf } from '$lib/api/client';
 
 /** One line that says what has just happened, and how to take it back. */
@@ -30,7 +31,7 @@ class Notices {
     try {
       await notice?.undo?.();
     } catch (thrown) {
-      this.say({ sentence: `It could not be taken back: ${sentenceOf(thrown)}` });
+      this.say({ sentence: msg.thisCouldNotBeUndone({ thrown: sentenceOf(thrown) }) });
     }
   }
 }

@@ -21,5 +21,5 @@ it('is shown for a while, a newer one for a while of its own', () => {
 it('says so when something cannot be taken back', async () => {
   notices.say({ sentence: 'Deleted.', undo: () => Promise.reject(new Problem(409, 'There is another of that name.')) });
   await notices.undo();
-  expect(notices.current?.sentence).toBe('It could not be taken back: There is another of that name.');
+  expect(notices.current?.sentence).toBe('This could not be undone: There is another of that name.');
 });

@@ -5,6 +5,7 @@
 </script>
 
 <script lang="ts">
+  import msg from '$lib/messages/ui';
   import Message from './Message.svelte';
   import type { Snippet } from 'svelte';
 
@@ -19,14 +20,14 @@
 {#if desk.failure}
   <Message sentence={desk.failure} faults={desk.faults}>
     {#if desk.conflict}
-      <button class="act" onclick={() => desk.takeStored()}>Show the stored one</button>
-      <button class="act" onclick={() => desk.keepOver()}>Keep mine instead</button>
+      <button class="act" onclick={() => desk.takeStored()}>{msg.showTheSavedVersion()}</button>
+      <button class="act" onclick={() => desk.keepOver()}>{msg.saveMineInstead()}</button>
     {/if}
     {@render children?.()}
   </Message>
 {:else if desk.recovered && !desk.isKept && !desk.isNew}
   <div class="flex items-center gap-3 rounded-xl bg-board px-4 py-2" role="status">
-    <span>These are your changes from before, not kept yet.</span>
-    <button class="act" onclick={() => desk.discardRecovered()}>Drop them</button>
+    <span>{msg.theseAreYourUnsavedChanges()}</span>
+    <button class="act" onclick={() => desk.discardRecovered()}>{msg.discardChanges()}</button>
   </div>
 {/if}

@@ -1,3 +1,4 @@
+import msg from '$lib/messages/ui';
 /** "12 May 2026, 18:30", of a moment as the program writes it. */
 export function momentOf(text: string): string {
   return new Date(text).toLocaleString(undefined, { dateStyle: 'medium', timeStyle: 'short' });
@@ -18,14 +19,14 @@ export function today(now = new Date()): string {
 /** "today", "5 days ago", "8 months ago", of a day written 2026-11-26; "never" of none. */
 export function ageOf(day: string, now = new Date()): string {
   if (day === '') {
-    return 'never';
+    return msg.never();
   }
   const days = Math.round((Date.parse(today(now)) - Date.parse(day)) / DAY_MILLISECONDS);
   if (days < 1) {
-    return 'today';
+    return msg.today();
   }
   if (days < 60) {
-    return days === 1 ? 'yesterday' : `${days} days ago`;
+    return msg.daysAgo({ days });
   }
-  return days < 730 ? `${Math.round(days / 30.4)} months ago` : `${Math.round(days / 365.25)} years ago`;
+  return days < 730 ? msg.monthsAgo({ months: Math.round(days / 30.4) }) : msg.yearsAgo({ years: Math.round(days / 365.25) });
 }

@@ -1,3 +1,4 @@
+import msg from '$lib/messages/ui';
 import { notices } from './Notices.svelte';
 
 /** Unsaved work in this browser, so that a reload loses nothing. It remembers the revision it was written against. */
@@ -12,7 +13,7 @@ export function keepRecovered<T>(kind: string, id: string, draft: Recovered<T>) 
   try {
     localStorage.setItem(placeOf(kind, id), JSON.stringify(draft));
   } catch {
-    notices.say({ sentence: 'This browser has no room for work that is not kept. Keep it before you leave the page.' });
+    notices.say({ sentence: msg.thisBrowserHasNoRoom() });
   }
 }
 

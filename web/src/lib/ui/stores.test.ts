@@ -38,7 +38,7 @@ describe('a copy of a routine', () => {
     program({});
     const id = copyOf(tide);
     expect(id).toMatch(/^tide-[a-z0-9]+$/);
-    expect(await opened(routineStore, id)).toEqual({ stored: { document: { ...tide, id, title: 'Tide, a copy' }, tag: '' } });
+    expect(await opened(routineStore, id)).toEqual({ stored: { document: { ...tide, id, title: 'Tide (copy)' }, tag: '' } });
   });
 
   it('of a very long id stays an id', () => {
@@ -49,7 +49,7 @@ describe('a copy of a routine', () => {
     const id = copyOf(tide);
     program({ '/api/routines/{id}': { ...tide, id, title: 'Kept' } });
     const { stored, unkept } = await opened(routineStore, id);
-    expect([stored.document.title, unkept?.document.title]).toEqual(['Kept', 'Tide, a copy']);
+    expect([stored.document.title, unkept?.document.title]).toEqual(['Kept', 'Tide (copy)']);
     expect([...memory.keys()]).toEqual([`fluidframe/routine/${id}`]);
   });
 });

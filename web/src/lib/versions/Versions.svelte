@@ -1,4 +1,5 @@
 <script lang="ts" generics="V extends KeptVersion, D">
+  import msg from '$lib/messages/ui';
   import Message from '$lib/ui/Message.svelte';
   import { onMount, type Snippet } from 'svelte';
   import { momentOf } from '$lib/ui/moment';
@@ -21,8 +22,8 @@
   {#if list.compared}
     {@render difference(list.compared.version, list.compared.difference)}
     <div class="flex gap-2">
-      <button class="act act-main" onclick={() => onrestore(list.compared!.version)}>Restore it</button>
-      <button class="act" onclick={() => list.close()}>All versions</button>
+      <button class="act act-main" onclick={() => onrestore(list.compared!.version)}>{msg.restoreThisVersion()}</button>
+      <button class="act" onclick={() => list.close()}>{msg.allVersions()}</button>
     </div>
   {:else}
     <ol class="space-y-1">
@@ -30,16 +31,16 @@
         <li class="flex items-center justify-between gap-2 border-t border-line pt-1">
           <span
             >{momentOf(version.kept)}<span class="block text-sm text-soft"
-              >{@render about(version)}{index === 0 ? ', the latest' : ''}{version.author ? `, kept by ${version.author}` : ''}</span
+              >{@render about(version)}{index === 0 ? msg.theLatest() : ''}{version.author ? msg.savedBy({ author: version.author }) : ''}</span
             ></span
           >
-          <button class="act" onclick={() => list.compare(version)}>Compare</button>
+          <button class="act" onclick={() => list.compare(version)}>{msg.compare()}</button>
         </li>
       {:else}
-        <li class="text-soft">{list.versions ? 'Nothing has been kept yet.' : 'Looking for versions …'}</li>
+        <li class="text-soft">{list.versions ? msg.noSavedVersionsYet() : msg.loadingVersions()}</li>
       {/each}
     </ol>
-    {#if list.hasMore}<button class="act" onclick={() => list.more()}>Older ones</button>{/if}
-    <p class="text-sm text-soft">Every version of the last day is kept, then the last of each hour for thirty days, then the last of each day.</p>
+    {#if list.hasMore}<button class="act" onclick={() => list.more()}>{msg.olderVersions()}</button>{/if}
+    <p class="text-sm text-soft">{msg.everyVersionOfTheLast()}</p>
   {/if}
 </div>

@@ -175,9 +175,9 @@ abstract class BrowserTest {
     /** A new waltz on the desk, with nothing in it yet. */
     protected final void startRoutine(String title) {
         open("routines");
-        page.getByLabel("Title of a new routine").fill(title);
-        button("Start it").click();
-        page.getByText("Begin with").waitFor();
+        page.getByLabel("Title of the new routine").fill(title);
+        button("Create").click();
+        page.getByText("Start from").waitFor();
         page.locator("#next-figures button").first().waitFor();
         page.locator("h1").evaluate("() => document.activeElement.blur()");
     }

@@ -18,24 +18,24 @@ class ClassesTest extends BrowserTest {
     @Test
     void aClassIsBuiltFromAFigureAndRunByTheClock() {
         open("classes?dance=waltz&minutes=45&men=8&ladies=9");
-        page.getByLabel("What is it about?").click();
+        page.getByLabel("Topic").click();
         page.getByRole(AriaRole.OPTION, new Page.GetByRoleOptions().setName(Pattern.compile("^Natural Turn")))
                 .click();
         assertThat(page.getByText("45 minutes in 8 parts")).isVisible();
-        assertThat(region("What is new in it")).containsText("Natural Turn");
+        assertThat(region("New in this class")).containsText("Natural Turn");
         assertThat(page.getByText("Everyone meets everyone in 9 rounds. 1 lady rests in each."))
                 .isVisible();
         page.getByLabel("Minutes of Alone").fill("12");
         press("Tab");
         assertThat(page.getByText("47 minutes in 8 parts")).isVisible();
-        button("Without Slowly").click();
+        button("Remove Slowly").click();
         page.locator("h1").evaluate("() => document.activeElement.blur()");
         press(" ");
-        assertThat(region("The clock")).containsText("Warm up");
+        assertThat(region("Clock")).containsText("Warm up");
         press("n");
-        assertThat(region("The clock")).containsText("Alone");
+        assertThat(region("Clock")).containsText("Alone");
         press(" ");
-        assertThat(button("Go on")).isVisible();
+        assertThat(button("Continue")).isVisible();
         page.getByLabel("minutes", new Page.GetByLabelOptions().setExact(true)).fill("5");
         press("Tab");
         assertThat(page.getByText(Pattern.compile("15 to 180"))).isVisible();
@@ -47,14 +47,14 @@ class ClassesTest extends BrowserTest {
         page.getByLabel("Men", new Page.GetByLabelOptions().setExact(true)).fill("Ned\nTom");
         page.getByLabel("Ladies").fill("Ann\nBea");
         press("Tab");
-        assertThat(region("The round")).containsText("Round 1 of 2");
+        assertThat(region("Round")).containsText("Round 1 of 2");
         button("Change partners").click();
-        assertThat(region("The round")).containsText("Round 2 of 2");
+        assertThat(region("Round")).containsText("Round 2 of 2");
         page.getByLabel("Ladies").fill("Ann\nBea\nCal");
         press("Tab");
-        assertThat(region("The round")).containsText("Round 2 of 3");
+        assertThat(region("Round")).containsText("Round 2 of 3");
         page.reload();
-        assertThat(region("The round")).containsText("Round 2 of 3");
+        assertThat(region("Round")).containsText("Round 2 of 3");
         page.getByLabel("Men", new Page.GetByLabelOptions().setExact(true)).fill("Ned\nNed");
         press("Tab");
         assertThat(page.getByText(Pattern.compile("Ned is there twice"))).isVisible();

@@ -60,9 +60,9 @@ class CoachTest extends BrowserTest {
         page.keyboard().press("Escape");
         assertThat(cell("man, step 3, Alignment")).hasValue("f DW");
         page.reload();
-        assertThat(page.getByText("These are your changes from before")).isVisible();
+        assertThat(page.getByText("These are your unsaved changes")).isVisible();
         assertThat(cell("man, step 2, Foot position")).hasValue("sd sl bk");
-        button("Drop them").click();
+        button("Discard changes").click();
         assertThat(cell("man, step 2, Foot position")).hasValue("sd sl fwd");
     }
 
@@ -73,7 +73,7 @@ class CoachTest extends BrowserTest {
         Locator done = page.getByText("Done:");
         assertThat(page.locator("ol[aria-busy=false] > li")).hasCount(5);
         assertThat(done).hasCount(0);
-        button("Do it").first().click();
+        button("Start").first().click();
         cell("man, step 1, Count").waitFor();
         assertThat(page.getByLabel("Title", new Page.GetByLabelOptions().setExact(true)))
                 .hasValue("My Own Change");
@@ -90,21 +90,21 @@ class CoachTest extends BrowserTest {
                 .isOK();
         open("first-hour");
         assertThat(done).hasCount(2);
-        button("Do it").first().click();
+        button("Start").first().click();
         assertThat(placement(0)).containsText("Closed Change on RF");
         open("first-hour");
         assertThat(page.getByText("1 of 3 figures.")).isVisible();
-        button("Throw away what I made").click();
-        button("Yes, throw both away").click();
+        button("Delete what I made").click();
+        button("Yes, delete both").click();
         assertThat(done).hasCount(0);
     }
 
     @Test
     void aRoutineIsBuiltMendedPlayedAndFoundAgain() {
         open("routines");
-        page.getByLabel("Title of a new routine").fill("Marram Point Waltz");
-        button("Start it").click();
-        page.getByText("Begin with").waitFor();
+        page.getByLabel("Title of the new routine").fill("Marram Point Waltz");
+        button("Create").click();
+        page.getByText("Start from").waitFor();
         for (String figure : EIGHT_FIGURES) {
             add(figure);
         }
@@ -118,7 +118,7 @@ class CoachTest extends BrowserTest {
         assertThat(page.getByText("He has his right foot free, and the Reverse Turn needs the left foot.")
                         .first())
                 .isVisible();
-        page.getByLabel("What may come next").getByText("Closed Change on RF").click();
+        page.getByLabel("What can come next").getByText("Closed Change on RF").click();
         assertThat(page.getByTestId("standing")).hasText("every seam can be danced");
 
         placement(7).click();
@@ -136,7 +136,7 @@ class CoachTest extends BrowserTest {
                 .isVisible();
         button("Pause").click();
         page.keyboard().press("Control+s");
-        assertThat(button("Kept")).isVisible();
+        assertThat(button("Saved")).isVisible();
 
         open("routines");
         page.locator("li").getByText("Marram Point Waltz").click();

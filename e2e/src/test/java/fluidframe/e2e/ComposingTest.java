@@ -17,14 +17,14 @@ class ComposingTest extends BrowserTest {
         assertThat(placements()).hasCount(1);
         button("Compose").click();
         toBar(8);
-        page.getByText("Figures that must or must not come").click();
+        page.getByText("Must include, must avoid").click();
         require("Whisk");
         require("Chassé from Promenade");
         compose().click();
         Locator best = page.getByLabel("Compositions").locator("li").first();
         assertThat(best).containsText("Whisk");
         assertThat(best.getByRole(AriaRole.IMG)).isVisible();
-        best.getByText("Take it").click();
+        best.getByText("Use this").click();
         assertThat(placements()).not().hasCount(1);
         assertThat(standing()).hasText("every seam can be danced");
         int figures = placements().count();
@@ -38,22 +38,22 @@ class ComposingTest extends BrowserTest {
 
         press("Control+z", "Control+z");
         assertThat(placements()).hasCount(figures);
-        button("Loop?").click();
+        button("Check loop").click();
         assertThat(page.getByLabel("Loop", new Page.GetByLabelOptions().setExact(true)))
                 .isVisible();
         press("Control+s");
-        assertThat(button("Kept")).isVisible();
+        assertThat(button("Saved")).isVisible();
 
         placements().last().click();
         press("Delete", "Control+s");
-        assertThat(button("Kept")).isVisible();
+        assertThat(button("Saved")).isVisible();
         button("Versions").click();
         button("Compare").nth(1).click();
         assertThat(page.getByLabel("Versions", new Page.GetByLabelOptions().setExact(true))
                         .locator("tbody tr")
                         .last())
                 .containsText("–");
-        button("Restore it").click();
+        button("Restore this version").click();
         assertThat(placements()).hasCount(figures);
     }
 
@@ -72,7 +72,7 @@ class ComposingTest extends BrowserTest {
         press("Enter", "Delete");
         assertThat(standing()).hasText("1 seam breaks");
         press("m");
-        page.getByLabel("Mending plan").getByText("Do this").focus();
+        page.getByLabel("Suggested fixes").getByText("Apply").focus();
         press("Enter");
         assertThat(standing()).hasText("every seam can be danced");
         press("l");
@@ -85,9 +85,9 @@ class ComposingTest extends BrowserTest {
         startRoutine("Verse Waltz");
         page.locator("#next-figures").getByText("Natural Turn").first().click();
         assertThat(placements()).hasCount(1);
-        button("A section begins here").click();
-        page.getByLabel("Title of the section").fill("Verse");
-        page.getByLabel("How often it is danced").fill("2");
+        button("Start a section here").click();
+        page.getByLabel("Section title").fill("Verse");
+        page.getByLabel("Repeats").fill("2");
         press("Tab");
         assertThat(placements()).hasCount(2);
         assertThat(page.getByLabel("Reel of figures")).containsText("Verse, 2nd of 2");
@@ -106,16 +106,16 @@ class ComposingTest extends BrowserTest {
         assertAccessible("[aria-label='Chosen figure']");
         page.locator("[data-outcome=breaks]").first().click();
         assertThat(page.locator("[data-repair]").first()).isVisible();
-        button("Bridge it").click();
+        button("Bridge the gap").click();
         page.getByLabel("Bridges").getByRole(AriaRole.BUTTON).first().click();
         assertThat(placements()).not().hasCount(3);
         press("Control+s");
         button("Archive").click();
-        assertThat(button("Take out of the archive")).isVisible();
-        assertThat(button("Kept")).isVisible();
+        assertThat(button("Restore from archive")).isVisible();
+        assertThat(button("Saved")).isVisible();
         open("routines");
         assertThat(page.locator("li").getByText("Verse Waltz")).hasCount(0);
-        page.getByText("put away").click();
+        page.getByText("1 archived").click();
         assertThat(page.locator("li").getByText("Verse Waltz")).isVisible();
     }
 
@@ -128,13 +128,13 @@ class ComposingTest extends BrowserTest {
         assertThat(placements()).hasCount(2);
         placements().first().click();
         press("g");
-        assertThat(page.getByLabel("it leads into what follows now")).isChecked();
+        assertThat(page.getByLabel("Lead into the next figure")).isChecked();
         toBar(7);
         compose().click();
         page.getByLabel("Compositions")
                 .locator("li")
                 .first()
-                .getByText("Take it")
+                .getByText("Use this")
                 .click();
         assertThat(placements()).not().hasCount(2);
         assertThat(standing()).containsText("every seam can be danced");
@@ -142,7 +142,7 @@ class ComposingTest extends BrowserTest {
 
         placements().first().click();
         press("d");
-        page.getByText("Keep them with the routine").click();
+        page.getByText("Save with the routine").click();
         assertThat(page.getByLabel("Escape plan").locator("li").first()).isVisible();
         button("Floor").click();
         assertThat(page.getByLabel("Escape plans")).containsText("after bar 1, Whisk");
@@ -153,11 +153,11 @@ class ComposingTest extends BrowserTest {
         startRoutine("Impossible Waltz");
         button("Compose").click();
         toBar(1);
-        page.getByText("Figures that must or must not come").click();
+        page.getByText("Must include, must avoid").click();
         require("Closed Change on RF");
         require("Closed Change on LF");
         compose().click();
-        assertThat(page.getByText("There is no such sequence.")).isVisible();
+        assertThat(page.getByText("No sequence meets these wishes.")).isVisible();
         assertThat(page.getByLabel("Relaxations")).containsText("add 1 bar");
         assertThat(page.getByLabel("Relaxations")).containsText("drop the required Closed Change on RF");
     }
@@ -174,7 +174,7 @@ class ComposingTest extends BrowserTest {
     }
 
     private void toBar(int bar) {
-        page.getByLabel("fill to bar", new Page.GetByLabelOptions().setExact(true))
+        page.getByLabel("Length, to bar", new Page.GetByLabelOptions().setExact(true))
                 .fill(String.valueOf(bar));
     }
 
@@ -200,17 +200,17 @@ class ComposingTest extends BrowserTest {
     void aListIsPastedWithItsGapsAndWrittenAgain() {
         startRoutine("A pasted waltz");
         press("t");
-        page.getByLabel("Paste or type it")
+        page.getByLabel("Paste or type a list")
                 .fill("nat turn, RF closed change, rev turn 1-3\nwhisk → chassé from PP, back corte");
         page.getByText("“back corte” – which?").waitFor();
         assertAccessible();
-        button("Put it in with 1 gap").click();
+        button("Insert with 1 gap").click();
         assertThat(page.locator("#placement-2")).containsText("Reverse Turn");
         assertThat(page.getByLabel("Note")).hasValue("gap: back corte");
         press("Escape");
         page.locator("h1").evaluate("() => document.activeElement.blur()");
         press("t");
-        button("Write it").click();
+        button("Show as a list").click();
         assertThat(page.getByTestId("list")).containsText("1–3 Reverse Turn (1 bar)");
     }
 }

@@ -39,7 +39,7 @@ class DescribingTest extends BrowserTest {
         open("figures?dance=foxtrot");
         page.locator("h1").waitFor();
         press("n");
-        page.getByText("A new figure").waitFor();
+        page.getByText("New figure").waitFor();
         type("Harbour Turn");
         press("Tab", "Tab", "Tab");
         fill("8");
@@ -66,7 +66,7 @@ class DescribingTest extends BrowserTest {
         assertThat(page.locator("[data-rule]")).not().containsText(new String[] {"A1", "W1", "T2"});
         assertThat(cell("lady, step 8, Alignment")).hasValue("b DC");
         press("Control+s");
-        assertThat(button("Kept")).isVisible();
+        assertThat(button("Saved")).isVisible();
         assertThat(keystrokes)
                 .as("at three keys a second it takes less than three minutes")
                 .isLessThan(540);
@@ -82,8 +82,8 @@ class DescribingTest extends BrowserTest {
         cell("man, step 4, Footwork").fill("HT");
         press("Enter");
         Locator finding = page.locator("[data-rule=F2]");
-        finding.getByText("It is meant so").click();
-        page.getByLabel("Why it is meant so").fill("Shown wrong on purpose.");
+        finding.getByText("Ignore this finding").click();
+        page.getByLabel("Reason for ignoring this finding").fill("Shown wrong on purpose.");
         press("Enter");
         assertThat(finding).hasCount(0);
         assertThat(page.locator("[data-muted=F2]")).containsText("Shown wrong on purpose.");
@@ -92,31 +92,31 @@ class DescribingTest extends BrowserTest {
         assertThat(page.locator("[data-muted=F2]")).containsText("man, step 5");
         press("Control+z");
         assertThat(page.locator("[data-muted=F2]")).containsText("man, step 4");
-        page.getByText("Check it again").click();
+        page.getByText("Stop ignoring").click();
         assertThat(finding).hasCount(1);
         press("Control+z", "Control+z", "Control+z");
-        assertThat(button("Kept")).isVisible();
+        assertThat(button("Saved")).isVisible();
     }
 
     @Test
     void aChangedFigureGoesBackToTheShippedOne() {
         open("figures/tango-walk?panel=shipped");
         Locator panel = page.getByRole(AriaRole.TABPANEL);
-        assertThat(panel).containsText("As it came with the program.");
+        assertThat(panel).containsText("Unchanged from the original.");
         cell("man, step 1, Footwork").fill("HT");
         press("Enter");
         assertThat(panel).containsText("1 place differs");
-        assertThat(page.getByLabel("What differs")).containsText("man, step 1, footwork");
+        assertThat(page.getByLabel("Differences")).containsText("man, step 1, footwork");
         press("Control+s");
-        assertThat(button("Kept")).isVisible();
+        assertThat(button("Saved")).isVisible();
         page.reload();
-        button("Back to the shipped one").click();
+        button("Restore the original").click();
         assertThat(cell("man, step 1, Footwork")).hasValue("H");
-        assertThat(panel).containsText("As it came with the program.");
+        assertThat(panel).containsText("Unchanged from the original.");
         press("Control+z");
         assertThat(cell("man, step 1, Footwork")).hasValue("HT");
         press("Control+y", "Control+s");
-        assertThat(button("Kept")).isVisible();
+        assertThat(button("Saved")).isVisible();
     }
 
     @Test
@@ -134,7 +134,7 @@ class DescribingTest extends BrowserTest {
         assertThat(page.getByLabel("Steps of the lady").locator("li").first())
                 .containsText("backing diagonally to wall");
         button("More").click();
-        button("Change it").click();
+        button("Apply").click();
         assertThat(cell("man, step 1, Foot position")).isVisible();
     }
 
@@ -152,7 +152,7 @@ class DescribingTest extends BrowserTest {
         open("routines/lamplight-quickstep");
         assertThat(page.getByTestId("standing")).containsText("break");
         open("dances/quickstep");
-        button("As it came").click();
+        button("Restore defaults").click();
         assertThat(third).isChecked();
         open("routines/lamplight-quickstep");
         assertThat(page.getByTestId("standing")).hasText("every seam can be danced");
@@ -209,32 +209,32 @@ class DescribingTest extends BrowserTest {
     @Test
     void aMirroredCopyAndAFigureFromCsv() throws Exception {
         open("figures/new?dance=waltz&copy=waltz-whisk");
-        assertThat(page.getByLabel("Which figure?")).hasText("Whisk");
-        page.getByLabel("What is it called?").fill("Left Over");
-        button("Open its sheet").click();
+        assertThat(page.getByLabel("Figure")).hasText("Whisk");
+        page.getByLabel("Title").fill("Left Over");
+        button("Create figure").click();
         assertThat(cell("man, step 1, Foot")).hasValue("LF");
         page.getByRole(AriaRole.TAB, new Page.GetByRoleOptions().setName("Derive"))
                 .click();
         button("Mirror the whole figure").click();
-        page.getByText("This would change").waitFor();
+        page.getByText("Changes").waitFor();
         button("Accept").click();
         assertThat(cell("man, step 1, Foot")).hasValue("RF");
         press("Control+s");
-        assertThat(button("Kept")).isVisible();
+        assertThat(button("Saved")).isVisible();
         page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Card"))
                 .click();
         Download csv =
-                page.waitForDownload(() -> page.getByText("Charts as CSV").click());
+                page.waitForDownload(() -> page.getByText("Export charts as CSV").click());
         Path file = folder.resolve("charts.csv");
         csv.saveAs(file);
         assertThat(Files.readString(file)).startsWith("part,step,count");
 
         open("figures/new?dance=waltz");
-        page.getByLabel("What is it called?").fill("From a File");
-        page.getByLabel("A CSV file of both charts").check();
+        page.getByLabel("Title").fill("From a File");
+        page.getByLabel("CSV file of both charts").check();
         page.locator("input[type=file]").setInputFiles(file);
         page.getByLabel("Bars").fill("1");
-        button("Open its sheet").click();
+        button("Create figure").click();
         assertThat(cell("man, step 1, Foot")).hasValue("RF");
         assertThat(cell("lady, step 3, Foot position")).isVisible();
     }
@@ -260,11 +260,11 @@ class DescribingTest extends BrowserTest {
     void rowsAreLaidOnAnotherCountAfterSeeingWhatChanges() {
         open("figures/waltz-natural-turn?panel=derive");
         page.locator("input[name=man]").fill("1 2 & 1 2 3");
-        button("Show what changes").click();
+        button("Show changes").click();
         assertThat(page.getByText("man, step 3, count")).isVisible();
-        button("Leave as it is").click();
+        button("Cancel").click();
         page.locator("input[name=man]").fill("1 2");
-        button("Show what changes").click();
+        button("Show changes").click();
         assertThat(page.getByRole(AriaRole.ALERT)).containsText("6 rows");
         assertThat(cell("man, step 3, Count")).hasValue("3");
     }
@@ -291,25 +291,25 @@ class DescribingTest extends BrowserTest {
     @Test
     void aFigureIsToldInOnesOwnWordsAndCorrectedByTalk() {
         open("figures/new?dance=waltz");
-        page.getByLabel("What is it called?").fill("A told turn");
+        page.getByLabel("Title").fill("A told turn");
         page.getByText("Your own words").click();
-        page.getByLabel("Tell it, step by step or summed up")
+        page.getByLabel("Describe it step by step, or in summary")
                 .fill(
                         "Right foot forward facing diagonal wall, heel toe; left foot to the side backing diag centre, a quarter to the right, soaring, toe; "
                                 + "close right to left backing line of dance, an eighth, toe heel. Lady the natural opposite.");
         page.getByText("Not understood: “soaring”").waitFor();
         assertAccessible();
-        button("Open its sheet").click();
+        button("Create figure").click();
         cell("man, step 3, Turn").waitFor();
         assertThat(cell("man, step 3, Turn").inputValue()).isEqualTo("1/8 R");
         assertThat(cell("lady, step 1, Foot position").inputValue()).isEqualTo("bk");
 
-        page.getByRole(AriaRole.TAB, new Page.GetByRoleOptions().setName("Tell"))
+        page.getByRole(AriaRole.TAB, new Page.GetByRoleOptions().setName("Describe"))
                 .click();
-        page.getByLabel("Say what is different").fill("step two, pointing diag centre");
+        page.getByLabel("Describe the change").fill("step two, pointing diag centre");
         press("Enter");
         assertThat(cell("man, step 2, Alignment")).hasValue("p DC");
-        button("Say it").click();
+        button("Play").click();
         assertThat(page.getByTestId("aloud"))
                 .containsText("Step 2, count 2, left foot to the side, pointing diagonally to centre");
         assertAccessible("[role=tabpanel]:not([hidden])");

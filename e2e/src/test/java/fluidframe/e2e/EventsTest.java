@@ -14,25 +14,25 @@ class EventsTest extends BrowserTest {
     @Test
     void aDayIsPlannedSpoiledAndPlannedAgain() {
         open("events/lamplight-open?show=day");
-        assertThat(button("Plan the day")).isEnabled();
+        assertThat(button("Plan the schedule")).isEnabled();
         press("p");
         assertThat(page.getByTestId("day-answer"))
                 .hasText(Pattern.compile(
-                        "The last round is over at \\d\\d:\\d\\d; no day under these wishes ends earlier."));
-        Locator start = page.getByLabel(Pattern.compile("Begin of Bronze Latin, final"));
+                        "The last round ends at \\d\\d:\\d\\d; no schedule with these settings ends earlier."));
+        Locator start = page.getByLabel(Pattern.compile("Start of Bronze Latin, final"));
         start.fill("9.40");
         start.press("Enter");
         assertThat(page.getByText(Pattern.compile("before Bronze Latin, first round is over and judged")))
                 .isVisible();
         press("p");
-        assertThat(page.getByLabel("What cannot be")).hasCount(0);
-        page.getByLabel("The day must be over").fill("10:40");
-        page.getByLabel("The day must be over").press("Enter");
+        assertThat(page.getByLabel("Conflicts")).hasCount(0);
+        page.getByLabel("Latest finish").fill("10:40");
+        page.getByLabel("Latest finish").press("Enter");
         press("p");
         assertThat(page.getByTestId("day-answer"))
-                .hasText("No such day can be: every order and every heat has been tried.");
+                .hasText("No schedule is possible: every order and every heat was tried.");
         page.getByText(Pattern.compile("It works if the day may go on until")).click();
-        assertThat(page.getByTestId("day-answer")).hasText(Pattern.compile("no day under these wishes ends earlier"));
+        assertThat(page.getByTestId("day-answer")).hasText(Pattern.compile("Move no day under these wishes ends up"));
     }
 
     @Test
@@ -59,28 +59,28 @@ class EventsTest extends BrowserTest {
         level.getByRole(AriaRole.BUTTON).first().click();
         page.getByText(Pattern.compile("^Dance .* instead of Impetus")).first().click();
         assertThat(level.getByText("holds").first()).isVisible();
-        assertThat(button("Keep")).isEnabled();
+        assertThat(button("Save")).isEnabled();
     }
 
     @Test
     void newRulesAndAnEventUnderThemAreWrittenDown() {
         open("events");
-        page.getByLabel("Title of new rules").fill("Harvest Hop");
-        button("Write them").click();
-        page.getByLabel("Title of the division").fill("Novice Waltz");
-        page.getByLabel("Title of the division").press("Tab");
+        page.getByLabel("Title of the new rules").fill("Harvest Hop");
+        button("Create").click();
+        page.getByLabel("Division title").fill("Novice Waltz");
+        page.getByLabel("Division title").press("Tab");
         page.getByLabel("lasts, at most").fill("60");
         page.getByLabel("lasts, at most").press("Tab");
-        button("Keep").click();
-        assertThat(button("Kept")).isDisabled();
+        button("Save").click();
+        assertThat(button("Saved")).isDisabled();
         open("events");
-        page.getByLabel("Title of a new event").fill("Harvest Hop");
+        page.getByLabel("Title of the new event").fill("Harvest Hop");
         page.getByLabel(Pattern.compile("^Rules:")).click();
         page.getByRole(AriaRole.OPTION)
                 .filter(new Locator.FilterOptions().setHasText("Harvest Hop"))
                 .click();
-        button("Start it").click();
-        page.getByLabel("Names of a couple").fill("Petra Lunn & Tomas Reyle");
+        button("Create").click();
+        page.getByLabel("Couple’s names").fill("Petra Lunn & Tomas Reyle");
         button("Add").click();
         page.getByLabel(Pattern.compile("^New round of")).click();
         page.getByRole(AriaRole.OPTION)
@@ -90,11 +90,11 @@ class EventsTest extends BrowserTest {
         page.getByRole(AriaRole.OPTION)
                 .filter(new Locator.FilterOptions().setHasText("Petra Lunn"))
                 .click();
-        button("Keep").click();
-        assertThat(button("Kept")).isDisabled();
+        button("Save").click();
+        assertThat(button("Saved")).isDisabled();
         page.locator("h1").evaluate("() => document.activeElement.blur()");
         press("d");
         press("p");
-        assertThat(page.getByTestId("day-answer")).hasText(Pattern.compile("The last round is over at 09:17"));
+        assertThat(page.getByTestId("day-answer")).hasText(Pattern.compile("The last round ends at 09:17"));
     }
 }

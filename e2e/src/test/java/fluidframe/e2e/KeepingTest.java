@@ -53,11 +53,11 @@ class KeepingTest extends BrowserTest {
         open("figures/bolero-underarm-turn?panel=words");
         Locator cues = page.locator("#field-cues");
         cues.press("End");
-        assertThat(button("Kept")).isVisible();
+        assertThat(button("Saved")).isVisible();
         cues.pressSequentially("!");
-        assertThat(button("Kept")).hasCount(0);
+        assertThat(button("Saved")).hasCount(0);
         press("Control+s");
-        assertThat(button("Kept")).isVisible();
+        assertThat(button("Saved")).isVisible();
         page.reload();
         assertThat(cues).hasValue(Pattern.compile("!"));
     }
@@ -65,17 +65,17 @@ class KeepingTest extends BrowserTest {
     @Test
     void aTitleIsUnkeptFromItsFirstLetterAndKeptWithoutLeavingTheField() {
         startRoutine("Typed Title");
-        Locator title = page.getByLabel("Title of the routine");
-        assertThat(button("Kept")).isVisible();
+        Locator title = page.getByLabel("Routine title");
+        assertThat(button("Saved")).isVisible();
         title.press("End");
         title.pressSequentially("!");
-        assertThat(button("Kept")).hasCount(0);
+        assertThat(button("Saved")).hasCount(0);
         press("Control+s");
-        assertThat(button("Kept")).isVisible();
+        assertThat(button("Saved")).isVisible();
         open("routines");
-        assertThat(notice()).containsText("Kept Typed Title!");
+        assertThat(notice()).containsText("Saved Typed Title!");
         notice().getByText("Undo").click();
-        assertThat(notice()).containsText("again as it was before");
+        assertThat(notice()).containsText("back to its previous version");
         page.reload();
         assertThat(page.getByText("Typed Title", new Page.GetByTextOptions().setExact(true)))
                 .isVisible();
@@ -91,7 +91,7 @@ class KeepingTest extends BrowserTest {
         press("c");
         assertThat(corners()).hasCount(1);
         press("Delete");
-        assertThat(notice()).containsText("The corner after Closed Change on RF is turned after Natural Turn now.");
+        assertThat(notice()).containsText("The corner after Closed Change on RF is now turned after Natural Turn.");
         assertThat(corners()).hasCount(1);
         notice().getByText("Undo").click();
         assertThat(page.locator("[id^=placement-]")).hasCount(3);
@@ -123,13 +123,13 @@ class KeepingTest extends BrowserTest {
         page.locator("#placement-1").click();
         press("c", "Delete");
         assertThat(page.getByTestId("standing")).containsText("2 seams break");
-        button("Mend all").click();
-        Locator plan = page.getByLabel("Mending plan");
+        button("Fix all").click();
+        Locator plan = page.getByLabel("Suggested fixes");
         assertThat(plan.locator("li")).hasCount(2);
         assertAccessible("[aria-label='Mending plan']");
         plan.getByRole(AriaRole.CHECKBOX).last().click();
-        assertThat(plan).containsText("Left as it is.");
-        plan.getByText("Do this").click();
+        assertThat(plan).containsText("No change.");
+        plan.getByText("Apply").click();
         assertThat(page.getByTestId("standing")).containsText("1 seam breaks");
         assertThat(corners()).hasCount(1);
         press("Control+z");
@@ -152,7 +152,7 @@ class KeepingTest extends BrowserTest {
         next("Natural Turn", 1);
         next("Own Change", 2);
         press("Control+s");
-        assertThat(button("Kept")).isVisible();
+        assertThat(button("Saved")).isVisible();
 
         open("figures/waltz-own-change?panel=derive");
         page.getByRole(
@@ -160,24 +160,24 @@ class KeepingTest extends BrowserTest {
                         new Page.GetByRoleOptions().setName(Pattern.compile("mirror", Pattern.CASE_INSENSITIVE)))
                 .first()
                 .click();
-        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(Pattern.compile("^(Take|Accept)")))
+        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(Pattern.compile("^(Use|Accept)")))
                 .first()
                 .click();
         press("Control+s");
         Locator dialog = page.getByRole(AriaRole.DIALOG);
         assertThat(dialog).containsText("Broken Waltz: 1 seam would break");
         assertAccessible("[role=dialog]");
-        dialog.getByText("Keep, and mark the routines").click();
-        assertThat(button("Kept")).isVisible();
+        dialog.getByText("Save and mark the routines").click();
+        assertThat(button("Saved")).isVisible();
         open("routines");
         assertThat(page.locator("li").filter(new Locator.FilterOptions().setHasText("Broken Waltz")))
                 .containsText("1 seam breaks");
 
         open("figures/waltz-own-change?panel=versions");
         button("Compare").last().click();
-        button("Restore it").click();
+        button("Restore this version").click();
         press("Control+s");
-        assertThat(button("Kept")).isVisible();
+        assertThat(button("Saved")).isVisible();
         page.getByLabel("Delete", new Page.GetByLabelOptions().setExact(true)).click();
         assertThat(page.getByText("It is danced in Broken Waltz")).isVisible();
     }
@@ -189,20 +189,20 @@ class KeepingTest extends BrowserTest {
         assertThat(notice()).containsText("Deleted Deleted Waltz.");
         open("studio");
         button("Back up now").click();
-        assertThat(notice()).containsText("Backed up as");
+        assertThat(notice()).containsText("Backup saved as");
         Download backup = page.waitForDownload(() ->
                 page.getByLabel("Backups").getByTitle("Save the file").first().click());
         assertThat(backup.suggestedFilename()).startsWith("backup-").endsWith(".zip");
-        Locator gone = page.getByLabel("Deleted", new Page.GetByLabelOptions().setExact(true))
+        Locator gone = page.getByLabel("Deleted items", new Page.GetByLabelOptions().setExact(true))
                 .locator("li")
                 .filter(new Locator.FilterOptions().setHasText("Deleted Waltz"));
-        gone.getByText("Bring it back").click();
-        assertThat(notice()).containsText("Deleted Waltz is back.");
-        page.getByText("Put back", new Page.GetByTextOptions().setExact(true))
+        gone.getByText("Restore").click();
+        assertThat(notice()).containsText("Deleted Waltz was restored.");
+        page.getByText("Restore", new Page.GetByTextOptions().setExact(true))
                 .first()
                 .click();
-        page.getByText("Yes, put it back").click();
-        assertThat(notice()).containsText("Everything is as it was");
+        page.getByText("Yes, restore it").click();
+        assertThat(notice()).containsText("Everything was restored");
         assertThat(gone).isVisible();
     }
 
@@ -215,7 +215,7 @@ class KeepingTest extends BrowserTest {
     }
 
     private Locator number(String label) {
-        return page.getByLabel("The floor", new Page.GetByLabelOptions().setExact(true))
+        return page.getByLabel("Floor", new Page.GetByLabelOptions().setExact(true))
                 .getByLabel(label, new Locator.GetByLabelOptions().setExact(true))
                 .first();
     }

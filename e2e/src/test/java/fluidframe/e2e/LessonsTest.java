@@ -112,13 +112,13 @@ class LessonsTest extends BrowserTest {
             tap(phone, "good");
             assertThat(phone.getByText("1 note waits")).isVisible();
             open("lessons/calla-bram-today?show=plan");
-            button("Throw the lesson away").click();
+            button("Delete the lesson").click();
             assertThat(page.locator("h2").first()).hasText("Lessons");
             hall.setOffline(false);
             phone.reload();
             assertThat(phone.getByText("The lesson was thrown away meanwhile.")).isVisible();
-            button(phone, "Keep it without the lesson").click();
-            assertThat(phone.getByText("could not be kept")).hasCount(0);
+            button(phone, "Save without the lesson").click();
+            assertThat(phone.getByText("could not be saved")).hasCount(0);
         }
     }
 
@@ -127,8 +127,8 @@ class LessonsTest extends BrowserTest {
         open("people");
         page.getByLabel("Name of somebody new").fill("Una Field");
         press("Enter");
-        page.getByLabel("Una Field is among them").check();
-        button("Taught alone").click();
+        page.getByLabel("Include Una Field").check();
+        button("Teach alone").click();
         page.getByRole(AriaRole.GROUP, new Page.GetByRoleOptions().setName("Dances"))
                 .getByText("Rumba", new Locator.GetByTextOptions().setExact(true))
                 .click();
@@ -136,8 +136,8 @@ class LessonsTest extends BrowserTest {
         page.getByRole(AriaRole.OPTION, new Page.GetByRoleOptions().setName("Ferry Night Rumba"))
                 .click();
         press("Control+s");
-        assertThat(button("Kept")).isVisible();
-        page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("What is due"))
+        assertThat(button("Saved")).isVisible();
+        page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Practice due"))
                 .click();
         assertThat(page.locator("[aria-label='What is due'] li").first()).containsText("not shown yet");
         button("Plan the lesson").click();
@@ -156,8 +156,8 @@ class LessonsTest extends BrowserTest {
                 .isVisible();
         open("people/una-field");
         button("Erase Una Field …").click();
-        assertThat(page.getByText("This cannot be taken back")).isVisible();
-        button("Erase for good").click();
+        assertThat(page.getByText("This cannot be undone")).isVisible();
+        button("Erase permanently").click();
         assertThat(page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setName("People")))
                 .isVisible();
         assertThat(page.getByTestId("notice").count())
@@ -178,7 +178,7 @@ class LessonsTest extends BrowserTest {
         assertThat(page.getByText("hands at 157 cm")).isVisible();
         page.getByLabel("Height of the lady, metres").fill("1.55");
         assertThat(page.getByText("hands at 145 cm")).isVisible();
-        button("Change").click();
+        button("Edit").click();
         page.getByLabel("cm apart").fill("80");
         press("Tab");
         assertThat(page.getByText(
@@ -194,12 +194,12 @@ class LessonsTest extends BrowserTest {
         page.getByLabel("Danced by: the couple").click();
         page.getByRole(AriaRole.OPTION, new Page.GetByRoleOptions().setName("the lady alone"))
                 .click();
-        Locator own = page.getByRole(AriaRole.REGION, new Page.GetByRoleOptions().setName("One of your own"));
+        Locator own = page.getByRole(AriaRole.REGION, new Page.GetByRoleOptions().setName("Your own exercise"));
         assertThat(own).containsText("The lady alone, with the left foot free.");
         page.getByLabel("% at first").fill("50");
         press("Tab");
         assertThat(own).containsText("then 50 %, 60 %");
-        own.getByText("Rehearse it so").click();
+        own.getByText("Rehearse").click();
         assertThat(page.getByText("50 %", new Page.GetByTextOptions().setExact(true)))
                 .isVisible();
         assertThat(page.getByText("Man", new Page.GetByTextOptions().setExact(true)))

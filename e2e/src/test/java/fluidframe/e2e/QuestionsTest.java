@@ -30,10 +30,10 @@ class QuestionsTest extends BrowserTest {
         assertThat(question()).containsText("2 of 2");
         answer.fill("a whole turn to left");
         answer.press("Enter");
-        assertThat(button("How it went")).isVisible();
+        assertThat(button("Result")).isVisible();
         press("Enter");
         assertThat(page.getByText("0 of 100")).isVisible();
-        button("Ask again what was missed").click();
+        button("Repeat the missed ones").click();
         assertThat(question()).containsText("1 of 2");
     }
 
@@ -54,7 +54,7 @@ class QuestionsTest extends BrowserTest {
         page.locator("summary").getByText("On paper").click();
         page.getByLabel("marks each").fill("3");
         page.emulateMedia(new Page.EmulateMediaOptions().setMedia(Media.PRINT));
-        assertThat(page.getByText("1 questions, 3 marks, 20 minutes")).isVisible();
+        assertThat(page.getByText("1 question, 3 marks, 20 min")).isVisible();
         page.emulateMedia(new Page.EmulateMediaOptions().setMedia(Media.SCREEN));
     }
 }

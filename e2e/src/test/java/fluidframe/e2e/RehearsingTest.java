@@ -28,7 +28,7 @@ class RehearsingTest extends BrowserTest {
         count().waitFor();
         press("[", "]", "l", "ArrowUp", "ArrowUp", "ArrowUp", "ArrowUp");
         assertThat(page.getByTestId("tempo")).hasText("120 %");
-        button("Stretch").click();
+        button("Loop").click();
         page.getByLabel("count in").fill("0");
         press("Tab");
         button("Dance").click();
@@ -79,12 +79,12 @@ class RehearsingTest extends BrowserTest {
         open("routines/lamplight-rumba/rehearse");
         count().waitFor();
         press("[", "]");
-        button("Stretch").click();
+        button("Loop").click();
         page.getByRole(AriaRole.SWITCH, new Page.GetByRoleOptions().setName("Tempo ladder"))
                 .click();
-        page.getByLabel("Times before it goes up").fill("1");
+        page.getByLabel("Repeats before each rise").fill("1");
         page.getByLabel(Pattern.compile("^up ")).fill("50");
-        page.getByLabel("Tempo to reach, per cent").fill("120");
+        page.getByLabel("Target tempo, per cent").fill("120");
         press("Tab");
         page.evaluate("""
                 () => {
@@ -125,13 +125,13 @@ class RehearsingTest extends BrowserTest {
         file.setInputFiles(new FilePayload("marram-waltz.wav", "audio/wav", music));
         assertThat(page.getByText("marram-waltz.wav", new Page.GetByTextOptions().setExact(true)))
                 .isVisible();
-        button("Listen from its start").click();
+        button("Play from the start").click();
         for (int tap = 0; tap < 6; tap++) {
             page.waitForTimeout(500);
             press("t");
         }
-        assertThat(page.getByText("after four taps the picture can follow")).hasCount(0);
-        assertThat(Double.parseDouble(page.getByLabel("Beats a minute").inputValue()))
+        assertThat(page.getByText("After four taps the picture can follow")).hasCount(0);
+        assertThat(Double.parseDouble(page.getByLabel("Beats per minute").inputValue()))
                 .isBetween(60.0, 140.0);
         button("Dance").click();
         assertThat(page.getByTestId("bar")).containsText("bar 2");
@@ -145,7 +145,7 @@ class RehearsingTest extends BrowserTest {
         press("Delete");
         assertThat(page.getByTestId("standing")).containsText("1 seam breaks");
         press("r");
-        button("Stretch").waitFor();
+        button("Loop").waitFor();
         for (int step = 0; step < 7; step++) {
             press("ArrowRight");
         }
@@ -190,22 +190,22 @@ class RehearsingTest extends BrowserTest {
         page.getByTestId("standing").waitFor();
         press("f");
         Locator verdict = page.getByTestId("room-verdict");
-        assertThat(verdict).hasText("Nothing is hit.");
+        assertThat(verdict).hasText("No wall or obstacle is hit.");
         assertThat(page.getByTestId("room-need")).containsText("at least 20");
         page.getByLabel(Pattern.compile("^Floor: ")).click();
         page.getByRole(AriaRole.OPTION, new Page.GetByRoleOptions().setName(Pattern.compile("a studio")))
                 .click();
         assertThat(verdict).containsText("too tight");
-        assertThat(button("Kept")).isVisible();
-        button("Take this floor").click();
-        assertThat(button("Keep")).isEnabled();
+        assertThat(button("Saved")).isVisible();
+        button("Use this floor").click();
+        assertThat(button("Save")).isEnabled();
         field("long").fill("0");
         press("Tab");
         assertThat(field("long")).hasValue("4");
         press("Control+z", "Control+z");
-        assertThat(verdict).hasText("Nothing is hit.");
-        button("Something stands there").click();
-        assertThat(page.getByLabel("What stands there")).hasValue("table");
+        assertThat(verdict).hasText("No wall or obstacle is hit.");
+        button("Add an obstacle").click();
+        assertThat(page.getByLabel("Obstacle")).hasValue("table");
         assertThat(field("at")).hasValue("0");
         drag(page.locator("[data-obstacle='0']"), 80, -60);
         assertThat(field("at")).not().hasValue("0");

@@ -1,0 +1,33 @@
+// Compiles the message catalogues (ICU message format) into one typed module each: messages/<language>/<area>.json becomes src/lib/messages/<area>.js and .d.ts.
+import MessageFormat from '@messageformat/core';
+import compileModule from '@messageformat/core/compile-module.js';
+import { parse } from '@messageformat/parser';
+import { mkdirSync, readFileSync, readdirSync, rmSync, writeFileSync } from 'node:fs';
+
+const LANGUAGE = 'en';
+const SOURCE = `messages/${LANGUAGE}`;
+const TARGET = 'src/lib/messages';
+const TYPES = { plural: 'number', selectordinal: 'number', select: 'string', argument: 'string | number', function: 'number' };
+
+/** The arguments of a message with their types; an argument that is counted anywhere is a number. */
+function argumentsOf(tokens, found = {}) {
+  for (const token of tokens) {
+    if (token.arg && found[token.arg] !== 'number') found[token.arg] = TYPES[token.type];
+    for (const option of token.cases ?? []) argumentsOf(option.tokens, found);
+  }
+  return found;
+}
+
+function signature([key, text]) {
+  const parameters = Object.entries(argumentsOf(parse(text)));
+  return `  ${key}(${parameters.length === 0 ? '' : `values: { ${parameters.map(([name, type]) => `${name}: ${type}`).join('; ')} }`}): string;`;
+}
+
+rmSync(TARGET, { recursive: true, force: true });
+mkdirSync(TARGET, { recursive: true });
+for (const file of readdirSync(SOURCE)) {
+  const area = file.replace('.json', '');
+  const messages = JSON.parse(readFileSync(`${SOURCE}/${file}`, 'utf8'));
+  writeFileSync(`${TARGET}/${area}.js`, compileModule(new MessageFormat(`${LANGUAGE}-GB`), messages));
+  writeFileSync(`${TARGET}/${area}.d.ts`, `declare const messages: {\n${Object.entries(messages).map(signature).join('\n')}\n};\nexport default messages;\n`);
+}

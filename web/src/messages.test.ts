@@ -1,0 +1,76 @@
+import { readdirSync, readFileSync } from 'node:fs';
+import { join } from 'node:path';
+import { parse } from 'svelte/compiler';
+import { expect, it } from 'vitest';
+
+const CATALOGUES = 'messages/en';
+const LONGEST_SENTENCE = 22;
+/** Words that coaches do not use for what a program does; the plain word stands for each. */
+const FORBIDDEN =
+  /\b(kept|reckon|wished?|mends?|unkept|called so|danced here|it would go|meant so|throw(n|ing)? away|bring (it|them) back|put (it )?in\b|take (it|them) (in|out|away)|takes? in|laid by|lays? nothing|looking for|opening …|begin again|one a line|nothing yet|not yet kept|let in|what of it|whose\b|write (it|them) down|written down)/i;
+/** Attributes that are read to people wherever they stand. */
+const SPOKEN = new Set(['aria-label', 'title', 'placeholder', 'alt', 'label', 'hint', 'any', 'heading']);
+/** Pages of the looks of things name colours and styles of letters as the code does. */
+const OWN_NAMES = /LookPage\.svelte$/;
+
+const catalogues = Object.fromEntries(
+  readdirSync(CATALOGUES).map((file) => [file.replace('.json', ''), JSON.parse(readFileSync(join(CATALOGUES, file), 'utf8')) as Record<string, string>]),
+);
+const messages = Object.entries(catalogues).flatMap(([area, texts]) => Object.entries(texts).map(([key, text]) => ({ place: `${area}.${key}`, text })));
+const sources = readdirSync('src', { recursive: true, encoding: 'utf8' })
+  .filter((file) => /\.(svelte|ts)$/.test(file) && !/\.test\.ts$|\.d\.ts$|^lib\/messages/.test(file))
+  .map((file) => ({ file, text: readFileSync(join('src', file), 'utf8') }));
+
+it('says nothing in words that coaches do not use', () => {
+  expect(messages.filter(({ text }) => FORBIDDEN.test(text))).toEqual([]);
+});
+
+it('keeps its sentences short', () => {
+  const long = messages.filter(({ text }) =>
+    text.split(/[.?!:;](?:\s|$)/).some((sentence) => sentence.split(/\s+/).filter((word) => /[A-Za-z]/.test(word)).length > LONGEST_SENTENCE),
+  );
+  expect(long).toEqual([]);
+});
+
+it('has no message that nobody says', () => {
+  const all = sources.map(({ text }) => text).join('\n');
+  const unsaid = messages.filter(({ place }) => !new RegExp(`\\b(msg|common)\\.${place.split('.')[1]}\\b`).test(all));
+  expect(unsaid.map(({ place }) => place)).toEqual([]);
+});
+
+it('has every text of a page in a catalogue', () => {
+  const outside = sources.filter(({ file }) => file.endsWith('.svelte') && !OWN_NAMES.test(file)).flatMap(({ file, text }) => textsIn(text).map((found) => `${file}: ${found}`));
+  expect(outside).toEqual([]);
+});
+
+/** A node of a page, as far as it matters here. */
+interface Markup {
+  type?: string;
+  data?: string;
+  name?: string;
+  value?: Markup | Markup[] | boolean;
+}
+
+/** What stands in the markup as text, or in attributes that are spoken. */
+function textsIn(source: string): string[] {
+  const found: string[] = [];
+  const look = (node: unknown): void => {
+    if (Array.isArray(node)) return node.forEach(look);
+    if (typeof node !== 'object' || node === null) return;
+    const { type, data, name, value } = node as Markup;
+    if (type === 'Text' && isText(data)) found.push(data!.trim());
+    if (type === 'Attribute') {
+      const parts = [value].flat().filter((part) => typeof part === 'object');
+      if (SPOKEN.has(name ?? '')) parts.filter((part) => part.type === 'Text' && isText(part.data)).forEach((part) => found.push(`${name}="${part.data}"`));
+      return parts.filter((part) => part.type !== 'Text').forEach(look);
+    }
+    for (const [key, child] of Object.entries(node)) if (!['css', 'instance', 'module', 'parent'].includes(key)) look(child);
+  };
+  look(parse(source, { modern: true }));
+  return found;
+}
+
+/** Units, counts such as "1 2 3" and marks are the same in every language. */
+function isText(text?: string): boolean {
+  return /[A-Za-z]{3,}/.test(text ?? '');
+}
