@@ -67,7 +67,7 @@
       const { document, tag } = await classStore.load(id);
       const { wish: about, roll } = document;
       await replace(
-        `/classes?${queryOf({ dance: figuresDance(about.figures), figures: about.figures.join(','), level: about.level, minutes: String(about.minutes), men: String(about.men), ladies: String(about.ladies) })}`,
+        `/classes?${queryOf({ dance: await danceOf(about.figures), figures: about.figures.join(','), level: about.level, minutes: String(about.minutes), men: String(about.men), ladies: String(about.ladies) })}`,
       );
       await run.ask({ ...about, known: [] });
       run.show(document.parts);
@@ -83,11 +83,10 @@
     }
   }
 
-  const figuresDance = (ids: string[]) =>
-    reference.dances
-      .map((each) => each.id)
-      .sort((a, b) => b.length - a.length)
-      .find((each) => ids[0]?.startsWith(`${each}-`)) ?? dance;
+  /** A class is about figures of one dance. */
+  async function danceOf([id]: string[]): Promise<string> {
+    return id === undefined ? dance : required(await api.GET('/api/figures/{id}', { params: { path: { id } } })).dance;
+  }
 
   async function keep() {
     if (!run.plan) return;

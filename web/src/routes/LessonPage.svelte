@@ -13,7 +13,6 @@
   import Tapping from '$lib/logbook/Tapping.svelte';
   import Waiting from '$lib/logbook/Waiting.svelte';
   import { minutes as clock } from '$lib/music/minutes';
-  import { reference } from '$lib/reference/reference.svelte';
   import DeskHeader from '$lib/ui/DeskHeader.svelte';
   import Message from '$lib/ui/Message.svelte';
   import { PlainDesk } from '$lib/ui/PlainDesk.svelte';
@@ -32,7 +31,7 @@
     desk = undefined;
     run = undefined;
     let left: PlainDesk<Lesson> | undefined;
-    Promise.all([PlainDesk.open(lessonStore, id), api.GET('/api/couples'), reference.load()]).then(
+    Promise.all([PlainDesk.open(lessonStore, id), api.GET('/api/couples')]).then(
       ([opened, couples]) => {
         desk = left = opened;
         couple = required(couples).find((each) => each.id === opened.value.couple);
@@ -55,24 +54,7 @@
     if (await desk?.delete()) await push('/today');
   }
 
-  let titles = $derived(
-    new Map(desk?.value.parts.flatMap((part) => (part.subject ? [[part.subject.split('~')[1]!, part.title.split(',')[0]!.split(' into ')[0]!] as const] : []))),
-  );
-  let dances = $derived(
-    couple?.dances?.length
-      ? couple.dances
-      : [
-          ...new Set(
-            [...titles.keys()].map(
-              (figure) =>
-                reference.dances
-                  .map((dance) => dance.id)
-                  .sort((a, b) => b.length - a.length)
-                  .find((dance) => figure.startsWith(dance)) ?? '',
-            ),
-          ),
-        ].filter(Boolean),
-  );
+  let dances = $derived(couple?.dances?.length ? couple.dances : (run?.figures.dances ?? []));
   let keys = $derived(
     desk &&
       keysFor(LESSON, {
@@ -131,7 +113,7 @@
       <div class="grid items-start gap-3 lg:grid-cols-[minmax(0,1fr)_26rem]">
         <Tapping {run} {dances} />
         <div class="flex flex-col gap-3">
-          <LessonNotes {run} {titles} />
+          <LessonNotes {run} />
           {#if dances[0]}<a class="act min-h-12" href={`#/postures?dance=${dances[0]}`}>{common.postureAndHold()}</a>{/if}
           {#if desk.value.routine}<a class="act min-h-12" href={`#/routines/${desk.value.routine}/card`}>{msg.currentRoutine()}</a>{/if}
         </div>

@@ -242,7 +242,7 @@
           <ShownChart
             rows={question.rows}
             heading={common.step()}
-            marked={round.isMarked && question.form === 'step' ? Number(question.answer.replace(/\D/g, '')) - 1 : undefined}
+            marked={round.isMarked ? question.row : undefined}
             onchoose={question.form === 'step' && !round.isMarked ? (row) => give(String(row + 1)) : undefined}
           />
         </div>

@@ -1,4 +1,5 @@
 <script lang="ts">
+  import { named } from './subject';
   import msg from '$lib/messages/logbook';
   import type { Due } from '$lib/api/client';
   import { reference } from '$lib/reference/reference.svelte';
@@ -23,7 +24,7 @@
         <p class="leading-snug text-soft">{each.reasons.join(' · ')}</p>
       </div>
       <span class="inline-flex items-center gap-1 whitespace-nowrap"
-        >{#if each.subject.startsWith('fault~')}<TriangleAlert width={18} height={18} aria-hidden="true" />{msg.fault()}{:else}<GradeMark
+        >{#if named(each.subject).kind === 'fault'}<TriangleAlert width={18} height={18} aria-hidden="true" />{msg.fault()}{:else}<GradeMark
             value={each.stage}
           />{each.stage}{/if}</span
       >

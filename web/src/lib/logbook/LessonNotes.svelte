@@ -5,30 +5,24 @@
   import Undo2 from '~icons/lucide/undo-2';
   import GradeMark from './GradeMark.svelte';
   import type { LessonRun } from './LessonRun.svelte';
+  import { named } from './subject';
 
   interface Props {
     run: LessonRun;
-    titles: Map<string, string>;
   }
-  let { run, titles }: Props = $props();
+  let { run }: Props = $props();
 
   const time = (at: string) => new Date(at).toLocaleTimeString('en-GB', { hour: '2-digit', minute: '2-digit' });
 
   function titleOf(note: Note): string {
-    const ids = note.subject?.split('~').slice(1) ?? [];
-    return note.subject
-      ? ids
-          .slice(0, note.subject.startsWith('seam') ? 2 : 1)
-          .map((id) => titles.get(id) ?? id.replaceAll('-', ' '))
-          .join(' into ')
-      : note.homework
-        ? msg.homework()
-        : msg.note();
+    return note.subject ? run.figures.titleOfNote(note.subject) : note.homework ? msg.homework() : msg.note();
   }
 
   function faultWords(fault: string): string {
-    const [, , part, step, , words] = fault.split('~');
-    return `${part}${step === '0' ? '' : ` ${step}`}: ${words}`;
+    const subject = named(fault);
+    if (subject.kind !== 'fault') return '';
+    const { part, step } = subject.pin;
+    return step === 0 ? msg.faultOf({ part, words: subject.words }) : msg.faultInStep({ part, step, words: subject.words });
   }
 </script>
 

@@ -3,7 +3,8 @@ import { Countdown } from '$lib/ui/Countdown.svelte';
 import { inOrder } from '$lib/ui/inOrder';
 import { momentNow, noteId } from './noteId';
 import type { NoteQueue } from './NoteQueue.svelte';
-import { faultSubject, figuresOf, figureSubject, type Pin } from './subject';
+import { LessonFigures } from './LessonFigures.svelte';
+import { faultSubject, faultWords, figuresOf, figureSubject, named, plainWords, type Pin } from './subject';
 
 /** Something that can be danced in the lesson. */
 export interface Danceable {
@@ -17,6 +18,7 @@ export type Grade = (typeof GRADES)[number];
 /** A lesson being given: its clock, what is danced now, the faults that were seen in it, and everything that was noted. */
 export class LessonRun {
   readonly clock: Countdown;
+  readonly figures = new LessonFigures();
   /** What was noted before and is handed in. */
   kept = $state.raw<Note[]>([]);
   /** What is danced now. */
@@ -45,12 +47,13 @@ export class LessonRun {
 
   /** What can be danced: what is planned, and what came to it. */
   get danceables(): Danceable[] {
-    const planned = this.lesson().parts.flatMap((part) => (part.subject ? [{ subject: wholeOf(part.subject), title: part.title.split(',')[0]! }] : []));
+    const planned = this.lesson().parts.flatMap((part) => (part.subject ? [danceable(wholeOf(part.subject), this.figures.titleOf(wholeOf(part.subject), part.title))] : []));
     const all = [...planned, ...this.more];
     return all.filter((each, index) => all.findIndex((other) => other.subject === each.subject) === index);
   }
 
   async read() {
+    void this.figures.read(this.lesson().parts.flatMap((part) => figuresOf(part.subject ?? '')));
     try {
       this.kept = required(await api.GET('/api/lessons/{id}/notes', { params: { path: { id: this.lesson().id } } }));
       this.failure = undefined;
@@ -88,16 +91,16 @@ export class LessonRun {
   }
 
   sees(words: string): boolean {
-    return this.faults.some((fault) => fault.split('~').at(-1) === words);
+    return this.faults.some((fault) => faultWords(fault) === words);
   }
 
   /** A fault is seen where the pin stands; seen again it is taken away. Where its words speak of one of the two it is theirs. */
   fault(words: string) {
     const id = figuresOf(this.subject ?? '')[0];
     if (!id || words.trim() === '') return;
-    const plain = words.replaceAll('~', '-').trim();
+    const plain = plainWords(words);
     if (this.sees(plain)) {
-      this.faults = this.faults.filter((fault) => fault.split('~').at(-1) !== plain);
+      this.faults = this.faults.filter((fault) => faultWords(fault) !== plain);
       return;
     }
     this.faults = [...this.faults, faultSubject(id, { ...this.pin, part: spokenOf(plain) ?? this.pin.part }, plain)];
@@ -126,10 +129,12 @@ export class LessonRun {
   }
 }
 
+const danceable = (subject: string, title: string): Danceable => ({ subject, title });
+
 /** A planned fault is worked on in its figure. */
 function wholeOf(subject: string): string {
-  const [kind, figure] = subject.split('~');
-  return kind === 'fault' && figure ? figureSubject(figure) : subject;
+  const { kind, figures } = named(subject);
+  return kind === 'fault' && figures[0] ? figureSubject(figures[0]) : subject;
 }
 
 function spokenOf(words: string): Pin['part'] | undefined {

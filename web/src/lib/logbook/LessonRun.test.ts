@@ -14,7 +14,7 @@ const PARTS = [
   { title: 'Whisk into Chassé', minutes: 5, subject: 'seam~waltz-whisk~waltz-chasse' },
 ];
 const LESSON = { id: 'monday', title: 'Waltz', couple: 'idris-wren', date: '2026-03-02', time: '18:00', minutes: 45, parts: PARTS } as Lesson;
-const FIGURE = { id: 'waltz-whisk', faults: ['Crossing too wide', 'Lady opening too early'], man: [{}, {}, {}], lady: [{}, {}, {}] };
+const FIGURE = { id: 'waltz-whisk', title: 'Whisk, Underturned', dance: 'waltz', faults: ['Crossing too wide', 'Lady opening too early'], man: [{}, {}, {}], lady: [{}, {}, {}] };
 
 /** A box of notes in memory. */
 class Box {
@@ -34,10 +34,14 @@ function lesson() {
 afterEach(() => vi.restoreAllMocks());
 
 describe('a lesson being given', () => {
-  it('offers what is planned once, a fault as its figure', () => {
-    expect(lesson().run.danceables).toEqual([
-      { subject: 'figure~waltz-whisk', title: 'Whisk' },
-      { subject: 'seam~waltz-whisk~waltz-chasse', title: 'Whisk into Chassé' },
+  it('offers what is planned once, a fault as its figure, by the titles of the figures whatever is in them', async () => {
+    const { run } = lesson();
+    expect(run.danceables[1]).toEqual({ subject: 'seam~waltz-whisk~waltz-chasse', title: 'Whisk into Chassé' });
+    await run.read();
+    await vi.waitFor(() => expect(run.figures.dances).toEqual(['waltz']));
+    expect(run.danceables).toEqual([
+      { subject: 'figure~waltz-whisk', title: 'Whisk, Underturned' },
+      { subject: 'seam~waltz-whisk~waltz-chasse', title: 'Whisk, Underturned into Whisk, Underturned' },
     ]);
   });
 

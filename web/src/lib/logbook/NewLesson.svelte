@@ -40,7 +40,7 @@
 
   async function keep(planned: LessonPlan) {
     asking = undefined;
-    const title = planned.parts.find((part) => part.subject)?.title.split(',')[0] ?? common.lesson();
+    const title = planned.title || common.lesson();
     const parts = planned.parts.map((part, index) => (index === 0 ? { ...part, why: planned.cautions.join(' ') } : part));
     const lesson = {
       id: `lesson-${on}-${noteId().slice(0, 8)}`,

@@ -1,4 +1,5 @@
 <script lang="ts">
+  import { faultWords } from './subject';
   import msg from '$lib/messages/logbook';
   import common from '$lib/messages/common';
   import { api, type FigureSummary } from '$lib/api/client';
@@ -118,13 +119,13 @@
               </details>
               <form class="flex gap-2" onsubmit={addFault}>
                 <input class="field min-w-0 flex-1" aria-label={msg.anotherFault()} placeholder={msg.anotherFaultInYourWords()} maxlength="200" bind:value={own} />
-                <button class="act" disabled={own.trim() === ''}>{msg.faultsSeen()}</button>
+                <button class="act" disabled={own.trim() === ''}>{msg.addFault()}</button>
               </form>
-              {#each run.faults.filter((fault) => !run.knownFaults.includes(fault.split('~').at(-1) ?? '')) as fault, at (at)}
+              {#each run.faults.filter((fault) => !run.knownFaults.includes(faultWords(fault))) as fault, at (at)}
                 <button
                   class="flex min-h-12 cursor-pointer items-center rounded-xl border-[1.5px] border-madder bg-madder-wash px-3 text-left font-semibold"
                   aria-pressed="true"
-                  onclick={() => run.fault(fault.split('~').at(-1) ?? '')}>{fault.split('~').at(-1)}</button
+                  onclick={() => run.fault(faultWords(fault))}>{faultWords(fault)}</button
                 >
               {/each}
             {/if}

@@ -3,14 +3,15 @@
   import common from '$lib/messages/common';
   import { noteQueue } from './NoteQueue.svelte';
   import type { BoxedNote } from './noteBox';
+  import { faultWords, figuresOf } from './subject';
 
   $effect(() => noteQueue.watch());
 
   let online = $state(navigator.onLine);
 
   function wordsOf({ note }: BoxedNote): string {
-    const subject = note.subject?.split('~').slice(1).join(', ').replaceAll('-', ' ') ?? '';
-    return [subject, note.grade, note.words, ...(note.faults ?? []).map((fault) => fault.split('~').at(-1))].filter(Boolean).join(': ');
+    const subject = figuresOf(note.subject ?? '').join(', ');
+    return [subject, note.grade, note.words, ...(note.faults ?? []).map(faultWords)].filter(Boolean).join(': ');
   }
 </script>
 

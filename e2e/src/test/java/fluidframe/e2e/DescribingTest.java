@@ -223,8 +223,8 @@ class DescribingTest extends BrowserTest {
         assertThat(button("Saved")).isVisible();
         page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Card"))
                 .click();
-        Download csv =
-                page.waitForDownload(() -> page.getByText("Export charts as CSV").click());
+        Download csv = page.waitForDownload(
+                () -> page.getByText("Export charts as CSV").click());
         Path file = folder.resolve("charts.csv");
         csv.saveAs(file);
         assertThat(Files.readString(file)).startsWith("part,step,count");

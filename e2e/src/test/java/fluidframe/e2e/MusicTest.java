@@ -42,8 +42,7 @@ class MusicTest extends BrowserTest {
         for (int tap = 0; tap < 5; tap++) {
             page.keyboard().press("t", new Keyboard.PressOptions().setDelay(400));
         }
-        assertThat(page.getByText(Pattern.compile("taps/min, ±")))
-                .isVisible();
+        assertThat(page.getByText(Pattern.compile("taps/min, ±"))).isVisible();
         press("Control+z");
         assertThat(page.getByText("Press T with the music")).isVisible();
     }

@@ -59,11 +59,13 @@ public class LessonPlans {
     /**
      * A lesson that was planned.
      *
+     * @param title the title of the first figure that is practised; empty if there is none
      * @param routine the id of the routine in work; empty for none
      * @param cautions what is warned of, once
      * @param asks what a beginner's coach is asked before; empty for nothing
      */
-    public record Plan(String routine, List<LessonPartDocument> parts, List<String> cautions, String asks) {}
+    public record Plan(
+            String title, String routine, List<LessonPartDocument> parts, List<String> cautions, String asks) {}
 
     /**
      * @param routine the id of the routine in work; null for the first of the couple's
@@ -91,6 +93,7 @@ public class LessonPlans {
             Set<Caution> cautions = new TreeSet<>(Set.of(Caution.WARM_UP));
             danced.forEach(figure -> cautions.addAll(figure.teaching().cautions()));
             return new Plan(
+                    danced.stream().findFirst().map(Figure::title).orElse(""),
                     inWork.map(RoutineDocument::id).orElse(""),
                     parts.stream().map(LessonPartDocument::of).toList(),
                     cautions.stream().map(Caution::wording).toList(),

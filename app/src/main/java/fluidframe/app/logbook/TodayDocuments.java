@@ -159,5 +159,6 @@ final class TodayDocuments {
      * beginners; empty for nothing.
      */
     @Schema(name = "LessonPlan")
-    record LessonPlanDocument(String routine, List<LessonPartDocument> parts, List<String> cautions, String asks) {}
+    record LessonPlanDocument(
+            String title, String routine, List<LessonPartDocument> parts, List<String> cautions, String asks) {}
 }

@@ -148,7 +148,7 @@ class TodayResource implements Prepared {
         Instant now = moment(question.date(), ZoneId.systemDefault());
         return work.quickly(() -> {
             LessonPlans.Plan plan = plans.plan(question.couple(), question.minutes(), question.routine(), now);
-            return new LessonPlanDocument(plan.routine(), plan.parts(), plan.cautions(), plan.asks());
+            return new LessonPlanDocument(plan.title(), plan.routine(), plan.parts(), plan.cautions(), plan.asks());
         });
     }
 }

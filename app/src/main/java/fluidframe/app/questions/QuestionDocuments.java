@@ -54,7 +54,7 @@ final class QuestionDocuments {
 
     /**
      * A question: its key, what is asked, what of a chart is shown, what may be chosen, and the answer with its
-     * reasons.
+     * reasons; where a row is asked for, which one it is, from 0.
      */
     @JsonInclude(JsonInclude.Include.NON_NULL)
     @Schema(name = "Question")
@@ -67,6 +67,7 @@ final class QuestionDocuments {
             List<RowDocument> rows,
             List<String> options,
             String answer,
+            Integer row,
             List<String> explanation) {
 
         static QuestionDocument of(Question question) {
@@ -80,6 +81,7 @@ final class QuestionDocuments {
                     question.rows().stream().map(FigureMapper::row).toList(),
                     options,
                     question.expected().wording(),
+                    question.expected() instanceof Expected.Located located ? located.row() : null,
                     question.explanation());
         }
     }
