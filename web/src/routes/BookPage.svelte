@@ -1,4 +1,5 @@
 <script lang="ts">
+  import common from '$lib/messages/common';
   import msg from '$lib/messages/figures';
   import { intoView } from '$lib/ui/intoView';
   import { api, required, sentenceOf, type BookReport } from '$lib/api/client';
@@ -32,7 +33,7 @@
 
   function parts(components: Record<string, number>) {
     const torn = Object.entries(components).filter(([, count]) => count > 1);
-    return torn.length === 0 ? 'whole' : torn.map(([level, count]) => msg.partsAt({ count, level })).join(', ');
+    return torn.length === 0 ? msg.wholeDance() : torn.map(([level, count]) => msg.partsAt({ count, level })).join(', ');
   }
 </script>
 
@@ -99,7 +100,7 @@
               <td class="px-3 py-1.5 text-right">{dance.splits + dance.finishes + dance.timings + dance.repeats + dance.schools}</td>
               <td class="px-3 py-1.5 text-right">{dance.cues + dance.faults + dance.drills}</td>
               <td class="px-3 py-1.5 whitespace-nowrap">
-                {dance.errors > 0 ? msg.wrong({ errors: dance.errors }) : dance.warnings === 0 ? 'nothing' : msg.toCheck({ warnings: dance.warnings })}{dance.mutes > 0
+                {dance.errors > 0 ? msg.wrong({ errors: dance.errors }) : dance.warnings === 0 ? common.nothing() : msg.toCheck({ warnings: dance.warnings })}{dance.mutes > 0
                   ? msg.muted({ mutes: dance.mutes })
                   : ''}
               </td>
@@ -143,7 +144,7 @@
                 <td class="px-3 py-1.5 whitespace-nowrap">{figure.level}</td>
                 <td class="px-3 py-1.5">{figure.lacks.join(', ') || msg.complete()}</td>
                 <td class="px-3 py-1.5 whitespace-nowrap"
-                  >{figure.errors > 0 ? msg.wrong({ errors: figure.errors }) : figure.warnings > 0 ? msg.toCheck({ warnings: figure.warnings }) : 'nothing'}</td
+                  >{figure.errors > 0 ? msg.wrong({ errors: figure.errors }) : figure.warnings > 0 ? msg.toCheck({ warnings: figure.warnings }) : common.nothing()}</td
                 >
                 <td class="px-3 py-1.5 whitespace-nowrap">{ageOf(figure.lastRead)}</td>
               </tr>

@@ -216,7 +216,7 @@
       {/each}
       {#if wish.figures.length < 8}
         <Choice
-          label={wish.figures.length === 0 ? msg.topic() : 'then'}
+          label={wish.figures.length === 0 ? msg.topic() : msg.then()}
           any={msg.chooseAFigure()}
           value=""
           options={figures.map((figure) => ({ value: figure.id, label: `${figure.title} (${figure.level})` }))}

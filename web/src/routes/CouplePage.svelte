@@ -140,9 +140,8 @@
             <tbody>
               {#each progress.answers as answer (answer.person + answer.kind)}
                 <tr class="border-t border-line"
-                  ><td class="pr-6">{people.find((person) => person.id === answer.person)?.title ?? 'together'}</td><td class="pr-6">{answer.kind}</td><td>{answer.right}</td><td
-                    >{answer.nearly}</td
-                  ><td>{answer.asked}</td></tr
+                  ><td class="pr-6">{people.find((person) => person.id === answer.person)?.title ?? msg.together()}</td><td class="pr-6">{answer.kind}</td><td>{answer.right}</td
+                  ><td>{answer.nearly}</td><td>{answer.asked}</td></tr
                 >
               {/each}
             </tbody>

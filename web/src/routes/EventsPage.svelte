@@ -1,6 +1,5 @@
 <script lang="ts">
   import msg from '$lib/messages/events';
-  import common from '$lib/messages/common';
   import { api, required, sentenceOf, type EventSummary, type ProfileSummary } from '$lib/api/client';
   import { dateWords } from '$lib/events/clock';
   import OrganiserLine from '$lib/rules/OrganiserLine.svelte';
@@ -70,7 +69,7 @@
       <input class="field min-w-56 flex-1" placeholder={msg.titleOfTheNewEvent()} aria-label={msg.titleOfTheNewEvent()} required maxlength="120" bind:value={title} />
       <input class="field" type="date" aria-label={msg.dateOfTheNewEvent()} required bind:value={date} />
       <Choice label={msg.rules()} value={profile} options={profiles.map((each) => ({ value: each.id, label: each.title }))} onchange={(id) => (chosen = id)} />
-      <button class="act act-main" disabled={title.trim() === '' || profile === ''}>{common.create()}</button>
+      <button class="act act-main" disabled={title.trim() === '' || profile === ''}>{msg.createEvent()}</button>
     </form>
     <div class="grid grid-cols-1 items-start gap-4 lg:grid-cols-[minmax(0,1fr)_24rem]">
       <section aria-label={msg.events()}>
@@ -108,7 +107,7 @@
         </ul>
         <form class="mt-2 flex gap-2" onsubmit={createRules}>
           <input class="field min-w-0 flex-1" placeholder={msg.titleOfTheNewRules()} aria-label={msg.titleOfTheNewRules()} required maxlength="120" bind:value={rules} />
-          <button class="act" disabled={rules.trim() === ''}>{common.create()}</button>
+          <button class="act" disabled={rules.trim() === ''}>{msg.createRules()}</button>
         </form>
       </section>
     </div>

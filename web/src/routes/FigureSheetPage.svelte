@@ -256,7 +256,7 @@
               <ChevronLeft width={18} height={18} />
             </button>
             <span class="min-w-16 text-center font-title text-2xl font-semibold">
-              {at === 0 ? 'start' : (sheet.figure.man[litRow('man') ?? 0]?.count ?? '')}
+              {at === 0 ? msg.sheetStart() : (sheet.figure.man[litRow('man') ?? 0]?.count ?? '')}
             </span>
             <button class="act" aria-label={common.nextStep()} disabled={at >= sheet.onsets.length} onclick={() => show({ at: String(at + 1) })}>
               <ChevronRight width={18} height={18} />

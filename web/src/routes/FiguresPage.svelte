@@ -140,7 +140,7 @@
                 >
                 <span class="leading-tight">
                   <span class="block font-title text-lg leading-tight font-semibold max-sm:text-right">{figure.count}</span>
-                  <span class="text-soft">{figure.bars} {figure.bars === '1' ? 'bar' : 'bars'}</span>
+                  <span class="text-soft">{common.bars({ bars: figure.bars })}</span>
                 </span>
                 <EndMark end={figure.entry} label={msg.starts()} />
                 <svg class="hidden lg:block" width="24" height="20" viewBox="0 0 24 20" aria-hidden="true">

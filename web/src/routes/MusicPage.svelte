@@ -64,7 +64,7 @@
   <form class="panel flex flex-wrap items-center gap-2 p-3" onsubmit={create}>
     <input class="field min-w-56 flex-1" placeholder={msg.titleOfTheNewPiece()} aria-label={msg.titleOfTheNewPiece()} required maxlength="120" bind:value={title} />
     <Choice label={common.dance()} value={dance} options={reference.dances.map((each) => ({ value: each.id, label: each.title }))} onchange={(chosen) => (dance = chosen)} />
-    <button class="act act-main" disabled={title.trim() === ''}>{common.create()}</button>
+    <button class="act act-main" disabled={title.trim() === ''}>{msg.createPiece()}</button>
   </form>
   {#if pieces === undefined}
     <p class="p-10 text-center text-xl text-soft">{msg.loadingMusic()}</p>

@@ -52,7 +52,7 @@
     <form class="flex flex-wrap items-center gap-2 py-1" onsubmit={create}>
       <input class="field min-w-56 flex-1" placeholder={msg.titleOfTheNewRoutine()} aria-label={msg.titleOfTheNewRoutine()} required maxlength="120" bind:value={title} />
       <Choice label={common.dance()} value={dance} options={reference.dances.map((each) => ({ value: each.id, label: each.title }))} onchange={(chosen) => (dance = chosen)} />
-      <button class="act act-main" disabled={title.trim() === ''}>{common.create()}</button>
+      <button class="act act-main" disabled={title.trim() === ''}>{msg.createRoutine()}</button>
     </form>
   </details>
   {#if list.routines === undefined}

@@ -1,4 +1,5 @@
 <script lang="ts">
+  import common from '$lib/messages/common';
   import { readTime } from './clock';
 
   interface Props {
@@ -25,7 +26,7 @@
   <input
     class={['field px-2', large ? 'w-24 font-title text-lg font-semibold' : 'w-20']}
     inputmode="numeric"
-    placeholder={open ? 'any' : '09:30'}
+    placeholder={open ? common.any() : '09:30'}
     aria-label={label}
     {value}
     onchange={(event) => take(event.currentTarget)}

@@ -33,8 +33,8 @@
       {#each proposal.changes as change (change.pointer)}
         <li class="grid grid-cols-[1.2fr_1fr_1fr] gap-2 border-t border-line py-1">
           <span class="text-soft">{change.wording}</span>
-          <span class="line-through decoration-1">{change.before || 'nothing'}</span>
-          <strong>{change.after || 'nothing'}</strong>
+          <span class="line-through decoration-1">{change.before || common.nothing()}</span>
+          <strong>{change.after || common.nothing()}</strong>
         </li>
       {/each}
     </ul>

@@ -1,4 +1,5 @@
 <script lang="ts">
+  import common from '$lib/messages/common';
   import msg from '$lib/messages/figures';
   import type { FigureDifference } from '$lib/api/client';
 
@@ -17,8 +18,8 @@
     {#each differences as difference (difference.place)}
       <tr class="border-t-[1.5px] border-line align-top">
         <td class="py-1 pr-3">{difference.place}</td>
-        <td class="py-1 pr-3 font-semibold">{difference.after || 'nothing'}</td>
-        <td class="py-1">{difference.before || 'nothing'}</td>
+        <td class="py-1 pr-3 font-semibold">{difference.after || common.nothing()}</td>
+        <td class="py-1">{difference.before || common.nothing()}</td>
       </tr>
     {/each}
   </tbody>

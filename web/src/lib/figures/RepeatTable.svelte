@@ -1,4 +1,5 @@
 <script lang="ts">
+  import common from '$lib/messages/common';
   import msg from '$lib/messages/figures';
   import type { Reading } from '$lib/api/client';
 
@@ -25,7 +26,7 @@
           <td>{row.manFree}</td>
           <td>{row.ladyFree}</td>
           <td>{row.facing.name}</td>
-          <td class={row.fits ? '' : 'font-semibold text-madder'}>{row.fits ? 'yes' : 'no'}</td>
+          <td class={row.fits ? '' : 'font-semibold text-madder'}>{row.fits ? common.yes() : common.no()}</td>
         </tr>
         {#if row.mend}
           <tr><td></td><td colspan="5" class="pb-1 text-sm text-soft">{msg.toFixIt({ fix: row.mend })}</td></tr>

@@ -17,7 +17,7 @@
   {#if now}<AlignmentGlyph heading={now.facing} size={52} {tone} />{/if}
   <div class="min-w-0 flex-1">
     <h2 class={['text-sm lg:text-base', part === 'man' ? 'text-spruce' : 'text-madder']}>{part === 'man' ? common.man2() : common.lady2()}</h2>
-    <p class="leading-tight font-semibold lg:text-lg" data-testid={`now-${part}`}>{now ? now.wording : 'ready'}</p>
+    <p class="leading-tight font-semibold lg:text-lg" data-testid={`now-${part}`}>{now ? now.wording : common.ready()}</p>
     {#if next}<p class="mt-1 text-sm leading-snug text-soft lg:text-base">{msg.then({ wording: next.wording })}</p>{/if}
     {#if now}
       <p class="mt-1 text-sm leading-snug text-soft">{msg.freeHold({ freeFoot: now.freeFoot, position: now.position, hold: now.hold })}</p>

@@ -98,7 +98,7 @@
   {#if chosen}
     <span class="flex gap-2">
       {#each DIRECTIONS.filter(({ direction }) => direction !== desk.direction) as { direction, title } (direction)}
-        <button class="text-soft underline" {title} onclick={() => desk.look(direction)}>{direction}?</button>
+        <button class="text-soft underline" {title} onclick={() => desk.look(direction)}>{msg.direction({ direction })}</button>
       {/each}
     </span>
   {/if}

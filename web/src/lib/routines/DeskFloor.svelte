@@ -37,8 +37,8 @@
     <span class="min-w-16 text-center font-title text-5xl leading-none font-bold" data-testid="count">{man?.count ?? '–'}</span>
     <span class="leading-tight text-soft">{msg.bar2()}<span class="block font-title text-xl font-semibold text-ink">{man?.bar ?? '–'}</span></span>
     <span class="min-w-60 flex-1 leading-snug">
-      <span class="block"><strong class="text-spruce">{common.man2()}</strong> {man?.wording ?? 'ready'}</span>
-      <span class="block"><strong class="text-madder">{common.lady2()}</strong> {lady?.wording ?? 'ready'}</span>
+      <span class="block"><strong class="text-spruce">{common.man2()}</strong> {man?.wording ?? common.ready()}</span>
+      <span class="block"><strong class="text-madder">{common.lady2()}</strong> {lady?.wording ?? common.ready()}</span>
       {#if man && lady}
         <span class="block text-sm leading-tight text-soft" data-testid="where">
           {msg.sFreeAndFacingAnd({

@@ -58,7 +58,7 @@
   <NumberField {before} {value} {onchange} {min} {max} step={0.1} width="w-20" />
 {/snippet}
 
-<section aria-label={msg.floor()}>
+<section aria-label={msg.floorReport()}>
   <div class="flex items-center justify-between gap-2">
     <h2 class="text-xl">{msg.floor()}</h2>
     <button class="act" onclick={onclose}>{common.close()}</button>

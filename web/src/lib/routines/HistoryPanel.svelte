@@ -24,7 +24,7 @@
   }
 
   function standing({ bars, broken }: Difference['before']) {
-    return `${bars} ${bars === '1' ? 'bar' : 'bars'}, ${broken === 0 ? msg.everySeamDanceable() : msg.broken({ broken })}`;
+    return `${common.bars({ bars })}, ${broken === 0 ? msg.everySeamDanceable() : msg.broken({ broken })}`;
   }
 </script>
 

@@ -176,8 +176,8 @@ abstract class BrowserTest {
     protected final void startRoutine(String title) {
         open("routines");
         page.getByLabel("Title of the new routine").fill(title);
-        button("Create").click();
-        page.getByText("Start from").waitFor();
+        button("Create routine").click();
+        page.getByText("Start with").waitFor();
         page.locator("#next-figures button").first().waitFor();
         page.locator("h1").evaluate("() => document.activeElement.blur()");
     }

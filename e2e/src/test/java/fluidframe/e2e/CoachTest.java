@@ -103,8 +103,8 @@ class CoachTest extends BrowserTest {
     void aRoutineIsBuiltMendedPlayedAndFoundAgain() {
         open("routines");
         page.getByLabel("Title of the new routine").fill("Marram Point Waltz");
-        button("Create").click();
-        page.getByText("Start from").waitFor();
+        button("Create routine").click();
+        page.getByText("Start with").waitFor();
         for (String figure : EIGHT_FIGURES) {
             add(figure);
         }

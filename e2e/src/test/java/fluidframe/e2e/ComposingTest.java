@@ -157,7 +157,7 @@ class ComposingTest extends BrowserTest {
         require("Closed Change on RF");
         require("Closed Change on LF");
         compose().click();
-        assertThat(page.getByText("No sequence meets these wishes.")).isVisible();
+        assertThat(page.getByText("No sequence meets these settings.")).isVisible();
         assertThat(page.getByLabel("Relaxations")).containsText("add 1 bar");
         assertThat(page.getByLabel("Relaxations")).containsText("drop the required Closed Change on RF");
     }

@@ -134,7 +134,7 @@ class DescribingTest extends BrowserTest {
         assertThat(page.getByLabel("Steps of the lady").locator("li").first())
                 .containsText("backing diagonally to wall");
         button("More").click();
-        button("Apply").click();
+        button("Edit").click();
         assertThat(cell("man, step 1, Foot position")).isVisible();
     }
 
@@ -143,7 +143,7 @@ class DescribingTest extends BrowserTest {
         open("dances/quickstep");
         Locator third = page.getByRole(AriaRole.SWITCH, new Page.GetByRoleOptions().setName("3"));
         third.click();
-        assertThat(page.getByText("This studio holds the Quickstep differently"))
+        assertThat(page.getByText("This studio uses its own values for the Quickstep"))
                 .isVisible();
         assertThat(third).not().isChecked();
         page.getByLabel("a slow lasts").fill("soon");
@@ -209,7 +209,8 @@ class DescribingTest extends BrowserTest {
     @Test
     void aMirroredCopyAndAFigureFromCsv() throws Exception {
         open("figures/new?dance=waltz&copy=waltz-whisk");
-        assertThat(page.getByLabel("Figure")).hasText("Whisk");
+        assertThat(page.getByRole(AriaRole.COMBOBOX, new Page.GetByRoleOptions().setName("Figure")))
+                .hasText("Whisk");
         page.getByLabel("Title").fill("Left Over");
         button("Create figure").click();
         assertThat(cell("man, step 1, Foot")).hasValue("LF");
@@ -244,7 +245,7 @@ class DescribingTest extends BrowserTest {
         open("figures/waltz-natural-turn/card");
         assertThat(page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setName("Lady")))
                 .isVisible();
-        page.getByLabel("Called: man and lady").click();
+        page.getByLabel("Terms: man and lady").click();
         page.getByText("leader and follower").click();
         assertThat(page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setName("Follower")))
                 .isVisible();

@@ -215,7 +215,7 @@ class KeepingTest extends BrowserTest {
     }
 
     private Locator number(String label) {
-        return page.getByLabel("Floor", new Page.GetByLabelOptions().setExact(true))
+        return page.getByLabel("Floor report", new Page.GetByLabelOptions().setExact(true))
                 .getByLabel(label, new Locator.GetByLabelOptions().setExact(true))
                 .first();
     }

@@ -62,7 +62,7 @@ class LessonsTest extends BrowserTest {
             assertThat(button(phone, "secure")).isVisible();
             for (int note = 1; note <= 40; note++) {
                 tap(phone, List.of("lost", "shaky", "good", "secure").get(note % 4));
-                assertThat(phone.getByText(note == 1 ? "1 note waits" : note + " notes wait"))
+                assertThat(phone.getByText(note == 1 ? "1 note is waiting" : note + " notes are waiting"))
                         .isVisible();
                 if (note % 20 == 0) {
                     phone.reload();
@@ -73,7 +73,7 @@ class LessonsTest extends BrowserTest {
             }
             phone.locator("[aria-label='Known faults'] button").first().click();
             tap(phone, "shaky");
-            assertThat(phone.getByText("41 notes wait")).isVisible();
+            assertThat(phone.getByText("41 notes are waiting")).isVisible();
             phone.locator("[aria-label='What was noted'] li")
                     .nth(1)
                     .getByRole(AriaRole.BUTTON)
@@ -88,7 +88,8 @@ class LessonsTest extends BrowserTest {
             program.restart();
             phone.reload();
             assertThat(phone.locator("[aria-label='What was noted'] li")).hasCount(40);
-            assertThat(phone.getByText(Pattern.compile("notes? waits?"))).hasCount(0);
+            assertThat(phone.getByText(Pattern.compile("notes? (is|are) waiting")))
+                    .hasCount(0);
             List<Map<String, Object>> kept = keptNotes(phone, "petra-lunn");
             assertThat(kept).hasSize(40);
             assertThat(kept.stream().map(note -> note.get("id")).distinct()).hasSize(40);
@@ -110,13 +111,13 @@ class LessonsTest extends BrowserTest {
             phone.navigate(program.address() + "#/lessons/calla-bram-today");
             phone.locator("[aria-label='What is danced'] li button").first().click();
             tap(phone, "good");
-            assertThat(phone.getByText("1 note waits")).isVisible();
+            assertThat(phone.getByText("1 note is waiting")).isVisible();
             open("lessons/calla-bram-today?show=plan");
             button("Delete the lesson").click();
             assertThat(page.locator("h2").first()).hasText("Lessons");
             hall.setOffline(false);
             phone.reload();
-            assertThat(phone.getByText("The lesson was thrown away meanwhile.")).isVisible();
+            assertThat(phone.getByText("The lesson was deleted meanwhile.")).isVisible();
             button(phone, "Save without the lesson").click();
             assertThat(phone.getByText("could not be saved")).hasCount(0);
         }

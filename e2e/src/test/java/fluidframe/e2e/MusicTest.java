@@ -24,16 +24,16 @@ class MusicTest extends BrowserTest {
     void aPieceIsWrittenDownTappedAndKept() {
         open("music");
         page.getByLabel("Title of the new piece").fill("Tide Table");
-        button("Create").click();
+        button("Create piece").click();
         Locator line =
                 page.locator("textarea[aria-label='The piece as a line']").last();
         line.fill(
                 "intro 2, verse 8+7, chorus 8, gulls crying; 900 bars a minute; 29 bars a minute; hit on 1 of bar 11");
         assertThat(page.getByText("“gulls crying” was not understood and is left out."))
                 .isVisible();
-        assertThat(page.getByText("900 bars a minute is no tempo: expected 1 to 400."))
+        assertThat(page.getByText("900 bars a minute is not a tempo: expected 1 to 400."))
                 .isVisible();
-        assertThat(page.getByText("25 bars, 29 a minute")).isVisible();
+        assertThat(page.getByText("25 bars, 29 bars/min")).isVisible();
         assertThat(button("chorus, bars 18 to 25")).isVisible();
         assertThat(page.getByLabel("accent in bar 11, beat 1")).isVisible();
         button("Save").click();
@@ -91,7 +91,7 @@ class MusicTest extends BrowserTest {
         page.getByLabel("A sound file")
                 .setInputFiles(
                         new FilePayload("notes.wav", "audio/wav", "no sound at all".getBytes(StandardCharsets.UTF_8)));
-        assertThat(page.getByText("notes.wav is no recording that this browser can play"))
+        assertThat(page.getByText("notes.wav is not a recording this browser can play"))
                 .isVisible();
         page.getByLabel("A sound file").setInputFiles(new FilePayload("swaying.wav", "audio/wav", sound));
         assertThat(page.getByText(Pattern.compile("beats at \\d+\\.\\d a minute")))

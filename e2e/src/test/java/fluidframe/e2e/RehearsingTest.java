@@ -110,7 +110,7 @@ class RehearsingTest extends BrowserTest {
         Locator file = page.getByLabel("Own music …");
         file.setInputFiles(
                 new FilePayload("notes.txt", "text/plain", "one two three".getBytes(StandardCharsets.UTF_8)));
-        assertThat(page.getByText("notes.txt is no music this browser can play"))
+        assertThat(page.getByText("notes.txt is not music this browser can play"))
                 .isVisible();
         byte[] music = page.request()
                 .post(
@@ -169,10 +169,11 @@ class RehearsingTest extends BrowserTest {
         open("routines/lamplight-waltz/rehearse");
         count().waitFor();
         button("Sound").click();
-        Download wav = page.waitForDownload(() -> button("Save as WAV").click());
+        Download wav = page.waitForDownload(() -> button("Export as WAV").click());
         assertThat(wav.suggestedFilename()).isEqualTo("lamplight-waltz.wav");
         assertThat(Files.size(wav.path())).isGreaterThan(1_000_000);
-        Download midi = page.waitForDownload(() -> button("Save count as MIDI").click());
+        Download midi =
+                page.waitForDownload(() -> button("Export count as MIDI").click());
         assertThat(MidiSystem.getSequence(midi.path().toFile()).getTracks()).hasSize(2);
         open("routines/lamplight-waltz?floor=1");
         Download plan =
@@ -180,7 +181,7 @@ class RehearsingTest extends BrowserTest {
         assertThat(Files.readString(plan.path())).contains("width=\"460.00mm\"");
         open("figures/waltz-whisk");
         Download steps =
-                page.waitForDownload(() -> button("Save the steps as SVG").click());
+                page.waitForDownload(() -> button("Export the steps as SVG").click());
         assertThat(Files.readString(steps.path())).contains("1 : 10");
     }
 

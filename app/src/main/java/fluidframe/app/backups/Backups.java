@@ -188,7 +188,7 @@ public class Backups {
         try {
             Files.delete(file(name));
         } catch (IOException e) {
-            throw new UncheckedIOException("The backup cannot be thrown away.", e);
+            throw new UncheckedIOException("The backup cannot be deleted.", e);
         }
     }
 
@@ -222,7 +222,7 @@ public class Backups {
     public Restored restore(Path file) {
         if (!restoring.tryLock()) {
             throw new BusyException(
-                    "Another backup is being brought back. Nothing was changed; try again when it is done.", SOON);
+                    "Another backup is being restored. Nothing was changed; try again when it is done.", SOON);
         }
         try {
             return restoreAlone(file);

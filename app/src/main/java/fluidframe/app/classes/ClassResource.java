@@ -68,7 +68,7 @@ class ClassResource {
         } catch (UnreadableTextException e) {
             throw RefusedException.of("/level", document.level(), e.expected());
         } catch (IllegalArgumentException e) {
-            throw refused("This is no class yet", e);
+            throw refused("The class is not complete", e);
         }
     }
 

@@ -54,10 +54,7 @@ final class SectionEnd {
                         .orElse(null);
         if (span == null) {
             throw refused(
-                    "There is no section there to add to.",
-                    "/after",
-                    String.valueOf(question.after()),
-                    "a place in a section");
+                    "No section begins there.", "/after", String.valueOf(question.after()), "a place in a section");
         }
         if (question.within().equals(ONCE_MORE) && span.section().times() == Section.MOST_TIMES) {
             throw refused(

@@ -145,7 +145,7 @@ class EventResource extends PlainResource<EventDocument> {
         StoredPlainDocument<EventDocument> stored = store.get(id);
         Event event = store.read(stored.document());
         if (event.plan().isEmpty()) {
-            throw RefusedException.of("/plan", "", "a plan of the day; plan it and keep it first");
+            throw RefusedException.of("/plan", "", "a schedule; plan it and save it first");
         }
         return ResponseEntity.ok()
                 .contentType(new MediaType("text", "calendar", StandardCharsets.UTF_8))

@@ -65,7 +65,7 @@ public class EventStore extends PlainStore<EventEntity, EventDocument> {
     public void keep(RoutineDeletion leaving) {
         refuse(
                 "The routine \"" + leaving.id() + "\" is entered for ",
-                "; take it out there first.",
+                "; remove it there first.",
                 repository.dancing(studio(), leaving.number()));
     }
 

@@ -112,7 +112,7 @@ class BookReading {
 
     static RefusedException refused(List<Fault> faults) {
         return new RefusedException(
-                "The book was not taken in, and nothing of it was stored: "
+                "The book was not imported, and nothing of it was stored: "
                         + (faults.size() == 1
                                 ? faults.get(0).sentence()
                                 : faults.size() + " places are wrong, the first: "

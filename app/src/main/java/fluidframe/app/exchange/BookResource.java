@@ -79,7 +79,7 @@ class BookResource {
         this.work = work;
     }
 
-    /** Takes in a book in which nothing is there already and differs. */
+    /** Takes in a book in which nothing is already there and differs. */
     @PostMapping(path = "/books", consumes = MediaType.APPLICATION_JSON_VALUE)
     @ResponseStatus(HttpStatus.CREATED)
     @io.swagger.v3.oas.annotations.parameters.RequestBody(
@@ -104,7 +104,7 @@ class BookResource {
         return work.overABook(() -> importer.plan(read(request, reading::book)));
     }
 
-    /** Takes in a book with a choice for what is there already and differs. */
+    /** Takes in a book with a choice for what is already there and differs. */
     @PostMapping(path = "/imports", consumes = MediaType.APPLICATION_JSON_VALUE)
     @ResponseStatus(HttpStatus.CREATED)
     @io.swagger.v3.oas.annotations.parameters.RequestBody(

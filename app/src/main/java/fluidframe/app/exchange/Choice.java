@@ -1,6 +1,6 @@
 package fluidframe.app.exchange;
 
-/** What to do with something in a book that is there already and differs. */
+/** What to do with something in a book that is already there and differs. */
 enum Choice {
     /** Leave what is there. */
     KEEP,

@@ -34,7 +34,7 @@ final class ImportDocuments {
     record PlanDocument(String title, List<ItemDocument> items) {}
 
     /**
-     * What to do with a figure, piece, routine, profile, event or posture that is there already and differs: keep,
+     * What to do with a figure, piece, routine, profile, event or posture that is already there and differs: keep,
      * replace, both. With the revision of the plan it is refused if somebody has saved it since.
      */
     @Schema(name = "ImportChoice")

@@ -206,7 +206,7 @@ public class FigureStore extends DocumentStore<FigureEntity> {
                 repository.rows(studio(), ids).stream().collect(Collectors.toMap(FigureRow::slug, FigureRow::id));
         ids.stream().filter(id -> !there.containsKey(id)).findFirst().ifPresent(gone -> {
             throw new ConflictException(
-                    "The figure \"" + gone + "\" was deleted at the same moment; nothing was kept.");
+                    "The figure \"" + gone + "\" was deleted at the same moment; nothing was saved.");
         });
         return Set.copyOf(there.values());
     }

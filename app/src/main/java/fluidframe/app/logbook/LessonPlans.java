@@ -40,19 +40,18 @@ public class LessonPlans {
         this.titles = titles;
     }
 
-    /** Beginners do not meet something deep or turning unasked. */
+    /** Novices do not meet something deep or turning unasked. */
     private static String asks(CoupleDocument couple, List<Figure> danced) {
-        boolean beginners = Optional.ofNullable(couple.level())
-                .flatMap(Level.LEXICON::find)
-                .filter(level -> level.compareTo(Level.BRONZE) < 0)
-                .isPresent();
+        Optional<Level> novice =
+                Optional.ofNullable(couple.level()).flatMap(Level.LEXICON::find).filter(Level::isNovice);
         String deep = danced.stream()
                 .filter(figure -> figure.teaching().isDeep())
                 .map(Figure::title)
                 .collect(Collectors.joining(", "));
-        return !beginners || deep.isEmpty()
+        return novice.isEmpty() || deep.isEmpty()
                 ? ""
-                : couple.title() + " are beginners, and this lesson has something deep or turning in it: " + deep
+                : couple.title() + " dance at " + novice.get()
+                        + " level, and this lesson has something deep or turning in it: " + deep
                         + ". Low and slow first, with you beside them?";
     }
 

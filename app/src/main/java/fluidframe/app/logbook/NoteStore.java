@@ -76,7 +76,7 @@ public class NoteStore implements StoredForm {
         if (there.isPresent()) {
             return there.get().document().equals(json.writeValueAsString(note))
                     ? NoteOutcome.known(note.id())
-                    : NoteOutcome.refused(note.id(), "Another note of this id is kept already.");
+                    : NoteOutcome.refused(note.id(), "There is already another note with this id.");
         }
         try {
             NoteReading reading = NoteReading.of(note);
@@ -105,7 +105,7 @@ public class NoteStore implements StoredForm {
             return Optional.of("These people have been erased meanwhile.");
         }
         if (note.lesson() != null && lesson.isEmpty()) {
-            return Optional.of("The lesson was thrown away meanwhile.");
+            return Optional.of("The lesson was deleted meanwhile.");
         }
         Set<String> wanted =
                 reading.danced().map(Noted::subject).map(NoteStore::figuresOf).orElse(Set.of());

@@ -34,9 +34,8 @@ public final class LastWords {
     }
 
     private static void end(OutOfMemoryError error) {
-        end(
-                "Fluid Frame has no memory left (" + error.getMessage()
-                        + ") and ends. Everything that was kept is safe. Start it again, with a larger HEAP if this comes back.");
+        end("Fluid Frame has no memory left (" + error.getMessage()
+                + ") and ends. Everything you saved is safe. Start it again, with a larger HEAP if this comes back.");
     }
 
     /** Ends the program at once. */

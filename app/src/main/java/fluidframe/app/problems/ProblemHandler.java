@@ -43,7 +43,7 @@ class ProblemHandler extends ResponseEntityExceptionHandler {
 
     @ExceptionHandler
     ProblemDetail conflict(ConflictException e) {
-        ProblemDetail problem = Problems.of(HttpStatus.CONFLICT, "Both kept", e.getMessage());
+        ProblemDetail problem = Problems.of(HttpStatus.CONFLICT, "Both stored", e.getMessage());
         e.stored().ifPresent(stored -> problem.setProperty("stored", stored));
         return problem;
     }

@@ -155,7 +155,7 @@ public class RoutineStore extends DocumentStore<RoutineEntity> {
                 .collect(Collectors.toMap(RoutineEntity::slug, RoutineEntity::id));
         ids.stream().filter(id -> !there.containsKey(id)).findFirst().ifPresent(gone -> {
             throw new ConflictException(
-                    "The routine \"" + gone + "\" was deleted at the same moment; nothing was kept.");
+                    "The routine \"" + gone + "\" was deleted at the same moment; nothing was saved.");
         });
         return Set.copyOf(there.values());
     }
@@ -168,7 +168,7 @@ public class RoutineStore extends DocumentStore<RoutineEntity> {
         if (!users.isEmpty()) {
             throw new ConflictException("The figure \"" + leaving.id() + "\" is danced in "
                     + users.stream().map(RoutineEntity::title).collect(Collectors.joining(", "))
-                    + "; take it out there first.");
+                    + "; remove it there first.");
         }
     }
 

@@ -48,7 +48,7 @@ class SpokenWords implements Voice {
             }
             return doubled(audio.readAllBytes());
         } catch (UnsupportedAudioFileException e) {
-            throw new IllegalStateException(name + " is no sound", e);
+            throw new IllegalStateException(name + " is not a sound", e);
         } catch (IOException e) {
             throw new UncheckedIOException(e);
         }

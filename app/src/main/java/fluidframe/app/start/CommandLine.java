@@ -108,7 +108,7 @@ public sealed interface CommandLine
             StartCheck.port(place.address(), place.port());
             if (reset) {
                 SetAside.move(place.file(), "reset")
-                        .ifPresent(aside -> System.out.println("The data there was is kept in " + aside + "."));
+                        .ifPresent(aside -> System.out.println("The previous data is in " + aside + "."));
             }
             StartCheck.isSound(place.file());
             FirstDatabase.layOut(place.file());

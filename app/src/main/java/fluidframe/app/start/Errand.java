@@ -101,7 +101,7 @@ final class Errand {
             throw new CannotStartException(e.getMessage(), "The data is as it was.", "Try another backup.");
         } catch (IOException e) {
             throw new CannotStartException(
-                    "The backup cannot be brought back: " + e.getMessage() + ".",
+                    "The backup cannot be restored: " + e.getMessage() + ".",
                     "The data is as it was.",
                     "Make room on the disk, and try again.");
         }
@@ -109,7 +109,7 @@ final class Errand {
 
     private void tell(int figures, int routines, String before) {
         System.out.println(
-                "Brought back " + figures + " figures and " + routines + " routines; what there was before is in "
+                "Restored " + figures + " figures and " + routines + " routines; what there was before is in "
                         + place.file().folder().resolve("backups").resolve(before) + ".");
     }
 
@@ -119,7 +119,7 @@ final class Errand {
         OfflineBackup.check(backup);
         boolean opens = place.file().exists() && DatabaseCheck.of(place.file()) instanceof DatabaseCheck.Sound;
         Optional<Path> aside = opens ? Optional.empty() : SetAside.move(place.file(), "restore");
-        aside.ifPresent(kept -> System.out.println("The data there was cannot be opened; it is kept in " + kept + "."));
+        aside.ifPresent(kept -> System.out.println("The data there was cannot be opened; it is now in " + kept + "."));
         FirstDatabase.layOut(place.file());
         boolean back = false;
         try (AutoCloseable running = program.apply(Map.of(
@@ -152,7 +152,7 @@ final class Errand {
         try {
             Salvage.Report report = Salvage.of(place.file());
             SetAside.move(place.file(), "recovery")
-                    .ifPresent(aside -> System.out.println("The damaged data is kept in " + aside + "."));
+                    .ifPresent(aside -> System.out.println("The damaged data is now in " + aside + "."));
             report.sound().moveTo(place.file());
             report.sound().close();
             report.saved()
@@ -166,7 +166,7 @@ final class Errand {
             throw new CannotStartException(
                     "Nothing of the file could be read: " + e.getMessage(),
                     "It was left as it was.",
-                    "Bring back a backup with ./restore.");
+                    "Restore a backup with ./restore.");
         }
     }
 

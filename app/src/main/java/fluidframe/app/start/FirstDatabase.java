@@ -29,7 +29,7 @@ public final class FirstDatabase {
         try {
             Files.deleteIfExists(folder.resolve(NAME + ".mv.db"));
         } catch (IOException e) {
-            throw new UncheckedIOException("The first database of an earlier build could not be taken away.", e);
+            throw new UncheckedIOException("The first database of an earlier build could not be deleted.", e);
         }
         return "jdbc:h2:file:" + folder.toAbsolutePath().resolve(NAME);
     }

@@ -76,7 +76,7 @@ final class StartCheck {
         DatabaseCheck.Result result = DatabaseCheck.of(file);
         if (result instanceof DatabaseCheck.Newer newer) {
             throw new CannotStartException(
-                    "The data in " + file.folder() + " was kept by a newer Fluid Frame (form " + newer.found()
+                    "The data in " + file.folder() + " was saved by a newer Fluid Frame (form " + newer.found()
                             + "; this one knows " + newer.known() + ").",
                     "The file was left as it was.",
                     "Start the newer program, or name another folder with DATA_DIR.");
@@ -85,7 +85,7 @@ final class StartCheck {
             throw new CannotStartException(
                     "The data file " + file.path() + " is damaged: " + damaged.where() + ".",
                     "The file was left as it was.",
-                    "Bring back a backup with ./restore " + file.folder().resolve("backups") + "/NAME.zip,\n"
+                    "Restore a backup with ./restore " + file.folder().resolve("backups") + "/NAME.zip,\n"
                             + "or save what can still be read with ./recover; it sets the damaged file aside and says what is missing.");
         }
     }

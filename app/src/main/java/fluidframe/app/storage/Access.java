@@ -7,13 +7,13 @@ public enum Access {
     WRITABLE(""),
     /** There is no room left to write to; it is read. It is written again as soon as there is room. */
     FULL(
-            "The disk is full. Everything that was kept is safe and can be read and exported; what you change cannot be kept until there is room again."),
+            "The disk is full. Everything you saved is safe and can be read and exported. Changes cannot be saved until there is room again."),
     /** Its file or folder may not be written to; it is read. */
     READ_ONLY(
-            "The data may only be read: its folder or its file cannot be written to. Nothing you change can be kept until that is allowed again."),
+            "The data may only be read: its folder or its file cannot be written to. Changes cannot be saved until that is allowed again."),
     /** Its file was taken away beneath it; what was read is still there, and nothing more can be kept in it. */
     GONE(
-            "The data file was moved, replaced or deleted while the program was running. Nothing you change can be kept. What you see can still be backed up and exported: do that now, stop the program, "
+            "The data file was moved, replaced or deleted while the program was running. Changes can no longer be saved. What you see can still be backed up and exported: do that now, stop the program, "
                     + "put the file back or restore the backup, and start it again.");
 
     private final String sentence;

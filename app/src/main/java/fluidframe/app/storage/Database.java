@@ -156,13 +156,13 @@ public final class Database extends AbstractDataSource implements AutoCloseable 
         try {
             if (!writing.tryLock(LONGEST_WAIT.toSeconds(), TimeUnit.SECONDS)) {
                 throw new BusyException(
-                        "Others have been keeping things for " + LONGEST_WAIT.toSeconds()
-                                + " seconds. Yours is not kept yet; try again.",
+                        "Others have been saving for " + LONGEST_WAIT.toSeconds()
+                                + " seconds. Your change is not saved yet; try again.",
                         Duration.ofSeconds(2));
             }
         } catch (InterruptedException e) {
             Thread.currentThread().interrupt();
-            throw new BusyException("Stopped while waiting to keep it; nothing was kept.", Duration.ofSeconds(1));
+            throw new BusyException("Stopped while waiting to save; nothing was saved.", Duration.ofSeconds(1));
         }
     }
 
@@ -393,7 +393,7 @@ public final class Database extends AbstractDataSource implements AutoCloseable 
         if (!isAlone(seen.engine().hasFailed() ? LONGEST_WAIT : BETWEEN_TRIES)) {
             if (opened == seen && seen.engine().hasFailed()) {
                 LastWords.end(
-                        "Fluid Frame cannot let go of its data file, which could not be written to, and ends. Everything that was kept is safe. Start it again.");
+                        "Fluid Frame cannot let go of its data file, which could not be written to, and ends. Everything you saved is safe. Start it again.");
             }
             return;
         }

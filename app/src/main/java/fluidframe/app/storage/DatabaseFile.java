@@ -119,7 +119,7 @@ public final class DatabaseFile {
         try {
             Files.deleteIfExists(seal);
         } catch (IOException e) {
-            throw new UncheckedIOException("The checksum of " + path + " cannot be taken away.", e);
+            throw new UncheckedIOException("The checksum of " + path + " cannot be deleted.", e);
         }
     }
 

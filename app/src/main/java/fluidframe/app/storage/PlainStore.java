@@ -103,7 +103,7 @@ public abstract class PlainStore<E extends StoredDocument, D extends PlainDocume
         return stored(id)
                 .map(StoredDocument::id)
                 .orElseThrow(() -> new ConflictException(
-                        "The " + kind() + " \"" + id + "\" was deleted at the same moment; nothing was kept."));
+                        "The " + kind() + " \"" + id + "\" was deleted at the same moment; nothing was saved."));
     }
 
     /** @throws ConflictException if the id is taken */

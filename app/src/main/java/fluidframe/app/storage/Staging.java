@@ -137,7 +137,7 @@ public final class Staging implements AutoCloseable {
         try {
             FileSystemUtils.deleteRecursively(folder);
         } catch (IOException e) {
-            throw new UncheckedIOException("The folder " + folder + " could not be taken away.", e);
+            throw new UncheckedIOException("The folder " + folder + " could not be deleted.", e);
         }
     }
 }

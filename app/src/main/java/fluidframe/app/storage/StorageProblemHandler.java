@@ -37,7 +37,7 @@ class StorageProblemHandler {
     ResponseEntity<ProblemDetail> notWritable(NotWritableException e) {
         HttpStatus status =
                 e.access() == Access.FULL ? HttpStatus.INSUFFICIENT_STORAGE : HttpStatus.SERVICE_UNAVAILABLE;
-        return Problems.later(status, "Not kept", e.access().sentence(), LATER);
+        return Problems.later(status, "Not saved", e.access().sentence(), LATER);
     }
 
     @ExceptionHandler
@@ -55,7 +55,7 @@ class StorageProblemHandler {
         if (e instanceof OptimisticLockingFailureException || e instanceof DataIntegrityViolationException) {
             return Problems.later(
                     HttpStatus.CONFLICT,
-                    "Both kept",
+                    "Both stored",
                     "Somebody else saved this at the same moment; load it again and compare.",
                     SOON);
         }
@@ -65,7 +65,7 @@ class StorageProblemHandler {
             return database.access() == Access.WRITABLE
                     ? Problems.later(
                             HttpStatus.SERVICE_UNAVAILABLE,
-                            "Not kept",
+                            "Not saved",
                             "The data could not be reached for a moment and was opened again. Nothing was changed; try again.",
                             SOON)
                     : notWritable(new NotWritableException(database.access(), e));

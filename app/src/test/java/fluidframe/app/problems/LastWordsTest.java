@@ -19,7 +19,7 @@ class LastWordsTest {
         String said = new String(program.getErrorStream().readAllBytes(), StandardCharsets.UTF_8);
         assertThat(program.waitFor(60, TimeUnit.SECONDS)).isTrue();
         assertThat(program.exitValue()).isEqualTo(3);
-        assertThat(said).contains("no memory left").contains("Everything that was kept is safe");
+        assertThat(said).contains("no memory left").contains("Everything you saved is safe");
     }
 
     private static Process start(Class<?> main, String memory) throws IOException {

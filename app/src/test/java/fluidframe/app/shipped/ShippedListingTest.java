@@ -127,12 +127,12 @@ class ShippedListingTest {
     @Test
     void whatIsSaidBesidesTheNameIsNeverDroppedInSilence() {
         assertThat(listed("waltz", "impetus under-turned").entries().get(0).remarks())
-                .containsExactly("\"under turned\" is no variant of the Impetus");
+                .containsExactly("\"under turned\" is not a variant of the Impetus");
         assertThat(listed("waltz", "nat turn (under turned) x1")
                         .entries()
                         .get(0)
                         .remarks())
-                .containsExactly("\"under turned\" is no variant of the Natural Turn");
+                .containsExactly("\"under turned\" is not a variant of the Natural Turn");
         assertThat(listed("waltz", "whisk 7-9").entries().get(0).remarks())
                 .containsExactly("the Whisk has no such part");
     }

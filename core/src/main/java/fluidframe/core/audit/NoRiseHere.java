@@ -33,6 +33,6 @@ final class NoRiseHere extends StepRule {
                 step.rise().toString(),
                 "nothing",
                 subject.dance().title() + " has no rise and fall; step " + (row + 1) + " says \"" + step.rise() + "\".",
-                new Fix("take it out", place, "")));
+                new Fix("remove it", place, "")));
     }
 }

@@ -4,7 +4,6 @@ import fluidframe.core.compose.Bookends;
 import fluidframe.core.couple.Part;
 import fluidframe.core.figure.Caution;
 import fluidframe.core.figure.Figure;
-import fluidframe.core.figure.Level;
 import fluidframe.core.figure.Neighbours;
 import fluidframe.core.figure.Way;
 import fluidframe.core.link.Dancing;
@@ -201,7 +200,7 @@ public final class ClassPlanner {
                 .filter(figure -> figure.level().compareTo(wish.level()) > 0)
                 .forEach(figure -> notes.add(
                         "The " + figure.title() + " is " + figure.level() + "; the class is " + wish.level() + "."));
-        if (wish.level().compareTo(Level.BRONZE) <= 0) {
+        if (wish.level().isNovice()) {
             wish.chain().stream()
                     .filter(figure -> figure.teaching().isDeep())
                     .forEach(

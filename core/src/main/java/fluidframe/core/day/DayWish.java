@@ -50,8 +50,8 @@ public record DayWish(int begins, int ends, int rest, int warmUp, int between, L
             if (round.after()
                     .filter(before -> !ids.contains(before) || before.equals(round.id()))
                     .isPresent()) {
-                throw new IllegalArgumentException(
-                        round.title() + " comes after " + round.after().get() + ", which is no other round of the day");
+                throw new IllegalArgumentException(round.title() + " comes after "
+                        + round.after().get() + ", which is not another round of the day");
             }
         }
     }

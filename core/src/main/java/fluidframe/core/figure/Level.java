@@ -22,6 +22,14 @@ public enum Level implements Term {
         this.words = Words.of(title, title);
     }
 
+    /**
+     * Whether whoever dances at this level is asked before they meet something deep or turning: up to bronze, since no
+     * syllabus asks for a dip, a lunge or a continuous spin before silver.
+     */
+    public boolean isNovice() {
+        return compareTo(BRONZE) <= 0;
+    }
+
     @Override
     public Words words() {
         return words;

@@ -516,7 +516,7 @@ public final class ListingReader {
                 .filter(word -> rest.contains(word) && !spoken.contains(word))
                 .toList();
         if (!unused.isEmpty()) {
-            remarks.add("\"" + String.join(" ", unused) + "\" is no variant of the " + figure.title());
+            remarks.add("\"" + String.join(" ", unused) + "\" is not a variant of the " + figure.title());
         }
         return found;
     }

@@ -289,7 +289,7 @@ public final class PieceReader {
 
     private static String noTempo(double barsPerMinute) {
         return new DecimalFormat("0.##", DecimalFormatSymbols.getInstance(Locale.ROOT)).format(barsPerMinute)
-                + " bars a minute is no tempo: expected 1 to 400.";
+                + " bars a minute is not a tempo: expected 1 to 400.";
     }
 
     private void leaveOutTemposOfNoBar() {

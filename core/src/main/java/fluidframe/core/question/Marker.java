@@ -108,7 +108,7 @@ public final class Marker {
         if (given.isEmpty()) {
             return new Mark(
                     Outcome.UNREAD,
-                    "\"" + answer + "\" is no count. Expected one such as " + (timing.inWords() ? "S Q Q" : "1 2 3")
+                    "\"" + answer + "\" is not a count. Expected one such as " + (timing.inWords() ? "S Q Q" : "1 2 3")
                             + ", a mark a step.");
         }
         int marks = given.get().tokens().size();

@@ -20,7 +20,7 @@ public record Fraction(int parts, int whole) {
 
     public Fraction {
         if (parts < 0 || whole <= 0) {
-            throw new IllegalArgumentException(parts + "/" + whole + " is no fraction");
+            throw new IllegalArgumentException(parts + "/" + whole + " is not a fraction");
         }
     }
 

@@ -142,7 +142,7 @@ class ListingTest {
                 "natural turn 2-5|Natural Turn|the Natural Turn has no such part",
                 "first half whisk|Whisk|the Whisk has no such part",
                 "natural turn to LOD|Natural Turn (to LOD)|",
-                "natural turn overturned|Natural Turn|\"overturned\" is no variant of the Natural Turn",
+                "natural turn overturned|Natural Turn|\"overturned\" is not a variant of the Natural Turn",
                 "natural turn 1-3 (2 bars)|Natural Turn (1–3)|noted as 2 bars, danced in 1",
                 "whisk (1 bar)|Whisk|",
                 "whisk ½ bar|Whisk|noted as 1/2 bars, danced in 1",

@@ -134,7 +134,7 @@ class PieceReaderTest {
                 "verse 8, 900 bars a minute, 30 bars a minute, hit on 1 of bar 12, hit on 4 of bar 2, chorus 8 (4+5), 20 bars in all");
         assertThat(line.sentences())
                 .containsExactlyInAnyOrder(
-                        "900 bars a minute is no tempo: expected 1 to 400.",
+                        "900 bars a minute is not a tempo: expected 1 to 400.",
                         "Bar 2 has no beat 4; a bar has 3.",
                         "Phrases of 4+5 bars are 9, not 8; the bars are kept.",
                         "The parts are 16 bars together, not 20; the parts are kept.");
@@ -236,7 +236,7 @@ class PieceReaderTest {
                 "up-beat 3|An up-beat of 3 beats is as long as a bar; it is left out.",
                 "slowing to 20 from bar 9|The tempo cannot change from bar 9 to bar 8: the piece has bars 1 to 8.",
                 "slowing to 20 over the last 12 bars|The tempo cannot change from bar -3 to bar 8: the piece has bars 1 to 8.",
-                "slowing to 401|401 bars a minute is no tempo: expected 1 to 400.",
+                "slowing to 401|401 bars a minute is not a tempo: expected 1 to 400.",
                 "27 bars a minute from bar 0|There is no bar 0: the piece has bars 1 to 8.",
                 "27 bars a minute from bar 9|There is no bar 9: the piece has bars 1 to 8.",
                 "hit bar 0|The accent of bar 0 is left out: the piece has bars 1 to 8.",

@@ -51,8 +51,8 @@ class FractionTest {
         assertThatThrownBy(() -> Fraction.parse("1/3").in(16))
                 .isInstanceOf(ArithmeticException.class)
                 .hasMessageContaining("1/3");
-        assertThatThrownBy(() -> new Fraction(-1, 2)).hasMessage("-1/2 is no fraction");
-        assertThatThrownBy(() -> new Fraction(1, 0)).hasMessage("1/0 is no fraction");
+        assertThatThrownBy(() -> new Fraction(-1, 2)).hasMessage("-1/2 is not a fraction");
+        assertThatThrownBy(() -> new Fraction(1, 0)).hasMessage("1/0 is not a fraction");
     }
 
     @Property
