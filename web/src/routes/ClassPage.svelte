@@ -1,7 +1,7 @@
 <script lang="ts">
   import msg from '$lib/messages/classes';
   import common from '$lib/messages/common';
-  import { api, required, sentenceOf, type ClassSummary, type FigureSummary, type KeptClass } from '$lib/api/client';
+  import { api, required, sentenceOf, type ClassSummary, type FigureSummary, type KeptClass, type Level } from '$lib/api/client';
   import { ClassRun, type Wish } from '$lib/classes/ClassRun.svelte';
   import PartnerPanel from '$lib/classes/PartnerPanel.svelte';
   import { PartnerBoard } from '$lib/classes/PartnerBoard.svelte';
@@ -34,7 +34,7 @@
   let showsPartners = $derived(address.show === 'partners');
   let wish = $derived<Wish>({
     figures: address.figures?.split(',').filter((id) => id !== '') ?? [],
-    level: address.level ?? USUAL.level,
+    level: (address.level ?? USUAL.level) as Level,
     minutes: Number(address.minutes),
     men: Number(address.men),
     ladies: Number(address.ladies),

@@ -3,7 +3,7 @@
   import common from '$lib/messages/common';
   import GrowingField from '$lib/ui/GrowingField.svelte';
   import { far } from '$lib/ui/Appearance.svelte';
-  import { sentenceOf, type ColumnKey, type Part, type Place } from '$lib/api/client';
+  import { sentenceOf, type ColumnKey, type Part, type Place, type Level } from '$lib/api/client';
   import CellLine from '$lib/figures/CellLine.svelte';
   import Chart from '$lib/figures/Chart.svelte';
   import StepCards from '$lib/figures/StepCards.svelte';
@@ -183,7 +183,7 @@
             label={common.level()}
             value={sheet.figure.level}
             options={reference.notation.levels.map((level) => ({ value: level.shorthand, label: level.wording }))}
-            onchange={(level) => sheet!.set({ level })}
+            onchange={(level) => sheet!.set({ level: level as Level })}
           />
           {@render field('bars', msg.bars2(), 'w-22')}{:else}
           <span class="w-full text-soft"

@@ -4,6 +4,7 @@ import type { components, paths } from './schema';
 
 type Schemas = components['schemas'];
 export type Figure = Schemas['Figure'];
+export type Level = NonNullable<Figure['level']>;
 export type Row = Schemas['Row'];
 export type Relation = Schemas['Relation'];
 export type FigurePath = Schemas['FigurePath'];

@@ -1,10 +1,10 @@
 import { Countdown } from '$lib/ui/Countdown.svelte';
-import { api, required, sentenceOf, type ClassPart, type ClassPlan, type LearningStep } from '$lib/api/client';
+import { api, required, sentenceOf, type ClassPart, type ClassPlan, type LearningStep, type Level } from '$lib/api/client';
 
 /** What a class is to be about. */
 export interface Wish {
   figures: string[];
-  level: string;
+  level: Level;
   minutes: number;
   men: number;
   ladies: number;

@@ -3,7 +3,7 @@ import { later, program, Refused, remembering, type Question } from '$lib/testin
 import { ClassRun } from './ClassRun.svelte';
 import { PartnerBoard } from './PartnerBoard.svelte';
 
-const WISH = { figures: ['whisk'], level: 'bronze', minutes: 10, men: 4, ladies: 4, known: ['wing'] };
+const WISH = { figures: ['whisk'], level: 'bronze' as const, minutes: 10, men: 4, ladies: 4, known: ['wing'] };
 const PARTS = [
   { title: 'Warm up', minutes: 2 },
   { title: 'Alone', minutes: 3 },

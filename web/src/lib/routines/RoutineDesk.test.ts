@@ -156,7 +156,7 @@ it('finds the figure that was meant when one before it is gone', async () => {
   expect(figures(desk)).toEqual(['b', 'c', 'd']);
 });
 
-const following = (figure: string) => ({ placement: { figure }, title: figure, way: '', level: 'bronze', beats: 3, outcome: 'holds', reason: '' });
+const following = (figure: string) => ({ placement: { figure }, title: figure, way: '', level: 'bronze' as const, beats: 3, outcome: 'holds' as const, reason: '' });
 
 describe('a figure that is added', () => {
   it('comes behind the chosen one, and is chosen then', async () => {

@@ -6,6 +6,8 @@ import static org.springframework.test.web.servlet.request.MockMvcRequestBuilder
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
 import org.junit.jupiter.api.Test;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.boot.test.context.SpringBootTest;
@@ -51,6 +53,23 @@ class ApiDocumentTest {
         assertThat(kept())
                 .as("docs/openapi.json is out of date; run this test with -Dfluidframe.write-api")
                 .isEqualTo(written);
+    }
+
+    @Test
+    void everyFieldSaysWhatItMeans() throws IOException {
+        List<String> silent = new ArrayList<>();
+        kept().at("/components/schemas")
+                .properties()
+                .forEach(schema -> schema.getValue()
+                        .path("properties")
+                        .properties()
+                        .forEach(field -> {
+                            if (!field.getValue().has("description")
+                                    && !field.getValue().has("$ref")) {
+                                silent.add(schema.getKey() + "." + field.getKey());
+                            }
+                        }));
+        assertThat(silent).isEmpty();
     }
 
     private JsonNode kept() throws IOException {

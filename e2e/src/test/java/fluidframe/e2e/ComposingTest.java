@@ -188,7 +188,7 @@ class ComposingTest extends BrowserTest {
 
     private void require(String figure) {
         page.getByLabel("Find a figure").fill(figure);
-        page.getByLabel("must " + figure, new Page.GetByLabelOptions().setExact(true))
+        page.getByLabel("must include " + figure, new Page.GetByLabelOptions().setExact(true))
                 .click();
     }
 

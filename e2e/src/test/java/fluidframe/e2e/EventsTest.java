@@ -82,8 +82,11 @@ class EventsTest extends BrowserTest {
                 .click();
         button("Create event").click();
         page.getByLabel("Couple’s names").fill("Petra Lunn & Tomas Reyle");
-        button("Add").click();
-        page.getByLabel(Pattern.compile("^New round of")).click();
+        page.getByRole(
+                        AriaRole.BUTTON,
+                        new Page.GetByRoleOptions().setName("Add").setExact(true))
+                .click();
+        page.getByLabel(Pattern.compile("^Add a round of")).click();
         page.getByRole(AriaRole.OPTION)
                 .filter(new Locator.FilterOptions().setHasText("Novice Waltz"))
                 .click();

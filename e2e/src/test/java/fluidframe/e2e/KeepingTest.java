@@ -126,7 +126,7 @@ class KeepingTest extends BrowserTest {
         button("Fix all").click();
         Locator plan = page.getByLabel("Suggested fixes");
         assertThat(plan.locator("li")).hasCount(2);
-        assertAccessible("[aria-label='Mending plan']");
+        assertAccessible("[aria-label='Suggested fixes']");
         plan.getByRole(AriaRole.CHECKBOX).last().click();
         assertThat(plan).containsText("No change.");
         plan.getByText("Apply").click();
@@ -179,7 +179,7 @@ class KeepingTest extends BrowserTest {
         press("Control+s");
         assertThat(button("Saved")).isVisible();
         page.getByLabel("Delete", new Page.GetByLabelOptions().setExact(true)).click();
-        assertThat(page.getByText("It is danced in Broken Waltz")).isVisible();
+        assertThat(page.getByText("It is used in Broken Waltz")).isVisible();
     }
 
     @Test

@@ -74,11 +74,11 @@ class LessonsTest extends BrowserTest {
             phone.locator("[aria-label='Known faults'] button").first().click();
             tap(phone, "shaky");
             assertThat(phone.getByText("41 notes are waiting")).isVisible();
-            phone.locator("[aria-label='What was noted'] li")
+            phone.locator("[aria-label='Notes'] li")
                     .nth(1)
                     .getByRole(AriaRole.BUTTON)
                     .click();
-            assertThat(phone.locator("[aria-label='What was noted'] li")).hasCount(40);
+            assertThat(phone.locator("[aria-label='Notes'] li")).hasCount(40);
             phone.navigate(program.address() + "#/routines/ferry-night-waltz/card");
             assertThat(phone.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setName("Ferry Night Waltz")))
                     .isVisible();
@@ -87,7 +87,7 @@ class LessonsTest extends BrowserTest {
             phone.navigate(program.address() + "#/lessons/petra-tomas-today");
             program.restart();
             phone.reload();
-            assertThat(phone.locator("[aria-label='What was noted'] li")).hasCount(40);
+            assertThat(phone.locator("[aria-label='Notes'] li")).hasCount(40);
             assertThat(phone.getByText(Pattern.compile("notes? (is|are) waiting")))
                     .hasCount(0);
             List<Map<String, Object>> kept = keptNotes(phone, "petra-lunn");
@@ -97,7 +97,7 @@ class LessonsTest extends BrowserTest {
                     .isSorted();
             assertThat(kept.get(39)).containsKey("faults");
             phone.reload();
-            assertThat(phone.locator("[aria-label='What was noted'] li")).hasCount(40);
+            assertThat(phone.locator("[aria-label='Notes'] li")).hasCount(40);
         }
     }
 
@@ -140,21 +140,19 @@ class LessonsTest extends BrowserTest {
         assertThat(button("Saved")).isVisible();
         page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Practice due"))
                 .click();
-        assertThat(page.locator("[aria-label='What is due'] li").first()).containsText("not shown yet");
+        assertThat(page.locator("[aria-label='Practice due'] li").first()).containsText("not shown yet");
         button("Plan the lesson").click();
         assertThat(page.locator("[aria-label='What is danced'] li").first()).isVisible();
         page.locator("[aria-label='What is danced'] li button").first().click();
         page.locator("h1").evaluate("() => document.activeElement.blur()");
         press("4");
-        assertThat(page.locator("[aria-label='What was noted'] li").first()).containsText("secure");
+        assertThat(page.locator("[aria-label='Notes'] li").first()).containsText("secure");
         open("couples/una-field?show=progress");
         assertThat(page.locator("[aria-label='Figures over time'] tbody tr")).hasCount(1);
         open("couples/una-field?show=term");
         assertThat(page.getByText("they are entered for no event")).isVisible();
         open("couples/una-field?show=learn");
-        assertThat(page.locator("[aria-label='What is learned in which order'] li")
-                        .first())
-                .isVisible();
+        assertThat(page.locator("[aria-label='Learning order'] li").first()).isVisible();
         open("people/una-field");
         button("Erase Una Field …").click();
         assertThat(page.getByText("This cannot be undone")).isVisible();

@@ -94,7 +94,7 @@ class MusicTest extends BrowserTest {
         assertThat(page.getByText("notes.wav is not a recording this browser can play"))
                 .isVisible();
         page.getByLabel("A sound file").setInputFiles(new FilePayload("swaying.wav", "audio/wav", sound));
-        assertThat(page.getByText(Pattern.compile("beats at \\d+\\.\\d a minute")))
+        assertThat(page.getByText(Pattern.compile("beats at \\d+\\.\\d per minute")))
                 .isVisible(new LocatorAssertions.IsVisibleOptions().setTimeout(60_000));
         assertThat(page.getByLabel("Bar line of bar 80")).isAttached();
         button("Save").click();

@@ -177,7 +177,7 @@ class RehearsingTest extends BrowserTest {
         assertThat(MidiSystem.getSequence(midi.path().toFile()).getTracks()).hasSize(2);
         open("routines/lamplight-waltz?floor=1");
         Download plan =
-                page.waitForDownload(() -> button("Save the plan as SVG").click());
+                page.waitForDownload(() -> button("Export the plan as SVG").click());
         assertThat(Files.readString(plan.path())).contains("width=\"460.00mm\"");
         open("figures/waltz-whisk");
         Download steps =

@@ -1,0 +1,117 @@
+package fluidframe.app;
+
+import fluidframe.core.audit.Severity;
+import fluidframe.core.couple.Part;
+import fluidframe.core.figure.Level;
+import fluidframe.core.link.Aspect;
+import fluidframe.core.link.Outcome;
+import fluidframe.core.memory.Grade;
+import fluidframe.core.notation.Column;
+import fluidframe.core.practice.Stage;
+import fluidframe.core.question.Mark;
+import fluidframe.core.standing.Stand;
+import io.swagger.v3.oas.models.OpenAPI;
+import io.swagger.v3.oas.models.media.Schema;
+import java.io.IOException;
+import java.io.InputStream;
+import java.io.UncheckedIOException;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Properties;
+import java.util.stream.Stream;
+import org.springdoc.core.customizers.OpenApiCustomizer;
+
+/**
+ * Says of every field what it means, and of those that take one of a few words, which: the words are the core's own.
+ */
+class ApiFields implements OpenApiCustomizer {
+
+    private static final List<String> PARTS =
+            Arrays.stream(Part.values()).map(Part::wording).toList();
+    /** By "Schema.field"; all are sent in lower case. */
+    private static final Map<String, List<String>> CLOSED = Map.ofEntries(
+            Map.entry("Verdict.outcome", lower(Outcome.values())),
+            Map.entry("Comparison.outcome", lower(Outcome.values())),
+            Map.entry("CornerProposal.outcome", lower(Outcome.values())),
+            Map.entry("Following.outcome", lower(Outcome.values())),
+            Map.entry(
+                    "Comparison.aspect",
+                    Arrays.stream(Aspect.values()).map(Aspect::title).toList()),
+            Map.entry("Mark.outcome", lower(Mark.Outcome.values())),
+            Map.entry("NoteOutcome.outcome", List.of("kept", "known", "gone", "refused")),
+            Map.entry("Finding.severity", lower(Severity.values())),
+            Map.entry("PostureFinding.severity", lower(Severity.values())),
+            Map.entry("Ruling.stand", stands()),
+            Map.entry("RuleStanding.stand", stands()),
+            Map.entry(
+                    "Due.stage",
+                    Arrays.stream(Stage.values()).map(Stage::shorthand).toList()),
+            Map.entry(
+                    "FigureProgress.stage",
+                    Arrays.stream(Stage.values()).map(Stage::shorthand).toList()),
+            Map.entry(
+                    "Note.grade",
+                    Arrays.stream(Grade.values()).map(Grade::shorthand).toList()),
+            Map.entry(
+                    "DayGrade.grade",
+                    Arrays.stream(Grade.values()).map(Grade::shorthand).toList()),
+            Map.entry("Figure.level", levels()),
+            Map.entry("FigureSummary.level", levels()),
+            Map.entry("FigureReport.level", levels()),
+            Map.entry("MappedFigure.level", levels()),
+            Map.entry("Following.level", levels()),
+            Map.entry("ClassWish.level", levels()),
+            Map.entry("Card.part", PARTS),
+            Map.entry("HitStep.part", PARTS),
+            Map.entry("Place.part", PARTS),
+            Map.entry("RulingPlace.part", PARTS),
+            Map.entry("DescriptionQuestion.part", PARTS),
+            Map.entry(
+                    "Place.column",
+                    Arrays.stream(Column.values()).map(Column::key).toList()),
+            Map.entry("ImportItem.likeness", List.of("new", "same", "differs")),
+            Map.entry("ImportChoice.choice", List.of("keep", "replace", "both")));
+
+    private final Properties meanings = new Properties();
+
+    ApiFields() {
+        try (InputStream text = ApiFields.class.getResourceAsStream("/api-fields.properties")) {
+            meanings.load(text);
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
+    }
+
+    private static List<String> lower(Enum<?>... values) {
+        return Stream.of(values)
+                .map(value -> value.name().toLowerCase(Locale.ROOT))
+                .toList();
+    }
+
+    private static List<String> levels() {
+        return Arrays.stream(Level.values()).map(Level::shorthand).toList();
+    }
+
+    private static List<String> stands() {
+        return Arrays.stream(Stand.values()).map(Stand::wording).toList();
+    }
+
+    @Override
+    @SuppressWarnings({"rawtypes", "unchecked"})
+    public void customise(OpenAPI api) {
+        api.getComponents().getSchemas().forEach((name, schema) -> {
+            Map<String, Schema> properties = schema.getProperties() == null ? Map.of() : schema.getProperties();
+            properties.forEach((field, property) -> {
+                if (property.getDescription() == null && property.get$ref() == null) {
+                    property.setDescription(meanings.getProperty(name + "." + field, meanings.getProperty(field)));
+                }
+                List<String> words = CLOSED.get(name + "." + field);
+                if (words != null) {
+                    property.setEnum(words);
+                }
+            });
+        });
+    }
+}
