@@ -109,6 +109,23 @@ class MusicHttpTest {
     }
 
     @Test
+    void howARoutineStandsFollowsItsPiece() throws Exception {
+        ObjectNode piece = piece("shrinking", "verse 16; 29 bars a minute");
+        http.send("/api/pieces", piece).andExpect(status().isCreated());
+        ObjectNode routine = waltz("shrinking", 4);
+        ((ObjectNode) routine.path("music")).put("from", 12);
+        http.send("/api/routines", routine).andExpect(status().isCreated());
+        String problems = "$[?(@.routine == 'to-shrinking')].problems[*]";
+        http.read("/api/routine-standings").andExpect(jsonPath(problems, hasSize(0)));
+        mvc.perform(put("/api/pieces/shrinking")
+                        .header("If-Match", "\"0\"")
+                        .contentType(MediaType.APPLICATION_JSON)
+                        .content(piece("shrinking", "verse 8; 29 bars a minute").toString()))
+                .andExpect(status().isOk());
+        http.read("/api/routine-standings").andExpect(jsonPath(problems, hasItem(containsString("1 to 8"))));
+    }
+
+    @Test
     void everyWrongPlaceOfAPieceIsNamedAndNothingIsKept() throws Exception {
         ObjectNode piece = piece("wrong", "verse 8; 29 bars a minute; hit bar 3");
         ((ObjectNode) piece.at("/hits/0")).put("beat", "4");

@@ -129,7 +129,7 @@ class KeepingTest extends BrowserTest {
         assertAccessible("[aria-label='Suggested fixes']");
         plan.getByRole(AriaRole.CHECKBOX).last().click();
         assertThat(plan).containsText("No change.");
-        plan.getByText("Apply").click();
+        plan.getByText("Apply", new Locator.GetByTextOptions().setExact(true)).click();
         assertThat(page.getByTestId("standing")).containsText("1 seam breaks");
         assertThat(corners()).hasCount(1);
         press("Control+z");

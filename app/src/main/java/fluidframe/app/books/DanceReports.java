@@ -22,14 +22,15 @@ class DanceReports {
 
     private final StudioDances studioDances;
     private final FigureStore store;
-    private final Map<Dance, Known> known = new ConcurrentHashMap<>();
+    private final Map<String, Known> known = new ConcurrentHashMap<>();
 
     DanceReports(StudioDances studioDances, @Lazy FigureStore store) {
         this.studioDances = studioDances;
         this.store = store;
     }
 
-    private record Known(List<Edition> figures, DanceReport report) {}
+    /** What a report was worked out of, and the report. */
+    private record Known(Dance dance, List<Edition> figures, DanceReport report) {}
 
     /** So that nobody waits for the first report. */
     @Scheduled(initialDelayString = "${fluidframe.prepared-after}", fixedDelay = HOUR_MILLISECONDS)
@@ -46,12 +47,12 @@ class DanceReports {
 
     private DanceReport of(Dance dance) {
         List<Edition> figures = store.editionsOfDance(dance.id());
-        Known before = known.get(dance);
-        if (before != null && before.figures().equals(figures)) {
+        Known before = known.get(dance.id());
+        if (before != null && before.dance().equals(dance) && before.figures().equals(figures)) {
             return before.report();
         }
         DanceReport report = DanceReport.of(dance, store.ofDance(dance.id()));
-        known.put(dance, new Known(figures, report));
+        known.put(dance.id(), new Known(dance, figures, report));
         return report;
     }
 }

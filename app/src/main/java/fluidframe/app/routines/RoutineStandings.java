@@ -4,6 +4,7 @@ import fluidframe.app.figures.FigureStore;
 import fluidframe.app.pieces.PieceStore;
 import fluidframe.app.problems.Fault;
 import fluidframe.app.problems.RefusedException;
+import fluidframe.app.problems.Revision;
 import fluidframe.app.storage.Edition;
 import fluidframe.app.work.Prepared;
 import fluidframe.core.figure.Figure;
@@ -25,8 +26,8 @@ import org.springframework.scheduling.annotation.Scheduled;
 import org.springframework.stereotype.Component;
 
 /**
- * How every routine stands with the figures as they are now; each is worked out again only when it or one of its
- * figures has changed.
+ * How every routine stands with the figures and the music as they are now; each is worked out again only when it, one
+ * of its figures or its piece has changed.
  */
 @Component
 @Lazy(false)
@@ -57,7 +58,10 @@ class RoutineStandings implements Prepared {
      */
     record Standing(String routine, Fraction bars, int breaks, int bends, int hits, List<String> problems) {}
 
-    private record Known(StoredRoutine routine, List<Edition> figures, Standing standing) {}
+    /** Everything a standing was worked out of; it holds while all of it is the same. */
+    private record Basis(StoredRoutine routine, List<Edition> figures, Optional<Revision> piece) {}
+
+    private record Known(Basis basis, Standing standing) {}
 
     /**
      * What a changed figure would do to a routine.
@@ -78,18 +82,22 @@ class RoutineStandings implements Prepared {
         List<StoredRoutine> stored = routines.all();
         known.keySet()
                 .retainAll(stored.stream().map(each -> each.document().id()).toList());
-        return stored.stream().map(this::of).toList();
+        Map<String, Revision> music = pieces.revisions();
+        return stored.stream().map(routine -> of(routine, music)).toList();
     }
 
-    private Standing of(StoredRoutine routine) {
+    private Standing of(StoredRoutine routine, Map<String, Revision> music) {
         Stopping.check();
-        List<Edition> danced = figures.editions(routine.document().figures());
+        Basis basis = new Basis(
+                routine,
+                figures.editions(routine.document().figures()),
+                routine.document().pieceId().map(music::get));
         Known before = known.get(routine.document().id());
-        if (before != null && before.routine() == routine && before.figures().equals(danced)) {
+        if (before != null && before.basis().equals(basis)) {
             return before.standing();
         }
         Standing standing = standing(routine.document());
-        known.put(routine.document().id(), new Known(routine, danced, standing));
+        known.put(routine.document().id(), new Known(basis, standing));
         return standing;
     }
 

@@ -8,6 +8,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.hibernate.envers.AuditReaderFactory;
 import org.hibernate.envers.RevisionType;
@@ -73,6 +74,14 @@ public abstract class DocumentStore<E extends StoredDocument> implements StoredF
     @Transactional(readOnly = true)
     public Optional<StoredText> storedText(String id) {
         return stored(id).map(entity -> new StoredText(entity.document(), new Revision(entity.revision())));
+    }
+
+    /** The revision of each that is stored, by its id: what was worked out of a document holds while it is the same. */
+    @Transactional(readOnly = true)
+    public Map<String, Revision> revisions() {
+        return repository.revisions(studio.id()).stream()
+                .collect(Collectors.toMap(
+                        DocumentRepository.SlugRevision::getSlug, each -> new Revision(each.getRevision())));
     }
 
     /** The number of the studio whose documents these are. */
