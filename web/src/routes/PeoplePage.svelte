@@ -83,8 +83,8 @@
           {/each}
         </ul>
       </section>
-      <section class="panel p-4" aria-label={common.people()}>
-        <h2 class="text-xl">{common.people()}</h2>
+      <section class="panel p-4" aria-label={msg.everyone()}>
+        <h2 class="text-xl">{msg.everyone()}</h2>
         <form class="mt-2 flex gap-2" onsubmit={add}>
           <input class="field min-w-0 flex-1" placeholder={msg.aName()} aria-label={msg.nameOfSomebodyNew()} required maxlength="120" bind:value={name} />
           <button class="act" disabled={name.trim() === ''}>{msg.add()}</button>

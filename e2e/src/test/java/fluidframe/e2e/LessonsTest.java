@@ -133,7 +133,7 @@ class LessonsTest extends BrowserTest {
         page.getByRole(AriaRole.GROUP, new Page.GetByRoleOptions().setName("Dances"))
                 .getByText("Rumba", new Locator.GetByTextOptions().setExact(true))
                 .click();
-        page.getByLabel("In work: choose a routine").click();
+        page.getByLabel("Add routine: choose a routine").click();
         page.getByRole(AriaRole.OPTION, new Page.GetByRoleOptions().setName("Ferry Night Rumba"))
                 .click();
         press("Control+s");
@@ -157,7 +157,9 @@ class LessonsTest extends BrowserTest {
         button("Erase Una Field …").click();
         assertThat(page.getByText("This cannot be undone")).isVisible();
         button("Erase permanently").click();
-        assertThat(page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setName("People")))
+        assertThat(page.getByRole(
+                        AriaRole.HEADING,
+                        new Page.GetByRoleOptions().setName("People").setExact(true)))
                 .isVisible();
         assertThat(page.getByTestId("notice").count())
                 .as("offers to take back what was kept of her")
