@@ -34,6 +34,9 @@
   let routines = $state.raw<RoutineSummary[]>([]);
   let due = $state.raw<CoupleToday>();
   let progress = $state.raw<CoupleProgress>();
+  /** What lies behind the first few is shown on request. */
+  const FIRST_LEFT = 8;
+  let showsAllLeft = $state(false);
   let term = $state.raw<Term>();
   let learning = $state.raw<LearningStep[]>();
   let every = $state(7);
@@ -215,8 +218,12 @@
           <section class="rounded-xl border-l-8 border-madder bg-madder-wash px-4 py-3" aria-label={msg.notReady()}>
             <h2 class="text-xl">{msg.notReadyOnTheDay({ things: term.left.length })}</h2>
             <ul>
-              {#each term.left as left (left.subject)}<li><strong>{left.title}</strong>: {left.why}{left.percent > 0 ? msg.likely({ percent: left.percent }) : ''}</li>{/each}
+              {#each term.left.slice(0, showsAllLeft ? undefined : FIRST_LEFT) as left (left.subject)}<li>
+                  <strong>{left.title}</strong>: {left.why}{left.percent > 0 ? msg.likely({ percent: left.percent }) : ''}
+                </li>{/each}
             </ul>
+            {#if !showsAllLeft && term.left.length > FIRST_LEFT}<button class="act mt-2" onclick={() => (showsAllLeft = true)}>{msg.showAll({ count: term.left.length })}</button
+              >{/if}
           </section>
         {:else}<p class="rounded-xl border-l-8 border-spruce bg-spruce-wash px-4 py-3 font-semibold">{msg.readyForTheEventEverything()}</p>{/if}
         <h2 class="text-2xl">{msg.lessons()}</h2>

@@ -1,4 +1,5 @@
 <script lang="ts">
+  import { barsWords } from '$lib/ui/barsWords';
   import msg from '$lib/messages/figures';
   import common from '$lib/messages/common';
   import EndMark from '$lib/figures/EndMark.svelte';
@@ -140,7 +141,7 @@
                 >
                 <span class="leading-tight">
                   <span class="block font-title text-lg leading-tight font-semibold max-sm:text-right">{figure.count}</span>
-                  <span class="text-soft">{common.bars({ bars: figure.bars })}</span>
+                  <span class="text-soft">{barsWords(figure.bars)}</span>
                 </span>
                 <EndMark end={figure.entry} label={msg.starts()} />
                 <svg class="hidden lg:block" width="24" height="20" viewBox="0 0 24 20" aria-hidden="true">

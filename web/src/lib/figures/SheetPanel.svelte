@@ -38,7 +38,7 @@
     {#each PANELS as { value, label } (value)}
       <Tabs.Trigger
         {value}
-        class="cursor-pointer border-b-4 border-transparent px-[0.3rem] py-2 text-[0.95rem] font-semibold whitespace-nowrap text-soft data-[state=active]:border-ink data-[state=active]:text-ink"
+        class="cursor-pointer border-b-4 border-transparent px-1 py-2 text-[0.9rem] font-semibold whitespace-nowrap text-soft data-[state=active]:border-ink data-[state=active]:text-ink"
       >
         {label}
         {#if value === 'checked' && found > 0}<span class="ml-0.5 text-madder">{found}</span>{/if}

@@ -43,7 +43,7 @@
       >
         <span class="block font-semibold">{index + 1}</span>
         {#if close}
-          <span class={['block', to - from > 9 ? '' : 'max-h-36 whitespace-nowrap [writing-mode:vertical-rl]']}>{passage.title}</span>
+          <span class={['block', to - from > 9 ? '' : 'max-h-32 overflow-hidden text-ellipsis whitespace-nowrap [writing-mode:vertical-rl]']}>{passage.title}</span>
         {/if}
       </button>
       {#if close}

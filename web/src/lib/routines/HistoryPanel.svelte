@@ -1,4 +1,5 @@
 <script lang="ts">
+  import { barsWords } from '$lib/ui/barsWords';
   import msg from '$lib/messages/routines';
   import common from '$lib/messages/common';
   import { api, required, type Difference, type Version } from '$lib/api/client';
@@ -24,7 +25,7 @@
   }
 
   function standing({ bars, broken }: Difference['before']) {
-    return `${common.bars({ bars })}, ${broken === 0 ? msg.everySeamDanceable() : msg.broken({ broken })}`;
+    return `${barsWords(bars)}, ${broken === 0 ? msg.everySeamDanceable() : msg.broken({ broken })}`;
   }
 </script>
 

@@ -1,5 +1,5 @@
 <script lang="ts">
-  import common from '$lib/messages/common';
+  import { barsWords } from '$lib/ui/barsWords';
   import msg from '$lib/messages/routines';
   import AlignmentGlyph from '$lib/glyphs/AlignmentGlyph.svelte';
   import SeamMark from '$lib/glyphs/SeamMark.svelte';
@@ -96,7 +96,7 @@
         {/if}
         <span class="flex w-full items-baseline justify-between gap-1">
           <span class="font-title text-2xl leading-none font-bold">{placement.bar}{placement.beat > 1 ? `·${placement.beat}` : ''}</span>
-          <span class="text-sm whitespace-nowrap text-soft">{common.bars({ bars: placement.bars.replace(' 1/2', '½') })}</span>
+          <span class="text-sm whitespace-nowrap text-soft">{barsWords(placement.bars)}</span>
         </span>
         <span class="leading-tight font-semibold wrap-break-word">{placement.title}</span>
         {#if placement.way}<span class="text-sm leading-tight text-soft">{placement.way}</span>{/if}
