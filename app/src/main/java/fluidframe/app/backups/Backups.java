@@ -240,10 +240,12 @@ public class Backups {
         try (Staging staging = new Staging(contents.form(), folder.getParent())) {
             BackupFile.layDown(file, contents, staging);
             documents.check(staging.connection());
-            try (Connection own = database.getConnection()) {
-                Staging.restartIdentities(own, staging.connection());
-            }
-            String before = new TransactionTemplate(transactions).execute(status -> {
+            TransactionTemplate alone = new TransactionTemplate(transactions);
+            alone.executeWithoutResult(status -> jdbc.execute((ConnectionCallback<Void>) live -> {
+                Staging.restartIdentities(live, staging.connection());
+                return null;
+            }));
+            String before = alone.execute(status -> {
                 String copy = make("before-restore-" + Stamp.now()).name();
                 jdbc.execute((ConnectionCallback<Void>) live -> {
                     replace(live, staging.connection());

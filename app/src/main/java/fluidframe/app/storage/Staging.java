@@ -10,6 +10,7 @@ import java.sql.DriverManager;
 import java.sql.ResultSet;
 import java.sql.SQLException;
 import java.sql.Statement;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import org.flywaydb.core.Flyway;
@@ -70,11 +71,16 @@ public final class Staging implements AutoCloseable {
         connection = DriverManager.getConnection(file.url(), DatabaseFile.USER, "");
     }
 
-    /** Lets numbers that the database gives out begin behind those that are taken. */
+    /**
+     * Lets numbers that the database gives out begin behind those that are taken. They never go back: a number that was
+     * given out may be on its way into a row. Nobody else may write meanwhile.
+     */
     public static void restartIdentities(Connection target, Connection taken) throws SQLException {
         for (Table table : Table.all(target)) {
-            for (String column : identities(target, table)) {
-                long highest = Math.max(highest(target, table, column), highest(taken, table, column));
+            for (Identity identity : identities(target, table)) {
+                String column = identity.column();
+                long highest = Math.max(
+                        identity.next() - 1, Math.max(highest(target, table, column), highest(taken, table, column)));
                 if (highest > MOST_ROWS) {
                     throw RefusedException.of(
                             table.name().toLowerCase(Locale.ROOT) + ", " + column.toLowerCase(Locale.ROOT),
@@ -90,17 +96,20 @@ public final class Staging implements AutoCloseable {
         }
     }
 
-    private static List<String> identities(Connection connection, Table table) throws SQLException {
+    /** @param next the number that is given out next */
+    private record Identity(String column, long next) {}
+
+    private static List<Identity> identities(Connection connection, Table table) throws SQLException {
         try (var columns = connection.prepareStatement(
-                "select column_name from information_schema.columns where table_name = ? and is_identity = 'YES'")) {
+                "select column_name, identity_base from information_schema.columns where table_name = ? and is_identity = 'YES'")) {
             columns.setString(1, table.name());
-            List<String> names = new java.util.ArrayList<>();
+            List<Identity> found = new ArrayList<>();
             try (ResultSet rows = columns.executeQuery()) {
                 while (rows.next()) {
-                    names.add(rows.getString(1));
+                    found.add(new Identity(rows.getString(1), rows.getLong(2)));
                 }
             }
-            return names;
+            return found;
         }
     }
 
