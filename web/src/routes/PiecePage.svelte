@@ -172,7 +172,7 @@
         </section>
         <TapPad {desk} />
         <fieldset class="panel p-4">
-          <legend class="float-left mb-1 font-title text-xl font-semibold">{msg.routinesDancedToIt()}</legend>
+          <legend class="float-left mb-1 font-title text-xl font-semibold">{msg.dancesOfThePiece()}</legend>
           <div class="clear-both flex flex-wrap gap-x-4 gap-y-1">
             {#each reference.dances.filter((dance) => dance.beatsPerBar === desk!.piece.beatsPerBar) as dance (dance.id)}
               {@const suited = desk.piece.dances ?? []}
