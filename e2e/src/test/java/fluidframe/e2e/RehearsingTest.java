@@ -221,7 +221,9 @@ class RehearsingTest extends BrowserTest {
         return page.getByLabel(name, new Page.GetByLabelOptions().setExact(true));
     }
 
+    /** The plan is laid out anew when something is put on it: the thing is taken where it has come to rest. */
     private void drag(Locator thing, double right, double down) {
+        thing.scrollIntoViewIfNeeded();
         BoundingBox from = thing.boundingBox();
         double x = from.x + from.width / 2;
         double y = from.y + from.height / 2;
