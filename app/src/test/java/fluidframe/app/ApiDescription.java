@@ -147,7 +147,7 @@ class ApiDescription {
         });
     }
 
-    /** Whatever is refused, and whatever goes wrong, is answered in one form; and every field says what it means. */
+    /** Whatever is refused, and whatever goes wrong, is answered in one form; and fields say what they mean. */
     @Bean
     OpenApiCustomizer everyOperationMayBeRefused() {
         return api -> {
@@ -179,7 +179,7 @@ class ApiDescription {
                     .values()
                     .forEach(path -> path.readOperations()
                             .forEach(operation -> operation.getResponses().setDefault(refused)));
-            new ApiFields().customise(api);
+            new ApiFields().describe(api);
         };
     }
 }

@@ -10,6 +10,7 @@ import fluidframe.core.notation.Column;
 import fluidframe.core.practice.Stage;
 import fluidframe.core.question.Mark;
 import fluidframe.core.standing.Stand;
+import fluidframe.core.text.Term;
 import io.swagger.v3.oas.models.OpenAPI;
 import io.swagger.v3.oas.models.media.Schema;
 import java.io.IOException;
@@ -21,12 +22,11 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Properties;
 import java.util.stream.Stream;
-import org.springdoc.core.customizers.OpenApiCustomizer;
 
 /**
  * Says of every field what it means, and of those that take one of a few words, which: the words are the core's own.
  */
-class ApiFields implements OpenApiCustomizer {
+final class ApiFields {
 
     private static final List<String> PARTS =
             Arrays.stream(Part.values()).map(Part::wording).toList();
@@ -45,24 +45,16 @@ class ApiFields implements OpenApiCustomizer {
             Map.entry("PostureFinding.severity", lower(Severity.values())),
             Map.entry("Ruling.stand", stands()),
             Map.entry("RuleStanding.stand", stands()),
-            Map.entry(
-                    "Due.stage",
-                    Arrays.stream(Stage.values()).map(Stage::shorthand).toList()),
-            Map.entry(
-                    "FigureProgress.stage",
-                    Arrays.stream(Stage.values()).map(Stage::shorthand).toList()),
-            Map.entry(
-                    "Note.grade",
-                    Arrays.stream(Grade.values()).map(Grade::shorthand).toList()),
-            Map.entry(
-                    "DayGrade.grade",
-                    Arrays.stream(Grade.values()).map(Grade::shorthand).toList()),
-            Map.entry("Figure.level", levels()),
-            Map.entry("FigureSummary.level", levels()),
-            Map.entry("FigureReport.level", levels()),
-            Map.entry("MappedFigure.level", levels()),
-            Map.entry("Following.level", levels()),
-            Map.entry("ClassWish.level", levels()),
+            Map.entry("Due.stage", terms(Stage.values())),
+            Map.entry("FigureProgress.stage", terms(Stage.values())),
+            Map.entry("Note.grade", terms(Grade.values())),
+            Map.entry("DayGrade.grade", terms(Grade.values())),
+            Map.entry("Figure.level", terms(Level.values())),
+            Map.entry("FigureSummary.level", terms(Level.values())),
+            Map.entry("FigureReport.level", terms(Level.values())),
+            Map.entry("MappedFigure.level", terms(Level.values())),
+            Map.entry("Following.level", terms(Level.values())),
+            Map.entry("ClassWish.level", terms(Level.values())),
             Map.entry("Card.part", PARTS),
             Map.entry("HitStep.part", PARTS),
             Map.entry("Place.part", PARTS),
@@ -90,17 +82,17 @@ class ApiFields implements OpenApiCustomizer {
                 .toList();
     }
 
-    private static List<String> levels() {
-        return Arrays.stream(Level.values()).map(Level::shorthand).toList();
+    private static List<String> terms(Term... values) {
+        return Stream.of(values).map(Term::shorthand).toList();
     }
 
     private static List<String> stands() {
         return Arrays.stream(Stand.values()).map(Stand::wording).toList();
     }
 
-    @Override
+    /** Adds it to the schemas. */
     @SuppressWarnings({"rawtypes", "unchecked"})
-    public void customise(OpenAPI api) {
+    void describe(OpenAPI api) {
         api.getComponents().getSchemas().forEach((name, schema) -> {
             Map<String, Schema> properties = schema.getProperties() == null ? Map.of() : schema.getProperties();
             properties.forEach((field, property) -> {

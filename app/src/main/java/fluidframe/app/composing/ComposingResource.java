@@ -275,7 +275,7 @@ class ComposingResource {
         Standing standing = standing(question.routine());
         if (question.most() < 1 || question.most() > LONGEST_BRIDGE_BARS) {
             throw new RefusedException(
-                    "A bridge cannot be that long.",
+                    "A bridge cannot have this length.",
                     List.of(Fault.of(
                             "/most", String.valueOf(question.most()), "1 to " + LONGEST_BRIDGE_BARS + " bars")));
         }

@@ -54,7 +54,10 @@ final class SectionEnd {
                         .orElse(null);
         if (span == null) {
             throw refused(
-                    "No section begins there.", "/after", String.valueOf(question.after()), "a place in a section");
+                    "There is no section at this place.",
+                    "/after",
+                    String.valueOf(question.after()),
+                    "a place in a section");
         }
         if (question.within().equals(ONCE_MORE) && span.section().times() == Section.MOST_TIMES) {
             throw refused(

@@ -258,7 +258,7 @@ final class WishReader {
                 standing.repertoire().figures().stream().map(Figure::id).collect(Collectors.toSet());
         set(ids).stream().filter(id -> !known.contains(id)).findFirst().ifPresent(id -> {
             throw new RefusedException(
-                    "This figure does not exist.", List.of(Fault.of(place, id, "a figure of the dance")));
+                    "This dance has no such figure.", List.of(Fault.of(place, id, "a figure of the dance")));
         });
     }
 

@@ -194,7 +194,7 @@ public class BookImporter {
             return transaction.execute(status -> taking.store(book.title()));
         } catch (ConflictException e) {
             throw new ConflictException(
-                    "Something in the book was saved by somebody else while it was being imported, so nothing was imported. Compare it again and choose anew.",
+                    "Something in the book was saved, created or deleted by somebody else while it was being imported, so nothing was imported. Compare it again and choose anew.",
                     e.stored().orElse(null));
         }
     }
