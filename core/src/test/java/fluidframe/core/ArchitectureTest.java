@@ -24,6 +24,7 @@ class ArchitectureTest {
                         "java..",
                         "javax.sound.midi..",
                         "javax.xml.stream..",
+                        "com.ibm.icu..",
                         "org.hipparchus..",
                         "org.apache.commons.text.similarity..",
                         "org.apache.commons.lang3..",

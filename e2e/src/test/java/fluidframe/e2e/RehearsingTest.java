@@ -223,7 +223,7 @@ class RehearsingTest extends BrowserTest {
 
     /** The plan is laid out anew when something is put on it: the thing is taken where it has come to rest. */
     private void drag(Locator thing, double right, double down) {
-        thing.scrollIntoViewIfNeeded();
+        thing.hover();
         BoundingBox from = thing.boundingBox();
         double x = from.x + from.width / 2;
         double y = from.y + from.height / 2;

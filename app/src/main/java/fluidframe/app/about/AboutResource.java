@@ -15,7 +15,7 @@ import org.springframework.web.bind.annotation.RestController;
 @Tag(name = "about")
 class AboutResource {
 
-    private static final String UNBUILT = "not built as a release";
+    private static final String UNBUILT = AboutSentences.notBuiltAsARelease();
 
     private final DatabaseFile file;
 

@@ -145,14 +145,14 @@ public final class BackupFile {
     static Contents check(Path file, int knownForm) {
         try (ZipFile zip = new ZipFile(file.toFile(), StandardCharsets.UTF_8)) {
             if (zip.size() > MOST_ENTRIES) {
-                throw refused("the file", zip.size() + " parts", "at most " + MOST_ENTRIES);
+                throw refused(BackupsSentences.theFile(), zip.size() + " parts", BackupsSentences.atMost(MOST_ENTRIES));
             }
             Contents contents = contents(zip);
             if (contents.form() < 1 || contents.form() > knownForm) {
                 throw refused(
                         CONTENTS + ", form",
                         String.valueOf(contents.form()),
-                        "1 to " + knownForm + "; a newer Fluid Frame makes later ones");
+                        BackupsSentences.toANewerFluidFrameMakes(knownForm));
             }
             long left = Math.min(MOST_BYTES, ALWAYS_HELD + MOST_TIMES * Files.size(file));
             Set<String> seen = new HashSet<>();
@@ -165,13 +165,13 @@ public final class BackupFile {
                     throw refused(
                             CONTENTS + ", tables",
                             content == null ? "" : content.name(),
-                            "each table once, with its columns, rows and checksum");
+                            BackupsSentences.eachTableOnceWithItsColumns());
                 }
                 left -= length(zip, content, left);
             }
             return contents;
         } catch (IOException | IllegalArgumentException e) {
-            throw refused("the file", String.valueOf(e.getMessage()), "a whole ZIP file");
+            throw refused(BackupsSentences.theFile(), String.valueOf(e.getMessage()), BackupsSentences.aWholeZipFile());
         }
     }
 
@@ -188,14 +188,14 @@ public final class BackupFile {
                 if (length > most) {
                     throw refused(
                             content.entry(),
-                            "more than " + most + " bytes",
-                            "no more than a backup of this size holds");
+                            BackupsSentences.moreThanBytes(most),
+                            BackupsSentences.noMoreThanABackupOf());
                 }
             }
         }
         String found = HexFormat.of().formatHex(digest.digest());
         if (!found.equals(content.sha256())) {
-            throw refused(content.entry(), "the checksum " + found, content.sha256());
+            throw refused(content.entry(), BackupsSentences.theChecksum(found), content.sha256());
         }
         return length;
     }
@@ -204,7 +204,10 @@ public final class BackupFile {
         try (InputStream text = open(zip, CONTENTS)) {
             byte[] bytes = text.readNBytes(LONGEST_CONTENTS + 1);
             if (bytes.length > LONGEST_CONTENTS) {
-                throw refused(CONTENTS, "more than " + LONGEST_CONTENTS + " bytes", "a list of contents");
+                throw refused(
+                        CONTENTS,
+                        BackupsSentences.moreThanBytes2(LONGEST_CONTENTS),
+                        BackupsSentences.aListOfContents());
             }
             JsonNode tree = JSON.readTree(bytes);
             if (!FORMAT.equals(tree.path("format").asString(""))
@@ -217,18 +220,18 @@ public final class BackupFile {
             }
             Contents contents = JSON.treeToValue(tree, Contents.class);
             if (contents.tables() == null || contents.tables().isEmpty()) {
-                throw refused(CONTENTS + ", tables", "", "the tables of form " + contents.form());
+                throw refused(CONTENTS + ", tables", "", BackupsSentences.theTablesOfForm(contents.form()));
             }
             return contents;
         } catch (JacksonException e) {
-            throw refused(CONTENTS, "", "a list of contents (" + e.getOriginalMessage() + ")");
+            throw refused(CONTENTS, "", BackupsSentences.aListOfContents2(e.getOriginalMessage()));
         }
     }
 
     private static InputStream open(ZipFile zip, String name) throws IOException {
         ZipEntry entry = zip.getEntry(name);
         if (entry == null) {
-            throw refused(name, "", "this part of a backup");
+            throw refused(name, "", BackupsSentences.thisPartOfABackup());
         }
         return zip.getInputStream(entry);
     }
@@ -248,10 +251,11 @@ public final class BackupFile {
         missing.removeAll(byName.keySet());
         tables.forEach(table -> unknown.remove(table.name()));
         if (!unknown.isEmpty()) {
-            throw refused(CONTENTS, String.join(", ", unknown), "only tables of form " + contents.form());
+            throw refused(CONTENTS, String.join(", ", unknown), BackupsSentences.onlyTablesOfForm(contents.form()));
         }
         if (!missing.isEmpty()) {
-            throw refused(CONTENTS, "no " + String.join(", ", missing), "every table of form " + contents.form());
+            throw refused(
+                    CONTENTS, "no " + String.join(", ", missing), BackupsSentences.everyTableOfForm(contents.form()));
         }
         try (ZipFile zip = new ZipFile(file.toFile(), StandardCharsets.UTF_8)) {
             for (Table table : tables) {
@@ -275,7 +279,7 @@ public final class BackupFile {
                 return row(content, line[0], text);
             });
         } catch (SQLException e) {
-            throw refused(content.entry() + ", line " + line[0], firstLine(e), "rows of a backup");
+            throw refused(content.entry() + ", line " + line[0], firstLine(e), BackupsSentences.rowsOfABackup());
         }
         if (line[0] - 1 != content.rows()) {
             throw refused(content.entry(), line[0] - 1 + " rows", content.rows() + " rows");
@@ -295,7 +299,9 @@ public final class BackupFile {
             }
             if (bytes.size() == LONGEST_ROW) {
                 throw refused(
-                        content.entry() + ", line " + line, "more than " + LONGEST_ROW + " bytes", "a row of a backup");
+                        content.entry() + ", line " + line,
+                        BackupsSentences.moreThanBytes3(LONGEST_ROW),
+                        BackupsSentences.aRowOfABackup());
             }
             bytes.write(next);
         }
@@ -311,7 +317,7 @@ public final class BackupFile {
             List<Object> row = new ArrayList<>();
             JsonNode values = JSON.readTree(next);
             if (!values.isArray()) {
-                throw refused(content.entry() + ", line " + line, "", "a JSON array");
+                throw refused(content.entry() + ", line " + line, "", BackupsSentences.aJsonArray());
             }
             for (JsonNode value : values) {
                 row.add(
@@ -331,13 +337,12 @@ public final class BackupFile {
         } catch (IOException e) {
             throw new UncheckedIOException(e);
         } catch (JacksonException e) {
-            throw refused(content.entry() + ", line " + line, "", "a JSON array (" + e.getOriginalMessage() + ")");
+            throw refused(content.entry() + ", line " + line, "", BackupsSentences.aJsonArray2(e.getOriginalMessage()));
         }
     }
 
     private static RefusedException refused(String place, String found, String expected) {
         Fault fault = Fault.of(place, found, expected);
-        return new RefusedException(
-                "This backup is damaged or none, and nothing was changed. " + fault.sentence() + ".", List.of(fault));
+        return new RefusedException(BackupsSentences.thisBackupIsDamagedOrNone(fault.sentence()), List.of(fault));
     }
 }

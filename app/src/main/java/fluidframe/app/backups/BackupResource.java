@@ -122,8 +122,7 @@ class BackupResource {
 
     private void requireMeant(String word) {
         if (!presence.isMeant(word)) {
-            throw new ConflictException(
-                    "Another program than the one that was meant answers here; nothing was changed.");
+            throw new ConflictException(BackupsSentences.anotherProgramThanTheOneThat());
         }
     }
 }

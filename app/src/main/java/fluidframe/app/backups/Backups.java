@@ -221,8 +221,7 @@ public class Backups {
      */
     public Restored restore(Path file) {
         if (!restoring.tryLock()) {
-            throw new BusyException(
-                    "Another backup is being restored. Nothing was changed; try again when it is done.", SOON);
+            throw new BusyException(BackupsSentences.anotherBackupIsBeingRestoredNothing(), SOON);
         }
         try {
             return restoreAlone(file);

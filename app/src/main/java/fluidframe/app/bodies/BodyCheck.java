@@ -48,7 +48,7 @@ class BodyCheck {
             for (JsonToken token = parser.nextToken(); token != null; token = parser.nextToken()) {
                 values++;
                 if (most > 0 && values > most) {
-                    return Optional.of(Fault.of("", "more", "at most " + most + " values"));
+                    return Optional.of(Fault.of("", "more", BodiesSentences.atMostValues(most)));
                 }
                 if (token == JsonToken.VALUE_STRING || token == JsonToken.PROPERTY_NAME) {
                     String place = isSuspect(parser.getString())
@@ -78,9 +78,8 @@ class BodyCheck {
                 .map(code -> new Fault(
                         place,
                         code,
-                        "text without control characters",
-                        (place.isEmpty() ? "The text" : place) + ": found the control character " + code
-                                + ", expected text without any",
+                        BodiesSentences.textWithoutControlCharacters(),
+                        BodiesSentences.theTextFoundTheControlCharacter(place.isEmpty(), place, code),
                         java.util.List.of()));
     }
 

@@ -93,11 +93,7 @@ class BodyIntake extends OncePerRequestFilter {
             }
         } catch (Room.NoRoomException e) {
             body.close();
-            refuse(
-                    response,
-                    HttpStatus.SERVICE_UNAVAILABLE,
-                    "Busy",
-                    "Too much is being sent at once. Nothing was stored; try again in a few seconds.");
+            refuse(response, HttpStatus.SERVICE_UNAVAILABLE, "Busy", BodiesSentences.tooMuchIsBeingSentAt());
             return;
         } catch (IOException | RuntimeException e) {
             body.close();
@@ -137,14 +133,14 @@ class BodyIntake extends OncePerRequestFilter {
                 refuse(
                         response,
                         HttpStatus.CONTENT_TOO_LARGE,
-                        "Too large",
+                        BodiesSentences.tooLarge(),
                         body.bound().sentence());
             } else if (fault.isPresent()) {
                 refuse(
                         response,
                         HttpStatus.UNPROCESSABLE_CONTENT,
-                        "Not stored",
-                        fault.get().sentence() + ". Nothing was stored.",
+                        BodiesSentences.notStored(),
+                        BodiesSentences.nothingWasStored(fault.get().sentence()),
                         fault.get());
             } else if (body.isLarge()) {
                 work.takingIn(() -> chain.doFilter(new WholeRequest(request, body), response));
@@ -209,13 +205,13 @@ class BodyIntake extends OncePerRequestFilter {
                 try {
                     body.take(piece, got);
                 } catch (Room.NoRoomException e) {
-                    end(
-                            HttpStatus.SERVICE_UNAVAILABLE,
-                            "Busy",
-                            "Too much is being sent at once. Nothing was stored; try again in a few seconds.");
+                    end(HttpStatus.SERVICE_UNAVAILABLE, "Busy", BodiesSentences.tooMuchIsBeingSentAt());
                 }
                 if (body.isHopeless()) {
-                    end(HttpStatus.CONTENT_TOO_LARGE, "Too large", body.bound().sentence());
+                    end(
+                            HttpStatus.CONTENT_TOO_LARGE,
+                            BodiesSentences.tooLarge(),
+                            body.bound().sentence());
                 } else if (body.isTooSlow(PATIENCE_SECONDS, LEAST_BYTES_A_SECOND)) {
                     tooSlow();
                 }
@@ -232,10 +228,7 @@ class BodyIntake extends OncePerRequestFilter {
         }
 
         private void tooSlow() throws IOException {
-            end(
-                    HttpStatus.REQUEST_TIMEOUT,
-                    "Too slow",
-                    "What was sent came too slowly; nothing was stored. Try again.");
+            end(HttpStatus.REQUEST_TIMEOUT, BodiesSentences.tooSlow(), BodiesSentences.whatWasSentCameTooSlowly());
         }
 
         private void end(HttpStatus status, String title, String sentence) throws IOException {

@@ -21,8 +21,7 @@ class Bounds {
     record Bound(DataSize most, int values) {
 
         String sentence() {
-            return "The request is larger than " + most.toMegabytes()
-                    + " MB, more than is sent here; nothing was stored.";
+            return BodiesSentences.theRequestIsLargerThanMb(most.toMegabytes());
         }
     }
 

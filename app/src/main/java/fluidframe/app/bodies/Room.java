@@ -12,7 +12,7 @@ final class Room {
     /** Too much is under way already. */
     static final class NoRoomException extends IOException {
         NoRoomException() {
-            super("too much is being sent at once");
+            super(BodiesSentences.tooMuchIsBeingSentAtOnce());
         }
     }
 

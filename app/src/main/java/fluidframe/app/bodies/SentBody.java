@@ -56,7 +56,7 @@ public final class SentBody implements AutoCloseable {
         if (request.getAttribute(NAME) instanceof SentBody body) {
             return body;
         }
-        throw RefusedException.of("", "", "something that is sent with it");
+        throw RefusedException.of("", "", BodiesSentences.somethingThatIsSentWithIt());
     }
 
     static Optional<SentBody> of(RequestAttributes request) {

@@ -92,7 +92,7 @@ class CardResource {
             return lexicon.read(text);
         } catch (UnreadableTextException e) {
             throw new RefusedException(
-                    "The card cannot be written that way.", List.of(Fault.of(place, e.text(), e.expected())));
+                    CardsSentences.theCardCannotBeWrittenThat(), List.of(Fault.of(place, e.text(), e.expected())));
         }
     }
 }

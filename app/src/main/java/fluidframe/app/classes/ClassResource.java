@@ -68,7 +68,7 @@ class ClassResource {
         } catch (UnreadableTextException e) {
             throw RefusedException.of("/level", document.level(), e.expected());
         } catch (IllegalArgumentException e) {
-            throw refused("The class is not complete", e);
+            throw refused(ClassesSentences.theClassIsNotComplete(), e);
         }
     }
 
@@ -77,7 +77,8 @@ class ClassResource {
         for (int i = 0; i < ids.size(); i++) {
             String id = ids.get(i);
             String at = place + i;
-            found.add(figures.find(id).orElseThrow(() -> RefusedException.of(at, id, "the id of a figure")));
+            found.add(
+                    figures.find(id).orElseThrow(() -> RefusedException.of(at, id, ClassesSentences.theIdOfAFigure())));
         }
         return found;
     }
@@ -93,7 +94,8 @@ class ClassResource {
                             .distinct()
                             .count()
                     > 1) {
-                throw RefusedException.of("/wanted", "figures of several dances", "those of one");
+                throw RefusedException.of(
+                        "/wanted", ClassesSentences.figuresOfSeveralDances(), ClassesSentences.thoseOfOne());
             }
             List<Figure> book = wanted.isEmpty()
                     ? List.of()
@@ -115,7 +117,7 @@ class ClassResource {
                     dancers, pairs(document.together()), pairs(document.apart()), pairs(document.danced()));
             return work.quickly(() -> PartnerPlanDocument.of(PartnerChanges.of(wish)));
         } catch (IllegalArgumentException e) {
-            throw refused("These partners cannot be changed", e);
+            throw refused(ClassesSentences.thesePartnersCannotBeChanged(), e);
         }
     }
 

@@ -34,7 +34,8 @@ class ClassStore extends PlainStore<ClassEntity, ClassDocument> {
         for (int i = 0; i < kept.parts().size(); i++) {
             int minutes = kept.parts().get(i).minutes();
             if (minutes < 0 || minutes > LONGEST_PART) {
-                faults.add("/parts/" + i + "/minutes", String.valueOf(minutes), "0 to " + LONGEST_PART + " minutes");
+                faults.add(
+                        "/parts/" + i + "/minutes", String.valueOf(minutes), ClassesSentences.toMinutes(LONGEST_PART));
             }
         }
         faults.refuse();

@@ -60,8 +60,9 @@ class CompletionResource {
                         Arrays.stream(Column.values()).map(Column::key).toList()));
         if (text.length() > LONGEST_CELL) {
             throw new RefusedException(
-                    "The cell is too long.",
-                    List.of(Fault.of("?text", text.length() + " letters", "at most " + LONGEST_CELL + " letters")));
+                    CompletionsSentences.theCellIsTooLong(),
+                    List.of(Fault.of(
+                            "?text", text.length() + " letters", CompletionsSentences.atMostLetters(LONGEST_CELL))));
         }
         return Completions.of(cell, text, known, new Completions.Context(footPosition, before, usual.in(known)))
                 .stream()
@@ -71,6 +72,7 @@ class CompletionResource {
 
     private static RefusedException refused(String place, String found, List<String> known) {
         return new RefusedException(
-                "There is nothing to complete.", List.of(Fault.of(place, found, "one of " + String.join(", ", known))));
+                CompletionsSentences.thereIsNothingToComplete(),
+                List.of(Fault.of(place, found, CompletionsSentences.oneOf(String.join(", ", known)))));
     }
 }

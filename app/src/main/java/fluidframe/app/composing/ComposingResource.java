@@ -155,7 +155,7 @@ class ComposingResource {
                         .filter(compared -> compared.outcome() == Outcome.BREAKS)
                         .findFirst()
                         .map(compared -> compared.aspect().title() + ": " + said.apply(compared))
-                        .orElse("is danced otherwise");
+                        .orElse(ComposingSentences.isDancedOtherwise());
                 byReason.computeIfAbsent(reason, added -> new ArrayList<>())
                         .add(dancing.figure().title());
             }
@@ -275,9 +275,9 @@ class ComposingResource {
         Standing standing = standing(question.routine());
         if (question.most() < 1 || question.most() > LONGEST_BRIDGE_BARS) {
             throw new RefusedException(
-                    "A bridge cannot have this length.",
+                    ComposingSentences.aBridgeCannotHaveThisLength(),
                     List.of(Fault.of(
-                            "/most", String.valueOf(question.most()), "1 to " + LONGEST_BRIDGE_BARS + " bars")));
+                            "/most", String.valueOf(question.most()), ComposingSentences.toBars(LONGEST_BRIDGE_BARS))));
         }
         return chains(standing, question.after(), standing.dancing(question.after() + 1), question.most());
     }

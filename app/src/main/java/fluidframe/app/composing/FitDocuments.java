@@ -137,11 +137,14 @@ final class FitDocuments {
             Piece piece = fit.laying().piece();
             if (misfit instanceof Misfit.Straddles straddles) {
                 return new MisfitDocument(
-                        "over a phrase", MisfitSentence.of(misfit, fit), straddles.bar(), straddles.passage());
+                        ComposingSentences.overAPhrase(),
+                        MisfitSentence.of(misfit, fit),
+                        straddles.bar(),
+                        straddles.passage());
             }
             if (misfit instanceof Misfit.HighlightOffHit off) {
                 return new MisfitDocument(
-                        "off its hit",
+                        ComposingSentences.offItsHit(),
                         MisfitSentence.of(misfit, fit),
                         piece.barOf(fit.begins()
                                 .plus(fit.score()
@@ -151,13 +154,17 @@ final class FitDocuments {
                         off.passage());
             }
             if (misfit instanceof Misfit.TooLong) {
-                return new MisfitDocument("too long", MisfitSentence.of(misfit, fit), piece.bars(), null);
+                return new MisfitDocument(
+                        ComposingSentences.tooLong(), MisfitSentence.of(misfit, fit), piece.bars(), null);
             }
             if (misfit instanceof Misfit.TooShort) {
-                return new MisfitDocument("too short", MisfitSentence.of(misfit, fit), piece.barOf(fit.ends()), null);
+                return new MisfitDocument(
+                        ComposingSentences.tooShort(), MisfitSentence.of(misfit, fit), piece.barOf(fit.ends()), null);
             }
             return new MisfitDocument(
-                    misfit instanceof Misfit.UnusualTempo ? "unusual tempo" : "other dance",
+                    misfit instanceof Misfit.UnusualTempo
+                            ? ComposingSentences.unusualTempo()
+                            : ComposingSentences.otherDance(),
                     MisfitSentence.of(misfit, fit),
                     1,
                     null);

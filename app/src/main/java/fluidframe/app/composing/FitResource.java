@@ -52,7 +52,8 @@ class FitResource {
     private Fit fitOf(RoutineDocument document) {
         Routine routine = reader.read(document);
         if (routine.laying().isEmpty()) {
-            throw RefusedException.of("/music", "no piece", "the piece it is danced to");
+            throw RefusedException.of(
+                    "/music", ComposingSentences.noPiece(), ComposingSentences.thePieceItIsDancedTo());
         }
         return Fit.of(scores.of(routine));
     }
@@ -65,7 +66,7 @@ class FitResource {
                 throw RefusedException.of(
                         "/misfit",
                         String.valueOf(question.misfit()),
-                        "a misfit from 0 to " + (fit.misfits().size() - 1));
+                        ComposingSentences.aMisfitFrom0To((fit.misfits().size() - 1)));
             }
             Repertoire repertoire = repertoires.of(
                     fit.score().routine().dance(), fit.score().routine().conditions());

@@ -61,7 +61,7 @@ class LinkMapResource {
         Dance known = studioDances
                 .find(dance)
                 .orElseThrow(() -> new RefusedException(
-                        "There is no such dance.",
+                        ComposingSentences.thereIsNoSuchDance(),
                         List.of(Fault.of(
                                 "?dance",
                                 dance,
@@ -123,7 +123,7 @@ class LinkMapResource {
             return Level.LEXICON.read(text);
         } catch (UnreadableTextException e) {
             throw new RefusedException(
-                    "The level cannot be read.", List.of(Fault.of("?level", e.text(), e.expected())));
+                    ComposingSentences.theLevelCannotBeRead(), List.of(Fault.of("?level", e.text(), e.expected())));
         }
     }
 }

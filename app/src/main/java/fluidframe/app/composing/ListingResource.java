@@ -114,17 +114,13 @@ class ListingResource {
                 .orElseThrow(() -> refused(
                         "/dance",
                         question.dance(),
-                        "one of "
-                                + String.join(
-                                        ", ",
-                                        studioDances.all().stream()
-                                                .map(Dance::id)
-                                                .toList())));
+                        ComposingSentences.oneOf(String.join(
+                                ", ", studioDances.all().stream().map(Dance::id).toList()))));
         if (question.text().length() > ListingReader.MOST_LETTERS) {
             throw refused(
                     "/text",
                     question.text().length() + " letters",
-                    "at most " + ListingReader.MOST_LETTERS + " letters");
+                    ComposingSentences.atMostLetters(ListingReader.MOST_LETTERS));
         }
         return work.quickly(() -> {
             RoutineListing listing = ListingReader.read(question.text(), dance, figures.ofDance(dance.id()));
@@ -140,6 +136,7 @@ class ListingResource {
     }
 
     private static RefusedException refused(String place, String found, String expected) {
-        return new RefusedException("The list cannot be read.", List.of(Fault.of(place, found, expected)));
+        return new RefusedException(
+                ComposingSentences.theListCannotBeRead(), List.of(Fault.of(place, found, expected)));
     }
 }

@@ -96,12 +96,14 @@ class RulingResource {
     }
 
     private Profile profile(String id) {
-        return profiles.find(id).orElseThrow(() -> RefusedException.of("/profile", id, "the id of rules"));
+        return profiles.find(id)
+                .orElseThrow(() -> RefusedException.of("/profile", id, ComposingSentences.theIdOfRules()));
     }
 
     private static Division division(Profile profile, String title) {
         return profile.division(title)
-                .orElseThrow(() -> RefusedException.of("/division", title, "a division of " + profile.title()));
+                .orElseThrow(
+                        () -> RefusedException.of("/division", title, ComposingSentences.aDivisionOf(profile.title())));
     }
 
     /** How every routine entered for an event stands. */
@@ -151,13 +153,14 @@ class RulingResource {
                     .filter(rule -> rule.name().toLowerCase(Locale.ROOT).equals(question.rule()))
                     .findFirst()
                     .flatMap(standing::ruling)
-                    .orElseThrow(() -> RefusedException.of("/rule", question.rule(), "a rule of the division"));
+                    .orElseThrow(() ->
+                            RefusedException.of("/rule", question.rule(), ComposingSentences.aRuleOfTheDivision()));
             if (question.place() < 0
                     || question.place() >= Math.max(1, ruling.places().size())) {
                 throw RefusedException.of(
                         "/place",
                         String.valueOf(question.place()),
-                        "a place from 0 to " + (ruling.places().size() - 1));
+                        ComposingSentences.aPlaceFrom0To((ruling.places().size() - 1)));
             }
             Repertoire repertoire = repertoires.of(routine.dance(), routine.conditions());
             Instant until = Instant.now().plus(LONGEST);

@@ -25,8 +25,8 @@ import java.util.stream.IntStream;
  */
 final class SectionEnd {
 
-    private static final String LAST_TIME = "last time";
-    private static final String ONCE_MORE = "once more";
+    private static final String LAST_TIME = ComposingSentences.lastTime();
+    private static final String ONCE_MORE = ComposingSentences.onceMore();
 
     private final CompositionQuestion question;
     private final SectionSpan span;
@@ -43,7 +43,11 @@ final class SectionEnd {
     /** @throws RefusedException if the placement lies in no section, or that is danced as often as can be already */
     static SectionEnd of(CompositionQuestion question, Standing standing) {
         if (!question.within().equals(LAST_TIME) && !question.within().equals(ONCE_MORE)) {
-            throw refused("Nothing can be added there.", "/within", question.within(), LAST_TIME + " or " + ONCE_MORE);
+            throw refused(
+                    ComposingSentences.nothingCanBeAddedThere(),
+                    "/within",
+                    question.within(),
+                    LAST_TIME + " or " + ONCE_MORE);
         }
         int after = question.after() == null ? standing.last() : question.after();
         SectionSpan span = standing.routine().placements().isEmpty()
@@ -54,17 +58,17 @@ final class SectionEnd {
                         .orElse(null);
         if (span == null) {
             throw refused(
-                    "There is no section at this place.",
+                    ComposingSentences.thereIsNoSectionAtThis(),
                     "/after",
                     String.valueOf(question.after()),
-                    "a place in a section");
+                    ComposingSentences.aPlaceInASection());
         }
         if (question.within().equals(ONCE_MORE) && span.section().times() == Section.MOST_TIMES) {
             throw refused(
-                    span.section().title() + " is danced as often as a section can be.",
+                    ComposingSentences.isDancedAsOftenAsA(span.section().title()),
                     "/within",
                     question.within(),
-                    "at most " + Section.MOST_TIMES + " times");
+                    ComposingSentences.atMostTimes(Section.MOST_TIMES));
         }
         return new SectionEnd(question, span, standing.routine());
     }
@@ -102,10 +106,10 @@ final class SectionEnd {
                 .filter(passage -> span.has(standing.placed(passage).passage(), times))
                 .max()
                 .orElseThrow(() -> refused(
-                        "Nothing of the section is danced the last time.",
+                        ComposingSentences.nothingOfTheSectionIsDanced(),
                         "/within",
                         question.within(),
-                        "a figure that is danced then"));
+                        ComposingSentences.aFigureThatIsDancedThen()));
         return question.of(routine, last, last < standing.last());
     }
 
@@ -117,8 +121,8 @@ final class SectionEnd {
                         && span.has(placed.get(seam.after() + 1).passage(), times))
                 .filter(seam -> seam.verdict().outcome() == Outcome.BREAKS)
                 .findFirst()
-                .map(seam -> span.section().title() + " does not lead into itself yet. "
-                        + seam.verdict().sentence());
+                .map(seam -> ComposingSentences.doesNotLeadIntoItselfYet(
+                        span.section().title(), seam.verdict().sentence()));
     }
 
     /** All placements with something added to the last time. */

@@ -53,8 +53,8 @@ final class Standing {
     ScoredPlacement placed(int passage) {
         if (passage < 0 || passage > last()) {
             throw new RefusedException(
-                    "There is no such place in the routine.",
-                    List.of(Fault.of("/after", String.valueOf(passage), "a place from 0 to " + last())));
+                    ComposingSentences.thereIsNoSuchPlaceIn(),
+                    List.of(Fault.of("/after", String.valueOf(passage), ComposingSentences.aPlaceFrom0To2(last()))));
         }
         return course.placements().get(passage);
     }

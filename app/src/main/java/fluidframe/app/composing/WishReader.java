@@ -74,13 +74,13 @@ final class WishReader {
         if (least < 1 || most > MOST_BARS) {
             String place = question.toBar() != null ? "/toBar" : "/most";
             throw new RefusedException(
-                    "That many bars cannot be composed.",
+                    ComposingSentences.thatManyBarsCannotBeComposed(),
                     List.of(Fault.of(
                             place,
                             String.valueOf(question.toBar() != null ? question.toBar() : most),
                             question.toBar() != null
-                                    ? "a bar after " + barsBefore() + ", no more than " + MOST_BARS + " on"
-                                    : "1 to " + MOST_BARS + " bars")));
+                                    ? ComposingSentences.aBarAfterNoMoreThan(barsBefore(), MOST_BARS)
+                                    : ComposingSentences.toBars2(MOST_BARS))));
         }
         checkKnown(question.required(), "/required");
         checkKnown(question.highlights(), "/highlights");
@@ -90,8 +90,8 @@ final class WishReader {
     private static int orRefuse(Integer bars, String place) {
         if (bars == null) {
             throw new RefusedException(
-                    "How long it is to be is not said.",
-                    List.of(Fault.of(place, "nothing", "bars, or the bar it goes to")));
+                    ComposingSentences.howLongItIsToBe(),
+                    List.of(Fault.of(place, "nothing", ComposingSentences.barsOrTheBarItGoes())));
         }
         return bars;
     }
@@ -168,8 +168,8 @@ final class WishReader {
                     stretches());
         } catch (IllegalArgumentException e) {
             throw new RefusedException(
-                    "This cannot be composed: " + e.getMessage() + ".",
-                    List.of(Fault.of("", "these wishes", e.getMessage())));
+                    ComposingSentences.thisCannotBeComposed(e.getMessage()),
+                    List.of(Fault.of("", ComposingSentences.theseWishes(), e.getMessage())));
         }
     }
 
@@ -193,17 +193,17 @@ final class WishReader {
         for (FullnessDocument each : question.fullness() == null ? List.<FullnessDocument>of() : question.fullness()) {
             if (each.from() < 1 || each.to() < each.from() || each.to() > MOST_BARS) {
                 throw new RefusedException(
-                        "There are no such bars.",
+                        ComposingSentences.thereAreNoSuchBars(),
                         List.of(Fault.of(
                                 "/fullness",
                                 each.from() + " to " + each.to(),
-                                "bars from 1 to " + MOST_BARS + ", the first of them first")));
+                                ComposingSentences.barsFrom1ToTheFirst(MOST_BARS))));
             }
             Fullness fullness = FULLNESS.get(each.fullness());
             if (fullness == null) {
                 throw new RefusedException(
-                        "Music is danced sparse or full.",
-                        List.of(Fault.of("/fullness", each.fullness(), "sparse or full")));
+                        ComposingSentences.musicIsDancedSparseOrFull(),
+                        List.of(Fault.of("/fullness", each.fullness(), ComposingSentences.sparseOrFull())));
             }
             stretches.add(new Stretch(bar.times(each.from() - 1), bar.times(each.to()), fullness));
         }
@@ -215,8 +215,8 @@ final class WishReader {
         for (String each : question.lifted() == null ? List.<String>of() : question.lifted()) {
             if (!LIFTS.containsKey(each)) {
                 throw new RefusedException(
-                        "Nothing of that name can be lifted.",
-                        List.of(Fault.of("/lifted", each, "one of " + LIFTS.keySet())));
+                        ComposingSentences.nothingOfThatNameCanBe(),
+                        List.of(Fault.of("/lifted", each, ComposingSentences.oneOf2(LIFTS.keySet()))));
             }
             taste = LIFTS.get(each).apply(taste);
         }
@@ -231,8 +231,9 @@ final class WishReader {
                 .findFirst()
                 .ifPresent(number -> {
                     throw new RefusedException(
-                            "There is no such bar.",
-                            List.of(Fault.of(place, String.valueOf(number), "bars from 1 to " + MOST_BARS)));
+                            ComposingSentences.thereIsNoSuchBar(),
+                            List.of(Fault.of(
+                                    place, String.valueOf(number), ComposingSentences.barsFrom1To(MOST_BARS))));
                 });
         return bars;
     }
@@ -244,8 +245,8 @@ final class WishReader {
         (question.weights() == null ? Map.<String, Integer>of() : question.weights()).forEach((name, each) -> {
             if (!names.containsKey(name)) {
                 throw new RefusedException(
-                        "Nothing of that name is counted.",
-                        List.of(Fault.of("/weights", name, "one of " + new TreeSet<>(names.keySet()))));
+                        ComposingSentences.nothingOfThatNameIsCounted(),
+                        List.of(Fault.of("/weights", name, ComposingSentences.oneOf3(new TreeSet<>(names.keySet())))));
             }
             points.put(names.get(name), each);
         });
@@ -258,7 +259,8 @@ final class WishReader {
                 standing.repertoire().figures().stream().map(Figure::id).collect(Collectors.toSet());
         set(ids).stream().filter(id -> !known.contains(id)).findFirst().ifPresent(id -> {
             throw new RefusedException(
-                    "This dance has no such figure.", List.of(Fault.of(place, id, "a figure of the dance")));
+                    ComposingSentences.thisDanceHasNoSuchFigure(),
+                    List.of(Fault.of(place, id, ComposingSentences.aFigureOfTheDance())));
         });
     }
 
@@ -269,8 +271,7 @@ final class WishReader {
                 .filter(figure -> isAbove(figure)
                         && (set(question.required()).contains(figure.id())
                                 || set(question.highlights()).contains(figure.id())))
-                .map(figure -> "The " + figure.title() + " is " + figure.level() + ", and this routine goes up to "
-                        + highest + "; it is left out.")
+                .map(figure -> ComposingSentences.theIsAndThisRoutineGoes(figure.title(), figure.level(), highest))
                 .toList();
     }
 

@@ -41,7 +41,7 @@ final class DanceCustomReading {
     private Dance dance() {
         Optional<Dance> dance = Dances.find(document.id());
         if (dance.isEmpty()) {
-            faults.add("/id", document.id(), "the id of a dance");
+            faults.add("/id", document.id(), DancesSentences.theIdOfADance());
             faults.refuse();
         }
         Optional<Integer> slowest = within("/slowest", document.slowest(), FASTEST);
@@ -60,7 +60,7 @@ final class DanceCustomReading {
             faults.add(
                     "/slowest",
                     String.valueOf(held.slowest().barsPerMinute()),
-                    "at most " + held.fastest().barsPerMinute() + ", the fastest");
+                    DancesSentences.atMostTheFastest(held.fastest().barsPerMinute()));
         }
         faults.refuse();
         return held;
@@ -74,7 +74,7 @@ final class DanceCustomReading {
         int most = dance.rhythm().beatsPerBar();
         for (int i = 0; i < beats.size(); i++) {
             if (beats.get(i) < 1 || beats.get(i) > most) {
-                faults.add("/startBeats/" + i, String.valueOf(beats.get(i)), "a beat of the bar, 1 to " + most);
+                faults.add("/startBeats/" + i, String.valueOf(beats.get(i)), DancesSentences.aBeatOfTheBar1(most));
             }
         }
         return faults.isEmpty() ? Optional.of(new TreeSet<>(beats)) : Optional.empty();
@@ -84,11 +84,11 @@ final class DanceCustomReading {
         if (document.slow() == null || document.slow().isBlank()) {
             return Optional.empty();
         }
-        Optional<Beats> slow =
-                faults.tried("/slow", document.slow(), "beats, such as 2 or 1 1/2", () -> Beats.parse(document.slow()));
+        Optional<Beats> slow = faults.tried(
+                "/slow", document.slow(), DancesSentences.beatsSuchAs2Or1(), () -> Beats.parse(document.slow()));
         if (slow.filter(beats -> beats.compareTo(SHORTEST_SLOW) < 0 || beats.compareTo(LONGEST_SLOW) > 0)
                 .isPresent()) {
-            faults.add("/slow", document.slow(), SHORTEST_SLOW + " to " + LONGEST_SLOW + " beats");
+            faults.add("/slow", document.slow(), DancesSentences.toBeats(SHORTEST_SLOW, LONGEST_SLOW));
             return Optional.empty();
         }
         return slow;
@@ -112,7 +112,7 @@ final class DanceCustomReading {
     private Optional<Double> stepLength() {
         Double metres = document.stepLength();
         if (metres != null && !(metres >= SHORTEST_STEP && metres <= LONGEST_STEP)) {
-            faults.add("/stepLength", String.valueOf(metres), SHORTEST_STEP + " to " + LONGEST_STEP + " metres");
+            faults.add("/stepLength", String.valueOf(metres), DancesSentences.toMetres(SHORTEST_STEP, LONGEST_STEP));
             return Optional.empty();
         }
         return Optional.ofNullable(metres);

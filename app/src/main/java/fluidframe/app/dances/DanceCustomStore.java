@@ -26,7 +26,7 @@ class DanceCustomStore extends PlainStore<DanceCustomEntity, DanceCustomDocument
             ApplicationEventPublisher events,
             Changes changes) {
         super(
-                "custom of a dance",
+                DancesSentences.customOfADance(),
                 DanceCustomEntity.class,
                 DanceCustomDocument.class,
                 repository,

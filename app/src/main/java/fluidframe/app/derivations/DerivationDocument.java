@@ -41,8 +41,8 @@ record DerivationDocument(FigureDocument figure, List<ChangeDocument> changes, L
         FigureDraft after = DraftWriter.write(danced).withDerived(derivedCells(before, part, derived));
         List<String> assumed = standing.equals(figure.start())
                 ? List.of()
-                : List.of("The first step is taken in " + standing.position().wording()
-                        + ", so the figure is taken to begin there.");
+                : List.of(DerivationsSentences.theFirstStepIsTakenIn(
+                        standing.position().wording()));
         return new DerivationDocument(
                 FigureMapper.document(after),
                 changes(before, after),

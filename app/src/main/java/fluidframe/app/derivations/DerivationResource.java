@@ -100,8 +100,8 @@ class DerivationResource {
                     figure, Retiming.of(figure, man, lady).figure());
         } catch (CountException e) {
             throw new RefusedException(
-                    "These rows cannot be laid on that count: " + e.getMessage() + ".",
-                    List.of(Fault.of("/man", question.man(), "a count with one mark for each row that the dance has")));
+                    DerivationsSentences.theseRowsCannotBeLaidOn(e.getMessage()),
+                    List.of(Fault.of("/man", question.man(), DerivationsSentences.aCountWithOneMarkFor())));
         }
     }
 
@@ -109,7 +109,8 @@ class DerivationResource {
         try {
             return Counts.read(text == null ? "" : text);
         } catch (UnreadableTextException e) {
-            throw new RefusedException("The count cannot be read.", List.of(Fault.of(place, e.text(), e.expected())));
+            throw new RefusedException(
+                    DerivationsSentences.theCountCannotBeRead(), List.of(Fault.of(place, e.text(), e.expected())));
         }
     }
 
@@ -125,6 +126,7 @@ class DerivationResource {
                         .map(value -> value.name().toLowerCase(Locale.ROOT))
                         .toList());
         throw new RefusedException(
-                "This cannot be derived.", List.of(Fault.of(place, text == null ? "" : text, "one of " + expected)));
+                DerivationsSentences.thisCannotBeDerived(),
+                List.of(Fault.of(place, text == null ? "" : text, DerivationsSentences.oneOf(expected))));
     }
 }

@@ -33,9 +33,9 @@ class DoorFilter extends OncePerRequestFilter {
         String host = Optional.ofNullable(request.getHeader(HttpHeaders.HOST)).orElseGet(request::getServerName);
         String origin = request.getHeader(HttpHeaders.ORIGIN);
         if (!doors.admits(host)) {
-            refuse(response, Fault.of(HttpHeaders.HOST, host, "localhost, or a name that ALLOWED_HOSTS lists"));
+            refuse(response, Fault.of(HttpHeaders.HOST, host, DoorsSentences.localhostOrANameThatAllowed()));
         } else if (origin != null && !doors.admits(origin, host)) {
-            refuse(response, Fault.of(HttpHeaders.ORIGIN, origin, "a page of this program"));
+            refuse(response, Fault.of(HttpHeaders.ORIGIN, origin, DoorsSentences.aPageOfThisProgram()));
         } else {
             chain.doFilter(request, response);
         }
@@ -45,6 +45,7 @@ class DoorFilter extends OncePerRequestFilter {
         response.setStatus(HttpStatus.FORBIDDEN.value());
         response.setContentType(MediaType.APPLICATION_PROBLEM_JSON_VALUE);
         response.getOutputStream()
-                .write(Problems.written(HttpStatus.FORBIDDEN.value(), "Not let in", fault.sentence() + ".", fault));
+                .write(Problems.written(
+                        HttpStatus.FORBIDDEN.value(), DoorsSentences.notLetIn(), fault.sentence() + ".", fault));
     }
 }

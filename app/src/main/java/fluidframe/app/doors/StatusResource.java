@@ -16,9 +16,7 @@ import org.springframework.web.bind.annotation.RestController;
 @Tag(name = "status")
 class StatusResource {
 
-    static final String OPEN =
-            "Everybody on this network can read and change everything: the program answers other machines, and it has no accounts yet. "
-                    + "Start it without BIND to answer this machine only.";
+    static final String OPEN = DoorsSentences.everybodyOnThisNetworkCanRead();
 
     private final Database database;
     private final Doors doors;

@@ -66,8 +66,8 @@ class DrawingResource {
             return file(figure.id() + "-steps.svg", work.quickly(() -> StepDrawing.of(figure)));
         } catch (CountException e) {
             throw new RefusedException(
-                    "The steps cannot be drawn: " + e.getMessage() + ".",
-                    List.of(Fault.of("", "the count", e.getMessage())));
+                    DrawingsSentences.theStepsCannotBeDrawn(e.getMessage()),
+                    List.of(Fault.of("", DrawingsSentences.theCount(), e.getMessage())));
         }
     }
 

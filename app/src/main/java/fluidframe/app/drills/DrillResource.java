@@ -67,10 +67,11 @@ class DrillResource {
         }
         if (chain.stream().map(dancing -> dancing.figure().dance()).distinct().count() > 1) {
             throw RefusedException.of(
-                    "/figures/1/figure", document.figures().get(1).figure(), "a figure of the same dance");
+                    "/figures/1/figure", document.figures().get(1).figure(), DrillsSentences.aFigureOfTheSameDance());
         }
         Optional<Part> alone = Optional.ofNullable(document.alone())
-                .map(name -> Part.named(name).orElseThrow(() -> RefusedException.of("/alone", name, "man or lady")));
+                .map(name -> Part.named(name)
+                        .orElseThrow(() -> RefusedException.of("/alone", name, DrillsSentences.manOrLady())));
         try {
             TempoLadder ladder = new TempoLadder(document.from(), document.to(), document.step(), document.every());
             return new Drill(
@@ -82,20 +83,19 @@ class DrillResource {
                     ladder);
         } catch (IllegalArgumentException e) {
             throw RefusedException.of(
-                    "", document.from() + " to " + document.to(), "an exercise (" + e.getMessage() + ")");
+                    "", document.from() + " to " + document.to(), DrillsSentences.anExercise(e.getMessage()));
         }
     }
 
     private Dancing dancing(DrillFigureDocument document, String place) {
         Figure figure = figures.find(document.figure())
-                .orElseThrow(() -> RefusedException.of(place + "/figure", document.figure(), "the id of a figure"));
+                .orElseThrow(() ->
+                        RefusedException.of(place + "/figure", document.figure(), DrillsSentences.theIdOfAFigure()));
         try {
             return Dancing.of(figure, document.way());
         } catch (IllegalArgumentException e) {
             throw RefusedException.of(
-                    place,
-                    document.way().wording(),
-                    "a way in which " + figure.title() + " can be danced (" + e.getMessage() + ")");
+                    place, document.way().wording(), DrillsSentences.aWayInWhichCanBe(figure.title(), e.getMessage()));
         }
     }
 

@@ -44,7 +44,7 @@ final class EventCalendar {
                     "warm-up-" + warmUp.before().round().id(),
                     warmUp.start(),
                     warmUp.before().start(),
-                    "Warm-up for " + warmUp.before().round().title(),
+                    EventsSentences.warmUpFor(warmUp.before().round().title()),
                     couples,
                     warmUp.before()));
         }

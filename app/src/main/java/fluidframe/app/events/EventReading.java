@@ -61,7 +61,7 @@ public final class EventReading {
      */
     public static Event read(EventDocument document, Optional<Profile> profile, Set<String> routines, String root) {
         Profile rules = profile.orElseThrow(
-                () -> RefusedException.of(root + "/profile", document.profile(), "the id of rules"));
+                () -> RefusedException.of(root + "/profile", document.profile(), EventsSentences.theIdOfRules()));
         EventReading reading = new EventReading(document, rules, routines, root);
         Optional<Event> event = reading.event();
         reading.faults.refuse();
@@ -77,7 +77,7 @@ public final class EventReading {
             faults.checkTitle("/floors/" + i + "/title", floor.title());
             Floors.read(floor.floor(), true, faults.root() + "/floors/" + i + "/floor", faults.list());
             if (!floors.add(floor.title())) {
-                faults.add("/floors/" + i + "/title", floor.title(), "a title that no other floor has");
+                faults.add("/floors/" + i + "/title", floor.title(), EventsSentences.aTitleThatNoOtherFloor());
             }
         }
         for (int i = 0; i < document.couples().size(); i++) {
@@ -85,7 +85,7 @@ public final class EventReading {
             faults.checkId("/couples/" + i + "/id", couple.id());
             faults.checkTitle("/couples/" + i + "/title", couple.title());
             if (!couples.add(couple.id())) {
-                faults.add("/couples/" + i + "/id", couple.id(), "an id that no other couple has");
+                faults.add("/couples/" + i + "/id", couple.id(), EventsSentences.anIdThatNoOtherCouple());
             }
         }
         List<Round> rounds = new ArrayList<>();
@@ -105,7 +105,7 @@ public final class EventReading {
                 ? faults.tried(
                         "/day",
                         day.begins() + " to " + day.ends(),
-                        "a day that can be planned",
+                        EventsSentences.aDayThatCanBePlanned(),
                         () -> new DayWish(begins, ends, day.rest(), day.warmUp(), day.between(), rounds, coached))
                 : Optional.empty();
         return wish.flatMap(each ->
@@ -116,7 +116,7 @@ public final class EventReading {
         try {
             return time.equals("24:00") ? LATEST : LocalTime.parse(time).toSecondOfDay() / 60;
         } catch (DateTimeException e) {
-            faults.add(place, time, "a time such as 09:30");
+            faults.add(place, time, EventsSentences.aTimeSuchAs0930());
             return 0;
         }
     }
@@ -129,8 +129,9 @@ public final class EventReading {
             faults.add(
                     place + "/division",
                     round.division(),
-                    "a division of " + profile.title() + ": "
-                            + profile.divisions().stream().map(Division::title).collect(Collectors.joining(", ")));
+                    EventsSentences.aDivisionOf(
+                            profile.title(),
+                            profile.divisions().stream().map(Division::title).collect(Collectors.joining(", "))));
             return Optional.empty();
         }
         divisions.put(round.id(), division.get());
@@ -139,25 +140,24 @@ public final class EventReading {
             faults.add(
                     place + "/floor",
                     floor,
-                    "a floor of the event: "
-                            + document.floors().stream()
-                                    .map(EventFloorDocument::title)
-                                    .collect(Collectors.joining(", ")));
+                    EventsSentences.aFloorOfTheEvent(document.floors().stream()
+                            .map(EventFloorDocument::title)
+                            .collect(Collectors.joining(", "))));
         }
         if (round.minutes() < 1 || round.minutes() > LONGEST_ROUND) {
-            faults.add(place + "/minutes", String.valueOf(round.minutes()), "1 to " + LONGEST_ROUND + " minutes");
+            faults.add(place + "/minutes", String.valueOf(round.minutes()), EventsSentences.toMinutes(LONGEST_ROUND));
         }
         for (int i = 0; i < round.entries().size(); i++) {
             EntryDocument entry = round.entries().get(i);
             if (!couples.contains(entry.couple())) {
-                faults.add(place + "/entries/" + i + "/couple", entry.couple(), "the id of a couple of the event");
+                faults.add(place + "/entries/" + i + "/couple", entry.couple(), EventsSentences.theIdOfACoupleOf());
             }
             for (int j = 0; entry.routines() != null && j < entry.routines().size(); j++) {
                 if (!routines.contains(entry.routines().get(j))) {
                     faults.add(
                             place + "/entries/" + i + "/routines/" + j,
                             entry.routines().get(j),
-                            "the id of a routine");
+                            EventsSentences.theIdOfARoutine());
                 }
             }
         }
@@ -169,7 +169,7 @@ public final class EventReading {
         return faults.tried(
                 place,
                 round.title(),
-                "a round that can be danced",
+                EventsSentences.aRoundThatCanBeDanced(),
                 () -> new Round(
                         round.id(),
                         round.title().strip(),
@@ -200,11 +200,12 @@ public final class EventReading {
                 faults.add(
                         place + "/dances/" + i,
                         round.dances().get(i),
-                        "a dance of " + division.title() + ": "
-                                + division.dances().stream()
+                        EventsSentences.aDanceOf(
+                                division.title(),
+                                division.dances().stream()
                                         .map(DanceRule::dance)
                                         .map(Dance::id)
-                                        .collect(Collectors.joining(", ")));
+                                        .collect(Collectors.joining(", "))));
             }
             dance.map(Dance::title).ifPresent(titles::add);
         }
@@ -226,15 +227,16 @@ public final class EventReading {
             PlannedRoundDocument round = document.plan().get(i);
             int start = time("/plan/" + i + "/start", round.start());
             if (round.heats().isEmpty()) {
-                faults.add("/plan/" + i + "/heats", "", "at least one heat");
+                faults.add("/plan/" + i + "/heats", "", EventsSentences.atLeastOneHeat());
                 continue;
             }
             if (round.heats().stream().flatMap(List::stream).distinct().count()
                     < round.heats().stream().mapToLong(List::size).sum()) {
-                faults.add("/plan/" + i + "/heats", String.valueOf(round.heats()), "each couple in one heat");
+                faults.add(
+                        "/plan/" + i + "/heats", String.valueOf(round.heats()), EventsSentences.eachCoupleInOneHeat());
             }
             if (!planned.add(round.round())) {
-                faults.add("/plan/" + i + "/round", round.round(), "each round once");
+                faults.add("/plan/" + i + "/round", round.round(), EventsSentences.eachRoundOnce());
             }
             Optional.ofNullable(byId.get(round.round()))
                     .map(each -> new PlannedRound(

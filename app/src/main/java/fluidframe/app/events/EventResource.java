@@ -135,7 +135,7 @@ class EventResource extends PlainResource<EventDocument> {
         try {
             return LocalTime.parse(time).toSecondOfDay() / MINUTE;
         } catch (DateTimeException e) {
-            throw RefusedException.of("/now", time, "a time such as 09:30");
+            throw RefusedException.of("/now", time, EventsSentences.aTimeSuchAs0930());
         }
     }
 
@@ -145,7 +145,7 @@ class EventResource extends PlainResource<EventDocument> {
         StoredPlainDocument<EventDocument> stored = store.get(id);
         Event event = store.read(stored.document());
         if (event.plan().isEmpty()) {
-            throw RefusedException.of("/plan", "", "a schedule; plan it and save it first");
+            throw RefusedException.of("/plan", "", EventsSentences.aSchedulePlanItAndSave());
         }
         return ResponseEntity.ok()
                 .contentType(new MediaType("text", "calendar", StandardCharsets.UTF_8))

@@ -54,8 +54,8 @@ public class EventStore extends PlainStore<EventEntity, EventDocument> {
     @Transactional(readOnly = true)
     public void keep(ProfileDeletion leaving) {
         refuse(
-                "The rules \"" + leaving.id() + "\" bind ",
-                "; choose others there first.",
+                EventsSentences.theRulesBind(leaving.id()),
+                EventsSentences.chooseOthersThereFirst(),
                 repository.under(studio(), leaving.number()));
     }
 
@@ -64,8 +64,8 @@ public class EventStore extends PlainStore<EventEntity, EventDocument> {
     @Transactional(readOnly = true)
     public void keep(RoutineDeletion leaving) {
         refuse(
-                "The routine \"" + leaving.id() + "\" is entered for ",
-                "; remove it there first.",
+                EventsSentences.theRoutineIsEnteredFor(leaving.id()),
+                EventsSentences.removeItThereFirst(),
                 repository.dancing(studio(), leaving.number()));
     }
 

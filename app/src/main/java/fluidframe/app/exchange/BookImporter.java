@@ -194,8 +194,7 @@ public class BookImporter {
             return transaction.execute(status -> taking.store(book.title()));
         } catch (ConflictException e) {
             throw new ConflictException(
-                    "Something in the book was saved, created or deleted by somebody else while it was being imported, so nothing was imported. Compare it again and choose anew.",
-                    e.stored().orElse(null));
+                    ExchangeSentences.somethingInTheBookWasSaved(), e.stored().orElse(null));
         }
     }
 
@@ -241,10 +240,7 @@ public class BookImporter {
             List<D> documents, String kind, BiFunction<D, String, ?> reading) {
         List<D> there = documents == null ? List.of() : documents;
         String root = "/" + kind + "s/";
-        checkDistinct(
-                there.stream().map(PlainDocument::id).toList(),
-                root,
-                "an id that no other " + kind + " of the book has");
+        checkDistinct(there.stream().map(PlainDocument::id).toList(), root, ExchangeSentences.anIdThatNoOtherOf(kind));
         List<Fault> faults = new ArrayList<>();
         for (int i = 0; i < there.size(); i++) {
             Stopping.check();
@@ -263,7 +259,7 @@ public class BookImporter {
         checkDistinct(
                 documents.stream().map(RoutineDocument::id).toList(),
                 "/routines/",
-                "an id that no other routine of the book has");
+                ExchangeSentences.anIdThatNoOtherRoutine());
         return documents;
     }
 
@@ -272,7 +268,7 @@ public class BookImporter {
         checkDistinct(
                 documents.stream().map(FigureDocument::id).toList(),
                 "/figures/",
-                "an id that no other figure of the book has");
+                ExchangeSentences.anIdThatNoOtherFigure());
         List<Figure> read = new ArrayList<>();
         List<Fault> faults = new ArrayList<>();
         for (int i = 0; i < documents.size(); i++) {
@@ -414,20 +410,15 @@ public class BookImporter {
                 case DIFFERS -> {
                     Optional<Chosen> chosen = choices.of(kind, id);
                     if (chosen.isEmpty()) {
-                        faults.add(
-                                Fault.of(
-                                        root + "/id",
-                                        id,
-                                        "an id that is not taken, or a choice: keep the one that is there, replace it, or both"));
+                        faults.add(Fault.of(root + "/id", id, ExchangeSentences.anIdThatIsNotTaken()));
                         yield Choice.KEEP;
                     }
                     chosen.get()
                             .compared()
                             .filter(revision -> !revision.equals(there.get().revision()))
                             .ifPresent(older -> {
-                                throw new ConflictException(
-                                        "The " + kind.name().toLowerCase(Locale.ROOT) + " \"" + id
-                                                + "\" was saved by somebody else after you compared it, so nothing was imported. Compare it again and choose anew.");
+                                throw new ConflictException(ExchangeSentences.theWasSavedBySomebodyElse(
+                                        kind.name().toLowerCase(Locale.ROOT), id));
                             });
                     yield chosen.get().choice();
                 }

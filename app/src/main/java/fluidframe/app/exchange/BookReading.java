@@ -81,7 +81,7 @@ class BookReading {
     Question question(InputStream text) {
         try (JsonParser parser = json.createParser(text)) {
             if (parser.nextToken() != JsonToken.START_OBJECT) {
-                throw refused(List.of(Fault.of("", "", "a book and choices")));
+                throw refused(List.of(Fault.of("", "", ExchangeSentences.aBookAndChoices())));
             }
             Optional<BookDocument> book = Optional.empty();
             Optional<List<ChoiceDocument>> choices = Optional.empty();
@@ -106,17 +106,17 @@ class BookReading {
 
     private static void end(JsonParser parser) {
         if (parser.nextToken() != null) {
-            throw new StreamReadException(parser, "something follows the end of it");
+            throw new StreamReadException(parser, ExchangeSentences.somethingFollowsTheEndOfIt());
         }
     }
 
     static RefusedException refused(List<Fault> faults) {
         return new RefusedException(
-                "The book was not imported, and nothing of it was stored: "
-                        + (faults.size() == 1
+                ExchangeSentences.theBookWasNotImportedAnd(
+                        faults.size() == 1
                                 ? faults.get(0).sentence()
-                                : faults.size() + " places are wrong, the first: "
-                                        + faults.get(0).sentence()),
+                                : ExchangeSentences.placesAreWrongTheFirst(
+                                        faults.size(), faults.get(0).sentence())),
                 faults);
     }
 
@@ -137,7 +137,7 @@ class BookReading {
         BookDocument book(JsonToken first) {
             if (first != JsonToken.START_OBJECT) {
                 if (first == null) {
-                    throw new StreamReadException(parser, "it is empty");
+                    throw new StreamReadException(parser, ExchangeSentences.itIsEmpty());
                 }
                 found(schema.faults(new Bounded(parser).tree(nodes)), "");
                 throw refused(faults);
@@ -172,7 +172,8 @@ class BookReading {
             for (int i = 0; parser.nextToken() != JsonToken.END_ARRAY; i++) {
                 Stopping.check();
                 if (i == schema.most(part)) {
-                    throw refused(List.of(Fault.of(root + "/" + part, "more than " + i, "at most " + i + " of them")));
+                    throw refused(List.of(Fault.of(
+                            root + "/" + part, ExchangeSentences.moreThan(i), ExchangeSentences.atMostOfThem(i))));
                 }
                 JsonNode document = new Bounded(parser).tree(nodes);
                 List<Fault> wrong = schema.faults(part, document);
@@ -225,7 +226,7 @@ class BookReading {
                 throw refused(List.of(Fault.of(
                         streamReadContext().pathAsPointer().toString(),
                         "more",
-                        "a document of at most " + MOST_TOKENS + " values")));
+                        ExchangeSentences.aDocumentOfAtMostValues(MOST_TOKENS))));
             }
         }
 

@@ -69,7 +69,7 @@ class BookSchema {
 
     /** What is wrong with a book but for its documents. */
     List<Fault> faults(JsonNode head) {
-        return faults(book, head, "The book");
+        return faults(book, head, ExchangeSentences.theBook());
     }
 
     /**
@@ -78,7 +78,7 @@ class BookSchema {
      * @param part where it stands: figures, routines
      */
     List<Fault> faults(String part, JsonNode document) {
-        return faults(parts.get(part), document, "The document");
+        return faults(parts.get(part), document, ExchangeSentences.theDocument());
     }
 
     /** How many documents there may be in a part of a book. */

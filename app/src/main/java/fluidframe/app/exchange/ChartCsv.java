@@ -95,8 +95,8 @@ final class ChartCsv {
                 if (record.getRecordNumber() > MOST_ROWS) {
                     throw refused(
                             "line " + (record.getRecordNumber() + 1),
-                            "more rows",
-                            "at most " + MOST_ROWS + " rows for both parts");
+                            ExchangeSentences.moreRows(),
+                            ExchangeSentences.atMostRowsForBothParts(MOST_ROWS));
                 }
                 take(record, charts);
             }
@@ -104,8 +104,7 @@ final class ChartCsv {
             throw refused(
                     "",
                     "",
-                    "comma-separated values with a header of " + String.join(", ", header()) + " (" + e.getMessage()
-                            + ")");
+                    ExchangeSentences.commaSeparatedValuesWithAHeader(String.join(", ", header()), e.getMessage()));
         }
         return charts;
     }
@@ -117,25 +116,25 @@ final class ChartCsv {
             }
         }
         if (!names.contains(PART)) {
-            throw refused("line 1", String.join(", ", names), "a column named part");
+            throw refused("line 1", String.join(", ", names), ExchangeSentences.aColumnNamedPart());
         }
     }
 
     private static void take(CSVRecord record, Map<Part, List<RowDraft>> charts) {
         String line = "line " + (record.getRecordNumber() + 1);
         if (!record.isConsistent()) {
-            throw refused(line, record.size() + " values", "as many values as the header has columns");
+            throw refused(line, record.size() + " values", ExchangeSentences.asManyValuesAsTheHeader());
         }
         Optional<Part> part = Part.named(record.get(PART));
         Map<Column, String> cells = new EnumMap<>(Column.class);
         record.toMap()
                 .forEach((name, text) -> Column.find(name).ifPresent(column -> cells.put(column, fromText(text))));
-        charts.get(part.orElseThrow(() -> refused(line + ", part", record.get(PART), "man or lady")))
+        charts.get(part.orElseThrow(() -> refused(line + ", part", record.get(PART), ExchangeSentences.manOrLady())))
                 .add(new RowDraft(cells).filled());
     }
 
     private static RefusedException refused(String place, String found, String expected) {
         Fault fault = Fault.of(place, found, expected);
-        return new RefusedException("The charts were not taken: " + fault.sentence(), List.of(fault));
+        return new RefusedException(ExchangeSentences.theChartsWereNotTaken(fault.sentence()), List.of(fault));
     }
 }

@@ -43,17 +43,21 @@ record Choices(Map<Item, Chosen> byItem) {
             ChoiceDocument document = documents.get(i);
             String place = "/choices/" + i;
             if (document == null || document.id() == null) {
-                throw BookReading.refused(List.of(Fault.of(place, "", "a kind, an id and a choice")));
+                throw BookReading.refused(List.of(Fault.of(place, "", ExchangeSentences.aKindAnIdAndA())));
             }
             Kind kind = word(
                     Kind.values(),
                     document.kind(),
                     place + "/kind",
-                    "figure, piece, routine, profile, event or posture");
+                    ExchangeSentences.figurePieceRoutineProfileEventOr());
             choices.put(
                     new Item(kind, document.id()),
                     new Chosen(
-                            word(Choice.values(), document.choice(), place + "/choice", "keep, replace or both"),
+                            word(
+                                    Choice.values(),
+                                    document.choice(),
+                                    place + "/choice",
+                                    ExchangeSentences.keepReplaceOrBoth()),
                             Optional.ofNullable(document.revision()).map(Revision::new)));
         }
         return new Choices(choices);
@@ -63,7 +67,7 @@ record Choices(Map<Item, Chosen> byItem) {
         return Stream.of(values)
                 .filter(value -> value.name().toLowerCase(Locale.ROOT).equals(text))
                 .findFirst()
-                .orElseThrow(
-                        () -> new RefusedException("Nothing was stored.", List.of(Fault.of(place, text, expected))));
+                .orElseThrow(() -> new RefusedException(
+                        ExchangeSentences.nothingWasStored(), List.of(Fault.of(place, text, expected))));
     }
 }

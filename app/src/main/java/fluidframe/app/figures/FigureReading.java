@@ -72,7 +72,7 @@ public class FigureReading {
             throw new RefusedException(
                     faults.size() == 1
                             ? faults.get(0).sentence()
-                            : faults.size() + " places cannot be read; nothing was stored.",
+                            : FiguresSentences.placesCannotBeReadNothingWas(faults.size()),
                     faults);
         }
         return reading.figure().orElseThrow();

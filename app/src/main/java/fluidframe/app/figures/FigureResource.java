@@ -70,7 +70,8 @@ class FigureResource {
             @Valid @RequestBody FigureDocument document,
             @RequestHeader(name = HttpHeaders.IF_MATCH, required = false) String ifMatch) {
         if (!id.equals(document.id())) {
-            throw new RefusedException("A figure keeps its id.", List.of(Fault.of("/id", document.id(), id)));
+            throw new RefusedException(
+                    FiguresSentences.aFigureKeepsItsId(), List.of(Fault.of("/id", document.id(), id)));
         }
         Revision revision = Revision.required(ifMatch);
         return answer(HttpStatus.OK, store.replace(id, reading.accepted(document, ""), revision));

@@ -36,7 +36,7 @@ public record FigureSearch(String dance, String level, String position, String f
                 canonical("facing", facing, text -> Heading.parse(text).toString(), faults),
                 words == null ? "" : words.strip());
         if (!faults.isEmpty()) {
-            throw new RefusedException("The search cannot be read.", faults);
+            throw new RefusedException(FiguresSentences.theSearchCannotBeRead(), faults);
         }
         return search;
     }

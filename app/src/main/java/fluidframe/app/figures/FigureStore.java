@@ -205,8 +205,7 @@ public class FigureStore extends DocumentStore<FigureEntity> {
         Map<String, Long> there =
                 repository.rows(studio(), ids).stream().collect(Collectors.toMap(FigureRow::slug, FigureRow::id));
         ids.stream().filter(id -> !there.containsKey(id)).findFirst().ifPresent(gone -> {
-            throw new ConflictException(
-                    "The figure \"" + gone + "\" was deleted at the same moment; nothing was saved.");
+            throw new ConflictException(FiguresSentences.theFigureWasDeletedAtThe(gone));
         });
         return Set.copyOf(there.values());
     }

@@ -38,11 +38,7 @@ public final class Floors {
             }
             return faults.isEmpty() ? new Floor(document.length(), document.width(), start, obstacles) : hall;
         } catch (IllegalArgumentException e) {
-            faults.add(Fault.of(
-                    place,
-                    e.getMessage(),
-                    "a floor of " + Floor.SMALLEST + " m to " + Floor.LARGEST
-                            + " m each way, with the start and every obstacle on it"));
+            faults.add(Fault.of(place, e.getMessage(), FloorSentences.aFloorOfMToM(Floor.SMALLEST, Floor.LARGEST)));
             return hall;
         }
     }
@@ -50,7 +46,7 @@ public final class Floors {
     private static Obstacle obstacle(ObstacleDocument document, String place, List<Fault> faults) {
         String title = document.title().strip();
         if (title.isEmpty() || title.length() > LONGEST_TITLE) {
-            faults.add(Fault.of(place + "/title", title, "what it is, in 1 to " + LONGEST_TITLE + " letters"));
+            faults.add(Fault.of(place + "/title", title, FloorSentences.whatItIsIn1To(LONGEST_TITLE)));
         }
         return new Obstacle(title, document.x(), document.y(), document.length(), document.width());
     }

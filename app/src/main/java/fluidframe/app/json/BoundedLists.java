@@ -31,7 +31,7 @@ final class BoundedLists extends ValueDeserializerModifier {
         return deserializer.getClass() == CollectionDeserializer.class
                         && type.getRawClass().isAssignableFrom(ArrayList.class)
                 ? new Bounded(
-                        (CollectionDeserializer) deserializer, USUALLY_MOST, "at most " + USUALLY_MOST + " of them")
+                        (CollectionDeserializer) deserializer, USUALLY_MOST, JsonSentences.atMostOfThem(USUALLY_MOST))
                 : deserializer;
     }
 

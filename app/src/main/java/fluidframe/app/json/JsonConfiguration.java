@@ -38,7 +38,7 @@ class JsonConfiguration {
 
     @Bean
     JsonMapperBuilderCustomizer boundedLists() {
-        return builder ->
-                builder.addModule(new SimpleModule("bounded lists").setDeserializerModifier(new BoundedLists()));
+        return builder -> builder.addModule(
+                new SimpleModule(JsonSentences.boundedLists()).setDeserializerModifier(new BoundedLists()));
     }
 }

@@ -7,7 +7,7 @@ public final class TooManyException extends RuntimeException {
     private final String expected;
 
     TooManyException(int most, String expected) {
-        super("more than " + most + ": expected " + expected);
+        super(JsonSentences.moreThanExpected(most, expected));
         this.most = most;
         this.expected = expected;
     }

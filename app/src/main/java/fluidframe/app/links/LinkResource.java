@@ -44,11 +44,11 @@ class LinkResource {
         Figure to = store.get(question.to()).figure();
         if (!from.dance().id().equals(to.dance().id())) {
             throw new RefusedException(
-                    "Two figures of different dances cannot be linked.",
+                    LinksSentences.twoFiguresOfDifferentDancesCannot(),
                     List.of(Fault.of(
                             "/to",
                             to.dance().id(),
-                            "a figure of " + from.dance().id())));
+                            LinksSentences.aFigureOf(from.dance().id()))));
         }
         return VerdictDocument.of(Link.between(exit(from, question.corner()), EntryState.of(to)));
     }

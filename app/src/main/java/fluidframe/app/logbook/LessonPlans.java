@@ -50,9 +50,7 @@ public class LessonPlans {
                 .collect(Collectors.joining(", "));
         return novice.isEmpty() || deep.isEmpty()
                 ? ""
-                : couple.title() + " dance at " + novice.get()
-                        + " level, and this lesson has something deep or turning in it: " + deep
-                        + ". Low and slow first, with you beside them?";
+                : LogbookSentences.danceAtLevelAndThisLesson(couple.title(), novice.get(), deep);
     }
 
     /**
@@ -72,7 +70,8 @@ public class LessonPlans {
      */
     public Plan plan(String id, int minutes, String routine, Instant now) {
         ZoneId zone = ZoneId.systemDefault();
-        long number = couples.find(id).orElseThrow(() -> RefusedException.of("/couple", id, "the id of a couple"));
+        long number = couples.find(id)
+                .orElseThrow(() -> RefusedException.of("/couple", id, LogbookSentences.theIdOfACouple()));
         CoupleDocument couple = couples.get(id).document();
         Commitments.Known known = commitments.known();
         Optional<RoutineDocument> inWork = known.routine(routine)
@@ -101,7 +100,7 @@ public class LessonPlans {
             throw RefusedException.of(
                     "/minutes",
                     String.valueOf(minutes),
-                    LessonPlanner.SHORTEST + " to " + LessonPlanner.LONGEST + " minutes");
+                    LogbookSentences.toMinutes(LessonPlanner.SHORTEST, LessonPlanner.LONGEST));
         }
     }
 }

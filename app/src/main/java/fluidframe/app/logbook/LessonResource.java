@@ -35,7 +35,7 @@ class LessonResource extends PlainResource<LessonDocument> {
         LocalDate first = date("/from", from);
         LocalDate last = date("/to", to);
         if (last.isBefore(first) || last.isAfter(first.plusDays(LONGEST_SPAN))) {
-            throw RefusedException.of("/to", to, "a day up to " + LONGEST_SPAN + " days after " + from);
+            throw RefusedException.of("/to", to, LogbookSentences.aDayUpToDaysAfter(LONGEST_SPAN, from));
         }
         return store.between(first, last);
     }
@@ -44,7 +44,7 @@ class LessonResource extends PlainResource<LessonDocument> {
         try {
             return LocalDate.parse(text);
         } catch (DateTimeException e) {
-            throw RefusedException.of(place, text, "a date such as 2026-12-05");
+            throw RefusedException.of(place, text, LogbookSentences.aDateSuchAs202612());
         }
     }
 

@@ -79,20 +79,21 @@ public class LessonStore extends PlainStore<LessonEntity, LessonDocument> {
         faults.checkId("/id", lesson.id());
         faults.checkTitle("/title", lesson.title());
         if (couples.find(lesson.couple()).isEmpty()) {
-            faults.add("/couple", lesson.couple(), "the id of a couple");
+            faults.add("/couple", lesson.couple(), LogbookSentences.theIdOfACouple());
         }
         checkTime(faults, lesson);
         if (lesson.minutes() < LessonPlanner.SHORTEST || lesson.minutes() > LessonPlanner.LONGEST) {
             faults.add(
                     "/minutes",
                     String.valueOf(lesson.minutes()),
-                    LessonPlanner.SHORTEST + " to " + LessonPlanner.LONGEST + " minutes");
+                    LogbookSentences.toMinutes(LessonPlanner.SHORTEST, LessonPlanner.LONGEST));
         }
         for (int i = 0; i < lesson.parts().size(); i++) {
             LessonDocument.LessonPartDocument part = lesson.parts().get(i);
             String place = "/parts/" + i;
             if (part.minutes() < 0 || part.minutes() > LONGEST_PART) {
-                faults.add(place + "/minutes", String.valueOf(part.minutes()), "0 to " + LONGEST_PART + " minutes");
+                faults.add(
+                        place + "/minutes", String.valueOf(part.minutes()), LogbookSentences.toMinutes2(LONGEST_PART));
             }
             if (part.subject() != null) {
                 faults.tried(place + "/subject", part.subject(), Subject.EXPECTED, () -> Subject.parse(part.subject()));
@@ -107,7 +108,7 @@ public class LessonStore extends PlainStore<LessonEntity, LessonDocument> {
         try {
             LocalTime.parse(lesson.time());
         } catch (DateTimeException e) {
-            faults.add("/time", lesson.time(), "a time such as 18:30");
+            faults.add("/time", lesson.time(), LogbookSentences.aTimeSuchAs1830());
         }
     }
 

@@ -38,7 +38,7 @@ record NoteReading(Instant at, Optional<Noted> danced) {
             faults.add("/subject", null, Subject.EXPECTED);
         }
         if (note.subject() == null && (note.words() == null || note.words().isBlank())) {
-            faults.add("/words", note.words(), "words, or what was danced");
+            faults.add("/words", note.words(), LogbookSentences.wordsOrWhatWasDanced());
         }
         faults.refuse();
         return new NoteReading(
@@ -49,7 +49,7 @@ record NoteReading(Instant at, Optional<Noted> danced) {
     private static Subject fault(String text) {
         Subject subject = Subject.parse(text);
         if (!(subject instanceof Subject.Fault)) {
-            throw new IllegalArgumentException("it names no fault");
+            throw new IllegalArgumentException(LogbookSentences.itNamesNoFault());
         }
         return subject;
     }
@@ -58,7 +58,7 @@ record NoteReading(Instant at, Optional<Noted> danced) {
         try {
             return Optional.of(Instant.parse(note.at()));
         } catch (DateTimeException e) {
-            faults.add("/at", note.at(), "a moment such as 2026-12-05T18:42:10Z");
+            faults.add("/at", note.at(), LogbookSentences.aMomentSuchAs202612());
             return Optional.empty();
         }
     }

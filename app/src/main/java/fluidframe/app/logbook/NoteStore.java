@@ -76,7 +76,7 @@ public class NoteStore implements StoredForm {
         if (there.isPresent()) {
             return there.get().document().equals(json.writeValueAsString(note))
                     ? NoteOutcome.known(note.id())
-                    : NoteOutcome.refused(note.id(), "There is already another note with this id.");
+                    : NoteOutcome.refused(note.id(), LogbookSentences.thereIsAlreadyAnotherNoteWith());
         }
         try {
             NoteReading reading = NoteReading.of(note);
@@ -102,15 +102,15 @@ public class NoteStore implements StoredForm {
     private Optional<String> objection(
             NoteDocument note, NoteReading reading, Optional<Long> couple, Optional<Long> lesson) {
         if (couple.isEmpty()) {
-            return Optional.of("These people have been erased meanwhile.");
+            return Optional.of(LogbookSentences.thesePeopleHaveBeenErasedMeanwhile());
         }
         if (note.lesson() != null && lesson.isEmpty()) {
-            return Optional.of("The lesson was deleted meanwhile.");
+            return Optional.of(LogbookSentences.theLessonWasDeletedMeanwhile());
         }
         Set<String> wanted =
                 reading.danced().map(Noted::subject).map(NoteStore::figuresOf).orElse(Set.of());
         return figures.findAll(wanted).size() < wanted.size()
-                ? Optional.of("The figure is not in the book any more.")
+                ? Optional.of(LogbookSentences.theFigureIsNotInThe())
                 : Optional.empty();
     }
 

@@ -216,7 +216,7 @@ class ProgressResource {
     }
 
     private static String kind(Subject.Fault fault) {
-        return fault.cell().map(Column::title).orElse("The whole step");
+        return fault.cell().map(Column::title).orElse(LogbookSentences.theWholeStep());
     }
 
     private static List<FaultMonthDocument> months(List<Noted> noted, ZoneId zone) {
@@ -262,9 +262,9 @@ class ProgressResource {
                             .map(Commitment.Occasion::date)
                             .findFirst()
                             .orElseThrow(
-                                    () -> RefusedException.of("/until", "", "a day: they are entered for no event"));
+                                    () -> RefusedException.of("/until", "", LogbookSentences.aDayTheyAreEnteredFor()));
             if (!day.isAfter(today) || ChronoUnit.DAYS.between(today, day) > FARTHEST_DAYS) {
-                throw RefusedException.of("/until", day.toString(), "a day from tomorrow on, within two years");
+                throw RefusedException.of("/until", day.toString(), LogbookSentences.aDayFromTomorrowOnWithin());
             }
             List<Subject> subjects = wanted.stream()
                     .filter(commitment -> commitment.event().isEmpty()

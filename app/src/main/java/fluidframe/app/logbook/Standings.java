@@ -29,8 +29,8 @@ public class Standings {
      * @throws RefusedException if there is no such couple
      */
     public List<Subject.Charted> paperDue(String couple) {
-        long number =
-                couples.find(couple).orElseThrow(() -> RefusedException.of("/weakOf", couple, "the id of a couple"));
+        long number = couples.find(couple)
+                .orElseThrow(() -> RefusedException.of("/weakOf", couple, LogbookSentences.theIdOfACouple()));
         Instant now = Instant.now();
         return ledgers.of(number).all().stream()
                 .filter(practised -> practised.subject() instanceof Subject.Charted

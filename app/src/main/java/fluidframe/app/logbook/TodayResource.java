@@ -128,7 +128,7 @@ class TodayResource implements Prepared {
         try {
             return name == null ? ZoneId.systemDefault() : ZoneId.of(name);
         } catch (DateTimeException e) {
-            throw RefusedException.of("/zone", name, "a time zone such as Europe/Lisbon");
+            throw RefusedException.of("/zone", name, LogbookSentences.aTimeZoneSuchAsEurope());
         }
     }
 

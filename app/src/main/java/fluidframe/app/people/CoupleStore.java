@@ -102,10 +102,10 @@ public class CoupleStore extends PlainStore<CoupleEntity, CoupleDocument> {
         for (int i = 0; i < couple.members().size(); i++) {
             CoupleDocument.MemberDocument member = couple.members().get(i);
             if (!known.contains(member.person()) || !seen.add(member.person())) {
-                faults.add("/members/" + i + "/person", member.person(), "the id of somebody, once");
+                faults.add("/members/" + i + "/person", member.person(), PeopleSentences.theIdOfSomebodyOnce());
             }
             if (!PARTS.contains(member.part())) {
-                faults.add("/members/" + i + "/part", member.part(), "man, lady or either");
+                faults.add("/members/" + i + "/part", member.part(), PeopleSentences.manLadyOrEither());
             }
         }
         faults.refuse();

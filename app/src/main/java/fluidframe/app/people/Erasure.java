@@ -266,7 +266,10 @@ class Erasure {
             sql.append(", ").append(words.get(i)).append(" = ?");
             parameters.add(said.get(i));
         }
-        sql.append(table.columns().contains(REVISION) && row.version() == null ? ", revision = revision + 1" : "")
+        sql.append(
+                        table.columns().contains(REVISION) && row.version() == null
+                                ? PeopleSentences.revisionRevision1()
+                                : "")
                 .append(" where id = ?");
         parameters.add(row.id());
         if (row.version() != null) {

@@ -35,7 +35,7 @@ public class PersonStore extends PlainStore<PersonEntity, PersonDocument> {
             faults.add(
                     "/height",
                     String.valueOf(person.height()),
-                    Dancers.SHORTEST + " to " + Dancers.TALLEST + " metres");
+                    PeopleSentences.toMetres(Dancers.SHORTEST, Dancers.TALLEST));
         }
         faults.refuse();
         return person;
@@ -47,7 +47,7 @@ public class PersonStore extends PlainStore<PersonEntity, PersonDocument> {
         }
         for (int i = 0; dances != null && i < dances.size(); i++) {
             if (Dances.find(dances.get(i)).isEmpty()) {
-                faults.add("/dances/" + i, dances.get(i), "the id of a dance");
+                faults.add("/dances/" + i, dances.get(i), PeopleSentences.theIdOfADance());
             }
         }
     }

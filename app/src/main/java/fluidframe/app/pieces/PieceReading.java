@@ -58,14 +58,14 @@ public final class PieceReading {
         List<String> dances = document.dances() == null ? List.of() : document.dances();
         for (int i = 0; i < dances.size(); i++) {
             if (Dances.find(dances.get(i)).isEmpty()) {
-                faults.add("/dances/" + i, dances.get(i), "the id of a dance");
+                faults.add("/dances/" + i, dances.get(i), PiecesSentences.theIdOfADance());
             }
         }
         Beats upBeat = document.upBeat() == null
                 ? Beats.ZERO
                 : beats("/upBeat", document.upBeat()).orElse(Beats.ZERO);
         if (upBeat.compareTo(Beats.ZERO) < 0 || upBeat.compareTo(bar) >= 0) {
-            faults.add("/upBeat", document.upBeat(), "beats, fewer than a bar has");
+            faults.add("/upBeat", document.upBeat(), PiecesSentences.beatsFewerThanABarHas());
         }
         List<PieceSection> sections = new ArrayList<>();
         for (int i = 0; i < document.sections().size(); i++) {
@@ -100,12 +100,12 @@ public final class PieceReading {
         Optional<TempoMap> tempo = faults.tried(
                 "/tempo",
                 changes.size() + " tempos",
-                "at least one, and on each beat one only",
+                PiecesSentences.atLeastOneAndOnEach(),
                 () -> new TempoMap(document.beatsPerBar(), changes));
         return tempo.flatMap(map -> faults.tried(
                 "",
                 document.title(),
-                "hits and words within its bars, 1 to " + Piece.MOST_BARS,
+                PiecesSentences.hitsAndWordsWithinItsBars(Piece.MOST_BARS),
                 () -> new Piece(
                         document.id(),
                         document.title().strip(),
@@ -127,12 +127,12 @@ public final class PieceReading {
         Optional<SectionKind> kind = faults.term(place + "/kind", section.kind(), SectionKind.LEXICON);
         String title = section.title() == null ? "" : section.title().strip();
         if (title.length() > Faults.LONGEST_NAME) {
-            faults.add(place + "/title", title, "at most " + Faults.LONGEST_NAME + " letters");
+            faults.add(place + "/title", title, PiecesSentences.atMostLetters(Faults.LONGEST_NAME));
         }
         return kind.flatMap(known -> faults.tried(
                 place + "/phrases",
                 String.valueOf(section.phrases()),
-                "the bars of each phrase, 1 to 64",
+                PiecesSentences.theBarsOfEachPhrase1(),
                 () -> new PieceSection(known, title, section.phrases())));
     }
 
@@ -141,19 +141,19 @@ public final class PieceReading {
                 .flatMap(at -> faults.tried(
                         place + "/barsPerMinute",
                         String.valueOf(change.barsPerMinute()),
-                        "1 to 400 bars a minute",
+                        PiecesSentences.to400BarsAMinute(),
                         () -> new TempoMap.Change(at, change.barsPerMinute(), change.gradual())));
     }
 
     private Optional<Beats> at(String place, int number, String beat) {
         if (number < 0 || number > Piece.MOST_BARS + 1) {
-            faults.add(place + "/bar", String.valueOf(number), "a bar of the piece");
+            faults.add(place + "/bar", String.valueOf(number), PiecesSentences.aBarOfThePiece());
             return Optional.empty();
         }
         Optional<Beats> within = beats(place + "/beat", beat).map(counted -> counted.minus(Beats.ONE));
         if (within.filter(beats -> beats.compareTo(Beats.ZERO) < 0 || beats.compareTo(bar) >= 0)
                 .isPresent()) {
-            faults.add(place + "/beat", beat, "a beat of the bar, from 1 to " + bar);
+            faults.add(place + "/beat", beat, PiecesSentences.aBeatOfTheBarFrom(bar));
             return Optional.empty();
         }
         return within.map(bar.times(number - 1)::plus);
@@ -163,7 +163,7 @@ public final class PieceReading {
         try {
             return Optional.of(Beats.parse(text));
         } catch (UnreadableTextException | ArithmeticException e) {
-            faults.add(place, text, "beats such as 1, 2 1/2 or 3 1/4");
+            faults.add(place, text, PiecesSentences.beatsSuchAs121());
             return Optional.empty();
         }
     }

@@ -52,7 +52,9 @@ class PieceReadingResource {
     PieceLineDocument read(@Valid @RequestBody PieceLineQuestion question) {
         if (question.text().length() > PieceReader.MOST_LETTERS) {
             throw RefusedException.of(
-                    "/text", question.text().length() + " letters", "at most " + PieceReader.MOST_LETTERS + " letters");
+                    "/text",
+                    question.text().length() + " letters",
+                    PiecesSentences.atMostLetters2(PieceReader.MOST_LETTERS));
         }
         Optional<Dance> dance = dance(question.dance());
         return work.quickly(() -> PieceLineDocument.of(PieceReader.read(
@@ -74,7 +76,7 @@ class PieceReadingResource {
             consumes = {"audio/midi", "application/octet-stream"})
     PieceLineDocument notes(@RequestBody byte[] bytes, @RequestParam(required = false) String dance) {
         if (bytes.length > MOST_BYTES) {
-            throw RefusedException.of("", bytes.length + " bytes", "a MIDI file of at most " + MOST_BYTES + " bytes");
+            throw RefusedException.of("", bytes.length + " bytes", PiecesSentences.aMidiFileOfAtMost(MOST_BYTES));
         }
         int phraseBars = dance(dance).map(each -> each.music().phraseBars()).orElse(USUAL_PHRASE);
         return work.quickly(() -> PieceLineDocument.of(NotesReader.read(file(bytes), phraseBars)));
@@ -86,8 +88,8 @@ class PieceReadingResource {
         } catch (IllegalArgumentException e) {
             throw RefusedException.of(
                     "",
-                    "a file that begins with \"" + beginning(bytes) + "\"",
-                    "a standard MIDI file (" + e.getMessage() + ")");
+                    PiecesSentences.aFileThatBeginsWith(beginning(bytes)),
+                    PiecesSentences.aStandardMidiFile(e.getMessage()));
         }
     }
 
@@ -115,7 +117,7 @@ class PieceReadingResource {
                     dance.map(each -> (double) each.slowest().barsPerMinute()).orElse(SLOWEST),
                     dance.map(each -> (double) each.fastest().barsPerMinute()).orElse(FASTEST));
         } catch (IllegalArgumentException e) {
-            throw RefusedException.of("/seconds", e.getMessage(), "a steady beat of at least " + Taps.FEWEST + " taps");
+            throw RefusedException.of("/seconds", e.getMessage(), PiecesSentences.aSteadyBeatOfAtLeast(Taps.FEWEST));
         }
     }
 
@@ -123,7 +125,8 @@ class PieceReadingResource {
         if (id == null || id.isBlank()) {
             return Optional.empty();
         }
-        return Optional.of(
-                studioDances.find(id).orElseThrow(() -> RefusedException.of("/dance", id, "the id of a dance")));
+        return Optional.of(studioDances
+                .find(id)
+                .orElseThrow(() -> RefusedException.of("/dance", id, PiecesSentences.theIdOfADance())));
     }
 }

@@ -51,7 +51,7 @@ class PieceResource extends PlainResource<PieceDocument> {
         checkCut(piece, question.from(), question.to());
         return store.createBeside(
                         PieceDocument.of(piece.without(question.from(), question.to())),
-                        " (bars " + question.from() + " to " + (question.to() - 1) + " cut)")
+                        PiecesSentences.barsToCut(question.from(), (question.to() - 1)))
                 .document();
     }
 
@@ -68,7 +68,7 @@ class PieceResource extends PlainResource<PieceDocument> {
     private static void checkCut(Piece piece, int from, int to) {
         if (from < 2 || to <= from || to > piece.bars()) {
             throw RefusedException.of(
-                    "/from", "bars " + from + " to " + to, "a cut from bar 2 on to a later bar of " + piece.bars());
+                    "/from", "bars " + from + " to " + to, PiecesSentences.aCutFromBar2On(piece.bars()));
         }
     }
 
@@ -78,7 +78,9 @@ class PieceResource extends PlainResource<PieceDocument> {
     PieceDocument pace(@PathVariable String id, @Valid @RequestBody PaceQuestion question) {
         if (!(question.pace() >= SLOWEST_PACE && question.pace() <= FASTEST_PACE)) {
             throw RefusedException.of(
-                    "/pace", String.valueOf(question.pace()), SLOWEST_PACE + " to " + FASTEST_PACE + " times as fast");
+                    "/pace",
+                    String.valueOf(question.pace()),
+                    PiecesSentences.toTimesAsFast(SLOWEST_PACE, FASTEST_PACE));
         }
         Piece piece = store.piece(id);
         long hundredths = Math.round(question.pace() * PERCENT);

@@ -46,7 +46,7 @@ class RecordingResource {
                 .filter(id -> !id.isBlank())
                 .map(id -> studioDances
                         .find(id)
-                        .orElseThrow(() -> RefusedException.of("/dance", id, "the id of a dance")));
+                        .orElseThrow(() -> RefusedException.of("/dance", id, PiecesSentences.theIdOfADance())));
         int perBar = dance.map(each -> each.rhythm().beatsPerBar())
                 .orElse(question.beatsPerBar() == null ? USUAL_BEATS : question.beatsPerBar());
         if (perBar < 2 || perBar > USUAL_BEATS) {
@@ -77,7 +77,7 @@ class RecordingResource {
                                 .map(each -> new MeantBeatsDocument(each.beatsPerMinute(), each.barsPerMinute()))
                                 .toList());
             } catch (IllegalArgumentException e) {
-                throw RefusedException.of("/strengths", e.getMessage(), "music with a beat that can be heard");
+                throw RefusedException.of("/strengths", e.getMessage(), PiecesSentences.musicWithABeatThatCan());
             }
         });
     }
@@ -102,11 +102,11 @@ class RecordingResource {
                 case "bend" ->
                     new PieceMarks.Marked(
                             PieceMarks.bend(piece, question.bar() == null ? 0 : question.bar(), question.seconds()), 0);
-                default -> throw RefusedException.of("/mark", question.mark(), "one, phrase, hit or bend");
+                default -> throw RefusedException.of("/mark", question.mark(), PiecesSentences.onePhraseHitOrBend());
             };
             return new MarkedPieceDocument(PieceDocument.of(marked.piece()), marked.later());
         } catch (IllegalArgumentException e) {
-            throw RefusedException.of("/seconds", e.getMessage(), "a place within the piece");
+            throw RefusedException.of("/seconds", e.getMessage(), PiecesSentences.aPlaceWithinThePiece());
         }
     }
 }

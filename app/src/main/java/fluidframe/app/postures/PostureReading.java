@@ -56,7 +56,7 @@ public final class PostureReading {
             String id = document.dances().get(i);
             Dances.find(id).ifPresent(dances::add);
             if (Dances.find(id).isEmpty()) {
-                faults.add("/dances/" + i, id, "the id of a dance");
+                faults.add("/dances/" + i, id, PosturesSentences.theIdOfADance());
             }
         }
         Optional<Position> position = faults.term("/position", document.position(), Position.LEXICON);
@@ -113,7 +113,7 @@ public final class PostureReading {
         return faults.tried(
                 place + "/lean",
                 String.valueOf(said.lean()),
-                "degrees of lean",
+                PosturesSentences.degreesOfLean(),
                 () -> new Posture(
                         feet.get(),
                         knees.get(),

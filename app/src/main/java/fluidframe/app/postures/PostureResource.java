@@ -80,8 +80,8 @@ class PostureResource extends PlainResource<PostureDocument> {
             @RequestParam(required = false) String hold) {
         Stream<PostureSheet> sheets = store.sheets().stream();
         if (dance != null) {
-            Dance wanted =
-                    Dances.find(dance).orElseThrow(() -> RefusedException.of("/dance", dance, "the id of a dance"));
+            Dance wanted = Dances.find(dance)
+                    .orElseThrow(() -> RefusedException.of("/dance", dance, PosturesSentences.theIdOfADance()));
             sheets = sheets.filter(sheet -> sheet.dances().contains(wanted));
         }
         if (position != null) {
@@ -215,7 +215,9 @@ class PostureResource extends PlainResource<PostureDocument> {
             return new Dancers(man, lady);
         } catch (IllegalArgumentException e) {
             throw RefusedException.of(
-                    "/man", man + " m and " + lady + " m", Dancers.SHORTEST + " to " + Dancers.TALLEST + " metres");
+                    "/man",
+                    man + " m and " + lady + " m",
+                    PosturesSentences.toMetres(Dancers.SHORTEST, Dancers.TALLEST));
         }
     }
 
@@ -236,24 +238,26 @@ class PostureResource extends PlainResource<PostureDocument> {
     }
 
     private static String lean(int degrees) {
-        return degrees == 0 ? "upright" : Math.abs(degrees) + "° " + (degrees > 0 ? "forward" : "back");
+        return degrees == 0 ? "upright" : PosturesSentences.forwardBack(Math.abs(degrees), degrees > 0);
     }
 
     private static List<RowDocument> frame(PostureSheet sheet) {
         String hands = sheet.relation().hold().hands() == 0
                 ? "free"
-                : sheet.frame().hands().wording() + " of the shorter, "
-                        + sheet.frame().out() + " cm out";
+                : PosturesSentences.ofTheShorterCmOut(
+                        sheet.frame().hands().wording(), sheet.frame().out());
         return List.of(
-                new RowDocument("Joined hands", hands, hands),
+                new RowDocument(PosturesSentences.joinedHands(), hands, hands),
                 new RowDocument(
                         "Elbows",
-                        sheet.frame().elbows() + "° below the shoulders",
-                        sheet.frame().elbows() + "° below the shoulders"),
+                        PosturesSentences.belowTheShoulders(sheet.frame().elbows()),
+                        PosturesSentences.belowTheShoulders(sheet.frame().elbows())),
                 new RowDocument(
                         "Bodies",
-                        sheet.frame().distance() + " cm between them",
-                        sheet.frame().offset() == 0 ? "in line" : sheet.frame().offset() + " cm to his right"),
+                        PosturesSentences.cmBetweenThem(sheet.frame().distance()),
+                        sheet.frame().offset() == 0
+                                ? PosturesSentences.inLine()
+                                : PosturesSentences.cmToHisRight(sheet.frame().offset())),
                 new RowDocument(
                         "Touch",
                         sheet.frame().touch().isEmpty() ? "none" : sheet.frame().touch(),

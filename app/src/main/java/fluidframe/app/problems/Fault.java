@@ -39,7 +39,7 @@ public record Fault(String place, String found, String expected, String sentence
                 place,
                 text,
                 expected,
-                place + ": found " + (text.isEmpty() ? "nothing" : "\"" + text + "\"") + ", expected " + expected,
+                ProblemsSentences.foundNothingExpected(place, text.isEmpty(), text, expected),
                 List.of());
     }
 

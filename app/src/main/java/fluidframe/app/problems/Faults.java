@@ -51,13 +51,13 @@ public final class Faults {
 
     public void checkId(String place, String id) {
         if (!Id.isId(id)) {
-            add(place, id, "an id of small letters, digits and hyphens");
+            add(place, id, ProblemsSentences.anIdOfSmallLettersDigits());
         }
     }
 
     public void checkTitle(String place, String title) {
         if (title.isBlank() || title.length() > LONGEST_NAME) {
-            add(place, title, "a title of 1 to " + LONGEST_NAME + " letters");
+            add(place, title, ProblemsSentences.aTitleOf1ToLetters(LONGEST_NAME));
         }
     }
 
@@ -73,7 +73,7 @@ public final class Faults {
         try {
             return Optional.of(LocalDate.parse(text));
         } catch (DateTimeException e) {
-            add(place, text, "a date such as 2026-12-05");
+            add(place, text, ProblemsSentences.aDateSuchAs202612());
             return Optional.empty();
         }
     }

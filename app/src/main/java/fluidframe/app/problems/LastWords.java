@@ -34,8 +34,7 @@ public final class LastWords {
     }
 
     private static void end(OutOfMemoryError error) {
-        end("Fluid Frame has no memory left (" + error.getMessage()
-                + ") and ends. Everything you saved is safe. Start it again, with a larger HEAP if this comes back.");
+        end(ProblemsSentences.fluidFrameHasNoMemoryLeft(error.getMessage()));
     }
 
     /** Ends the program at once. */

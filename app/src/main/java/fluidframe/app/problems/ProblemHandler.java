@@ -33,7 +33,7 @@ class ProblemHandler extends ResponseEntityExceptionHandler {
 
     @ExceptionHandler
     ProblemDetail refused(RefusedException e) {
-        return Problems.of(HttpStatus.UNPROCESSABLE_CONTENT, "Not stored", e.getMessage(), e.faults());
+        return Problems.of(HttpStatus.UNPROCESSABLE_CONTENT, ProblemsSentences.notStored(), e.getMessage(), e.faults());
     }
 
     @ExceptionHandler
@@ -43,7 +43,7 @@ class ProblemHandler extends ResponseEntityExceptionHandler {
 
     @ExceptionHandler
     ProblemDetail conflict(ConflictException e) {
-        ProblemDetail problem = Problems.of(HttpStatus.CONFLICT, "Both stored", e.getMessage());
+        ProblemDetail problem = Problems.of(HttpStatus.CONFLICT, ProblemsSentences.bothStored(), e.getMessage());
         e.stored().ifPresent(stored -> problem.setProperty("stored", stored));
         return problem;
     }
@@ -57,15 +57,17 @@ class ProblemHandler extends ResponseEntityExceptionHandler {
     ProblemDetail tooMuch(TooMuchException e) {
         return Problems.of(
                 HttpStatus.UNPROCESSABLE_CONTENT,
-                "Too much",
-                "That is more than the program works out: " + e.getMessage() + ".",
+                ProblemsSentences.tooMuch(),
+                ProblemsSentences.thatIsMoreThanTheProgram(e.getMessage()),
                 List.of(Fault.of("", e.found(), e.expected())));
     }
 
     @ExceptionHandler
     ProblemDetail unreadableParameter(InvalidParameterException e) {
         return Problems.of(
-                HttpStatus.BAD_REQUEST, "Not readable", "The address or a header cannot be read: " + e.getMessage());
+                HttpStatus.BAD_REQUEST,
+                ProblemsSentences.notReadable(),
+                ProblemsSentences.theAddressOrAHeaderCannot(e.getMessage()));
     }
 
     /** Nobody is left to answer to. */
@@ -86,8 +88,8 @@ class ProblemHandler extends ResponseEntityExceptionHandler {
         LOG.error("A request failed", e);
         return Problems.of(
                 HttpStatus.INTERNAL_SERVER_ERROR,
-                "Our mistake",
-                "The program made a mistake; nothing was changed. The log says more.");
+                ProblemsSentences.ourMistake(),
+                ProblemsSentences.theProgramMadeAMistakeNothing());
     }
 
     @Override
@@ -95,7 +97,10 @@ class ProblemHandler extends ResponseEntityExceptionHandler {
             HttpMessageNotReadableException e, HttpHeaders headers, HttpStatusCode status, WebRequest request) {
         ProblemDetail problem = e.getCause() instanceof JacksonException json
                 ? unreadable(json)
-                : Problems.of(HttpStatus.BAD_REQUEST, "Not readable", "Expected a JSON document.");
+                : Problems.of(
+                        HttpStatus.BAD_REQUEST,
+                        ProblemsSentences.notReadable(),
+                        ProblemsSentences.expectedAJsonDocument());
         return ResponseEntity.status(problem.getStatus()).body(problem);
     }
 
@@ -114,8 +119,8 @@ class ProblemHandler extends ResponseEntityExceptionHandler {
         return ResponseEntity.unprocessableContent()
                 .body(Problems.of(
                         HttpStatus.UNPROCESSABLE_CONTENT,
-                        "Not stored",
-                        "Something is missing or of the wrong kind.",
+                        ProblemsSentences.notStored(),
+                        ProblemsSentences.somethingIsMissingOrOfThe(),
                         faults));
     }
 
@@ -124,18 +129,21 @@ class ProblemHandler extends ResponseEntityExceptionHandler {
         String place = e instanceof DatabindException databind ? pointer(databind) : "";
         String where = e.getLocation() == null
                 ? ""
-                : " (line " + e.getLocation().getLineNr() + ", column "
-                        + e.getLocation().getColumnNr() + ")";
+                : ProblemsSentences.lineColumn(
+                        e.getLocation().getLineNr(), e.getLocation().getColumnNr());
         if (e.getCause() instanceof TooManyException tooMany) {
-            Fault fault = Fault.of(place, "more than " + tooMany.most(), tooMany.expected());
-            return Problems.of(HttpStatus.UNPROCESSABLE_CONTENT, "Not stored", fault.sentence() + ".", List.of(fault));
+            Fault fault = Fault.of(place, ProblemsSentences.moreThan(tooMany.most()), tooMany.expected());
+            return Problems.of(
+                    HttpStatus.UNPROCESSABLE_CONTENT,
+                    ProblemsSentences.notStored(),
+                    fault.sentence() + ".",
+                    List.of(fault));
         }
         if (e instanceof StreamConstraintsException) {
             return Problems.of(
                     HttpStatus.UNPROCESSABLE_CONTENT,
-                    "Not stored",
-                    "Something in it is deeper or longer than anything that is sent here" + where
-                            + "; nothing was stored.");
+                    ProblemsSentences.notStored(),
+                    ProblemsSentences.somethingInItIsDeeperOr(where));
         }
         if (e instanceof UnrecognizedPropertyException unknown) {
             List<String> known = unknown.getKnownPropertyIds().stream()
@@ -144,21 +152,25 @@ class ProblemHandler extends ResponseEntityExceptionHandler {
                     .toList();
             return Problems.of(
                     HttpStatus.BAD_REQUEST,
-                    "Not readable",
-                    "There is no field \"" + unknown.getPropertyName() + "\" here" + where + ".",
-                    List.of(Fault.of(place, unknown.getPropertyName(), "one of " + String.join(", ", known))));
+                    ProblemsSentences.notReadable(),
+                    ProblemsSentences.thereIsNoFieldHere(unknown.getPropertyName(), where),
+                    List.of(Fault.of(
+                            place, unknown.getPropertyName(), ProblemsSentences.oneOf(String.join(", ", known)))));
         }
         if (e instanceof StreamReadException) {
             return Problems.of(
                     HttpStatus.BAD_REQUEST,
-                    "Not readable",
-                    "This is not a complete JSON document" + where + ": " + e.getOriginalMessage());
+                    ProblemsSentences.notReadable(),
+                    ProblemsSentences.thisIsNotACompleteJson(where, e.getOriginalMessage()));
         }
         return Problems.of(
                 HttpStatus.BAD_REQUEST,
-                "Not readable",
-                "A value is of the wrong kind" + where + ".",
-                List.of(Fault.of(place, "a value of another kind", "what the format says stands here")));
+                ProblemsSentences.notReadable(),
+                ProblemsSentences.aValueIsOfTheWrong(where),
+                List.of(Fault.of(
+                        place,
+                        ProblemsSentences.aValueOfAnotherKind(),
+                        ProblemsSentences.whatTheFormatSaysStandsHere())));
     }
 
     private static String pointer(DatabindException e) {

@@ -38,7 +38,7 @@ class RequestShape extends OncePerRequestFilter {
         response.getOutputStream()
                 .write(Problems.written(
                         refused.status().value(),
-                        "Not readable",
+                        ProblemsSentences.notReadable(),
                         refused.fault().sentence() + ".",
                         refused.fault()));
     }
@@ -50,9 +50,9 @@ class RequestShape extends OncePerRequestFilter {
             return Optional.of(new Refusal(
                     HttpStatus.BAD_REQUEST,
                     Fault.of(
-                            "the address",
+                            ProblemsSentences.theAddress(),
                             request.getRequestURI(),
-                            "percent signs before two hexadecimal digits, in UTF-8")));
+                            ProblemsSentences.percentSignsBeforeTwoHexadecimalDigits())));
         }
         String query = Optional.ofNullable(request.getQueryString()).orElse("");
         for (String pair : query.split("&")) {
@@ -62,7 +62,7 @@ class RequestShape extends OncePerRequestFilter {
                         Fault.of(
                                 "?" + pair.split("=", 2)[0],
                                 pair,
-                                "percent signs before two hexadecimal digits, in UTF-8")));
+                                ProblemsSentences.percentSignsBeforeTwoHexadecimalDigits())));
             }
         }
         return Optional.empty();
@@ -105,11 +105,12 @@ class RequestShape extends OncePerRequestFilter {
                     ? Optional.empty()
                     : Optional.of(new Refusal(
                             HttpStatus.UNSUPPORTED_MEDIA_TYPE,
-                            Fault.of(HttpHeaders.CONTENT_TYPE, type, "one type, such as application/json")));
+                            Fault.of(
+                                    HttpHeaders.CONTENT_TYPE, type, ProblemsSentences.oneTypeSuchAsApplicationJson())));
         } catch (InvalidMediaTypeException e) {
             return Optional.of(new Refusal(
                     HttpStatus.UNSUPPORTED_MEDIA_TYPE,
-                    Fault.of(HttpHeaders.CONTENT_TYPE, type, "a type such as application/json")));
+                    Fault.of(HttpHeaders.CONTENT_TYPE, type, ProblemsSentences.aTypeSuchAsApplicationJson())));
         }
     }
 
@@ -127,7 +128,8 @@ class RequestShape extends OncePerRequestFilter {
             return Optional.empty();
         } catch (InvalidMediaTypeException e) {
             return Optional.of(new Refusal(
-                    HttpStatus.NOT_ACCEPTABLE, Fault.of(HttpHeaders.ACCEPT, types, "types such as application/json")));
+                    HttpStatus.NOT_ACCEPTABLE,
+                    Fault.of(HttpHeaders.ACCEPT, types, ProblemsSentences.typesSuchAsApplicationJson())));
         }
     }
 }

@@ -16,15 +16,14 @@ public record Revision(long number) {
     public static Revision required(String ifMatch) {
         if (ifMatch == null || ifMatch.isBlank()) {
             throw new ResponseStatusException(
-                    HttpStatus.PRECONDITION_REQUIRED,
-                    "If-Match: expected the ETag that came with what is being replaced, so that nobody's work is overwritten unseen.");
+                    HttpStatus.PRECONDITION_REQUIRED, ProblemsSentences.ifMatchExpectedTheEtagThat());
         }
         try {
             return new Revision(
                     Long.parseLong(ifMatch.replace("W/", "").replace("\"", "").strip()));
         } catch (NumberFormatException e) {
             throw new ResponseStatusException(
-                    HttpStatus.BAD_REQUEST, "If-Match: found " + ifMatch + ", expected an ETag such as \"3\".");
+                    HttpStatus.BAD_REQUEST, ProblemsSentences.ifMatchFoundExpectedAnEtag(ifMatch));
         }
     }
 

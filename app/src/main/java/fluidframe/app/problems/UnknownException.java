@@ -4,6 +4,6 @@ package fluidframe.app.problems;
 public final class UnknownException extends RuntimeException {
 
     public UnknownException(String kind, String id) {
-        super("There is no " + kind + " \"" + id + "\".");
+        super(ProblemsSentences.thereIsNo(kind, id));
     }
 }

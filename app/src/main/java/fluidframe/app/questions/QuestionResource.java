@@ -84,7 +84,9 @@ class QuestionResource {
         QuestionWish wish = wish(document);
         if (document.count() < 1 || document.count() > Questions.MOST_IN_A_SET) {
             throw RefusedException.of(
-                    "/count", String.valueOf(document.count()), "1 to " + Questions.MOST_IN_A_SET + " questions");
+                    "/count",
+                    String.valueOf(document.count()),
+                    QuestionsSentences.toQuestions(Questions.MOST_IN_A_SET));
         }
         long seed = document.seed() == null ? 0 : document.seed();
         return work.patiently(() -> {
@@ -121,7 +123,8 @@ class QuestionResource {
                 .map(text -> read("/highest", text, Level.LEXICON::read))
                 .orElse(Level.OPEN);
         Optional<Part> part = Optional.ofNullable(document.part())
-                .map(text -> Part.named(text).orElseThrow(() -> RefusedException.of("/part", text, "man or lady")));
+                .map(text -> Part.named(text)
+                        .orElseThrow(() -> RefusedException.of("/part", text, QuestionsSentences.manOrLady())));
         Set<QuestionKind> kinds = each(document.kinds()).stream()
                 .map(text -> read("/kinds", text, QuestionKind.LEXICON::read))
                 .collect(Collectors.toSet());
@@ -150,8 +153,8 @@ class QuestionResource {
         return work.quickly(() -> {
             Question question = figures.find(key.figure())
                     .flatMap(figure -> questions(figure.dance()).ask(key))
-                    .orElseThrow(() -> RefusedException.of(
-                            "/key", document.key(), "a question that can be asked of the figures there are"));
+                    .orElseThrow(() ->
+                            RefusedException.of("/key", document.key(), QuestionsSentences.aQuestionThatCanBeAsked()));
             return MarkDocument.of(Marker.mark(question, document.answer()), question);
         });
     }

@@ -137,7 +137,7 @@ public class RoutineReader {
     }
 
     private static Part part(String text) {
-        return Part.named(text).orElseThrow(() -> new UnreadableTextException(text, "man or lady"));
+        return Part.named(text).orElseThrow(() -> new UnreadableTextException(text, RoutinesSentences.manOrLady()));
     }
 
     private static final class Reading {
@@ -155,10 +155,10 @@ public class RoutineReader {
 
         Optional<Routine> routine(RoutineDocument document, Map<String, Figure> figures) {
             if (!Id.isId(document.id())) {
-                fault("/id", document.id(), "an id of small letters, digits and hyphens");
+                fault("/id", document.id(), RoutinesSentences.anIdOfSmallLettersDigits());
             }
             if (document.title().isBlank() || document.title().length() > LONGEST_NAME) {
-                fault("/title", document.title(), "a title of 1 to " + LONGEST_NAME + " letters");
+                fault("/title", document.title(), RoutinesSentences.aTitleOf1ToLetters(LONGEST_NAME));
             }
             Optional<Dance> dance = dances.apply(document.dance());
             if (dance.isEmpty()) {
@@ -174,7 +174,7 @@ public class RoutineReader {
                 fault(
                         "/placements",
                         document.placements().size() + " placements",
-                        "at most " + Routine.MOST_PLACEMENTS);
+                        RoutinesSentences.atMost(Routine.MOST_PLACEMENTS));
             }
             Optional<Tempo> tempo = tempo(document.tempo());
             List<Placement> placements = new ArrayList<>();
@@ -196,7 +196,7 @@ public class RoutineReader {
 
         private Optional<Laying> laying(MusicDocument music, Optional<Dance> dance) {
             if (piece.isEmpty()) {
-                fault("/music/piece", music.piece(), "the id of a piece");
+                fault("/music/piece", music.piece(), RoutinesSentences.theIdOfAPiece());
                 return Optional.empty();
             }
             int from = music.from() == null ? 1 : music.from();
@@ -204,8 +204,8 @@ public class RoutineReader {
                 fault(
                         "/music/from",
                         String.valueOf(from),
-                        "a bar of " + piece.get().title() + ", 1 to "
-                                + piece.get().bars());
+                        RoutinesSentences.aBarOf1To(
+                                piece.get().title(), piece.get().bars()));
                 return Optional.empty();
             }
             Beats bar =
@@ -214,7 +214,7 @@ public class RoutineReader {
                 fault(
                         "/music/piece",
                         piece.get().title() + " in " + piece.get().bar(),
-                        "a piece with " + bar + " beats in a bar");
+                        RoutinesSentences.aPieceWithBeatsInA(bar));
                 return Optional.empty();
             }
             return Optional.of(new Laying(piece.get(), from));
@@ -227,7 +227,7 @@ public class RoutineReader {
                 fault(
                         "/dancers",
                         document.man() + " m and " + document.lady() + " m",
-                        "heights of " + Dancers.SHORTEST + " m to " + Dancers.TALLEST + " m");
+                        RoutinesSentences.heightsOfMToM(Dancers.SHORTEST, Dancers.TALLEST));
                 return Dancers.USUAL;
             }
         }
@@ -247,7 +247,7 @@ public class RoutineReader {
             try {
                 return Optional.of(new Tempo(barsPerMinute));
             } catch (IllegalArgumentException e) {
-                fault("/tempo", String.valueOf(barsPerMinute), "1 to 400 bars a minute");
+                fault("/tempo", String.valueOf(barsPerMinute), RoutinesSentences.to400BarsAMinute());
                 return Optional.empty();
             }
         }
@@ -259,7 +259,7 @@ public class RoutineReader {
                     : element(place, document, dance);
             String note = document.note() == null ? "" : document.note();
             if (note.length() > LONGEST_NOTE) {
-                fault(place + "/note", note.length() + " letters", "at most " + LONGEST_NOTE + " letters");
+                fault(place + "/note", note.length() + " letters", RoutinesSentences.atMostLetters(LONGEST_NOTE));
             }
             Optional<Alignment> start = start(place, document.start());
             Optional<Section> section = section(place + "/section", document.section());
@@ -278,7 +278,7 @@ public class RoutineReader {
                     String at = place + "/" + i + "/placements/" + j;
                     PlacementDocument danced = escapes.get(i).placements().get(j);
                     if (danced.escapes() != null && !danced.escapes().isEmpty()) {
-                        fault(at + "/escapes", "escapes", "no escapes within an escape");
+                        fault(at + "/escapes", "escapes", RoutinesSentences.noEscapesWithinAnEscape());
                     } else {
                         placement(at, danced, figures, dance);
                     }
@@ -291,7 +291,7 @@ public class RoutineReader {
                 return Optional.empty();
             }
             if (document.title().isBlank() || document.title().length() > LONGEST_NAME) {
-                fault(place + "/title", document.title(), "a title of 1 to " + LONGEST_NAME + " letters");
+                fault(place + "/title", document.title(), RoutinesSentences.aTitleOf1ToLetters(LONGEST_NAME));
             }
             try {
                 return Optional.of(new Section(document.title().strip(), document.times()));
@@ -319,11 +319,11 @@ public class RoutineReader {
         private Optional<Element> element(String place, PlacementDocument document, Optional<Dance> dance) {
             ElementDocument element = document.element();
             if (document.figure() != null) {
-                fault(place, document.figure(), "either a figure or an element, not both");
+                fault(place, document.figure(), RoutinesSentences.eitherAFigureOrAnElement());
             }
             String at = place + "/element";
             if (element.beats() == null == (element.bars() == null)) {
-                fault(at, "", "a length in beats or in bars, one of the two");
+                fault(at, "", RoutinesSentences.aLengthInBeatsOrIn());
                 return Optional.empty();
             }
             Optional<ElementKind> kind = read(at + "/kind", element.kind(), ElementKind.LEXICON::read);
@@ -340,7 +340,7 @@ public class RoutineReader {
                 fault(
                         at + (element.beats() != null ? "/beats" : "/bars"),
                         String.valueOf(element.beats() != null ? element.beats() : element.bars()),
-                        "1 to " + Element.MOST_BEATS + " beats in all");
+                        RoutinesSentences.toBeatsInAll(Element.MOST_BEATS));
                 return Optional.empty();
             }
             return kind.map(each -> new Element(each, (int) beats, part, to, turn));
@@ -350,14 +350,14 @@ public class RoutineReader {
                 String place, PlacementDocument document, Map<String, Figure> figures, Optional<Dance> dance) {
             Figure figure = document.figure() == null ? null : figures.get(document.figure());
             if (figure == null) {
-                fault(place + "/figure", String.valueOf(document.figure()), "the id of a figure in the book");
+                fault(place + "/figure", String.valueOf(document.figure()), RoutinesSentences.theIdOfAFigureIn());
                 return Optional.empty();
             }
             if (dance.isPresent() && !figure.dance().id().equals(dance.get().id())) {
                 fault(
                         place + "/figure",
                         document.figure(),
-                        "a figure of " + dance.get().id());
+                        RoutinesSentences.aFigureOf(dance.get().id()));
             }
             Way way = new Way(
                     named(document.split()),
@@ -370,7 +370,7 @@ public class RoutineReader {
             try {
                 return Optional.of(Dancing.of(figure, checked(figure, way)));
             } catch (IllegalArgumentException e) {
-                fault(place, way.wording(), "a way in which " + figure.title() + " is danced (" + e.getMessage() + ")");
+                fault(place, way.wording(), RoutinesSentences.aWayInWhichIsDanced(figure.title(), e.getMessage()));
                 return Optional.empty();
             }
         }
@@ -386,7 +386,7 @@ public class RoutineReader {
                             .filter(unit -> unit.times().contains(way.repeats()))
                             .isPresent();
             if (!repeats) {
-                throw new IllegalArgumentException("it is not danced " + way.repeats() + " times");
+                throw new IllegalArgumentException(RoutinesSentences.itIsNotDancedTimes(way.repeats()));
             }
             return way;
         }

@@ -66,7 +66,8 @@ class RoutineResource {
             @Valid @RequestBody RoutineDocument document,
             @RequestHeader(name = HttpHeaders.IF_MATCH, required = false) String ifMatch) {
         if (!id.equals(document.id())) {
-            throw new RefusedException("A routine keeps its id.", List.of(Fault.of("/id", document.id(), id)));
+            throw new RefusedException(
+                    RoutinesSentences.aRoutineKeepsItsId(), List.of(Fault.of("/id", document.id(), id)));
         }
         Revision revision = Revision.required(ifMatch);
         reader.read(document);

@@ -154,8 +154,7 @@ public class RoutineStore extends DocumentStore<RoutineEntity> {
         Map<String, Long> there = repository.findAllByStudioIdAndSlugIn(studio(), ids).stream()
                 .collect(Collectors.toMap(RoutineEntity::slug, RoutineEntity::id));
         ids.stream().filter(id -> !there.containsKey(id)).findFirst().ifPresent(gone -> {
-            throw new ConflictException(
-                    "The routine \"" + gone + "\" was deleted at the same moment; nothing was saved.");
+            throw new ConflictException(RoutinesSentences.theRoutineWasDeletedAtThe(gone));
         });
         return Set.copyOf(there.values());
     }
@@ -166,9 +165,8 @@ public class RoutineStore extends DocumentStore<RoutineEntity> {
     public void keep(FigureDeletion leaving) {
         List<RoutineEntity> users = repository.using(studio(), leaving.id());
         if (!users.isEmpty()) {
-            throw new ConflictException("The figure \"" + leaving.id() + "\" is danced in "
-                    + users.stream().map(RoutineEntity::title).collect(Collectors.joining(", "))
-                    + "; remove it there first.");
+            throw new ConflictException(RoutinesSentences.theFigureIsDancedInRemove(
+                    leaving.id(), users.stream().map(RoutineEntity::title).collect(Collectors.joining(", "))));
         }
     }
 
@@ -178,9 +176,8 @@ public class RoutineStore extends DocumentStore<RoutineEntity> {
     public void keep(PieceDeletion leaving) {
         List<RoutineEntity> users = repository.dancedTo(studio(), leaving.number());
         if (!users.isEmpty()) {
-            throw new ConflictException("The piece \"" + leaving.id() + "\" is danced to in "
-                    + users.stream().map(RoutineEntity::title).collect(Collectors.joining(", "))
-                    + "; choose another there first.");
+            throw new ConflictException(RoutinesSentences.thePieceIsDancedToIn(
+                    leaving.id(), users.stream().map(RoutineEntity::title).collect(Collectors.joining(", "))));
         }
     }
 

@@ -77,7 +77,8 @@ class StandingResource {
     @PostMapping("/figures/{id}/effects")
     List<EffectDocument> effects(@PathVariable String id, @Valid @RequestBody FigureDocument document) {
         if (!id.equals(document.id())) {
-            throw new RefusedException("A figure keeps its id.", List.of(Fault.of("/id", document.id(), id)));
+            throw new RefusedException(
+                    RoutinesSentences.aFigureKeepsItsId(), List.of(Fault.of("/id", document.id(), id)));
         }
         Figure changed = figures.accepted(document, "");
         return work.quickly(() ->

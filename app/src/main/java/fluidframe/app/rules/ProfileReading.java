@@ -63,7 +63,7 @@ public final class ProfileReading {
                 ? faults.tried(
                         "/divisions",
                         divisions.size() + " divisions",
-                        "at least one, each with a title of its own",
+                        RulesSentences.atLeastOneEachWithA(),
                         () -> new Profile(document.id(), document.title().strip(), text(document.note()), divisions))
                 : Optional.empty();
     }
@@ -100,7 +100,7 @@ public final class ProfileReading {
                 ? faults.tried(
                         place,
                         division.title(),
-                        "dances, each once, and 1 to " + Division.MOST_COUPLES + " couples",
+                        RulesSentences.dancesEachOnceAnd1To(Division.MOST_COUPLES),
                         () -> new Division(
                                 division.title().strip(),
                                 dances,
@@ -116,7 +116,7 @@ public final class ProfileReading {
     private Optional<DanceRule> dance(String place, DanceRuleDocument rule) {
         Optional<Dance> dance = Dances.find(rule.dance());
         if (dance.isEmpty()) {
-            faults.add(place + "/dance", rule.dance(), "the id of a dance");
+            faults.add(place + "/dance", rule.dance(), RulesSentences.theIdOfADance());
         }
         Limits tempo = limits(place + "/tempo", rule.tempo());
         return dance.map(each -> new DanceRule(each, tempo));
@@ -128,7 +128,7 @@ public final class ProfileReading {
                 : faults.tried(
                                 place,
                                 limits.least() + " to " + limits.most(),
-                                "the least before the most",
+                                RulesSentences.theLeastBeforeTheMost(),
                                 () -> new Limits(
                                         Optional.ofNullable(limits.least()), Optional.ofNullable(limits.most())))
                         .orElse(Limits.NONE);
@@ -149,10 +149,10 @@ public final class ProfileReading {
             return new HoldRule.Kept();
         }
         if (!rule.kind().equals("apart")) {
-            faults.add(place + "/kind", rule.kind(), "free, kept or apart");
+            faults.add(place + "/kind", rule.kind(), RulesSentences.freeKeptOrApart());
         }
         if (rule.atOnce() == null && rule.inAll() == null) {
-            faults.add(place, "", "the most seconds at once or in all");
+            faults.add(place, "", RulesSentences.theMostSecondsAtOnceOr());
         }
         return new HoldRule.Apart(seconds(place + "/atOnce", rule.atOnce()), seconds(place + "/inAll", rule.inAll()));
     }

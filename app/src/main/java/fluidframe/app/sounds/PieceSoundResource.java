@@ -67,7 +67,7 @@ class PieceSoundResource {
             return Recording.of(Track.of(piece, dance), AS_IT_IS, synthesizer);
         } catch (TooMuchException e) {
             throw new RefusedException(
-                    "This cannot be heard: " + e.getMessage() + ".",
+                    SoundsSentences.thisCannotBeHeard(e.getMessage()),
                     List.of(Fault.of("/tempo", e.found(), e.expected())));
         }
     }
@@ -96,16 +96,13 @@ class PieceSoundResource {
                     .filter(dance -> dance.id().equals(asked))
                     .findFirst()
                     .orElseThrow(() -> new RefusedException(
-                            "The band does not play that to this piece.",
+                            SoundsSentences.theBandDoesNotPlayThat(),
                             List.of(Fault.of(
                                     "/dance",
                                     asked,
-                                    "one of "
-                                            + String.join(
-                                                    ", ",
-                                                    ofItsMetre.stream()
-                                                            .map(Dance::id)
-                                                            .toList())))));
+                                    SoundsSentences.oneOf(String.join(
+                                            ", ",
+                                            ofItsMetre.stream().map(Dance::id).toList()))))));
         }
         return ofItsMetre.stream()
                 .filter(dance -> piece.dances().contains(dance.id()))

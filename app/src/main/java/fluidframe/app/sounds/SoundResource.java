@@ -107,7 +107,7 @@ class SoundResource {
             return Recording.of(asked(question, routine).track(), percent(question), synthesizer);
         } catch (TooMuchException e) {
             throw new RefusedException(
-                    "This cannot be heard: " + e.getMessage() + ".",
+                    SoundsSentences.thisCannotBeHeard(e.getMessage()),
                     List.of(Fault.of("/percent", e.found(), e.expected())));
         }
     }
@@ -133,8 +133,8 @@ class SoundResource {
         Score score = scores.of(routine);
         if (!score.length().isPositive()) {
             throw new RefusedException(
-                    "An empty routine cannot be heard.",
-                    List.of(Fault.of("/routine/placements", "none", "at least one placement")));
+                    SoundsSentences.anEmptyRoutineCannotBeHeard(),
+                    List.of(Fault.of("/routine/placements", "none", SoundsSentences.atLeastOnePlacement())));
         }
         percent(question);
         try {
@@ -150,7 +150,7 @@ class SoundResource {
                     gain(question.music(), whole.music()));
             return new Asked(wish, Track.of(score, wish));
         } catch (IllegalArgumentException e) {
-            throw refused("", "this track", e);
+            throw refused("", SoundsSentences.thisTrack(), e);
         }
     }
 
@@ -158,8 +158,8 @@ class SoundResource {
         double percent = question.percent() == null ? 100 : question.percent();
         if (!(percent >= SLOWEST && percent <= FASTEST)) {
             throw new RefusedException(
-                    "That is no speed to dance at.",
-                    List.of(Fault.of("/percent", String.valueOf(percent), "5 to 200 per cent of the tempo")));
+                    SoundsSentences.thatIsNoSpeedToDance(),
+                    List.of(Fault.of("/percent", String.valueOf(percent), SoundsSentences.to200PerCentOfThe())));
         }
         return percent;
     }
@@ -182,20 +182,22 @@ class SoundResource {
                 ? Part.MAN
                 : Part.named(text)
                         .orElseThrow(() -> new RefusedException(
-                                "Whose steps are to be counted?", List.of(Fault.of("/counted", text, "man or lady"))));
+                                SoundsSentences.whoseStepsAreToBeCounted(),
+                                List.of(Fault.of("/counted", text, SoundsSentences.manOrLady()))));
     }
 
     private static Counting counting(String text) {
         try {
             return text == null ? Counting.STEPS : Counting.LEXICON.read(text);
         } catch (UnreadableTextException e) {
-            throw new RefusedException("That is not counted.", List.of(Fault.of("/counting", text, e.expected())));
+            throw new RefusedException(
+                    SoundsSentences.thatIsNotCounted(), List.of(Fault.of("/counting", text, e.expected())));
         }
     }
 
     private static RefusedException refused(String place, String found, IllegalArgumentException e) {
         return new RefusedException(
-                "This cannot be heard: " + e.getMessage() + ".", List.of(Fault.of(place, found, e.getMessage())));
+                SoundsSentences.thisCannotBeHeard(e.getMessage()), List.of(Fault.of(place, found, e.getMessage())));
     }
 
     private static String attachment(String name) {

@@ -60,9 +60,9 @@ public sealed interface CommandLine
             return new Recover(Place.of(environment));
         }
         throw new CannotStartException(
-                "There is nothing called " + String.join(" ", args) + ".",
-                "Nothing was changed.",
-                "Start it without arguments to serve the program, or with --reset, --backup [FILE], --restore FILE or --recover.");
+                StartSentences.thereIsNothingCalled(String.join(" ", args)),
+                StartSentences.nothingWasChanged(),
+                StartSentences.startItWithoutArgumentsToServe());
     }
 
     /**
@@ -85,9 +85,9 @@ public sealed interface CommandLine
             String port = environment.getOrDefault("PORT", "8080");
             if (!PORT.matcher(port).matches() || Integer.parseInt(port) > 65535) {
                 throw new CannotStartException(
-                        "PORT is " + port + ".",
-                        "Nothing was changed.",
-                        "Give a number from 1 to 65535, such as PORT=8080.");
+                        StartSentences.portIs(port),
+                        StartSentences.nothingWasChanged(),
+                        StartSentences.giveANumberFrom1To());
             }
             return new Place(
                     DatabaseFile.in(folder), environment.getOrDefault("BIND", "127.0.0.1"), Integer.parseInt(port));
@@ -108,7 +108,7 @@ public sealed interface CommandLine
             StartCheck.port(place.address(), place.port());
             if (reset) {
                 SetAside.move(place.file(), "reset")
-                        .ifPresent(aside -> System.out.println("The previous data is in " + aside + "."));
+                        .ifPresent(aside -> System.out.println(StartSentences.thePreviousDataIsIn(aside)));
             }
             StartCheck.isSound(place.file());
             FirstDatabase.layOut(place.file());

@@ -31,7 +31,7 @@ import tools.jackson.databind.json.JsonMapper;
 /** What is done with the data from the command line, whether the program is running or not. */
 final class Errand {
 
-    private static final String UNTOUCHED = "Nothing was changed.";
+    private static final String UNTOUCHED = StartSentences.nothingWasChanged();
 
     private final Place place;
 
@@ -52,9 +52,9 @@ final class Errand {
                         .asString();
                 if (Files.notExists(folder.resolve(name))) {
                     throw new CannotStartException(
-                            "The program made a backup, but it is not in " + folder + ".",
+                            StartSentences.theProgramMadeABackupBut(folder),
                             UNTOUCHED,
-                            "Look into the data folder of the program that answers.");
+                            StartSentences.lookIntoTheDataFolderOf());
                 }
                 if (file.isPresent()) {
                     Files.move(folder.resolve(name), target);
@@ -65,12 +65,12 @@ final class Errand {
                 StartCheck.isSound(place.file());
                 OfflineBackup.make(place.file(), target);
             }
-            System.out.println("Everything is in " + target + ".");
+            System.out.println(StartSentences.everythingIsIn(target));
         } catch (IOException e) {
             throw new CannotStartException(
-                    "The backup cannot be written to " + target + ": " + e.getMessage() + ".",
+                    StartSentences.theBackupCannotBeWrittenTo(target, e.getMessage()),
                     UNTOUCHED,
-                    "Make room, or name another file.");
+                    StartSentences.makeRoomOrNameAnotherFile());
         }
     }
 
@@ -81,9 +81,9 @@ final class Errand {
     void restore(Path backup, Function<Map<String, Object>, AutoCloseable> program) {
         if (Files.notExists(backup)) {
             throw new CannotStartException(
-                    "There is no file " + backup + ".",
+                    StartSentences.thereIsNoFile(backup),
                     UNTOUCHED,
-                    "Name a backup, such as " + place.file().folder().resolve("backups") + "/NAME.zip.");
+                    StartSentences.nameABackupSuchAsName(place.file().folder().resolve("backups")));
         }
         StartCheck.folder(place.file().folder());
         try {
@@ -98,19 +98,19 @@ final class Errand {
                 tell(restored.figures(), restored.routines(), restored.before());
             }
         } catch (RefusedException e) {
-            throw new CannotStartException(e.getMessage(), "The data is as it was.", "Try another backup.");
+            throw new CannotStartException(
+                    e.getMessage(), StartSentences.theDataIsAsItWas(), StartSentences.tryAnotherBackup());
         } catch (IOException e) {
             throw new CannotStartException(
-                    "The backup cannot be restored: " + e.getMessage() + ".",
-                    "The data is as it was.",
-                    "Make room on the disk, and try again.");
+                    StartSentences.theBackupCannotBeRestored(e.getMessage()),
+                    StartSentences.theDataIsAsItWas(),
+                    StartSentences.makeRoomOnTheDiskAnd());
         }
     }
 
     private void tell(int figures, int routines, String before) {
-        System.out.println(
-                "Restored " + figures + " figures and " + routines + " routines; what there was before is in "
-                        + place.file().folder().resolve("backups").resolve(before) + ".");
+        System.out.println(StartSentences.restoredFiguresAndRoutinesWhatThere(
+                figures, routines, place.file().folder().resolve("backups").resolve(before)));
     }
 
     /** Data that cannot be opened is set aside first, and put back if nothing comes of it. */
@@ -119,7 +119,7 @@ final class Errand {
         OfflineBackup.check(backup);
         boolean opens = place.file().exists() && DatabaseCheck.of(place.file()) instanceof DatabaseCheck.Sound;
         Optional<Path> aside = opens ? Optional.empty() : SetAside.move(place.file(), "restore");
-        aside.ifPresent(kept -> System.out.println("The data there was cannot be opened; it is now in " + kept + "."));
+        aside.ifPresent(kept -> System.out.println(StartSentences.theDataThereWasCannotBe(kept)));
         FirstDatabase.layOut(place.file());
         boolean back = false;
         try (AutoCloseable running = program.apply(Map.of(
@@ -152,38 +152,40 @@ final class Errand {
         try {
             Salvage.Report report = Salvage.of(place.file());
             SetAside.move(place.file(), "recovery")
-                    .ifPresent(aside -> System.out.println("The damaged data is now in " + aside + "."));
+                    .ifPresent(aside -> System.out.println(StartSentences.theDamagedDataIsNowIn(aside)));
             report.sound().moveTo(place.file());
             report.sound().close();
             report.saved()
-                    .forEach(
-                            (table, rows) -> System.out.println("Saved from " + table.replace('_', ' ') + ": " + rows));
+                    .forEach((table, rows) ->
+                            System.out.println(StartSentences.savedFrom(table.replace('_', ' '), rows)));
             System.out.println(
                     report.lost().isEmpty()
-                            ? "Nothing is missing."
-                            : "Could not be read: " + String.join(", ", report.lost()) + ".");
+                            ? StartSentences.nothingIsMissing()
+                            : StartSentences.couldNotBeRead(String.join(", ", report.lost())));
         } catch (SQLException | IOException | UncheckedIOException e) {
             throw new CannotStartException(
-                    "Nothing of the file could be read: " + e.getMessage(),
-                    "It was left as it was.",
-                    "Restore a backup with ./restore.");
+                    StartSentences.nothingOfTheFileCouldBe(e.getMessage()),
+                    StartSentences.itWasLeftAsItWas(),
+                    StartSentences.restoreABackupWithRestore());
         }
     }
 
     private void requireData() {
         if (!place.file().exists()) {
             throw new CannotStartException(
-                    "There is no data in " + place.file().folder() + ".", UNTOUCHED, "Name its folder with DATA_DIR.");
+                    StartSentences.thereIsNoDataIn(place.file().folder()),
+                    UNTOUCHED,
+                    StartSentences.nameItsFolderWithDataDir());
         }
     }
 
     private JsonNode ask(String path, BodyPublisher body, String type) throws IOException {
         Presence.Place program = Presence.in(place.file().folder())
                 .orElseThrow(() -> new CannotStartException(
-                        "A program is using the data in " + place.file().folder()
+                        StartSentences.aProgramIsUsingTheData(place.file().folder())
                                 + ", but it does not say where it answers.",
                         UNTOUCHED,
-                        "Stop it first."));
+                        StartSentences.stopItFirst()));
         URI address = URI.create(program.address() + path);
         try {
             HttpRequest request = HttpRequest.newBuilder(address)
@@ -195,20 +197,21 @@ final class Errand {
             JsonNode json = JsonMapper.shared().readTree(answer.body());
             if (answer.statusCode() >= 300) {
                 throw new CannotStartException(
-                        "The running program refused: "
-                                + json.path("detail").asString("it answered " + answer.statusCode()),
+                        StartSentences.theRunningProgramRefused(
+                                json.path("detail").asString(StartSentences.itAnswered(answer.statusCode()))),
                         UNTOUCHED,
-                        "Do what it says, and try again.");
+                        StartSentences.doWhatItSaysAndTry());
             }
             return json;
         } catch (InterruptedException e) {
             Thread.currentThread().interrupt();
-            throw new CannotStartException("Stopped while the program was asked.", UNTOUCHED, "Try again.");
+            throw new CannotStartException(
+                    StartSentences.stoppedWhileTheProgramWasAsked(), UNTOUCHED, StartSentences.tryAgain());
         } catch (IOException e) {
             throw new CannotStartException(
-                    "A program is using the data, but none answers at " + address + ".",
+                    StartSentences.aProgramIsUsingTheDataBut(address),
                     UNTOUCHED,
-                    "Stop it first, and try again.");
+                    StartSentences.stopItFirstAndTryAgain());
         }
     }
 }

@@ -27,9 +27,9 @@ final class SetAside {
             return Optional.of(aside);
         } catch (IOException e) {
             throw new CannotStartException(
-                    "The data file " + file.path() + " cannot be set aside: " + e.getMessage() + ".",
-                    "It was left as it was.",
-                    "Allow writing to " + file.folder() + ".");
+                    StartSentences.theDataFileCannotBeSet(file.path(), e.getMessage()),
+                    StartSentences.itWasLeftAsItWas(),
+                    StartSentences.allowWritingTo(file.folder()));
         }
     }
 }

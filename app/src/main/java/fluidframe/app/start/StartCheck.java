@@ -16,7 +16,7 @@ import java.util.Set;
 /** What would keep the program from starting, found out before anything is opened for writing. */
 final class StartCheck {
 
-    private static final String UNTOUCHED = "Nothing was changed.";
+    private static final String UNTOUCHED = StartSentences.nothingWasChanged();
 
     private StartCheck() {}
 
@@ -24,23 +24,21 @@ final class StartCheck {
     static void folder(Path folder) {
         if (folder.toString().contains(";")) {
             throw new CannotStartException(
-                    "The data folder " + folder + " has a semicolon in its name.",
+                    StartSentences.theDataFolderHasASemicolon(folder),
                     UNTOUCHED,
-                    "Name another one with DATA_DIR.");
+                    StartSentences.nameAnotherOneWithDataDir());
         }
         try {
             Files.createDirectories(folder);
         } catch (IOException e) {
             throw new CannotStartException(
-                    "The data folder " + folder + " cannot be made: " + reason(e) + ".",
+                    StartSentences.theDataFolderCannotBeMade(folder, reason(e)),
                     UNTOUCHED,
-                    "Name a folder with DATA_DIR that may be written to.");
+                    StartSentences.nameAFolderWithDataDir());
         }
         if (!DatabaseFile.in(folder).exists() && !Files.isWritable(folder)) {
             throw new CannotStartException(
-                    "There is no data in " + folder + " yet, and the folder may not be written to.",
-                    UNTOUCHED,
-                    "Name a folder with DATA_DIR that may be written to.");
+                    StartSentences.thereIsNoDataInYet(folder), UNTOUCHED, StartSentences.nameAFolderWithDataDir());
         }
     }
 
@@ -48,9 +46,9 @@ final class StartCheck {
     static void isFree(DatabaseFile file) {
         if (file.exists() && isInUse(file.path())) {
             throw new CannotStartException(
-                    "Another program is using the data in " + file.folder() + ".",
-                    "The data was left as it was.",
-                    "Stop the other program first, or name another folder with DATA_DIR.");
+                    StartSentences.anotherProgramIsUsingTheData(file.folder()),
+                    StartSentences.theDataWasLeftAsIt(),
+                    StartSentences.stopTheOtherProgramFirstOr());
         }
     }
 
@@ -65,9 +63,9 @@ final class StartCheck {
             return true;
         } catch (IOException e) {
             throw new CannotStartException(
-                    "The data file " + file + " cannot be opened: " + reason(e) + ".",
-                    "It was left as it was.",
-                    "Make it readable and start again.");
+                    StartSentences.theDataFileCannotBeOpened(file, reason(e)),
+                    StartSentences.itWasLeftAsItWas(),
+                    StartSentences.makeItReadableAndStartAgain());
         }
     }
 
@@ -76,17 +74,15 @@ final class StartCheck {
         DatabaseCheck.Result result = DatabaseCheck.of(file);
         if (result instanceof DatabaseCheck.Newer newer) {
             throw new CannotStartException(
-                    "The data in " + file.folder() + " was saved by a newer Fluid Frame (form " + newer.found()
-                            + "; this one knows " + newer.known() + ").",
-                    "The file was left as it was.",
-                    "Start the newer program, or name another folder with DATA_DIR.");
+                    StartSentences.theDataInWasSavedBy(file.folder(), newer.found(), newer.known()),
+                    StartSentences.theFileWasLeftAsIt(),
+                    StartSentences.startTheNewerProgramOrName());
         }
         if (result instanceof DatabaseCheck.Damaged damaged) {
             throw new CannotStartException(
-                    "The data file " + file.path() + " is damaged: " + damaged.where() + ".",
-                    "The file was left as it was.",
-                    "Restore a backup with ./restore " + file.folder().resolve("backups") + "/NAME.zip,\n"
-                            + "or save what can still be read with ./recover; it sets the damaged file aside and says what is missing.");
+                    StartSentences.theDataFileIsDamaged(file.path(), damaged.where()),
+                    StartSentences.theFileWasLeftAsIt(),
+                    StartSentences.restoreABackupWithRestoreName(file.folder().resolve("backups")));
         }
     }
 
@@ -97,9 +93,9 @@ final class StartCheck {
             socket.bind(new InetSocketAddress(address, port));
         } catch (IOException e) {
             throw new CannotStartException(
-                    "Port " + port + " of " + address + " cannot be used: " + reason(e) + ".",
+                    StartSentences.portOfCannotBeUsed(port, address, reason(e)),
                     UNTOUCHED,
-                    "Stop the program that uses it, or choose another with PORT=" + (port + 1) + ".");
+                    StartSentences.stopTheProgramThatUsesIt((port + 1)));
         }
     }
 

@@ -13,16 +13,15 @@ final class StartFailure {
         for (Throwable cause = failure; cause != null; cause = cause.getCause()) {
             if (cause instanceof PortInUseException) {
                 return new CannotStartException(
-                        "Port " + place.port() + " was taken while the program started.",
-                        "The data is as it was.",
-                        "Choose another with PORT=" + (place.port() + 1) + ".");
+                        StartSentences.portWasTakenWhileTheProgram(place.port()),
+                        StartSentences.theDataIsAsItWas(),
+                        StartSentences.chooseAnotherWithPort((place.port() + 1)));
             }
             if (cause instanceof NotWritableException) {
                 return new CannotStartException(
-                        "The data in " + place.file().folder()
-                                + " is of an older form and cannot be lifted to today's, since it may only be read.",
-                        "The file was left as it was.",
-                        "Allow writing to the folder, or make room on the disk, and start again.");
+                        StartSentences.theDataInIsOfAn(place.file().folder()),
+                        StartSentences.theFileWasLeftAsIt(),
+                        StartSentences.allowWritingToTheFolderOr());
             }
         }
         return failure;

@@ -4,7 +4,7 @@ package fluidframe.app.storage;
 public final class Author {
 
     public static final String COACH = "coach";
-    public static final String PROGRAM = "Fluid Frame";
+    public static final String PROGRAM = StorageSentences.fluidFrame();
     private static final ThreadLocal<String> NOW = ThreadLocal.withInitial(() -> COACH);
 
     private Author() {}

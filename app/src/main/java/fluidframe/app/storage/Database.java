@@ -156,13 +156,12 @@ public final class Database extends AbstractDataSource implements AutoCloseable 
         try {
             if (!writing.tryLock(LONGEST_WAIT.toSeconds(), TimeUnit.SECONDS)) {
                 throw new BusyException(
-                        "Others have been saving for " + LONGEST_WAIT.toSeconds()
-                                + " seconds. Your change is not saved yet; try again.",
+                        StorageSentences.othersHaveBeenSavingForSeconds(LONGEST_WAIT.toSeconds()),
                         Duration.ofSeconds(2));
             }
         } catch (InterruptedException e) {
             Thread.currentThread().interrupt();
-            throw new BusyException("Stopped while waiting to save; nothing was saved.", Duration.ofSeconds(1));
+            throw new BusyException(StorageSentences.stoppedWhileWaitingToSaveNothing(), Duration.ofSeconds(1));
         }
     }
 
@@ -392,8 +391,7 @@ public final class Database extends AbstractDataSource implements AutoCloseable 
         Opened seen = opened;
         if (!isAlone(seen.engine().hasFailed() ? LONGEST_WAIT : BETWEEN_TRIES)) {
             if (opened == seen && seen.engine().hasFailed()) {
-                LastWords.end(
-                        "Fluid Frame cannot let go of its data file, which could not be written to, and ends. Everything you saved is safe. Start it again.");
+                LastWords.end(StorageSentences.fluidFrameCannotLetGoOf());
             }
             return;
         }

@@ -48,8 +48,7 @@ public final class DatabaseCheck {
         }
         Optional<String> code = ForeignCode.in(file);
         if (code.isPresent()) {
-            return new Damaged("it brings along something that would be run, which no data of this program does ("
-                    + code.get() + ")");
+            return new Damaged(StorageSentences.itBringsAlongSomethingThatWould(code.get()));
         }
         if (file.isSealed()) {
             return file.sealedForm() > known ? new Newer(file.sealedForm(), known) : new Sound();
@@ -59,7 +58,7 @@ public final class DatabaseCheck {
             int found = form(connection);
             return found > known ? new Newer(found, known) : read(connection);
         } catch (SQLException | RuntimeException | StackOverflowError e) {
-            return new Damaged("it cannot be opened (" + firstLine(e) + ")");
+            return new Damaged(StorageSentences.itCannotBeOpened(firstLine(e)));
         }
     }
 
@@ -97,8 +96,8 @@ public final class DatabaseCheck {
                     readRow(rows);
                 }
             } catch (SQLException | RuntimeException | StackOverflowError e) {
-                return new Damaged("the table " + table.name().toLowerCase() + " cannot be read past row " + row + " ("
-                        + firstLine(e) + ")");
+                return new Damaged(
+                        StorageSentences.theTableCannotBeReadPast(table.name().toLowerCase(), row, firstLine(e)));
             }
         }
         return new Sound();

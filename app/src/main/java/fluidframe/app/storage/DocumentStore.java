@@ -103,9 +103,7 @@ public abstract class DocumentStore<E extends StoredDocument> implements StoredF
     }
 
     private void refuse(E taken) {
-        throw new ConflictException(
-                "/id: there is already a " + kind + " \"" + taken.slug() + "\"; expected an id that is not taken.",
-                documentOf(taken));
+        throw new ConflictException(StorageSentences.idThereIsAlreadyAExpected(kind, taken.slug()), documentOf(taken));
     }
 
     /**

@@ -102,8 +102,7 @@ public abstract class PlainStore<E extends StoredDocument, D extends PlainDocume
     public long number(String id) {
         return stored(id)
                 .map(StoredDocument::id)
-                .orElseThrow(() -> new ConflictException(
-                        "The " + kind() + " \"" + id + "\" was deleted at the same moment; nothing was saved."));
+                .orElseThrow(() -> new ConflictException(StorageSentences.theWasDeletedAtTheSame(kind(), id)));
     }
 
     /** @throws ConflictException if the id is taken */

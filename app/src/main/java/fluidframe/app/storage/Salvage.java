@@ -128,7 +128,7 @@ public final class Salvage {
                 }
             }
             if (failures > 0 && missing.isEmpty()) {
-                lost.add(name + ": " + failures + (failures == 1 ? " row" : " rows") + " that cannot be named");
+                lost.add(StorageSentences.rowRowsThatCannotBeNamed(name, failures, failures == 1));
             }
         }
         missing.forEach(id -> lost.add(name + " " + id));

@@ -85,7 +85,7 @@ public final class Staging implements AutoCloseable {
                     throw RefusedException.of(
                             table.name().toLowerCase(Locale.ROOT) + ", " + column.toLowerCase(Locale.ROOT),
                             String.valueOf(highest),
-                            "at most " + MOST_ROWS);
+                            StorageSentences.atMost(MOST_ROWS));
                 }
                 long next = highest + 1;
                 try (Statement statement = target.createStatement()) {

@@ -37,7 +37,7 @@ class StorageProblemHandler {
     ResponseEntity<ProblemDetail> notWritable(NotWritableException e) {
         HttpStatus status =
                 e.access() == Access.FULL ? HttpStatus.INSUFFICIENT_STORAGE : HttpStatus.SERVICE_UNAVAILABLE;
-        return Problems.later(status, "Not saved", e.access().sentence(), LATER);
+        return Problems.later(status, StorageSentences.notSaved(), e.access().sentence(), LATER);
     }
 
     @ExceptionHandler
@@ -55,8 +55,8 @@ class StorageProblemHandler {
         if (e instanceof OptimisticLockingFailureException || e instanceof DataIntegrityViolationException) {
             return Problems.later(
                     HttpStatus.CONFLICT,
-                    "Both stored",
-                    "Somebody else saved this at the same moment; load it again and compare.",
+                    StorageSentences.bothStored(),
+                    StorageSentences.somebodyElseSavedThisAtThe(),
                     SOON);
         }
         if (Database.isBroken(e)) {
@@ -65,8 +65,8 @@ class StorageProblemHandler {
             return database.access() == Access.WRITABLE
                     ? Problems.later(
                             HttpStatus.SERVICE_UNAVAILABLE,
-                            "Not saved",
-                            "The data could not be reached for a moment and was opened again. Nothing was changed; try again.",
+                            StorageSentences.notSaved(),
+                            StorageSentences.theDataCouldNotBeReached(),
                             SOON)
                     : notWritable(new NotWritableException(database.access(), e));
         }
@@ -74,7 +74,7 @@ class StorageProblemHandler {
         return ResponseEntity.internalServerError()
                 .body(Problems.of(
                         HttpStatus.INTERNAL_SERVER_ERROR,
-                        "Our mistake",
-                        "The program made a mistake; nothing was changed. The log says more."));
+                        StorageSentences.ourMistake(),
+                        StorageSentences.theProgramMadeAMistakeNothing()));
     }
 }

@@ -74,7 +74,7 @@ public class StoredDocuments {
                     || !isId(slug)
                     || !tree.isObject()
                     || tree.has("id") && !tree.path("id").asString("").equals(slug)) {
-                return Optional.of("a document of its id");
+                return Optional.of(StorageSentences.aDocumentOfItsId());
             }
             if (form.isEmpty()) {
                 return Optional.empty();
@@ -85,7 +85,7 @@ public class StoredDocuments {
                     .sorted()
                     .findFirst();
         } catch (JacksonException e) {
-            return Optional.of("a document of this kind (" + e.getOriginalMessage() + ")");
+            return Optional.of(StorageSentences.aDocumentOfThisKind(e.getOriginalMessage()));
         }
     }
 
@@ -97,7 +97,6 @@ public class StoredDocuments {
     private static RefusedException refused(Table table, String slug, String expected) {
         Fault fault = Fault.of(table.name().toLowerCase(Locale.ROOT), slug, expected);
         return new RefusedException(
-                "This backup holds something that cannot be read, and nothing was changed. " + fault.sentence() + ".",
-                List.of(fault));
+                StorageSentences.thisBackupHoldsSomethingThatCannot(fault.sentence()), List.of(fault));
     }
 }

@@ -39,7 +39,7 @@ class TakenIdResource {
     TakenId get(@RequestParam String kind, @RequestParam String id) {
         DocumentStore<?> store = stores.get(kind);
         if (store == null) {
-            throw RefusedException.of("?kind", kind, "one of " + String.join(", ", stores.keySet()));
+            throw RefusedException.of("?kind", kind, StorageSentences.oneOf(String.join(", ", stores.keySet())));
         }
         return new TakenId(store.isTaken(id));
     }

@@ -94,14 +94,14 @@ class TellingResource {
             throw refused(
                     "/text",
                     question.text().length() + " letters",
-                    "at most " + DescriptionReader.MOST_LETTERS + " letters");
+                    TellingsSentences.atMostLetters(DescriptionReader.MOST_LETTERS));
         }
         for (Part part : Part.values()) {
             if (draft.chart(part).size() > DraftReader.MOST_ROWS) {
                 throw refused(
                         "/figure/" + part.wording(),
                         draft.chart(part).size() + " rows",
-                        "at most " + DraftReader.MOST_ROWS + " rows");
+                        TellingsSentences.atMostRows(DraftReader.MOST_ROWS));
             }
         }
         OptionalInt row = question.row() == null ? OptionalInt.empty() : OptionalInt.of(question.row());
@@ -112,7 +112,9 @@ class TellingResource {
     }
 
     private static Part part(String text) {
-        return text == null ? Part.MAN : Part.named(text).orElseThrow(() -> refused("/part", text, "man or lady"));
+        return text == null
+                ? Part.MAN
+                : Part.named(text).orElseThrow(() -> refused("/part", text, TellingsSentences.manOrLady()));
     }
 
     @PostMapping("/tellings")
@@ -124,12 +126,12 @@ class TellingResource {
             Telling.Length length = Arrays.stream(Telling.Length.values())
                     .filter(each -> each.name().equals(question.length().toUpperCase(Locale.ROOT)))
                     .findFirst()
-                    .orElseThrow(() -> refused("/length", question.length(), "beginner or teacher"));
+                    .orElseThrow(() -> refused("/length", question.length(), TellingsSentences.beginnerOrTeacher()));
             return new TellingDocument(Telling.of(figure, parts, length));
         });
     }
 
     private static RefusedException refused(String place, String found, String expected) {
-        return new RefusedException("This cannot be told.", List.of(Fault.of(place, found, expected)));
+        return new RefusedException(TellingsSentences.thisCannotBeTold(), List.of(Fault.of(place, found, expected)));
     }
 }

@@ -4,6 +4,6 @@ package fluidframe.app.work;
 public final class HungUpException extends RuntimeException {
 
     HungUpException() {
-        super("the caller has hung up");
+        super(WorkSentences.theCallerHasHungUp());
     }
 }

@@ -138,8 +138,8 @@ public final class Work {
             throw patience.isAlone()
                     ? new HungUpException()
                     : new BusyException(
-                            "This took longer than " + lane.longestWork().toSeconds()
-                                    + " seconds and was called off. Nothing was changed.",
+                            WorkSentences.thisTookLongerThanSecondsAnd(
+                                    lane.longestWork().toSeconds()),
                             lane.longestWait());
         } finally {
             turns.get(lane).giveBack();
@@ -151,9 +151,7 @@ public final class Work {
         if (!turns.get(lane).take(waiting)) {
             throw waiting.isAlone()
                     ? new HungUpException()
-                    : new BusyException(
-                            "The program is busy with other work of this kind. Nothing was changed; try again in a few seconds.",
-                            lane.longestWait());
+                    : new BusyException(WorkSentences.theProgramIsBusyWithOther(), lane.longestWait());
         }
     }
 }

@@ -36,10 +36,7 @@ final class ArmsReach extends CheckedRule {
     private static final double COLLISION = 0.2;
 
     ArmsReach() {
-        super(
-                "G5",
-                "joined hands reach, and nobody walks through the other",
-                "Steps that lead out of the arms' reach break the hold; steps into the partner end on a foot.");
+        super("G5", AuditSentences.joinedHandsReachAndNobodyWalks(), AuditSentences.stepsThatLeadOutOfThe());
     }
 
     @Override
@@ -116,28 +113,22 @@ final class ArmsReach extends CheckedRule {
 
     private Finding finding(Moment moment, Relation now, Point apart, Point between) {
         Place place = Place.cell(Part.LADY, moment.ladyDone(), Column.FOOT_POSITION);
-        String at = "By the man's step " + (moment.manDone() + 1) + " and the lady's step " + (moment.ladyDone() + 1);
+        String at = AuditSentences.byTheMansStepAndThe((moment.manDone() + 1), (moment.ladyDone() + 1));
         double reach = reach(now.hold());
         String stated = String.format(Locale.ROOT, "%.1f m", apart.length());
         if (apart.length() > reach) {
             return warning(
                     place,
                     stated,
-                    String.format(Locale.ROOT, "at most %.1f m", reach),
-                    at + " their steps have led them " + stated + " apart; "
-                            + (now.hold().hands() == 0
-                                    ? "that is out of each other's reach."
-                                    : String.format(
-                                            Locale.ROOT,
-                                            "with %s they reach %.1f m.",
-                                            now.hold().wording(),
-                                            reach)));
+                    AuditSentences.atMostM(reach),
+                    AuditSentences.theirStepsHaveLedThemApart(
+                            at, stated, now.hold().hands() == 0, now.hold().wording(), reach));
         }
         return warning(
                 place,
                 String.format(Locale.ROOT, "%.1f m", along(apart, between)),
-                "room for two bodies",
-                at + " their steps have led one into the other.");
+                AuditSentences.roomForTwoBodies(),
+                AuditSentences.theirStepsHaveLedOneInto(at));
     }
 
     private static double reach(Hold hold) {

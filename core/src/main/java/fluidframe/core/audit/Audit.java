@@ -160,7 +160,7 @@ public final class Audit {
             case "cautions" ->
                 draft.withCautions(Stream.concat(draft.cautions().stream(), Stream.of(fix.text()))
                         .toList());
-            default -> throw new IllegalArgumentException("no fix changes " + place.wording());
+            default -> throw new IllegalArgumentException(AuditSentences.noFixChanges(place.wording()));
         };
     }
 }

@@ -18,10 +18,7 @@ final class BodiesKeepDistance extends CheckedRule {
     private static final double TOLERANCE = 0.01;
 
     BodiesKeepDistance() {
-        super(
-                "G1",
-                "the bodies stay as near as the position says",
-                "Farther apart than the arms reach, the hold breaks; nearer than the bodies are wide, they collide.");
+        super("G1", AuditSentences.theBodiesStayAsNearAs(), AuditSentences.fartherApartThanTheArmsReach());
     }
 
     @Override
@@ -43,9 +40,7 @@ final class BodiesKeepDistance extends CheckedRule {
                 String stated = String.format(Locale.ROOT, "%.2f m", apart);
                 String band = String.format(
                         Locale.ROOT, "%.2f–%.2f m", wanted.position().nearest(), wanted.farthest());
-                String sentence = String.format(
-                        Locale.ROOT,
-                        "At the man's step %d and the lady's step %d the bodies are %s apart; in %s it is %s.",
+                String sentence = AuditSentences.atTheMansStepAndThe(
                         meeting.manRow() + 1,
                         meeting.ladyRow() + 1,
                         stated,

@@ -21,10 +21,7 @@ final class BodiesTakeTime extends CheckedRule {
     static final double FASTEST = 3.5;
 
     BodiesTakeTime() {
-        super(
-                "G4",
-                "no body has to fly from one step to the next",
-                "A partner flung across on the last part of a quick step cannot arrive in balance; the way belongs on more steps.");
+        super("G4", AuditSentences.noBodyHasToFlyFrom(), AuditSentences.aPartnerFlungAcrossOnThe());
     }
 
     @Override
@@ -59,10 +56,8 @@ final class BodiesTakeTime extends CheckedRule {
                 : Optional.of(warning(
                         Place.cell(part, fastest, Column.FOOT_POSITION),
                         String.format(Locale.ROOT, "%.1f m/s", most),
-                        String.format(Locale.ROOT, "at most %.1f m/s", FASTEST),
-                        String.format(
-                                Locale.ROOT,
-                                "At %d bars a minute the %s has %.2f s for the %.2f m to step %d, %.1f m/s; %s.",
+                        AuditSentences.atMostMS(FASTEST),
+                        AuditSentences.atBarsAMinuteTheHas(
                                 subject.dance().fastest().barsPerMinute(),
                                 part.wording(),
                                 subject.dance()
@@ -95,7 +90,7 @@ final class BodiesTakeTime extends CheckedRule {
                                                 .length()
                                                 .toDouble();
         return later && !hasAfter
-                ? "it needs more time"
-                : "step " + ((later ? after : before) + 1) + " could take a share of it";
+                ? AuditSentences.itNeedsMoreTime()
+                : AuditSentences.stepCouldTakeAShareOf(((later ? after : before) + 1));
     }
 }

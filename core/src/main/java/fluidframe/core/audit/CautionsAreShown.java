@@ -17,22 +17,19 @@ import java.util.function.Predicate;
 final class CautionsAreShown extends CheckedRule {
 
     CautionsAreShown() {
-        super(
-                "L1",
-                "the caution tags fit what is danced",
-                "Spins, spirals, lunges, dips, back-bends and quick locks are learned with a coach present; the page has to say so.");
+        super("L1", AuditSentences.theCautionTagsFitWhatIs(), AuditSentences.spinsSpiralsLungesDipsBackBends());
     }
 
     @Override
     public List<Finding> check(Subject subject) {
         Set<Caution> carried = Set.copyOf(subject.figure().teaching().cautions());
         List<Finding> found = new ArrayList<>();
-        require(carried, Caution.SPIN, spins(subject), "a spin of a whole turn or more", found);
+        require(carried, Caution.SPIN, spins(subject), AuditSentences.aSpinOfAWholeTurn(), found);
         unasked(
                 carried,
                 Caution.SPIN,
                 goesRound(subject.steps(Part.MAN)) || goesRound(subject.steps(Part.LADY)),
-                "a spin or a turn nearly once round",
+                AuditSentences.aSpinOrATurnNearly(),
                 found);
         unasked(carried, Caution.SPIRAL, anyStep(subject, step -> step.does(Action.SPIRAL)), "a spiral", found);
         unasked(carried, Caution.LOCK_AT_SPEED, anyStep(subject, step -> step.does(Action.LOCK)), "a lock", found);
@@ -42,14 +39,9 @@ final class CautionsAreShown extends CheckedRule {
                 carried,
                 Caution.DIP,
                 anyStep(subject, step -> step.does(Action.DIP) || step.does(Action.BACK_BEND)),
-                "a dip or back-bend",
+                AuditSentences.aDipOrBackBend(),
                 found);
-        require(
-                carried,
-                Caution.LOCK_AT_SPEED,
-                locksAtSpeed(subject),
-                "a lock on a beat or less in under 0.35 s",
-                found);
+        require(carried, Caution.LOCK_AT_SPEED, locksAtSpeed(subject), AuditSentences.aLockOnABeatOr(), found);
         return found;
     }
 
@@ -112,10 +104,10 @@ final class CautionsAreShown extends CheckedRule {
             Place place = Place.field("cautions");
             found.add(note(
                     place,
-                    "no caution " + caution,
+                    AuditSentences.noCaution(caution),
                     caution.shorthand(),
-                    "It contains " + what + "; it should carry the caution \"" + caution + "\".",
-                    new Fix("add the caution", place, caution.shorthand())));
+                    AuditSentences.itContainsItShouldCarryThe(what, caution),
+                    new Fix(AuditSentences.addTheCaution(), place, caution.shorthand())));
         }
     }
 
@@ -124,8 +116,8 @@ final class CautionsAreShown extends CheckedRule {
             found.add(note(
                     Place.field("cautions"),
                     caution.shorthand(),
-                    "nothing that asks for it",
-                    "It carries the caution \"" + caution + "\", and no step contains " + what
+                    AuditSentences.nothingThatAsksForIt(),
+                    AuditSentences.itCarriesTheCautionAndNo(caution, what)
                             + "; a caution that is everywhere is read nowhere."));
         }
     }

@@ -21,10 +21,7 @@ final class ContraryMovement extends CheckedRule {
     private static final int NOTABLE_TURN = 2;
 
     ContraryMovement() {
-        super(
-                "C1",
-                "CBM begins a turn; outside partner and through steps are in CBMP",
-                "Without it the shoulders are left behind and the hips of the couple part.");
+        super("C1", AuditSentences.cbmBeginsATurnOutsidePartner(), AuditSentences.withoutItTheShouldersAreLeft());
     }
 
     @Override
@@ -60,9 +57,9 @@ final class ContraryMovement extends CheckedRule {
                 place,
                 "nothing",
                 "CBM",
-                "The " + part.wording() + "'s first step leads into "
-                        + steps.get(1).turn().between().spoken() + "; it wants CBM.",
-                new Fix("add CBM", place, "CBM")));
+                AuditSentences.theSFirstStepLeadsInto(
+                        part.wording(), steps.get(1).turn().between().spoken()),
+                new Fix(AuditSentences.addCbm(), place, "CBM")));
     }
 
     /** After the feet of both have closed a walk into a turn of both begins it anew. */
@@ -87,9 +84,11 @@ final class ContraryMovement extends CheckedRule {
                         place,
                         "nothing",
                         "CBM",
-                        "The " + part.wording() + "'s step " + (row + 1) + " leads into "
-                                + steps.get(row + 1).turn().between().spoken() + "; it wants CBM.",
-                        new Fix("add CBM", place, "CBM")));
+                        AuditSentences.theSStepLeadsIntoIt(
+                                part.wording(),
+                                (row + 1),
+                                steps.get(row + 1).turn().between().spoken()),
+                        new Fix(AuditSentences.addCbm(), place, "CBM")));
             }
         }
         return found;
@@ -128,8 +127,7 @@ final class ContraryMovement extends CheckedRule {
                 place,
                 step.footPosition().orElseThrow().toString(),
                 better,
-                "Step " + (row + 1) + " is taken " + (outside ? "outside partner" : "through in promenade")
-                        + " and wants CBMP.",
-                new Fix("add CBMP", place, better)));
+                AuditSentences.stepIsTakenOutsidePartnerThrough((row + 1), outside),
+                new Fix(AuditSentences.addCbmp(), place, better)));
     }
 }

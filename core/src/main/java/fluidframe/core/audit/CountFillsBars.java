@@ -22,10 +22,7 @@ import java.util.Optional;
 final class CountFillsBars extends CheckedRule {
 
     CountFillsBars() {
-        super(
-                "T2",
-                "the count fills the stated bars",
-                "A figure that is a beat short or long puts everything after it on the wrong beat.");
+        super("T2", AuditSentences.theCountFillsTheStatedBars(), AuditSentences.aFigureThatIsABeat());
     }
 
     @Override
@@ -85,7 +82,8 @@ final class CountFillsBars extends CheckedRule {
                 && left.compareTo(timing.rhythm().bar()) < 0) {
             String tie = tie(timing.rhythm(), timing.start().plus(miscount.counted()), numbered, left.wholeBeats())
                     .toString();
-            return Optional.of(new Fix("hold it: " + tie, Place.cell(part, miscount.row(), Column.COUNT), tie));
+            return Optional.of(
+                    new Fix(AuditSentences.holdIt(tie), Place.cell(part, miscount.row(), Column.COUNT), tie));
         }
         return Optional.empty();
     }
@@ -118,7 +116,7 @@ final class CountFillsBars extends CheckedRule {
             return List.of();
         }
         return List.of(new Fix(
-                "make it " + bars(length, rhythm).counting("bar"),
+                AuditSentences.makeIt(bars(length, rhythm).counting("bar")),
                 Place.field("bars"),
                 bars(length, rhythm).toString()));
     }
@@ -135,9 +133,12 @@ final class CountFillsBars extends CheckedRule {
                 place,
                 stated.wording(),
                 counted.wording(),
-                "The " + part.wording() + "'s count comes to " + counted.wording() + "; the figure is stated as "
-                        + stated.wording() + " (" + bars(stated, rhythm).counting("bar") + " of " + rhythm.beatsPerBar()
-                        + ").",
+                AuditSentences.theSCountComesToThe(
+                        part.wording(),
+                        counted.wording(),
+                        stated.wording(),
+                        bars(stated, rhythm).counting("bar"),
+                        rhythm.beatsPerBar()),
                 fixes);
     }
 }

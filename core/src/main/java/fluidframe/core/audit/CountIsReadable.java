@@ -10,10 +10,7 @@ import java.util.List;
 final class CountIsReadable extends CheckedRule {
 
     CountIsReadable() {
-        super(
-                "T1",
-                "the count can be read in this dance",
-                "A count that means nothing in the dance's metre can be neither counted aloud nor set to music.");
+        super("T1", AuditSentences.theCountCanBeReadIn(), AuditSentences.aCountThatMeansNothingIn());
     }
 
     @Override

@@ -12,10 +12,7 @@ import java.util.Optional;
 final class CrossedBodyWalks extends StepRule {
 
     CrossedBodyWalks() {
-        super(
-                "C2",
-                "a step in CBMP walks or crosses",
-                "To the side there is no line of the other foot to place it on.");
+        super("C2", AuditSentences.aStepInCbmpWalksOr(), AuditSentences.toTheSideThereIsNo());
     }
 
     @Override
@@ -33,10 +30,10 @@ final class CrossedBodyWalks extends StepRule {
                 ? Optional.of(warning(
                         Place.cell(part, row, Column.FOOT_POSITION),
                         step.footPosition().orElseThrow().toString(),
-                        "no CBMP",
-                        "Step " + (row + 1) + " goes "
-                                + step.footPosition().orElseThrow().direction().wording()
-                                + " and does not cross; CBMP belongs to a forward or backward step."))
+                        AuditSentences.noCbmp(),
+                        AuditSentences.stepGoesAndDoesNotCross(
+                                (row + 1),
+                                step.footPosition().orElseThrow().direction().wording())))
                 : Optional.empty();
     }
 }

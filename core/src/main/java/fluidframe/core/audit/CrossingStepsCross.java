@@ -14,10 +14,7 @@ import java.util.Optional;
 final class CrossingStepsCross extends StepRule {
 
     CrossingStepsCross() {
-        super(
-                "W7",
-                "a lock crosses, and what closes does not cross",
-                "Feet that close are side by side; in a lock one is behind the other, and the next step is another one.");
+        super("W7", AuditSentences.aLockCrossesAndWhatCloses(), AuditSentences.feetThatCloseAreSideBy());
     }
 
     @Override
@@ -31,16 +28,15 @@ final class CrossingStepsCross extends StepRule {
             return Optional.of(error(
                     Place.cell(part, row, Column.FOOT_POSITION),
                     position.toString(),
-                    "XF or XB",
-                    "Step " + (row + 1) + " is called a lock, but the foot goes " + position.wording()
-                            + "; a lock crosses in front or behind."));
+                    AuditSentences.xfOrXb(),
+                    AuditSentences.stepIsCalledALockBut((row + 1), position.wording())));
         }
         return step.goes(StepDirection.CLOSE) && step.has(PositionModifier.ACROSS)
                 ? Optional.of(error(
                         Place.cell(part, row, Column.FOOT_POSITION),
                         position.toString(),
-                        "XF or XB",
-                        "Step " + (row + 1) + " closes and goes across at once; it does one or the other."))
+                        AuditSentences.xfOrXb(),
+                        AuditSentences.stepClosesAndGoesAcrossAt((row + 1))))
                 : Optional.empty();
     }
 }

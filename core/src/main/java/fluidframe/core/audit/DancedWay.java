@@ -57,13 +57,13 @@ record DancedWay(String said, String field, Kind kind, Figure danced, RowPlaces 
     static List<DancedWay> of(Figure figure) {
         List<DancedWay> ways = new ArrayList<>();
         Variants variants = figure.variants();
-        variations(figure, variants.entries(), "entries", "with the entry", Kind.ENTRY, ways);
-        variations(figure, variants.finishes(), "finishes", "with the finish", Kind.FINISH, ways);
-        variations(figure, variants.schools(), "schools", "in the school", Kind.SCHOOL, ways);
+        variations(figure, variants.entries(), "entries", AuditSentences.withTheEntry(), Kind.ENTRY, ways);
+        variations(figure, variants.finishes(), "finishes", AuditSentences.withTheFinish(), Kind.FINISH, ways);
+        variations(figure, variants.schools(), "schools", AuditSentences.inTheSchool(), Kind.SCHOOL, ways);
         for (Variation entry : variants.entries()) {
             for (Variation finish : variants.finishes()) {
                 ways.add(new DancedWay(
-                        "Danced with the entry \"" + entry.name() + "\" and the finish \"" + finish.name() + "\": ",
+                        AuditSentences.dancedWithTheEntryAndThe(entry.name(), finish.name()),
                         "finishes",
                         Kind.ENTRY_AND_FINISH,
                         finish.applyTo(entry.applyTo(figure)),
@@ -111,7 +111,7 @@ record DancedWay(String said, String field, Kind kind, Figure danced, RowPlaces 
                 .findFirst();
         return times.flatMap(each -> danced(figure, Way.AS_CHARTED.withRepeats(each)))
                 .map(danced -> new DancedWay(
-                        "Danced " + times.get() + " times: ",
+                        AuditSentences.dancedTimes(times.get()),
                         "repeat",
                         Kind.REPEATS,
                         danced,
@@ -130,7 +130,7 @@ record DancedWay(String said, String field, Kind kind, Figure danced, RowPlaces 
         return danced(figure, Way.AS_CHARTED.withSplit(split.name())).map(danced -> {
             OptionalInt hers = firstOfHers(figure, split);
             return new DancedWay(
-                    "Danced as the part \"" + split.name() + "\": ",
+                    AuditSentences.dancedAsThePart(split.name()),
                     "splits/" + index,
                     Kind.PART,
                     danced,

@@ -29,7 +29,7 @@ final class FacingSuitsPosition extends CheckedRule {
         super(
                 "A3",
                 "where both place a foot they face each other as the position says",
-                "If she faces another way than the position says, the hold breaks or one of the charts is wrong.");
+                AuditSentences.ifSheFacesAnotherWayThan());
     }
 
     @Override
@@ -100,9 +100,8 @@ final class FacingSuitsPosition extends CheckedRule {
                         : Place.cell(Part.LADY, moment.ladyDone(), Column.ALIGNMENT);
         String stated = degrees(facing);
         String wanted = degrees(position.facing()) + " ± " + degrees(new Turn(Position.FACING_TOLERANCE));
-        String sentence =
-                "At the man's step " + (moment.manDone() + 1) + " and the lady's step " + (moment.ladyDone() + 1)
-                        + " she looks " + stated + " from him; in " + position.wording() + " it is " + wanted + ".";
+        String sentence = AuditSentences.atTheMansStepAndTheLadys(
+                (moment.manDone() + 1), (moment.ladyDone() + 1), stated, position.wording(), wanted);
         return onTheWay ? warning(place, stated, wanted, sentence) : error(place, stated, wanted, sentence);
     }
 

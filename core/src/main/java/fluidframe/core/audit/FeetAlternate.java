@@ -11,10 +11,7 @@ import java.util.List;
 final class FeetAlternate extends CheckedRule {
 
     FeetAlternate() {
-        super(
-                "W1",
-                "steps that take weight alternate",
-                "A foot that carries the weight cannot step; the slip shows only when the next figure starts on the wrong foot.");
+        super("W1", AuditSentences.stepsThatTakeWeightAlternate(), AuditSentences.aFootThatCarriesTheWeight());
     }
 
     @Override
@@ -39,8 +36,7 @@ final class FeetAlternate extends CheckedRule {
                 place,
                 slip.foot().shorthand(),
                 free,
-                place.wording() + " says " + slip.foot() + ", but the weight is on " + slip.foot() + "; " + free
-                        + " is free.",
+                AuditSentences.saysButTheWeightIsOn(place.wording(), slip.foot(), free),
                 List.of(new Fix("use " + free, place, free)));
     }
 }

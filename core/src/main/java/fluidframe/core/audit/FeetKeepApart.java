@@ -18,7 +18,7 @@ final class FeetKeepApart extends CheckedRule {
     private static final double FOOT_WIDTH = 0.08;
 
     FeetKeepApart() {
-        super("G2", "the partners' feet never stand in the same place", "Two feet in one place is a trodden toe.");
+        super("G2", AuditSentences.thePartnersFeetNeverStandIn(), AuditSentences.twoFeetInOnePlaceIs());
     }
 
     @Override
@@ -44,9 +44,9 @@ final class FeetKeepApart extends CheckedRule {
                     return Optional.of(warning(
                             Place.cell(Part.LADY, moment.ladyDone(), Column.FOOT_POSITION),
                             stated,
-                            "at least 0.08 m",
-                            "At the man's step " + (moment.manDone() + 1) + " and the lady's step "
-                                    + (moment.ladyDone() + 1) + " two of their feet stand " + stated + " apart."));
+                            AuditSentences.atLeast008M(),
+                            AuditSentences.atTheMansStepAndTheLadysStep(
+                                    (moment.manDone() + 1), (moment.ladyDone() + 1), stated)));
                 }
             }
         }

@@ -22,10 +22,7 @@ import java.util.Optional;
 final class FootworkSuitsRise extends StepRule {
 
     FootworkSuitsRise() {
-        super(
-                "F3",
-                "footwork agrees with rise and fall",
-                "The heel cannot be down while the body is up, nor the body lowered while the heel stays up.");
+        super("F3", AuditSentences.footworkAgreesWithRiseAndFall(), AuditSentences.theHeelCannotBeDownWhile());
     }
 
     @Override
@@ -54,13 +51,21 @@ final class FootworkSuitsRise extends StepRule {
                 && !step.does(Action.HEEL_TURN)
                 && !step.does(Action.HEEL_PULL)
                 && footwork.first().orElseThrow() == Footwork.Surface.HEEL) {
-            return Optional.of(finding(part, row, step, "toe or ball first", "is placed up", "starts with the heel"));
+            return Optional.of(finding(
+                    part,
+                    row,
+                    step,
+                    AuditSentences.toeOrBallFirst(),
+                    AuditSentences.isPlacedUp(),
+                    AuditSentences.startsWithTheHeel()));
         }
         if (lowers && !endsDown) {
-            return Optional.of(finding(part, row, step, "heel at the end", "lowers", "stays on the toe"));
+            return Optional.of(
+                    finding(part, row, step, AuditSentences.heelAtTheEnd(), "lowers", AuditSentences.staysOnTheToe()));
         }
         return staysUp && endsDown
-                ? Optional.of(finding(part, row, step, "no lowering", "is still up", "lowers"))
+                ? Optional.of(
+                        finding(part, row, step, AuditSentences.noLowering(), AuditSentences.isStillUp(), "lowers"))
                 : Optional.empty();
     }
 
@@ -84,9 +89,8 @@ final class FootworkSuitsRise extends StepRule {
                 place,
                 step.footwork().toString(),
                 wanted,
-                "Step " + (row + 1)
-                        + " lowers while its foot carries nothing; it is the heel of the standing foot that lowers.",
-                new Fix("add sh", place, wanted));
+                AuditSentences.stepLowersWhileItsFootCarries((row + 1)),
+                new Fix(AuditSentences.addSh(), place, wanted));
     }
 
     private Finding finding(Part part, int row, Step step, String wanted, String rise, String footwork) {
@@ -94,7 +98,6 @@ final class FootworkSuitsRise extends StepRule {
                 Place.cell(part, row, Column.FOOTWORK),
                 step.footwork().toString(),
                 wanted,
-                "By its rise and fall (" + step.rise() + ") step " + (row + 1) + " " + rise + ", but its footwork "
-                        + step.footwork() + " " + footwork + ".");
+                AuditSentences.byItsRiseAndFallStep(step.rise(), (row + 1), rise, step.footwork(), footwork));
     }
 }

@@ -31,10 +31,7 @@ final class HeelLeadsForward extends StepRule {
             Action.SPOT_TURN);
 
     HeelLeadsForward() {
-        super(
-                "F1",
-                "in the swing dances and tango a forward step from lowered leads with the heel",
-                "A flat or toe-first forward step has no swing and stops the couple.");
+        super("F1", AuditSentences.inTheSwingDancesAndTango(), AuditSentences.aFlatOrToeFirstForward());
     }
 
     @Override
@@ -57,9 +54,8 @@ final class HeelLeadsForward extends StepRule {
         return Optional.of(warning(
                 Place.cell(part, row, Column.FOOTWORK),
                 step.footwork().toString(),
-                "heel first",
-                "Step " + (row + 1) + " goes forward from a lowered position; its footwork " + step.footwork()
-                        + " does not lead with the heel."));
+                AuditSentences.heelFirst(),
+                AuditSentences.stepGoesForwardFromALowered((row + 1), step.footwork())));
     }
 
     private static boolean walksForward(Step step) {

@@ -13,10 +13,7 @@ import java.util.Optional;
 final class HeelLeadsLowered extends StepRule {
 
     HeelLeadsLowered() {
-        super(
-                "F9",
-                "who leads with the heel has lowered before",
-                "From up on the toes the heel falls; the couple must be down before they can swing.");
+        super("F9", AuditSentences.whoLeadsWithTheHeelHas(), AuditSentences.fromUpOnTheToesThe());
     }
 
     @Override
@@ -35,9 +32,8 @@ final class HeelLeadsLowered extends StepRule {
                 ? Optional.of(error(
                         Place.cell(part, row, Column.FOOTWORK),
                         step.footwork().toString(),
-                        "lowered before it",
-                        "Step " + (row + 1) + " leads with the heel, and the " + part.wording()
-                                + " is still up from the step before."))
+                        AuditSentences.loweredBeforeIt(),
+                        AuditSentences.stepLeadsWithTheHeelAnd((row + 1), part.wording())))
                 : Optional.empty();
     }
 }

@@ -18,10 +18,7 @@ import java.util.Optional;
 final class HeelTurnUsesTheHeel extends StepRule {
 
     HeelTurnUsesTheHeel() {
-        super(
-                "F8",
-                "a heel turn closes on the heel, a heel pull draws in small",
-                "A heel turn stepped to the side, or made on the toes, leaves the couple without an axis.");
+        super("F8", AuditSentences.aHeelTurnClosesOnThe(), AuditSentences.aHeelTurnSteppedToThe());
     }
 
     @Override
@@ -30,23 +27,20 @@ final class HeelTurnUsesTheHeel extends StepRule {
         if (!turn && !step.does(Action.HEEL_PULL)) {
             return Optional.empty();
         }
-        String what = turn ? "heel turn" : "heel pull";
+        String what = turn ? AuditSentences.heelTurn() : AuditSentences.heelPull();
         boolean aside = step.goes(StepDirection.SIDE) && (turn || !step.has(PositionModifier.SMALL))
                 || step.goes(StepDirection.FORWARD)
                 || step.goes(StepDirection.BACK);
         if (aside) {
             Place place = Place.cell(part, row, Column.FOOT_POSITION);
-            String wanted = turn ? "cl" : "sd small";
+            String wanted = turn ? "cl" : AuditSentences.sdSmall();
             return Optional.of(error(
                     place,
                     step.footPosition().orElseThrow().toString(),
                     wanted,
-                    "Step " + (row + 1) + " is a " + what + " and goes "
-                            + step.footPosition().orElseThrow().wording() + "; "
-                            + (turn
-                                    ? "the feet close in a heel turn."
-                                    : "a heel pull draws the foot in, a small step to the side."),
-                    new Fix("make it " + wanted, place, wanted)));
+                    AuditSentences.stepIsAAndGoesThe(
+                            (row + 1), what, step.footPosition().orElseThrow().wording(), turn),
+                    new Fix(AuditSentences.makeIt2(wanted), place, wanted)));
         }
         boolean onToe = step.takesWeight()
                 && !step.footwork().contacts().isEmpty()
@@ -59,7 +53,7 @@ final class HeelTurnUsesTheHeel extends StepRule {
                         Place.cell(part, row, Column.FOOTWORK),
                         step.footwork().toString(),
                         turn ? "HT" : "a heel",
-                        "Step " + (row + 1) + " is a " + what + "; its footwork " + step.footwork() + " has no heel."))
+                        AuditSentences.stepIsAItsFootworkHas((row + 1), what, step.footwork())))
                 : Optional.empty();
     }
 }

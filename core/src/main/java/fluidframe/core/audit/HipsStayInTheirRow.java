@@ -10,10 +10,7 @@ import java.util.Optional;
 final class HipsStayInTheirRow extends StepRule {
 
     HipsStayInTheirRow() {
-        super(
-                "B1",
-                "hip and body actions fall inside their own row",
-                "A settle counted into the next step comes too late to free the foot.");
+        super("B1", AuditSentences.hipAndBodyActionsFallInside(), AuditSentences.aSettleCountedIntoTheNext());
     }
 
     @Override
@@ -29,7 +26,7 @@ final class HipsStayInTheirRow extends StepRule {
                                 Place.cell(part, row, Column.BODY),
                                 entry.toString(),
                                 "before " + length,
-                                "\"" + entry + "\" comes " + entry.at().orElseThrow()
-                                        + " beat after the step, which lasts only " + length + ".")));
+                                AuditSentences.comesBeatAfterTheStepWhich(
+                                        entry, entry.at().orElseThrow(), length))));
     }
 }

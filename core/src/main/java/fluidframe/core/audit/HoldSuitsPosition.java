@@ -32,10 +32,7 @@ final class HoldSuitsPosition extends CheckedRule {
             Pattern.CASE_INSENSITIVE);
 
     HoldSuitsPosition() {
-        super(
-                "P4",
-                "the hands can be joined so in this position",
-                "A hold the arms cannot reach, or that a turn would wind up, has to be released and retaken.");
+        super("P4", AuditSentences.theHandsCanBeJoinedSo(), AuditSentences.aHoldTheArmsCannotReach());
     }
 
     @Override
@@ -46,8 +43,8 @@ final class HoldSuitsPosition extends CheckedRule {
                 .ifPresent(why -> found.add(error(
                         Place.field("start/hold"),
                         figure.start().hold().shorthand(),
-                        "another hold",
-                        "At the start " + why)));
+                        AuditSentences.anotherHold(),
+                        AuditSentences.atTheStart(why))));
         Relation before = figure.start();
         for (Moment moment : subject.moments()) {
             Relation now = moment.relation();
@@ -58,8 +55,8 @@ final class HoldSuitsPosition extends CheckedRule {
                         .ifPresent(why -> found.add(error(
                                 Place.cell(part, row, Column.RELATION),
                                 now.hold().shorthand(),
-                                "another hold",
-                                "From the " + part.wording() + "'s step " + (row + 1) + " on " + why)));
+                                AuditSentences.anotherHold(),
+                                AuditSentences.fromTheSStepOn(part.wording(), (row + 1), why))));
             }
             before = now;
         }
@@ -88,9 +85,8 @@ final class HoldSuitsPosition extends CheckedRule {
                         Place.cell(Part.MAN, row, Column.LEAD),
                         named.group(1).toLowerCase(Locale.ROOT) + " hand",
                         hold.wording(),
-                        "Step " + (row + 1) + " is led with his "
-                                + named.group(1).toLowerCase(Locale.ROOT) + " hand, which holds nothing in "
-                                + hold.wording() + "."));
+                        AuditSentences.stepIsLedWithHisHand(
+                                (row + 1), named.group(1).toLowerCase(Locale.ROOT), hold.wording())));
             }
         }
         return Optional.empty();
@@ -117,12 +113,13 @@ final class HoldSuitsPosition extends CheckedRule {
                     return Optional.of(warning(
                             Place.cell(part, row, Column.RELATION),
                             moment.relation().hold().shorthand(),
-                            "one hand or none",
-                            "The " + part.wording() + "'s step " + (row + 1)
-                                    + " turns " + new Turn(turned).spokenSize() + " within "
-                                    + moment.relation().hold().wording() + "; release a hand on step " + (row + 1)
-                                    + " and take it again on step "
-                                    + Math.min(row + 2, steps.size()) + "."));
+                            AuditSentences.oneHandOrNone(),
+                            AuditSentences.theSStepTurnsWithinRelease(
+                                    part.wording(),
+                                    (row + 1),
+                                    new Turn(turned).spokenSize(),
+                                    moment.relation().hold().wording(),
+                                    Math.min(row + 2, steps.size()))));
                 }
             }
         }

@@ -15,10 +15,7 @@ final class InsideBackStepStaysFlat extends StepRule {
     private static final int NOTABLE_TURN = 4;
 
     InsideBackStepStaysFlat() {
-        super(
-                "R3",
-                "no foot rise on a backward step on the inside of a turn",
-                "A foot that rises on the inside lets the partner run past; the rise there is in the body.");
+        super("R3", AuditSentences.noFootRiseOnABackward(), AuditSentences.aFootThatRisesOnThe());
     }
 
     @Override
@@ -30,12 +27,10 @@ final class InsideBackStepStaysFlat extends StepRule {
         if (!turnsNext || !rises || !step.goes(StepDirection.BACK)) {
             return Optional.empty();
         }
-        return Optional.of(
-                note(
-                        Place.cell(part, row, Column.RISE),
-                        step.rise().toString(),
-                        "NFR",
-                        "Step " + (row + 1)
-                                + " goes back on the inside of the turn; the rise is in the body and the foot stays down (NFR)."));
+        return Optional.of(note(
+                Place.cell(part, row, Column.RISE),
+                step.rise().toString(),
+                "NFR",
+                AuditSentences.stepGoesBackOnTheInside((row + 1))));
     }
 }

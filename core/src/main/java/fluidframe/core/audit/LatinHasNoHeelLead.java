@@ -20,7 +20,7 @@ final class LatinHasNoHeelLead extends StepRule {
         super(
                 "F4",
                 "no heel lead in Latin, except where a march goes forward; an appel takes the whole foot",
-                "With the heel first the knee bends late and the hip has nothing to settle over.");
+                AuditSentences.withTheHeelFirstTheKnee());
     }
 
     @Override
@@ -41,9 +41,8 @@ final class LatinHasNoHeelLead extends StepRule {
                     place,
                     step.footwork().toString(),
                     "WF",
-                    "Step " + (row + 1) + " is an appel; it is stamped with the whole foot, not with " + step.footwork()
-                            + ".",
-                    new Fix("make it WF", place, "WF")));
+                    AuditSentences.stepIsAnAppelItIs((row + 1), step.footwork()),
+                    new Fix(AuditSentences.makeItWf(), place, "WF")));
         }
         boolean marches = subject.dance().technique().heelLead() == HeelLead.ALLOWED
                 && (step.goes(StepDirection.FORWARD) || step.goes(StepDirection.DIAGONAL_FORWARD));
@@ -59,11 +58,11 @@ final class LatinHasNoHeelLead extends StepRule {
         return Optional.of(warning(
                 place,
                 step.footwork().toString(),
-                "ball first",
-                "Step " + (row + 1) + " leads with the heel; " + subject.dance().title()
-                        + (subject.dance().technique().heelLead() == HeelLead.ALLOWED
-                                ? " marches on the heel only straight forward."
-                                : " is danced ball first."),
-                new Fix("make it BF", place, "BF")));
+                AuditSentences.ballFirst(),
+                AuditSentences.stepLeadsWithTheHeelMarches(
+                        (row + 1),
+                        subject.dance().title(),
+                        subject.dance().technique().heelLead() == HeelLead.ALLOWED),
+                new Fix(AuditSentences.makeItBf(), place, "BF")));
     }
 }

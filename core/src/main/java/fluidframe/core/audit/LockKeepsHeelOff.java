@@ -16,10 +16,7 @@ import java.util.Optional;
 final class LockKeepsHeelOff extends StepRule {
 
     LockKeepsHeelOff() {
-        super(
-                "F5",
-                "the crossing foot of a lock does not lower its heel",
-                "A heel lowered in the lock traps the other leg behind it.");
+        super("F5", AuditSentences.theCrossingFootOfALock(), AuditSentences.aHeelLoweredInTheLock());
     }
 
     @Override
@@ -33,8 +30,11 @@ final class LockKeepsHeelOff extends StepRule {
                 place,
                 step.footwork().toString(),
                 "T or B",
-                "Step " + (row + 1) + " crosses in a lock; its footwork " + step.footwork() + " lowers the heel.",
-                new Fix("stay on the toe", place, subject.dance().technique().hipAction() ? "B" : "T")));
+                AuditSentences.stepCrossesInALockIts((row + 1), step.footwork()),
+                new Fix(
+                        AuditSentences.stayOnTheToe(),
+                        place,
+                        subject.dance().technique().hipAction() ? "B" : "T")));
     }
 
     private static boolean isLowered(Subject subject, Step step) {

@@ -14,10 +14,7 @@ import java.util.Optional;
 final class NamedTimingsFit extends CheckedRule {
 
     NamedTimingsFit() {
-        super(
-                "T6",
-                "every named timing fills the same beats and can be laid on the same rows",
-                "A second timing that is longer or has another number of steps is another figure.");
+        super("T6", AuditSentences.everyNamedTimingFillsTheSame(), AuditSentences.aSecondTimingThatIsLonger());
     }
 
     @Override
@@ -43,8 +40,8 @@ final class NamedTimingsFit extends CheckedRule {
             return Optional.of(new Problem(
                     count.tokens().size() + " marks",
                     rows + " rows",
-                    "The " + part.wording() + "'s chart has " + rows + " rows; this count has "
-                            + count.tokens().size() + " marks."));
+                    AuditSentences.theSChartHasRowsThis(
+                            part.wording(), rows, count.tokens().size())));
         }
         try {
             Timing timing =
@@ -53,11 +50,12 @@ final class NamedTimingsFit extends CheckedRule {
                     .map(miscount -> new Problem(
                             miscount.counted().wording(),
                             subject.figure().length().wording(),
-                            "This count comes to " + miscount.counted().wording() + "; the figure lasts "
-                                    + subject.figure().length() + "."));
+                            AuditSentences.thisCountComesToTheFigure(
+                                    miscount.counted().wording(),
+                                    subject.figure().length())));
         } catch (CountException e) {
-            return Optional.of(new Problem(
-                    count.toString(), "", "This count cannot be read in the dance: " + e.getMessage() + "."));
+            return Optional.of(
+                    new Problem(count.toString(), "", AuditSentences.thisCountCannotBeReadIn(e.getMessage())));
         }
     }
 }

@@ -11,10 +11,7 @@ import java.util.Optional;
 final class NoRiseHere extends StepRule {
 
     NoRiseHere() {
-        super(
-                "R2",
-                "tango and the Latin dances have no rise and fall",
-                "Their knees stay flexed and the head level; a rise written there comes from another dance.");
+        super("R2", AuditSentences.tangoAndTheLatinDancesHave(), AuditSentences.theirKneesStayFlexedAndThe());
     }
 
     @Override
@@ -32,7 +29,7 @@ final class NoRiseHere extends StepRule {
                 place,
                 step.rise().toString(),
                 "nothing",
-                subject.dance().title() + " has no rise and fall; step " + (row + 1) + " says \"" + step.rise() + "\".",
-                new Fix("remove it", place, "")));
+                AuditSentences.hasNoRiseAndFallStep(subject.dance().title(), (row + 1), step.rise()),
+                new Fix(AuditSentences.removeIt(), place, "")));
     }
 }

@@ -16,10 +16,7 @@ final class NoSwayHere extends StepRule {
     private static final Set<Action> UPRIGHT = EnumSet.of(Action.PIVOT, Action.SPIN, Action.SPOT_TURN, Action.SPIRAL);
 
     NoSwayHere() {
-        super(
-                "S2",
-                "no sway in pivots and spins, nor in the Latin dances",
-                "A turn on one foot needs an upright axis; the Latin body leans with the hips instead.");
+        super("S2", AuditSentences.noSwayInPivotsAndSpins(), AuditSentences.aTurnOnOneFootNeeds());
     }
 
     @Override
@@ -30,13 +27,13 @@ final class NoSwayHere extends StepRule {
         }
         Place place = Place.cell(part, row, Column.SWAY);
         String where = step.does(UPRIGHT)
-                ? "turns on one foot"
-                : "is in " + subject.dance().title();
+                ? AuditSentences.turnsOnOneFoot()
+                : AuditSentences.isIn(subject.dance().title());
         return Optional.of(warning(
                 place,
                 step.sway().orElseThrow().shorthand(),
-                "no sway",
-                "Step " + (row + 1) + " " + where + " and stays upright.",
-                new Fix("no sway", place, "")));
+                AuditSentences.noSway(),
+                AuditSentences.stepAndStaysUpright((row + 1), where),
+                new Fix(AuditSentences.noSway(), place, "")));
     }
 }

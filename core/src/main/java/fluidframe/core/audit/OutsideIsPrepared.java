@@ -16,10 +16,7 @@ import java.util.Optional;
 final class OutsideIsPrepared extends StepRule {
 
     OutsideIsPrepared() {
-        super(
-                "P2",
-                "a step outside partner is prepared by a side lead or a turn",
-                "Straight from in line to outside there is no room: the knees collide.");
+        super("P2", AuditSentences.aStepOutsidePartnerIsPrepared(), AuditSentences.straightFromInLineToOutside());
     }
 
     @Override
@@ -34,8 +31,7 @@ final class OutsideIsPrepared extends StepRule {
         return Optional.of(warning(
                 Place.cell(part, row, Column.FOOT_POSITION),
                 step.footPosition().orElseThrow().toString(),
-                "a side lead or turn before it",
-                "Step " + (row + 1)
-                        + " goes outside partner, but nothing before it makes room: no side lead, no turn."));
+                AuditSentences.aSideLeadOrTurnBefore(),
+                AuditSentences.stepGoesOutsidePartnerButNothing((row + 1))));
     }
 }

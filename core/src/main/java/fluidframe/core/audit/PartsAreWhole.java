@@ -22,10 +22,7 @@ import java.util.Optional;
 final class PartsAreWhole extends CheckedRule {
 
     PartsAreWhole() {
-        super(
-                "T8",
-                "a part of a figure is whole in itself",
-                "Half a lock or half a chassé leaves the couple with crossed feet or in the middle of a movement; nothing can follow.");
+        super("T8", AuditSentences.aPartOfAFigureIs(), AuditSentences.halfALockOrHalfA());
     }
 
     @Override
@@ -40,16 +37,15 @@ final class PartsAreWhole extends CheckedRule {
                     .ifPresent(what -> found.add(error(
                             place,
                             split.name(),
-                            "a whole movement",
-                            "The part \"" + split.name() + "\" cuts " + what + " in half.")));
+                            AuditSentences.aWholeMovement(),
+                            AuditSentences.thePartCutsInHalf(split.name(), what))));
             for (Split other : splits.subList(0, i)) {
                 if (overlap(other, split)) {
                     found.add(warning(
                             place,
                             split.first() + "–" + split.last(),
                             other.first() + "–" + other.last(),
-                            "The parts \"" + other.name() + "\" and \"" + split.name()
-                                    + "\" have steps in common, and neither lies inside the other."));
+                            AuditSentences.thePartsAndHaveStepsIn(other.name(), split.name())));
                 }
             }
         }
@@ -83,17 +79,17 @@ final class PartsAreWhole extends CheckedRule {
         }
         boolean onTheWay = herRow > 0 && slots.get(herRow - 1).end().compareTo(at) > 0;
         Optional<String> theirs =
-                movement(subject.steps(Part.MAN), his.get(), row).map(what -> "the man's " + what);
+                movement(subject.steps(Part.MAN), his.get(), row).map(what -> AuditSentences.theMans(what));
         int cutHers = herRow;
         return theirs.or(() -> onTheWay
-                        ? Optional.of("the lady's step " + cutHers)
+                        ? Optional.of(AuditSentences.theLadysStep(cutHers))
                         : movement(subject.steps(Part.LADY), hers.get(), cutHers)
-                                .map(what -> "the lady's " + what))
+                                .map(what -> AuditSentences.theLadys(what)))
                 .or(() -> subject.figure()
                         .variants()
                         .repeat()
                         .filter(unit -> insideUnit(unit, row, rows))
-                        .map(unit -> "the unit that is repeated"));
+                        .map(unit -> AuditSentences.theUnitThatIsRepeated()));
     }
 
     private static boolean insideUnit(RepeatUnit unit, int row, int rows) {

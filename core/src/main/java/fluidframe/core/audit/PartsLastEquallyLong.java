@@ -12,10 +12,7 @@ import java.util.Optional;
 final class PartsLastEquallyLong extends CheckedRule {
 
     PartsLastEquallyLong() {
-        super(
-                "T4",
-                "both parts start together and last equally long",
-                "Partners may take a different number of steps, but they begin and end as one couple.");
+        super("T4", AuditSentences.bothPartsStartTogetherAndLast(), AuditSentences.partnersMayTakeADifferentNumber());
     }
 
     @Override
@@ -33,16 +30,13 @@ final class PartsLastEquallyLong extends CheckedRule {
                     hers.slots().size() - 1,
                     his.length().wording(),
                     hers.length().wording(),
-                    "The man's part lasts " + his.length().wording() + ", the lady's " + hers.length() + "."));
+                    AuditSentences.theMansPartLastsTheLadys(his.length().wording(), hers.length())));
         }
         if (!his.inWords() && !hers.inWords() && !his.start().equals(hers.start())) {
             int hisBeat = his.rhythm().beatOfBar(his.start());
             int herBeat = hers.rhythm().beatOfBar(hers.start());
             found.add(finding(
-                    0,
-                    "beat " + hisBeat,
-                    "beat " + herBeat,
-                    "The man starts on beat " + hisBeat + ", the lady on beat " + herBeat + "."));
+                    0, "beat " + hisBeat, "beat " + herBeat, AuditSentences.theManStartsOnBeatThe(hisBeat, herBeat)));
         }
         return found;
     }

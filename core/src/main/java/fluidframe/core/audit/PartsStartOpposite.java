@@ -16,10 +16,7 @@ import java.util.Optional;
 final class PartsStartOpposite extends CheckedRule {
 
     PartsStartOpposite() {
-        super(
-                "W3",
-                "the parts start on opposite feet when they face each other, unless tagged same-foot",
-                "Facing partners on the same foot step on each other's toes.");
+        super("W3", AuditSentences.thePartsStartOnOppositeFeet(), AuditSentences.facingPartnersOnTheSameFoot());
     }
 
     @Override
@@ -40,9 +37,8 @@ final class PartsStartOpposite extends CheckedRule {
                 place,
                 foot.shorthand(),
                 other,
-                "Facing each other, both start with " + foot + "; the " + blamed.wording() + " should start with "
-                        + other + ".",
-                new Fix("start with " + other, place, other)));
+                AuditSentences.facingEachOtherBothStartWith(foot, blamed.wording(), other),
+                new Fix(AuditSentences.startWith(other), place, other)));
     }
 
     private static boolean slipsAtOnce(Subject subject, Part part) {

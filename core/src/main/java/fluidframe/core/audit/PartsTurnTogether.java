@@ -18,10 +18,7 @@ import java.util.List;
 final class PartsTurnTogether extends CheckedRule {
 
     PartsTurnTogether() {
-        super(
-                "A2",
-                "both parts' turns lead from the start position to the end position",
-                "If one turns more than the other, the couple end in another position than the next figure needs.");
+        super("A2", AuditSentences.bothPartsTurnsLeadFromThe(), AuditSentences.ifOneTurnsMoreThanThe());
     }
 
     @Override
@@ -41,13 +38,15 @@ final class PartsTurnTogether extends CheckedRule {
                 id(),
                 Severity.ERROR,
                 Place.cell(Part.LADY, step, Column.TURN),
-                "man " + his + ", lady " + hers,
-                "lady less man " + expected(figure).degrees() + "°",
-                "The man turns " + his + " in all and the lady " + hers + "; from "
-                        + figure.start().position().wording() + " to "
-                        + figure.end().position().wording() + " she must turn "
-                        + new Turn(expected(figure).sixteenths())
-                        + " against him, which is " + Math.abs(difference.degrees()) + "° off.",
+                AuditSentences.manLady(his, hers),
+                AuditSentences.ladyLessMan(expected(figure).degrees()),
+                AuditSentences.theManTurnsInAllAnd(
+                        his,
+                        hers,
+                        figure.start().position().wording(),
+                        figure.end().position().wording(),
+                        new Turn(expected(figure).sixteenths()),
+                        Math.abs(difference.degrees())),
                 List.of()));
     }
 

@@ -31,10 +31,7 @@ final class PathsStayTogether extends CheckedRule {
     private static final double FARTHEST_SHIFT = 0.25;
 
     PathsStayTogether() {
-        super(
-                "G3",
-                "the lady's path stays with the man's for the whole figure",
-                "Charts that lead the two along different paths cannot be danced in that position.");
+        super("G3", AuditSentences.theLadysPathStaysWithThe(), AuditSentences.chartsThatLeadTheTwoAlong());
     }
 
     @Override
@@ -74,7 +71,7 @@ final class PathsStayTogether extends CheckedRule {
             return warning(
                     Place.cell(stride.part(), stride.row(), Column.FOOT_POSITION),
                     String.format(Locale.ROOT, "%.2f m beside", stride.shift()),
-                    "at most 0.25 m beside its place",
+                    AuditSentences.atMost025MBeside(),
                     String.format(
                             Locale.ROOT,
                             "To stay together the %s's step %d would have to land %.2f m beside where it closes or crosses.",
@@ -84,15 +81,9 @@ final class PathsStayTogether extends CheckedRule {
         }
         return warning(
                 Place.cell(stride.part(), stride.row(), Column.FOOT_POSITION),
-                String.format(
-                        Locale.ROOT,
-                        "%.1f × the length, %.0f° off",
-                        stride.factor(),
-                        Math.toDegrees(Math.abs(stride.deviation()))),
-                "0.4–1.8 × the length, within 40°",
-                String.format(
-                        Locale.ROOT,
-                        "To stay together the %s's step %d would have to be %.1f times its usual length and %.0f° from its direction.",
+                AuditSentences.theLengthOff(stride.factor(), Math.toDegrees(Math.abs(stride.deviation()))),
+                AuditSentences.theLengthWithin40(),
+                AuditSentences.toStayTogetherTheSStep(
                         stride.part().wording(),
                         stride.row() + 1,
                         stride.factor(),

@@ -24,7 +24,7 @@ final class RelationsLeadOn extends CheckedRule {
         super(
                 "P1",
                 "position and hold change only where a row says so, and reach the stated end",
-                "A position that changes by itself is one that somebody forgot to lead.");
+                AuditSentences.aPositionThatChangesByItself());
     }
 
     @Override
@@ -67,8 +67,8 @@ final class RelationsLeadOn extends CheckedRule {
                 place,
                 stated,
                 wanted,
-                "At the same moment the man's step " + (moment.manDone() + 1) + " says " + wanted
-                        + " and the lady's step " + (moment.ladyDone() + 1) + " says " + stated + "."));
+                AuditSentences.atTheSameMomentTheMans(
+                        (moment.manDone() + 1), wanted, (moment.ladyDone() + 1), stated)));
     }
 
     private static Optional<Position> said(Step step) {
@@ -96,8 +96,7 @@ final class RelationsLeadOn extends CheckedRule {
                 place,
                 reached.toString(),
                 stated.toString(),
-                "The rows lead from " + figure.start() + " to " + reached + "; the figure is stated to end in " + stated
-                        + ", and no row says " + missing + ".",
-                new Fix("say it on the last step", place, mended.toString())));
+                AuditSentences.theRowsLeadFromToThe(figure.start(), reached, stated, missing),
+                new Fix(AuditSentences.sayItOnTheLastStep(), place, mended.toString())));
     }
 }

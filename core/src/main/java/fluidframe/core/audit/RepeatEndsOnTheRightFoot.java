@@ -19,10 +19,7 @@ import java.util.stream.Collectors;
 final class RepeatEndsOnTheRightFoot extends CheckedRule {
 
     RepeatEndsOnTheRightFoot() {
-        super(
-                "W6",
-                "a repeated unit ends with the foot free that the next row needs",
-                "\"As many times as you like\" is only true of some numbers; the others end on the wrong foot.");
+        super("W6", AuditSentences.aRepeatedUnitEndsWithThe(), AuditSentences.asManyTimesAsYouLike());
     }
 
     @Override
@@ -44,19 +41,20 @@ final class RepeatEndsOnTheRightFoot extends CheckedRule {
         if (!fails.isEmpty()) {
             Place place = Place.field("repeat/times");
             String working = works.isEmpty() ? "none" : RepeatTimes.write(works);
-            Fix[] fixes =
-                    works.isEmpty() ? new Fix[0] : new Fix[] {new Fix("allow " + working + " times", place, working)};
+            Fix[] fixes = works.isEmpty()
+                    ? new Fix[0]
+                    : new Fix[] {new Fix(AuditSentences.allowTimes(working), place, working)};
             found.add(error(
                     place,
                     RepeatTimes.write(unit.times()),
                     working,
-                    "Danced "
-                            + fails.stream().map(String::valueOf).collect(Collectors.joining(", "))
-                            + " times the unit (rows " + (unit.man().first() + 1)
-                            + "–" + (unit.man().last() + 1) + ") leaves the wrong foot free for the row after it"
-                            + needed(figure, unit)
-                            + "; it works " + (works.isEmpty() ? "for no number" : working + " times")
-                            + ". A tap instead of its last weight change, or a replace after it, mends the others.",
+                    AuditSentences.dancedTimesTheUnitRowsLeaves(
+                            fails.stream().map(String::valueOf).collect(Collectors.joining(", ")),
+                            (unit.man().first() + 1),
+                            (unit.man().last() + 1),
+                            needed(figure, unit),
+                            works.isEmpty(),
+                            working),
                     fixes));
         }
         return found;
@@ -70,7 +68,7 @@ final class RepeatEndsOnTheRightFoot extends CheckedRule {
                         .get(next)
                         .foot()
                         .filter(foot -> foot != Foot.BOTH)
-                        .map(foot -> ", which the man starts with " + foot)
+                        .map(foot -> AuditSentences.whichTheManStartsWith(foot))
                         .orElse("")
                 : "";
     }

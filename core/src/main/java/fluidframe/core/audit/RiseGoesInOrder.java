@@ -26,10 +26,7 @@ final class RiseGoesInOrder extends CheckedRule {
     }
 
     RiseGoesInOrder() {
-        super(
-                "R1",
-                "rise begins, goes on, is up and lowers in that order",
-                "A rise that is never lowered meets the next figure's heel lead; one that never began has nothing to lower.");
+        super("R1", AuditSentences.riseBeginsGoesOnIsUp(), AuditSentences.aRiseThatIsNeverLowered());
     }
 
     @Override
@@ -58,7 +55,7 @@ final class RiseGoesInOrder extends CheckedRule {
         boolean lowered = state == State.DOWN || state == State.STAYS_UP || state == State.BODY_ONLY;
         return lowered
                 ? Optional.empty()
-                : Optional.of(missingLowering(part, steps.size() - 1, "by the end of the figure"));
+                : Optional.of(missingLowering(part, steps.size() - 1, AuditSentences.byTheEndOfTheFigure()));
     }
 
     private static boolean commences(Step step) {
@@ -81,11 +78,17 @@ final class RiseGoesInOrder extends CheckedRule {
             case COMMENCE -> beginsAgain(part, row, state, phase);
             case CONTINUE ->
                 state == State.DOWN
-                        ? Optional.of(outOfOrder(part, row, phase, "it has not begun", "cr before it"))
+                        ? Optional.of(outOfOrder(
+                                part, row, phase, AuditSentences.itHasNotBegun(), AuditSentences.crBeforeIt()))
                         : Optional.empty();
             case LOWER ->
                 state == State.DOWN
-                        ? Optional.of(outOfOrder(part, row, phase, "there is no rise to lower", "a rise before it"))
+                        ? Optional.of(outOfOrder(
+                                part,
+                                row,
+                                phase,
+                                AuditSentences.thereIsNoRiseToLower(),
+                                AuditSentences.aRiseBeforeIt()))
                         : Optional.empty();
             case UP, REMAIN_UP, BODY_RISE, NO_FOOT_RISE -> Optional.empty();
         };
@@ -93,9 +96,10 @@ final class RiseGoesInOrder extends CheckedRule {
 
     private Optional<Finding> beginsAgain(Part part, int row, State state, RiseFall.Phase phase) {
         return switch (state) {
-            case BEGUN -> Optional.of(outOfOrder(part, row, phase, "it began in the step before", "cont"));
+            case BEGUN -> Optional.of(outOfOrder(part, row, phase, AuditSentences.itBeganInTheStepBefore(), "cont"));
             case RISING, UP, STAYS_UP ->
-                Optional.of(missingLowering(part, Math.max(0, row - 1), "before it begins again on step " + (row + 1)));
+                Optional.of(missingLowering(
+                        part, Math.max(0, row - 1), AuditSentences.beforeItBeginsAgainOnStep((row + 1))));
             case DOWN, BODY_ONLY -> Optional.empty();
         };
     }
@@ -117,15 +121,15 @@ final class RiseGoesInOrder extends CheckedRule {
                 Place.cell(part, row, Column.RISE),
                 phase.toString(),
                 wanted,
-                "Step " + (row + 1) + " says \"" + phase + "\", but " + why + ".");
+                AuditSentences.stepSaysBut((row + 1), phase, why));
     }
 
     private Finding missingLowering(Part part, int row, String when) {
         Place place = Place.cell(part, row, Column.RISE);
         return error(
                 place,
-                "not lowered",
+                AuditSentences.notLowered(),
                 "lo e" + (row + 1),
-                "The " + part.wording() + " rises and is not lowered " + when + ".");
+                AuditSentences.theRisesAndIsNotLowered(part.wording(), when));
     }
 }

@@ -14,10 +14,7 @@ import java.util.OptionalInt;
 final class RiseIsWrittenInItsRow extends StepRule {
 
     RiseIsWrittenInItsRow() {
-        super(
-                "R4",
-                "rise and fall stand in the row of their step",
-                "Who reads the row of step 1 dances what is written there on step 1.");
+        super("R4", AuditSentences.riseAndFallStandInThe(), AuditSentences.whoReadsTheRowOfStep());
     }
 
     @Override
@@ -31,8 +28,8 @@ final class RiseIsWrittenInItsRow extends StepRule {
                         Place.cell(part, row, Column.RISE),
                         phase.toString(),
                         "step " + (row + 1),
-                        "The row of step " + (row + 1) + " says \"" + phase + "\"; what happens on step "
-                                + phase.step().get() + " belongs in its own row."));
+                        AuditSentences.theRowOfStepSaysWhat(
+                                (row + 1), phase, phase.step().get())));
     }
 
     private static boolean isPartners(Subject subject, Part part, int row, int number) {

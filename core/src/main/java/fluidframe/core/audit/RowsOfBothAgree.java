@@ -22,10 +22,7 @@ import java.util.Optional;
 final class RowsOfBothAgree extends CheckedRule {
 
     RowsOfBothAgree() {
-        super(
-                "P3",
-                "at the same moment both parts say the same of the two",
-                "Charts that contradict each other are danced by two people in two places.");
+        super("P3", AuditSentences.atTheSameMomentBothParts(), AuditSentences.chartsThatContradictEachOtherAre());
     }
 
     @Override
@@ -53,7 +50,8 @@ final class RowsOfBothAgree extends CheckedRule {
         }
         boolean bothStep = goesOutside(his) && goesOutside(hers);
         return bothStep
-                ? contradiction(moment, hers, "that he steps outside her", "that she steps outside him")
+                ? contradiction(
+                        moment, hers, AuditSentences.thatHeStepsOutsideHer(), AuditSentences.thatSheStepsOutsideHim())
                 : Optional.empty();
     }
 
@@ -74,9 +72,9 @@ final class RowsOfBothAgree extends CheckedRule {
                 ? contradiction(
                         moment,
                         hers,
-                        "a lock, the foot "
-                                + his.footPosition().get().direction().wording(),
-                        "the same; facing him she locks the other way")
+                        AuditSentences.aLockTheFoot(
+                                his.footPosition().get().direction().wording()),
+                        AuditSentences.theSameFacingHimSheLocks())
                 : Optional.empty();
     }
 
@@ -84,7 +82,7 @@ final class RowsOfBothAgree extends CheckedRule {
         boolean same = his.has(PositionModifier.LEFT_SIDE_LEADING) && hers.has(PositionModifier.LEFT_SIDE_LEADING)
                 || his.has(PositionModifier.RIGHT_SIDE_LEADING) && hers.has(PositionModifier.RIGHT_SIDE_LEADING);
         return same
-                ? contradiction(moment, hers, "which side leads", "the same side; facing him her other side leads")
+                ? contradiction(moment, hers, AuditSentences.whichSideLeads(), AuditSentences.theSameSideFacingHimHer())
                 : Optional.empty();
     }
 
@@ -103,11 +101,10 @@ final class RowsOfBothAgree extends CheckedRule {
         return walks && moment.relation().hold().hands() == 2
                 ? Optional.of(warning(
                         Place.cell(checking.partner(), row, Column.ACTION),
-                        "no check",
+                        AuditSentences.noCheck(),
                         "check",
-                        "At the same moment the " + checking.wording() + " checks and the "
-                                + checking.partner().wording() + "'s step " + (row + 1)
-                                + " goes on; in hold both check."))
+                        AuditSentences.atTheSameMomentTheChecks(
+                                checking.wording(), checking.partner().wording(), (row + 1))))
                 : Optional.empty();
     }
 
@@ -116,7 +113,6 @@ final class RowsOfBothAgree extends CheckedRule {
                 Place.cell(Part.LADY, moment.ladyDone(), Column.FOOT_POSITION),
                 hers.footPosition().map(Object::toString).orElse(""),
                 his,
-                "At the same moment the man's step " + (moment.manDone() + 1) + " says " + his
-                        + ", and the lady's step " + (moment.ladyDone() + 1) + " says " + said + "."));
+                AuditSentences.atTheSameMomentTheMansStep((moment.manDone() + 1), his, (moment.ladyDone() + 1), said)));
     }
 }

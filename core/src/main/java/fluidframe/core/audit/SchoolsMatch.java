@@ -13,10 +13,7 @@ import java.util.Optional;
 final class SchoolsMatch extends CheckedRule {
 
     SchoolsMatch() {
-        super(
-                "V1",
-                "both parts dance the same school",
-                "One partner dancing a body action the other does not follow is felt at once in the hold.");
+        super("V1", AuditSentences.bothPartsDanceTheSameSchool(), AuditSentences.onePartnerDancingABodyAction());
     }
 
     @Override
@@ -28,8 +25,7 @@ final class SchoolsMatch extends CheckedRule {
                     Place.field("school/lady"),
                     name(variants.ladySchool()),
                     name(variants.manSchool()),
-                    "The man's chart is written " + name(variants.manSchool()) + ", the lady's "
-                            + name(variants.ladySchool()) + "."));
+                    AuditSentences.theMansChartIsWrittenThe(name(variants.manSchool()), name(variants.ladySchool()))));
         }
         for (int i = 0; i < variants.schools().size(); i++) {
             Variation school = variants.schools().get(i);
@@ -39,8 +35,8 @@ final class SchoolsMatch extends CheckedRule {
                             Place.field("schools/" + i + "/" + part.wording()),
                             "nothing",
                             school.name(),
-                            "The variant " + school.name() + " changes the "
-                                    + part.partner().wording() + "'s rows but none of the " + part.wording() + "'s."));
+                            AuditSentences.theVariantChangesTheSRows(
+                                    school.name(), part.partner().wording(), part.wording())));
                 }
             }
         }
@@ -48,6 +44,6 @@ final class SchoolsMatch extends CheckedRule {
     }
 
     private static String name(Optional<School> school) {
-        return school.map(School::wording).orElse("in no school");
+        return school.map(School::wording).orElse(AuditSentences.inNoSchool());
     }
 }

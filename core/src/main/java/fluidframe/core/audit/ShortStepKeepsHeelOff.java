@@ -14,10 +14,7 @@ import java.util.Optional;
 final class ShortStepKeepsHeelOff extends StepRule {
 
     ShortStepKeepsHeelOff() {
-        super(
-                "F6",
-                "a step of half a beat or less does not lower its heel at top tempo",
-                "There is no time to lower and rise again; who tries comes late to the next step.");
+        super("F6", AuditSentences.aStepOfHalfABeat(), AuditSentences.thereIsNoTimeToLower());
     }
 
     @Override
@@ -35,9 +32,8 @@ final class ShortStepKeepsHeelOff extends StepRule {
                 ? Optional.of(warning(
                         Place.cell(part, row, Column.FOOTWORK),
                         step.footwork().toString(),
-                        "heel off the floor",
-                        "Step " + (row + 1) + " lasts " + length.get() + " of a beat; its footwork " + step.footwork()
-                                + " lowers the heel in that time."))
+                        AuditSentences.heelOffTheFloor(),
+                        AuditSentences.stepLastsOfABeatIts((row + 1), length.get(), step.footwork())))
                 : Optional.empty();
     }
 

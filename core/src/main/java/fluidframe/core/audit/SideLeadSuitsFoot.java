@@ -13,10 +13,7 @@ import java.util.Optional;
 final class SideLeadSuitsFoot extends StepRule {
 
     SideLeadSuitsFoot() {
-        super(
-                "C3",
-                "the side of the moving foot leads",
-                "With the other side ahead of the moving foot the step is in CBMP, the opposite of a side lead.");
+        super("C3", AuditSentences.theSideOfTheMovingFoot(), AuditSentences.withTheOtherSideAheadOf());
     }
 
     @Override
@@ -38,7 +35,6 @@ final class SideLeadSuitsFoot extends StepRule {
                 Place.cell(part, row, Column.FOOT_POSITION),
                 stated,
                 wanted,
-                "Step " + (row + 1) + " is taken with " + step.foot().get() + " and says " + stated
-                        + "; the side of the moving foot leads, " + wanted + "."));
+                AuditSentences.stepIsTakenWithAndSays((row + 1), step.foot().get(), stated, wanted)));
     }
 }

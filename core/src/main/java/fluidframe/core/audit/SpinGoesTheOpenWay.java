@@ -16,10 +16,7 @@ import java.util.Optional;
 final class SpinGoesTheOpenWay extends StepRule {
 
     SpinGoesTheOpenWay() {
-        super(
-                "W5",
-                "a spin from a crossing step goes the way the foot allows",
-                "Across with the left foot only a turn to the right is open; the other way the legs lock.");
+        super("W5", AuditSentences.aSpinFromACrossingStep(), AuditSentences.acrossWithTheLeftFootOnly());
     }
 
     @Override
@@ -34,9 +31,10 @@ final class SpinGoesTheOpenWay extends StepRule {
                 Place.cell(part, row, Column.TURN),
                 turn.toString(),
                 turn.mirrored().toString(),
-                "Across with " + step.foot().orElseThrow() + " the spin is open to the "
-                        + open.get().wording() + ", not to the "
-                        + turn.side().get().wording() + "."));
+                AuditSentences.acrossWithTheSpinIsOpen(
+                        step.foot().orElseThrow(),
+                        open.get().wording(),
+                        turn.side().get().wording())));
     }
 
     private static Optional<Side> open(Step step) {

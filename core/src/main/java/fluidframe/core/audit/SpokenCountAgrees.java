@@ -17,10 +17,7 @@ import java.util.Optional;
 final class SpokenCountAgrees extends CheckedRule {
 
     SpokenCountAgrees() {
-        super(
-                "T5",
-                "words and numbers agree where both are given",
-                "A coach who says slow quick quick while the page says 1 2 3 teaches two rhythms at once.");
+        super("T5", "words and numbers agree where both are given", AuditSentences.aCoachWhoSaysSlowQuick());
     }
 
     @Override
@@ -45,7 +42,7 @@ final class SpokenCountAgrees extends CheckedRule {
                         Place.cell(part, row, Column.WORDS),
                         "nothing",
                         timing.slots().get(row).token().toString(),
-                        "The other rows give the count in both forms; row " + (row + 1) + " gives only one."));
+                        AuditSentences.theOtherRowsGiveTheCount((row + 1))));
             }
             tokens.add(token.get());
         }
@@ -56,7 +53,7 @@ final class SpokenCountAgrees extends CheckedRule {
                     Place.cell(part, e.index(), Column.WORDS),
                     tokens.get(e.index()).toString(),
                     "",
-                    "The second form of the count cannot be read: " + e.getMessage() + "."));
+                    AuditSentences.theSecondFormOfTheCount(e.getMessage())));
         }
     }
 
@@ -69,9 +66,12 @@ final class SpokenCountAgrees extends CheckedRule {
                         Place.cell(part, row, Column.WORDS),
                         said.wording(),
                         lasts.wording(),
-                        "Row " + (row + 1) + " lasts " + lasts.wording() + " as "
-                                + timing.slots().get(row).token() + " but " + said.wording() + " as "
-                                + other.slots().get(row).token() + "."));
+                        AuditSentences.rowLastsAsButAs(
+                                (row + 1),
+                                lasts.wording(),
+                                timing.slots().get(row).token(),
+                                said.wording(),
+                                other.slots().get(row).token())));
             }
         }
         return Optional.empty();

@@ -24,10 +24,7 @@ final class StartAndFinishesAreLegal extends CheckedRule {
     private static final List<Rule> TURN_RULES = List.of(new TurnAccountAgrees(), new PartsTurnTogether());
 
     StartAndFinishesAreLegal() {
-        super(
-                "A4",
-                "it starts on an alignment it may start on, and every finish adds up",
-                "A start or a finish that is not in the figure's own list makes every link from it wrong.");
+        super("A4", AuditSentences.itStartsOnAnAlignmentIt(), AuditSentences.aStartOrAFinishThat());
     }
 
     @Override
@@ -56,7 +53,7 @@ final class StartAndFinishesAreLegal extends CheckedRule {
                 Place.cell(Part.MAN, rowStated(figure.man()), Column.ALIGNMENT),
                 "f " + start,
                 names,
-                "The man's chart starts facing " + start.wording() + "; the figure may start on " + names + "."));
+                AuditSentences.theMansChartStartsFacingThe(start.wording(), names)));
     }
 
     private static int rowStated(Chart chart) {
@@ -95,7 +92,7 @@ final class StartAndFinishesAreLegal extends CheckedRule {
                 place,
                 first.stated(),
                 first.reckoned(),
-                "Danced with the finish \"" + finish.name() + "\": " + first.sentence()));
+                AuditSentences.dancedWithTheFinish(finish.name(), first.sentence())));
     }
 
     /** The change of the finish that made the row, if it is one; else the finish as a whole. */

@@ -12,10 +12,7 @@ import java.util.stream.Collectors;
 final class StartsOnAllowedBeat extends CheckedRule {
 
     StartsOnAllowedBeat() {
-        super(
-                "T3",
-                "it starts on a beat the dance allows",
-                "A figure begun on the wrong beat of the bar fights the music from the first step.");
+        super("T3", AuditSentences.itStartsOnABeatThe(), AuditSentences.aFigureBegunOnTheWrong());
     }
 
     @Override
@@ -34,8 +31,11 @@ final class StartsOnAllowedBeat extends CheckedRule {
                                 Place.cell(part, 0, Column.COUNT),
                                 "beat " + beat,
                                 "beat " + allowed,
-                                "The " + part.wording() + " starts on beat " + beat + "; figures of "
-                                        + subject.figure().dance().title() + " start on beat " + allowed + ".",
+                                AuditSentences.theStartsOnBeatFiguresOf(
+                                        part.wording(),
+                                        beat,
+                                        subject.figure().dance().title(),
+                                        allowed),
                                 List.of()));
                     });
         }

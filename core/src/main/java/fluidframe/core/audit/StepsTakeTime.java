@@ -18,10 +18,7 @@ import java.util.Locale;
 final class StepsTakeTime extends CheckedRule {
 
     StepsTakeTime() {
-        super(
-                "T7",
-                "no step is shorter than 0.17 s at the dance's top tempo",
-                "A weight change quicker than that cannot be finished, and the next step starts off balance.");
+        super("T7", AuditSentences.noStepIsShorterThan0(), AuditSentences.aWeightChangeQuickerThanThat());
     }
 
     @Override
@@ -47,13 +44,9 @@ final class StepsTakeTime extends CheckedRule {
                 found.add(warning(
                         Place.cell(part, row, Column.COUNT),
                         String.format(Locale.ROOT, "%.2f s", seconds),
-                        String.format(Locale.ROOT, "at least %.2f s", limit),
-                        String.format(
-                                Locale.ROOT,
-                                "At %d bars a minute this step lasts %.2f s; a weight change wants %.2f s.",
-                                subject.dance().fastest().barsPerMinute(),
-                                seconds,
-                                limit)));
+                        AuditSentences.atLeastS(limit),
+                        AuditSentences.atBarsAMinuteThisStep(
+                                subject.dance().fastest().barsPerMinute(), seconds, limit)));
                 return;
             }
         }

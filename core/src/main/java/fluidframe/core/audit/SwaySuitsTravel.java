@@ -21,10 +21,7 @@ import java.util.Optional;
 final class SwaySuitsTravel extends CheckedRule {
 
     SwaySuitsTravel() {
-        super(
-                "S1",
-                "sway goes away from the travel and to the inside of the turn, and the parts mirror each other",
-                "Sway into the direction of travel tips the couple over; unmirrored sway pulls them apart.");
+        super("S1", AuditSentences.swayGoesAwayFromTheTravel(), AuditSentences.swayIntoTheDirectionOfTravel());
     }
 
     @Override
@@ -54,11 +51,11 @@ final class SwaySuitsTravel extends CheckedRule {
                 place,
                 step.sway().get().shorthand(),
                 wanted.get().shorthand(),
-                "Step " + (row + 1)
-                        + " travels to the " + (wanted.get() == Sway.RIGHT ? "left" : "right")
-                        + " while turning to the "
-                        + wanted.get().words().synonyms().get(0)
-                        + "; its sway " + step.sway().get() + " goes into the travel.",
+                AuditSentences.stepTravelsToTheLeftRight(
+                        (row + 1),
+                        wanted.get() == Sway.RIGHT,
+                        wanted.get().words().synonyms().get(0),
+                        step.sway().get()),
                 new Fix("sway " + wanted.get(), place, wanted.get().shorthand())));
     }
 
@@ -89,10 +86,11 @@ final class SwaySuitsTravel extends CheckedRule {
                 place,
                 hers.sway().get().shorthand(),
                 wanted,
-                "The man's step " + (moment.manDone() + 1) + " sways "
-                        + his.sway().get().wording() + "; facing him the lady sways "
-                        + his.sway().get().mirrored().wording() + ", not "
-                        + hers.sway().get().wording() + ".",
+                AuditSentences.theMansStepSwaysFacingHim(
+                        (moment.manDone() + 1),
+                        his.sway().get().wording(),
+                        his.sway().get().mirrored().wording(),
+                        hers.sway().get().wording()),
                 new Fix("sway " + wanted, place, wanted)));
     }
 }

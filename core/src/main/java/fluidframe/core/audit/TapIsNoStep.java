@@ -11,10 +11,7 @@ import java.util.List;
 final class TapIsNoStep extends CheckedRule {
 
     TapIsNoStep() {
-        super(
-                "W2",
-                "a row without weight is not followed as if it had taken it",
-                "Counting a tap as a step is the commonest way to finish with the wrong foot free.");
+        super("W2", AuditSentences.aRowWithoutWeightIsNot(), AuditSentences.countingATapAsAStep());
     }
 
     @Override
@@ -37,8 +34,7 @@ final class TapIsNoStep extends CheckedRule {
                 place,
                 slip.foot().shorthand(),
                 free,
-                "Step " + (touchedRow + 1) + " takes no weight, so " + free + " is still free; " + place.wording()
-                        + " says " + slip.foot() + ".",
+                AuditSentences.stepTakesNoWeightSoIs((touchedRow + 1), free, place.wording(), slip.foot()),
                 List.of(new Fix("use " + free, place, free)));
     }
 }

@@ -13,10 +13,7 @@ import java.util.Optional;
 final class ToeLeadsBack extends StepRule {
 
     ToeLeadsBack() {
-        super(
-                "F2",
-                "a backward step starts with the toe or the ball",
-                "A backward step on the heel throws the weight back and catches the partner's foot.");
+        super("F2", AuditSentences.aBackwardStepStartsWithThe(), AuditSentences.aBackwardStepOnTheHeel());
     }
 
     @Override
@@ -36,8 +33,7 @@ final class ToeLeadsBack extends StepRule {
         return Optional.of(warning(
                 Place.cell(part, row, Column.FOOTWORK),
                 step.footwork().toString(),
-                "toe or ball first",
-                "Step " + (row + 1) + " goes back; its footwork " + step.footwork() + " starts with the "
-                        + (heel ? "heel" : "whole foot") + " instead of the toe."));
+                AuditSentences.toeOrBallFirst(),
+                AuditSentences.stepGoesBackItsFootworkStarts((row + 1), step.footwork(), heel)));
     }
 }

@@ -10,10 +10,7 @@ import java.util.Optional;
 final class TouchIsLight extends StepRule {
 
     TouchIsLight() {
-        super(
-                "F7",
-                "a brush, tap or point carries no full footwork; an edge is named",
-                "Footwork as for a step invites the weight onto a foot that must stay free.");
+        super("F7", AuditSentences.aBrushTapOrPointCarries(), AuditSentences.footworkAsForAStepInvites());
     }
 
     @Override
@@ -25,8 +22,7 @@ final class TouchIsLight extends StepRule {
         return Optional.of(note(
                 Place.cell(part, row, Column.FOOTWORK),
                 step.footwork().toString(),
-                "one part of the foot",
-                "Step " + (row + 1) + " takes no weight; footwork " + step.footwork()
-                        + " reads like a step. Name the one part or edge that touches."));
+                AuditSentences.onePartOfTheFoot(),
+                AuditSentences.stepTakesNoWeightFootworkReads((row + 1), step.footwork())));
     }
 }

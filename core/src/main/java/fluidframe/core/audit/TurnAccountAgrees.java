@@ -19,10 +19,7 @@ import java.util.List;
 final class TurnAccountAgrees extends CheckedRule {
 
     TurnAccountAgrees() {
-        super(
-                "A1",
-                "the turn adds up to every stated alignment",
-                "A chart whose turns do not lead to its alignments leaves the couple facing another way than the page says.");
+        super("A1", AuditSentences.theTurnAddsUpToEvery(), AuditSentences.aChartWhoseTurnsDoNot());
     }
 
     @Override
@@ -65,14 +62,18 @@ final class TurnAccountAgrees extends CheckedRule {
         Alignment stated = entry.stated().orElseThrow();
         Turn needed = wanted(entry);
         Fix turn = new Fix(
-                "make the turn " + (needed.isNone() ? "none" : needed),
+                AuditSentences.makeTheTurnNone(needed.isNone(), needed),
                 Place.cell(part, index, Column.TURN),
                 step.turn().withBetween(needed).toString());
         Alignment right = stated.withFoot(entry.reckoned());
         Fix alignment = new Fix(
-                "make step " + (index + 1) + " " + right, Place.cell(part, index, Column.ALIGNMENT), right.toString());
+                AuditSentences.makeStep((index + 1), right),
+                Place.cell(part, index, Column.ALIGNMENT),
+                right.toString());
         Place place = Place.cell(part, index, alignmentIsWrong ? Column.ALIGNMENT : Column.TURN);
-        String turned = entry.between().isNone() ? "no turn" : entry.between().toString();
+        String turned = entry.between().isNone()
+                ? AuditSentences.noTurn()
+                : entry.between().toString();
         return new Finding(
                 id(),
                 Severity.ERROR,
@@ -84,9 +85,15 @@ final class TurnAccountAgrees extends CheckedRule {
     }
 
     private static String sentence(Part part, int index, TurnAccount.Entry entry, Alignment stated, String turned) {
-        return "The " + part.wording() + "'s foot looks to " + named(entry.before()) + ", and after " + turned + " to "
-                + named(entry.reckoned()) + "; step " + (index + 1) + " says " + stated.wording() + ", which is "
-                + named(entry.placed()) + ": " + difference(entry) + " apart.";
+        return AuditSentences.theSFootLooksToAnd(
+                part.wording(),
+                named(entry.before()),
+                turned,
+                named(entry.reckoned()),
+                (index + 1),
+                stated.wording(),
+                named(entry.placed()),
+                difference(entry));
     }
 
     private static String difference(TurnAccount.Entry entry) {

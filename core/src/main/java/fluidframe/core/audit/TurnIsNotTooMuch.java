@@ -23,10 +23,7 @@ final class TurnIsNotTooMuch extends CheckedRule {
     private static final int ORDINARY = 6;
 
     TurnIsNotTooMuch() {
-        super(
-                "A5",
-                "no more turn between two steps than the legs allow",
-                "More than three eighths between two plain steps leaves one foot pointing backwards.");
+        super("A5", AuditSentences.noMoreTurnBetweenTwoSteps(), AuditSentences.moreThanThreeEighthsBetweenTwo());
     }
 
     @Override
@@ -41,13 +38,13 @@ final class TurnIsNotTooMuch extends CheckedRule {
             for (int row = 0; row < steps.size(); row++) {
                 Step step = steps.get(row);
                 int between = Math.max(ordinary, Math.max(limit(step), row > 0 ? limit(steps.get(row - 1)) : ORDINARY));
-                check(part, row, step.turn().between(), between, "between two steps like these", found);
+                check(part, row, step.turn().between(), between, AuditSentences.betweenTwoStepsLikeThese(), found);
                 check(
                         part,
                         row,
                         step.turn().on(),
                         Math.max(limit(step), Turn.WHOLE / 2),
-                        "on a foot that does not spin",
+                        AuditSentences.onAFootThatDoesNot(),
                         found);
             }
         }
@@ -60,9 +57,9 @@ final class TurnIsNotTooMuch extends CheckedRule {
             found.add(warning(
                     Place.cell(part, row, Column.TURN),
                     turn.sizeText(),
-                    "at most " + most,
-                    "Step " + (row + 1) + " makes " + turn.spokenSize() + "; " + what + " "
-                            + new Turn(limit).spokenSize() + " is the most."));
+                    AuditSentences.atMost(most),
+                    AuditSentences.stepMakesIsTheMost(
+                            (row + 1), turn.spokenSize(), what, new Turn(limit).spokenSize())));
         }
     }
 

@@ -21,10 +21,7 @@ final class TurnIsShared extends CheckedRule {
     private static final int STEPS_TO_SHARE = 3;
 
     TurnIsShared() {
-        super(
-                "A6",
-                "the turn is shared between the steps where there is room",
-                "All of the turn on one step looks jerked; forward on the outside it grows from step to step.");
+        super("A6", "the turn is shared between the steps where there is room", AuditSentences.allOfTheTurnOnOne());
     }
 
     @Override
@@ -34,16 +31,15 @@ final class TurnIsShared extends CheckedRule {
             onlyTurn(subject.steps(part)).ifPresent(row -> {
                 Step first = subject.steps(part).get(row - 1);
                 String side = first.goes(StepDirection.BACK)
-                        ? "on the inside more and earlier"
-                        : "on the outside a little each step";
+                        ? AuditSentences.onTheInsideMoreAndEarlier()
+                        : AuditSentences.onTheOutsideALittleEach();
                 Turn between = subject.steps(part).get(row).turn().between();
                 String turn = between.toString();
                 found.add(note(
                         Place.cell(part, row, Column.TURN),
                         turn,
                         "shared",
-                        "All of the turn, " + between.spoken() + ", is before step " + (row + 1)
-                                + "; there is room to share it: " + side + "."));
+                        AuditSentences.allOfTheTurnIsBefore(between.spoken(), (row + 1), side)));
             });
         }
         return found;

@@ -26,10 +26,7 @@ final class TurnNeedsFullWeight extends StepRule {
     private static final int NOTABLE_TURN = 4;
 
     TurnNeedsFullWeight() {
-        super(
-                "W4",
-                "spins, spirals, swivels and pivots happen on a foot that has full weight",
-                "A turn on split weight tips over, and wrings the knee.");
+        super("W4", AuditSentences.spinsSpiralsSwivelsAndPivotsHappen(), AuditSentences.aTurnOnSplitWeightTips());
     }
 
     @Override
@@ -51,31 +48,31 @@ final class TurnNeedsFullWeight extends StepRule {
                 .filter(ON_ONE_FOOT::contains)
                 .map(Action::wording)
                 .findFirst()
-                .orElse("turn on the foot");
+                .orElse(AuditSentences.turnOnTheFoot());
         if (step.foot().orElseThrow() == Foot.BOTH) {
             return error(
                     Place.cell(part, row, Column.FOOT),
                     "both",
-                    "LF or RF",
-                    "A " + turn + " is made on one foot; this row stands on both.");
+                    AuditSentences.lfOrRf(),
+                    AuditSentences.aIsMadeOnOneFoot(turn));
         }
         if (step.count().map(CountToken::bracketed).orElse(false)) {
             return error(
                     Place.cell(part, row, Column.COUNT),
                     step.count().orElseThrow().toString(),
-                    "a count with weight",
-                    "A " + turn + " needs full weight; the bracketed count takes none.");
+                    AuditSentences.aCountWithWeight(),
+                    AuditSentences.aNeedsFullWeightTheBracketed(turn));
         }
         FootPosition position = step.footPosition().orElseThrow();
         Place place = Place.cell(part, row, step.does(Action.TAP) ? Column.ACTION : Column.FOOT_POSITION);
         String full =
                 new FootPosition(position.direction(), Optional.empty(), Weight.FULL, position.modifiers()).toString();
-        String weight = step.weight() == Weight.PART ? "part of the weight" : "no weight";
+        String weight = step.weight() == Weight.PART ? AuditSentences.partOfTheWeight() : AuditSentences.noWeight();
         return error(
                 place,
                 position.toString(),
                 full,
-                "A " + turn + " needs full weight first; this row takes " + weight + ".",
-                new Fix("take full weight", place, full));
+                AuditSentences.aNeedsFullWeightFirstThis(turn, weight),
+                new Fix(AuditSentences.takeFullWeight(), place, full));
     }
 }

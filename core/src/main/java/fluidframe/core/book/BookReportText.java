@@ -101,9 +101,9 @@ public final class BookReportText {
                             .append(entry.getKey())
                             .append(": ")
                             .append(links.components())
-                            .append(" parts; nothing follows ")
+                            .append(BookSentences.partsNothingFollows())
                             .append(links.deadEnds())
-                            .append(", nothing leads to ")
+                            .append(BookSentences.nothingLeadsTo())
                             .append(links.unreachable())
                             .append("\n");
                 }

@@ -30,28 +30,28 @@ final class Lacks {
                 steps(figure)
                         .anyMatch(step -> step.footPosition().isEmpty()
                                 || step.alignment().isEmpty()),
-                "foot positions and alignments of every step");
+                BookSentences.footPositionsAndAlignmentsOfEvery());
         add(
                 lacks,
                 steps(figure)
                         .anyMatch(step -> step.takesWeight() && step.footwork().isNone()),
-                "footwork of every step");
+                BookSentences.footworkOfEveryStep());
         add(
                 lacks,
                 figure.dance().technique().hipAction()
                         && steps(figure).allMatch(step -> step.body().equals(BodyAction.NONE)),
-                "hips and body");
+                BookSentences.hipsAndBody());
         add(
                 lacks,
                 changes(figure)
                         && figure.man().steps().stream()
                                 .noneMatch(step -> !step.lead().isBlank()),
-                "the lead");
+                BookSentences.theLead());
         add(lacks, figure.teaching().cues().size() < CUES, "cues");
         add(lacks, figure.teaching().faults().size() < FAULTS, "faults");
         add(lacks, figure.teaching().drills().isEmpty(), "a drill");
-        add(lacks, figure.neighbours().follows().isEmpty(), "what comes before");
-        add(lacks, figure.neighbours().precedes().isEmpty(), "what comes after");
+        add(lacks, figure.neighbours().follows().isEmpty(), BookSentences.whatComesBefore());
+        add(lacks, figure.neighbours().precedes().isEmpty(), BookSentences.whatComesAfter());
         return lacks;
     }
 

@@ -59,13 +59,15 @@ public record PlainCard(
         return new PlainCard(
                 figure.title(),
                 titles.of(part),
-                "Start in " + figure.start().position().wording() + ", "
-                        + figure.start().hold().wording() + ", looking to "
-                        + Directions.of(chart.turnAccount().start()) + ".",
+                CardSentences.startInLookingTo(
+                        figure.start().position().wording(),
+                        figure.start().hold().wording(),
+                        Directions.of(chart.turnAccount().start())),
                 lines,
-                "End in " + figure.end().position().wording() + ", "
-                        + figure.end().hold().wording() + ", looking to "
-                        + Directions.of(chart.turnAccount().end()) + ".",
+                CardSentences.endInLookingTo(
+                        figure.end().position().wording(),
+                        figure.end().hold().wording(),
+                        Directions.of(chart.turnAccount().end())),
                 cautions.stream().map(Caution::wording).toList());
     }
 }

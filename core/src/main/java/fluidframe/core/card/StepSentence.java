@@ -46,7 +46,7 @@ final class StepSentence {
         }
         step.sway().filter(sway -> sway != Sway.NONE).ifPresent(sway -> said.add("sway " + sway.wording()));
         if (step.cbm()) {
-            said.add("the opposite side of the body swings with the step");
+            said.add(CardSentences.theOppositeSideOfTheBody());
         }
         if (!step.body().isNone()) {
             said.add(step.body().wording());
@@ -62,9 +62,11 @@ final class StepSentence {
 
     private static void standing(RelationChange change, List<String> said) {
         change.position()
-                .ifPresent(position ->
-                        said.add(position == Position.APART ? "now apart" : "now in " + position.wording()));
-        change.hold().ifPresent(hold -> said.add("now with " + hold.wording()));
+                .ifPresent(position -> said.add(
+                        position == Position.APART
+                                ? CardSentences.nowApart()
+                                : CardSentences.nowIn(position.wording())));
+        change.hold().ifPresent(hold -> said.add(CardSentences.nowWith(hold.wording())));
         change.proximity().ifPresent(proximity -> said.add("now " + proximity.wording()));
     }
 
@@ -84,8 +86,8 @@ final class StepSentence {
         String modifiers =
                 position.modifiers().stream().map(StepSentence::modifier).collect(Collectors.joining(", "));
         String weight = step.weight() == Weight.NONE
-                ? "without weight"
-                : step.weight() == Weight.PART ? "with only part of the weight" : "";
+                ? CardSentences.withoutWeight()
+                : step.weight() == Weight.PART ? CardSentences.withOnlyPartOfTheWeight() : "";
         return List.of(foot + " " + way, modifiers, weight).stream()
                 .filter(piece -> !piece.isEmpty())
                 .collect(Collectors.joining(", "))
@@ -93,17 +95,19 @@ final class StepSentence {
     }
 
     private static String way(FootPosition position, Foot foot) {
-        String other = foot == Foot.BOTH ? "the other foot" : foot.other().wording();
+        String other =
+                foot == Foot.BOTH ? CardSentences.theOtherFoot() : foot.other().wording();
         String place = switch (position.direction()) {
             case FORWARD -> "forward";
             case BACK -> "back";
-            case SIDE -> "to the side";
-            case DIAGONAL_FORWARD -> "diagonally forward";
-            case DIAGONAL_BACK -> "diagonally back";
-            case CLOSE -> position.touch().isPresent() ? "beside the " + other : "closes to the " + other;
-            case CROSS_IN_FRONT -> "crosses in front of the " + other;
-            case CROSS_BEHIND -> "crosses behind the " + other;
-            case IN_PLACE -> "in place";
+            case SIDE -> CardSentences.toTheSide();
+            case DIAGONAL_FORWARD -> CardSentences.diagonallyForward();
+            case DIAGONAL_BACK -> CardSentences.diagonallyBack();
+            case CLOSE ->
+                position.touch().isPresent() ? CardSentences.besideThe(other) : CardSentences.closesToThe(other);
+            case CROSS_IN_FRONT -> CardSentences.crossesInFrontOfThe(other);
+            case CROSS_BEHIND -> CardSentences.crossesBehindThe(other);
+            case IN_PLACE -> CardSentences.inPlace();
         };
         return position.touch()
                 .map(Touch::wording)
@@ -113,10 +117,10 @@ final class StepSentence {
 
     private static String modifier(PositionModifier modifier) {
         return switch (modifier) {
-            case CBMP -> "on or across the line of the other foot";
-            case OUTSIDE_PARTNER -> "outside your partner on the right";
-            case OUTSIDE_PARTNER_LEFT -> "outside your partner on the left";
-            case PARTNER_OUTSIDE, PARTNER_OUTSIDE_LEFT -> "your partner steps outside you";
+            case CBMP -> CardSentences.onOrAcrossTheLineOf();
+            case OUTSIDE_PARTNER -> CardSentences.outsideYourPartnerOnTheRight();
+            case OUTSIDE_PARTNER_LEFT -> CardSentences.outsideYourPartnerOnTheLeft();
+            case PARTNER_OUTSIDE, PARTNER_OUTSIDE_LEFT -> CardSentences.yourPartnerStepsOutsideYou();
             default -> modifier.wording();
         };
     }
@@ -130,37 +134,38 @@ final class StepSentence {
                 .map(contact -> new Footwork(List.of(contact), Set.of()).wording())
                 .toList();
         if (parts.size() == 1) {
-            said.add("on the " + parts.get(0));
+            said.add(CardSentences.onThe(parts.get(0)));
         } else {
-            said.add(parts.get(0) + " first, then " + String.join(", then ", parts.subList(1, parts.size())));
+            said.add(CardSentences.firstThen(parts.get(0), String.join(", then ", parts.subList(1, parts.size()))));
         }
         footwork.notes().stream().map(Term::wording).forEach(said::add);
     }
 
     private static void turn(StepTurn turn, List<String> said) {
         turn.phase()
-                .ifPresent(phase -> said.add((phase.begins() ? "beginning to turn to the " : "turning on to the ")
-                        + phase.side().wording()));
+                .ifPresent(phase -> said.add(
+                        (phase.begins() ? CardSentences.beginningToTurnToThe() : CardSentences.turningOnToThe())
+                                + phase.side().wording()));
         if (!turn.between().isNone()) {
             said.add("turning " + Directions.of(turn.between()));
         }
         if (!turn.on().isNone()) {
-            said.add("then turning " + Directions.of(turn.on()) + " on that foot");
+            said.add(CardSentences.thenTurningOnThatFoot(Directions.of(turn.on())));
         }
         if (turn.body() instanceof BodyTurn.Less less) {
-            said.add("the body turning " + Directions.amount(less.by()) + " less than the foot");
+            said.add(CardSentences.theBodyTurningLessThanThe(Directions.amount(less.by())));
         } else if (turn.body() instanceof BodyTurn.Turns turns) {
-            said.add("the body turning " + Directions.of(turns.turn()));
+            said.add(CardSentences.theBodyTurning(Directions.of(turns.turn())));
         } else if (turn.body() instanceof BodyTurn.Completes) {
-            said.add("the body completing the turn");
+            said.add(CardSentences.theBodyCompletingTheTurn());
         }
     }
 
     private static String doing(Action action) {
         return switch (action) {
-            case LOCK -> "locking the feet";
-            case CHECK -> "checking the movement";
-            case SAME_FOOT -> "on the same foot again";
+            case LOCK -> CardSentences.lockingTheFeet();
+            case CHECK -> CardSentences.checkingTheMovement();
+            case SAME_FOOT -> CardSentences.onTheSameFootAgain();
             default -> "with a " + action.wording();
         };
     }

@@ -64,46 +64,43 @@ public final class ClassPlanner {
     private ClassPlan plan() {
         List<ClassPart> parts = new ArrayList<>();
         parts.add(new ClassPart(
-                "Warm up",
+                ClassesSentences.warmUp(),
                 WARM_UP,
-                "Walks in the rhythm of the " + dance()
-                        + " round the room, ankles, knees, hips and shoulders, getting quicker. "
-                        + Caution.WARM_UP.wording(),
+                ClassesSentences.walksInTheRhythmOfThe(dance(), Caution.WARM_UP.wording()),
                 "",
                 TEMPO_PERCENT));
         parts.add(new ClassPart(
                 "Alone",
                 ALONE,
-                "Men along one side of the room, ladies along the other, both at once, each their own steps. "
-                        + opening(Part.MAN) + " " + opening(Part.LADY),
+                ClassesSentences.menAlongOneSideOfThe(opening(Part.MAN), opening(Part.LADY)),
                 counts(),
                 0));
         parts.add(new ClassPart(
-                "In hold, without music",
+                ClassesSentences.inHoldWithoutMusic(),
                 IN_HOLD,
-                "Partners take " + first().start().hold().wording() + " in "
-                        + first().start().position().wording()
-                        + " and dance it at their own pace, first to the end of each figure, then through.",
+                ClassesSentences.partnersTakeInAndDanceIt(
+                        first().start().hold().wording(),
+                        first().start().position().wording()),
                 "",
                 0));
+        parts.add(new ClassPart("Counted", COUNTED, ClassesSentences.allTogetherTheCoachCountsThen(), counts(), 0));
+        parts.add(new ClassPart("Slowly", SLOWLY, ClassesSentences.toMusicSlowerThanUsual(), counts(), SLOW_PERCENT));
         parts.add(new ClassPart(
-                "Counted", COUNTED, "All together; the coach counts, then the dancers count.", counts(), 0));
-        parts.add(new ClassPart("Slowly", SLOWLY, "To music, slower than usual.", counts(), SLOW_PERCENT));
-        parts.add(new ClassPart(
-                "To tempo",
+                ClassesSentences.toTempo(),
                 TO_TEMPO,
-                "To music at " + first().dance().slowest().barsPerMinute() + " bars a minute.",
+                ClassesSentences.toMusicAtBarsAMinute(first().dance().slowest().barsPerMinute()),
                 "",
                 TEMPO_PERCENT));
         if (wish.minutes() >= TOO_SHORT) {
             ending().ifPresent(move -> parts.add(new ClassPart(
-                    "With an ending",
+                    ClassesSentences.withAnEnding(),
                     ENDING,
-                    "After the " + last().title() + " the " + move.dancing().wording() + " holds, and comes to rest.",
+                    ClassesSentences.afterTheTheHoldsAndComes(
+                            last().title(), move.dancing().wording()),
                     move.dancing().danced().timing(Part.MAN).count().toString(),
                     TEMPO_PERCENT)));
             if (Math.min(wish.men(), wish.ladies()) > 1) {
-                parts.add(new ClassPart("Change partners", PARTNERS, partners(), "", TEMPO_PERCENT));
+                parts.add(new ClassPart(ClassesSentences.changePartners(), PARTNERS, partners(), "", TEMPO_PERCENT));
             }
         }
         return new ClassPlan(
@@ -128,14 +125,14 @@ public final class ClassPlanner {
     /** "The lady begins with her right foot free, backing diagonally to wall." */
     private String opening(Part part) {
         Foot free = first().chart(part).freeFeet().before();
-        String feet = free == Foot.BOTH ? "either foot" : "the " + free.wording();
+        String feet = free == Foot.BOTH ? ClassesSentences.eitherFoot() : "the " + free.wording();
         String alignment = first().chart(part)
                 .steps()
                 .get(0)
                 .alignment()
                 .map(each -> ", " + each.wording())
                 .orElse("");
-        return "The " + part.wording() + " begins with " + feet + " free" + alignment + ".";
+        return ClassesSentences.theBeginsWithFree(part.wording(), feet, alignment);
     }
 
     /** Of both parts where they differ. */
@@ -169,12 +166,8 @@ public final class ClassPlanner {
         int resting = Math.abs(wish.men() - wish.ladies());
         String rest = resting == 0
                 ? ""
-                : " " + resting
-                        + (wish.men() > wish.ladies()
-                                ? resting == 1 ? " man rests" : " men rest"
-                                : resting == 1 ? " lady rests" : " ladies rest")
-                        + " in each.";
-        return "Everyone meets everyone in " + rounds + " rounds." + rest;
+                : ClassesSentences.manRestsMenRestLadyRests(resting, wish.men() > wish.ladies(), resting == 1);
+        return ClassesSentences.everyoneMeetsEveryoneInRounds(rounds, rest);
     }
 
     /** Each caution once; warming up comes first. */
@@ -192,21 +185,21 @@ public final class ClassPlanner {
             Verdict verdict =
                     Link.between(from.exit(), to.entry(), from.figure(), to.figure(), repertoire.conditions());
             if (verdict.outcome() != Outcome.HOLDS) {
-                notes.add(from.figure().title() + " into " + to.figure().title()
-                        + (verdict.outcome() == Outcome.BREAKS ? " breaks: " : " bends: ") + verdict.sentence());
+                notes.add(ClassesSentences.intoBreaksBends(
+                        from.figure().title(),
+                        to.figure().title(),
+                        verdict.outcome() == Outcome.BREAKS,
+                        verdict.sentence()));
             }
         }
         wish.chain().stream()
                 .filter(figure -> figure.level().compareTo(wish.level()) > 0)
-                .forEach(figure -> notes.add(
-                        "The " + figure.title() + " is " + figure.level() + "; the class is " + wish.level() + "."));
+                .forEach(figure ->
+                        notes.add(ClassesSentences.theIsTheClassIs(figure.title(), figure.level(), wish.level())));
         if (wish.level().isNovice()) {
             wish.chain().stream()
                     .filter(figure -> figure.teaching().isDeep())
-                    .forEach(
-                            figure -> notes.add(
-                                    "The " + figure.title()
-                                            + " has something deep or turning in it. For beginners leave it out, or teach it low and slowly; do you want it?"));
+                    .forEach(figure -> notes.add(ClassesSentences.theHasSomethingDeepOrTurning(figure.title())));
         }
         return notes;
     }

@@ -24,17 +24,16 @@ public record ClassWish(List<Figure> chain, Level level, int minutes, int men, i
     public ClassWish {
         chain = List.copyOf(chain);
         if (chain.isEmpty() || chain.size() > MOST_FIGURES) {
-            throw new IllegalArgumentException(chain.size() + " figures: expected 1 to " + MOST_FIGURES);
+            throw new IllegalArgumentException(ClassesSentences.figuresExpected1To(chain.size(), MOST_FIGURES));
         }
         if (chain.stream().map(Figure::dance).distinct().count() > 1) {
-            throw new IllegalArgumentException("figures of several dances: expected those of one");
+            throw new IllegalArgumentException(ClassesSentences.figuresOfSeveralDancesExpectedThose());
         }
         if (minutes < SHORTEST || minutes > LONGEST) {
-            throw new IllegalArgumentException(minutes + " minutes: expected " + SHORTEST + " to " + LONGEST);
+            throw new IllegalArgumentException(ClassesSentences.minutesExpectedTo(minutes, SHORTEST, LONGEST));
         }
         if (men < 0 || ladies < 0 || men > MOST_OF_A_PART || ladies > MOST_OF_A_PART) {
-            throw new IllegalArgumentException(
-                    men + " men and " + ladies + " ladies: expected 0 to " + MOST_OF_A_PART + " of each");
+            throw new IllegalArgumentException(ClassesSentences.menAndLadiesExpected0To(men, ladies, MOST_OF_A_PART));
         }
     }
 }

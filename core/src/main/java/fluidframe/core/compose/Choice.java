@@ -24,10 +24,10 @@ public record Choice(Set<String> required, Set<String> forbidden, Set<String> fa
         highlights = Set.copyOf(highlights);
         if (required.size() > MOST_REQUIRED) {
             throw new IllegalArgumentException(
-                    "at most " + MOST_REQUIRED + " figures can be required, not " + required.size());
+                    ComposeSentences.atMostFiguresCanBeRequired(MOST_REQUIRED, required.size()));
         }
         if (required.stream().anyMatch(forbidden::contains)) {
-            throw new IllegalArgumentException("a figure cannot be both required and forbidden");
+            throw new IllegalArgumentException(ComposeSentences.aFigureCannotBeBothRequired());
         }
     }
 

@@ -25,7 +25,7 @@ public final class Difference {
      */
     public static String between(Composition first, Composition other, Beats bar, int before) {
         if (first == other) {
-            return "Begins with the " + titles(first).get(0) + corners(first, bar, before) + ".";
+            return ComposeSentences.beginsWithThe(titles(first).get(0), corners(first, bar, before));
         }
         List<String> said = new ArrayList<>();
         Set<String> more = new LinkedHashSet<>(titles(other));
@@ -33,22 +33,22 @@ public final class Difference {
         Set<String> less = new LinkedHashSet<>(titles(first));
         less.removeAll(titles(other));
         if (!titles(first).get(0).equals(titles(other).get(0))) {
-            said.add("begins with the " + titles(other).get(0));
+            said.add(ComposeSentences.beginsWithThe2(titles(other).get(0)));
             more.remove(titles(other).get(0));
         }
         if (!more.isEmpty()) {
-            said.add("has the " + named(more));
+            said.add(ComposeSentences.hasThe(named(more)));
         }
         if (!less.isEmpty()) {
-            said.add("goes without the " + named(less));
+            said.add(ComposeSentences.goesWithoutThe(named(less)));
         }
         if (said.isEmpty()) {
-            said.add("dances the same figures in another order");
+            said.add(ComposeSentences.dancesTheSameFiguresInAnother());
         }
         if (!corners(first, bar, before).equals(corners(other, bar, before))) {
             said.add(
                     corners(other, bar, before).isEmpty()
-                            ? "turns no corner"
+                            ? ComposeSentences.turnsNoCorner()
                             : corners(other, bar, before).substring(2));
         }
         String sentence = String.join("; ", said);
@@ -64,7 +64,7 @@ public final class Difference {
 
     private static String named(Set<String> titles) {
         String named = titles.stream().limit(MOST_NAMED).collect(Collectors.joining(", "));
-        return titles.size() > MOST_NAMED ? named + " and " + (titles.size() - MOST_NAMED) + " more" : named;
+        return titles.size() > MOST_NAMED ? ComposeSentences.andMore(named, (titles.size() - MOST_NAMED)) : named;
     }
 
     private static String corners(Composition composition, Beats bar, int before) {
@@ -75,6 +75,9 @@ public final class Difference {
                 .toList();
         return bars.isEmpty()
                 ? ""
-                : (bars.size() == 1 ? "; turns a corner after bar " : "; turns corners after bars ") + Series.of(bars);
+                : (bars.size() == 1
+                                ? ComposeSentences.turnsACornerAfterBar()
+                                : ComposeSentences.turnsCornersAfterBars())
+                        + Series.of(bars);
     }
 }

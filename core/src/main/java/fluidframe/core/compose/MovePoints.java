@@ -50,7 +50,7 @@ final class MovePoints {
                         : -weights.charted() * (move.dancing().way().split().isPresent() ? 2 : 1);
             case CONTRAST -> kind(last).contrasts(characters.of(figure)) ? weights.contrast() : 0;
             case PHRASE_STARTS, REPETITION, HIGHLIGHTS_ON_HITS, DIFFICULTY, GROUND_COVERED, SPARSE_AND_FULL ->
-                throw new IllegalArgumentException(reason + " depends on more than the move");
+                throw new IllegalArgumentException(ComposeSentences.dependsOnMoreThanTheMove(reason));
         };
     }
 }

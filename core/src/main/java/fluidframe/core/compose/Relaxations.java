@@ -22,7 +22,7 @@ final class Relaxations {
 
     private static final int MOST_TOGETHER = 3;
     private static final int MOST_OFFERED = 5;
-    private static final String BENDS = "allow links that bend";
+    private static final String BENDS = ComposeSentences.allowLinksThatBend();
 
     private final Repertoire repertoire;
     private final Watch watch;
@@ -92,7 +92,7 @@ final class Relaxations {
                 .distinct()
                 .toList());
         return labels.stream()
-                .map(label -> label.equals(BENDS) && !bends.isEmpty() ? "allow a bend " + bends : label)
+                .map(label -> label.equals(BENDS) && !bends.isEmpty() ? ComposeSentences.allowABend(bends) : label)
                 .toList();
     }
 
@@ -100,14 +100,18 @@ final class Relaxations {
         Beats bar = repertoire.figures().isEmpty()
                 ? Beats.of(4)
                 : repertoire.figures().get(0).rhythm().bar();
-        offer("add 1 bar", each -> each.withLength(each.least(), each.most().plus(bar)));
+        offer(
+                ComposeSentences.add1Bar(),
+                each -> each.withLength(each.least(), each.most().plus(bar)));
         if (wish.least().compareTo(bar) > 0) {
-            offer("take 1 bar away", each -> each.withLength(each.least().minus(bar), each.most()));
+            offer(
+                    ComposeSentences.take1BarAway(),
+                    each -> each.withLength(each.least().minus(bar), each.most()));
         }
         wish.music().sectionStarts().stream()
                 .sorted()
                 .forEach(boundary -> offer(
-                        "let a figure be danced across the beginning of bar " + (boundary.ticks() / bar.ticks() + 1),
+                        ComposeSentences.letAFigureBeDancedAcross((boundary.ticks() / bar.ticks() + 1)),
                         each -> each.withMusic(without(each.music(), boundary))));
     }
 
@@ -118,7 +122,7 @@ final class Relaxations {
         Conditions conditions = repertoire.conditions();
         if (conditions.syllabus()) {
             singles.add(new Single(
-                    "go beyond the listed neighbours",
+                    ComposeSentences.goBeyondTheListedNeighbours(),
                     request -> new Request(
                             request.wish(),
                             new Conditions(false, request.conditions().highest()))));
@@ -130,8 +134,8 @@ final class Relaxations {
                                 request.wish(),
                                 new Conditions(request.conditions().syllabus(), level)))));
         wish.to()
-                .ifPresent(next ->
-                        offer("end without leading into " + next.wording(), each -> each.withTo(Optional.empty())));
+                .ifPresent(next -> offer(
+                        ComposeSentences.endWithoutLeadingInto(next.wording()), each -> each.withTo(Optional.empty())));
     }
 
     /** The lowest level above the highest allowed at which the book has figures. */
@@ -144,39 +148,43 @@ final class Relaxations {
 
     private void figures(Wish wish) {
         for (String id : new TreeSet<>(wish.required())) {
-            offer("drop the required " + title(id), each -> each.withRequired(without(each.required(), id)));
+            offer(ComposeSentences.dropTheRequired(title(id)), each -> each.withRequired(without(each.required(), id)));
         }
         for (String id : new TreeSet<>(wish.forbidden())) {
-            offer("allow the forbidden " + title(id), each -> each.withForbidden(without(each.forbidden(), id)));
+            offer(
+                    ComposeSentences.allowTheForbidden(title(id)),
+                    each -> each.withForbidden(without(each.forbidden(), id)));
         }
-        offer("let a figure come once more within the window", each -> each.withMostTimes(each.mostTimes() + 1));
+        offer(ComposeSentences.letAFigureComeOnceMore(), each -> each.withMostTimes(each.mostTimes() + 1));
     }
 
     private void room(Wish wish) {
         if (!wish.sides().isEmpty()) {
-            offer("leave the room out of account", each -> each.withSides(List.of()));
+            offer(ComposeSentences.leaveTheRoomOutOfAccount(), each -> each.withSides(List.of()));
         }
         if (wish.corners() > 0) {
-            offer("turn one corner less", each -> each.corners() > 0 ? each.withCorners(each.corners() - 1) : each);
+            offer(
+                    ComposeSentences.turnOneCornerLess(),
+                    each -> each.corners() > 0 ? each.withCorners(each.corners() - 1) : each);
         }
         if (wish.corners() < Wish.MOST_CORNERS) {
             offer(
-                    "turn one corner more",
+                    ComposeSentences.turnOneCornerMore(),
                     each -> each.corners() < Wish.MOST_CORNERS ? each.withCorners(each.corners() + 1) : each);
         }
     }
 
     private void taste(Taste taste) {
-        lift(taste.opens(), "let it begin with any figure", Taste::withAnyOpening);
-        lift(taste.closes(), "let it end on any figure", Taste::withAnyEnd);
-        lift(taste.wholeFigures(), "use parts of figures anywhere", Taste::withParts);
-        lift(taste.cornersInPlace(), "turn corners anywhere", Taste::withCornersAnywhere);
-        lift(taste.requiredWhole(), "let part of a required figure do", Taste::withPartsOfRequired);
+        lift(taste.opens(), ComposeSentences.letItBeginWithAnyFigure(), Taste::withAnyOpening);
+        lift(taste.closes(), ComposeSentences.letItEndOnAnyFigure(), Taste::withAnyEnd);
+        lift(taste.wholeFigures(), ComposeSentences.usePartsOfFiguresAnywhere(), Taste::withParts);
+        lift(taste.cornersInPlace(), ComposeSentences.turnCornersAnywhere(), Taste::withCornersAnywhere);
+        lift(taste.requiredWhole(), ComposeSentences.letPartOfARequiredFigure(), Taste::withPartsOfRequired);
         lift(
                 taste.mostInAll() < Integer.MAX_VALUE,
-                "let a figure come twice as often in all",
+                ComposeSentences.letAFigureComeTwiceAs(),
                 each -> each.withMostInAll(2 * each.mostInAll()));
-        lift(taste.notThrice(), "let a figure come three times running", Taste::withThrice);
+        lift(taste.notThrice(), ComposeSentences.letAFigureComeThreeTimes(), Taste::withThrice);
     }
 
     private void lift(boolean asked, String label, UnaryOperator<Taste> lifted) {

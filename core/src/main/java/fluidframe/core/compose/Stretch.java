@@ -14,8 +14,7 @@ public record Stretch(Beats from, Beats to, Fullness fullness) {
     /** @throws IllegalArgumentException if it begins before the composition, or ends no later than it begins */
     public Stretch {
         if (from.compareTo(Beats.ZERO) < 0 || to.compareTo(from) <= 0) {
-            throw new IllegalArgumentException("a stretch from beat " + from + " to beat " + to
-                    + ": it begins with the composition or later, and ends after that");
+            throw new IllegalArgumentException(ComposeSentences.aStretchFromBeatToBeat(from, to));
         }
     }
 }

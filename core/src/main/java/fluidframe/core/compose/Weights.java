@@ -75,7 +75,7 @@ public record Weights(
             bend, phrase, neighbour, favourite, repetition, charted, hit, difficulty, contrast, ground, fullness
         }) {
             if (weight < 0 || weight > MOST) {
-                throw new IllegalArgumentException("a wish counts 0 to " + MOST + " points, not " + weight);
+                throw new IllegalArgumentException(ComposeSentences.aWishCounts0ToPoints(MOST, weight));
             }
         }
     }

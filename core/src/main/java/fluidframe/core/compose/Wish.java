@@ -60,16 +60,14 @@ public record Wish(
         sides = List.copyOf(sides);
         stretches = List.copyOf(stretches);
         if (!least.isPositive() || least.compareTo(most) > 0) {
-            throw new IllegalArgumentException(
-                    "the shortest length must be more than nothing and no more than the longest");
+            throw new IllegalArgumentException(ComposeSentences.theShortestLengthMustBeMore());
         }
         if (mostTimes < 1 || corners < 0 || corners > MOST_CORNERS || answers < 1) {
-            throw new IllegalArgumentException("a figure may begin at least once, corners are 0 to " + MOST_CORNERS
-                    + ", and at least one answer is wanted");
+            throw new IllegalArgumentException(ComposeSentences.aFigureMayBeginAtLeast(MOST_CORNERS));
         }
         if (!sides.isEmpty() && sides.size() != corners + 1) {
             throw new IllegalArgumentException(
-                    "with " + corners + " corners " + (corners + 1) + " sides are danced, not " + sides.size());
+                    ComposeSentences.withCornersSidesAreDancedNot(corners, (corners + 1), sides.size()));
         }
     }
 

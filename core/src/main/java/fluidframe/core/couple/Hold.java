@@ -38,7 +38,7 @@ public enum Hold implements Term {
     }
 
     public static final Lexicon<Hold> LEXICON =
-            Lexicon.of("a hold such as closed, double, L-to-R, R-to-L or no hold", List.of(values()));
+            Lexicon.of(CoupleSentences.aHoldSuchAsClosedDouble(), List.of(values()));
 
     private final Words words;
     private final Set<Contact> contacts;

@@ -30,20 +30,18 @@ public final class HoldInPosition {
     public static Optional<String> impossible(Relation relation) {
         Position position = relation.position();
         Hold hold = relation.hold();
-        String stand =
-                "they stand in " + position.wording() + " with " + (hold == Hold.NONE ? "no hold" : hold.wording());
+        String stand = CoupleSentences.theyStandInWithNoHold(position.wording(), hold == Hold.NONE, hold.wording());
         if (hold == Hold.CLOSED && TOO_FAR_OR_BEHIND.contains(position)) {
-            return Optional.of(stand + "; his right hand does not reach her back there.");
+            return Optional.of(CoupleSentences.hisRightHandDoesNotReach(stand));
         }
         if (HANDSHAKES.contains(hold) && (PROMENADES.contains(position) || position.isClosedHold())) {
-            return Optional.of(
-                    stand + "; those hands would cross between their bodies. Release, and take his left to her right.");
+            return Optional.of(CoupleSentences.thoseHandsWouldCrossBetweenTheir(stand));
         }
         if (position.isClosedHold() && hold != Hold.CLOSED) {
-            return Optional.of(stand + "; in body contact they hold each other: say closed hold, or closed facing.");
+            return Optional.of(CoupleSentences.inBodyContactTheyHoldEach(stand));
         }
         return hold.hands() == 2 && position == Position.APART
-                ? Optional.of(stand + "; so far apart only one hand can be kept.")
+                ? Optional.of(CoupleSentences.soFarApartOnlyOneHand(stand))
                 : Optional.empty();
     }
 }

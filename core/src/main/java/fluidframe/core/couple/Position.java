@@ -36,7 +36,7 @@ public enum Position implements Term {
     APART("apart", "apart", 8, 0, 6, 1.5, 0);
 
     public static final Lexicon<Position> LEXICON =
-            Lexicon.of("a position such as closed, PP, CPP, open facing or fan", List.of(values()));
+            Lexicon.of(CoupleSentences.aPositionSuchAsClosedPp(), List.of(values()));
     /** How far the facing may be from the nominal: 45 degrees either way. */
     public static final int FACING_TOLERANCE = 2;
 

@@ -11,7 +11,8 @@ public enum Proximity implements Term {
     CLOSE("close", "close"),
     EXTENDED("extended", "extended to arm's length");
 
-    public static final Lexicon<Proximity> LEXICON = Lexicon.of("contact, close or extended", List.of(values()));
+    public static final Lexicon<Proximity> LEXICON =
+            Lexicon.of(CoupleSentences.contactCloseOrExtended(), List.of(values()));
 
     private final Words words;
 

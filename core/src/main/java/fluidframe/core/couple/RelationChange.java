@@ -49,7 +49,7 @@ public record RelationChange(Optional<Position> position, Optional<Hold> hold, O
         }
         throw new UnreadableTextException(
                 piece,
-                "a position, a hold, or both: PP, or fan, L-to-R",
+                CoupleSentences.aPositionAHoldOrBoth(),
                 Stream.concat(
                                 Position.LEXICON.nearest(piece).stream().limit(2),
                                 Hold.LEXICON.nearest(piece).stream().limit(1))

@@ -10,7 +10,8 @@ public enum Titles implements Term {
     MAN_LADY("man-lady", "Man", "Lady"),
     LEADER_FOLLOWER("leader-follower", "Leader", "Follower");
 
-    public static final Lexicon<Titles> LEXICON = Lexicon.of("man-lady or leader-follower", List.of(values()));
+    public static final Lexicon<Titles> LEXICON =
+            Lexicon.of(CoupleSentences.manLadyOrLeaderFollower(), List.of(values()));
 
     private final Words words;
     private final String man;

@@ -30,41 +30,36 @@ public final class Conflicts {
         conflicts.warmUps();
         plan.wish().rounds().stream()
                 .filter(round -> plan.round(round.id()).isEmpty())
-                .forEach(round ->
-                        conflicts.found.add(new Conflict(List.of(round.id()), round.title() + " is not in the plan.")));
+                .forEach(round -> conflicts.found.add(
+                        new Conflict(List.of(round.id()), DaySentences.isNotInThePlan(round.title()))));
         return List.copyOf(conflicts.found);
     }
 
     private void alone(PlannedRound planned) {
         Round round = planned.round();
         if (planned.start() < wish.begins() + wish.warmUp()) {
-            report(
-                    planned,
-                    round.title() + " begins at " + Clock.time(planned.start())
-                            + ", before there has been time to warm up.");
+            report(planned, DaySentences.beginsAtBeforeThereHasBeen(round.title(), Clock.time(planned.start())));
         }
         if (planned.end() > wish.ends()) {
             report(
                     planned,
-                    round.title() + " ends at " + Clock.time(planned.end()) + ", "
-                            + Clock.minutes(planned.end() - wish.ends()) + " after the end of the day.");
+                    DaySentences.endsAtAfterTheEndOf(
+                            round.title(), Clock.time(planned.end()), Clock.minutes(planned.end() - wish.ends())));
         }
         round.at()
                 .filter(at -> at != planned.start())
                 .ifPresent(at -> report(
                         planned,
-                        round.title() + " is set for " + Clock.time(at) + ", not for " + Clock.time(planned.start())
-                                + "."));
+                        DaySentences.isSetForNotFor(round.title(), Clock.time(at), Clock.time(planned.start()))));
         round.couples().stream()
                 .filter(couple -> planned.heatOf(couple) < 0)
-                .forEach(couple -> report(planned, name(couple) + " are in no heat of " + round.title() + "."));
+                .forEach(couple -> report(planned, DaySentences.areInNoHeatOf(name(couple), round.title())));
         for (int heat = 0; heat < planned.heats().size(); heat++) {
             int couples = planned.heats().get(heat).size();
             if (couples > round.capacity()) {
                 report(
                         planned,
-                        "Heat " + (heat + 1) + " of " + round.title() + " has " + couples + " couples; the floor takes "
-                                + round.capacity() + ".");
+                        DaySentences.heatOfHasCouplesTheFloor((heat + 1), round.title(), couples, round.capacity()));
             }
         }
     }
@@ -75,13 +70,13 @@ public final class Conflicts {
             report(
                     first,
                     second,
-                    second.round().title() + " begins "
-                            + (gap < 0
-                                    ? Clock.minutes(-gap) + " before "
-                                            + first.round().title() + " is over"
-                                    : Clock.minutes(gap) + " after "
-                                            + first.round().title() + ", wanted are " + wish.between())
-                            + ".");
+                    DaySentences.beginsBeforeIsOverAfterWanted(
+                            second.round().title(),
+                            gap < 0,
+                            Clock.minutes(-gap),
+                            first.round().title(),
+                            Clock.minutes(gap),
+                            wish.between()));
         }
         after(first, second);
         after(second, first);
@@ -101,8 +96,10 @@ public final class Conflicts {
             report(
                     before,
                     after,
-                    after.round().title() + " begins at " + Clock.time(after.start()) + ", before "
-                            + before.round().title() + " is over and judged.");
+                    DaySentences.beginsAtBeforeIsOverAnd(
+                            after.round().title(),
+                            Clock.time(after.start()),
+                            before.round().title()));
         }
     }
 
@@ -116,11 +113,14 @@ public final class Conflicts {
                     second,
                     name(couple)
                             + (rest < 0
-                                    ? " still dance " + first.round().title() + " when "
-                                            + second.round().title() + " begins for them"
-                                    : " have " + Clock.minutes(rest) + " between "
-                                            + first.round().title() + " and "
-                                            + second.round().title() + ", wanted are " + wish.rest())
+                                    ? DaySentences.stillDanceWhenBeginsForThem(
+                                            first.round().title(),
+                                            second.round().title())
+                                    : DaySentences.haveBetweenAndWantedAre(
+                                            Clock.minutes(rest),
+                                            first.round().title(),
+                                            second.round().title(),
+                                            wish.rest()))
                             + ".");
         }
     }
@@ -135,10 +135,12 @@ public final class Conflicts {
             report(
                     first,
                     second,
-                    "The coach is wanted at " + first.round().title() + " on "
-                            + first.round().floor() + " and at "
-                            + second.round().title() + " on " + second.round().floor() + " at the same time, from "
-                            + Clock.time(Math.max(from(first, here), from(second, there))) + ".");
+                    DaySentences.theCoachIsWantedAtOn(
+                            first.round().title(),
+                            first.round().floor(),
+                            second.round().title(),
+                            second.round().floor(),
+                            Clock.time(Math.max(from(first, here), from(second, there)))));
         }
     }
 
@@ -155,10 +157,10 @@ public final class Conflicts {
                     report(
                             warmUp.before(),
                             planned,
-                            "The coach is wanted at the warm-up for "
-                                    + warmUp.before().round().title() + " and at "
-                                    + planned.round().title() + " at the same time, from "
-                                    + Clock.time(Math.max(warmUp.start(), from(planned, there))) + ".");
+                            DaySentences.theCoachIsWantedAtThe(
+                                    warmUp.before().round().title(),
+                                    planned.round().title(),
+                                    Clock.time(Math.max(warmUp.start(), from(planned, there)))));
                 }
             }
             for (DayPlan.WarmUp other : warmUps.subList(i + 1, warmUps.size())) {
@@ -167,10 +169,10 @@ public final class Conflicts {
                     report(
                             warmUp.before(),
                             other.before(),
-                            "The coach is wanted at two warm-ups at the same time, from "
-                                    + Clock.time(Math.max(warmUp.start(), other.start())) + ": for "
-                                    + warmUp.before().round().title() + " and for "
-                                    + other.before().round().title() + ".");
+                            DaySentences.theCoachIsWantedAtTwo(
+                                    Clock.time(Math.max(warmUp.start(), other.start())),
+                                    warmUp.before().round().title(),
+                                    other.before().round().title()));
                 }
             }
         }

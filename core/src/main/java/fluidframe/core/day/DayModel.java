@@ -171,7 +171,7 @@ final class DayModel {
         placeRounds();
         placeCouples();
         model.arithm(end, "<=", latest).post();
-        IntVar waiting = model.intVar("starts in all", 0, rounds.size() * DayWish.MINUTES_OF_A_DAY);
+        IntVar waiting = model.intVar(DaySentences.startsInAll(), 0, rounds.size() * DayWish.MINUTES_OF_A_DAY);
         model.sum(starts, "=", waiting).post();
         Solver solver = searching(stops);
         solver.limitFail(MOST_FAILS_GATHERING);
@@ -193,7 +193,7 @@ final class DayModel {
                 impossible = true;
                 return;
             }
-            starts[i] = model.intVar("start of " + round.id(), from, to);
+            starts[i] = model.intVar(DaySentences.startOf(round.id()), from, to);
         }
         end = model.intVar("end", wish.begins(), wish.ends());
         model.max(
@@ -392,8 +392,8 @@ final class DayModel {
         boolean sameFloor = rounds.get(i).floor().equals(rounds.get(j).floor());
         BoolVar inOrder = sameFloor
                 ? order[i][j]
-                : model.boolVar(couple + " in " + rounds.get(i).id() + " before "
-                        + rounds.get(j).id());
+                : model.boolVar(DaySentences.inBefore(
+                        couple, rounds.get(i).id(), rounds.get(j).id()));
         rests(inOrder, couple, i, j);
         rests(inOrder.not(), couple, j, i);
     }

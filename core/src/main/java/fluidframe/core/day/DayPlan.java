@@ -16,8 +16,11 @@ import java.util.stream.IntStream;
 public record DayPlan(DayWish wish, List<PlannedRound> rounds) {
 
     /** The walls of the floor over which the couples of a heat are spread, the long ones first. */
-    private static final List<String> WALLS =
-            List.of("first long side", "second long side", "first short side", "second short side");
+    private static final List<String> WALLS = List.of(
+            DaySentences.firstLongSide(),
+            DaySentences.secondLongSide(),
+            DaySentences.firstShortSide(),
+            DaySentences.secondShortSide());
 
     public DayPlan {
         rounds = rounds.stream()

@@ -68,26 +68,23 @@ public final class DayPlanner {
         solve(wish.withEnds(DayWish.MINUTES_OF_A_DAY))
                 .plan()
                 .ifPresent(plan -> found.add(new DayAnswer.Relaxation(
-                        "It works if the day may go on until " + Clock.time(plan.ends()) + ".",
-                        wish.withEnds(plan.ends()))));
+                        DaySentences.itWorksIfTheDayMay(Clock.time(plan.ends())), wish.withEnds(plan.ends()))));
         most(wish.rest() - 1, wish::withRest)
                 .ifPresent(rest -> found.add(new DayAnswer.Relaxation(
-                        "It works with " + Clock.minutes(rest) + " of rest instead of " + wish.rest() + ".",
-                        wish.withRest(rest))));
+                        DaySentences.itWorksWithOfRestInstead(Clock.minutes(rest), wish.rest()), wish.withRest(rest))));
         most(wish.warmUp() - 1, wish::withWarmUp)
                 .ifPresent(warmUp -> found.add(new DayAnswer.Relaxation(
-                        "It works with " + Clock.minutes(warmUp) + " of warm-up instead of " + wish.warmUp() + ".",
+                        DaySentences.itWorksWithOfWarmUp(Clock.minutes(warmUp), wish.warmUp()),
                         wish.withWarmUp(warmUp))));
         most(wish.between() - 1, wish::withBetween)
                 .ifPresent(between -> found.add(new DayAnswer.Relaxation(
-                        "It works with " + Clock.minutes(between) + " between rounds instead of " + wish.between()
-                                + ".",
+                        DaySentences.itWorksWithBetweenRoundsInstead(Clock.minutes(between), wish.between()),
                         wish.withBetween(between))));
         for (String couple : wish.coached().stream().sorted().toList()) {
             DayWish without = wish.withCoached(others(wish, couple));
             if (found.size() < MOST_RELAXATIONS && works(without)) {
                 found.add(new DayAnswer.Relaxation(
-                        "It works if somebody else looks after " + names.getOrDefault(couple, couple) + ".", without));
+                        DaySentences.itWorksIfSomebodyElseLooks(names.getOrDefault(couple, couple)), without));
             }
         }
         for (Round round : wish.rounds()) {
@@ -99,8 +96,7 @@ public final class DayPlanner {
                         .plan()
                         .flatMap(plan -> plan.round(round.id()))
                         .ifPresent(planned -> found.add(new DayAnswer.Relaxation(
-                                "It works if " + round.title() + " may begin at " + Clock.time(planned.start()) + ".",
-                                free)));
+                                DaySentences.itWorksIfMayBeginAt(round.title(), Clock.time(planned.start())), free)));
             }
         }
         return found;

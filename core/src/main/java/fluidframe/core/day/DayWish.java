@@ -30,28 +30,27 @@ public record DayWish(int begins, int ends, int rest, int warmUp, int between, L
         rounds = List.copyOf(rounds);
         coached = Set.copyOf(coached);
         if (begins < 0 || ends > MINUTES_OF_A_DAY || begins >= ends) {
-            throw new IllegalArgumentException("a day begins before it ends, both within 24 hours");
+            throw new IllegalArgumentException(DaySentences.aDayBeginsBeforeItEnds());
         }
         if (rest < 0 || warmUp < 0 || between < 0) {
-            throw new IllegalArgumentException("rest, warm-up and the time between rounds are nothing or more");
+            throw new IllegalArgumentException(DaySentences.restWarmUpAndTheTime());
         }
         if (rounds.size() > MOST_ROUNDS
                 || rounds.stream().mapToInt(round -> round.couples().size()).sum() > MOST_ENTRIES) {
-            throw new IllegalArgumentException(
-                    "at most " + MOST_ROUNDS + " rounds and " + MOST_ENTRIES + " entries in all");
+            throw new IllegalArgumentException(DaySentences.atMostRoundsAndEntriesIn(MOST_ROUNDS, MOST_ENTRIES));
         }
         Set<String> ids = new HashSet<>();
         for (Round round : rounds) {
             if (!ids.add(round.id())) {
-                throw new IllegalArgumentException("two rounds called " + round.id());
+                throw new IllegalArgumentException(DaySentences.twoRoundsCalled(round.id()));
             }
         }
         for (Round round : rounds) {
             if (round.after()
                     .filter(before -> !ids.contains(before) || before.equals(round.id()))
                     .isPresent()) {
-                throw new IllegalArgumentException(round.title() + " comes after "
-                        + round.after().get() + ", which is not another round of the day");
+                throw new IllegalArgumentException(DaySentences.comesAfterWhichIsNotAnother(
+                        round.title(), round.after().get()));
             }
         }
     }

@@ -13,7 +13,7 @@ public record PlannedRound(Round round, int start, List<List<String>> heats) {
     public PlannedRound {
         heats = heats.stream().map(List::copyOf).toList();
         if (heats.isEmpty()) {
-            throw new IllegalArgumentException(round.title() + " in no heats: expected at least one");
+            throw new IllegalArgumentException(DaySentences.inNoHeatsExpectedAtLeast(round.title()));
         }
     }
 

@@ -32,11 +32,10 @@ public record Round(
         dances = List.copyOf(dances);
         couples = List.copyOf(couples);
         if (dances.isEmpty() || couples.isEmpty() || minutes < 1 || capacity < 1) {
-            throw new IllegalArgumentException(
-                    title + ": a round has at least one dance of at least one minute, one couple, and room for one");
+            throw new IllegalArgumentException(DaySentences.aRoundHasAtLeastOne(title));
         }
         if (couples.stream().distinct().count() < couples.size()) {
-            throw new IllegalArgumentException(title + ": a couple dances a round once");
+            throw new IllegalArgumentException(DaySentences.aCoupleDancesARoundOnce(title));
         }
     }
 

@@ -134,9 +134,7 @@ public final class Detours {
         String danced = Series.of(composition.steps().stream()
                 .map(piece -> "the " + piece.dancing().wording())
                 .toList());
-        String way = course.routine().dance().travels()
-                ? String.format(Locale.ROOT, "; %.1f m along instead of %.1f m", metres, own)
-                : "";
+        String way = course.routine().dance().travels() ? DetourSentences.mAlongInsteadOfM(metres, own) : "";
         return new Detour(
                 kind,
                 items,
@@ -144,8 +142,8 @@ public final class Detours {
                 next.bar(),
                 composition.length(),
                 metres,
-                capital(kind.wording()) + " with " + danced + ", back in with the "
-                        + next.dancing().figure().title() + " in bar " + next.bar() + way + ".");
+                DetourSentences.withBackInWithTheIn(
+                        capital(kind.wording()), danced, next.dancing().figure().title(), next.bar(), way));
     }
 
     private static String capital(String word) {
@@ -190,7 +188,7 @@ public final class Detours {
                 next.bar() + bars,
                 phrase,
                 0,
-                "Stand for a phrase of " + bars + " bars, and go on with the "
-                        + next.dancing().figure().title() + ".");
+                DetourSentences.standForAPhraseOfBars(
+                        bars, next.dancing().figure().title()));
     }
 }

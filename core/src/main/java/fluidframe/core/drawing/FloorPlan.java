@@ -47,9 +47,9 @@ public final class FloorPlan {
             sheet.label(new Point(obstacle.x(), obstacle.y()), 1, -1.5, obstacle.title(), Sheet.INK);
         }
         score.motion().ifPresent(motion -> way(score, motion, sheet));
-        sheet.label(new Point(0, 0), 2, 6, "wall of side 1, line of dance to the right", Sheet.SOFT);
-        return sheet.finished(score.routine().title() + " · floor of " + metres(floor.length()) + " × "
-                + metres(floor.width()) + " m");
+        sheet.label(new Point(0, 0), 2, 6, DrawingSentences.wallOfSide1LineOf(), Sheet.SOFT);
+        return sheet.finished(
+                DrawingSentences.floorOfM(score.routine().title(), metres(floor.length()), metres(floor.width())));
     }
 
     private static void way(Score score, Motion motion, Sheet sheet) {

@@ -59,7 +59,7 @@ public final class StepDrawing {
                 + MARGIN;
         Sheet sheet = new Sheet(figure.title(), new Point(left, low), right - left, high - low, SCALE);
         prints.forEach(print -> sheet.print(print.part(), print.left(), print.foot(), print.number()));
-        return sheet.finished(figure.title() + " · man solid, lady outlined · line of dance to the right");
+        return sheet.finished(DrawingSentences.manSolidLadyOutlinedLineOf(figure.title()));
     }
 
     private static void add(List<Numbered> prints, Chart chart, List<Stance> stances) {

@@ -31,16 +31,14 @@ public record Drill(
         chain = List.copyOf(chain);
         degrees = List.copyOf(degrees);
         if (chain.isEmpty() || chain.size() > 2) {
-            throw new IllegalArgumentException(
-                    "an exercise on " + chain.size() + " figures: expected one, or two for the seam between them");
+            throw new IllegalArgumentException(DrillSentences.anExerciseOnFiguresExpectedOne(chain.size()));
         }
         boolean rise = degrees.size() <= MOST_DEGREES;
         for (int i = 0; i < degrees.size(); i++) {
             rise &= degrees.get(i) > (i == 0 ? 0 : degrees.get(i - 1)) && degrees.get(i) <= 100;
         }
         if (!rise) {
-            throw new IllegalArgumentException("degrees " + degrees + ": expected up to " + MOST_DEGREES
-                    + " hundredths that rise, such as 25, 50, 100");
+            throw new IllegalArgumentException(DrillSentences.degreesExpectedUpToHundredthsThat(degrees, MOST_DEGREES));
         }
     }
 }

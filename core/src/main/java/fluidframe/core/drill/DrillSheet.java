@@ -75,30 +75,28 @@ public record DrillSheet(
         List<String> sentences = new ArrayList<>();
         sentences.add(who(drill) + with(drill) + ".");
         if (drill.flatShoes()) {
-            sentences.add("First in flat shoes.");
+            sentences.add(DrillSentences.firstInFlatShoes());
         }
         if (cautions.stream().anyMatch(Caution.DEEP::contains)) {
-            sentences.add("Low and slow first, with a coach present.");
+            sentences.add(DrillSentences.lowAndSlowFirstWithA());
         }
         degrees(drill).ifPresent(sentences::add);
         if (right.size() > 1) {
-            sentences.add("The unit ends on the right foot danced " + either(right) + " times.");
+            sentences.add(DrillSentences.theUnitEndsOnTheRight(either(right)));
         }
-        sentences.add(
-                loops
-                        ? "It ends with the foot free that it began with: again at once."
-                        : "It ends with the other foot free: change weight once, or begin the next one on the other side.");
-        sentences.add("Counted, without music; then " + rungs(drill.ladder()) + " of the tempo, "
-                + times(drill.ladder().every()) + " at each.");
+        sentences.add(loops ? DrillSentences.itEndsWithTheFootFree() : DrillSentences.itEndsWithTheOtherFoot());
+        sentences.add(DrillSentences.countedWithoutMusicThenOfThe(
+                rungs(drill.ladder()), times(drill.ladder().every())));
         return sentences;
     }
 
     private static String who(Drill drill) {
         return drill.alone()
-                .map(part -> "The " + part.wording() + " alone, with the "
-                        + free(drill.chain().get(0).danced(), part, false).wording() + " free")
-                .orElse("The couple together"
-                        + (drill.chain().get(0).danced().start().hold().hands() == 0
+                .map(part -> DrillSentences.theAloneWithTheFree(
+                        part.wording(),
+                        free(drill.chain().get(0).danced(), part, false).wording()))
+                .orElse(DrillSentences.theCoupleTogether(
+                        drill.chain().get(0).danced().start().hold().hands() == 0
                                 ? ""
                                 : ", in "
                                         + drill.chain()
@@ -129,11 +127,10 @@ public record DrillSheet(
                             step -> step.turn().between().plus(step.turn().on()).sixteenths())
                     .sum();
             if (sixteenths != 0) {
-                turns.add("the " + part.wording() + "'s " + new Turn(sixteenths).spoken());
+                turns.add(DrillSentences.theS(part.wording(), new Turn(sixteenths).spoken()));
             }
         }
-        return Optional.of("One degree at a time: " + shares + " of "
-                + (turns.isEmpty() ? "the movement" : String.join(" and ", turns)) + ".");
+        return Optional.of(DrillSentences.oneDegreeAtATimeOf(shares, turns.isEmpty(), String.join(" and ", turns)));
     }
 
     private static String either(List<Integer> numbers) {

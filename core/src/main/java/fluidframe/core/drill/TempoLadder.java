@@ -21,9 +21,8 @@ public record TempoLadder(int from, int to, int step, int every) {
     /** @throws IllegalArgumentException if it gets slower, or is slower or faster than anything can be rehearsed */
     public TempoLadder {
         if (from < SLOWEST || to > FASTEST || to < from || step < 1 || every < 1 || every > OFTENEST) {
-            throw new IllegalArgumentException("a tempo ladder from " + from + " to " + to + " % by " + step + ", each "
-                    + every + " times: expected " + SLOWEST + " to " + FASTEST + " %, rising, each 1 to " + OFTENEST
-                    + " times");
+            throw new IllegalArgumentException(
+                    DrillSentences.aTempoLadderFromToBy(from, to, step, every, SLOWEST, FASTEST, OFTENEST));
         }
     }
 

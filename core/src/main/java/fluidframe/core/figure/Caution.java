@@ -28,7 +28,7 @@ public enum Caution implements Term {
     public static final Set<Caution> DEEP = Collections.unmodifiableSet(EnumSet.of(LUNGE, DIP, SPIN, SPIRAL, LIFT));
 
     public static final Lexicon<Caution> LEXICON =
-            Lexicon.of("a caution such as spin, spiral, lunge, dip or floor space", List.of(values()));
+            Lexicon.of(FigureSentences.aCautionSuchAsSpinSpiral(), List.of(values()));
 
     private final Words words;
 

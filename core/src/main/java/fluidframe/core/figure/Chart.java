@@ -28,7 +28,9 @@ public record Chart(Part part, List<Step> steps) {
         List<CountToken> tokens = new ArrayList<>();
         for (int i = 0; i < steps.size(); i++) {
             int index = i;
-            tokens.add(steps.get(i).count().orElseThrow(() -> new CountException(index, "this row has no count")));
+            tokens.add(steps.get(i)
+                    .count()
+                    .orElseThrow(() -> new CountException(index, FigureSentences.thisRowHasNoCount())));
         }
         return Timing.of(rhythm, new Count(tokens), length);
     }
@@ -48,8 +50,7 @@ public record Chart(Part part, List<Step> steps) {
         if (tokens.size() != steps.size()) {
             throw new CountException(
                     Math.max(0, Math.min(tokens.size(), steps.size()) - 1),
-                    "the " + part.wording() + "'s chart has " + steps.size() + " rows, this count has " + tokens.size()
-                            + " marks");
+                    FigureSentences.theSChartHasRowsThis(part.wording(), steps.size(), tokens.size()));
         }
         List<Step> counted = new ArrayList<>();
         for (int row = 0; row < tokens.size(); row++) {

@@ -14,7 +14,7 @@ public enum Level implements Term {
     OPEN("open");
 
     public static final Lexicon<Level> LEXICON =
-            Lexicon.of("a level: pre-bronze, bronze, silver, gold or open", List.of(values()));
+            Lexicon.of(FigureSentences.aLevelPreBronzeBronzeSilver(), List.of(values()));
 
     private final Words words;
 

@@ -18,7 +18,7 @@ public record RepeatUnit(Rows man, Rows lady, SortedSet<Integer> times) {
     public RepeatUnit {
         times = Collections.unmodifiableSortedSet(new TreeSet<>(times));
         if (times.isEmpty() || times.first() < 1) {
-            throw new IllegalArgumentException("a unit is danced at least once");
+            throw new IllegalArgumentException(FigureSentences.aUnitIsDancedAtLeast());
         }
     }
 

@@ -36,7 +36,7 @@ public final class Repeats {
     public static Figure danced(Figure figure, int times) {
         RepeatUnit unit = figure.variants()
                 .repeat()
-                .orElseThrow(() -> new IllegalArgumentException(figure.id() + " has no repeat unit"));
+                .orElseThrow(() -> new IllegalArgumentException(FigureSentences.hasNoRepeatUnit(figure.id())));
         return times == 1 ? figure : new Repeats(figure, unit).times(times);
     }
 
@@ -102,11 +102,10 @@ public final class Repeats {
                 near.add(other);
             }
         }
-        String parity = "take no weight on row " + (unit.man().last() + 1)
-                + " of the last repeat (a tap), or add a replace after it";
+        String parity = FigureSentences.takeNoWeightOnRowOf((unit.man().last() + 1));
         return near.isEmpty()
                 ? parity
-                : "dance it " + near.get(0) + (near.size() > 1 ? " or " + near.get(1) : "") + " times, or " + parity;
+                : FigureSentences.danceItTimesOr(near.get(0), near.size() > 1 ? " or " + near.get(1) : "", parity);
     }
 
     private Figure times(int times) {

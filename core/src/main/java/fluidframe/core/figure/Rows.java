@@ -10,7 +10,7 @@ public record Rows(int first, int last) {
 
     public Rows {
         if (first < 0 || last < first) {
-            throw new IllegalArgumentException("rows " + first + " to " + last);
+            throw new IllegalArgumentException(FigureSentences.rowsTo(first, last));
         }
     }
 

@@ -13,7 +13,7 @@ public enum School implements Term {
     GLIDE("glide", "gliding, without bounce");
 
     public static final Lexicon<School> LEXICON =
-            Lexicon.of("a school: classic, contemporary, bounce or glide", List.of(values()));
+            Lexicon.of(FigureSentences.aSchoolClassicContemporaryBounceOr(), List.of(values()));
 
     private final Words words;
 

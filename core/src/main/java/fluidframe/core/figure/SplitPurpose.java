@@ -14,7 +14,7 @@ public enum SplitPurpose implements Term {
     EXIT("exit", "ends one");
 
     public static final Lexicon<SplitPurpose> LEXICON =
-            Lexicon.of("what the part is used for: link, entry or exit", List.of(values()));
+            Lexicon.of(FigureSentences.whatThePartIsUsedFor(), List.of(values()));
 
     private final Words words;
 

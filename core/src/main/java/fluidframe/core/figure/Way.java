@@ -75,7 +75,7 @@ public record Way(
                         finish,
                         timing,
                         school,
-                        otherFoot ? Optional.of("from the other foot") : Optional.<String>empty(),
+                        otherFoot ? Optional.of(FigureSentences.fromTheOtherFoot()) : Optional.<String>empty(),
                         repeats == 1 ? Optional.<String>empty() : Optional.of(repeats + " times"))
                 .flatMap(Optional::stream)
                 .collect(Collectors.joining(", "));

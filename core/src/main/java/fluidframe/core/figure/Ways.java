@@ -126,7 +126,7 @@ public final class Ways {
     /** As in a mirror, from where it is charted to begin. */
     private static Figure onOtherFoot(Figure figure) {
         if (!figure.variants().usage().eitherFoot()) {
-            throw new IllegalArgumentException("it is danced from one foot only");
+            throw new IllegalArgumentException(FigureSentences.itIsDancedFromOneFoot());
         }
         Figure mirrored = MirrorImage.of(figure);
         Turn back = mirrored.startHeading().turnTo(figure.startHeading());
@@ -138,14 +138,14 @@ public final class Ways {
         return variations.stream()
                 .filter(variation -> variation.name().equals(name))
                 .findFirst()
-                .orElseThrow(() -> new IllegalArgumentException("no variant \"" + name + "\""));
+                .orElseThrow(() -> new IllegalArgumentException(FigureSentences.noVariant(name)));
     }
 
     private static Figure timed(Figure figure, String name) {
         NamedTiming timing = figure.variants().timings().stream()
                 .filter(each -> each.name().equals(name))
                 .findFirst()
-                .orElseThrow(() -> new IllegalArgumentException("no timing \"" + name + "\""));
+                .orElseThrow(() -> new IllegalArgumentException(FigureSentences.noTiming(name)));
         return figure.withCharts(
                 figure.man().counted(timing.man()), figure.lady().counted(timing.lady()));
     }
@@ -154,7 +154,7 @@ public final class Ways {
         Split split = figure.variants()
                 .split(name)
                 .filter(each -> each.last() <= figure.man().steps().size())
-                .orElseThrow(() -> new IllegalArgumentException("no part \"" + name + "\""));
+                .orElseThrow(() -> new IllegalArgumentException(FigureSentences.noPart(name)));
         Timing his = figure.timing(Part.MAN);
         Timing hers = figure.timing(Part.LADY);
         Beats from = his.slots().get(split.first() - 1).onset();

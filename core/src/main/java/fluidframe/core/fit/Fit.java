@@ -44,8 +44,8 @@ public record Fit(
                         score,
                         score.routine()
                                 .laying()
-                                .orElseThrow(() -> new IllegalArgumentException(
-                                        score.routine().title() + " is danced to no piece")))
+                                .orElseThrow(() -> new IllegalArgumentException(FitSentences.isDancedToNoPiece(
+                                        score.routine().title()))))
                 .write();
     }
 

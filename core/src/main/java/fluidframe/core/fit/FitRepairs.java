@@ -80,11 +80,11 @@ public final class FitRepairs {
     private List<FitRepair> fill(Beats left) {
         List<FitRepair> found = new ArrayList<>();
         for (Replacement replacement : replacements.lasting(passages(), passages(), left, MOST_OF_A_KIND)) {
-            found.addAll(danced(
-                    replacements.sentence(replacement) + " in the " + bars(left) + " that are left.", replacement));
+            found.addAll(
+                    danced(FitSentences.inTheThatAreLeft(replacements.sentence(replacement), bars(left)), replacement));
         }
         if (canBeHeld(left) && passages() > 0) {
-            found.addAll(held("Hold the last figure for " + left.wording() + ".", passages(), left));
+            found.addAll(held(FitSentences.holdTheLastFigureFor(left.wording()), passages(), left));
         }
         return found;
     }
@@ -115,8 +115,8 @@ public final class FitRepairs {
         return MusicCut.leavingOut(fit.laying().piece(), left.ticks() / bar.ticks()).stream()
                 .limit(MOST_OF_A_KIND)
                 .map(cut -> (FitRepair) new FitRepair.Cut(
-                        "Cut the music from the end of bar " + (cut.from() - 1) + " to bar " + cut.to() + ": "
-                                + cut.like().wording() + ".",
+                        FitSentences.cutTheMusicFromTheEnd(
+                                (cut.from() - 1), cut.to(), cut.like().wording()),
                         cut))
                 .toList();
     }
@@ -151,8 +151,8 @@ public final class FitRepairs {
                     replacements
                             .meeting(before, after, length, boundary, MOST_OF_A_KIND)
                             .forEach(replacement -> found.addAll(danced(
-                                    replacements.sentence(replacement) + ": bar " + straddles.bar()
-                                            + " begins with a figure.",
+                                    FitSentences.barBeginsWithAFigure(
+                                            replacements.sentence(replacement), straddles.bar()),
                                     replacement)));
                 }
             }
@@ -175,8 +175,9 @@ public final class FitRepairs {
         List<FitRepair> found = new ArrayList<>(changed.limit(MOST_REPAIRS - 1L).toList());
         if (canBeHeld(later) && off.passage() > 0) {
             found.addAll(held(
-                    "Hold for " + later.wording() + " before the "
-                            + course.placements().get(off.passage()).dancing().wording() + ".",
+                    FitSentences.holdForBeforeThe(
+                            later.wording(),
+                            course.placements().get(off.passage()).dancing().wording()),
                     off.passage(),
                     later));
         }
@@ -193,10 +194,8 @@ public final class FitRepairs {
             return List.of();
         }
         String hundredths = String.format(Locale.ROOT, "%.1f", Math.abs(factor - 1) * HUNDRED);
-        return List.of(new FitRepair.Paced(
-                "Play the piece " + hundredths + " % " + (factor > 1 ? "faster" : "slower") + ", at "
-                        + String.format(Locale.ROOT, "%.0f", wanted) + " bars a minute.",
-                factor));
+        return List.of(
+                new FitRepair.Paced(FitSentences.playThePieceFasterSlowerAt(hundredths, factor > 1, wanted), factor));
     }
 
     private String bars(Beats length) {

@@ -24,34 +24,39 @@ public final class MisfitSentence {
 
     private String say(Misfit misfit) {
         if (misfit instanceof Misfit.TooLong longer) {
-            return "The routine goes on for " + length(longer.by()) + " after the music has ended.";
+            return FitSentences.theRoutineGoesOnForAfter(length(longer.by()));
         }
         if (misfit instanceof Misfit.TooShort shorter) {
-            return length(shorter.left()) + " of music are left, " + seconds(fit.secondsLeft()) + ".";
+            return FitSentences.ofMusicAreLeft(length(shorter.left()), seconds(fit.secondsLeft()));
         }
         if (misfit instanceof Misfit.Straddles straddles) {
             String what = straddles.section()
                     ? "the " + piece.sectionOf(straddles.bar()).section().name()
                     : "a phrase";
-            return "The " + name(straddles.passage()) + " goes over bar " + straddles.bar() + ", where " + what
-                    + " begins: " + length(straddles.before()) + " before it, " + length(straddles.after()) + " after.";
+            return FitSentences.theGoesOverBar(name(straddles.passage()), straddles.bar()) + ", where " + what
+                    + " begins: " + length(straddles.before()) + FitSentences.beforeIt() + length(straddles.after())
+                    + " after.";
         }
         if (misfit instanceof Misfit.HighlightOffHit off) {
             boolean early = off.away().compareTo(Beats.ZERO) < 0;
             Beats away = early ? Beats.ZERO.minus(off.away()) : off.away();
-            return "The " + name(off.passage()) + " is a highlight, and begins " + length(away)
-                    + (early ? " before" : " after") + " the " + off.nearest().kind() + " of bar "
-                    + piece.barOf(off.nearest().at()) + ".";
+            return FitSentences.theIsAHighlightAndBegins(
+                    name(off.passage()),
+                    length(away),
+                    early,
+                    off.nearest().kind(),
+                    piece.barOf(off.nearest().at()));
         }
         if (misfit instanceof Misfit.UnusualTempo unusual) {
-            return "The piece goes at " + number(unusual.barsPerMinute())
-                    + " bars a minute; this dance is usually danced at "
-                    + fit.score().routine().dance().slowest().barsPerMinute() + " to "
-                    + fit.score().routine().dance().fastest().barsPerMinute() + ".";
+            return FitSentences.thePieceGoesAtBarsA(
+                    number(unusual.barsPerMinute()),
+                    fit.score().routine().dance().slowest().barsPerMinute(),
+                    fit.score().routine().dance().fastest().barsPerMinute());
         }
         Misfit.OtherDance other = (Misfit.OtherDance) misfit;
-        return piece.title() + " is not noted down for the "
-                + Dances.find(other.dance()).map(dance -> dance.title()).orElse(other.dance()) + ".";
+        return FitSentences.isNotNotedDownForThe(
+                piece.title(),
+                Dances.find(other.dance()).map(dance -> dance.title()).orElse(other.dance()));
     }
 
     private String name(int passage) {

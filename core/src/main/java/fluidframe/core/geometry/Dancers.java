@@ -20,8 +20,7 @@ public record Dancers(double man, double lady) {
     /** @throws IllegalArgumentException if one of them is shorter than a child of four or taller than anybody dances */
     public Dancers {
         if (!(man >= SHORTEST && man <= TALLEST && lady >= SHORTEST && lady <= TALLEST)) {
-            throw new IllegalArgumentException(
-                    "dancers of " + man + " m and " + lady + " m: expected " + SHORTEST + " m to " + TALLEST + " m");
+            throw new IllegalArgumentException(GeometrySentences.dancersOfMAndMExpected(man, lady, SHORTEST, TALLEST));
         }
     }
 

@@ -99,7 +99,7 @@ final class Walker {
             case CROSS_BEHIND -> new Stride.Closing(new Point(-CROSS_DEPTH, -own * CROSS_OVER).rotated(placed));
             case FORWARD, BACK, SIDE, DIAGONAL_FORWARD, DIAGONAL_BACK ->
                 travelling(step, position, own, entry, seconds);
-            case IN_PLACE -> throw new IllegalArgumentException("a step in place has no stride");
+            case IN_PLACE -> throw new IllegalArgumentException(GeometrySentences.aStepInPlaceHasNo());
         };
     }
 

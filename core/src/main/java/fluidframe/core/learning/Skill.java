@@ -37,7 +37,8 @@ public record Skill(String what, Optional<Part> part) implements Comparable<Skil
     public static SortedSet<Skill> of(Figure figure) {
         SortedSet<Skill> skills = new TreeSet<>();
         if (!FIRST_POSITIONS.contains(figure.start().position())) {
-            skills.add(new Skill("beginning in " + figure.start().position().wording(), Optional.empty()));
+            skills.add(new Skill(
+                    LearningSentences.beginningIn(figure.start().position().wording()), Optional.empty()));
         }
         for (Part part : Part.values()) {
             for (Step step : figure.chart(part).steps()) {
@@ -46,7 +47,8 @@ public record Skill(String what, Optional<Part> part) implements Comparable<Skil
                         .forEach(action -> skills.add(new Skill(action.wording(), Optional.of(part))));
                 step.footPosition()
                         .filter(position -> !Collections.disjoint(position.modifiers(), OUTSIDE))
-                        .ifPresent(position -> skills.add(new Skill("stepping outside partner", Optional.of(part))));
+                        .ifPresent(position ->
+                                skills.add(new Skill(LearningSentences.steppingOutsidePartner(), Optional.of(part))));
             }
         }
         return skills;
@@ -54,7 +56,8 @@ public record Skill(String what, Optional<Part> part) implements Comparable<Skil
 
     /** "heel turn of the lady". */
     public String wording() {
-        return what + part.map(whose -> " of the " + whose.wording()).orElse("");
+        return what
+                + part.map(whose -> LearningSentences.ofThe(whose.wording())).orElse("");
     }
 
     @Override

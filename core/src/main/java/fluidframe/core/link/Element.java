@@ -55,7 +55,7 @@ public record Element(ElementKind kind, int beats, Optional<Part> part, Relation
     /** @throws IllegalArgumentException if it lasts no beat or more than {@value #MOST_BEATS} */
     public Element {
         if (beats < 1 || beats > MOST_BEATS) {
-            throw new IllegalArgumentException("an element of " + beats + " beats: expected 1 to " + MOST_BEATS);
+            throw new IllegalArgumentException(LinkSentences.anElementOfBeatsExpected1(beats, MOST_BEATS));
         }
     }
 
@@ -89,7 +89,7 @@ public record Element(ElementKind kind, int beats, Optional<Part> part, Relation
 
     /** "3 beats, only the lady, into promenade". */
     public String details() {
-        String who = part.map(one -> ", only the " + one.wording()).orElse("");
+        String who = part.map(one -> LinkSentences.onlyThe(one.wording())).orElse("");
         String turned = turn.isNone() ? "" : ", turning " + turn.spoken();
         return Beats.of(beats).wording() + who + turned + (to.isNone() ? "" : ", into " + to.wording());
     }

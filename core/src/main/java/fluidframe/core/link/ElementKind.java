@@ -29,7 +29,7 @@ public enum ElementKind implements Term {
     DIP("dip", "deep picture");
 
     public static final Lexicon<ElementKind> LEXICON =
-            Lexicon.of("an element such as hold, walk, bow or pose", List.of(values()));
+            Lexicon.of(LinkSentences.anElementSuchAsHoldWalk(), List.of(values()));
 
     private final Words words;
 

@@ -16,7 +16,7 @@ import java.util.stream.Collectors;
 /** Compares how one figure leaves the couple with how the next one needs them, and says so as a coach would. */
 public final class Link {
 
-    private static final String ANY_FIGURE = "the next figure";
+    private static final String ANY_FIGURE = LinkSentences.theNextFigure();
 
     private final ExitState exit;
     private final EntryState entry;
@@ -43,8 +43,8 @@ public final class Link {
 
     private List<Comparison> bodies() {
         return List.of(
-                foot(Aspect.MAN_FREE_FOOT, "He has his", exit.manFree(), entry.manFree()),
-                foot(Aspect.LADY_FREE_FOOT, "She has her", exit.ladyFree(), entry.ladyFree()),
+                foot(Aspect.MAN_FREE_FOOT, LinkSentences.heHasHis(), exit.manFree(), entry.manFree()),
+                foot(Aspect.LADY_FREE_FOOT, LinkSentences.sheHasHer(), exit.ladyFree(), entry.ladyFree()),
                 alignment(),
                 position(),
                 line(),
@@ -63,8 +63,8 @@ public final class Link {
                 needed.shorthand(),
                 outcome,
                 outcome == Outcome.HOLDS
-                        ? given == Foot.BOTH ? "The weight is on both feet; either may begin." : free + "."
-                        : free + ", and " + next + " needs the " + needed.wording() + ".");
+                        ? given == Foot.BOTH ? LinkSentences.theWeightIsOnBothFeet() : free + "."
+                        : LinkSentences.andNeedsThe(free, next, needed.wording()));
     }
 
     private Comparison alignment() {
@@ -77,23 +77,21 @@ public final class Link {
 
     private String alignmentReason(Outcome outcome) {
         if (entry.loose()) {
-            return "The dance stays on the spot, so any alignment will do.";
+            return LinkSentences.theDanceStaysOnTheSpot();
         }
         Heading given = exit.facing();
         Heading nearest = entry.nearestTo(given);
         Turn off = given.turnTo(nearest);
-        String faces = "He is facing " + given.wording();
+        String faces = LinkSentences.heIsFacing(given.wording());
         if (off.isNone()) {
-            return faces + ", as " + next + " begins.";
+            return LinkSentences.asBegins(faces, next);
         }
-        String away =
-                off.spokenSize() + " further to the " + off.side().orElseThrow().wording();
+        String away = LinkSentences.furtherToThe(
+                off.spokenSize(), off.side().orElseThrow().wording());
         return switch (outcome) {
-            case HOLDS ->
-                faces + ", and " + next + " begins facing " + nearest.wording() + ": it is curved by "
-                        + off.spokenSize() + ".";
-            case BENDS -> faces + ", and " + next + " begins facing " + nearest.wording() + ": turn " + away + ".";
-            case BREAKS -> faces + ", and " + next + " begins facing " + nearest.wording() + ", " + away + ".";
+            case HOLDS -> LinkSentences.andBeginsFacingItIsCurved(faces, next, nearest.wording(), off.spokenSize());
+            case BENDS -> LinkSentences.andBeginsFacingTurn(faces, next, nearest.wording(), away);
+            case BREAKS -> LinkSentences.andBeginsFacing(faces, next, nearest.wording(), away);
         };
     }
 
@@ -104,17 +102,12 @@ public final class Link {
         String reason = switch (outcome) {
             case HOLDS ->
                 given == needed
-                        ? "They are in " + given.wording() + "."
+                        ? LinkSentences.theyAreIn(given.wording())
                         : Fit.drawsApart(exit, entry)
-                                ? "They draw apart with the first step, so they may stand " + given.wording()
-                                        + " as well as " + needed.wording() + "."
-                                : "They are in closed hold.";
-            case BENDS ->
-                "They are in " + given.wording() + ", and " + next + " begins in " + needed.wording()
-                        + ": draw nearer or apart on the first step.";
-            case BREAKS ->
-                "They are in " + given.wording() + ", and " + next + " begins in " + needed.wording()
-                        + "; there is no way without a step.";
+                                ? LinkSentences.theyDrawApartWithTheFirst(given.wording(), needed.wording())
+                                : LinkSentences.theyAreInClosedHold();
+            case BENDS -> LinkSentences.theyAreInAndBeginsIn(given.wording(), next, needed.wording());
+            case BREAKS -> LinkSentences.theyAreInAndBeginsInThere(given.wording(), next, needed.wording());
         };
         return new Comparison(Aspect.POSITION, given.shorthand(), needed.shorthand(), outcome, reason);
     }
@@ -126,15 +119,12 @@ public final class Link {
         String reason = switch (outcome) {
             case HOLDS ->
                 exit.line() == entry.line()
-                        ? "They stay " + given + "."
+                        ? LinkSentences.theyStay(given)
                         : entry.line() == Line.IN_LINE
-                                ? "The next step comes back in line."
-                                : "The last step makes room for the step outside partner.";
-            case BENDS ->
-                "They are square in line, and " + next + " steps " + needed
-                        + ": lead with a side or turn a little to make room.";
-            case BREAKS ->
-                "They are " + given + ", and " + next + " steps " + needed + "; a step in line has to come between.";
+                                ? LinkSentences.theNextStepComesBackIn()
+                                : LinkSentences.theLastStepMakesRoomFor();
+            case BENDS -> LinkSentences.theyAreSquareInLineAnd(next, needed);
+            case BREAKS -> LinkSentences.theyAreAndStepsAStep(given, next, needed);
         };
         return new Comparison(Aspect.LINE, given, needed, outcome, reason);
     }
@@ -145,14 +135,9 @@ public final class Link {
         Outcome outcome = Fit.hold(exit, entry);
         String reason = switch (outcome) {
             case HOLDS ->
-                given == needed
-                        ? "They are in " + named(given) + "."
-                        : "His left hand keeps her right as they draw apart.";
-            case BENDS ->
-                "They are in " + named(given) + ", and " + next + " needs " + named(needed) + ": one hand changes.";
-            case BREAKS ->
-                "They are in " + named(given) + ", and " + next + " needs " + named(needed)
-                        + "; both hands would change at once.";
+                given == needed ? LinkSentences.theyAreIn2(named(given)) : LinkSentences.hisLeftHandKeepsHerRight();
+            case BENDS -> LinkSentences.theyAreInAndNeedsOne(named(given), next, named(needed));
+            case BREAKS -> LinkSentences.theyAreInAndNeedsBoth(named(given), next, named(needed));
         };
         return new Comparison(Aspect.HOLD, given.shorthand(), needed.shorthand(), outcome, reason);
     }
@@ -169,9 +154,7 @@ public final class Link {
                 given,
                 entry.heelLeads() ? "lowered" : "any",
                 outcome,
-                outcome == Outcome.HOLDS
-                        ? "They are " + given + "."
-                        : "They are still up, and " + next + " leads with a heel: lower first.");
+                outcome == Outcome.HOLDS ? LinkSentences.theyAre(given) : LinkSentences.theyAreStillUpAndLeads(next));
     }
 
     private Comparison travel() {
@@ -182,9 +165,9 @@ public final class Link {
                 entry.travel().wording(),
                 outcome,
                 outcome == Outcome.HOLDS
-                        ? "The movement goes on."
-                        : "He is moving " + exit.travel().wording() + ", and " + next + " goes "
-                                + entry.travel().wording() + ": check, turn or close the feet first.");
+                        ? LinkSentences.theMovementGoesOn()
+                        : LinkSentences.heIsMovingAndGoesCheck(
+                                exit.travel().wording(), next, entry.travel().wording()));
     }
 
     private Comparison beat() {
@@ -204,19 +187,19 @@ public final class Link {
                 needed,
                 outcome,
                 outcome == Outcome.HOLDS
-                        ? "It begins on beat " + beat + "."
-                        : "It would begin on beat " + beat + ", and " + next + " begins on beat " + needed + ".");
+                        ? LinkSentences.itBeginsOnBeat(beat)
+                        : LinkSentences.itWouldBeginOnBeatAnd(beat, next, needed));
     }
 
     private static Comparison neighbours(Figure from, Figure to, Conditions conditions) {
         Outcome outcome = Fit.neighbours(from, to, conditions);
         String reason = !from.neighbours().bind() || !to.neighbours().bind()
-                ? "An element may stand beside any figure."
+                ? LinkSentences.anElementMayStandBesideAny()
                 : Neighbours.areListed(from, to)
-                        ? "The syllabus lists one after the other."
+                        ? LinkSentences.theSyllabusListsOneAfterThe()
                         : outcome == Outcome.HOLDS
-                                ? "Neither figure lists its neighbours."
-                                : "The syllabus does not list the " + to.title() + " after the " + from.title() + ".";
+                                ? LinkSentences.neitherFigureListsItsNeighbours()
+                                : LinkSentences.theSyllabusDoesNotListThe(to.title(), from.title());
         return new Comparison(Aspect.NEIGHBOURS, from.title(), to.title(), outcome, reason);
     }
 
@@ -225,10 +208,10 @@ public final class Link {
         return new Comparison(
                 Aspect.LEVEL,
                 to.level().shorthand(),
-                "up to " + conditions.highest(),
+                LinkSentences.upTo(conditions.highest()),
                 outcome,
                 outcome == Outcome.HOLDS
-                        ? "The " + to.title() + " is " + to.level() + "."
-                        : "The " + to.title() + " is " + to.level() + ", above " + conditions.highest() + ".");
+                        ? LinkSentences.theIs(to.title(), to.level())
+                        : LinkSentences.theIsAbove(to.title(), to.level(), conditions.highest()));
     }
 }

@@ -88,7 +88,7 @@ public final class Repairs {
             kind(join.before(), other, true)
                     .ifPresent(kind -> offer(
                             kind,
-                            "dance the " + other.wording() + " before",
+                            LinkSentences.danceTheBefore(other.wording()),
                             join.with(other, join.after(), join.start(), join.corner()),
                             now,
                             repairs));
@@ -104,14 +104,14 @@ public final class Repairs {
             kind(join.after(), other, false)
                     .ifPresent(kind -> offer(
                             kind,
-                            "dance the " + other.wording() + " after",
+                            LinkSentences.danceTheAfter(other.wording()),
                             join.with(join.before(), other, join.start(), join.corner()),
                             now,
                             repairs));
         }
         offer(
                 Kind.CORNER,
-                join.corner() ? "no corner here" : "turn a corner here",
+                join.corner() ? LinkSentences.noCornerHere() : LinkSentences.turnACornerHere(),
                 join.with(join.before(), join.after(), join.start(), !join.corner()),
                 now,
                 repairs);
@@ -209,7 +209,7 @@ public final class Repairs {
         return fits && verdict.outcome().compareTo(now) < 0
                 ? Optional.of(new Repair(
                         Kind.ELEMENT,
-                        element.wording() + " between, which stops the dance",
+                        LinkSentences.betweenWhichStopsTheDance(element.wording()),
                         join.before().way(),
                         join.after().way(),
                         join.start(),
@@ -244,7 +244,7 @@ public final class Repairs {
                     Kind kind = listed ? Kind.LISTED : Kind.SHORT;
                     Repair repair = new Repair(
                             kind,
-                            "dance the " + move.dancing().wording() + " between",
+                            LinkSentences.danceTheBetween(move.dancing().wording()),
                             join.before().way(),
                             join.after().way(),
                             join.start(),
@@ -292,12 +292,12 @@ public final class Repairs {
                 if (verdict.outcome() != Outcome.BREAKS) {
                     String names = chain.stream()
                             .map(move -> move.dancing().wording())
-                            .reduce((a, b) -> a + " and the " + b)
+                            .reduce((a, b) -> LinkSentences.andThe(a, b))
                             .orElseThrow();
                     List<Item> between = chain.stream().<Item>map(Move::dancing).toList();
                     repairs.add(new Repair(
                             Kind.BRIDGE,
-                            "dance the " + names + " between",
+                            LinkSentences.danceTheBetween2(names),
                             join.before().way(),
                             to.way(),
                             join.start(),

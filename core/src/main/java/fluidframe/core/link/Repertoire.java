@@ -50,7 +50,8 @@ public final class Repertoire {
     public static Repertoire of(List<Figure> figures, Conditions conditions) {
         List<Dancing> dancings = new ArrayList<>();
         if (figures.size() > MOST_FIGURES) {
-            throw new TooMuchException(figures.size() + " figures of one dance", "at most " + MOST_FIGURES);
+            throw new TooMuchException(
+                    LinkSentences.figuresOfOneDance(figures.size()), LinkSentences.atMost(MOST_FIGURES));
         }
         for (Figure figure : figures) {
             Stopping.check();

@@ -15,7 +15,7 @@ public record Verdict(Outcome outcome, List<Comparison> comparisons) {
                 .filter(comparison -> comparison.outcome() == outcome && outcome != Outcome.HOLDS)
                 .findFirst()
                 .map(Comparison::reason)
-                .orElse("It follows as it is.");
+                .orElse(LinkSentences.itFollowsAsItIs());
     }
 
     static Verdict of(List<Comparison> comparisons) {

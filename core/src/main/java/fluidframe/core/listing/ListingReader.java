@@ -429,7 +429,7 @@ public final class ListingReader {
                 * times
                 / dancing.danced().rhythm().bar().toDouble();
         length.filter(said -> Math.abs((double) said.parts() / said.whole() - bars) > 0.01)
-                .ifPresent(said -> remarks.add("noted as " + said + " bars, danced in " + shown(bars)));
+                .ifPresent(said -> remarks.add(ListingSentences.notedAsBarsDancedIn(said, shown(bars))));
         return entry.withItem(Optional.of(item)).withTimes(times).withRemarks(remarks);
     }
 
@@ -478,7 +478,7 @@ public final class ListingReader {
         Figure figure = fit.figure();
         Way way = split.map(found -> Way.AS_CHARTED.withSplit(found.name())).orElse(Way.AS_CHARTED);
         if (parted && split.isEmpty()) {
-            remarks.add("the " + figure.title() + " has no such part");
+            remarks.add(ListingSentences.theHasNoSuchPart(figure.title()));
         }
         Set<String> rest = new HashSet<>();
         for (int i = 0; i < words.size(); i++) {
@@ -516,7 +516,7 @@ public final class ListingReader {
                 .filter(word -> rest.contains(word) && !spoken.contains(word))
                 .toList();
         if (!unused.isEmpty()) {
-            remarks.add("\"" + String.join(" ", unused) + "\" is not a variant of the " + figure.title());
+            remarks.add(ListingSentences.isNotAVariantOfThe(String.join(" ", unused), figure.title()));
         }
         return found;
     }

@@ -12,7 +12,7 @@ public enum Grade implements Term {
     GOOD("good", "it was danced well"),
     SECURE("secure", "it was danced without a thought");
 
-    public static final Lexicon<Grade> LEXICON = Lexicon.of("lost, shaky, good or secure", List.of(values()));
+    public static final Lexicon<Grade> LEXICON = Lexicon.of(MemorySentences.lostShakyGoodOrSecure(), List.of(values()));
 
     private final Words words;
 

@@ -12,7 +12,6 @@ import fluidframe.core.text.Fraction;
 import fluidframe.core.time.Beats;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
 
 /**
  * What a repair does to the rest of the routine.
@@ -74,11 +73,11 @@ public record RepairEffect(Beats longer, int bar, boolean withPhrase, double met
         List<String> said = new ArrayList<>();
         said.add(
                 longer.equals(Beats.ZERO)
-                        ? "no longer"
+                        ? MendingSentences.noLonger()
                         : bars(longer, bar) + (longer.isPositive() ? " longer" : " shorter"));
-        said.add("the " + next + " then begins in bar " + number + (phrase ? ", with the phrase" : ""));
+        said.add(MendingSentences.theThenBeginsInBarWith(next, number, phrase));
         if (Math.abs(metres) >= NOTABLE) {
-            said.add(String.format(Locale.ROOT, "%.1f m further %s", Math.abs(metres), metres > 0 ? "on" : "back"));
+            said.add(MendingSentences.mFurtherOnBack(Math.abs(metres), metres > 0));
         }
         return String.join("; ", said);
     }

@@ -27,13 +27,11 @@ public final class Curve {
      */
     public static Curve through(double[] times, double[] values) {
         if (times.length == 0 || times.length != values.length) {
-            throw new IllegalArgumentException("a curve needs a value for each of its keys: " + times.length
-                    + " times, " + values.length + " values");
+            throw new IllegalArgumentException(MotionSentences.aCurveNeedsAValueFor(times.length, values.length));
         }
         for (int i = 1; i < times.length; i++) {
             if (!(times[i] > times[i - 1])) {
-                throw new IllegalArgumentException(
-                        "key " + i + " at " + times[i] + " does not come after the one at " + times[i - 1]);
+                throw new IllegalArgumentException(MotionSentences.keyAtDoesNotComeAfter(i, times[i], times[i - 1]));
             }
         }
         return new Curve(times.clone(), values.clone());

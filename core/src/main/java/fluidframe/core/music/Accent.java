@@ -14,7 +14,7 @@ public enum Accent {
             case 2 -> List.of(STRONG, WEAK);
             case 3 -> List.of(STRONG, WEAK, WEAK);
             case 4 -> List.of(STRONG, WEAK, MIDDLE, WEAK);
-            default -> throw new IllegalArgumentException("a bar of " + beats + " beats: expected 2, 3 or 4");
+            default -> throw new IllegalArgumentException(MusicSentences.aBarOfBeatsExpected2(beats));
         };
     }
 }

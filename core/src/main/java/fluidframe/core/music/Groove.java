@@ -25,8 +25,7 @@ public record Groove(int slots, boolean minor, Map<Percussion, String> drums, St
                 || bass.isEmpty()
                 || chords.isEmpty()
                 || drums.values().stream().anyMatch(String::isEmpty)) {
-            throw new IllegalArgumentException(
-                    "a groove divides the beat evenly and has a pattern for each instrument");
+            throw new IllegalArgumentException(MusicSentences.aGrooveDividesTheBeatEvenly());
         }
         drums = Map.copyOf(drums);
     }

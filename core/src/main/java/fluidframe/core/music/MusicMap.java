@@ -38,10 +38,10 @@ public record MusicMap(
      */
     public MusicMap {
         if (!bar.isPositive() || upBeat.compareTo(Beats.ZERO) < 0 || upBeat.compareTo(bar) >= 0) {
-            throw new IllegalArgumentException("a bar has a length, and an up-beat is shorter than it");
+            throw new IllegalArgumentException(MusicSentences.aBarHasALengthAnd());
         }
         if (phrases.isEmpty() || phrases.stream().anyMatch(bars -> bars < 1)) {
-            throw new IllegalArgumentException("there is at least one phrase, and each has at least one bar");
+            throw new IllegalArgumentException(MusicSentences.thereIsAtLeastOnePhrase());
         }
         phrases = List.copyOf(phrases);
         sections = List.copyOf(sections);
@@ -83,7 +83,7 @@ public record MusicMap(
      */
     public MusicMap from(int number) {
         if (number < 1) {
-            throw new IllegalArgumentException("bars are counted from 1, not " + number);
+            throw new IllegalArgumentException(MusicSentences.barsAreCountedFrom1Not(number));
         }
         Beats gone = bar.times(number - 1);
         List<Integer> left = new ArrayList<>();

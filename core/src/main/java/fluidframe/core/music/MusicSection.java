@@ -11,7 +11,7 @@ public record MusicSection(int bar, String title) {
     /** @throws IllegalArgumentException if there is no such bar */
     public MusicSection {
         if (bar < 1) {
-            throw new IllegalArgumentException("a section beginning with bar " + bar + ": bars are counted from 1");
+            throw new IllegalArgumentException(MusicSentences.aSectionBeginningWithBarBars(bar));
         }
     }
 }

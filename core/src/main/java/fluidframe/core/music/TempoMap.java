@@ -32,7 +32,7 @@ public record TempoMap(int beatsPerBar, List<Change> changes) {
         /** @throws IllegalArgumentException for a tempo that no music has */
         public Change {
             if (!(barsPerMinute >= SLOWEST && barsPerMinute <= FASTEST)) {
-                throw new IllegalArgumentException("a tempo of " + barsPerMinute + " bars a minute: expected 1 to 400");
+                throw new IllegalArgumentException(MusicSentences.aTempoOfBarsAMinute(barsPerMinute));
             }
         }
     }
@@ -41,7 +41,7 @@ public record TempoMap(int beatsPerBar, List<Change> changes) {
     public TempoMap {
         changes = changes.stream().sorted(Comparator.comparing(Change::at)).toList();
         if (changes.isEmpty() || changes.stream().map(Change::at).distinct().count() < changes.size()) {
-            throw new IllegalArgumentException("a piece has a tempo, and on each beat one only");
+            throw new IllegalArgumentException(MusicSentences.aPieceHasATempoAnd());
         }
     }
 

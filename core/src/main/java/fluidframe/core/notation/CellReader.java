@@ -46,7 +46,7 @@ public final class CellReader {
                     List.of(),
                     List.of(new Leftover(0, written.length(), written, List.of())),
                     List.of(),
-                    "at most " + MOST_LETTERS + " letters");
+                    NotationSentences.atMostLetters(MOST_LETTERS));
         }
         PlainText plain = PlainText.ofLine(written);
         CellReading reading = readPlain(column, plain.text(), row);

@@ -139,7 +139,8 @@ public enum Column {
         CBM("CBM", "contrary body movement", "yes"),
         NONE("-", "none", "no");
 
-        private static final Lexicon<ContraryBodyMovement> LEXICON = Lexicon.of("CBM, or nothing", List.of(values()));
+        private static final Lexicon<ContraryBodyMovement> LEXICON =
+                Lexicon.of(NotationSentences.cbmOrNothing(), List.of(values()));
 
         private final Words words;
 

@@ -204,8 +204,8 @@ public final class Completions {
             String word = relation.equals("f") ? "facing " : relation.equals("b") ? "backing " : "pointing ";
             headings.forEach(heading -> pieces.add(new Piece(relation + " " + heading, word + heading.wording())));
         }
-        pieces.add(new Piece("m LOD p DW", "moving along line of dance, pointing diagonally to wall"));
-        pieces.add(new Piece("m LOD p DC", "moving along line of dance, pointing diagonally to centre"));
+        pieces.add(new Piece("m LOD p DW", NotationSentences.movingAlongLineOfDancePointing()));
+        pieces.add(new Piece("m LOD p DC", NotationSentences.movingAlongLineOfDancePointingDiagonally()));
         return pieces;
     }
 
@@ -222,8 +222,8 @@ public final class Completions {
         }
         for (String size : SIZES) {
             for (String side : List.of("R", "L")) {
-                pieces.add(new Piece("on " + size + " " + side, "on the foot"));
-                pieces.add(new Piece("body " + size + " " + side, "the body turns"));
+                pieces.add(new Piece("on " + size + " " + side, NotationSentences.onTheFoot()));
+                pieces.add(new Piece("body " + size + " " + side, NotationSentences.theBodyTurns()));
             }
         }
         return pieces;
@@ -249,7 +249,7 @@ public final class Completions {
             pieces.add(new Piece(mark, mark));
         }
         int last = dance.rhythm().beatsPerBar();
-        pieces.add(new Piece(last + "-1", "held over the bar line"));
+        pieces.add(new Piece(last + "-1", NotationSentences.heldOverTheBarLine()));
         pieces.add(new Piece("(" + last + ")", "without weight"));
         return pieces;
     }

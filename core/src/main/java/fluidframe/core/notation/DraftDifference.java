@@ -117,12 +117,16 @@ public record DraftDifference(Place place, String one, String other) {
             return timing.name() + ": " + timing.man() + " and " + timing.lady();
         }
         if (draft instanceof FigureDraft.SplitDraft split) {
-            return split.name() + ": steps " + split.first() + " to " + split.last()
-                    + (split.startAlignments().isEmpty() ? "" : " from " + list(split.startAlignments()))
-                    + split.purpose().map(purpose -> ", " + purpose).orElse("");
+            return NotationSentences.stepsToFrom(
+                    split.name(),
+                    split.first(),
+                    split.last(),
+                    split.startAlignments().isEmpty(),
+                    list(split.startAlignments()),
+                    split.purpose().map(purpose -> ", " + purpose).orElse(""));
         }
         if (draft instanceof FigureDraft.RepeatDraft repeat) {
-            return "steps " + repeat.first() + " to " + repeat.last() + ", " + repeat.times() + " times";
+            return NotationSentences.stepsToTimes(repeat.first(), repeat.last(), repeat.times());
         }
         if (draft instanceof FigureDraft.VariationDraft variation) {
             return variation.name() + ": man " + changes(variation.man()) + "; lady " + changes(variation.lady())
@@ -134,10 +138,12 @@ public record DraftDifference(Place place, String one, String other) {
         }
         if (draft instanceof FigureDraft.UsageDraft usage) {
             return Stream.of(
-                            usage.eitherFoot() ? Optional.of("from either foot") : Optional.<String>empty(),
+                            usage.eitherFoot()
+                                    ? Optional.of(NotationSentences.fromEitherFoot())
+                                    : Optional.<String>empty(),
                             usage.curve().map(curve -> "curves by " + curve),
-                            usage.opens().map(opens -> (opens ? "begins" : "begins no") + " routine"),
-                            usage.closes().map(closes -> (closes ? "ends" : "ends no") + " routine"))
+                            usage.opens().map(opens -> NotationSentences.beginsBeginsNoRoutine(opens)),
+                            usage.closes().map(closes -> NotationSentences.endsEndsNoRoutine(closes)))
                     .flatMap(Optional::stream)
                     .collect(Collectors.joining(", "));
         }
@@ -148,7 +154,7 @@ public record DraftDifference(Place place, String one, String other) {
                             .map(at -> " at " + at)
                             .orElse("") + ": " + mute.reason();
         }
-        throw new IllegalArgumentException("no words for " + draft.getClass());
+        throw new IllegalArgumentException(NotationSentences.noWordsFor(draft.getClass()));
     }
 
     private static String changes(List<FigureDraft.RowChangeDraft> changes) {

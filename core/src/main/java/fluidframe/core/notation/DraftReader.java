@@ -153,16 +153,16 @@ public final class DraftReader {
 
     private void checkNames() {
         if (!Id.isId(draft.id())) {
-            complain(Place.field("id"), draft.id(), "an id of small letters, digits and hyphens, such as waltz-whisk");
+            complain(Place.field("id"), draft.id(), NotationSentences.anIdOfSmallLettersDigits());
         }
         if (draft.title().isBlank() || draft.title().length() > LONGEST_NAME) {
-            complain(Place.field("title"), draft.title(), "a title of 1 to " + LONGEST_NAME + " letters");
+            complain(Place.field("title"), draft.title(), NotationSentences.aTitleOf1ToLetters(LONGEST_NAME));
         }
         if (draft.otherNames().size() > MOST_NAMES) {
             complain(
                     Place.field("otherNames"),
                     draft.otherNames().size() + " names",
-                    "at most " + MOST_NAMES + " other names");
+                    NotationSentences.atMostOtherNames(MOST_NAMES));
         }
         for (int i = 0; i < draft.otherNames().size(); i++) {
             checkName("otherNames/" + i, draft.otherNames().get(i));
@@ -181,10 +181,10 @@ public final class DraftReader {
                                 bars.whole())
                         .in(1);
             } catch (ArithmeticException e) {
-                throw new UnreadableTextException(text, "bars that come out in whole beats");
+                throw new UnreadableTextException(text, NotationSentences.barsThatComeOutInWhole());
             }
             if (ticks <= 0 || ticks > MOST_BARS * dance.rhythm().bar().ticks() || ticks % Beats.TICKS_PER_BEAT != 0) {
-                throw new UnreadableTextException(text, "1 to " + MOST_BARS + " bars that come out in whole beats");
+                throw new UnreadableTextException(text, NotationSentences.toBarsThatComeOutIn(MOST_BARS));
             }
             return new Beats(ticks);
         });
@@ -198,11 +198,11 @@ public final class DraftReader {
         try {
             BigDecimal value = new BigDecimal(text.strip());
             if (value.signum() < 0 || value.scale() > 3) {
-                throw new UnreadableTextException(text, "a number of bars such as 2 or 1.5");
+                throw new UnreadableTextException(text, NotationSentences.aNumberOfBarsSuchAs());
             }
             return new Fraction(value.movePointRight(3).intValueExact(), 1000);
         } catch (NumberFormatException | ArithmeticException e) {
-            throw new UnreadableTextException(text, "a number of bars such as 2 or 1.5");
+            throw new UnreadableTextException(text, NotationSentences.aNumberOfBarsSuchAs());
         }
     }
 
@@ -257,7 +257,7 @@ public final class DraftReader {
     /** What a cell says; where some of it was not understood, what the rest says. */
     private Optional<Object> cell(Column column, String text, Place place, Supplier<Situation> situation) {
         if (text.length() > LONGEST_TEXT) {
-            complain(place, text.length() + " letters", "at most " + LONGEST_TEXT + " letters");
+            complain(place, text.length() + " letters", NotationSentences.atMostLetters2(LONGEST_TEXT));
             return Optional.empty();
         }
         CellReading reading = CellReader.read(column, text, situation);
@@ -321,7 +321,7 @@ public final class DraftReader {
             complain(
                     place,
                     usage.curve().orElseThrow(),
-                    "a curve of no more than " + new Turn(Usage.MOST_CURVE).sizeText());
+                    NotationSentences.aCurveOfNoMoreThan(new Turn(Usage.MOST_CURVE).sizeText()));
         }
         return new Usage(usage.eitherFoot(), curve, usage.opens(), usage.closes());
     }
@@ -351,8 +351,8 @@ public final class DraftReader {
                 complain(
                         Place.field(at + "/row"),
                         String.valueOf(change.row()),
-                        "a row of the " + chart.part().wording() + "'s chart from 1 to "
-                                + chart.steps().size() + ", each once");
+                        NotationSentences.aRowOfTheSChart(
+                                chart.part().wording(), chart.steps().size()));
             } else {
                 RowDraft row = draft.chart(chart.part()).get(change.row() - 1).with(change.cells());
                 int index = change.row() - 1;
@@ -385,10 +385,7 @@ public final class DraftReader {
 
     private Optional<Rows> rows(String field, int first, int last, int size) {
         if (first < 1 || last < first || last > size) {
-            complain(
-                    Place.field(field),
-                    first + "–" + last,
-                    "rows from 1 to " + size + ", the first no later than the last");
+            complain(Place.field(field), first + "–" + last, NotationSentences.rowsFrom1ToTheFirst(size));
             return Optional.empty();
         }
         return Optional.of(new Rows(first - 1, last - 1));
@@ -401,10 +398,10 @@ public final class DraftReader {
                 complain(
                         Place.field("mutes/" + i + "/reason"),
                         mute.reason(),
-                        "the reason why this finding is accepted");
+                        NotationSentences.theReasonWhyThisFindingIs());
             }
             if (!MUTED_RULE.matcher(mute.rule()).matches()) {
-                complain(Place.field("mutes/" + i + "/rule"), mute.rule(), "the id of a rule such as F1");
+                complain(Place.field("mutes/" + i + "/rule"), mute.rule(), NotationSentences.theIdOfARuleSuch());
             }
             checkPointer("mutes/" + i + "/at", mute.at());
         }
@@ -415,13 +412,13 @@ public final class DraftReader {
 
     private void checkPointer(String field, String pointer) {
         if (!pointer.isEmpty() && (!pointer.startsWith("/") || pointer.length() > LONGEST_NAME)) {
-            complain(Place.field(field), pointer, "a place in the figure such as /man/0/turn, or nothing");
+            complain(Place.field(field), pointer, NotationSentences.aPlaceInTheFigureSuch());
         }
     }
 
     private void checkName(String field, String name) {
         if (name.isBlank() || name.length() > LONGEST_NAME) {
-            complain(Place.field(field), name, "a name of 1 to " + LONGEST_NAME + " letters");
+            complain(Place.field(field), name, NotationSentences.aNameOf1ToLetters(LONGEST_NAME));
         }
     }
 
@@ -478,7 +475,7 @@ public final class DraftReader {
         try {
             return Optional.of(LocalDate.parse(text));
         } catch (DateTimeParseException e) {
-            complain(Place.field("lastRead"), text, "a day such as 2026-11-26");
+            complain(Place.field("lastRead"), text, NotationSentences.aDaySuchAs202611());
             return Optional.empty();
         }
     }
@@ -497,7 +494,7 @@ public final class DraftReader {
 
     private <T> Optional<T> read(Place place, String text, Function<String, T> reader) {
         if (text.length() > LONGEST_TEXT) {
-            complain(place, text.length() + " letters", "at most " + LONGEST_TEXT + " letters");
+            complain(place, text.length() + " letters", NotationSentences.atMostLetters2(LONGEST_TEXT));
             return Optional.empty();
         }
         try {

@@ -26,8 +26,7 @@ public final class RepeatTimes {
             int first = matcher.matches() ? Integer.parseInt(matcher.group(1)) : 0;
             int last = first > 0 && matcher.group(2) != null ? Integer.parseInt(matcher.group(2)) : first;
             if (first < 1 || last < first || last > MOST) {
-                throw new UnreadableTextException(
-                        text, "numbers of repeats from 1 to " + MOST + " such as 1-4 or 1, 3");
+                throw new UnreadableTextException(text, NotationSentences.numbersOfRepeatsFrom1To(MOST));
             }
             for (int n = first; n <= last; n++) {
                 times.add(n);

@@ -64,10 +64,11 @@ public record Unreadable(
         }
         String elsewhere = choices.stream()
                 .findFirst()
-                .map(choice -> "; it belongs under " + choice.column().title().toLowerCase(Locale.ROOT))
+                .map(choice ->
+                        NotationSentences.itBelongsUnder(choice.column().title().toLowerCase(Locale.ROOT)))
                 .orElse("");
-        String several = rows.isEmpty() ? "" : "; it counts " + rows.size() + " rows";
-        return place.wording() + ": found " + said + ", expected " + expected
-                + (nearest.isEmpty() ? "" : " (perhaps " + String.join(", ", nearest) + ")") + elsewhere + several;
+        String several = rows.isEmpty() ? "" : NotationSentences.itCountsRows(rows.size());
+        return NotationSentences.foundExpectedPerhaps(
+                place.wording(), said, expected, nearest.isEmpty(), String.join(", ", nearest), elsewhere, several);
     }
 }

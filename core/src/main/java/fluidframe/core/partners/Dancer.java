@@ -14,7 +14,7 @@ public record Dancer(String name, Optional<Part> part) {
     /** @throws IllegalArgumentException for nobody's name */
     public Dancer {
         if (name.isBlank()) {
-            throw new IllegalArgumentException("somebody without a name");
+            throw new IllegalArgumentException(PartnersSentences.somebodyWithoutAName());
         }
     }
 }

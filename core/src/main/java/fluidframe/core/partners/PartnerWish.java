@@ -23,27 +23,26 @@ public record PartnerWish(List<Dancer> dancers, List<Pair> together, List<Pair> 
         apart = List.copyOf(apart);
         danced = List.copyOf(danced);
         if (dancers.size() > MOST_DANCERS) {
-            throw new IllegalArgumentException(dancers.size() + " dancers: expected at most " + MOST_DANCERS);
+            throw new IllegalArgumentException(PartnersSentences.dancersExpectedAtMost(dancers.size(), MOST_DANCERS));
         }
         Set<String> names = new HashSet<>();
         for (Dancer dancer : dancers) {
             if (!names.add(dancer.name())) {
-                throw new IllegalArgumentException(dancer.name() + " is there twice");
+                throw new IllegalArgumentException(PartnersSentences.isThereTwice(dancer.name()));
             }
         }
         Set<String> kept = new HashSet<>();
         for (Pair pair : together) {
             for (String name : List.of(pair.man(), pair.lady())) {
                 if (!names.contains(name)) {
-                    throw new IllegalArgumentException(name + " is to stay with somebody and is not there");
+                    throw new IllegalArgumentException(PartnersSentences.isToStayWithSomebodyAnd(name));
                 }
                 if (!kept.add(name)) {
-                    throw new IllegalArgumentException(name + " is to stay with two");
+                    throw new IllegalArgumentException(PartnersSentences.isToStayWithTwo(name));
                 }
             }
             if (apart.contains(pair)) {
-                throw new IllegalArgumentException(
-                        pair.man() + " and " + pair.lady() + " are to stay together and apart");
+                throw new IllegalArgumentException(PartnersSentences.andAreToStayTogetherAnd(pair.man(), pair.lady()));
             }
         }
     }

@@ -14,8 +14,7 @@ public record CueWord(Beats at, String words) {
     /** @throws IllegalArgumentException if there are none, or more than a glance takes in */
     public CueWord {
         if (words.isBlank() || words.length() > MOST_LETTERS) {
-            throw new IllegalArgumentException(
-                    "cue words of " + words.length() + " letters: expected 1 to " + MOST_LETTERS);
+            throw new IllegalArgumentException(PieceSentences.cueWordsOfLettersExpected1(words.length(), MOST_LETTERS));
         }
     }
 }

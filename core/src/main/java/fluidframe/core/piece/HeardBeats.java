@@ -52,11 +52,11 @@ public record HeardBeats(List<Double> seconds, int one) {
      */
     public static HeardBeats of(double[] strengths, double beatsPerMinute, int beatsPerBar) {
         if (!(beatsPerMinute >= SLOWEST_BEATS && beatsPerMinute <= FASTEST_BEATS)) {
-            throw new IllegalArgumentException(beatsPerMinute + " beats a minute: expected 20 to 400");
+            throw new IllegalArgumentException(PieceSentences.beatsAMinuteExpected20To(beatsPerMinute));
         }
         if (strengths.length > MOST_LOOKS) {
-            throw new IllegalArgumentException("a recording of " + strengths.length / LOOKS_PER_SECOND / 60
-                    + " minutes: expected at most " + MOST_LOOKS / LOOKS_PER_SECOND / 60);
+            throw new IllegalArgumentException(PieceSentences.aRecordingOfMinutesExpectedAt(
+                    strengths.length / LOOKS_PER_SECOND / 60, MOST_LOOKS / LOOKS_PER_SECOND / 60));
         }
         double mean =
                 Arrays.stream(strengths).filter(each -> each > 0).average().orElse(0);
@@ -66,7 +66,7 @@ public record HeardBeats(List<Double> seconds, int one) {
         double[] levels = Arrays.stream(strengths).map(each -> each / mean).toArray();
         List<Integer> looks = row(levels, period(levels, 60 * LOOKS_PER_SECOND / beatsPerMinute));
         if (looks.size() < FEWEST_BEATS) {
-            throw new IllegalArgumentException(looks.size() + " beats: expected at least " + FEWEST_BEATS);
+            throw new IllegalArgumentException(PieceSentences.beatsExpectedAtLeast(looks.size(), FEWEST_BEATS));
         }
         return new HeardBeats(
                 looks.stream()
@@ -205,7 +205,7 @@ public record HeardBeats(List<Double> seconds, int one) {
         List<Double> lines = barLines(beatsPerBar);
         int bars = lines.size() - 1;
         if (bars < 1) {
-            throw new IllegalArgumentException("no whole bar");
+            throw new IllegalArgumentException(PieceSentences.noWholeBar());
         }
         List<Integer> phrases = new ArrayList<>(Collections.nCopies(bars / phraseBars, phraseBars));
         if (bars % phraseBars > 0) {

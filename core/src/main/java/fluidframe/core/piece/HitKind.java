@@ -14,7 +14,7 @@ public enum HitKind implements Term {
     HELD("held note", "hold", "fermata", "long note", "pause");
 
     public static final Lexicon<HitKind> LEXICON =
-            Lexicon.of("accent, stop, break, swell or held note", List.of(values()));
+            Lexicon.of(PieceSentences.accentStopBreakSwellOrHeld(), List.of(values()));
 
     private final Words words;
 

@@ -13,8 +13,7 @@ public record Laying(Piece piece, int from) {
     /** @throws IllegalArgumentException if the piece has no such bar */
     public Laying {
         if (from < 1 || from > piece.bars()) {
-            throw new IllegalArgumentException(
-                    "from bar " + from + " of " + piece.title() + ": it has bars 1 to " + piece.bars());
+            throw new IllegalArgumentException(PieceSentences.fromBarOfItHasBars(from, piece.title(), piece.bars()));
         }
     }
 

@@ -36,7 +36,7 @@ public record MeantBeats(double beatsPerMinute, double barsPerMinute) {
         }
         meant.sort(Comparator.comparingDouble(each -> Math.abs(Math.log(each.beatsPerMinute() / wanted))));
         if (meant.isEmpty()) {
-            throw new IllegalArgumentException(estimated + " beats a minute: expected 14 to 780");
+            throw new IllegalArgumentException(PieceSentences.beatsAMinuteExpected14To(estimated));
         }
         return meant;
     }

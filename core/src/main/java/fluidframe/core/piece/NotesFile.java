@@ -73,7 +73,7 @@ public final class NotesFile {
     private void read() {
         int header = chunk(HEADER, "MThd");
         if (header < 6) {
-            throw unreadable("a header of 6 bytes");
+            throw unreadable(PieceSentences.aHeaderOf6Bytes());
         }
         int end = at + header;
         at += 4;
@@ -93,7 +93,7 @@ public final class NotesFile {
     private int chunk(int type, String name) {
         if (bytes.length < 8 || number(4) != type) {
             at = 0;
-            throw unreadable("the letters " + name);
+            throw unreadable(PieceSentences.theLetters(name));
         }
         return length();
     }
@@ -102,7 +102,7 @@ public final class NotesFile {
     private int length() {
         int length = number(4);
         if (length < 0 || length > bytes.length - at) {
-            throw unreadable("a length of at most the " + (bytes.length - at) + " bytes that follow");
+            throw unreadable(PieceSentences.aLengthOfAtMostThe((bytes.length - at)));
         }
         return length;
     }
@@ -140,7 +140,7 @@ public final class NotesFile {
         int status = first < 0x80 ? running : first;
         if (status < 0x80 || status > 0xef) {
             at--;
-            throw unreadable("a message to an instrument");
+            throw unreadable(PieceSentences.aMessageToAnInstrument());
         }
         int kind = status >> 4;
         int data = kind == 0xc || kind == 0xd ? 1 : 2;
@@ -152,14 +152,14 @@ public final class NotesFile {
 
     private void add(Event event) {
         if (events.size() == MOST_EVENTS) {
-            throw unreadable("at most " + MOST_EVENTS + " events");
+            throw unreadable(PieceSentences.atMostEvents(MOST_EVENTS));
         }
         events.add(event);
     }
 
     private void require(int length, int end) {
         if (length > end - at) {
-            throw unreadable("at most the " + (end - at) + " bytes that are left of its track");
+            throw unreadable(PieceSentences.atMostTheBytesThatAre((end - at)));
         }
     }
 
@@ -186,10 +186,10 @@ public final class NotesFile {
                 return number;
             }
         }
-        throw unreadable("a number of at most four bytes");
+        throw unreadable(PieceSentences.aNumberOfAtMostFour());
     }
 
     private IllegalArgumentException unreadable(String expected) {
-        return new IllegalArgumentException("byte " + at + ": expected " + expected);
+        return new IllegalArgumentException(PieceSentences.byteExpected(at, expected));
     }
 }

@@ -68,7 +68,7 @@ public final class NotesReader {
 
     private PieceLine read() {
         if (!file.hasBeats()) {
-            return nothing("Its times are frames of a film, not beats; a file with beats is needed.");
+            return nothing(PieceSentences.itsTimesAreFramesOfA());
         }
         long end = events.stream()
                 .filter(Event::isNote)
@@ -76,13 +76,13 @@ public final class NotesReader {
                 .max()
                 .orElse(0);
         if (end == 0) {
-            return nothing("No note was found in it.");
+            return nothing(PieceSentences.noNoteWasFoundInIt());
         }
         readMetre();
         TempoMap tempo = tempo();
         int bars = (int) Math.ceil(beat(end).toDouble() / beatsPerBar - 1e-6);
         if (bars < 1 || bars > Piece.MOST_BARS) {
-            return nothing("It has " + bars + " bars; a piece has 1 to " + Piece.MOST_BARS + ".");
+            return nothing(PieceSentences.itHasBarsAPieceHas(bars, Piece.MOST_BARS));
         }
         Optional<String> title = texts(TRACK_NAME)
                 .map(Text::said)
@@ -152,7 +152,7 @@ public final class NotesReader {
         List<Metre> metres =
                 withoutUpBeat(metas(TIME_SIGNATURE).flatMap(Metre::of).toList());
         if (metres.isEmpty()) {
-            sentences.add("It states no metre; it is taken to be in four.");
+            sentences.add(PieceSentences.itStatesNoMetreItIs());
             return;
         }
         int upper = metres.get(0).upper();
@@ -163,13 +163,12 @@ public final class NotesReader {
         quarters = 4.0 / lower;
         upBeat = new Beats((int) Math.round(upBeatQuarters / quarters * Beats.TICKS_PER_BEAT));
         if (!compound && !danced) {
-            sentences.add("Its metre is " + upper + "/" + lower + "; it is taken to be in four.");
+            sentences.add(PieceSentences.itsMetreIsItIsTaken(upper, lower));
         } else if (compound && upper > 3) {
-            sentences.add(
-                    "Its metre is " + upper + "/" + lower + "; each three eighths are taken to be a bar in three.");
+            sentences.add(PieceSentences.itsMetreIsEachThreeEighths(upper, lower));
         }
         if (metres.stream().anyMatch(metre -> metre.upper() != upper || metre.lower() != lower)) {
-            sentences.add("Its metre changes; all of it is counted in " + beatsPerBar + ".");
+            sentences.add(PieceSentences.itsMetreChangesAllOfIt(beatsPerBar));
         }
     }
 
@@ -183,8 +182,7 @@ public final class NotesReader {
             if (barsPerMinute < TempoMap.SLOWEST || barsPerMinute > TempoMap.FASTEST) {
                 leftOut++;
                 if (leftOut <= MOST_LEFT_OUT) {
-                    sentences.add("A tempo of " + Math.round(barsPerMinute)
-                            + " bars a minute is left out: expected 1 to 400.");
+                    sentences.add(PieceSentences.aTempoOfBarsAMinute(Math.round(barsPerMinute)));
                 }
                 continue;
             }
@@ -193,18 +191,16 @@ public final class NotesReader {
             changes.remove(at);
             changes.put(at, new TempoMap.Change(at, barsPerMinute, false));
             if (changes.size() == MOST_TEMPOS) {
-                sentences.add("It changes its tempo more than " + MOST_TEMPOS + " times; the first of them are kept.");
+                sentences.add(PieceSentences.itChangesItsTempoMoreThan(MOST_TEMPOS));
                 break;
             }
         }
         if (leftOut > MOST_LEFT_OUT) {
-            sentences.add((leftOut - MOST_LEFT_OUT) + " more tempos are left out.");
+            sentences.add(PieceSentences.moreTemposAreLeftOut((leftOut - MOST_LEFT_OUT)));
         }
         if (changes.isEmpty()) {
             double usual = USUAL_QUARTERS / (quarters * beatsPerBar);
-            sentences.add(
-                    "It states no tempo; as the standard says then, it is taken to be 120 quarter notes a minute, "
-                            + Math.round(usual) + " bars a minute.");
+            sentences.add(PieceSentences.itStatesNoTempoAsThe(Math.round(usual)));
             return TempoMap.steady(beatsPerBar, usual);
         }
         return new TempoMap(beatsPerBar, List.copyOf(changes.values()));
@@ -259,7 +255,7 @@ public final class NotesReader {
             }
         }
         if (starts.isEmpty()) {
-            sentences.add("It has no markers; it is one section of " + bars + " bars.");
+            sentences.add(PieceSentences.itHasNoMarkersItIs(bars));
             return List.of(PieceSection.of(SectionKind.VERSE, "", bars, phraseBars));
         }
         List<PieceSection> sections = new ArrayList<>();

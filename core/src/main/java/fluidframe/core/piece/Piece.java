@@ -70,10 +70,10 @@ public record Piece(
         cueWords = cueWords.stream().sorted(Comparator.comparing(CueWord::at)).toList();
         int bars = sections.stream().mapToInt(PieceSection::bars).sum();
         if (bars < 1 || bars > MOST_BARS) {
-            throw new IllegalArgumentException("a piece of " + bars + " bars: expected 1 to " + MOST_BARS);
+            throw new IllegalArgumentException(PieceSentences.aPieceOfBarsExpected1(bars, MOST_BARS));
         }
         if (hits.size() > MOST_HITS || cueWords.size() > MOST_HITS) {
-            throw new IllegalArgumentException("more than " + MOST_HITS + " hits or cue words");
+            throw new IllegalArgumentException(PieceSentences.moreThanHitsOrCueWords(MOST_HITS));
         }
         Beats end = bar.times(bars);
         Beats begin = Beats.ZERO.minus(upBeat);
@@ -83,10 +83,10 @@ public record Piece(
                 .findFirst();
         if (outside.isPresent()) {
             throw new IllegalArgumentException(
-                    "something in bar " + barOf(outside.get(), bar) + ": the piece has bars 1 to " + bars);
+                    PieceSentences.somethingInBarThePieceHas(barOf(outside.get(), bar), bars));
         }
         if (fade < 0 || fade > bars) {
-            throw new IllegalArgumentException("a fade of " + fade + " bars: the piece has " + bars);
+            throw new IllegalArgumentException(PieceSentences.aFadeOfBarsThePiece(fade, bars));
         }
     }
 

@@ -94,13 +94,12 @@ public final class PieceMarks {
      */
     public static Piece bend(Piece piece, int bar, double seconds) {
         if (bar < 2 || bar > piece.bars() + 1) {
-            throw new IllegalArgumentException("the bar line of bar " + bar + ": expected 2 to " + (piece.bars() + 1));
+            throw new IllegalArgumentException(PieceSentences.theBarLineOfBarExpected(bar, (piece.bars() + 1)));
         }
         double before = piece.tempo().seconds(piece.bar().times(bar - 2));
         double after = piece.tempo().seconds(piece.bar().times(bar));
         if (!(seconds > before && (seconds < after || bar > piece.bars()))) {
-            throw new IllegalArgumentException(
-                    "a bar line at " + seconds + " seconds, between " + before + " and " + after);
+            throw new IllegalArgumentException(PieceSentences.aBarLineAtSecondsBetween(seconds, before, after));
         }
         Beats from = piece.bar().times(bar - 2);
         Beats line = piece.bar().times(bar - 1);

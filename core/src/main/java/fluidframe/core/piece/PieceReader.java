@@ -149,14 +149,11 @@ public final class PieceReader {
         int bars = bars();
         leaveOutTemposOfNoBar();
         if (bars < 1 || changes.isEmpty()) {
-            sentences.add(
-                    bars < 1
-                            ? "No bars were found: name the parts with their bars, such as \"verse 16\"."
-                            : "No tempo was found: say how many bars a minute, such as \"29 bars a minute\".");
+            sentences.add(bars < 1 ? PieceSentences.noBarsWereFoundNameThe() : PieceSentences.noTempoWasFoundSayHow());
             return Optional.empty();
         }
         if (bars > Piece.MOST_BARS) {
-            sentences.add(bars + " bars were found; a piece has at most " + Piece.MOST_BARS + ".");
+            sentences.add(PieceSentences.barsWereFoundAPieceHas(bars, Piece.MOST_BARS));
             return Optional.empty();
         }
         Beats end = bar(bars + 1);
@@ -190,9 +187,8 @@ public final class PieceReader {
         if (at.compareTo(end) < 0 && at.compareTo(Beats.ZERO.minus(upBeat)) >= 0) {
             return false;
         }
-        sentences.add(what + " of bar "
-                + (Math.floorDiv(at.ticks(), Beats.of(beatsPerBar).ticks()) + 1)
-                + " is left out: the piece has bars 1 to " + bars() + ".");
+        sentences.add(PieceSentences.ofBarIsLeftOutThe(
+                what, (Math.floorDiv(at.ticks(), Beats.of(beatsPerBar).ticks()) + 1), bars()));
         return true;
     }
 
@@ -239,7 +235,7 @@ public final class PieceReader {
                 ? Beats.ONE
                 : said.contains("half") || said.equals("½") || said.equals("&") ? Beats.HALF : Beats.of(number(said));
         if (length.compareTo(Beats.of(beatsPerBar)) >= 0) {
-            sentences.add("An up-beat of " + length.wording() + " is as long as a bar; it is left out.");
+            sentences.add(PieceSentences.anUpBeatOfIsAs(length.wording()));
         } else {
             upBeat = length;
         }
@@ -288,8 +284,8 @@ public final class PieceReader {
     }
 
     private static String noTempo(double barsPerMinute) {
-        return new DecimalFormat("0.##", DecimalFormatSymbols.getInstance(Locale.ROOT)).format(barsPerMinute)
-                + " bars a minute is not a tempo: expected 1 to 400.";
+        return PieceSentences.barsAMinuteIsNotA(
+                new DecimalFormat("0.##", DecimalFormatSymbols.getInstance(Locale.ROOT)).format(barsPerMinute));
     }
 
     private void leaveOutTemposOfNoBar() {
@@ -300,11 +296,12 @@ public final class PieceReader {
             boolean within = change.at().compareTo(Beats.ZERO) >= 0
                     && (change.gradual() || change.at().compareTo(bar(bars() + 1)) < 0);
             if (!within) {
-                sentences.add("There is no bar "
-                        + (Math.floorDiv(
+                sentences.add(PieceSentences.thereIsNoBarThePiece(
+                        (Math.floorDiv(
                                         change.at().ticks(),
                                         Beats.of(beatsPerBar).ticks())
-                                + 1) + ": the piece has bars 1 to " + bars() + ".");
+                                + 1),
+                        bars()));
             }
             return !within;
         });
@@ -332,8 +329,7 @@ public final class PieceReader {
                         ? number(said.group(7))
                         : said.group(3) != null && !toEnd ? number(said.group(4)) + 1 : bars + 1;
         if (begins < 1 || begins >= ends || ends > bars + 1) {
-            sentences.add("The tempo cannot change from bar " + begins + " to bar " + (ends - 1)
-                    + ": the piece has bars 1 to " + bars + ".");
+            sentences.add(PieceSentences.theTempoCannotChangeFromBar(begins, (ends - 1), bars));
             return;
         }
         double before = tempo().barsPerMinute(bar(begins).toDouble());
@@ -392,7 +388,7 @@ public final class PieceReader {
 
     private void addHit(int bar, int beat, String part) {
         if (beat > beatsPerBar) {
-            sentences.add("Bar " + bar + " has no beat " + beat + "; a bar has " + beatsPerBar + ".");
+            sentences.add(PieceSentences.barHasNoBeatABar(bar, beat, beatsPerBar));
             return;
         }
         Beats within = part == null ? Beats.ZERO : part.equalsIgnoreCase("a") ? Beats.of(3, 4) : Beats.HALF;
@@ -440,9 +436,8 @@ public final class PieceReader {
             PieceSection section = new PieceSection(kind, title, phrases);
             sections.addAll(Collections.nCopies(times, section));
         } catch (IllegalArgumentException e) {
-            sentences.add("The " + kind + " of "
-                    + phrases.stream().mapToInt(Integer::intValue).sum() + " bars is left out: " + e.getMessage()
-                    + ".");
+            sentences.add(PieceSentences.theOfBarsIsLeftOut(
+                    kind, phrases.stream().mapToInt(Integer::intValue).sum(), e.getMessage()));
         }
         return true;
     }
@@ -469,8 +464,7 @@ public final class PieceReader {
             if (together == all) {
                 return phrases;
             }
-            sentences.add(
-                    "Phrases of " + said.strip() + " bars are " + together + ", not " + all + "; the bars are kept.");
+            sentences.add(PieceSentences.phrasesOfBarsAreNotThe(said.strip(), together, all));
         }
         int each = said.startsWith("every ") ? number(said.substring("every ".length())) : phraseBars;
         return all < 1
@@ -488,7 +482,7 @@ public final class PieceReader {
             if (sections.isEmpty()) {
                 addSection(SectionKind.VERSE, "", phrases(String.valueOf(said), ""), 1);
             } else if (bars() != said) {
-                sentences.add("The parts are " + bars() + " bars together, not " + said + "; the parts are kept.");
+                sentences.add(PieceSentences.thePartsAreBarsTogetherNot(bars(), said));
             }
         });
         return true;

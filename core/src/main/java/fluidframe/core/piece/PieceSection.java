@@ -18,7 +18,7 @@ public record PieceSection(SectionKind kind, String title, List<Integer> phrases
     public PieceSection {
         phrases = List.copyOf(phrases);
         if (phrases.isEmpty() || phrases.stream().anyMatch(bars -> bars < 1 || bars > MOST_BARS_OF_PHRASE)) {
-            throw new IllegalArgumentException("a section has phrases of 1 to " + MOST_BARS_OF_PHRASE + " bars each");
+            throw new IllegalArgumentException(PieceSentences.aSectionHasPhrasesOf1(MOST_BARS_OF_PHRASE));
         }
     }
 

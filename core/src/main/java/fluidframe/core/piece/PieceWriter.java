@@ -25,7 +25,7 @@ public final class PieceWriter {
         }
         lines.add("in " + piece.bar().wholeBeats());
         if (piece.upBeat().isPositive()) {
-            lines.add("up-beat " + (piece.upBeat().equals(Beats.HALF) ? "half" : piece.upBeat()));
+            lines.add(PieceSentences.upBeatHalf(piece.upBeat().equals(Beats.HALF), piece.upBeat()));
         }
         lines.add(piece.sections().stream().map(PieceWriter::section).collect(Collectors.joining(", ")));
         lines.addAll(tempos(piece));
@@ -33,10 +33,10 @@ public final class PieceWriter {
                 .map(hit -> hit.kind() + " on " + place(piece, hit.at()))
                 .forEach(lines::add);
         piece.cueWords().stream()
-                .map(words -> "words \"" + words.words() + "\" on " + place(piece, words.at()))
+                .map(words -> PieceSentences.wordsOn(words.words(), place(piece, words.at())))
                 .forEach(lines::add);
         if (piece.fade() > 0) {
-            lines.add("fade over the last " + new Fraction(piece.fade(), 1).counting("bar"));
+            lines.add(PieceSentences.fadeOverTheLast(new Fraction(piece.fade(), 1).counting("bar")));
         }
         return String.join("; ", lines);
     }
@@ -59,10 +59,12 @@ public final class PieceWriter {
             TempoMap.Change change = changes.get(i);
             int bar = piece.barOf(change.at());
             if (change.gradual()) {
-                said.add("slowing to " + number(change.barsPerMinute()) + " from bar "
-                        + piece.barOf(changes.get(i - 1).at()) + " to " + (bar - 1));
+                said.add(PieceSentences.slowingToFromBarTo(
+                        number(change.barsPerMinute()),
+                        piece.barOf(changes.get(i - 1).at()),
+                        (bar - 1)));
             } else if (i == 0 || change.barsPerMinute() != changes.get(i - 1).barsPerMinute()) {
-                said.add(number(change.barsPerMinute()) + " bars a minute" + (bar == 1 ? "" : " from bar " + bar));
+                said.add(PieceSentences.barsAMinuteFromBar(number(change.barsPerMinute()), bar == 1, bar));
             }
         }
         return said;
@@ -73,7 +75,7 @@ public final class PieceWriter {
         Beats within = at.minus(piece.bar().times(bar - 1));
         String part =
                 within.fraction().equals(Beats.HALF) ? "&" : within.fraction().equals(Beats.of(3, 4)) ? "a" : "";
-        return (within.wholeBeats() + 1) + part + " of bar " + bar;
+        return PieceSentences.ofBar((within.wholeBeats() + 1) + part, bar);
     }
 
     private static String number(double barsPerMinute) {

@@ -15,7 +15,7 @@ public enum SectionKind implements Term {
     ENDING("ending", "end", "outro", "coda", "tag");
 
     public static final Lexicon<SectionKind> LEXICON =
-            Lexicon.of("introduction, verse, chorus, bridge, break or ending", List.of(values()));
+            Lexicon.of(PieceSentences.introductionVerseChorusBridgeBreakOr(), List.of(values()));
 
     private final Words words;
 

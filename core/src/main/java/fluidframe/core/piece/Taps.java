@@ -49,12 +49,12 @@ public record Taps(double secondsPerTap, double error, double first, List<Intege
      */
     public static Taps of(List<Double> seconds, List<Integer> onOne, int beatsPerBar) {
         if (seconds.size() < FEWEST || seconds.size() > MOST) {
-            throw new IllegalArgumentException(seconds.size() + " taps: expected " + FEWEST + " to " + MOST);
+            throw new IllegalArgumentException(PieceSentences.tapsExpectedTo(seconds.size(), FEWEST, MOST));
         }
         double gap = usualGap(seconds);
         if (!(gap >= SHORTEST_GAP && gap <= LONGEST_GAP)) {
             throw new IllegalArgumentException(
-                    "taps " + gap + " seconds apart: expected " + SHORTEST_GAP + " to " + LONGEST_GAP);
+                    PieceSentences.tapsSecondsApartExpectedTo(gap, SHORTEST_GAP, LONGEST_GAP));
         }
         Line line = new Line(gap, seconds.get(0), 0);
         List<Integer> kept = IntStream.range(0, seconds.size()).boxed().toList();
@@ -70,7 +70,7 @@ public record Taps(double secondsPerTap, double error, double first, List<Intege
                     .boxed()
                     .toList();
             if (kept.size() < FEWEST) {
-                throw new IllegalArgumentException("no steady beat in " + seconds.size() + " taps");
+                throw new IllegalArgumentException(PieceSentences.noSteadyBeatInTaps(seconds.size()));
             }
         }
         line = Line.through(seconds, beats, kept);
@@ -165,7 +165,7 @@ public record Taps(double secondsPerTap, double error, double first, List<Intege
                     .mapToDouble(i -> (beats[i] - meanBeat) * (beats[i] - meanBeat))
                     .sum();
             if (along == 0) {
-                throw new IllegalArgumentException("all taps fall on one beat");
+                throw new IllegalArgumentException(PieceSentences.allTapsFallOnOneBeat());
             }
             double slope = across / along;
             double start = meanTime - slope * meanBeat;

@@ -18,7 +18,7 @@ public enum FeetStance implements Term {
     SPLIT_BACK("back", "one back, the weight on it", 0.1, -0.32, 20);
 
     public static final Lexicon<FeetStance> LEXICON =
-            Lexicon.of("how the feet stand: together, apart, staggered, turned out or points", List.of(values()));
+            Lexicon.of(PostureSentences.howTheFeetStandTogetherApart(), List.of(values()));
 
     private final Words words;
     private final double gap;

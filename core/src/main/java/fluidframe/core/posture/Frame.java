@@ -19,15 +19,15 @@ public record Frame(int distance, int offset, HandHeight hands, int out, int elb
     /** @throws IllegalArgumentException if nobody stands so */
     public Frame {
         if (distance < 0 || distance > FARTHEST) {
-            throw new IllegalArgumentException("a distance of " + distance + " cm: expected 0 to " + FARTHEST);
+            throw new IllegalArgumentException(PostureSentences.aDistanceOfCmExpected0(distance, FARTHEST));
         }
         if (Math.abs(offset) > FARTHEST_TO_THE_SIDE || out < 0 || out > FARTHEST_TO_THE_SIDE) {
             throw new IllegalArgumentException(
-                    "offset " + offset + " cm, hands out " + out + " cm: expected at most " + FARTHEST_TO_THE_SIDE);
+                    PostureSentences.offsetCmHandsOutCmExpected(offset, out, FARTHEST_TO_THE_SIDE));
         }
         if (elbows < 0 || elbows > STRAIGHT_DOWN) {
             throw new IllegalArgumentException(
-                    "elbows " + elbows + " degrees below the shoulders: expected 0 to " + STRAIGHT_DOWN);
+                    PostureSentences.elbowsDegreesBelowTheShouldersExpected(elbows, STRAIGHT_DOWN));
         }
     }
 }

@@ -15,7 +15,7 @@ public enum HandHeight implements Term {
     HIP("hip", "at hip height", 0.53);
 
     public static final Lexicon<HandHeight> LEXICON =
-            Lexicon.of("how high the joined hands are: eye, chin, shoulder, chest, waist or hip", List.of(values()));
+            Lexicon.of(PostureSentences.howHighTheJoinedHandsAre(), List.of(values()));
 
     private final Words words;
     private final double share;

@@ -13,7 +13,7 @@ public enum Knees implements Term {
     COMPACT("compact", "well flexed", 26);
 
     public static final Lexicon<Knees> LEXICON =
-            Lexicon.of("how far the knees bend: straight, soft, flexed or compact", List.of(values()));
+            Lexicon.of(PostureSentences.howFarTheKneesBendStraight(), List.of(values()));
 
     private final Words words;
     private final double degrees;

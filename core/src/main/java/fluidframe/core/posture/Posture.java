@@ -24,7 +24,7 @@ public record Posture(
     public Posture {
         if (lean < MOST_BACKWARD || lean > MOST_FORWARD) {
             throw new IllegalArgumentException(
-                    "a lean of " + lean + " degrees: expected " + MOST_BACKWARD + " to " + MOST_FORWARD);
+                    PostureSentences.aLeanOfDegreesExpectedTo(lean, MOST_BACKWARD, MOST_FORWARD));
         }
     }
 }

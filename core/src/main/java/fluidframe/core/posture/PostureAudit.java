@@ -29,35 +29,34 @@ public final class PostureAudit {
     public static List<PostureFinding> of(PostureSheet sheet, Dancers dancers) {
         List<PostureFinding> found = new ArrayList<>();
         HoldInPosition.impossible(sheet.relation())
-                .ifPresent(why -> found.add(new PostureFinding(Severity.ERROR, "/hold", "In this sheet " + why)));
+                .ifPresent(why ->
+                        found.add(new PostureFinding(Severity.ERROR, "/hold", PostureSentences.inThisSheet(why))));
         distance(sheet, found);
         PostureDrawing drawing = PostureDrawing.of(sheet, dancers);
         drawing.missing()
                 .forEach((contact, lacks) -> found.add(new PostureFinding(
                         Severity.ERROR,
                         "/frame/distance",
-                        wording(contact) + " would have to be " + centimetres(lacks)
-                                + " longer to reach; stand nearer, or join other hands.")));
+                        PostureSentences.wouldHaveToBeLongerTo(wording(contact), centimetres(lacks)))));
         double eyes = Math.min(drawing.man().head().z(), drawing.lady().head().z());
         if (drawing.handsHigh() > eyes + ABOVE_THE_EYES) {
             found.add(new PostureFinding(
                     Severity.WARNING,
                     "/frame/hands",
-                    "The joined hands are " + centimetres(drawing.handsHigh() - eyes)
-                            + " above the eyes of the shorter: a shoulder is pulled up."));
+                    PostureSentences.theJoinedHandsAreAboveThe(centimetres(drawing.handsHigh() - eyes))));
         }
         for (Part part : Part.values()) {
             if (sheet.of(part).weight() == WeightPlace.HEELS) {
                 found.add(new PostureFinding(
                         Severity.WARNING,
                         "/" + part.wording() + "/weight",
-                        "The " + part.wording() + " stands on the heels and cannot move from there at once."));
+                        PostureSentences.theStandsOnTheHeelsAnd(part.wording())));
             }
             if (sheet.of(part).knees() == Knees.STRAIGHT && sheet.relation().proximity() == Proximity.CONTACT) {
                 found.add(new PostureFinding(
                         Severity.WARNING,
                         "/" + part.wording() + "/knees",
-                        "In body contact the " + part.wording() + "'s straight knees push the hips away."));
+                        PostureSentences.inBodyContactTheSStraight(part.wording())));
             }
         }
         return found;
@@ -70,32 +69,32 @@ public final class PostureAudit {
             found.add(new PostureFinding(
                     Severity.ERROR,
                     "/frame/distance",
-                    "They stand " + sheet.frame().distance() + " cm apart, and in " + position.wording() + " it is "
-                            + centimetres(position.nearest()) + " to "
-                            + centimetres(sheet.relation().farthest()) + "."));
+                    PostureSentences.theyStandCmApartAndIn(
+                            sheet.frame().distance(),
+                            position.wording(),
+                            centimetres(position.nearest()),
+                            centimetres(sheet.relation().farthest()))));
         }
         boolean touches = position.isFacing() && distance <= TOUCHING || !position.isFacing();
         if (sheet.relation().proximity() == Proximity.CONTACT && !touches) {
             found.add(new PostureFinding(
                     Severity.ERROR,
                     "/frame/distance",
-                    "They are said to touch, and stand " + sheet.frame().distance() + " cm apart: at most "
-                            + centimetres(TOUCHING) + " do."));
+                    PostureSentences.theyAreSaidToTouchAnd(sheet.frame().distance(), centimetres(TOUCHING))));
         }
         if (sheet.relation().proximity() != Proximity.CONTACT
                 && !sheet.frame().touch().isBlank()) {
-            found.add(new PostureFinding(
-                    Severity.WARNING, "/frame/touch", "They are said to touch, but not to be in contact."));
+            found.add(new PostureFinding(Severity.WARNING, "/frame/touch", PostureSentences.theyAreSaidToTouchBut()));
         }
     }
 
     private static String wording(Contact contact) {
         return switch (contact) {
-            case LEFT_TO_RIGHT -> "The arms of his left and her right hand";
-            case RIGHT_TO_LEFT -> "The arms of his right and her left hand";
-            case RIGHT_TO_RIGHT -> "The arms of both right hands";
-            case LEFT_TO_LEFT -> "The arms of both left hands";
-            case RIGHT_ON_BACK -> "His right arm round her back";
+            case LEFT_TO_RIGHT -> PostureSentences.theArmsOfHisLeftAnd();
+            case RIGHT_TO_LEFT -> PostureSentences.theArmsOfHisRightAnd();
+            case RIGHT_TO_RIGHT -> PostureSentences.theArmsOfBothRightHands();
+            case LEFT_TO_LEFT -> PostureSentences.theArmsOfBothLeftHands();
+            case RIGHT_ON_BACK -> PostureSentences.hisRightArmRoundHerBack();
         };
     }
 

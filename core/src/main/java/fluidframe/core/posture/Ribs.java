@@ -13,8 +13,8 @@ public enum Ribs implements Term {
     STRETCHED_RIGHT("stretched R", "stretched on the right side", 5),
     SHAPED("shaped", "lifted, the chest shaped up", 0);
 
-    public static final Lexicon<Ribs> LEXICON = Lexicon.of(
-            "how the ribs are held: lifted, drawn in, stretched L, stretched R or shaped", List.of(values()));
+    public static final Lexicon<Ribs> LEXICON =
+            Lexicon.of(PostureSentences.howTheRibsAreHeldLifted(), List.of(values()));
 
     private final Words words;
     private final double tilt;

@@ -12,7 +12,7 @@ public enum Shoulders implements Term {
     LEVEL("level", "level with the partner’s", 0);
 
     public static final Lexicon<Shoulders> LEXICON =
-            Lexicon.of("how the shoulders are held: down, wide or level", List.of(values()));
+            Lexicon.of(PostureSentences.howTheShouldersAreHeldDown(), List.of(values()));
 
     private final Words words;
     private final double wider;

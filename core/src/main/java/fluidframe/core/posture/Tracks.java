@@ -13,7 +13,7 @@ public enum Tracks implements Term {
     APART("apart", "clear of each other");
 
     public static final Lexicon<Tracks> LEXICON =
-            Lexicon.of("on which tracks the feet stand: between, own, outside or apart", List.of(values()));
+            Lexicon.of(PostureSentences.onWhichTracksTheFeetStand(), List.of(values()));
 
     private final Words words;
 

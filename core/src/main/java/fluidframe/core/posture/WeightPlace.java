@@ -14,7 +14,7 @@ public enum WeightPlace implements Term {
     FRONT_FOOT("front foot", "over the front foot", 0.1);
 
     public static final Lexicon<WeightPlace> LEXICON =
-            Lexicon.of("over what the weight is: balls, middle, heels, inside edges or front foot", List.of(values()));
+            Lexicon.of(PostureSentences.overWhatTheWeightIsBalls(), List.of(values()));
 
     private final Words words;
     private final double forward;

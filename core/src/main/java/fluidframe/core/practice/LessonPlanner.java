@@ -33,11 +33,11 @@ public final class LessonPlanner {
             int minutes, List<Due> due, Optional<String> routine, UnaryOperator<String> titles) {
         if (minutes < SHORTEST || minutes > LONGEST) {
             throw new IllegalArgumentException(
-                    "a lesson of " + minutes + " minutes: expected " + SHORTEST + " to " + LONGEST);
+                    PracticeSentences.aLessonOfMinutesExpectedTo(minutes, SHORTEST, LONGEST));
         }
         List<LessonPart> parts = new ArrayList<>();
         int warmUp = Math.max(LEAST_WARM_UP, minutes / WARM_UP_SHARE);
-        parts.add(new LessonPart("Warm up", warmUp, Optional.empty(), Caution.WARM_UP.wording()));
+        parts.add(new LessonPart(PracticeSentences.warmUp(), warmUp, Optional.empty(), Caution.WARM_UP.wording()));
         int left = minutes - warmUp - HOME;
         int most = Math.max(1, (int) (left * (routine.isPresent() ? DUE_SHARE : 1) / EACH));
         List<Due> chosen = chosen(due, most);
@@ -51,15 +51,18 @@ public final class LessonPlanner {
         }
         if (left > 0) {
             parts.add(new LessonPart(
-                    routine.orElse("Free dancing"),
+                    routine.orElse(PracticeSentences.freeDancing()),
                     left,
                     Optional.empty(),
                     routine.isPresent()
-                            ? "The routine in work, with what was just practised in it."
-                            : "What is left of the time."));
+                            ? PracticeSentences.theRoutineInWorkWithWhat()
+                            : PracticeSentences.whatIsLeftOfTheTime()));
         }
         parts.add(new LessonPart(
-                "What is taken home", HOME, Optional.empty(), "One thing to practise until next time, written down."));
+                PracticeSentences.whatIsTakenHome(),
+                HOME,
+                Optional.empty(),
+                PracticeSentences.oneThingToPractiseUntilNext()));
         return parts;
     }
 

@@ -14,7 +14,7 @@ public enum Stage implements Term {
     SECURE("secure");
 
     public static final Lexicon<Stage> LEXICON =
-            Lexicon.of("not shown, shown, coming, steady or secure", List.of(values()));
+            Lexicon.of(PracticeSentences.notShownShownComingSteadyOr(), List.of(values()));
 
     private final Words words;
 

@@ -15,8 +15,7 @@ import org.apache.commons.lang3.StringUtils;
 public sealed interface Subject {
 
     /** What to say was expected where a text names no subject. */
-    String EXPECTED =
-            "what was practised, such as figure~waltz-whisk, seam~waltz-whisk~waltz-chasse-from-promenade or fault~waltz-whisk~man~3~footwork~heel too late";
+    String EXPECTED = PracticeSentences.whatWasPractisedSuchAsFigure();
 
     Pattern FIGURE = Pattern.compile("figure~([a-z0-9-]{1,120})");
     Pattern SEAM = Pattern.compile("seam~([a-z0-9-]{1,120})~([a-z0-9-]{1,120})");
@@ -193,7 +192,7 @@ public sealed interface Subject {
 
         @Override
         public String wording(UnaryOperator<String> titles) {
-            return titles.apply(id) + " on paper: " + kind;
+            return PracticeSentences.onPaper(titles.apply(id), kind);
         }
 
         @Override

@@ -93,8 +93,8 @@ public record TermPlan(List<Lesson> lessons, List<Left> left) {
                         subject,
                         recall(subject, memories, day),
                         memories.containsKey(subject)
-                                ? "shown, but not often enough to hold"
-                                : "no lesson has time to show it"))
+                                ? PracticeSentences.shownButNotOftenEnoughTo()
+                                : PracticeSentences.noLessonHasTimeToShow()))
                 .filter(left -> left.recall() < Memory.WANTED)
                 .sorted(Comparator.comparingDouble(Left::recall))
                 .toList();

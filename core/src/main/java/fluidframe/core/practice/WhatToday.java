@@ -152,15 +152,15 @@ public final class WhatToday {
         event.filter(said -> isNear).ifPresent(reasons::add);
         practised.ifPresent(each -> {
             if (subject instanceof Subject.Fault) {
-                reasons.add(each.lost() == 1 ? "seen once" : "seen " + each.lost() + " times");
+                reasons.add(each.lost() == 1 ? PracticeSentences.seenOnce() : PracticeSentences.seenTimes(each.lost()));
             } else if (each.last() == Grade.LOST || each.last() == Grade.SHAKY) {
-                reasons.add(each.last().shorthand() + " when last danced");
+                reasons.add(PracticeSentences.whenLastDanced(each.last().shorthand()));
             }
             reasons.add("last " + ago(each.memory().last()));
-            reasons.add(Math.round(recall * 100) + " % likely to hold");
+            reasons.add(PracticeSentences.likelyToHold(Math.round(recall * 100)));
         });
         if (practised.isEmpty()) {
-            reasons.add("not shown yet");
+            reasons.add(PracticeSentences.notShownYet());
         }
         event.filter(said -> !isNear).ifPresent(reasons::add);
         if (next.isEmpty() && !commitments.isEmpty()) {
@@ -170,11 +170,11 @@ public final class WhatToday {
     }
 
     private static String in(long days) {
-        return days == 0 ? "today" : days == 1 ? "tomorrow" : "in " + days + " days";
+        return days == 0 ? "today" : days == 1 ? "tomorrow" : PracticeSentences.inDays(days);
     }
 
     private String ago(Instant when) {
         long days = ChronoUnit.DAYS.between(LocalDate.ofInstant(when, zone), today);
-        return days <= 0 ? "today" : days == 1 ? "yesterday" : days + " days ago";
+        return days <= 0 ? "today" : days == 1 ? "yesterday" : PracticeSentences.daysAgo(days);
     }
 }

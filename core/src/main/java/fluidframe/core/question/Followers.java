@@ -51,12 +51,12 @@ final class Followers {
             return Optional.empty();
         }
         List<Figure> others = wrong.subList(0, Options.OTHERS);
-        List<String> explanation = new ArrayList<>(
-                List.of("After the " + figure.title() + " the " + right.get(0).title() + " holds."));
+        List<String> explanation = new ArrayList<>(List.of(
+                QuestionSentences.afterTheTheHolds(figure.title(), right.get(0).title())));
         others.forEach(other -> explanation.add(other.title() + ": " + why(last, other, repertoire)));
         return Optional.of(new Question(
                 key,
-                "Which of these may follow the " + figure.title() + "?",
+                QuestionSentences.whichOfTheseMayFollowThe(figure.title()),
                 List.of(),
                 Options.of(
                         right.get(0).title(), others.stream().map(Figure::title).toList(), random),

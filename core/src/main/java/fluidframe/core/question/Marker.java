@@ -31,7 +31,7 @@ public final class Marker {
 
     public static Mark mark(Question question, String answer) {
         if (answer.isBlank()) {
-            return new Mark(Outcome.UNREAD, "Nothing was answered.");
+            return new Mark(Outcome.UNREAD, QuestionSentences.nothingWasAnswered());
         }
         Expected expected = question.expected();
         if (expected instanceof Expected.Said said) {
@@ -44,13 +44,13 @@ public final class Marker {
             return chosen(chosen, answer.strip());
         }
         if (expected instanceof Expected.Located located) {
-            return numbers(List.of(located.row() + 1), answer, "the number of a step", located.wording());
+            return numbers(List.of(located.row() + 1), answer, QuestionSentences.theNumberOfAStep(), located.wording());
         }
         return numbers(
                 ((Expected.Ordered) expected)
                         .order().stream().map(row -> row + 1).toList(),
                 answer,
-                "the numbers of the steps in their order",
+                QuestionSentences.theNumbersOfTheStepsIn(),
                 expected.wording());
     }
 
@@ -59,7 +59,7 @@ public final class Marker {
     }
 
     private static Mark wrong(String wording) {
-        return new Mark(Outcome.WRONG, "It is " + wording + ".");
+        return new Mark(Outcome.WRONG, QuestionSentences.itIs(wording));
     }
 
     private static Mark said(Expected.Said said, String answer) {
@@ -74,8 +74,8 @@ public final class Marker {
                     reading.choices().stream().map(CellReading.Choice::wording).toList();
             String expected = choices.isEmpty()
                     ? "Expected " + reading.expected() + "."
-                    : "Did you mean " + String.join(", or ", choices) + "?";
-            return new Mark(Outcome.UNREAD, "\"" + answer + "\" is not understood. " + expected);
+                    : QuestionSentences.didYouMean(String.join(", or ", choices));
+            return new Mark(Outcome.UNREAD, QuestionSentences.isNotUnderstood(answer, expected));
         }
         String given = said.column().shorthandOf(reading.value().orElseThrow());
         if (given.equals(said.shorthand())) {
@@ -88,11 +88,11 @@ public final class Marker {
         return more.isEmpty()
                 ? new Mark(
                         Outcome.NEARLY,
-                        "Nearly: " + String.join(", ", missing) + " is missing. It is " + said.wording() + ".")
+                        QuestionSentences.nearlyIsMissingItIs(String.join(", ", missing), said.wording()))
                 : missing.isEmpty()
                         ? new Mark(
                                 Outcome.NEARLY,
-                                "Nearly: " + String.join(", ", more) + " is too much. It is " + said.wording() + ".")
+                                QuestionSentences.nearlyIsTooMuchItIs(String.join(", ", more), said.wording()))
                         : wrong(said.wording());
     }
 
@@ -106,17 +106,13 @@ public final class Marker {
         int steps = timing.slots().size();
         Optional<Count> given = count(answer, steps);
         if (given.isEmpty()) {
-            return new Mark(
-                    Outcome.UNREAD,
-                    "\"" + answer + "\" is not a count. Expected one such as " + (timing.inWords() ? "S Q Q" : "1 2 3")
-                            + ", a mark a step.");
+            return new Mark(Outcome.UNREAD, QuestionSentences.isNotACountExpectedOne(answer, timing.inWords()));
         }
         int marks = given.get().tokens().size();
         if (marks != steps) {
             return new Mark(
                     Outcome.WRONG,
-                    "That counts " + marks + (marks == 1 ? " step; it has " : " steps; it has ") + steps + ". It is "
-                            + counted.wording() + ".");
+                    QuestionSentences.thatCountsStepItHasSteps(marks, marks == 1, steps, counted.wording()));
         }
         try {
             List<Slot> slots =
@@ -149,8 +145,8 @@ public final class Marker {
         return named < 0
                 ? new Mark(
                         Outcome.UNREAD,
-                        "\"" + answer + "\" is none of them. Expected a number from 1 to "
-                                + chosen.options().size() + ", or its name.")
+                        QuestionSentences.isNoneOfThemExpectedA(
+                                answer, chosen.options().size()))
                 : named == chosen.right() ? right() : wrong(chosen.wording());
     }
 
@@ -161,7 +157,7 @@ public final class Marker {
                 .map(Integer::valueOf)
                 .toList();
         if (given.size() != expected.size()) {
-            return new Mark(Outcome.UNREAD, "\"" + answer + "\" is not understood. Expected " + what + ".");
+            return new Mark(Outcome.UNREAD, QuestionSentences.isNotUnderstoodExpected(answer, what));
         }
         return given.equals(expected) ? right() : wrong(wording);
     }

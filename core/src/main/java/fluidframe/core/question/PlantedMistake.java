@@ -117,13 +117,13 @@ record PlantedMistake(QuestionKey key, Figure figure, int row, List<RowDraft> ro
         Part part = key.part();
         return new Question(
                 key,
-                "One step of this " + figure.title() + " (" + part.wording() + ") is written wrong. Which?",
+                QuestionSentences.oneStepOfThisIsWritten(figure.title(), part.wording()),
                 rows,
                 new Expected.Located(part, row),
                 List.of(
                         sentence.contains("step " + (row + 1))
                                 ? capitalized(sentence)
                                 : "Step " + (row + 1) + ": " + sentence,
-                        "It should say " + (was.endsWith(": ") ? was + "nothing" : was) + "."));
+                        QuestionSentences.itShouldSayNothing(was.endsWith(": "), was)));
     }
 }

@@ -23,7 +23,7 @@ public record QuestionKey(QuestionKind kind, String figure, Part part, int row, 
     public static QuestionKey parse(String text) {
         Matcher matcher = FORM.matcher(text);
         if (!matcher.matches()) {
-            throw new UnreadableTextException(text, "the key of a question, such as turn~waltz-natural-turn~man~1~0");
+            throw new UnreadableTextException(text, QuestionSentences.theKeyOfAQuestionSuch());
         }
         return new QuestionKey(
                 QuestionKind.LEXICON.read(matcher.group(1).replace('-', ' ')),

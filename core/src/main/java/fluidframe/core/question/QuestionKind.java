@@ -25,7 +25,8 @@ public enum QuestionKind implements Term {
     ORDER("order", "the steps in their order"),
     PICTURE("picture", "the figure by its moving picture");
 
-    public static final Lexicon<QuestionKind> LEXICON = Lexicon.of("a kind of question", List.of(values()));
+    public static final Lexicon<QuestionKind> LEXICON =
+            Lexicon.of(QuestionSentences.aKindOfQuestion(), List.of(values()));
 
     private final Words words;
     private final Optional<Column> column;

@@ -47,7 +47,7 @@ public final class Questions {
      */
     public List<Question> set(QuestionWish wish, int count, long seed) {
         if (count < 1 || count > MOST_IN_A_SET) {
-            throw new IllegalArgumentException(count + " questions: expected 1 to " + MOST_IN_A_SET);
+            throw new IllegalArgumentException(QuestionSentences.questionsExpected1To(count, MOST_IN_A_SET));
         }
         Random random = new Random(seed);
         Map<QuestionKind, List<QuestionKey>> byKind = new EnumMap<>(QuestionKind.class);
@@ -145,11 +145,11 @@ public final class Questions {
         }
         return Optional.of(new Question(
                 key,
-                figure.title() + ": which foot of the " + whose(key) + " is free after step " + (key.row() + 1) + "?",
+                QuestionSentences.whichFootOfTheIsFree(figure.title(), whose(key), (key.row() + 1)),
                 List.of(),
                 new Expected.Said(figure, key.part(), key.row(), Column.FOOT, free.shorthand(), free.wording()),
-                List.of("Step " + (key.row() + 1) + " takes the weight onto the "
-                        + free.other().wording() + "; the " + free.wording() + " is free.")));
+                List.of(QuestionSentences.stepTakesTheWeightOntoThe(
+                        (key.row() + 1), free.other().wording(), free.wording()))));
     }
 
     private static Optional<Question> cell(QuestionKey key, Figure figure) {
@@ -166,17 +166,17 @@ public final class Questions {
                         + asked(key.kind()) + "?",
                 List.of(),
                 new Expected.Said(figure, key.part(), key.row(), column, shorthand, wording),
-                List.of(column.title() + " of step " + (key.row() + 1) + ": " + wording + ".")));
+                List.of(QuestionSentences.ofStep(column.title(), (key.row() + 1), wording))));
     }
 
     private static String asked(QuestionKind kind) {
         return switch (kind) {
-            case ALIGNMENT -> "what is the alignment";
-            case TURN -> "how much is turned, and which way";
+            case ALIGNMENT -> QuestionSentences.whatIsTheAlignment();
+            case TURN -> QuestionSentences.howMuchIsTurnedAndWhich();
             case FOOT_POSITION -> "where does the foot go";
-            case FOOTWORK -> "what is the footwork";
-            case RISE -> "what rises or falls";
-            default -> "which way is the sway";
+            case FOOTWORK -> QuestionSentences.whatIsTheFootwork();
+            case RISE -> QuestionSentences.whatRisesOrFalls();
+            default -> QuestionSentences.whichWayIsTheSway();
         };
     }
 
@@ -208,9 +208,13 @@ public final class Questions {
                     }
                     return Optional.of(new Question(
                             key,
-                            figure.title() + ", step " + (key.row() + 1) + ": the " + whose(key) + " takes the "
-                                    + own.foot().get().wording() + " " + Column.FOOT_POSITION.wording(own)
-                                    + ". Where does the foot of the " + other.wording() + " go meanwhile?",
+                            QuestionSentences.stepTheTakesTheWhereDoes(
+                                    figure.title(),
+                                    (key.row() + 1),
+                                    whose(key),
+                                    own.foot().get().wording(),
+                                    Column.FOOT_POSITION.wording(own),
+                                    other.wording()),
                             List.of(),
                             new Expected.Said(
                                     figure,
@@ -219,10 +223,13 @@ public final class Questions {
                                     Column.FOOT_POSITION,
                                     shorthand,
                                     Column.FOOT_POSITION.wording(step)),
-                            List.of("Step " + (row + 1) + " of the " + other.wording() + ": "
-                                    + step.foot()
+                            List.of(QuestionSentences.stepOfThe(
+                                    (row + 1),
+                                    other.wording(),
+                                    step.foot()
                                             .map(foot -> foot.wording() + " ")
-                                            .orElse("") + Column.FOOT_POSITION.wording(step) + ".")));
+                                            .orElse(""),
+                                    Column.FOOT_POSITION.wording(step)))));
                 });
     }
 
@@ -234,10 +241,10 @@ public final class Questions {
         String count = figure.timing(key.part()).count().toString();
         return Optional.of(new Question(
                 key,
-                figure.title() + ": say the count of the " + whose(key) + ".",
+                QuestionSentences.sayTheCountOfThe(figure.title(), whose(key)),
                 List.of(),
                 new Expected.Counted(figure, key.part(), count),
-                List.of("The " + figure.title() + " is counted " + count + ".")));
+                List.of(QuestionSentences.theIsCounted(figure.title(), count))));
     }
 
     private Optional<Question> name(QuestionKey key, Figure figure) {
@@ -255,10 +262,10 @@ public final class Questions {
         }
         return Optional.of(new Question(
                 key,
-                "Which " + figure.dance().title() + " figure is this, as the " + whose(key) + " dances it?",
+                QuestionSentences.whichFigureIsThisAsThe(figure.dance().title(), whose(key)),
                 shown,
                 Options.of(figure.title(), others.subList(0, Options.OTHERS), random),
-                List.of("These are the steps of the " + figure.title() + ".")));
+                List.of(QuestionSentences.theseAreTheStepsOfThe(figure.title()))));
     }
 
     /** What moves alike in both parts could not be told apart. */
@@ -277,10 +284,10 @@ public final class Questions {
         }
         return Optional.of(new Question(
                 key,
-                "Which " + figure.dance().title() + " figure is danced here?",
+                QuestionSentences.whichFigureIsDancedHere(figure.dance().title()),
                 List.of(),
                 Options.of(figure.title(), others.subList(0, Options.OTHERS), random),
-                List.of("That was the " + figure.title() + ".")));
+                List.of(QuestionSentences.thatWasThe(figure.title()))));
     }
 
     /** Rows that look alike could change places. */
@@ -297,10 +304,10 @@ public final class Questions {
                 IntStream.range(0, rows.size()).mapToObj(order::indexOf).toList();
         return Optional.of(new Question(
                 key,
-                "Put these steps of the " + figure.title() + " (" + whose(key) + ") in order.",
+                QuestionSentences.putTheseStepsOfTheIn(figure.title(), whose(key)),
                 mixed,
                 new Expected.Ordered(right),
-                List.of("In order: " + new Expected.Ordered(right).wording() + ".")));
+                List.of(QuestionSentences.inOrder(new Expected.Ordered(right).wording()))));
     }
 
     private static List<RowDraft> shown(Figure figure, Part part, List<Column> columns) {

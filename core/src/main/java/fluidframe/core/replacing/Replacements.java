@@ -222,10 +222,11 @@ public final class Replacements {
     /** "Dance Whisk and Chassé instead of Natural Turn", without the full stop. */
     public String sentence(Replacement replacement) {
         if (replacement.danced().isEmpty()) {
-            return "Leave out " + names(replacement.from(), replacement.to());
+            return ReplacingSentences.leaveOut(names(replacement.from(), replacement.to()));
         }
-        String instead =
-                replacement.replaced() == 0 ? "" : " instead of " + names(replacement.from(), replacement.to());
+        String instead = replacement.replaced() == 0
+                ? ""
+                : ReplacingSentences.insteadOf(names(replacement.from(), replacement.to()));
         return "Dance "
                 + Series.of(replacement.danced().stream().map(Item::wording).toList()) + instead;
     }

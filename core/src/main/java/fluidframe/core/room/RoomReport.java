@@ -90,7 +90,7 @@ public record RoomReport(
     private record Hit(String what, boolean wall, double metres) {}
 
     private static Hit wall(int side, double metres) {
-        return new Hit("the wall of side " + side, true, metres);
+        return new Hit(RoomSentences.theWallOfSide(side), true, metres);
     }
 
     private static Optional<Hit> hit(Floor floor, Point body) {

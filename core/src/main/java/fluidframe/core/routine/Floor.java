@@ -29,20 +29,19 @@ public record Floor(double length, double width, Point start, List<Obstacle> obs
     public Floor {
         obstacles = List.copyOf(obstacles);
         if (!(length >= SMALLEST && length <= LARGEST && width >= SMALLEST && width <= LARGEST)) {
-            throw new IllegalArgumentException(
-                    "a floor of " + length + " m by " + width + " m: expected 4 m to 100 m each way");
+            throw new IllegalArgumentException(RoutineSentences.aFloorOfMByM(length, width));
         }
         if (!(start.x() >= 0 && start.x() <= length && start.y() >= 0 && start.y() <= width)) {
-            throw new IllegalArgumentException("a start at " + start.x() + " m, " + start.y()
-                    + " m is not on a floor of " + length + " m by " + width + " m");
+            throw new IllegalArgumentException(RoutineSentences.aStartAtMMIs(start.x(), start.y(), length, width));
         }
         if (obstacles.size() > MOST_OBSTACLES) {
-            throw new IllegalArgumentException(obstacles.size() + " obstacles: expected at most " + MOST_OBSTACLES);
+            throw new IllegalArgumentException(
+                    RoutineSentences.obstaclesExpectedAtMost(obstacles.size(), MOST_OBSTACLES));
         }
         for (Obstacle obstacle : obstacles) {
             if (obstacle.x() + obstacle.length() > length || obstacle.y() + obstacle.width() > width) {
                 throw new IllegalArgumentException(
-                        obstacle.title() + " reaches beyond a floor of " + length + " m by " + width + " m");
+                        RoutineSentences.reachesBeyondAFloorOfM(obstacle.title(), length, width));
             }
         }
     }

@@ -16,8 +16,7 @@ public record Obstacle(String title, double x, double y, double length, double w
     /** @throws IllegalArgumentException if it has no size or lies outside every room */
     public Obstacle {
         if (!(x >= 0 && y >= 0 && length > 0 && width > 0)) {
-            throw new IllegalArgumentException(title + " at " + x + " m, " + y + " m, " + length + " m by " + width
-                    + " m: expected a place on the floor and a size");
+            throw new IllegalArgumentException(RoutineSentences.atMMMByM(title, x, y, length, width));
         }
     }
 

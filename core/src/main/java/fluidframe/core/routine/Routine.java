@@ -48,20 +48,22 @@ public record Routine(
     public Routine {
         placements = List.copyOf(placements);
         if (placements.size() > MOST_PLACEMENTS) {
-            throw new TooMuchException(placements.size() + " placements", "at most " + MOST_PLACEMENTS);
+            throw new TooMuchException(placements.size() + " placements", RoutineSentences.atMost(MOST_PLACEMENTS));
         }
         for (Placement placement : placements) {
             if (placement.item() instanceof Dancing dancing
                     && !dancing.figure().dance().id().equals(dance.id())) {
-                throw new IllegalArgumentException(dancing.figure().title() + " belongs to "
-                        + dancing.figure().dance().title() + ", not to " + dance.title());
+                throw new IllegalArgumentException(RoutineSentences.belongsToNotTo(
+                        dancing.figure().title(), dancing.figure().dance().title(), dance.title()));
             }
         }
         if (laying.filter(laid -> !laid.piece().bar().equals(dance.rhythm().bar()))
                 .isPresent()) {
-            throw new IllegalArgumentException(laying.get().piece().title() + " has "
-                    + laying.get().piece().bar() + " beats in a bar, a " + dance.title() + " has "
-                    + dance.rhythm().bar());
+            throw new IllegalArgumentException(RoutineSentences.hasBeatsInABarA(
+                    laying.get().piece().title(),
+                    laying.get().piece().bar(),
+                    dance.title(),
+                    dance.rhythm().bar()));
         }
         checkLength(passages(placements));
     }
@@ -69,17 +71,20 @@ public record Routine(
     private static void checkLength(List<Passage> passages) {
         if (passages.size() > MOST_PASSAGES) {
             throw new TooMuchException(
-                    "with its repeats " + passages.size() + " placements", "at most " + MOST_PASSAGES);
+                    RoutineSentences.withItsRepeatsPlacements(passages.size()),
+                    RoutineSentences.atMost2(MOST_PASSAGES));
         }
         Beats length = length(passages);
         if (length.compareTo(Beats.of(MOST_BEATS)) > 0) {
-            throw new TooMuchException("with its repeats " + length + " beats", "at most " + MOST_BEATS);
+            throw new TooMuchException(
+                    RoutineSentences.withItsRepeatsBeats(length), RoutineSentences.atMost3(MOST_BEATS));
         }
         int steps = passages.stream()
                 .mapToInt(passage -> passage.placement().item().steps())
                 .sum();
         if (steps > MOST_STEPS) {
-            throw new TooMuchException("with its repeats " + steps + " steps of both parts", "at most " + MOST_STEPS);
+            throw new TooMuchException(
+                    RoutineSentences.withItsRepeatsStepsOfBoth(steps), RoutineSentences.atMost4(MOST_STEPS));
         }
     }
 

@@ -13,7 +13,7 @@ public record Section(String title, int times) {
     /** @throws IllegalArgumentException if it is danced less than once or more than {@value #MOST_TIMES} times */
     public Section {
         if (times < 1 || times > MOST_TIMES) {
-            throw new IllegalArgumentException("a section danced " + times + " times: expected 1 to " + MOST_TIMES);
+            throw new IllegalArgumentException(RoutineSentences.aSectionDancedTimesExpected1(times, MOST_TIMES));
         }
     }
 }

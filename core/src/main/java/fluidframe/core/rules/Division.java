@@ -35,10 +35,10 @@ public record Division(
         if (dances.isEmpty()
                 || dances.size() > MOST_DANCES
                 || dances.stream().map(DanceRule::dance).distinct().count() < dances.size()) {
-            throw new IllegalArgumentException("a division has 1 to " + MOST_DANCES + " different dances");
+            throw new IllegalArgumentException(RulesSentences.aDivisionHas1ToDifferent(MOST_DANCES));
         }
         if (couples < 1 || couples > MOST_COUPLES) {
-            throw new IllegalArgumentException(couples + " couples on the floor: expected 1 to " + MOST_COUPLES);
+            throw new IllegalArgumentException(RulesSentences.couplesOnTheFloorExpected1(couples, MOST_COUPLES));
         }
     }
 

@@ -16,11 +16,11 @@ public record Limits(Optional<Double> least, Optional<Double> most) {
     public Limits {
         if (least.filter(each -> !(each >= 0)).isPresent()
                 || most.filter(each -> !(each >= 0)).isPresent()) {
-            throw new IllegalArgumentException("limits are numbers of nothing or more");
+            throw new IllegalArgumentException(RulesSentences.limitsAreNumbersOfNothingOr());
         }
         if (least.isPresent() && most.isPresent() && least.get() > most.get()) {
             throw new IllegalArgumentException(
-                    "the least, " + said(least.get()) + ", is more than the most, " + said(most.get()));
+                    RulesSentences.theLeastIsMoreThanThe(said(least.get()), said(most.get())));
         }
     }
 
@@ -59,8 +59,8 @@ public record Limits(Optional<Double> least, Optional<Double> most) {
         if (least.isPresent() && most.isPresent()) {
             return least.equals(most) ? said(least.get()) : said(least.get()) + " to " + said(most.get());
         }
-        return most.map(each -> "at most " + said(each))
-                .or(() -> least.map(each -> "at least " + said(each)))
+        return most.map(each -> RulesSentences.atMost(said(each)))
+                .or(() -> least.map(each -> RulesSentences.atLeast(said(each))))
                 .orElse("any");
     }
 

@@ -11,7 +11,7 @@ public enum PartsRule implements Term {
     IN_USE("in use", "parts only where coaches have a use for them"),
     WHOLE("whole", "whole figures only");
 
-    public static final Lexicon<PartsRule> LEXICON = Lexicon.of("any, in use or whole", List.of(values()));
+    public static final Lexicon<PartsRule> LEXICON = Lexicon.of(RulesSentences.anyInUseOrWhole(), List.of(values()));
 
     private final Words words;
 

@@ -18,8 +18,7 @@ public record Profile(String id, String title, String note, List<Division> divis
         if (divisions.isEmpty()
                 || divisions.size() > MOST_DIVISIONS
                 || divisions.stream().map(Division::title).distinct().count() < divisions.size()) {
-            throw new IllegalArgumentException(
-                    "rules have 1 to " + MOST_DIVISIONS + " divisions, each with a title of its own");
+            throw new IllegalArgumentException(RulesSentences.rulesHave1ToDivisionsEach(MOST_DIVISIONS));
         }
     }
 

@@ -15,7 +15,7 @@ public enum Counting implements Term {
     BARS("bars", "every beat, and on the first which bar of the phrase it is");
 
     public static final Lexicon<Counting> LEXICON =
-            Lexicon.of("what is counted: steps, beats or bars", List.of(values()));
+            Lexicon.of(SoundSentences.whatIsCountedStepsBeatsOr(), List.of(values()));
 
     private final Words words;
 

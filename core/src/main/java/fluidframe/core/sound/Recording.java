@@ -47,7 +47,7 @@ public final class Recording {
         double seconds = track.seconds(track.length(), percent);
         if (seconds > MOST_SECONDS) {
             throw new TooMuchException(
-                    "at that tempo " + Math.round(seconds) + " seconds", "at most " + Math.round(MOST_SECONDS));
+                    SoundSentences.atThatTempoSeconds(Math.round(seconds)), "at most " + Math.round(MOST_SECONDS));
         }
         List<Played> played = new ArrayList<>();
         for (Cue cue : track.cues()) {

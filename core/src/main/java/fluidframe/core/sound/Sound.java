@@ -114,7 +114,6 @@ public sealed interface Sound {
     }
 
     private static Sound unknown(String id) {
-        throw new UnreadableTextException(
-                id, "a sound such as click-strong, word-one, drum-low, bass-36 or chord-60-minor");
+        throw new UnreadableTextException(id, SoundSentences.aSoundSuchAsClickStrong());
     }
 }

@@ -31,15 +31,14 @@ public record TrackWish(
     /** @throws IllegalArgumentException naming what cannot be */
     public TrackWish {
         if (from.compareTo(Beats.ZERO) < 0 || to.compareTo(from) <= 0) {
-            throw new IllegalArgumentException("a stretch from beat " + from + " to beat " + to + " is empty");
+            throw new IllegalArgumentException(SoundSentences.aStretchFromBeatToBeat(from, to));
         }
         if (countInBars < 0 || countInBars > MOST_COUNT_IN_BARS) {
-            throw new IllegalArgumentException(
-                    "a count-in of " + countInBars + " bars: expected 0 to " + MOST_COUNT_IN_BARS);
+            throw new IllegalArgumentException(SoundSentences.aCountInOfBarsExpected(countInBars, MOST_COUNT_IN_BARS));
         }
         for (double gain : new double[] {clicks, voice, music}) {
             if (!(gain >= 0 && gain <= 1)) {
-                throw new IllegalArgumentException("a gain of " + gain + ": expected 0 to 1");
+                throw new IllegalArgumentException(SoundSentences.aGainOfExpected0To(gain));
             }
         }
     }

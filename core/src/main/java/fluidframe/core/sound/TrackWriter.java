@@ -25,8 +25,7 @@ final class TrackWriter {
 
     TrackWriter(Score score, TrackWish wish) {
         if (wish.to().compareTo(score.length()) > 0) {
-            throw new IllegalArgumentException(
-                    "the routine ends at beat " + score.length() + ", before beat " + wish.to());
+            throw new IllegalArgumentException(SoundSentences.theRoutineEndsAtBeatBefore(score.length(), wish.to()));
         }
         this.score = score;
         this.wish = wish;

@@ -148,7 +148,7 @@ public sealed interface Alignment {
 
         @Override
         public String wording() {
-            return "moving along " + travel.wording() + ", pointing " + foot.wording();
+            return SpaceSentences.movingAlongPointing(travel.wording(), foot.wording());
         }
 
         @Override
@@ -178,8 +178,7 @@ public sealed interface Alignment {
 
     /** The patterns of alignment texts. */
     final class Texts {
-        private static final String EXPECTED =
-                "an alignment such as f DW (facing), b DC (backing), p LOD (pointing) or m LOD p DW (moving … pointing)";
+        private static final String EXPECTED = SpaceSentences.anAlignmentSuchAsFDw();
         private static final Pattern SIMPLE =
                 Pattern.compile("(f|facing|b|backing|p|pointing) (.+)", Pattern.CASE_INSENSITIVE);
         private static final Pattern MOVING =

@@ -23,25 +23,25 @@ public record Turn(int sixteenths) {
 
     private static final Map<Integer, String> SPOKEN = Map.of(
             1,
-            "a sixteenth of a turn",
+            SpaceSentences.aSixteenthOfATurn(),
             2,
-            "an eighth of a turn",
+            SpaceSentences.anEighthOfATurn(),
             4,
             "a quarter turn",
             6,
-            "three eighths of a turn",
+            SpaceSentences.threeEighthsOfATurn(),
             8,
             "half a turn",
             10,
-            "five eighths of a turn",
+            SpaceSentences.fiveEighthsOfATurn(),
             12,
-            "three quarters of a turn",
+            SpaceSentences.threeQuartersOfATurn(),
             14,
-            "seven eighths of a turn",
+            SpaceSentences.sevenEighthsOfATurn(),
             WHOLE,
             "a whole turn");
     private static final Pattern TEXT = Pattern.compile("([^LR]{1,16}?) ?(L|R|left|right)", Pattern.CASE_INSENSITIVE);
-    private static final String EXPECTED = "an amount of turn such as 1/4 R or 3/8 L";
+    private static final String EXPECTED = SpaceSentences.anAmountOfTurnSuchAs();
 
     /** @throws ArithmeticException if parts/whole is not a whole number of sixteenths */
     public static Turn of(int parts, int whole, Side side) {
@@ -61,9 +61,7 @@ public record Turn(int sixteenths) {
         Side side = matcher.group(2).toUpperCase(Locale.ROOT).startsWith("L") ? Side.LEFT : Side.RIGHT;
         int size = sixteenths(matcher.group(1));
         if (size > MOST) {
-            throw new UnreadableTextException(
-                    text,
-                    EXPECTED + "; more than two whole turns is no step's, and degrees are written with their sign");
+            throw new UnreadableTextException(text, SpaceSentences.moreThanTwoWholeTurnsIs(EXPECTED));
         }
         return new Turn(side.sign() * size);
     }
@@ -73,7 +71,7 @@ public record Turn(int sixteenths) {
         try {
             return Fraction.parse(text).in(WHOLE);
         } catch (ArithmeticException | UnreadableTextException e) {
-            throw new UnreadableTextException(text, "an amount of turn in sixteenths, such as 1/8, 1/4 or 1 1/2");
+            throw new UnreadableTextException(text, SpaceSentences.anAmountOfTurnInSixteenths());
         }
     }
 

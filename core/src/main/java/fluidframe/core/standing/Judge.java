@@ -139,7 +139,7 @@ final class Judge {
                 ? Stand.BREAKS
                 : room < Math.min(NEAR_TEMPO, limits.width() / QUARTERS) ? Stand.NEAR : Stand.HOLDS;
         String found = slowest == fastest ? Limits.said(slowest) : Limits.said(slowest) + " to " + Limits.said(fastest);
-        return new Ruling(Rule.TEMPO, stand, found + " bars a minute", limits.toString(), places);
+        return new Ruling(Rule.TEMPO, stand, StandingSentences.barsAMinute(found), limits.toString(), places);
     }
 
     /** Without the last digits of what was worked out. */
@@ -246,7 +246,7 @@ final class Judge {
                     Rule.LEVEL,
                     standing(high),
                     highest(),
-                    "at most " + rule.highest().wording(),
+                    StandingSentences.atMost(rule.highest().wording()),
                     high));
         }
         if (!rule.allowed().isEmpty() || !rule.barred().isEmpty()) {
@@ -257,7 +257,7 @@ final class Judge {
                     standing(others),
                     count(others, "figure not on the list", "figures not on the list"),
                     rule.allowed().isEmpty()
-                            ? "all but " + rule.barred().size()
+                            ? StandingSentences.allBut(rule.barred().size())
                             : rule.allowed().size() + " figures",
                     others));
         }
@@ -282,7 +282,7 @@ final class Judge {
                             unlisted,
                             "figure not listed after the one before",
                             "figures not listed after the one before"),
-                    "listed figures follow each other",
+                    StandingSentences.listedFiguresFollowEachOther(),
                     unlisted));
         }
         if (!rule.elements().isEmpty()) {
@@ -312,7 +312,8 @@ final class Judge {
         }
         if (!rule.lifts()) {
             List<Place> lifts = placed((i, dancing) -> isLift(dancing.figure()));
-            rulings.add(new Ruling(Rule.LIFTS, standing(lifts), count(lifts, "lift", "lifts"), "no lifts", lifts));
+            rulings.add(new Ruling(
+                    Rule.LIFTS, standing(lifts), count(lifts, "lift", "lifts"), StandingSentences.noLifts(), lifts));
         }
         return rulings;
     }
@@ -330,7 +331,7 @@ final class Judge {
                 .map(Figure::level)
                 .max(Enum::compareTo)
                 .map(Term::wording)
-                .orElse("no figures");
+                .orElse(StandingSentences.noFigures());
     }
 
     private Stream<Figure> figuresDanced() {
@@ -376,7 +377,7 @@ final class Judge {
                     Rule.HOLD,
                     standing(open),
                     count(open, "step out of closed hold", "steps out of closed hold"),
-                    "closed hold kept",
+                    StandingSentences.closedHoldKept(),
                     open));
         }
         if (division.hold() instanceof HoldRule.Apart apart) {
@@ -423,17 +424,17 @@ final class Judge {
                 .toList();
         boolean near = over(rule.atOnce(), longest, 1 - NEAR_SHARE) || over(rule.inAll(), inAll, 1 - NEAR_SHARE);
         String wanted = Stream.of(
-                        rule.atOnce().map(most -> Limits.said(most) + " seconds at once"),
-                        rule.inAll().map(most -> Limits.said(most) + " seconds in all"))
+                        rule.atOnce().map(most -> StandingSentences.secondsAtOnce(Limits.said(most))),
+                        rule.inAll().map(most -> StandingSentences.secondsInAll(Limits.said(most))))
                 .flatMap(Optional::stream)
                 .collect(Collectors.joining(", "));
         return new Ruling(
                 Rule.HOLD,
                 !places.isEmpty() ? Stand.BREAKS : near ? Stand.NEAR : Stand.HOLDS,
                 inAll == 0
-                        ? "never apart"
-                        : "apart for " + Limits.said(inAll) + " seconds, " + Limits.said(longest) + " at once",
-                "apart for at most " + wanted,
+                        ? StandingSentences.neverApart()
+                        : StandingSentences.apartForSecondsAtOnce(Limits.said(inAll), Limits.said(longest)),
+                StandingSentences.apartForAtMost(wanted),
                 places);
     }
 

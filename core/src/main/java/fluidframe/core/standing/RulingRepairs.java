@@ -185,8 +185,8 @@ public final class RulingRepairs {
                 .sorted((a, b) -> Math.abs(a - now) - Math.abs(b - now))
                 .filter(tempo -> mends(ruling, at(tempo)))
                 .limit(1)
-                .map(tempo -> (RulingRepair) new RulingRepair.OtherTempo(
-                        "Dance it at " + tempo + " bars a minute instead of " + now + ".", tempo))
+                .map(tempo -> (RulingRepair)
+                        new RulingRepair.OtherTempo(StandingSentences.danceItAtBarsAMinute(tempo, now), tempo))
                 .toList();
     }
 

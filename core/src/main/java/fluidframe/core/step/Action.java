@@ -34,7 +34,7 @@ public enum Action implements Term {
     POSE("pose", "pose");
 
     public static final Lexicon<Action> LEXICON =
-            Lexicon.of("an action such as swivel, spiral, pivot, heel turn, lock or check", List.of(values()));
+            Lexicon.of(StepSentences.anActionSuchAsSwivelSpiral(), List.of(values()));
 
     private final Words words;
 

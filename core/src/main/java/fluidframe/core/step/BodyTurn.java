@@ -24,7 +24,7 @@ public sealed interface BodyTurn {
 
         @Override
         public String wording() {
-            return "the body follows";
+            return StepSentences.theBodyFollows();
         }
 
         @Override
@@ -42,7 +42,7 @@ public sealed interface BodyTurn {
 
         @Override
         public String wording() {
-            return "the body " + by.sizeText() + " less";
+            return StepSentences.theBodyLess(by.sizeText());
         }
 
         @Override
@@ -60,7 +60,7 @@ public sealed interface BodyTurn {
 
         @Override
         public String wording() {
-            return "the body completes the turn";
+            return StepSentences.theBodyCompletesTheTurn();
         }
 
         @Override
@@ -78,8 +78,9 @@ public sealed interface BodyTurn {
 
         @Override
         public String wording() {
-            return "the body turns " + turn.sizeText()
-                    + turn.side().map(side -> " to the " + side.wording()).orElse("");
+            return StepSentences.theBodyTurns(
+                    turn.sizeText(),
+                    turn.side().map(side -> " to the " + side.wording()).orElse(""));
         }
 
         @Override

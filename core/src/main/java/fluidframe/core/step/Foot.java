@@ -11,7 +11,7 @@ public enum Foot implements Term {
     RIGHT("RF", "right foot", "R", "right"),
     BOTH("both", "both feet", "BF");
 
-    public static final Lexicon<Foot> LEXICON = Lexicon.of("a foot: LF, RF or both", List.of(values()));
+    public static final Lexicon<Foot> LEXICON = Lexicon.of(StepSentences.aFootLfRfOrBoth(), List.of(values()));
 
     private final Words words;
 

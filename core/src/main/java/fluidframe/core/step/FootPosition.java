@@ -46,7 +46,7 @@ public record FootPosition(
         }
     }
 
-    private static final String EXPECTED = "a foot position such as fwd, sd sl fwd, cl, bk CBMP or pt sd";
+    private static final String EXPECTED = StepSentences.aFootPositionSuchAsFwd();
     private static final Lexicon<Term> LEXICON = Lexicon.of(
             EXPECTED,
             Stream.<Term[]>of(StepDirection.values(), Touch.values(), PositionModifier.values(), WeightMark.values())
@@ -72,8 +72,7 @@ public record FootPosition(
         for (Term term : LEXICON.readAll(text)) {
             if (term instanceof StepDirection found) {
                 if (direction != null) {
-                    throw new UnreadableTextException(
-                            text, "one place for the foot, not both " + direction + " and " + found);
+                    throw new UnreadableTextException(text, StepSentences.onePlaceForTheFootNot(direction, found));
                 }
                 direction = found;
             } else if (term instanceof Touch found) {

@@ -57,8 +57,7 @@ public record Footwork(List<Contact> contacts, Set<SupportNote> notes) {
 
     public static final Footwork NONE = new Footwork(List.of(), Set.of());
 
-    private static final String EXPECTED =
-            "footwork of H, T, B, F and WF with edges IE and OE, such as HT, THT, BF or IE T, and tr, hr, sh or press";
+    private static final String EXPECTED = StepSentences.footworkOfHTBF();
 
     public Footwork {
         contacts = List.copyOf(contacts);
@@ -87,7 +86,7 @@ public record Footwork(List<Contact> contacts, Set<SupportNote> notes) {
         }
         if (edge.isPresent() || !notes.isEmpty() && contacts.isEmpty()) {
             throw new UnreadableTextException(
-                    text.strip(), "the part of the foot as well: " + EXPECTED, List.of("IE T", "OE B"));
+                    text.strip(), StepSentences.thePartOfTheFootAs(EXPECTED), List.of("IE T", "OE B"));
         }
         return contacts.isEmpty() ? NONE : new Footwork(contacts, notes);
     }

@@ -10,7 +10,7 @@ public enum FootworkSchool implements Term {
     CLASSIC("classic"),
     EDGES("edges");
 
-    public static final Lexicon<FootworkSchool> LEXICON = Lexicon.of("classic or edges", List.of(values()));
+    public static final Lexicon<FootworkSchool> LEXICON = Lexicon.of(StepSentences.classicOrEdges(), List.of(values()));
 
     private final Words words;
 

@@ -24,7 +24,7 @@ public enum HipMove implements Term {
     GLIDE("glide", "no bounce");
 
     public static final Lexicon<HipMove> LEXICON =
-            Lexicon.of("a body action such as settle, turn, incline, direct, lift or neutral", List.of(values()));
+            Lexicon.of(StepSentences.aBodyActionSuchAsSettle(), List.of(values()));
 
     private final Words words;
 

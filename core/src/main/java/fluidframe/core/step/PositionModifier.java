@@ -26,7 +26,7 @@ public enum PositionModifier implements Term {
     IN_FALLAWAY("in fallaway", "in fallaway position", "in FA");
 
     public static final Lexicon<PositionModifier> LEXICON =
-            Lexicon.of("a modifier such as sl fwd, small, CBMP, OP or in PP", List.of(values()));
+            Lexicon.of(StepSentences.aModifierSuchAsSlFwd(), List.of(values()));
 
     private final Words words;
 

@@ -41,7 +41,7 @@ public record RiseFall(List<Phase> phases) {
 
         String wording() {
             return kind.wording
-                    + (atEnd ? " at the end of " : step.isPresent() ? " on " : "")
+                    + (atEnd ? StepSentences.atTheEndOf() : step.isPresent() ? " on " : "")
                     + step.map(Object::toString).orElse(atEnd ? "the step" : "");
         }
 
@@ -49,7 +49,9 @@ public record RiseFall(List<Phase> phases) {
         private String wordingBeside(int row, String count) {
             boolean itself = step.filter(number -> number == row + 1 || count.equals(String.valueOf(number)))
                     .isPresent();
-            return itself ? kind.wording + (atEnd ? " at the end of the step" : " on the step") : wording();
+            return itself
+                    ? kind.wording + (atEnd ? StepSentences.atTheEndOfTheStep() : StepSentences.onTheStep())
+                    : wording();
         }
 
         @Override
@@ -62,7 +64,7 @@ public record RiseFall(List<Phase> phases) {
 
     public static final RiseFall NONE = new RiseFall(List.of());
 
-    private static final String EXPECTED = "rise and fall such as cr e1, cont, up, lo e3, rem up, BR or NFR";
+    private static final String EXPECTED = StepSentences.riseAndFallSuchAsCr();
     private static final Pattern PHASE = Pattern.compile(
             " ?[,;]? ?(?<kind>rem(?:ains?)? up|nfr|no foot rise|br|body rise|cr|commences?(?: to rise)?|cont(?:inues?)?|up|lo(?:wers?)?)(?!\\w)"
                     + "(?: ?(?:(?<end>e(?:nd of)?) ?(?<endstep>\\d{1,2})?|(?<step>\\d{1,2})))?(?=[ ,;]|$) ?",

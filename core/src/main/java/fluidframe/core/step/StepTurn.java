@@ -29,7 +29,7 @@ public record StepTurn(Turn between, Turn on, BodyTurn body, Optional<Phase> pha
     public record Phase(boolean begins, Side side) {
 
         private String wording() {
-            return (begins ? "begins to turn to the " : "goes on turning to the ") + side.wording();
+            return (begins ? StepSentences.beginsToTurnToThe() : StepSentences.goesOnTurningToThe()) + side.wording();
         }
 
         @Override
@@ -40,8 +40,7 @@ public record StepTurn(Turn between, Turn on, BodyTurn body, Optional<Phase> pha
 
     public static final StepTurn NONE = new StepTurn(Turn.NONE, Turn.NONE, new BodyTurn.Follows(), Optional.empty());
 
-    private static final String EXPECTED =
-            "a turn such as 1/4 R, on 1/2 L, body 1/8 R, body less, body completes, begin R or cont R";
+    private static final String EXPECTED = StepSentences.aTurnSuchAs14();
     private static final String SIZE = "[\\d/½¼¾⅛⅜⅝⅞ ]{1,16}";
     private static final Pattern FRACTION = Pattern.compile("\\d ?/ ?\\d");
     private static final Pattern CLAUSE = Pattern.compile(
@@ -132,8 +131,8 @@ public record StepTurn(Turn between, Turn on, BodyTurn body, Optional<Phase> pha
                     + between.side().orElseThrow().wording());
         }
         if (!on.isNone()) {
-            said.add("on the foot " + on.sizeText() + " to the "
-                    + on.side().orElseThrow().wording());
+            said.add(StepSentences.onTheFootToThe(
+                    on.sizeText(), on.side().orElseThrow().wording()));
         }
         if (!(body instanceof BodyTurn.Follows)) {
             said.add(body.wording());

@@ -12,7 +12,7 @@ public enum SupportNote implements Term {
     STANDING_HEEL_LOWERS("sh", "standing heel down", "heel of the standing foot down", "standing heel"),
     PRESSURE("press", "with pressure into the floor", "pressure");
 
-    public static final Lexicon<SupportNote> LEXICON = Lexicon.of("tr, hr, sh or press", List.of(values()));
+    public static final Lexicon<SupportNote> LEXICON = Lexicon.of(StepSentences.trHrShOrPress(), List.of(values()));
 
     private final Words words;
 

@@ -11,7 +11,7 @@ public enum Touch implements Term {
     TAP("tap", "taps", "touch", "tch"),
     POINT("pt", "points", "point");
 
-    public static final Lexicon<Touch> LEXICON = Lexicon.of("a touch: br, tap or pt", List.of(values()));
+    public static final Lexicon<Touch> LEXICON = Lexicon.of(StepSentences.aTouchBrTapOrPt(), List.of(values()));
 
     private final Words words;
 

@@ -20,7 +20,7 @@ public record Fraction(int parts, int whole) {
 
     public Fraction {
         if (parts < 0 || whole <= 0) {
-            throw new IllegalArgumentException(parts + "/" + whole + " is not a fraction");
+            throw new IllegalArgumentException(TextSentences.isNotAFraction(parts, whole));
         }
     }
 
@@ -33,13 +33,13 @@ public record Fraction(int parts, int whole) {
         plain = PlainText.ofLine(plain).text().trim();
         Matcher matcher = MIXED.matcher(plain);
         if (plain.isEmpty() || !matcher.matches()) {
-            throw new UnreadableTextException(text, "a number such as 1, 3/8 or 1 1/2");
+            throw new UnreadableTextException(text, TextSentences.aNumberSuchAs13());
         }
         int ones = matcher.group(1) == null ? 0 : Integer.parseInt(matcher.group(1));
         int parts = matcher.group(2) == null ? 0 : Integer.parseInt(matcher.group(2));
         int whole = matcher.group(3) == null ? 1 : Integer.parseInt(matcher.group(3));
         if (whole == 0) {
-            throw new UnreadableTextException(text, "a fraction whose lower number is not 0");
+            throw new UnreadableTextException(text, TextSentences.aFractionWhoseLowerNumberIs());
         }
         return new Fraction(ones * whole + parts, whole);
     }
@@ -57,7 +57,7 @@ public record Fraction(int parts, int whole) {
     public int in(int unitsPerOne) {
         long product = (long) parts * unitsPerOne;
         if (product % whole != 0) {
-            throw new ArithmeticException(this + " is not a whole number of " + unitsPerOne + "ths");
+            throw new ArithmeticException(TextSentences.isNotAWholeNumberOf(this, unitsPerOne));
         }
         return Math.toIntExact(product / whole);
     }

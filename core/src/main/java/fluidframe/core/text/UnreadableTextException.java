@@ -17,7 +17,7 @@ public final class UnreadableTextException extends IllegalArgumentException {
      * @param nearest is asked only where somebody shows it: most texts that are no shorthand are understood as words
      */
     UnreadableTextException(String text, String expected, Supplier<List<String>> nearest) {
-        super("cannot read \"" + text + "\": expected " + expected);
+        super(TextSentences.cannotReadExpected(text, expected));
         this.text = text;
         this.expected = expected;
         this.nearest = nearest;

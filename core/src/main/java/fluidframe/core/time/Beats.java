@@ -35,7 +35,7 @@ public record Beats(int ticks) implements Comparable<Beats> {
             Beats size = new Beats(fraction.in(TICKS_PER_BEAT));
             return negative ? ZERO.minus(size) : size;
         } catch (ArithmeticException e) {
-            throw new UnreadableTextException(text, "beats in halves, thirds, quarters … of at most 1/48");
+            throw new UnreadableTextException(text, TimeSentences.beatsInHalvesThirdsQuartersOf());
         }
     }
 

@@ -25,8 +25,7 @@ public record Count(List<CountToken> tokens) {
     /** From here on a number could as well be two beats. */
     private static final int TWO_FIGURES = 10;
 
-    private static final String EXPECTED =
-            "a count such as S Q Q, 1 2 3, 2 3 4-1, 1 a 2 or 2 3 4 & 1, with ( ) for no weight and h for a held beat";
+    private static final String EXPECTED = TimeSentences.aCountSuchAsSQ();
 
     public Count {
         tokens = List.copyOf(tokens);
@@ -45,7 +44,7 @@ public record Count(List<CountToken> tokens) {
             if (matcher.group("open") != null || matcher.group("close") != null) {
                 boolean opens = matcher.group("open") != null;
                 if (opens == bracketed) {
-                    throw new UnreadableTextException(text, "brackets in pairs");
+                    throw new UnreadableTextException(text, TimeSentences.bracketsInPairs());
                 }
                 bracketed = opens;
             } else {
@@ -54,7 +53,7 @@ public record Count(List<CountToken> tokens) {
             at = matcher.end();
         }
         if (bracketed) {
-            throw new UnreadableTextException(text, "brackets in pairs");
+            throw new UnreadableTextException(text, TimeSentences.bracketsInPairs());
         }
         return new Count(tokens);
     }
@@ -75,11 +74,10 @@ public record Count(List<CountToken> tokens) {
                     .map(Integer::valueOf)
                     .toList();
             if (beats.contains(0)) {
-                throw new UnreadableTextException(matcher.group("beats"), "beats counted from 1");
+                throw new UnreadableTextException(matcher.group("beats"), TimeSentences.beatsCountedFrom1());
             }
             if (beats.get(0) >= TWO_FIGURES && last + 1 != beats.get(0)) {
-                throw new UnreadableTextException(
-                        matcher.group("beats"), "beats apart from each other, or counted on from the one before");
+                throw new UnreadableTextException(matcher.group("beats"), TimeSentences.beatsApartFromEachOtherOr());
             }
             return Optional.of(new CountToken.Numbered(beats, bracketed));
         }
@@ -101,7 +99,7 @@ public record Count(List<CountToken> tokens) {
     public static CountToken parseToken(String text) {
         List<CountToken> tokens = parse(text).tokens();
         if (tokens.size() != 1) {
-            throw new UnreadableTextException(text, "one mark of the count, such as 1, S, &, 4-1 or (3)");
+            throw new UnreadableTextException(text, TimeSentences.oneMarkOfTheCountSuch());
         }
         return tokens.get(0);
     }

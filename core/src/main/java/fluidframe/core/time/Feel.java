@@ -13,7 +13,7 @@ public enum Feel implements Term {
     QUARTER("quarter", Beats.QUARTER),
     TRIPLET("triplet", Beats.THIRD);
 
-    public static final Lexicon<Feel> LEXICON = Lexicon.of("a feel: quarter or triplet", List.of(values()));
+    public static final Lexicon<Feel> LEXICON = Lexicon.of(TimeSentences.aFeelQuarterOrTriplet(), List.of(values()));
 
     private final Words words;
     private final Beats a;

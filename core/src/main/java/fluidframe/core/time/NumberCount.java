@@ -16,7 +16,7 @@ final class NumberCount {
 
     Timing lay(Beats figureLength) {
         if (!(tokens.get(0) instanceof CountToken.Numbered first)) {
-            throw new CountException(0, "a count in numbers begins with a beat of the bar");
+            throw new CountException(0, TimeSentences.aCountInNumbersBeginsWith());
         }
         List<Beats> onsets = new ArrayList<>();
         int beat = -1;
@@ -28,8 +28,7 @@ final class NumberCount {
                 for (int tied : numbered.beats().subList(1, numbered.beats().size())) {
                     int then = next(beat, tied, i);
                     if (then != beat + 1) {
-                        throw new CountException(
-                                i, "a tie runs over neighbouring beats, " + token + " leaves some out");
+                        throw new CountException(i, TimeSentences.aTieRunsOverNeighbouringBeats(token));
                     }
                     beat = then;
                 }
@@ -39,7 +38,7 @@ final class NumberCount {
                 onsets.add(Beats.of(beat).plus(within(token, i)));
             }
             if (i > 0 && onsets.get(i).compareTo(onsets.get(i - 1)) <= 0) {
-                throw new CountException(i, token + " comes no later than the mark before it");
+                throw new CountException(i, TimeSentences.comesNoLaterThanTheMark(token));
             }
         }
         Beats start = onsets.get(0);
@@ -51,8 +50,7 @@ final class NumberCount {
         if (digit > rhythm.beatsPerBar()) {
             int countedOn = digit - 1;
             if (beat < 0 || countedOn <= beat) {
-                throw new CountException(
-                        index, "beat " + digit + " does not come next: a bar has " + rhythm.beatsPerBar() + " beats");
+                throw new CountException(index, TimeSentences.beatDoesNotComeNextA(digit, rhythm.beatsPerBar()));
             }
             return countedOn;
         }
@@ -113,7 +111,7 @@ final class NumberCount {
         if (within.equals(feel.lateA()) || within.equals(Beats.QUARTER)) {
             return new CountToken.A(bracketed);
         }
-        throw new CountException(index, "a step " + within + " of a beat after the beat has no name in numbers");
+        throw new CountException(index, TimeSentences.aStepOfABeatAfter(within));
     }
 
     /**
@@ -126,8 +124,9 @@ final class NumberCount {
             if (!back.slots().get(i).onset().equals(timing.slots().get(i).onset())) {
                 throw new CountException(
                         i,
-                        "numbers would put this step " + back.slots().get(i).onset() + " beats in instead of "
-                                + timing.slots().get(i).onset());
+                        TimeSentences.numbersWouldPutThisStepBeats(
+                                back.slots().get(i).onset(),
+                                timing.slots().get(i).onset()));
             }
         }
     }

@@ -20,7 +20,7 @@ public record Rhythm(
     public Rhythm {
         startBeats = Collections.unmodifiableSortedSet(new TreeSet<>(startBeats));
         if (beatsPerBar < 1 || startBeats.isEmpty() || startBeats.first() < 1 || startBeats.last() > beatsPerBar) {
-            throw new IllegalArgumentException("a bar needs beats, and figures start on one of them");
+            throw new IllegalArgumentException(TimeSentences.aBarNeedsBeatsAndFigures());
         }
     }
 

@@ -9,7 +9,7 @@ public record Tempo(int barsPerMinute) {
 
     public Tempo {
         if (barsPerMinute < 1 || barsPerMinute > 400) {
-            throw new IllegalArgumentException("a tempo of " + barsPerMinute + " bars a minute: expected 1 to 400");
+            throw new IllegalArgumentException(TimeSentences.aTempoOfBarsAMinute(barsPerMinute));
         }
     }
 

@@ -29,11 +29,10 @@ public record Timing(Rhythm rhythm, Beats start, List<Slot> slots, Beats length)
         boolean numbers = count.tokens().stream().anyMatch(CountToken.Numbered.class::isInstance);
         boolean words = count.tokens().stream().anyMatch(CountToken.Worded.class::isInstance);
         if (numbers && words) {
-            throw new CountException(
-                    firstOfOtherKind(count), "a count is either in words (S, Q) or in numbers, not both");
+            throw new CountException(firstOfOtherKind(count), TimeSentences.aCountIsEitherInWords());
         }
         if (count.tokens().isEmpty() || !numbers && !words) {
-            throw new CountException(0, "a count begins with a beat, such as 1, or with a word, S or Q");
+            throw new CountException(0, TimeSentences.aCountBeginsWithABeat());
         }
         return numbers ? new NumberCount(rhythm, count).lay(figureLength) : new WordCount(rhythm, count).lay();
     }

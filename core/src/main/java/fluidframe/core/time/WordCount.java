@@ -29,14 +29,14 @@ final class WordCount {
                 lengths[i] = Beats.ONE;
             } else {
                 if (word < 0) {
-                    throw new CountException(i, token + " takes its time from the word before it, and there is none");
+                    throw new CountException(i, TimeSentences.takesItsTimeFromTheWord(token));
                 }
                 lengths[i] = token instanceof CountToken.And
                         ? rhythm.and()
                         : rhythm.feel().a();
                 lengths[word] = lengths[word].minus(lengths[i]);
                 if (!lengths[word].isPositive()) {
-                    throw new CountException(i, token + " leaves nothing of the " + tokens.get(word) + " before it");
+                    throw new CountException(i, TimeSentences.leavesNothingOfTheBeforeIt(token, tokens.get(word)));
                 }
             }
         }
@@ -54,8 +54,7 @@ final class WordCount {
         Beats sum = Beats.ZERO;
         for (Word word : worded.words()) {
             sum = sum.plus(rhythm.lengthOf(word)
-                    .orElseThrow(() -> new CountException(
-                            index, "this dance does not count in " + word + "; use the numbers of its bar")));
+                    .orElseThrow(() -> new CountException(index, TimeSentences.thisDanceDoesNotCountIn(word))));
         }
         return sum;
     }
@@ -63,11 +62,11 @@ final class WordCount {
     static Count say(Timing timing) {
         Rhythm rhythm = timing.rhythm();
         if (rhythm.slow().isEmpty() && rhythm.quick().isEmpty()) {
-            throw new CountException(0, "this dance does not count in slows and quicks");
+            throw new CountException(0, TimeSentences.thisDanceDoesNotCountInSlows());
         }
         List<CountToken> said = new ArrayList<>();
         if (!sayFrom(timing, 0, said)) {
-            throw new CountException(0, "these lengths cannot be made of slows, quicks, & and a");
+            throw new CountException(0, TimeSentences.theseLengthsCannotBeMadeOf());
         }
         return new Count(said);
     }
