@@ -56,8 +56,10 @@
       return () => void rehearsal?.close();
     }
     if (id === '') return;
+    let left = false;
     RoutineDesk.open(id).then(
       (desk) => {
+        if (left) return;
         if (!desk.score) {
           failure = desk.failure ?? msg.thisRoutineCannotBeShown();
           return;
@@ -71,7 +73,10 @@
       },
       (thrown) => (failure = sentenceOf(thrown)),
     );
-    return () => void rehearsal?.close();
+    return () => {
+      left = true;
+      void rehearsal?.close();
+    };
   });
 
   let score = $derived(rehearsal?.score);

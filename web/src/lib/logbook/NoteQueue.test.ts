@@ -75,13 +75,13 @@ describe('notes that wait', () => {
     program({
       '/api/notes': ({ body }: Question) =>
         (body as { notes: Note[] }).notes.map(({ id, lesson }) =>
-          lesson === 'gone' ? { id, outcome: 'refused', sentence: 'The lesson was deleted meanwhile.' } : { id, outcome: 'kept', sentence: '' },
+          lesson === 'gone' ? { id, outcome: 'refused', sentence: 'The lesson was deleted in the meantime.' } : { id, outcome: 'kept', sentence: '' },
         ),
     });
     await noteQueue.add(note('lost', { lesson: 'gone' }));
     await noteQueue.add(note('fine'));
     await settled();
-    expect(noteQueue.refused.map(({ note: { id }, refusal }) => [id, refusal])).toEqual([['lost', 'The lesson was deleted meanwhile.']]);
+    expect(noteQueue.refused.map(({ note: { id }, refusal }) => [id, refusal])).toEqual([['lost', 'The lesson was deleted in the meantime.']]);
     expect(noteQueue.waiting).toBe(0);
     await noteQueue.keepWithoutLesson(noteQueue.refused[0]!);
     await settled();

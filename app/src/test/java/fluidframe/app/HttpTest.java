@@ -136,7 +136,7 @@ class HttpTest {
             value = {
                 "/api/books   | {\"format\": \"fluidframe-book\", \"version\": 1, | 400 | not a complete JSON document",
                 "/api/books   | {\"format\": \"fluidframe-book\", \"version\": 2, \"title\": \"x\", \"figures\": []} | 422 | /version",
-                "/api/books   | [] | 422 | nothing of it was stored",
+                "/api/books   | [] | 422 | Nothing was stored",
                 "/api/books   | {\"format\": \"fluidframe-book\", \"version\": 1, \"title\": \"x\", \"figures\": [null]} | 422 | /figures/0",
                 "/api/figures | {\"idd\": 1} | 400 | idd",
                 "/api/figures | {\"id\": \"x\", \"man\": [null]} | 422 | /man/0",

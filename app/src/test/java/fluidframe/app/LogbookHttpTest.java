@@ -167,7 +167,7 @@ class LogbookHttpTest extends OverHttp {
         ObjectNode unknown = note("unknown", 1, "figure~no-such-figure", "good");
         JsonNode outcomes = handIn(elsewhere, unreadable, unknown, note("plain", 1, "figure~waltz-whisk", "good"));
         assertThat(outcomes.findValuesAsString("outcome")).containsExactly("refused", "refused", "refused", "kept");
-        assertThat(outcomes.get(0).get("sentence").asString()).contains("deleted meanwhile");
+        assertThat(outcomes.get(0).get("sentence").asString()).contains("deleted in the meantime");
         assertThat(outcomes.get(1).get("sentence").asString()).contains("/subject");
         assertThat(outcomes.get(2).get("sentence").asString()).contains("not in the book");
         elsewhere.remove("lesson");

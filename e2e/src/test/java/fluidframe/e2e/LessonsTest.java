@@ -117,7 +117,8 @@ class LessonsTest extends BrowserTest {
             assertThat(page.locator("h2").first()).hasText("Lessons");
             hall.setOffline(false);
             phone.reload();
-            assertThat(phone.getByText("The lesson was deleted meanwhile.")).isVisible();
+            assertThat(phone.getByText("The lesson was deleted in the meantime."))
+                    .isVisible();
             button(phone, "Save without the lesson").click();
             assertThat(phone.getByText("could not be saved")).hasCount(0);
         }

@@ -145,7 +145,7 @@ class RehearsingTest extends BrowserTest {
         press("Delete");
         assertThat(page.getByTestId("standing")).containsText("1 seam breaks");
         press("r");
-        button("Loop").waitFor();
+        count().waitFor();
         for (int step = 0; step < 7; step++) {
             press("ArrowRight");
         }

@@ -102,7 +102,7 @@ class BackupTest {
                     .getResponse()
                     .getContentAsString();
             if (!answer.contains("\"before\"")) {
-                assertThat(answer).contains("This backup is damaged").contains("\"place\"");
+                assertThat(answer).contains("This file is damaged").contains("\"place\"");
                 assertThat(http.text("/api/books")).isEqualTo(before);
             }
         }

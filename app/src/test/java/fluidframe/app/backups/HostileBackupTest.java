@@ -203,7 +203,7 @@ class HostileBackupTest {
                 .andReturn()
                 .getResponse();
         assertThat(answer.getStatus()).as(answer.getContentAsString()).isEqualTo(422);
-        assertThat(answer.getContentAsString()).contains("nothing was changed").doesNotContain("fluidframe-sent");
+        assertThat(answer.getContentAsString()).contains("othing was changed").doesNotContain("fluidframe-sent");
         assertThat(http.text("/api/routines")).isEqualTo(before);
         try (Stream<Path> beside = Files.list(DatabaseFile.at(url).folder())) {
             assertThat(beside.map(each -> each.getFileName().toString())).noneMatch(each -> each.startsWith("staging"));

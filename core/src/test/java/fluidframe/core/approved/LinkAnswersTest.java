@@ -52,14 +52,13 @@ class LinkAnswersTest {
         for (Dancing from : charted) {
             for (Dancing to : charted) {
                 Verdict verdict = Link.between(from.exit(), to.entry(), from.figure(), to.figure(), SYLLABUS);
-                lines.add(from + " > " + to + ": " + verdict.outcome() + ". " + verdict.sentence());
+                lines.add(from + " > " + to + ": " + verdict.outcome());
                 for (Comparison comparison : verdict.comparisons()) {
                     if (comparison.outcome() == Outcome.HOLDS) {
-                        agreeing.add(comparison.aspect() + " " + comparison.given() + ", " + comparison.needed() + ": "
-                                + comparison.reason());
+                        agreeing.add(comparison.aspect() + " " + comparison.given() + ", " + comparison.needed());
                     } else {
                         lines.add("    " + comparison.outcome() + " " + comparison.aspect() + " " + comparison.given()
-                                + ", " + comparison.needed() + ": " + comparison.reason());
+                                + ", " + comparison.needed());
                     }
                 }
             }
@@ -87,7 +86,7 @@ class LinkAnswersTest {
                     lines.add(from + " > " + to + (corner ? " round a corner" : "") + ": "
                             + repairs.verdict(join).outcome());
                     for (Repair repair : repairs.of(join)) {
-                        lines.add("    " + repair.kind() + " " + repair.label() + ": "
+                        lines.add("    " + repair.kind() + ": "
                                 + repair.before().wording() + ", "
                                 + repair.after().wording() + (repair.corner() ? ", corner" : "")
                                 + repair.start().map(start -> ", from " + start).orElse("") + ", " + repair.between()

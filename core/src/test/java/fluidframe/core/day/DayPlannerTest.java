@@ -189,7 +189,7 @@ class DayPlannerTest {
         assertThat(DayPlanner.plan(wish, Map.of("A", "Idris and Wren"), () -> false)
                         .relaxations())
                 .extracting(DayAnswer.Relaxation::sentence)
-                .contains("It works if somebody else looks after Idris and Wren.");
+                .contains("It works if another coach looks after Idris and Wren.");
     }
 
     @Test
@@ -204,8 +204,8 @@ class DayPlannerTest {
         assertThat(Conflicts.of(plan, Map.of("A", "Idris and Wren")))
                 .extracting(Conflict::sentence)
                 .containsExactly(
-                        "b begins 2 minutes after a, wanted are 5.",
-                        "Idris and Wren have 2 minutes between a and b, wanted are 20.");
+                        "b begins 2 minutes after a; the gap must be 5.",
+                        "Idris and Wren have 2 minutes between a and b; they need 20.");
     }
 
     @Test

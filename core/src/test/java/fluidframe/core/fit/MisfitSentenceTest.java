@@ -103,9 +103,9 @@ class MisfitSentenceTest {
                 .isEqualTo("The piece goes at 40 bars a minute; this dance is usually danced at 28 to 30.");
         assertThat(said(new Misfit.UnusualTempo(26.54))).startsWith("The piece goes at 26.5 bars");
         assertThat(said(new Misfit.OtherDance("viennese-waltz")))
-                .isEqualTo("Harbour Lights is not noted down for the Viennese Waltz.");
+                .isEqualTo("Harbour Lights is not marked as music for the Viennese Waltz.");
         assertThat(said(new Misfit.OtherDance("mazurka")))
-                .isEqualTo("Harbour Lights is not noted down for the mazurka.");
+                .isEqualTo("Harbour Lights is not marked as music for the mazurka.");
     }
 
     @Test

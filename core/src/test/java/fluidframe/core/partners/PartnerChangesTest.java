@@ -157,13 +157,13 @@ class PartnerChangesTest {
                 .hasMessage("Ann is there twice");
         assertThatThrownBy(() -> wish(dancers(101, 100, 0))).hasMessage("201 dancers: expected at most 200");
         assertThatThrownBy(() -> new PartnerWish(dancers(1, 1, 0), List.of(new Pair("m1", "x")), List.of(), List.of()))
-                .hasMessage("x is to stay with somebody and is not there");
+                .hasMessage("x should stay with somebody but is not in the list");
         assertThatThrownBy(() -> new PartnerWish(
                         dancers(1, 2, 0), List.of(new Pair("m1", "l1"), new Pair("m1", "l2")), List.of(), List.of()))
-                .hasMessage("m1 is to stay with two");
+                .hasMessage("m1 should stay with two people");
         assertThatThrownBy(() -> new PartnerWish(
                         dancers(1, 1, 0), List.of(new Pair("m1", "l1")), List.of(new Pair("m1", "l1")), List.of()))
-                .hasMessage("m1 and l1 are to stay together and apart");
-        assertThatThrownBy(() -> new Dancer(" ", Optional.empty())).hasMessage("somebody without a name");
+                .hasMessage("m1 and l1 should stay both together and apart");
+        assertThatThrownBy(() -> new Dancer(" ", Optional.empty())).hasMessage("a person without a name");
     }
 }

@@ -136,8 +136,8 @@ class PieceReaderTest {
                 .containsExactlyInAnyOrder(
                         "900 bars a minute is not a tempo: expected 1 to 400.",
                         "Bar 2 has no beat 4; a bar has 3.",
-                        "Phrases of 4+5 bars are 9, not 8; the bars are kept.",
-                        "The parts are 16 bars together, not 20; the parts are kept.");
+                        "Phrases of 4+5 bars make 9, not 8; the bars stay as they are.",
+                        "The parts add up to 16 bars, not 20; the parts stay as they are.");
         assertThat(line.piece().orElseThrow().hits()).hasSize(1);
         assertThat(waltz("verse 8, 30 bars a minute, hit on 1 of bar 12").sentences())
                 .containsExactly("The accent of bar 12 is left out: the piece has bars 1 to 8.");
