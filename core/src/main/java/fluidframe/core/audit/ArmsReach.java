@@ -9,11 +9,12 @@ import fluidframe.core.geometry.CoupleStances;
 import fluidframe.core.notation.Column;
 import fluidframe.core.notation.Place;
 import fluidframe.core.space.Point;
-import fluidframe.core.step.Action;
+import fluidframe.core.step.ActionTrait;
 import fluidframe.core.step.Step;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import java.util.Set;
 
 /**
  * G5. Wherever the two keep one position for some steps without turning, their steps alone, of the usual length, must
@@ -37,6 +38,11 @@ final class ArmsReach extends CheckedRule {
 
     ArmsReach() {
         super("G5", AuditSentences.joinedHandsReachAndNobodyWalks(), AuditSentences.stepsThatLeadOutOfThe());
+    }
+
+    @Override
+    public Set<WayKind> silentOn() {
+        return WayKind.MEASURED_ELSEWHERE;
     }
 
     @Override
@@ -138,9 +144,6 @@ final class ArmsReach extends CheckedRule {
     }
 
     private static boolean turns(Step step) {
-        return !step.turn().between().isNone()
-                || !step.turn().on().isNone()
-                || step.does(Action.SPIN)
-                || step.does(Action.SPOT_TURN);
+        return !step.turn().between().isNone() || !step.turn().on().isNone() || step.does(ActionTrait.LETS_GO);
     }
 }

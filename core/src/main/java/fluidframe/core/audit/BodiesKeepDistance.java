@@ -9,6 +9,7 @@ import fluidframe.core.notation.Place;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
+import java.util.Set;
 
 /** G1. The distance of the body centres against the band of the position, wherever both place a foot. */
 final class BodiesKeepDistance extends CheckedRule {
@@ -19,6 +20,11 @@ final class BodiesKeepDistance extends CheckedRule {
 
     BodiesKeepDistance() {
         super("G1", AuditSentences.theBodiesStayAsNearAs(), AuditSentences.fartherApartThanTheArmsReach());
+    }
+
+    @Override
+    public Set<WayKind> silentOn() {
+        return WayKind.MEASURED_ELSEWHERE;
     }
 
     @Override

@@ -9,6 +9,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import java.util.Set;
 
 /**
  * G4. How fast a body has to go from one step to the next at the dance's top tempo. A brisk walk is 2 m/s; the longest
@@ -22,6 +23,11 @@ final class BodiesTakeTime extends CheckedRule {
 
     BodiesTakeTime() {
         super("G4", AuditSentences.noBodyHasToFlyFrom(), AuditSentences.aPartnerFlungAcrossOnThe());
+    }
+
+    @Override
+    public Set<WayKind> silentOn() {
+        return WayKind.MEASURED_ELSEWHERE;
     }
 
     @Override

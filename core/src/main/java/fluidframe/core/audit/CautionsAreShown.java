@@ -5,10 +5,10 @@ import fluidframe.core.figure.Caution;
 import fluidframe.core.notation.Place;
 import fluidframe.core.space.Turn;
 import fluidframe.core.step.Action;
+import fluidframe.core.step.ActionTrait;
 import fluidframe.core.step.Step;
 import fluidframe.core.time.Beats;
 import java.util.ArrayList;
-import java.util.EnumSet;
 import java.util.List;
 import java.util.Set;
 import java.util.function.Predicate;
@@ -18,6 +18,11 @@ final class CautionsAreShown extends CheckedRule {
 
     CautionsAreShown() {
         super("L1", AuditSentences.theCautionTagsFitWhatIs(), AuditSentences.spinsSpiralsLungesDipsBackBends());
+    }
+
+    @Override
+    public Set<WayKind> silentOn() {
+        return WayKind.PARTS;
     }
 
     @Override
@@ -47,10 +52,6 @@ final class CautionsAreShown extends CheckedRule {
 
     private static final double SPEED_SECONDS = 0.35;
 
-    private static final Set<Action> SPINNING = EnumSet.of(Action.SPIN, Action.SPIRAL);
-
-    private static final Set<Action> TURNING_ON =
-            EnumSet.of(Action.SPIN, Action.SPIRAL, Action.SPOT_TURN, Action.PIVOT, Action.TWIST);
     private static final int NEARLY_ROUND = 3 * Turn.WHOLE / 4;
 
     private static boolean spins(Subject subject) {
@@ -61,7 +62,7 @@ final class CautionsAreShown extends CheckedRule {
     private static boolean spins(List<Step> steps) {
         int spun = 0;
         for (Step step : steps) {
-            spun = step.does(SPINNING)
+            spun = step.does(ActionTrait.SPINS)
                     ? spun + step.turn().between().size() + step.turn().on().size()
                     : 0;
             if (spun >= Turn.WHOLE || step.turn().on().size() >= Turn.WHOLE) {
@@ -131,7 +132,7 @@ final class CautionsAreShown extends CheckedRule {
         for (Step step : steps) {
             int turn = step.turn().between().sixteenths() + step.turn().on().sixteenths();
             round = turn == 0 || Integer.signum(turn) != Integer.signum(round) ? turn : round + turn;
-            if (Math.abs(round) >= NEARLY_ROUND || step.does(TURNING_ON)) {
+            if (Math.abs(round) >= NEARLY_ROUND || step.does(ActionTrait.CARRIES_TURN_ON)) {
                 return true;
             }
         }

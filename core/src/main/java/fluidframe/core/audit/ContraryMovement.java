@@ -10,6 +10,7 @@ import fluidframe.core.step.StepDirection;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 
 /**
  * C1. In the swing dances and tango. The first step of a turning figure, taken forward or back, begins the turn with
@@ -22,6 +23,11 @@ final class ContraryMovement extends CheckedRule {
 
     ContraryMovement() {
         super("C1", AuditSentences.cbmBeginsATurnOutsidePartner(), AuditSentences.withoutItTheShouldersAreLeft());
+    }
+
+    @Override
+    public Set<WayKind> silentOn() {
+        return WayKind.PARTS;
     }
 
     @Override

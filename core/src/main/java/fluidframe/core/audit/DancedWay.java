@@ -27,16 +27,7 @@ import java.util.stream.IntStream;
  * @param danced the figure it makes, of the stated length
  * @param rows for each part's row the row of the figure's chart, and the place where the way changes it
  */
-record DancedWay(String said, String field, Kind kind, Figure danced, RowPlaces rows) {
-
-    enum Kind {
-        ENTRY,
-        FINISH,
-        ENTRY_AND_FINISH,
-        SCHOOL,
-        REPEATS,
-        PART
-    }
+record DancedWay(String said, String field, WayKind kind, Figure danced, RowPlaces rows) {
 
     /** Where a row of the way stands in the figure. */
     interface RowPlaces {
@@ -57,15 +48,15 @@ record DancedWay(String said, String field, Kind kind, Figure danced, RowPlaces 
     static List<DancedWay> of(Figure figure) {
         List<DancedWay> ways = new ArrayList<>();
         Variants variants = figure.variants();
-        variations(figure, variants.entries(), "entries", AuditSentences.withTheEntry(), Kind.ENTRY, ways);
-        variations(figure, variants.finishes(), "finishes", AuditSentences.withTheFinish(), Kind.FINISH, ways);
-        variations(figure, variants.schools(), "schools", AuditSentences.inTheSchool(), Kind.SCHOOL, ways);
+        variations(figure, variants.entries(), "entries", AuditSentences.withTheEntry(), WayKind.ENTRY, ways);
+        variations(figure, variants.finishes(), "finishes", AuditSentences.withTheFinish(), WayKind.FINISH, ways);
+        variations(figure, variants.schools(), "schools", AuditSentences.inTheSchool(), WayKind.SCHOOL, ways);
         for (Variation entry : variants.entries()) {
             for (Variation finish : variants.finishes()) {
                 ways.add(new DancedWay(
                         AuditSentences.dancedWithTheEntryAndThe(entry.name(), finish.name()),
                         "finishes",
-                        Kind.ENTRY_AND_FINISH,
+                        WayKind.ENTRY_AND_FINISH,
                         finish.applyTo(entry.applyTo(figure)),
                         (part, row) -> row));
             }
@@ -78,7 +69,7 @@ record DancedWay(String said, String field, Kind kind, Figure danced, RowPlaces 
     }
 
     private static void variations(
-            Figure figure, List<Variation> variations, String field, String said, Kind kind, List<DancedWay> ways) {
+            Figure figure, List<Variation> variations, String field, String said, WayKind kind, List<DancedWay> ways) {
         for (int i = 0; i < variations.size(); i++) {
             Variation variation = variations.get(i);
             String at = field + "/" + i;
@@ -113,7 +104,7 @@ record DancedWay(String said, String field, Kind kind, Figure danced, RowPlaces 
                 .map(danced -> new DancedWay(
                         AuditSentences.dancedTimes(times.get()),
                         "repeat",
-                        Kind.REPEATS,
+                        WayKind.REPEATS,
                         danced,
                         (part, row) -> unrepeated(unit.rows(part), row, times.get())));
     }
@@ -132,7 +123,7 @@ record DancedWay(String said, String field, Kind kind, Figure danced, RowPlaces 
             return new DancedWay(
                     AuditSentences.dancedAsThePart(split.name()),
                     "splits/" + index,
-                    Kind.PART,
+                    WayKind.PART,
                     danced,
                     (part, row) -> row + (part == Part.MAN ? split.first() - 1 : hers.orElse(0)));
         });

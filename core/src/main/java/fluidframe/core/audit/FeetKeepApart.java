@@ -11,6 +11,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import java.util.Set;
 
 /** G2. The middles of two feet of different dancers are never nearer than a foot is wide. */
 final class FeetKeepApart extends CheckedRule {
@@ -19,6 +20,11 @@ final class FeetKeepApart extends CheckedRule {
 
     FeetKeepApart() {
         super("G2", AuditSentences.thePartnersFeetNeverStandIn(), AuditSentences.twoFeetInOnePlaceIs());
+    }
+
+    @Override
+    public Set<WayKind> silentOn() {
+        return WayKind.MEASURED_ELSEWHERE;
     }
 
     @Override

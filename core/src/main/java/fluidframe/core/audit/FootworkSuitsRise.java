@@ -3,7 +3,7 @@ package fluidframe.core.audit;
 import fluidframe.core.couple.Part;
 import fluidframe.core.notation.Column;
 import fluidframe.core.notation.Place;
-import fluidframe.core.step.Action;
+import fluidframe.core.step.ActionTrait;
 import fluidframe.core.step.Footwork;
 import fluidframe.core.step.RiseFall;
 import fluidframe.core.step.Step;
@@ -48,8 +48,7 @@ final class FootworkSuitsRise extends StepRule {
         boolean lowers = kinds.contains(RiseFall.Kind.LOWER);
         boolean staysUp = isUp(kinds.get(kinds.size() - 1)) && !step.rise().has(RiseFall.Kind.LOWER);
         if (placedUp
-                && !step.does(Action.HEEL_TURN)
-                && !step.does(Action.HEEL_PULL)
+                && !step.does(ActionTrait.ON_THE_HEEL)
                 && footwork.first().orElseThrow() == Footwork.Surface.HEEL) {
             return Optional.of(finding(
                     part,

@@ -5,30 +5,17 @@ import fluidframe.core.dance.HeelLead;
 import fluidframe.core.figure.Height;
 import fluidframe.core.notation.Column;
 import fluidframe.core.notation.Place;
-import fluidframe.core.step.Action;
+import fluidframe.core.step.ActionTrait;
 import fluidframe.core.step.Footwork;
 import fluidframe.core.step.Step;
 import fluidframe.core.step.StepDirection;
-import java.util.EnumSet;
 import java.util.Optional;
-import java.util.Set;
 
 /**
  * F1. From a lowered position the swinging leg arrives heel first; steps on edges, locks, runs and touches are their
  * own matter.
  */
 final class HeelLeadsForward extends StepRule {
-
-    private static final Set<Action> OTHERWISE = EnumSet.of(
-            Action.LOCK,
-            Action.HOP,
-            Action.APPEL,
-            Action.FLICK,
-            Action.KICK,
-            Action.ROCK,
-            Action.PIVOT,
-            Action.SPIN,
-            Action.SPOT_TURN);
 
     HeelLeadsForward() {
         super("F1", AuditSentences.inTheSwingDancesAndTango(), AuditSentences.aFlatOrToeFirstForward());
@@ -61,7 +48,10 @@ final class HeelLeadsForward extends StepRule {
     private static boolean walksForward(Step step) {
         boolean onEdge = !step.footwork().contacts().isEmpty()
                 && step.footwork().contacts().get(0).edge().isPresent();
-        return step.goes(StepDirection.FORWARD) && step.takesWeight() && !onEdge && !step.does(OTHERWISE);
+        return step.goes(StepDirection.FORWARD)
+                && step.takesWeight()
+                && !onEdge
+                && !step.does(ActionTrait.OWN_FOOTWORK);
     }
 
     /** In a run of quick steps, where no rise is written, the body stays up. */

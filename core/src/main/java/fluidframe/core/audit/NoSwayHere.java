@@ -3,17 +3,13 @@ package fluidframe.core.audit;
 import fluidframe.core.couple.Part;
 import fluidframe.core.notation.Column;
 import fluidframe.core.notation.Place;
-import fluidframe.core.step.Action;
+import fluidframe.core.step.ActionTrait;
 import fluidframe.core.step.Step;
 import fluidframe.core.step.Sway;
-import java.util.EnumSet;
 import java.util.Optional;
-import java.util.Set;
 
 /** S2. */
 final class NoSwayHere extends StepRule {
-
-    private static final Set<Action> UPRIGHT = EnumSet.of(Action.PIVOT, Action.SPIN, Action.SPOT_TURN, Action.SPIRAL);
 
     NoSwayHere() {
         super("S2", AuditSentences.noSwayInPivotsAndSpins(), AuditSentences.aTurnOnOneFootNeeds());
@@ -21,12 +17,12 @@ final class NoSwayHere extends StepRule {
 
     @Override
     Optional<Finding> check(Subject subject, Part part, int row, Step step) {
-        boolean upright = !subject.dance().technique().sways() || step.does(UPRIGHT);
+        boolean upright = !subject.dance().technique().sways() || step.does(ActionTrait.UPRIGHT);
         if (!upright || step.sway().filter(sway -> sway != Sway.NONE).isEmpty()) {
             return Optional.empty();
         }
         Place place = Place.cell(part, row, Column.SWAY);
-        String where = step.does(UPRIGHT)
+        String where = step.does(ActionTrait.UPRIGHT)
                 ? AuditSentences.turnsOnOneFoot()
                 : AuditSentences.isIn(subject.dance().title());
         return Optional.of(warning(

@@ -14,6 +14,7 @@ import fluidframe.core.time.Timing;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 
 /**
  * T8. A part begins and ends where a couple can: not inside a lock or a chassé, not inside a unit that is repeated, nor
@@ -23,6 +24,11 @@ final class PartsAreWhole extends CheckedRule {
 
     PartsAreWhole() {
         super("T8", AuditSentences.aPartOfAFigureIs(), AuditSentences.halfALockOrHalfA());
+    }
+
+    @Override
+    public Set<WayKind> silentOn() {
+        return WayKind.ALL;
     }
 
     @Override

@@ -9,6 +9,7 @@ import fluidframe.core.notation.Place;
 import fluidframe.core.space.Heading;
 import fluidframe.core.space.Turn;
 import java.util.List;
+import java.util.Set;
 
 /**
  * A2. The lady's net turn less the man's must be the change in relative facing from the start position to the end
@@ -19,6 +20,11 @@ final class PartsTurnTogether extends CheckedRule {
 
     PartsTurnTogether() {
         super("A2", AuditSentences.bothPartsTurnsLeadFromThe(), AuditSentences.ifOneTurnsMoreThanThe());
+    }
+
+    @Override
+    public Set<WayKind> silentOn() {
+        return WayKind.WITH_FINISH;
     }
 
     @Override

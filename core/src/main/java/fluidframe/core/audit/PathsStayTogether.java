@@ -12,6 +12,7 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import java.util.Set;
 
 /**
  * G3. What the fit of both parts had to give way on: a place missed, a step far too long or short, a direction far off.
@@ -32,6 +33,11 @@ final class PathsStayTogether extends CheckedRule {
 
     PathsStayTogether() {
         super("G3", AuditSentences.theLadysPathStaysWithThe(), AuditSentences.chartsThatLeadTheTwoAlong());
+    }
+
+    @Override
+    public Set<WayKind> silentOn() {
+        return WayKind.MEASURED_ELSEWHERE;
     }
 
     @Override

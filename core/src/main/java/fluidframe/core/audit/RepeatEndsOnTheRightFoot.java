@@ -8,6 +8,7 @@ import fluidframe.core.notation.RepeatTimes;
 import fluidframe.core.step.Foot;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Set;
 import java.util.SortedSet;
 import java.util.TreeSet;
 import java.util.stream.Collectors;
@@ -20,6 +21,11 @@ final class RepeatEndsOnTheRightFoot extends CheckedRule {
 
     RepeatEndsOnTheRightFoot() {
         super("W6", AuditSentences.aRepeatedUnitEndsWithThe(), AuditSentences.asManyTimesAsYouLike());
+    }
+
+    @Override
+    public Set<WayKind> silentOn() {
+        return WayKind.ALL;
     }
 
     @Override

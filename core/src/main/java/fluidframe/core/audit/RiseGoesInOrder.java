@@ -8,6 +8,7 @@ import fluidframe.core.step.Step;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 
 /**
  * R1. A chart whose first word of rise is "up", "remains up" or "lowers" begins up, as after a figure that ended so.
@@ -27,6 +28,11 @@ final class RiseGoesInOrder extends CheckedRule {
 
     RiseGoesInOrder() {
         super("R1", AuditSentences.riseBeginsGoesOnIsUp(), AuditSentences.aRiseThatIsNeverLowered());
+    }
+
+    @Override
+    public Set<WayKind> silentOn() {
+        return WayKind.PARTS;
     }
 
     @Override

@@ -6,6 +6,7 @@ import fluidframe.core.notation.Place;
 import fluidframe.core.step.Step;
 import java.util.Optional;
 import java.util.OptionalInt;
+import java.util.Set;
 
 /**
  * R4. A phase that names a step stands in the row of that step, named by its number, by the beat it is counted on or by
@@ -15,6 +16,11 @@ final class RiseIsWrittenInItsRow extends StepRule {
 
     RiseIsWrittenInItsRow() {
         super("R4", AuditSentences.riseAndFallStandInThe(), AuditSentences.whoReadsTheRowOfStep());
+    }
+
+    @Override
+    public Set<WayKind> silentOn() {
+        return Set.of(WayKind.REPEATS, WayKind.PART);
     }
 
     @Override

@@ -1,6 +1,7 @@
 package fluidframe.core.audit;
 
 import java.util.List;
+import java.util.Set;
 
 /** One thing to check in a figure. */
 public interface Rule {
@@ -13,6 +14,14 @@ public interface Rule {
 
     /** Why a coach would want it checked. */
     String reason();
+
+    /**
+     * The ways of dancing a figure of which it says nothing, because the charts say it already or only the whole figure
+     * can; none unless a rule says so.
+     */
+    default Set<WayKind> silentOn() {
+        return Set.of();
+    }
 
     /** @return what is wrong, nothing if all is well or the rule has nothing to go by */
     List<Finding> check(Subject subject);

@@ -8,12 +8,18 @@ import fluidframe.core.notation.Place;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 
 /** V1. Both charts are written in one school, and every other school given changes both parts. */
 final class SchoolsMatch extends CheckedRule {
 
     SchoolsMatch() {
         super("V1", AuditSentences.bothPartsDanceTheSameSchool(), AuditSentences.onePartnerDancingABodyAction());
+    }
+
+    @Override
+    public Set<WayKind> silentOn() {
+        return WayKind.ALL;
     }
 
     @Override

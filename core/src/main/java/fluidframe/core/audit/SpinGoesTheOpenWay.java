@@ -5,7 +5,7 @@ import fluidframe.core.notation.Column;
 import fluidframe.core.notation.Place;
 import fluidframe.core.space.Side;
 import fluidframe.core.space.Turn;
-import fluidframe.core.step.Action;
+import fluidframe.core.step.ActionTrait;
 import fluidframe.core.step.Foot;
 import fluidframe.core.step.PositionModifier;
 import fluidframe.core.step.Step;
@@ -40,7 +40,7 @@ final class SpinGoesTheOpenWay extends StepRule {
     private static Optional<Side> open(Step step) {
         boolean crosses = step.has(PositionModifier.ACROSS) || step.goes(StepDirection.CROSS_IN_FRONT);
         if (!crosses
-                || !(step.does(Action.SPIN) || step.does(Action.SPOT_TURN))
+                || !step.does(ActionTrait.LETS_GO)
                 || step.foot().isEmpty()
                 || step.foot().get() == Foot.BOTH) {
             return Optional.empty();

@@ -12,6 +12,7 @@ import fluidframe.core.step.Step;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 
@@ -25,6 +26,11 @@ final class StartAndFinishesAreLegal extends CheckedRule {
 
     StartAndFinishesAreLegal() {
         super("A4", AuditSentences.itStartsOnAnAlignmentIt(), AuditSentences.aStartOrAFinishThat());
+    }
+
+    @Override
+    public Set<WayKind> silentOn() {
+        return WayKind.ALL;
     }
 
     @Override

@@ -12,6 +12,7 @@ import fluidframe.core.step.Sway;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 
 /**
  * S1. On a turning side step the inside of the turn and the side away from the travel are the same when a part moves on
@@ -22,6 +23,11 @@ final class SwaySuitsTravel extends CheckedRule {
 
     SwaySuitsTravel() {
         super("S1", AuditSentences.swayGoesAwayFromTheTravel(), AuditSentences.swayIntoTheDirectionOfTravel());
+    }
+
+    @Override
+    public Set<WayKind> silentOn() {
+        return WayKind.PARTS;
     }
 
     @Override

@@ -3,7 +3,7 @@ package fluidframe.core.audit;
 import fluidframe.core.couple.Part;
 import fluidframe.core.notation.Column;
 import fluidframe.core.notation.Place;
-import fluidframe.core.step.Action;
+import fluidframe.core.step.ActionTrait;
 import fluidframe.core.step.Footwork;
 import fluidframe.core.step.Step;
 import fluidframe.core.step.StepDirection;
@@ -23,10 +23,7 @@ final class ToeLeadsBack extends StepRule {
                 && first.filter(surface -> surface == Footwork.Surface.FLAT || surface == Footwork.Surface.WHOLE)
                         .isPresent();
         boolean heel = first.filter(surface -> surface == Footwork.Surface.HEEL).isPresent();
-        boolean stepsBack = step.goes(StepDirection.BACK)
-                && step.takesWeight()
-                && !step.does(Action.HEEL_PULL)
-                && !step.does(Action.HEEL_TURN);
+        boolean stepsBack = step.goes(StepDirection.BACK) && step.takesWeight() && !step.does(ActionTrait.ON_THE_HEEL);
         if (!stepsBack || !heel && !whole) {
             return Optional.empty();
         }

@@ -10,6 +10,7 @@ import fluidframe.core.space.Turn;
 import fluidframe.core.step.Step;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Set;
 
 /**
  * A1. Where turn and alignment disagree one of the two is wrong. If the account would agree again at the next stated
@@ -20,6 +21,11 @@ final class TurnAccountAgrees extends CheckedRule {
 
     TurnAccountAgrees() {
         super("A1", AuditSentences.theTurnAddsUpToEvery(), AuditSentences.aChartWhoseTurnsDoNot());
+    }
+
+    @Override
+    public Set<WayKind> silentOn() {
+        return WayKind.WITH_FINISH;
     }
 
     @Override

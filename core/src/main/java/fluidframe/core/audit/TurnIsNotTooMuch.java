@@ -5,11 +5,10 @@ import fluidframe.core.notation.Column;
 import fluidframe.core.notation.Place;
 import fluidframe.core.space.Turn;
 import fluidframe.core.step.Action;
+import fluidframe.core.step.ActionTrait;
 import fluidframe.core.step.Step;
 import java.util.ArrayList;
-import java.util.EnumSet;
 import java.util.List;
-import java.util.Set;
 
 /**
  * A5. Between two steps the hips allow three eighths; a pivot or heel turn half, also for the partner who goes round
@@ -17,9 +16,6 @@ import java.util.Set;
  */
 final class TurnIsNotTooMuch extends CheckedRule {
 
-    private static final Set<Action> SPINS = EnumSet.of(Action.SPIRAL, Action.SPIN, Action.SPOT_TURN, Action.TWIST);
-    private static final Set<Action> PIVOTS =
-            EnumSet.of(Action.PIVOT, Action.HEEL_TURN, Action.HEEL_PULL, Action.SWIVEL);
     private static final int ORDINARY = 6;
 
     TurnIsNotTooMuch() {
@@ -32,8 +28,7 @@ final class TurnIsNotTooMuch extends CheckedRule {
         for (Part part : Part.values()) {
             List<Step> steps = subject.steps(part);
             boolean roundHeelTurn = subject.steps(part.partner()).stream()
-                    .anyMatch(step ->
-                            step.does(Action.HEEL_TURN) || step.does(Action.HEEL_PULL) || step.does(Action.PIVOT));
+                    .anyMatch(step -> step.does(ActionTrait.ON_THE_HEEL) || step.does(Action.PIVOT));
             int ordinary = roundHeelTurn || subject.dance().technique().hipAction() ? Turn.WHOLE / 2 : ORDINARY;
             for (int row = 0; row < steps.size(); row++) {
                 Step step = steps.get(row);
@@ -64,6 +59,8 @@ final class TurnIsNotTooMuch extends CheckedRule {
     }
 
     private static int limit(Step step) {
-        return step.does(SPINS) ? Turn.WHOLE : step.does(PIVOTS) ? Turn.WHOLE / 2 : ORDINARY;
+        return step.does(ActionTrait.GOES_ROUND)
+                ? Turn.WHOLE
+                : step.does(ActionTrait.TURNS_HALF) ? Turn.WHOLE / 2 : ORDINARY;
     }
 }

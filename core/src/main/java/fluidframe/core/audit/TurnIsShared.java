@@ -4,12 +4,13 @@ import fluidframe.core.couple.Part;
 import fluidframe.core.notation.Column;
 import fluidframe.core.notation.Place;
 import fluidframe.core.space.Turn;
-import fluidframe.core.step.Action;
+import fluidframe.core.step.ActionTrait;
 import fluidframe.core.step.Step;
 import fluidframe.core.step.StepDirection;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 
 /**
  * A6. Three weight steps or more with a quarter of turn or more, all of it before one of them: the outside of the turn
@@ -22,6 +23,11 @@ final class TurnIsShared extends CheckedRule {
 
     TurnIsShared() {
         super("A6", "the turn is shared between the steps where there is room", AuditSentences.allOfTheTurnOnOne());
+    }
+
+    @Override
+    public Set<WayKind> silentOn() {
+        return WayKind.PARTS;
     }
 
     @Override
@@ -53,14 +59,8 @@ final class TurnIsShared extends CheckedRule {
                 turning.add(row);
             }
         }
-        boolean otherTurn = steps.stream()
-                .anyMatch(step -> !step.turn().on().isNone()
-                        || step.does(Action.PIVOT)
-                        || step.does(Action.HEEL_TURN)
-                        || step.does(Action.HEEL_PULL)
-                        || step.does(Action.SPIN)
-                        || step.does(Action.SPOT_TURN)
-                        || step.does(Action.TWIST));
+        boolean otherTurn =
+                steps.stream().anyMatch(step -> !step.turn().on().isNone() || step.does(ActionTrait.TURN_IS_ITS_OWN));
         boolean all = weights >= STEPS_TO_SHARE
                 && turning.size() == 1
                 && !otherTurn

@@ -4,14 +4,13 @@ import fluidframe.core.couple.Part;
 import fluidframe.core.notation.Column;
 import fluidframe.core.notation.Place;
 import fluidframe.core.step.Action;
+import fluidframe.core.step.ActionTrait;
 import fluidframe.core.step.Foot;
 import fluidframe.core.step.FootPosition;
 import fluidframe.core.step.Step;
 import fluidframe.core.step.Weight;
 import fluidframe.core.time.CountToken;
-import java.util.EnumSet;
 import java.util.Optional;
-import java.util.Set;
 
 /**
  * W4. A turn on one foot needs all the weight there. Twists on both feet, and heel turns and pulls, which pass the
@@ -19,9 +18,6 @@ import java.util.Set;
  */
 final class TurnNeedsFullWeight extends StepRule {
 
-    private static final Set<Action> ON_ONE_FOOT =
-            EnumSet.of(Action.SWIVEL, Action.SPIRAL, Action.PIVOT, Action.SPIN, Action.SPOT_TURN);
-    private static final Set<Action> ON_BOTH = EnumSet.of(Action.TWIST, Action.HEEL_TURN, Action.HEEL_PULL);
     /** A smaller turn on part weight is a foot that lets the body through, no spin. */
     private static final int NOTABLE_TURN = 4;
 
@@ -37,15 +33,15 @@ final class TurnNeedsFullWeight extends StepRule {
 
     private static boolean turnsOnOneFoot(Step step) {
         boolean onPart = step.turn().on().size() >= NOTABLE_TURN && step.weight() == Weight.PART;
-        return (step.does(ON_ONE_FOOT) || onPart)
-                && !step.does(ON_BOTH)
+        return (step.does(ActionTrait.ON_ONE_FOOT) || onPart)
+                && !step.does(ActionTrait.ON_BOTH_FEET)
                 && step.foot().isPresent()
                 && step.footPosition().isPresent();
     }
 
     private Finding finding(Part part, int row, Step step) {
         String turn = step.actions().stream()
-                .filter(ON_ONE_FOOT::contains)
+                .filter(action -> action.is(ActionTrait.ON_ONE_FOOT))
                 .map(Action::wording)
                 .findFirst()
                 .orElse(AuditSentences.turnOnTheFoot());

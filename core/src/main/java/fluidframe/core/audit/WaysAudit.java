@@ -1,14 +1,11 @@
 package fluidframe.core.audit;
 
-import fluidframe.core.audit.DancedWay.Kind;
 import fluidframe.core.figure.Figure;
 import fluidframe.core.notation.Place;
 import fluidframe.core.work.Stopping;
 import java.util.ArrayList;
-import java.util.EnumMap;
 import java.util.HashSet;
 import java.util.List;
-import java.util.Map;
 import java.util.Set;
 
 /**
@@ -17,15 +14,6 @@ import java.util.Set;
  * once for each entry and each finish: a part is measured with the whole.
  */
 final class WaysAudit {
-
-    /** What the rule on starts and finishes says of a finish, and what concerns the figure and not a way of it. */
-    private static final Set<String> OF_THE_FIGURE = Set.of("T6", "W6", "V1", "A4", "T8");
-
-    private static final Map<Kind, Set<String>> LEFT_OUT = new EnumMap<>(Map.of(
-            Kind.FINISH, Set.of("A1", "A2"),
-            Kind.ENTRY_AND_FINISH, Set.of("A1", "A2", "G1", "G2", "G3", "G4", "G5"),
-            Kind.REPEATS, Set.of("R4"),
-            Kind.PART, Set.of("R1", "R4", "C1", "A6", "S1", "L1", "G1", "G2", "G3", "G4", "G5")));
 
     private WaysAudit() {}
 
@@ -39,8 +27,7 @@ final class WaysAudit {
             Stopping.check();
             Subject subject = new Subject(way.danced());
             for (Rule rule : rules) {
-                if (!OF_THE_FIGURE.contains(rule.id())
-                        && !LEFT_OUT.getOrDefault(way.kind(), Set.of()).contains(rule.id())) {
+                if (!rule.silentOn().contains(way.kind())) {
                     for (Finding finding : rule.check(subject)) {
                         Place there = way.charted(finding.place());
                         if (said.add(new Said(finding.rule(), there, finding.stated()))) {

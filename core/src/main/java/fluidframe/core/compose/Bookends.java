@@ -5,7 +5,7 @@ import fluidframe.core.figure.Figure;
 import fluidframe.core.figure.Split;
 import fluidframe.core.figure.SplitPurpose;
 import fluidframe.core.link.Dancing;
-import fluidframe.core.step.Action;
+import fluidframe.core.step.ActionTrait;
 import fluidframe.core.step.Foot;
 import fluidframe.core.step.Step;
 import fluidframe.core.step.StepDirection;
@@ -25,8 +25,6 @@ public final class Bookends {
 
     private static final Set<Position> FACING =
             EnumSet.of(Position.CLOSED, Position.CLOSED_FACING, Position.OPEN_FACING);
-    private static final Set<Action> TURNING =
-            EnumSet.of(Action.PIVOT, Action.SPIN, Action.SPIRAL, Action.SPOT_TURN, Action.HEEL_TURN, Action.TWIST);
     private static final Set<StepDirection> STEPPING_OFF =
             EnumSet.of(StepDirection.FORWARD, StepDirection.DIAGONAL_FORWARD, StepDirection.SIDE);
 
@@ -71,7 +69,7 @@ public final class Bookends {
 
     private static boolean beginsFromStanding(Figure figure) {
         List<Step> steps = figure.man().steps();
-        boolean turning = steps.stream().limit(2).anyMatch(step -> step.does(TURNING));
+        boolean turning = steps.stream().limit(2).anyMatch(step -> step.does(ActionTrait.TURNS_AT_THE_ENDS));
         boolean swings = figure.dance().technique().contraryMovement();
         boolean off = steps.get(0).takesWeight()
                 && (!swings
@@ -87,6 +85,8 @@ public final class Bookends {
     private static boolean comesToRest(Dancing dancing) {
         Figure figure = dancing.danced();
         Step last = figure.man().steps().get(figure.man().steps().size() - 1);
-        return FACING.contains(figure.end().position()) && dancing.exit().endsAtRest() && !last.does(TURNING);
+        return FACING.contains(figure.end().position())
+                && dancing.exit().endsAtRest()
+                && !last.does(ActionTrait.TURNS_AT_THE_ENDS);
     }
 }

@@ -7,16 +7,14 @@ import fluidframe.core.figure.Repeats;
 import fluidframe.core.figure.Split;
 import fluidframe.core.figure.Way;
 import fluidframe.core.link.Dancing;
-import fluidframe.core.step.Action;
+import fluidframe.core.step.ActionTrait;
 import fluidframe.core.step.Step;
 import java.util.ArrayList;
 import java.util.Comparator;
-import java.util.EnumSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.Set;
 
 /**
  * The exercises that a figure's charts suggest: the figure's unit as often as ends on the right foot; every step with
@@ -25,8 +23,6 @@ import java.util.Set;
  */
 public final class Drills {
 
-    private static final Set<Action> WORTH_IT =
-            EnumSet.complementOf(EnumSet.of(Action.TAP, Action.SAME_FOOT, Action.BOW, Action.POSE));
     private static final List<Integer> BY_DEGREES = List.of(25, 50, 100);
     private static final int MOST = 8;
 
@@ -63,7 +59,7 @@ public final class Drills {
         List<Step> steps = figure.chart(part).steps();
         boolean alike = figure.man().steps().size() == figure.lady().steps().size();
         for (int row = 0; row < steps.size() && alike; row++) {
-            if (steps.get(row).actions().stream().anyMatch(WORTH_IT::contains)) {
+            if (steps.get(row).actions().stream().anyMatch(action -> !action.is(ActionTrait.EVERYDAY))) {
                 int first = Math.max(1, row);
                 int last = Math.min(steps.size(), row + 2);
                 boolean turns = !steps.get(row)

@@ -3,7 +3,7 @@ package fluidframe.core.learning;
 import fluidframe.core.couple.Part;
 import fluidframe.core.couple.Position;
 import fluidframe.core.figure.Figure;
-import fluidframe.core.step.Action;
+import fluidframe.core.step.ActionTrait;
 import fluidframe.core.step.PositionModifier;
 import fluidframe.core.step.Step;
 import java.util.Collections;
@@ -23,9 +23,6 @@ import java.util.TreeSet;
  */
 public record Skill(String what, Optional<Part> part) implements Comparable<Skill> {
 
-    /** What anybody can do, or what belongs to a showing and not to dancing. */
-    private static final Set<Action> NOTHING_NEW = EnumSet.of(Action.TAP, Action.SAME_FOOT, Action.BOW, Action.POSE);
-
     private static final Set<Position> FIRST_POSITIONS =
             EnumSet.of(Position.CLOSED, Position.CLOSED_FACING, Position.OPEN_FACING, Position.APART);
     private static final Set<PositionModifier> OUTSIDE =
@@ -43,7 +40,7 @@ public record Skill(String what, Optional<Part> part) implements Comparable<Skil
         for (Part part : Part.values()) {
             for (Step step : figure.chart(part).steps()) {
                 step.actions().stream()
-                        .filter(action -> !NOTHING_NEW.contains(action))
+                        .filter(action -> !action.is(ActionTrait.EVERYDAY))
                         .forEach(action -> skills.add(new Skill(action.wording(), Optional.of(part))));
                 step.footPosition()
                         .filter(position -> !Collections.disjoint(position.modifiers(), OUTSIDE))

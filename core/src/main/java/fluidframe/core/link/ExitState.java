@@ -7,13 +7,11 @@ import fluidframe.core.figure.Height;
 import fluidframe.core.figure.MakingRoom;
 import fluidframe.core.space.Heading;
 import fluidframe.core.space.Turn;
-import fluidframe.core.step.Action;
+import fluidframe.core.step.ActionTrait;
 import fluidframe.core.step.Foot;
 import fluidframe.core.step.Step;
 import fluidframe.core.time.Beats;
 import io.soabase.recordbuilder.core.RecordBuilder;
-import java.util.EnumSet;
-import java.util.Set;
 
 /**
  * How a figure leaves the couple.
@@ -44,23 +42,6 @@ public record ExitState(
         boolean room,
         int curve)
         implements ExitStateBuilder.With {
-
-    /** What stops a movement or turns it on the spot. */
-    private static final Set<Action> STOPPING = EnumSet.of(
-            Action.CHECK,
-            Action.ROCK,
-            Action.SWIVEL,
-            Action.SPIRAL,
-            Action.PIVOT,
-            Action.SPIN,
-            Action.SPOT_TURN,
-            Action.HEEL_TURN,
-            Action.HEEL_PULL,
-            Action.TWIST,
-            Action.LUNGE,
-            Action.HOVER,
-            Action.POSE,
-            Action.DIP);
 
     /** The exit as the charts are written, begun on the figure's own beat. */
     public static ExitState of(Figure figure) {
@@ -100,7 +81,7 @@ public record ExitState(
 
     private static boolean checks(Chart chart) {
         Step last = last(chart);
-        return last.does(STOPPING) || !last.turn().on().isNone();
+        return last.does(ActionTrait.STOPS_TRAVEL) || !last.turn().on().isNone();
     }
 
     /** Whether the couple could stay as they are: lowered, in line, and not on the way backwards. */

@@ -9,7 +9,6 @@ import fluidframe.core.time.CountToken;
 import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.List;
 import java.util.Optional;
-import java.util.Set;
 
 /**
  * One row of a chart. A row whose foot or foot position is missing is still a row, so that a half-written chart can be
@@ -145,8 +144,9 @@ public record Step(
         return footPosition.map(position -> position.direction() == direction).orElse(false);
     }
 
-    public boolean does(Set<Action> anyOf) {
-        return actions.stream().anyMatch(anyOf::contains);
+    /** Whether any action of the row has that trait. */
+    public boolean does(ActionTrait trait) {
+        return actions.stream().anyMatch(action -> action.is(trait));
     }
 
     public boolean has(PositionModifier modifier) {

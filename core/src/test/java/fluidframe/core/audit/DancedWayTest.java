@@ -46,7 +46,7 @@ class DancedWayTest {
                 UsageDraft.PLAIN)));
     }
 
-    private static DancedWay way(Figure figure, DancedWay.Kind kind) {
+    private static DancedWay way(Figure figure, WayKind kind) {
         return DancedWay.of(figure).stream()
                 .filter(each -> each.kind() == kind)
                 .findFirst()
@@ -66,11 +66,7 @@ class DancedWayTest {
         assertThat(DancedWay.of(figure))
                 .extracting(DancedWay::kind)
                 .containsExactly(
-                        DancedWay.Kind.ENTRY,
-                        DancedWay.Kind.FINISH,
-                        DancedWay.Kind.ENTRY_AND_FINISH,
-                        DancedWay.Kind.REPEATS,
-                        DancedWay.Kind.PART);
+                        WayKind.ENTRY, WayKind.FINISH, WayKind.ENTRY_AND_FINISH, WayKind.REPEATS, WayKind.PART);
         assertThat(DancedWay.of(figure))
                 .extracting(DancedWay::said)
                 .containsExactly(
@@ -83,7 +79,7 @@ class DancedWayTest {
 
     @Test
     void whatAWayChangesStandsAtItsOwnCell() {
-        DancedWay finish = way(varied(Optional.empty(), List.of()), DancedWay.Kind.FINISH);
+        DancedWay finish = way(varied(Optional.empty(), List.of()), WayKind.FINISH);
 
         assertThat(finish.own(step(Part.MAN, 5))).isEqualTo(Place.field("finishes/0/man/0"));
         assertThat(finish.own(step(Part.LADY, 0))).isEqualTo(Place.field("finishes/0/lady/0"));
@@ -113,7 +109,7 @@ class DancedWayTest {
                 Optional.empty(),
                 Optional.empty(),
                 List.of())));
-        DancedWay thrice = way(figure, DancedWay.Kind.REPEATS);
+        DancedWay thrice = way(figure, WayKind.REPEATS);
 
         assertThat(thrice.danced().man().steps()).hasSize(10);
         assertThat(IntStream.range(0, 10).map(row -> thrice.rows().charted(Part.MAN, row)))
@@ -123,7 +119,7 @@ class DancedWayTest {
 
     @Test
     void theRowsOfAPartAreCountedFromWhereItBegins() {
-        DancedWay part = way(varied(Optional.empty(), List.of(new SplitDraft("4–6", 4, 6))), DancedWay.Kind.PART);
+        DancedWay part = way(varied(Optional.empty(), List.of(new SplitDraft("4–6", 4, 6))), WayKind.PART);
 
         assertThat(part.charted(step(Part.MAN, 0))).isEqualTo(step(Part.MAN, 3));
         assertThat(part.charted(step(Part.LADY, 2))).isEqualTo(step(Part.LADY, 5));
