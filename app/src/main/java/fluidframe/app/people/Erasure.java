@@ -266,10 +266,7 @@ class Erasure {
             sql.append(", ").append(words.get(i)).append(" = ?");
             parameters.add(said.get(i));
         }
-        sql.append(
-                        table.columns().contains(REVISION) && row.version() == null
-                                ? PeopleSentences.revisionRevision1()
-                                : "")
+        sql.append(table.columns().contains(REVISION) && row.version() == null ? ", revision = revision + 1" : "")
                 .append(" where id = ?");
         parameters.add(row.id());
         if (row.version() != null) {

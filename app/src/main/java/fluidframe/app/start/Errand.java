@@ -182,8 +182,8 @@ final class Errand {
     private JsonNode ask(String path, BodyPublisher body, String type) throws IOException {
         Presence.Place program = Presence.in(place.file().folder())
                 .orElseThrow(() -> new CannotStartException(
-                        StartSentences.aProgramIsUsingTheData(place.file().folder())
-                                + ", but it does not say where it answers.",
+                        StartSentences.aProgramIsUsingTheDataAndSays(
+                                place.file().folder()),
                         UNTOUCHED,
                         StartSentences.stopItFirst()));
         URI address = URI.create(program.address() + path);

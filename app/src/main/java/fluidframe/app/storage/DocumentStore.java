@@ -126,10 +126,7 @@ public abstract class DocumentStore<E extends StoredDocument> implements StoredF
     protected final E current(String id, Revision revision) {
         E entity = required(id);
         if (entity.revision() != revision.number()) {
-            throw new ConflictException(
-                    "This " + kind
-                            + " was saved elsewhere since you opened it. Your version is still here, and the stored one comes with this message.",
-                    documentOf(entity));
+            throw new ConflictException(StorageSentences.thisWasSavedElsewhereSinceYou(kind), documentOf(entity));
         }
         return entity;
     }

@@ -118,8 +118,7 @@ final class CautionsAreShown extends CheckedRule {
                     Place.field("cautions"),
                     caution.shorthand(),
                     AuditSentences.nothingThatAsksForIt(),
-                    AuditSentences.itCarriesTheCautionAndNo(caution, what)
-                            + "; a caution that is everywhere is read nowhere."));
+                    AuditSentences.itCarriesTheCautionAndNo(caution, what)));
         }
     }
 

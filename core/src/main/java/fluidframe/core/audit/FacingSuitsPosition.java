@@ -26,10 +26,7 @@ final class FacingSuitsPosition extends CheckedRule {
     private static final int LEADING_HANDS = 2;
 
     FacingSuitsPosition() {
-        super(
-                "A3",
-                "where both place a foot they face each other as the position says",
-                AuditSentences.ifSheFacesAnotherWayThan());
+        super("A3", AuditSentences.whereBothPlaceAFootThey(), AuditSentences.ifSheFacesAnotherWayThan());
     }
 
     @Override

@@ -17,10 +17,7 @@ import java.util.Optional;
 final class LatinHasNoHeelLead extends StepRule {
 
     LatinHasNoHeelLead() {
-        super(
-                "F4",
-                "no heel lead in Latin, except where a march goes forward; an appel takes the whole foot",
-                AuditSentences.withTheHeelFirstTheKnee());
+        super("F4", AuditSentences.noHeelLeadInLatinExcept(), AuditSentences.withTheHeelFirstTheKnee());
     }
 
     @Override

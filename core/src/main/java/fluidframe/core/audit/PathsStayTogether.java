@@ -58,9 +58,7 @@ final class PathsStayTogether extends CheckedRule {
                     Place.cell(Part.LADY, meeting.ladyRow(), Column.FOOT_POSITION),
                     stated,
                     meeting.wanted().position().shorthand(),
-                    String.format(
-                            Locale.ROOT,
-                            "However the steps are sized, at the lady's step %d she is %.2f m from where %s puts her.",
+                    AuditSentences.howeverTheStepsAreSizedAt(
                             meeting.ladyRow() + 1,
                             meeting.missed(),
                             meeting.wanted().position().wording())));
@@ -78,12 +76,8 @@ final class PathsStayTogether extends CheckedRule {
                     Place.cell(stride.part(), stride.row(), Column.FOOT_POSITION),
                     String.format(Locale.ROOT, "%.2f m beside", stride.shift()),
                     AuditSentences.atMost025MBeside(),
-                    String.format(
-                            Locale.ROOT,
-                            "To stay together the %s's step %d would have to land %.2f m beside where it closes or crosses.",
-                            stride.part().wording(),
-                            stride.row() + 1,
-                            stride.shift()));
+                    AuditSentences.toStayTogetherTheSStepWould(
+                            stride.part().wording(), stride.row() + 1, stride.shift()));
         }
         return warning(
                 Place.cell(stride.part(), stride.row(), Column.FOOT_POSITION),

@@ -21,10 +21,7 @@ import java.util.Optional;
 final class RelationsLeadOn extends CheckedRule {
 
     RelationsLeadOn() {
-        super(
-                "P1",
-                "position and hold change only where a row says so, and reach the stated end",
-                AuditSentences.aPositionThatChangesByItself());
+        super("P1", AuditSentences.positionAndHoldChangeOnlyWhere(), AuditSentences.aPositionThatChangesByItself());
     }
 
     @Override

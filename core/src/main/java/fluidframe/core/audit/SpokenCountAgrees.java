@@ -17,7 +17,7 @@ import java.util.Optional;
 final class SpokenCountAgrees extends CheckedRule {
 
     SpokenCountAgrees() {
-        super("T5", "words and numbers agree where both are given", AuditSentences.aCoachWhoSaysSlowQuick());
+        super("T5", AuditSentences.wordsAndNumbersAgreeWhereBoth(), AuditSentences.aCoachWhoSaysSlowQuick());
     }
 
     @Override

@@ -22,7 +22,7 @@ final class TurnIsShared extends CheckedRule {
     private static final int STEPS_TO_SHARE = 3;
 
     TurnIsShared() {
-        super("A6", "the turn is shared between the steps where there is room", AuditSentences.allOfTheTurnOnOne());
+        super("A6", AuditSentences.theTurnIsSharedBetweenThe(), AuditSentences.allOfTheTurnOnOne());
     }
 
     @Override

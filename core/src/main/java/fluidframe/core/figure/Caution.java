@@ -10,19 +10,15 @@ import java.util.Set;
 
 /** What a coach warns of before a figure is danced. */
 public enum Caution implements Term {
-    WARM_UP("warm-up", "Warm up first. Pain is never the aim: stop, and see a qualified professional."),
-    SPIN("spin", "Learn spins with a coach present, slowly and low before fast; knees stay in line with the toes."),
-    SPIRAL(
-            "spiral",
-            "Learn spirals with a coach present and let the whole leg turn; never twist a knee on a stuck foot."),
-    LUNGE("lunge", "Lunge low and slowly at first, with a coach present; the knee stays over the toes."),
-    DIP("dip", "Dips and deep back-bends need a coach present, both partners ready, and a way out agreed beforehand."),
-    LOCK_AT_SPEED("lock at speed", "Lock the feet slowly before fast, and practise in flat shoes first."),
-    HIGH_HEELS("high heels", "Practise this footwork in flat shoes before high heels."),
-    FLOOR_SPACE("floor space", "Check the floor, the space and the other couples before you travel."),
-    LIFT(
-            "lift",
-            "No lifts unless the event allows them and both are trained. The rules of venue and organiser come first.");
+    WARM_UP("warm-up", FigureSentences.warmUpFirstPainIs()),
+    SPIN("spin", FigureSentences.learnSpinsWithACoach()),
+    SPIRAL("spiral", FigureSentences.learnSpiralsWithACoach()),
+    LUNGE("lunge", FigureSentences.lungeLowAndSlowlyAt()),
+    DIP("dip", FigureSentences.dipsAndDeepBackBends()),
+    LOCK_AT_SPEED("lock at speed", FigureSentences.lockTheFeetSlowlyBefore()),
+    HIGH_HEELS("high heels", FigureSentences.practiseThisFootworkInFlat()),
+    FLOOR_SPACE("floor space", FigureSentences.checkTheFloorTheSpace()),
+    LIFT("lift", FigureSentences.noLiftsUnlessTheEvent());
 
     /** What is learned low and slowly, with a coach present, before anything else; a beginner is asked first. */
     public static final Set<Caution> DEEP = Collections.unmodifiableSet(EnumSet.of(LUNGE, DIP, SPIN, SPIRAL, LIFT));

@@ -33,9 +33,12 @@ public final class MisfitSentence {
             String what = straddles.section()
                     ? "the " + piece.sectionOf(straddles.bar()).section().name()
                     : "a phrase";
-            return FitSentences.theGoesOverBar(name(straddles.passage()), straddles.bar()) + ", where " + what
-                    + " begins: " + length(straddles.before()) + FitSentences.beforeIt() + length(straddles.after())
-                    + " after.";
+            return FitSentences.theGoesOverBarWhereBegins(
+                    name(straddles.passage()),
+                    straddles.bar(),
+                    what,
+                    length(straddles.before()),
+                    length(straddles.after()));
         }
         if (misfit instanceof Misfit.HighlightOffHit off) {
             boolean early = off.away().compareTo(Beats.ZERO) < 0;

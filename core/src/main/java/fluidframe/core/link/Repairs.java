@@ -96,7 +96,7 @@ public final class Repairs {
         join.start()
                 .ifPresent(start -> offer(
                         Kind.START,
-                        "let it start where it may",
+                        LinkSentences.letItStartWhereItMay(),
                         join.with(join.before(), join.after(), Optional.empty(), join.corner()),
                         now,
                         repairs));

@@ -14,7 +14,7 @@ public enum HeadTurn implements Term {
     ARM("along the arm", "along the joined arms", 75);
 
     public static final Lexicon<HeadTurn> LEXICON =
-            Lexicon.of("where the head looks: straight, L, R, over L or down the arm", List.of(values()));
+            Lexicon.of(PostureSentences.whereTheHeadLooksStraightL(), List.of(values()));
 
     private final Words words;
     private final double degrees;

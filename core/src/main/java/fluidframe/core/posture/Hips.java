@@ -15,7 +15,7 @@ public enum Hips implements Term {
     SETTLED_RIGHT("settled R", "settled to the right", 0, -0.06);
 
     public static final Lexicon<Hips> LEXICON =
-            Lexicon.of("where the hips are: under, level, forward, back, settled L or settled R", List.of(values()));
+            Lexicon.of(PostureSentences.whereTheHipsAreUnderLevel(), List.of(values()));
 
     private final Words words;
     private final double forward;

@@ -173,7 +173,7 @@ public final class Questions {
         return switch (kind) {
             case ALIGNMENT -> QuestionSentences.whatIsTheAlignment();
             case TURN -> QuestionSentences.howMuchIsTurnedAndWhich();
-            case FOOT_POSITION -> "where does the foot go";
+            case FOOT_POSITION -> QuestionSentences.whereDoesTheFootGo();
             case FOOTWORK -> QuestionSentences.whatIsTheFootwork();
             case RISE -> QuestionSentences.whatRisesOrFalls();
             default -> QuestionSentences.whichWayIsTheSway();

@@ -18,7 +18,7 @@ public enum StepDirection implements Term {
     IN_PLACE("ip", "in place", "replace", "rep", "on the spot");
 
     public static final Lexicon<StepDirection> LEXICON =
-            Lexicon.of("where the foot goes, such as fwd, bk, sd, cl or XF", List.of(values()));
+            Lexicon.of(StepSentences.whereTheFootGoesSuchAs(), List.of(values()));
 
     private final Words words;
 
