@@ -9,7 +9,7 @@ const LONGEST_SENTENCE = 22;
 const FORBIDDEN =
   /\b(kept|reckon|wished?|mends?|unkept|called so|danced here|it would go|meant so|throw(n|ing)? away|bring (it|them) back|put (it )?in\b|take (it|them) (in|out|away)|takes? in|laid by|lays? nothing|looking for|opening …|begin again|one a line|nothing yet|not yet kept|let in|what of it|whose\b|write (it|them) down|written down)/i;
 /** Attributes that are read to people wherever they stand. */
-const SPOKEN = new Set(['aria-label', 'title', 'placeholder', 'alt', 'label', 'hint', 'any', 'heading']);
+const SPOKEN = new Set(['aria-label', 'title', 'placeholder', 'alt', 'label', 'hint', 'any', 'heading', 'before', 'after']);
 /** Pages of the looks of things name colours and styles of letters as the code does. */
 const OWN_NAMES = /LookPage\.svelte$/;
 

@@ -28,13 +28,29 @@
 </script>
 
 <section class="panel flex flex-wrap items-center gap-x-5 gap-y-2 p-3" aria-label={msg.scheduleSettings()}>
-  <TimeField before="from" label={msg.startOfTheDay()} value={desk.keeps.begins} onchange={(begins) => desk.setDay({ begins })} />
+  <TimeField before={msg.startingFrom()} label={msg.startOfTheDay()} value={desk.keeps.begins} onchange={(begins) => desk.setDay({ begins })} />
   <TimeField before={msg.finishBy()} label={msg.latestFinish()} value={desk.keeps.ends} onchange={(ends) => desk.setDay({ ends })} />
-  <NumberField before="rest" after="min" label={msg.minutesOfRestBetweenA()} value={desk.keeps.rest} min={0} max={600} onchange={(rest) => desk.setDay({ rest })} />
-  <NumberField before="warm-up" after="min" label={msg.minutesOfWarmUp()} value={desk.keeps.warmUp} min={0} max={600} onchange={(warmUp) => desk.setDay({ warmUp })} />
+  <NumberField
+    before={msg.restOf()}
+    after={msg.unitMinutes()}
+    label={msg.minutesOfRestBetweenA()}
+    value={desk.keeps.rest}
+    min={0}
+    max={600}
+    onchange={(rest) => desk.setDay({ rest })}
+  />
+  <NumberField
+    before={msg.warmUpOf()}
+    after={msg.unitMinutes()}
+    label={msg.minutesOfWarmUp()}
+    value={desk.keeps.warmUp}
+    min={0}
+    max={600}
+    onchange={(warmUp) => desk.setDay({ warmUp })}
+  />
   <NumberField
     before={msg.betweenRounds()}
-    after="min"
+    after={msg.unitMinutes()}
     label={msg.minutesBetweenRoundsOnA()}
     value={desk.keeps.between}
     min={0}

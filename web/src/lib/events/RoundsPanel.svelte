@@ -117,7 +117,7 @@
           />
           <NumberField
             label={msg.widthOf({ title: floor.title })}
-            after="m"
+            after={msg.unitMetres()}
             value={floor.floor?.width ?? 11}
             min={4}
             max={100}

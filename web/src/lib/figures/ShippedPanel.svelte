@@ -26,5 +26,5 @@
     <button class="act" onclick={() => sheet.takeShipped()}>{msg.restoreTheOriginal()}</button>
   </div>
   <p class="mt-1 text-soft">{msg.updatesToTheBookDo()}</p>
-  <DifferenceTable differences={sheet.shipped.differences} before="shipped" after="here" />
+  <DifferenceTable differences={sheet.shipped.differences} before={msg.versionShipped()} after={msg.versionHere()} />
 {/if}

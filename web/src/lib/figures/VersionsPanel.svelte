@@ -32,7 +32,7 @@
       {#if differences.length === 0}
         <p><strong>{momentOf(version.kept)}</strong>{msg.sameAsNow()}</p>
       {:else}
-        <DifferenceTable {differences} before={momentOf(version.kept)} after="now" />
+        <DifferenceTable {differences} before={momentOf(version.kept)} after={msg.versionNow()} />
       {/if}
     {/snippet}
   </Versions>

@@ -48,11 +48,20 @@
   </div>
   <div class="flex flex-wrap items-center gap-2">
     <NumberField before={msg.tempoFrom()} min={1} max={FASTEST} value={dance.slowestBarsPerMinute} onchange={(slowest) => holding.hold({ slowest })} />
-    <NumberField before="to" after={common.barsMin()} min={1} max={FASTEST} value={dance.fastestBarsPerMinute} onchange={(fastest) => holding.hold({ fastest })} />
+    <NumberField before={msg.upTo2()} after={common.barsMin()} min={1} max={FASTEST} value={dance.fastestBarsPerMinute} onchange={(fastest) => holding.hold({ fastest })} />
   </div>
   <div class="flex flex-wrap items-center gap-2">
-    <NumberField before={msg.aPhraseHas()} after="bars" min={1} max={MOST_PHRASE_BARS} value={dance.phraseBars} onchange={(phraseBars) => holding.hold({ phraseBars })} />
-    <NumberField before={msg.aStepIs()} after="m" min={0.1} max={1.2} step={0.05} width="w-20" value={dance.stepLength} onchange={(stepLength) => holding.hold({ stepLength })} />
+    <NumberField before={msg.aPhraseHas()} after={msg.unitBars()} min={1} max={MOST_PHRASE_BARS} value={dance.phraseBars} onchange={(phraseBars) => holding.hold({ phraseBars })} />
+    <NumberField
+      before={msg.aStepIs()}
+      after={msg.unitMetres()}
+      min={0.1}
+      max={1.2}
+      step={0.05}
+      width="w-20"
+      value={dance.stepLength}
+      onchange={(stepLength) => holding.hold({ stepLength })}
+    />
   </div>
   {#if holding.custom}
     <p class="flex flex-wrap items-center gap-3">

@@ -68,7 +68,16 @@
     <strong class="truncate">{music.name}</strong>
     <button class="act" onclick={() => music.listen()}>{msg.playFromTheStart()}</button>
     <button class="act act-main" title={msg.tapEachBeatStartingWith()} onclick={() => music.tap()}>{msg.tap({ count: music.taps.length || '' })}</button>
-    <NumberField before={msg.firstBeatAt()} after="s" min={0} max={3600} step={0.01} width="w-24" value={music.firstBeat} onchange={(seconds) => (music.firstBeat = seconds)} />
+    <NumberField
+      before={msg.firstBeatAt()}
+      after={msg.unitSeconds()}
+      min={0}
+      max={3600}
+      step={0.01}
+      width="w-24"
+      value={music.firstBeat}
+      onchange={(seconds) => (music.firstBeat = seconds)}
+    />
     <NumberField
       label={msg.beatsPerMinute()}
       after={msg.beatsMin()}

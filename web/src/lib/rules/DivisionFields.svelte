@@ -68,7 +68,15 @@
       value={division.title}
       onchange={(event) => onchange({ title: event.currentTarget.value })}
     />
-    <NumberField before={msg.floorFor()} after="couples" label={msg.couplesOnTheFloor()} value={division.couples} min={1} max={60} onchange={(couples) => onchange({ couples })} />
+    <NumberField
+      before={msg.floorFor()}
+      after={msg.unitCouples()}
+      label={msg.couplesOnTheFloor()}
+      value={division.couples}
+      min={1}
+      max={60}
+      onchange={(couples) => onchange({ couples })}
+    />
     <button class="cursor-pointer px-2 text-soft hover:text-madder" aria-label={common.remove2({ title: division.title })} title={common.remove()} onclick={ondrop}>×</button>
   </header>
   <div class="flex flex-col gap-1">
