@@ -55,7 +55,7 @@
 <div class="mx-auto flex max-w-[84rem] flex-col gap-4 px-6 py-5 max-sm:px-3">
   <header class="flex flex-wrap items-baseline gap-x-4">
     <h1 class="flex-1 text-4xl max-sm:text-2xl">
-      {today ? new Date(`${today.date}T12:00`).toLocaleDateString('en-GB', { weekday: 'long', day: 'numeric', month: 'long' }) : msg.today()}
+      {today ? new Date(`${today.date}T12:00`).toLocaleDateString(undefined, { weekday: 'long', day: 'numeric', month: 'long' }) : msg.today()}
     </h1>
     {#if today && today.lessons.length > 0}
       <span class="text-soft" role="status"

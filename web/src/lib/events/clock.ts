@@ -24,10 +24,10 @@ export function timeNow(): string {
   return timeOf(now.getHours() * 60 + now.getMinutes());
 }
 
-/** "13 March 2027", or as it stands where it is no date. */
+/** "13 March 2027" in the form of this browser, or as it stands where it is no date. */
 export function dateWords(date: string): string {
   const day = new Date(`${date}T12:00:00`);
-  return Number.isNaN(day.getTime()) ? date : day.toLocaleDateString('en-GB', { day: 'numeric', month: 'long', year: 'numeric' });
+  return Number.isNaN(day.getTime()) ? date : day.toLocaleDateString(undefined, { day: 'numeric', month: 'long', year: 'numeric' });
 }
 
 /** A, B, C … by which a round is found on the timeline. */

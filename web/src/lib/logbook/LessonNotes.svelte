@@ -12,7 +12,7 @@
   }
   let { run }: Props = $props();
 
-  const time = (at: string) => new Date(at).toLocaleTimeString('en-GB', { hour: '2-digit', minute: '2-digit' });
+  const time = (at: string) => new Date(at).toLocaleTimeString(undefined, { hour: '2-digit', minute: '2-digit' });
 
   function titleOf(note: Note): string {
     return note.subject ? run.figures.titleOfNote(note.subject) : note.homework ? msg.homework() : msg.note();

@@ -3,6 +3,7 @@
   import common from '$lib/messages/common';
   import { api, required, sentenceOf, type LessonPlan } from '$lib/api/client';
   import { readTime } from '$lib/events/clock';
+  import { zoneHere } from '$lib/ui/zoneHere';
   import Choice from '$lib/ui/Choice.svelte';
   import Message from '$lib/ui/Message.svelte';
   import { push } from 'svelte-spa-router';
@@ -29,7 +30,7 @@
   async function plan(event: SubmitEvent) {
     event.preventDefault();
     try {
-      const planned = required(await api.POST('/api/lesson-plans', { body: { couple: whose, minutes, date: on } }));
+      const planned = required(await api.POST('/api/lesson-plans', { body: { couple: whose, minutes, date: on, zone: zoneHere() } }));
       failure = undefined;
       if (planned.asks) asking = planned;
       else await keep(planned);

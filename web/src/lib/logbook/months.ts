@@ -13,5 +13,5 @@ export function monthsBetween(first: string, last: string): string[] {
 
 /** "Nov" of a month such as 2026-11. */
 export function monthWords(month: string): string {
-  return new Date(`${month.slice(0, 7)}-15T12:00Z`).toLocaleDateString('en-GB', { month: 'short', timeZone: 'UTC' });
+  return new Date(`${month.slice(0, 7)}-15T12:00Z`).toLocaleDateString(undefined, { month: 'short', timeZone: 'UTC' });
 }

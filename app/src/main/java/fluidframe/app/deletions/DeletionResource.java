@@ -1,17 +1,11 @@
 package fluidframe.app.deletions;
 
-import fluidframe.app.events.EventStore;
-import fluidframe.app.figures.FigureStore;
-import fluidframe.app.pieces.PieceStore;
-import fluidframe.app.postures.PostureStore;
-import fluidframe.app.routines.RoutineStore;
-import fluidframe.app.rules.ProfileStore;
 import fluidframe.app.storage.Deleted;
+import fluidframe.app.storage.DocumentStore;
 import io.swagger.v3.oas.annotations.media.Schema;
 import io.swagger.v3.oas.annotations.tags.Tag;
 import java.util.Comparator;
 import java.util.List;
-import java.util.stream.Stream;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
@@ -22,32 +16,14 @@ import org.springframework.web.bind.annotation.RestController;
 @Tag(name = "deletions")
 class DeletionResource {
 
-    private final FigureStore figures;
-    private final RoutineStore routines;
-    private final PieceStore pieces;
-    private final ProfileStore profiles;
-    private final EventStore events;
-    private final PostureStore postures;
+    private final List<DocumentStore<?>> stores;
 
-    DeletionResource(
-            FigureStore figures,
-            RoutineStore routines,
-            PieceStore pieces,
-            ProfileStore profiles,
-            EventStore events,
-            PostureStore postures) {
-        this.pieces = pieces;
-        this.profiles = profiles;
-        this.events = events;
-        this.postures = postures;
-        this.figures = figures;
-        this.routines = routines;
+    /** @param stores of every kind there is */
+    DeletionResource(List<DocumentStore<?>> stores) {
+        this.stores = stores.stream().filter(DocumentStore::keepsVersions).toList();
     }
 
-    /**
-     * A figure, routine, piece, profile, event or posture that is gone: its kind, id and title, and when it was
-     * deleted.
-     */
+    /** A document of a kind that keeps versions, and that is gone: its kind, id and title, and when it was deleted. */
     @Schema(name = "Deletion")
     record DeletionDocument(String kind, String id, String title, String deleted) {
 
@@ -63,14 +39,8 @@ class DeletionResource {
     /** What has been deleted and not been brought back, the latest first. */
     @GetMapping
     List<DeletionDocument> list() {
-        return Stream.of(
-                        figures.deleted(),
-                        routines.deleted(),
-                        pieces.deleted(),
-                        profiles.deleted(),
-                        events.deleted(),
-                        postures.deleted())
-                .flatMap(List::stream)
+        return stores.stream()
+                .flatMap(store -> store.deleted().stream())
                 .sorted(Comparator.comparing(Deleted::deleted).reversed())
                 .map(DeletionDocument::of)
                 .toList();

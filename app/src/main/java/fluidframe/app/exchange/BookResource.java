@@ -1,16 +1,12 @@
 package fluidframe.app.exchange;
 
 import fluidframe.app.bodies.SentBody;
-import fluidframe.app.events.EventStore;
 import fluidframe.app.exchange.BookImporter.Imported;
 import fluidframe.app.exchange.ImportDocuments.ImportQuestion;
 import fluidframe.app.exchange.ImportDocuments.PlanDocument;
-import fluidframe.app.figures.FigureStore;
-import fluidframe.app.pieces.PieceStore;
-import fluidframe.app.postures.PostureStore;
 import fluidframe.app.problems.UnknownException;
-import fluidframe.app.routines.RoutineStore;
 import fluidframe.app.rules.ProfileStore;
+import fluidframe.app.storage.DocumentStore;
 import fluidframe.app.work.Work;
 import io.swagger.v3.oas.annotations.media.Content;
 import io.swagger.v3.oas.annotations.media.Schema;
@@ -21,8 +17,12 @@ import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
 import java.io.InputStream;
 import java.io.UncheckedIOException;
+import java.lang.reflect.RecordComponent;
 import java.util.List;
+import java.util.Map;
 import java.util.function.Function;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import org.springframework.context.annotation.Lazy;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
@@ -42,39 +42,30 @@ import tools.jackson.databind.json.JsonMapper;
 @Tag(name = "books")
 class BookResource {
 
-    private static final List<String> PARTS =
-            List.of("figures", "pieces", "routines", "profiles", "events", "postures");
+    /** A book has a part for each kind that keeps versions, in the order of its format. */
+    private static final List<String> PARTS = Stream.of(BookDocument.class.getRecordComponents())
+            .filter(component -> component.getType() == List.class)
+            .map(RecordComponent::getName)
+            .toList();
 
     private final BookImporter importer;
     private final BookReading reading;
-    private final FigureStore figures;
-    private final PieceStore pieces;
-    private final RoutineStore routines;
+    private final Map<String, DocumentStore<?>> stores;
     private final ProfileStore profiles;
-    private final EventStore events;
-    private final PostureStore postures;
     private final JsonMapper json;
     private final Work work;
 
     BookResource(
             BookImporter importer,
             @Lazy BookReading reading,
-            FigureStore figures,
-            PieceStore pieces,
-            RoutineStore routines,
+            List<DocumentStore<?>> stores,
             ProfileStore profiles,
-            EventStore events,
-            PostureStore postures,
             JsonMapper json,
             Work work) {
         this.importer = importer;
         this.reading = reading;
-        this.figures = figures;
-        this.pieces = pieces;
-        this.routines = routines;
+        this.stores = stores.stream().collect(Collectors.toMap(store -> store.kind() + "s", store -> store));
         this.profiles = profiles;
-        this.events = events;
-        this.postures = postures;
         this.json = json;
         this.work = work;
     }
@@ -139,16 +130,7 @@ class BookResource {
                             mediaType = MediaType.APPLICATION_JSON_VALUE,
                             schema = @Schema(implementation = BookDocument.class)))
     void give(HttpServletResponse response) throws IOException {
-        give(
-                "Everything",
-                List.of(
-                        figures.texts(),
-                        pieces.texts(),
-                        routines.texts(),
-                        profiles.texts(),
-                        events.texts(),
-                        postures.texts()),
-                response);
+        give("Everything", part -> stores.get(part).texts(), response);
     }
 
     /** The rules of one organiser, as a book that has nothing else in it. */
@@ -166,20 +148,19 @@ class BookResource {
         response.setHeader(HttpHeaders.CONTENT_DISPOSITION, "attachment; filename=\"" + id + ".json\"");
         give(
                 profiles.get(id).document().title(),
-                List.of(List.of(), List.of(), List.of(), List.of(text), List.of(), List.of()),
+                part -> part.equals("profiles") ? List.of(text) : List.of(),
                 response);
     }
 
-    private void give(String title, List<List<String>> parts, HttpServletResponse response) throws IOException {
+    private void give(String title, Function<String, List<String>> documents, HttpServletResponse response)
+            throws IOException {
         response.setContentType(MediaType.APPLICATION_JSON_VALUE);
         try (JsonGenerator book = json.createGenerator(response.getOutputStream())) {
             book.writeStartObject();
             book.writeStringProperty("format", BookDocument.FORMAT);
             book.writeNumberProperty("version", BookDocument.VERSION);
             book.writeStringProperty("title", title);
-            for (int i = 0; i < PARTS.size(); i++) {
-                write(PARTS.get(i), parts.get(i), book);
-            }
+            PARTS.forEach(part -> write(part, documents.apply(part), book));
             book.writeEndObject();
         }
     }

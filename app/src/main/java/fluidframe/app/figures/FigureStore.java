@@ -102,7 +102,7 @@ public class FigureStore extends DocumentStore<FigureEntity> {
         return library.editions(ids);
     }
 
-    /** Every figure's document as it is stored. */
+    @Override
     @Transactional(readOnly = true)
     public List<String> texts() {
         return repository.documents(studio());

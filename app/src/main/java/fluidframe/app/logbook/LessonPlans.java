@@ -66,10 +66,10 @@ public class LessonPlans {
 
     /**
      * @param routine the id of the routine in work; null for the first of the couple's
+     * @param zone in which days are counted
      * @throws RefusedException if there is no such couple, or it is no length for a lesson
      */
-    public Plan plan(String id, int minutes, String routine, Instant now) {
-        ZoneId zone = ZoneId.systemDefault();
+    public Plan plan(String id, int minutes, String routine, Instant now, ZoneId zone) {
         long number = couples.find(id)
                 .orElseThrow(() -> RefusedException.of("/couple", id, LogbookSentences.theIdOfACouple()));
         CoupleDocument couple = couples.get(id).document();

@@ -73,7 +73,8 @@ final class TodayDocuments {
             @NotNull(message = "a couple") String couple,
             @NotNull(message = "minutes") Integer minutes,
             String routine,
-            String date) {}
+            String date,
+            String zone) {}
 
     /** What a figure of a couple has come to. */
     @JsonInclude(JsonInclude.Include.NON_NULL)

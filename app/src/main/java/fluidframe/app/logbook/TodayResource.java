@@ -145,9 +145,10 @@ class TodayResource implements Prepared {
     /** A lesson made of what is due. Nothing is kept. */
     @PostMapping("/lesson-plans")
     LessonPlanDocument plan(@Valid @RequestBody LessonPlanQuestionDocument question) {
-        Instant now = moment(question.date(), ZoneId.systemDefault());
+        ZoneId zone = zone(question.zone());
+        Instant now = moment(question.date(), zone);
         return work.quickly(() -> {
-            LessonPlans.Plan plan = plans.plan(question.couple(), question.minutes(), question.routine(), now);
+            LessonPlans.Plan plan = plans.plan(question.couple(), question.minutes(), question.routine(), now, zone);
             return new LessonPlanDocument(plan.title(), plan.routine(), plan.parts(), plan.cautions(), plan.asks());
         });
     }

@@ -99,7 +99,7 @@ public class RoutineStore extends DocumentStore<RoutineEntity> {
         return repository.using(studio(), figure).stream().map(this::read).toList();
     }
 
-    /** Every routine's document as it is stored. */
+    @Override
     @Transactional(readOnly = true)
     public List<String> texts() {
         return repository.documents(studio());

@@ -146,7 +146,12 @@ class DemoRecord {
                 .forEach(lesson -> lessons.create(lesson(
                         lesson,
                         today,
-                        plans.plan(lesson.couple(), lesson.minutes(), lesson.routine(), Instant.now())
+                        plans.plan(
+                                        lesson.couple(),
+                                        lesson.minutes(),
+                                        lesson.routine(),
+                                        Instant.now(),
+                                        ZoneId.systemDefault())
                                 .parts())));
         LOG.info(
                 "Took in {} people of the demonstration, {} lessons and {} notes",

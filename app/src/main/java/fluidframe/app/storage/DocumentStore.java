@@ -11,6 +11,7 @@ import java.util.Optional;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.hibernate.envers.AuditReaderFactory;
+import org.hibernate.envers.Audited;
 import org.hibernate.envers.RevisionType;
 import org.hibernate.envers.query.AuditEntity;
 import org.hibernate.envers.query.AuditQuery;
@@ -49,6 +50,9 @@ public abstract class DocumentStore<E extends StoredDocument> implements StoredF
     /** The document for people, as an answer carries it. */
     protected abstract Object documentOf(E entity);
 
+    /** Every document as it is stored. */
+    public abstract List<String> texts();
+
     protected final Optional<E> stored(String id) {
         return repository.findByStudioIdAndSlug(studio.id(), id);
     }
@@ -56,6 +60,11 @@ public abstract class DocumentStore<E extends StoredDocument> implements StoredF
     /** What they are called. */
     public String kind() {
         return kind;
+    }
+
+    /** Whether what was saved before, and what has been deleted, is still there. */
+    public boolean keepsVersions() {
+        return type.isAnnotationPresent(Audited.class);
     }
 
     @Override

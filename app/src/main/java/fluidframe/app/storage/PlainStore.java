@@ -80,7 +80,7 @@ public abstract class PlainStore<E extends StoredDocument, D extends PlainDocume
         return storedDocument(required(id));
     }
 
-    /** Every document as it is stored. */
+    @Override
     @Transactional(readOnly = true)
     public List<String> texts() {
         return repository.findAllByStudioIdOrderByTitleAscSlugAsc(studio()).stream()
