@@ -24,12 +24,13 @@ export class LessonRun {
   /** What is danced now. */
   subject = $state<string>();
   figure = $state.raw<Figure>();
-  /** The faults that were seen in what is danced now, until it is graded. */
-  faults = $state.raw<string[]>([]);
+  /** The try that is being noted: its grade and faults in whatever order they are tapped; each tap is stored at once. */
+  attempt = $state.raw<Note>();
   pin = $state<Pin>({ part: 'man', step: 0, cell: '' });
   /** Danced although it was not planned. */
   more = $state.raw<Danceable[]>([]);
   failure = $state<string>();
+  #stored: Promise<void> = Promise.resolve();
 
   constructor(
     private readonly lesson: () => Lesson,
@@ -65,7 +66,7 @@ export class LessonRun {
   /** Says what is danced now; its known faults are one tap away then. */
   async dance(subject: string) {
     this.subject = this.subject === subject ? undefined : subject;
-    this.faults = [];
+    this.attempt = undefined;
     this.pin = { part: 'man', step: 0, cell: '' };
     this.figure = undefined;
     const id = figuresOf(subject)[0];
@@ -90,28 +91,36 @@ export class LessonRun {
     return this.figure?.faults ?? [];
   }
 
+  /** The faults that were seen in this try. */
+  get faults(): string[] {
+    return this.attempt?.faults ?? [];
+  }
+
   sees(words: string): boolean {
     return this.faults.some((fault) => faultWords(fault) === words);
   }
 
   /** A fault is seen where the pin stands; seen again it is taken away. Where its words speak of one of the two it is theirs. */
-  fault(words: string) {
+  async fault(words: string) {
     const id = figuresOf(this.subject ?? '')[0];
     if (!id || words.trim() === '') return;
     const plain = plainWords(words);
-    if (this.sees(plain)) {
-      this.faults = this.faults.filter((fault) => faultWords(fault) !== plain);
-      return;
-    }
-    this.faults = [...this.faults, faultSubject(id, { ...this.pin, part: spokenOf(plain) ?? this.pin.part }, plain)];
+    const faults = this.sees(plain)
+      ? this.faults.filter((fault) => faultWords(fault) !== plain)
+      : [...this.faults, faultSubject(id, { ...this.pin, part: spokenOf(plain) ?? this.pin.part }, plain)];
+    return this.#amend({ faults: faults.length > 0 ? faults : undefined });
   }
 
-  /** Grades what is danced now: that notes it, with the faults that were seen. */
+  /** Grades what is danced now. A try has one grade: what is graded again has been danced again. */
   async grade(grade: Grade) {
     if (!this.subject) return;
-    const faults = this.faults;
-    await this.#note({ subject: this.subject, grade, faults: faults.length > 0 ? faults : undefined });
-    this.faults = [];
+    if (this.attempt?.grade) this.nextTry();
+    await this.#amend({ grade });
+  }
+
+  /** What is tapped from now on belongs to another try. */
+  nextTry() {
+    this.attempt = undefined;
   }
 
   async say(words: string, homework: boolean) {
@@ -119,13 +128,47 @@ export class LessonRun {
   }
 
   takeBack(note: Note): Promise<void> {
+    if (this.attempt?.id === note.id) this.attempt = undefined;
+    return this.#store(() => this.#back(note));
+  }
+
+  /** What the try says now takes the place of what it said before; a try that says nothing is none. */
+  #amend(change: Partial<Note>): Promise<void> {
+    const before = this.attempt;
+    const after = { ...(before ?? this.#noteOf({ subject: this.subject })), ...change, id: noteId() };
+    const says = after.grade !== undefined || after.faults !== undefined;
+    this.attempt = says ? after : undefined;
+    return this.#store(async () => {
+      if (before && says) {
+        await this.queue.replace(before, after);
+        this.kept = this.kept.filter((each) => each.id !== before.id);
+      } else if (before) await this.#back(before);
+      else if (says) await this.queue.add(after);
+    });
+  }
+
+  #back(note: Note): Promise<void> {
     this.kept = this.kept.filter((each) => each.id !== note.id);
     return this.queue.takeBack(note);
   }
 
   #note(what: Partial<Note>): Promise<void> {
+    return this.#store(() => this.queue.add(this.#noteOf(what)));
+  }
+
+  #noteOf(what: Partial<Note>): Note {
     const { id, couple } = this.lesson();
-    return this.queue.add({ id: noteId(), couple, lesson: id, at: momentNow(), homework: false, ...what } as Note);
+    return { id: noteId(), couple, lesson: id, at: momentNow(), homework: false, ...what } as Note;
+  }
+
+  /** Taps are stored in the order in which they were made; one that could not be is said. */
+  #store(storing: () => Promise<void>): Promise<void> {
+    const stored = this.#stored.then(storing).then(
+      () => void (this.failure = undefined),
+      (thrown) => void (this.failure = sentenceOf(thrown)),
+    );
+    this.#stored = stored;
+    return stored;
   }
 }
 

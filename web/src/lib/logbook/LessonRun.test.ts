@@ -22,7 +22,14 @@ class Box {
   readonly backs: string[] = [];
   of = (lesson: string): Note[] => this.notes.filter(({ note }) => note.lesson === lesson).map(({ note }) => note);
   add = async (note: Note) => void this.notes.push({ note, takenBack: false });
-  takeBack = async ({ id }: Note) => void this.backs.push(id);
+  takeBack = async ({ id }: Note) => {
+    this.backs.push(id);
+    this.notes = this.notes.filter(({ note }) => note.id !== id);
+  };
+  replace = async (before: Note, note: Note) => {
+    await this.takeBack(before);
+    await this.add(note);
+  };
 }
 
 function lesson() {
@@ -45,25 +52,55 @@ describe('a lesson being given', () => {
     ]);
   });
 
-  it('notes a grade with the faults that were seen, where they were pinned', async () => {
+  it('stores each tap at once, a grade and faults in any order as one try, where they were pinned', async () => {
     const { run, box } = lesson();
     await run.dance('figure~waltz-whisk');
     expect(run.knownFaults).toEqual(FIGURE.faults);
     run.pin = { part: 'man', step: 3, cell: 'footwork' };
-    run.fault('Crossing too wide');
-    run.fault('Lady opening too early');
-    run.fault('heel ~ late');
-    run.fault('heel - late');
-    expect(run.faults).toHaveLength(2);
+    await run.fault('Crossing too wide');
+    expect(box.notes.map(({ note }) => note)).toMatchObject([{ subject: 'figure~waltz-whisk', faults: ['fault~waltz-whisk~man~3~footwork~Crossing too wide'] }]);
     await run.grade('shaky');
-    expect(box.notes[0]!.note).toMatchObject({
-      couple: 'idris-wren',
-      lesson: 'monday',
-      subject: 'figure~waltz-whisk',
-      grade: 'shaky',
-      faults: ['fault~waltz-whisk~man~3~footwork~Crossing too wide', 'fault~waltz-whisk~lady~3~footwork~Lady opening too early'],
-    });
-    expect(run.faults).toEqual([]);
+    await run.fault('Lady opening too early');
+    void run.fault('heel ~ late');
+    await run.fault('heel - late');
+    expect(run.sees('heel - late')).toBe(false);
+    expect(box.notes.map(({ note }) => note)).toMatchObject([
+      {
+        couple: 'idris-wren',
+        lesson: 'monday',
+        subject: 'figure~waltz-whisk',
+        grade: 'shaky',
+        faults: ['fault~waltz-whisk~man~3~footwork~Crossing too wide', 'fault~waltz-whisk~lady~3~footwork~Lady opening too early'],
+      },
+    ]);
+  });
+
+  it('is graded again when it is danced again, and a try that says nothing is none', async () => {
+    const { run, box } = lesson();
+    await run.dance('figure~waltz-whisk');
+    await run.grade('lost');
+    await run.fault('Crossing too wide');
+    await run.grade('good');
+    expect(box.notes.map(({ note }) => [note.grade, note.faults?.length])).toEqual([
+      ['lost', 1],
+      ['good', undefined],
+    ]);
+    run.nextTry();
+    await run.fault('Crossing too wide');
+    expect(box.notes).toHaveLength(3);
+    await run.fault('Crossing too wide');
+    expect(box.notes).toHaveLength(2);
+    await run.takeBack(box.notes[1]!.note);
+    await run.fault('Crossing too wide');
+    expect(box.notes.map(({ note }) => note.grade)).toEqual(['lost', undefined]);
+  });
+
+  it('says a tap that could not be stored', async () => {
+    const { run, box } = lesson();
+    await run.dance('figure~waltz-whisk');
+    box.add = () => Promise.reject(new Error('disk'));
+    await run.grade('good');
+    expect(run.failure).toBeDefined();
   });
 
   it('grades nothing while nothing is danced, and words need words', async () => {

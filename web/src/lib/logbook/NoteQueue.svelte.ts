@@ -1,5 +1,5 @@
 import { api, Problem, required, sentenceOf, type Note, type NoteOutcome } from '$lib/api/client';
-import { boxed, lay, takeOut, type BoxedNote } from './noteBox';
+import { boxed, lay, layAll, takeOut, type BoxedNote } from './noteBox';
 
 const AT_ONCE = 100;
 const AGAIN_MILLISECONDS = 15_000;
@@ -20,8 +20,9 @@ class NoteQueue {
     return this.#handed;
   }
 
+  /** How many notes wait to be handed in. */
   get waiting(): number {
-    return this.notes.filter((boxed) => boxed.refusal === undefined).length;
+    return this.notes.filter((boxed) => boxed.refusal === undefined && !boxed.takenBack).length;
   }
 
   get refused(): BoxedNote[] {
@@ -37,7 +38,7 @@ class NoteQueue {
   watch(): () => void {
     void this.handIn();
     const again = () => void this.handIn();
-    const timer = setInterval(() => this.waiting > 0 && again(), AGAIN_MILLISECONDS);
+    const timer = setInterval(() => this.#next().length > 0 && again(), AGAIN_MILLISECONDS);
     window.addEventListener('online', again);
     document.addEventListener('visibilitychange', again);
     return () => {
@@ -54,12 +55,23 @@ class NoteQueue {
     void this.handIn();
   }
 
-  /** Takes a note back, also one that has been handed in already. */
-  async takeBack(note: Note): Promise<void> {
-    const there = this.notes.find((boxed) => boxed.note.id === note.id);
-    await lay({ ...there, note, takenBack: true, refusal: undefined });
+  /** Puts a note in the place of another, in one step: neither is there twice, and neither is lost. */
+  async replace(before: Note, note: Note): Promise<void> {
+    await layAll([this.#takenBack(before), { note, takenBack: false }]);
     await this.#look();
     void this.handIn();
+  }
+
+  /** Takes a note back, also one that has been handed in already. */
+  async takeBack(note: Note): Promise<void> {
+    await lay(this.#takenBack(note));
+    await this.#look();
+    void this.handIn();
+  }
+
+  #takenBack(note: Note): BoxedNote {
+    const there = this.notes.find((boxed) => boxed.note.id === note.id);
+    return { ...there, note, takenBack: true, refusal: undefined };
   }
 
   /** One that could not be kept is handed in without its lesson, or, where the figure is gone, as words alone. */

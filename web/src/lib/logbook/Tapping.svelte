@@ -57,11 +57,21 @@
             <div class="grid grid-cols-4 gap-2" role="group" aria-label={msg.result()}>
               {#each GRADES as grade (grade)}
                 <button
-                  class="flex min-h-18 cursor-pointer flex-col items-center justify-center gap-1 rounded-xl border-[1.5px] border-line bg-floor text-lg font-semibold hover:border-ink"
+                  class={[
+                    'flex min-h-18 cursor-pointer flex-col items-center justify-center gap-1 rounded-xl border-[1.5px] text-lg font-semibold hover:border-ink',
+                    run.attempt?.grade === grade ? 'border-ink bg-brass/30' : 'border-line bg-floor',
+                  ]}
+                  aria-pressed={run.attempt?.grade === grade}
                   onclick={() => run.grade(grade)}><GradeMark value={grade} size={26} />{grade}</button
                 >
               {/each}
             </div>
+            {#if run.attempt}
+              <p class="flex items-center gap-3 text-soft">
+                <span class="flex-1" role="status">{msg.savedWithThisTry()}</span>
+                <button class="act min-h-11" onclick={() => run.nextTry()}>{msg.nextTry()}</button>
+              </p>
+            {/if}
             {#if run.figure}
               <div class="flex flex-col gap-1.5" role="group" aria-label={msg.knownFaults()}>
                 {#each run.knownFaults as fault, at (at)}

@@ -34,6 +34,12 @@ export async function lay(note: BoxedNote): Promise<void> {
   await (await box()).put('notes', note);
 }
 
+/** Lays notes in, all or none; done when they are on the disk. */
+export async function layAll(notes: BoxedNote[]): Promise<void> {
+  const transaction = (await box()).transaction('notes', 'readwrite');
+  await Promise.all([...notes.map((note) => transaction.store.put(note)), transaction.done]);
+}
+
 /** Takes notes out. */
 export async function takeOut(orders: number[]): Promise<void> {
   const transaction = (await box()).transaction('notes', 'readwrite');

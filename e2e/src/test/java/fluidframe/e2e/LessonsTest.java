@@ -147,7 +147,14 @@ class LessonsTest extends BrowserTest {
         page.locator("[aria-label='What is danced'] li button").first().click();
         page.locator("h1").evaluate("() => document.activeElement.blur()");
         press("4");
-        assertThat(page.locator("[aria-label='Notes'] li").first()).containsText("secure");
+        Locator tried = page.locator("[aria-label='Notes'] li").first();
+        assertThat(tried).containsText("secure");
+        Locator fault = page.locator("[aria-label='Known faults'] button").first();
+        fault.click();
+        assertThat(tried).containsText(fault.innerText());
+        assertThat(tried).containsText("secure");
+        page.reload();
+        assertThat(tried.locator(".text-madder")).hasCount(1);
         open("couples/una-field?show=progress");
         assertThat(page.locator("[aria-label='Figures over time'] tbody tr")).hasCount(1);
         open("couples/una-field?show=term");

@@ -16,7 +16,7 @@ import java.util.List;
  * @param person the id of the one of them it is about; absent for all
  * @param at when it was made, such as 2026-12-05T18:42:10Z
  * @param subject what was danced, such as figure~waltz-whisk; absent for words alone
- * @param grade lost, shaky, good or secure; there where there is a subject
+ * @param grade lost, shaky, good or secure; there where there is a subject and no fault
  * @param faults those that were seen, such as fault~waltz-whisk~man~1~footwork~toe first
  * @param homework whether it is to be practised until the next lesson
  */

@@ -31,7 +31,7 @@ record NoteReading(Instant at, Optional<Noted> danced) {
             faults.tried("/faults/" + i, text, Subject.EXPECTED, () -> (Subject.Fault) fault(text))
                     .ifPresent(seen::add);
         }
-        if (note.subject() != null && note.grade() == null) {
+        if (note.subject() != null && note.grade() == null && seen.isEmpty()) {
             faults.add("/grade", null, Grade.LEXICON.expected());
         }
         if (note.subject() == null && !seen.isEmpty()) {
@@ -42,8 +42,7 @@ record NoteReading(Instant at, Optional<Noted> danced) {
         }
         faults.refuse();
         return new NoteReading(
-                at.orElseThrow(),
-                subject.map(danced -> new Noted(at.orElseThrow(), danced, grade.orElseThrow(), seen)));
+                at.orElseThrow(), subject.map(danced -> new Noted(at.orElseThrow(), danced, grade, seen)));
     }
 
     private static Subject fault(String text) {

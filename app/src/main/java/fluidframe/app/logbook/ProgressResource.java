@@ -147,9 +147,9 @@ class ProgressResource {
         Map<Subject, List<GradeDocument>> grades = new LinkedHashMap<>();
         noted.stream()
                 .sorted(Comparator.comparing(Noted::at))
-                .forEach(note -> grades.computeIfAbsent(note.subject(), key -> new ArrayList<>())
-                        .add(new GradeDocument(
-                                day(note.at(), zone), note.grade().shorthand())));
+                .forEach(note -> note.grade()
+                        .ifPresent(grade -> grades.computeIfAbsent(note.subject(), key -> new ArrayList<>())
+                                .add(new GradeDocument(day(note.at(), zone), grade.shorthand()))));
         return ledger.all().stream()
                 .filter(practised -> practised.subject() instanceof Subject.Whole)
                 .sorted(Comparator.comparing(Practised::stage)
@@ -195,9 +195,11 @@ class ProgressResource {
                 .flatMap(NoteReading::danced)
                 .ifPresent(noted -> {
                     if (noted.subject() instanceof Subject.Charted charted) {
-                        given.computeIfAbsent(note.person() == null ? "" : note.person(), key -> new TreeMap<>())
-                                .computeIfAbsent(charted.kind(), key -> new ArrayList<>())
-                                .add(noted.grade());
+                        noted.grade()
+                                .ifPresent(grade -> given.computeIfAbsent(
+                                                note.person() == null ? "" : note.person(), key -> new TreeMap<>())
+                                        .computeIfAbsent(charted.kind(), key -> new ArrayList<>())
+                                        .add(grade));
                     }
                 }));
         return given.entrySet().stream()

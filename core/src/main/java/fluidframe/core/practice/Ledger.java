@@ -23,18 +23,20 @@ public final class Ledger {
 
     /**
      * A fault that is seen is lost. One that was seen before is looked for whenever its figure is danced again: where
-     * it is not seen, it goes as the figure goes.
+     * it is not seen, it goes as the figure goes. Where only faults were noted nothing is said of the figure.
      */
     public static Ledger of(List<Noted> notes) {
         Map<Subject, Practised> standing = new LinkedHashMap<>();
         Map<String, List<Subject.Fault>> known = new LinkedHashMap<>();
         notes.stream().sorted(Comparator.comparing(Noted::at)).forEach(note -> {
-            practise(standing, note.subject(), note.grade(), note);
-            if (note.subject() instanceof Subject.Whole whole && note.grade() != Grade.LOST) {
-                known.getOrDefault(whole.id(), List.of()).stream()
-                        .filter(fault -> !note.faults().contains(fault))
-                        .forEach(fault -> practise(standing, fault, note.grade(), note));
-            }
+            note.grade().ifPresent(grade -> {
+                practise(standing, note.subject(), grade, note);
+                if (note.subject() instanceof Subject.Whole whole && grade != Grade.LOST) {
+                    known.getOrDefault(whole.id(), List.of()).stream()
+                            .filter(fault -> !note.faults().contains(fault))
+                            .forEach(fault -> practise(standing, fault, grade, note));
+                }
+            });
             for (Subject.Fault fault : note.faults()) {
                 if (!standing.containsKey(fault)) {
                     known.merge(

@@ -30,7 +30,19 @@ class LedgerTest {
             new Subject.Fault("whisk", Part.MAN, 1, Optional.of(Column.FOOTWORK), "toe first");
 
     private static Noted noted(int day, Grade grade, Subject.Fault... faults) {
-        return new Noted(BEGIN.plus(Duration.ofDays(day)), WHISK, grade, List.of(faults));
+        return new Noted(BEGIN.plus(Duration.ofDays(day)), WHISK, Optional.of(grade), List.of(faults));
+    }
+
+    @Test
+    void faultsAloneSayNothingOfTheFigure() {
+        Ledger ledger = Ledger.of(List.of(new Noted(BEGIN, WHISK, Optional.empty(), List.of(HEEL))));
+        assertThat(ledger.of(WHISK)).isEmpty();
+        assertThat(ledger.of(HEEL).orElseThrow().keepsComingBack()).isFalse();
+        assertThat(Ledger.of(List.of(new Noted(BEGIN, WHISK, Optional.empty(), List.of(HEEL)), noted(3, Grade.GOOD)))
+                        .stage(HEEL))
+                .as("looked for when the figure is danced again")
+                .isEqualTo(Ledger.of(List.of(noted(0, Grade.SHAKY, HEEL), noted(3, Grade.GOOD)))
+                        .stage(HEEL));
     }
 
     private static Stage after(Noted... notes) {

@@ -26,7 +26,8 @@ class WhatTodayTest {
     private static final LocalDate TODAY = LocalDate.ofInstant(NOW, ZONE);
 
     private static Noted noted(int daysAgo, String figure, Grade grade, Subject.Fault... faults) {
-        return new Noted(NOW.minus(Duration.ofDays(daysAgo)), new Subject.Whole(figure), grade, List.of(faults));
+        return new Noted(
+                NOW.minus(Duration.ofDays(daysAgo)), new Subject.Whole(figure), Optional.of(grade), List.of(faults));
     }
 
     private static Commitment inWork(String... figures) {
