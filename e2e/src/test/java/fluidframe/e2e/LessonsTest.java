@@ -112,7 +112,7 @@ class LessonsTest extends BrowserTest {
             phone.locator("[aria-label='What is danced'] li button").first().click();
             tap(phone, "good");
             assertThat(phone.getByText("1 note is waiting")).isVisible();
-            open("lessons/calla-bram-today?show=plan");
+            page.waitForResponse("**/calla-bram-today/notes", () -> open("lessons/calla-bram-today?show=plan"));
             button("Delete the lesson").click();
             assertThat(page.locator("h2").first()).hasText("Lessons");
             hall.setOffline(false);
