@@ -3,7 +3,7 @@
   import common from '$lib/messages/common';
   import type { RoutineEffect } from '$lib/api/client';
   import { Dialog } from 'bits-ui';
-  import { breaks } from './FigureSheet.svelte';
+  import { bends, breaks } from './FigureSheet.svelte';
 
   interface Props {
     title: string;
@@ -15,10 +15,13 @@
   let { title, effects, onkeep, oncopy, oncancel }: Props = $props();
 
   let broken = $derived(effects.filter(breaks));
-  let unharmed = $derived(effects.filter((effect) => !breaks(effect)));
+  let bent = $derived(effects.filter(bends));
+  let unharmed = $derived(effects.filter((effect) => !breaks(effect) && !bends(effect)));
 
-  function seams(count: number) {
-    return msg.seamsWouldBreak({ seams: count });
+  function seams(effect: RoutineEffect) {
+    const breaking = effect.seams.filter(({ outcome }) => outcome === 'breaks').length;
+    const bending = effect.seams.length - breaking;
+    return [breaking > 0 && msg.seamsWouldBreak({ seams: breaking }), bending > 0 && msg.seamsWouldBend({ seams: bending })].filter(Boolean).join(', ');
   }
 </script>
 
@@ -31,10 +34,10 @@
         {broken.length < effects.length ? msg.usedInSomeBreak({ title, routines: effects.length, broken: broken.length }) : msg.usedIn({ title, routines: effects.length })}
       </Dialog.Description>
       <ul class="min-h-0 flex-1 space-y-3 overflow-y-auto" aria-label={msg.seamsThatWouldBreak()}>
-        {#each broken as effect (effect.routine)}
-          <li class="rounded-lg bg-madder-wash p-3">
+        {#each [...broken, ...bent] as effect (effect.routine)}
+          <li class={['rounded-lg p-3', breaks(effect) ? 'bg-madder-wash' : 'bg-brass/15']}>
             <p class="flex flex-wrap items-baseline justify-between gap-2">
-              <strong>{effect.title}{effect.seams.length > 0 ? `: ${seams(effect.seams.length)}` : ''}</strong>
+              <strong>{effect.title}{effect.seams.length > 0 ? `: ${seams(effect)}` : ''}</strong>
               <a class="underline" href={`#/routines/${effect.routine}${effect.seams[0] ? `?figure=${effect.seams[0].after}` : ''}`}>{msg.open()}</a>
             </p>
             <ul class="mt-1 space-y-1 leading-snug">

@@ -11,9 +11,21 @@ import { numbered, withBlock, withRows, type MovedRow } from './rows';
 
 const MOST_COPIES = 50;
 
-/** Whether a changed figure does a routine harm. */
+/** Whether a changed figure breaks a routine. */
 export function breaks({ seams, problems }: RoutineEffect) {
-  return seams.length + problems.length > 0;
+  return problems.length > 0 || seams.some(({ outcome }) => outcome === 'breaks');
+}
+
+/** Whether a changed figure makes seams of a routine bend, and breaks none. */
+export function bends(effect: RoutineEffect) {
+  return effect.seams.length > 0 && !breaks(effect);
+}
+
+/** What keeping a figure that breaks nothing has done to the routines that use it. */
+function whatItDid(effects: RoutineEffect[]): string {
+  const bent = effects.filter(bends);
+  const seams = bent.reduce((sum, effect) => sum + effect.seams.length, 0);
+  return seams > 0 ? msg.seamsBendNow({ seams, routines: bent.map(({ title }) => title).join(', ') }) : msg.noSeamChanges({ routines: effects.length });
 }
 
 const NOTHING_READ: Reading = { unreadable: [], findings: [], man: [], lady: [], repeats: [] };
@@ -271,7 +283,7 @@ export class FigureSheet extends EditSession<Figure> {
       return;
     }
     await super.keep();
-    if (effects.length > 0 && this.isKept) notices.say({ sentence: msg.noSeamChanges({ routines: effects.length }) });
+    if (effects.length > 0 && this.isKept) notices.say({ sentence: whatItDid(effects) });
   }
 
   /** Keeps it although routines break; they are marked in the list of routines. */

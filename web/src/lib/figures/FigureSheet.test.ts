@@ -120,7 +120,7 @@ it('does not hear a finding again until that is asked', async () => {
 
 describe('keeping', () => {
   it('asks first where a routine would break, and keeps when it is told to', async () => {
-    const harmed = { title: 'Ferry Night', seams: [{}], problems: [] };
+    const harmed = { title: 'Ferry Night', seams: [{ outcome: 'bends' }, { outcome: 'breaks' }], problems: [] };
     const { sheet: open, questions } = await sheet({ '/api/figures/{id}/effects': [harmed] });
     open.set({ bars: '2' });
     await open.keep();
@@ -135,7 +135,15 @@ describe('keeping', () => {
     open.set({ bars: '2' });
     await open.keep();
     expect(open.isKept).toBe(true);
-    expect(notices.current?.sentence).toBe('Used in 1 routine: no seam breaks that held before.');
+    expect(notices.current?.sentence).toBe('Used in 1 routine: no seam is worse than before.');
+  });
+
+  it('says which routines bend now', async () => {
+    const bent = { title: 'Ferry Night', seams: [{ outcome: 'bends' }], problems: [] };
+    const { sheet: open } = await sheet({ '/api/figures/{id}/effects': [bent, { title: 'Lamplight', seams: [], problems: [] }] });
+    open.set({ bars: '2' });
+    await open.keep();
+    expect(notices.current?.sentence).toBe('1 seam bends now that held before: Ferry Night.');
   });
 
   it('as a copy takes the first free number and leaves the figure as it was', async () => {

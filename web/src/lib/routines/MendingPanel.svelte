@@ -1,7 +1,7 @@
 <script lang="ts">
   import msg from '$lib/messages/routines';
   import common from '$lib/messages/common';
-  import type { BrokenSeam, SeamKey } from '$lib/api/client';
+  import type { LooseSeam, SeamKey } from '$lib/api/client';
   import SeamMark from '$lib/glyphs/SeamMark.svelte';
   import Message from '$lib/ui/Message.svelte';
   import { MendingPlan } from './MendingPlan.svelte';
@@ -36,7 +36,7 @@
   }
 </script>
 
-{#snippet where(broken: BrokenSeam)}
+{#snippet where(broken: LooseSeam)}
   <strong>{msg.barTo({ bar: broken.bar, before: broken.before, next: broken.next })}</strong>
   <span class="block text-sm leading-snug text-soft">{broken.reason}</span>
 {/snippet}

@@ -36,6 +36,7 @@ final class ApiFields {
             Map.entry("Comparison.outcome", lower(Outcome.values())),
             Map.entry("CornerProposal.outcome", lower(Outcome.values())),
             Map.entry("Following.outcome", lower(Outcome.values())),
+            Map.entry("LooseSeam.outcome", List.of("bends", "breaks")),
             Map.entry(
                     "Comparison.aspect",
                     Arrays.stream(Aspect.values()).map(Aspect::title).toList()),

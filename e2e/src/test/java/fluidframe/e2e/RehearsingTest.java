@@ -139,7 +139,7 @@ class RehearsingTest extends BrowserTest {
     }
 
     @Test
-    void aBrokenSeamIsPlayedAndShown() {
+    void aLooseSeamIsPlayedAndShown() {
         open("routines/lamplight-waltz?figure=1");
         page.getByTestId("standing").waitFor();
         press("Delete");

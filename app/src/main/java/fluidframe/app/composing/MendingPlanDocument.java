@@ -1,7 +1,7 @@
 package fluidframe.app.composing;
 
 import fluidframe.app.composing.ComposingDocuments.RepairDocument;
-import fluidframe.app.routines.BrokenSeamDocument;
+import fluidframe.app.routines.LooseSeamDocument;
 import fluidframe.app.routines.RoutineDocument;
 import fluidframe.core.mending.MendingPlan;
 import fluidframe.core.mending.SeamKey;
@@ -25,12 +25,12 @@ record MendingPlanDocument(List<StepDocument> steps, List<LeftDocument> left) {
                 plan.steps().stream()
                         .map(step -> new StepDocument(
                                 SeamDocument.of(step.seam()),
-                                BrokenSeamDocument.of(step.broken()),
+                                LooseSeamDocument.of(step.broken()),
                                 RepairDocument.of(step.mended(), writer)))
                         .toList(),
                 plan.left().stream()
                         .map(left ->
-                                new LeftDocument(SeamDocument.of(left.seam()), BrokenSeamDocument.of(left.broken())))
+                                new LeftDocument(SeamDocument.of(left.seam()), LooseSeamDocument.of(left.broken())))
                         .toList());
     }
 
@@ -64,9 +64,9 @@ record MendingPlanDocument(List<StepDocument> steps, List<LeftDocument> left) {
      * One seam, and what mends it once those before it are mended; the repair's placements are the whole routine then.
      */
     @Schema(name = "MendingStep")
-    record StepDocument(SeamDocument seam, BrokenSeamDocument broken, RepairDocument repair) {}
+    record StepDocument(SeamDocument seam, LooseSeamDocument broken, RepairDocument repair) {}
 
     /** A seam that stays broken. */
     @Schema(name = "LeftSeam")
-    record LeftDocument(SeamDocument seam, BrokenSeamDocument broken) {}
+    record LeftDocument(SeamDocument seam, LooseSeamDocument broken) {}
 }

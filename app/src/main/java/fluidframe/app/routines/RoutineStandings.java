@@ -11,8 +11,8 @@ import fluidframe.core.figure.Figure;
 import fluidframe.core.link.Outcome;
 import fluidframe.core.piece.Piece;
 import fluidframe.core.room.RoomReport;
-import fluidframe.core.routine.BrokenSeam;
 import fluidframe.core.routine.Course;
+import fluidframe.core.routine.LooseSeam;
 import fluidframe.core.routine.Score;
 import fluidframe.core.text.Fraction;
 import fluidframe.core.work.Stopping;
@@ -66,10 +66,10 @@ class RoutineStandings implements Prepared {
     /**
      * What a changed figure would do to a routine.
      *
-     * @param seams those that would break and do not now
+     * @param seams those that would be worse than they are: that would break, or bend
      * @param problems what would keep the routine from being danced at all
      */
-    record Effect(String routine, String title, List<BrokenSeam> seams, List<String> problems) {}
+    record Effect(String routine, String title, List<LooseSeam> seams, List<String> problems) {}
 
     /** So that nobody waits for the first. */
     @Scheduled(initialDelayString = "${fluidframe.prepared-after}", fixedDelay = HOUR_MILLISECONDS)
@@ -141,9 +141,9 @@ class RoutineStandings implements Prepared {
         }
         try {
             Course before = Course.of(reader.read(document, now, pieceOf(document)));
-            return new Effect(document.id(), document.title(), BrokenSeam.brokenOnlyIn(after, before), List.of());
+            return new Effect(document.id(), document.title(), LooseSeam.worseThanIn(before, after), List.of());
         } catch (RefusedException mendedByThis) {
-            return new Effect(document.id(), document.title(), BrokenSeam.of(after), List.of());
+            return new Effect(document.id(), document.title(), LooseSeam.broken(after), List.of());
         }
     }
 

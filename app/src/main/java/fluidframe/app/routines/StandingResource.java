@@ -56,13 +56,13 @@ class StandingResource {
      * it from being danced at all.
      */
     @Schema(name = "RoutineEffect")
-    record EffectDocument(String routine, String title, List<BrokenSeamDocument> seams, List<String> problems) {
+    record EffectDocument(String routine, String title, List<LooseSeamDocument> seams, List<String> problems) {
 
         static EffectDocument of(RoutineStandings.Effect effect) {
             return new EffectDocument(
                     effect.routine(),
                     effect.title(),
-                    effect.seams().stream().map(BrokenSeamDocument::of).toList(),
+                    effect.seams().stream().map(LooseSeamDocument::of).toList(),
                     effect.problems());
         }
     }

@@ -4,8 +4,8 @@ import fluidframe.core.link.Outcome;
 import fluidframe.core.link.Repair;
 import fluidframe.core.link.Repairs;
 import fluidframe.core.link.Repertoire;
-import fluidframe.core.routine.BrokenSeam;
 import fluidframe.core.routine.Course;
+import fluidframe.core.routine.LooseSeam;
 import fluidframe.core.routine.Passage;
 import fluidframe.core.routine.Routine;
 import java.util.ArrayList;
@@ -52,11 +52,11 @@ public final class Mender {
         List<Integer> origins =
                 IntStream.range(0, course.routine().placements().size()).boxed().toList();
         while (true) {
-            Optional<BrokenSeam> next = next(now, origins, passed);
+            Optional<LooseSeam> next = next(now, origins, passed);
             if (next.isEmpty()) {
                 return new MendingPlan(steps, left);
             }
-            BrokenSeam seam = next.get();
+            LooseSeam seam = next.get();
             SeamKey key = key(now, origins, seam.after());
             passed.add(key);
             Repairs.Join asked = now.join(seam.after());
@@ -74,8 +74,8 @@ public final class Mender {
         }
     }
 
-    private static Optional<BrokenSeam> next(Course course, List<Integer> origins, Set<SeamKey> passed) {
-        return BrokenSeam.of(course).stream()
+    private static Optional<LooseSeam> next(Course course, List<Integer> origins, Set<SeamKey> passed) {
+        return LooseSeam.broken(course).stream()
                 .filter(seam -> !passed.contains(key(course, origins, seam.after())))
                 .findFirst();
     }

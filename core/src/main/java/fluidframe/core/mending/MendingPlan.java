@@ -1,6 +1,6 @@
 package fluidframe.core.mending;
 
-import fluidframe.core.routine.BrokenSeam;
+import fluidframe.core.routine.LooseSeam;
 import java.util.List;
 
 /**
@@ -18,8 +18,8 @@ public record MendingPlan(List<Step> steps, List<Left> left) {
      * One seam, and the whole routine once it and those before it are mended; origins are counted as the routine was at
      * first.
      */
-    public record Step(SeamKey seam, BrokenSeam broken, MendedRoutine mended) {}
+    public record Step(SeamKey seam, LooseSeam broken, MendedRoutine mended) {}
 
     /** A seam that stays broken. */
-    public record Left(SeamKey seam, BrokenSeam broken) {}
+    public record Left(SeamKey seam, LooseSeam broken) {}
 }

@@ -11,7 +11,7 @@ import fluidframe.core.time.Tempo;
 import java.util.Arrays;
 import org.junit.jupiter.api.Test;
 
-class BrokenSeamTest {
+class LooseSeamTest {
 
     private static final Placement RIGHT = walk("right", "RF");
     private static final Placement LEFT = walk("left", "LF");
@@ -19,7 +19,7 @@ class BrokenSeamTest {
     @Test
     void itSaysWhereAndWhy() {
         Course course = course(RIGHT, LEFT, LEFT);
-        assertThat(BrokenSeam.of(course)).singleElement().satisfies(seam -> {
+        assertThat(LooseSeam.broken(course)).singleElement().satisfies(seam -> {
             assertThat(seam.after()).isEqualTo(1);
             assertThat(seam.bar()).isEqualTo(3);
             assertThat(seam.reason()).contains("free");
@@ -30,11 +30,11 @@ class BrokenSeamTest {
     void whatBrokeBeforeIsNotNewlyBroken() {
         Course before = course(RIGHT, LEFT, LEFT, RIGHT, LEFT);
         Course after = course(RIGHT, LEFT, LEFT, LEFT, LEFT);
-        assertThat(BrokenSeam.of(before)).extracting(BrokenSeam::after).containsExactly(1);
-        assertThat(BrokenSeam.brokenOnlyIn(after, before))
-                .extracting(BrokenSeam::after)
+        assertThat(LooseSeam.broken(before)).extracting(LooseSeam::after).containsExactly(1);
+        assertThat(LooseSeam.worseThanIn(before, after))
+                .extracting(LooseSeam::after)
                 .containsExactly(2, 3);
-        assertThat(BrokenSeam.brokenOnlyIn(before, after)).isEmpty();
+        assertThat(LooseSeam.worseThanIn(after, before)).isEmpty();
     }
 
     private static Placement walk(String id, String foot) {
