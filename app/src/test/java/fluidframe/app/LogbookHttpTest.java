@@ -168,7 +168,7 @@ class LogbookHttpTest extends OverHttp {
         JsonNode outcomes = handIn(elsewhere, unreadable, unknown, note("plain", 1, "figure~waltz-whisk", "good"));
         assertThat(outcomes.findValuesAsString("outcome")).containsExactly("refused", "refused", "refused", "kept");
         assertThat(outcomes.get(0).get("sentence").asString()).contains("deleted in the meantime");
-        assertThat(outcomes.get(1).get("sentence").asString()).contains("/subject");
+        assertThat(outcomes.get(1).get("sentence").asString()).contains("Subject: found");
         assertThat(outcomes.get(2).get("sentence").asString()).contains("not in the book");
         elsewhere.remove("lesson");
         assertThat(handIn(elsewhere).findValuesAsString("outcome")).containsExactly("kept");

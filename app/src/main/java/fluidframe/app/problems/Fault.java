@@ -39,20 +39,20 @@ public record Fault(String place, String found, String expected, String sentence
                 place,
                 text,
                 expected,
-                ProblemsSentences.foundNothingExpected(place, text.isEmpty(), text, expected),
+                ProblemsSentences.foundNothingExpected(PlaceWords.of(place), text.isEmpty(), text, expected),
                 List.of());
     }
 
     /** The same of a part of something larger. */
     public Fault within(String root) {
-        return root.isEmpty()
-                ? this
-                : new Fault(
-                        root + place,
-                        found,
-                        expected,
-                        sentence.startsWith(place) ? root + sentence : root + ": " + sentence,
-                        nearest);
+        if (root.isEmpty()) {
+            return this;
+        }
+        String here = PlaceWords.of(place);
+        String said = !here.isEmpty() && sentence.startsWith(here)
+                ? PlaceWords.of(root + place) + sentence.substring(here.length())
+                : PlaceWords.of(root) + ": " + sentence;
+        return new Fault(root + place, found, expected, said, nearest);
     }
 
     public static Fault of(String root, Unreadable unreadable) {
