@@ -65,7 +65,7 @@ public class LogbookBenchmark {
                 .mapToObj(i -> new Noted(
                         NOW.minus(Duration.ofHours(24L * (i % 90) + couple)),
                         new Subject.Whole("figure-" + i % THINGS),
-                        Grade.values()[(i + couple) % Grade.values().length],
+                        Optional.of(Grade.values()[(i + couple) % Grade.values().length]),
                         List.of()))
                 .toList();
     }
