@@ -122,7 +122,7 @@
         </strong>
         <span>{msg.dancedOf({ danced: minutes(fit.danced), seconds: minutes(fit.seconds) })}</span>
         <span>{msg.ofPhrasesBeginWithA({ count: fit.phrases.length, phrasesHeard: fit.phrasesHeard })}</span>
-        <span>{msg.ofHitsFallOnA({ count: fit.hits.filter((hit) => hit.exact).length, count2: fit.hits.length })}</span>
+        <span>{msg.ofHitsFallOnA({ exact: fit.hits.filter((hit) => hit.exact).length, all: fit.hits.length })}</span>
         {#if fit.left !== 0}<span>{fit.left > 0 ? msg.beatsLeftSeconds({ left: fit.left, toFixed: fit.secondsLeft.toFixed(1) }) : msg.beatsTooLong({ value: -fit.left })}</span
           >{/if}
       </section>
