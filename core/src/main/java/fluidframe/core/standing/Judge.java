@@ -32,6 +32,7 @@ import java.util.ArrayList;
 import java.util.Collection;
 import java.util.List;
 import java.util.Optional;
+import java.util.OptionalDouble;
 import java.util.function.BiPredicate;
 import java.util.function.Function;
 import java.util.stream.Collectors;
@@ -148,7 +149,7 @@ final class Judge {
     }
 
     /** How long the routine lasts, in seconds or in bars. */
-    double length(Rule rule) {
+    private double length(Rule rule) {
         return rule == Rule.BARS ? bars(begins(), ends()) : secondsBetween(begins(), ends());
     }
 
@@ -177,7 +178,7 @@ final class Judge {
                     Rule.SECONDS,
                     rule.seconds(),
                     seconds,
-                    Limits.said(seconds) + " seconds",
+                    StandingSentences.seconds(Limits.said(seconds)),
                     placed -> secondsBetween(begins, placed.onset().plus(placed.length()))));
         }
         if (rule.bars().bind()) {
@@ -186,7 +187,7 @@ final class Judge {
                     Rule.BARS,
                     rule.bars(),
                     bars,
-                    Limits.said(bars) + (bars == 1 ? " bar" : " bars"),
+                    StandingSentences.bars(bars, Limits.said(bars)),
                     placed -> bars(begins, placed.onset().plus(placed.length()))));
         }
         rule.entry()
@@ -218,6 +219,7 @@ final class Judge {
                 rule,
                 !allowed ? Stand.BREAKS : near ? Stand.NEAR : Stand.HOLDS,
                 found,
+                OptionalDouble.of(value),
                 limits.toString(),
                 allowed ? List.of() : over);
     }
@@ -233,7 +235,8 @@ final class Judge {
         return new Ruling(
                 rule,
                 stand,
-                Limits.said(seconds) + " seconds",
+                StandingSentences.seconds(Limits.said(seconds)),
+                OptionalDouble.of(seconds),
                 Limits.atMost(most).toString(),
                 places);
     }
@@ -255,7 +258,7 @@ final class Judge {
             rulings.add(new Ruling(
                     Rule.FIGURES,
                     standing(others),
-                    count(others, "figure not on the list", "figures not on the list"),
+                    StandingSentences.figuresNotOnTheList(others.size()),
                     rule.allowed().isEmpty()
                             ? StandingSentences.allBut(rule.barred().size())
                             : rule.allowed().size() + " figures",
@@ -266,7 +269,7 @@ final class Judge {
             rulings.add(new Ruling(
                     Rule.PARTS,
                     standing(parts),
-                    count(parts, "other part", "other parts"),
+                    StandingSentences.otherParts(parts.size()),
                     rule.parts().wording(),
                     parts));
         }
@@ -278,10 +281,7 @@ final class Judge {
             rulings.add(new Ruling(
                     Rule.SYLLABUS,
                     standing(unlisted),
-                    count(
-                            unlisted,
-                            "figure not listed after the one before",
-                            "figures not listed after the one before"),
+                    StandingSentences.figuresNotListed(unlisted.size()),
                     StandingSentences.listedFiguresFollowEachOther(),
                     unlisted));
         }
@@ -294,7 +294,7 @@ final class Judge {
             rulings.add(new Ruling(
                     Rule.ELEMENTS,
                     standing(barred),
-                    count(barred, "barred element", "barred elements"),
+                    StandingSentences.barredElements(barred.size()),
                     "no " + names(rule.elements()),
                     barred));
         }
@@ -306,14 +306,18 @@ final class Judge {
             rulings.add(new Ruling(
                     Rule.ACTIONS,
                     standing(barred),
-                    count(barred, "barred step", "barred steps"),
+                    StandingSentences.barredSteps(barred.size()),
                     "no " + names(rule.actions()),
                     barred));
         }
         if (!rule.lifts()) {
             List<Place> lifts = placed((i, dancing) -> isLift(dancing.figure()));
             rulings.add(new Ruling(
-                    Rule.LIFTS, standing(lifts), count(lifts, "lift", "lifts"), StandingSentences.noLifts(), lifts));
+                    Rule.LIFTS,
+                    standing(lifts),
+                    StandingSentences.lifts(lifts.size()),
+                    StandingSentences.noLifts(),
+                    lifts));
         }
         return rulings;
     }
@@ -376,7 +380,7 @@ final class Judge {
             return Optional.of(new Ruling(
                     Rule.HOLD,
                     standing(open),
-                    count(open, "step out of closed hold", "steps out of closed hold"),
+                    StandingSentences.stepsOutOfClosedHold(open.size()),
                     StandingSentences.closedHoldKept(),
                     open));
         }
@@ -448,10 +452,6 @@ final class Judge {
 
     private static Stand standing(Collection<Place> offending) {
         return offending.isEmpty() ? Stand.HOLDS : Stand.BREAKS;
-    }
-
-    private static String count(Collection<Place> places, String one, String several) {
-        return places.isEmpty() ? "none" : places.size() + " " + (places.size() == 1 ? one : several);
     }
 
     private static String names(Collection<? extends Term> terms) {

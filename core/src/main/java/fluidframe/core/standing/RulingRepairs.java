@@ -131,15 +131,16 @@ public final class RulingRepairs {
         Limits limits = ruling.rule() == Rule.BARS
                 ? standing.division().length().bars()
                 : standing.division().length().seconds();
+        double length = ruling.measured().orElseThrow();
         boolean tooLong = limits.most().isPresent()
-                && !limits.allow(value(ruling))
-                && limits.least().filter(least -> value(ruling) < least).isEmpty();
+                && !limits.allow(length)
+                && limits.least().filter(least -> length < least).isEmpty();
         double perBar = ruling.rule() == Rule.BARS
                 ? 1
                 : score.seconds() * bar.toDouble() / score.length().toDouble();
         double amiss = tooLong
-                ? value(ruling) - limits.most().get()
-                : limits.least().map(least -> least - value(ruling)).orElse(0.0);
+                ? length - limits.most().get()
+                : limits.least().map(least -> least - length).orElse(0.0);
         int bars = Math.max(1, (int) Math.ceil(amiss / perBar - 1e-9));
         if (tooLong) {
             replacements
@@ -157,10 +158,6 @@ public final class RulingRepairs {
                     .forEach(found::add);
         }
         return found;
-    }
-
-    private double value(Ruling ruling) {
-        return new Judge(score, standing.division()).length(ruling.rule());
     }
 
     /** The other tempos that the rules allow, the nearest first; a piece of music has its own. */
