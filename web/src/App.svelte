@@ -22,6 +22,8 @@
   import Search from '~icons/lucide/search';
   import Waypoints from '~icons/lucide/waypoints';
   import Contact from '~icons/lucide/contact';
+  import Ellipsis from '~icons/lucide/ellipsis';
+  import PersonStanding from '~icons/lucide/person-standing';
   import Sunrise from '~icons/lucide/sunrise';
   import Sun from '~icons/lucide/sun';
   import Router, { router } from 'svelte-spa-router';
@@ -40,13 +42,14 @@
     ...Object.fromEntries(Object.entries(VIEWS).map(([path, { page }]) => [path, wrap({ asyncComponent: page })])),
     '*': NotFoundPage,
   };
+  /** A phone shows those that are always at hand, and the others under More. */
   const RAIL = [
-    { path: '/today', label: msg.today(), icon: Sunrise },
-    { path: '/figures', label: common.figures(), icon: BookOpen },
-    { path: '/routines', label: msg.routines(), icon: Route },
+    { path: '/today', label: msg.today(), icon: Sunrise, atHand: true },
+    { path: '/figures', label: common.figures(), icon: BookOpen, atHand: true },
+    { path: '/routines', label: msg.routines(), icon: Route, atHand: true },
     { path: '/music', label: common.music(), icon: Music },
-    { path: '/events', label: msg.events(), icon: CalendarDays },
-    { path: '/people', label: common.people(), icon: Contact },
+    { path: '/events', label: msg.events(), icon: CalendarDays, atHand: true },
+    { path: '/people', label: common.people(), icon: Contact, atHand: true },
     { path: '/classes', label: msg.classes(), icon: UsersRound },
     { path: '/questions', label: common.questions(), icon: CircleQuestionMark },
     { path: '/map', label: msg.links(), icon: Waypoints },
@@ -56,6 +59,10 @@
   /** A rehearsal has the whole screen. */
   let fills = $derived(router.location.endsWith('/rehearse'));
   let shortcuts = $state(false);
+  let more = $state(false);
+  $effect(() => {
+    if (router.location) more = false;
+  });
   let failure = $state<string>();
   reference.load().catch((thrown) => (failure = sentenceOf(thrown)));
 
@@ -82,6 +89,7 @@
     return show(async () => {
       GoTo ??= (await import('$lib/finding/GoTo.svelte')).default;
       going = true;
+      more = false;
     });
   }
 
@@ -105,27 +113,36 @@
 
 <svelte:window onkeydown={keys} />
 
+{#snippet place(view: (typeof RAIL)[number], row: boolean)}
+  {@const here = router.location === view.path || router.location.startsWith(`${view.path}/`) || (router.location === '/' && view.path === '/today')}
+  <a
+    href={`#${view.path}`}
+    class={[
+      'items-center rounded-xl font-semibold',
+      row ? 'flex min-h-12 gap-3 px-3 text-base' : 'flex flex-1 flex-col gap-0.5 py-1.5 text-xs sm:w-full sm:flex-none sm:text-sm',
+      !row && !view.atHand && 'max-sm:hidden',
+      here ? 'bg-floor text-ink evening:bg-ink evening:text-board' : 'hover:bg-white/10',
+    ]}
+    aria-current={here ? 'page' : undefined}
+  >
+    <view.icon width={22} height={22} aria-hidden="true" /><span class={row ? '' : 'sm:far:sr-only'}>{view.label}</span>
+  </a>
+{/snippet}
+
 <div class="flex h-full flex-col-reverse sm:flex-row">
   {#if !fills}<nav
-      class="flex shrink-0 items-center gap-0 sm:gap-0.5 bg-ink print:hidden p-2 text-floor max-sm:overflow-x-auto sm:w-22 sm:far:w-14 sm:far:p-1 sm:overflow-y-auto sm:flex-col evening:bg-board evening:text-ink"
+      class="flex shrink-0 items-center gap-0 sm:gap-0.5 bg-ink print:hidden p-2 text-floor sm:w-22 sm:far:w-14 sm:far:p-1 sm:overflow-y-auto sm:flex-col evening:bg-board evening:text-ink"
       aria-label={msg.views()}
     >
       <img src="./mark.svg" alt={msg.fluidFrame()} class="mb-1 hidden size-10 sm:block" />
-      {#each RAIL as view (view.path)}
-        {@const here = router.location === view.path || router.location.startsWith(`${view.path}/`) || (router.location === '/' && view.path === '/today')}
-        <a
-          href={`#${view.path}`}
-          class={[
-            'flex flex-1 flex-col items-center gap-0.5 rounded-xl py-1.5 text-xs font-semibold max-sm:min-w-17 sm:w-full sm:flex-none sm:text-sm',
-            here ? 'bg-floor text-ink evening:bg-ink evening:text-board' : 'hover:bg-white/10',
-          ]}
-          aria-current={here ? 'page' : undefined}
-        >
-          <view.icon width={22} height={22} aria-hidden="true" /><span class="sm:far:sr-only">{view.label}</span>
-        </a>
-      {/each}
+      {#each RAIL as view (view.path)}{@render place(view, false)}{/each}
+      <button
+        class={['flex flex-1 cursor-pointer flex-col items-center gap-0.5 rounded-xl py-1.5 text-xs font-semibold sm:hidden', more && 'bg-white/15']}
+        aria-expanded={more}
+        onclick={() => (more = !more)}><Ellipsis width={22} height={22} aria-hidden="true" />{msg.more()}</button
+      >
       <span class="hidden flex-1 sm:block"></span>
-      <span class="flex sm:grid sm:grid-cols-2 sm:far:grid-cols-1">
+      <span class="hidden sm:grid sm:grid-cols-2 sm:far:grid-cols-1">
         <button class="cursor-pointer rounded-xl p-2.5 hover:bg-white/10" aria-label={msg.goTo()} title={msg.goToAltG()} onclick={go}>
           <Search width={22} height={22} />
         </button>
@@ -145,6 +162,22 @@
         </button>
       </span>
     </nav>{/if}
+  {#if more && !fills}
+    <div class="grid shrink-0 grid-cols-2 gap-1 bg-ink p-2 text-floor sm:hidden evening:bg-board evening:text-ink" role="group" aria-label={msg.moreViews()}>
+      {#each RAIL.filter(({ atHand }) => !atHand) as view (view.path)}{@render place(view, true)}{/each}
+      {@render place({ path: '/postures', label: msg.postures(), icon: PersonStanding }, true)}
+      <button class="flex min-h-12 cursor-pointer items-center gap-3 rounded-xl px-3 font-semibold hover:bg-white/10" onclick={go}
+        ><Search width={22} height={22} aria-hidden="true" />{msg.goTo()}</button
+      >
+      <button class="flex min-h-12 cursor-pointer items-center gap-3 rounded-xl px-3 font-semibold hover:bg-white/10" onclick={() => evening.toggle()}
+        >{#if evening.on}<Sun width={22} height={22} aria-hidden="true" />{msg.dayColours()}{:else}<Moon
+            width={22}
+            height={22}
+            aria-hidden="true"
+          />{msg.eveningColours()}{/if}</button
+      >
+    </div>
+  {/if}
   <main class="min-h-0 min-w-0 flex-1 overflow-y-auto">
     {#each standby.warnings as warning, at (at)}
       <p role="alert" class="border-b-[1.5px] border-madder bg-madder-wash px-5 py-2 leading-snug font-semibold print:hidden">{warning}</p>
