@@ -138,6 +138,7 @@
       {#each RAIL as view (view.path)}{@render place(view, false)}{/each}
       <button
         class={['flex flex-1 cursor-pointer flex-col items-center gap-0.5 rounded-xl py-1.5 text-xs font-semibold sm:hidden', more && 'bg-white/15']}
+        aria-label={msg.moreViews()}
         aria-expanded={more}
         onclick={() => (more = !more)}><Ellipsis width={22} height={22} aria-hidden="true" />{msg.more()}</button
       >

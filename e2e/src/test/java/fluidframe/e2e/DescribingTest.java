@@ -133,7 +133,9 @@ class DescribingTest extends BrowserTest {
         page.mouse().up();
         assertThat(page.getByLabel("Steps of the lady").locator("li").first())
                 .containsText("backing diagonally to wall");
-        button("More").click();
+        page.getByRole(AriaRole.MAIN)
+                .getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("More"))
+                .click();
         button("Edit").click();
         assertThat(cell("man, step 1, Foot position")).isVisible();
     }

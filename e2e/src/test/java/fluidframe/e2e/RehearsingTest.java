@@ -139,13 +139,13 @@ class RehearsingTest extends BrowserTest {
     }
 
     @Test
-    void aLooseSeamIsPlayedAndShown() {
+    void aBrokenSeamIsPlayedAndShown() {
         open("routines/lamplight-waltz?figure=1");
         page.getByTestId("standing").waitFor();
         press("Delete");
         assertThat(page.getByTestId("standing")).containsText("1 seam breaks");
         press("r");
-        count().waitFor();
+        page.getByLabel("Place in the routine").waitFor();
         for (int step = 0; step < 7; step++) {
             press("ArrowRight");
         }
