@@ -138,13 +138,18 @@ export class LessonRun {
     const after = { ...(before ?? this.#noteOf({ subject: this.subject })), ...change, id: noteId() };
     const says = after.grade !== undefined || after.faults !== undefined;
     this.attempt = says ? after : undefined;
-    return this.#store(async () => {
-      if (before && says) {
-        await this.queue.replace(before, after);
-        this.kept = this.kept.filter((each) => each.id !== before.id);
-      } else if (before) await this.#back(before);
-      else if (says) await this.queue.add(after);
-    });
+    return this.#store(
+      async () => {
+        if (before && says) {
+          await this.queue.replace(before, after);
+          this.kept = this.kept.filter((each) => each.id !== before.id);
+        } else if (before) await this.#back(before);
+        else if (says) await this.queue.add(after);
+      },
+      () => {
+        if (!says || this.attempt === after) this.attempt = before;
+      },
+    );
   }
 
   #back(note: Note): Promise<void> {
@@ -161,11 +166,14 @@ export class LessonRun {
     return { id: noteId(), couple, lesson: id, at: momentNow(), homework: false, ...what } as Note;
   }
 
-  /** Taps are stored in the order in which they were made; one that could not be is said. */
-  #store(storing: () => Promise<void>): Promise<void> {
+  /** Taps are stored in the order in which they were made; one that could not be is said, and nothing shows it as stored. */
+  #store(storing: () => Promise<void>, undo: () => void = () => {}): Promise<void> {
     const stored = this.#stored.then(storing).then(
       () => void (this.failure = undefined),
-      (thrown) => void (this.failure = sentenceOf(thrown)),
+      (thrown) => {
+        undo();
+        this.failure = sentenceOf(thrown);
+      },
     );
     this.#stored = stored;
     return stored;

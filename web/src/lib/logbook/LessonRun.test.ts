@@ -101,6 +101,7 @@ describe('a lesson being given', () => {
     box.add = () => Promise.reject(new Error('disk'));
     await run.grade('good');
     expect(run.failure).toBeDefined();
+    expect(run.attempt).toBeUndefined();
   });
 
   it('grades nothing while nothing is danced, and words need words', async () => {

@@ -48,10 +48,17 @@
   </div>
   <div class="flex flex-wrap items-center gap-2">
     <NumberField before={msg.tempoFrom()} min={1} max={FASTEST} value={dance.slowestBarsPerMinute} onchange={(slowest) => holding.hold({ slowest })} />
-    <NumberField before={msg.upTo2()} after={common.barsMin()} min={1} max={FASTEST} value={dance.fastestBarsPerMinute} onchange={(fastest) => holding.hold({ fastest })} />
+    <NumberField before={common.to()} after={common.barsMin()} min={1} max={FASTEST} value={dance.fastestBarsPerMinute} onchange={(fastest) => holding.hold({ fastest })} />
   </div>
   <div class="flex flex-wrap items-center gap-2">
-    <NumberField before={msg.aPhraseHas()} after={msg.unitBars()} min={1} max={MOST_PHRASE_BARS} value={dance.phraseBars} onchange={(phraseBars) => holding.hold({ phraseBars })} />
+    <NumberField
+      before={msg.aPhraseHas()}
+      after={msg.unitBars({ bars: dance.phraseBars })}
+      min={1}
+      max={MOST_PHRASE_BARS}
+      value={dance.phraseBars}
+      onchange={(phraseBars) => holding.hold({ phraseBars })}
+    />
     <NumberField
       before={msg.aStepIs()}
       after={msg.unitMetres()}

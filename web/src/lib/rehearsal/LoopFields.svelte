@@ -33,8 +33,22 @@
   <button class="act" onclick={() => rehearsal.choose(rehearsal.first, rehearsal.score.placements.length - 1)}>{msg.toTheEnd()}</button>
   <button class="act" onclick={() => rehearsal.choose(0, rehearsal.score.placements.length - 1)}>{msg.wholeRoutine()}</button>
   <Toggle label={msg.loop()} on={options.loops} onchange={(loops) => rehearsal.set({ loops })} />
-  <NumberField before={msg.restOf()} after={msg.unitBars()} min={0} max={8} value={options.restBars} onchange={(restBars) => rehearsal.set({ restBars })} />
-  <NumberField before={msg.countIn()} after={msg.unitBars()} min={0} max={4} value={options.countInBars} onchange={(countInBars) => rehearsal.set({ countInBars })} />
+  <NumberField
+    before={msg.restOf()}
+    after={msg.unitBars({ bars: options.restBars })}
+    min={0}
+    max={8}
+    value={options.restBars}
+    onchange={(restBars) => rehearsal.set({ restBars })}
+  />
+  <NumberField
+    before={msg.countIn()}
+    after={msg.unitBars({ bars: options.countInBars })}
+    min={0}
+    max={4}
+    value={options.countInBars}
+    onchange={(countInBars) => rehearsal.set({ countInBars })}
+  />
   <Toggle label={msg.tempoLadder()} title={msg.theTempoRisesWhileThe()} on={options.ladder} onchange={(ladder) => rehearsal.set(ladder ? { ladder, loops: true } : { ladder })} />
   {#if options.ladder}
     <NumberField before={msg.stepUp()} after={msg.every()} min={1} max={50} value={options.ladderStep} onchange={(ladderStep) => rehearsal.set({ ladderStep })} />

@@ -70,7 +70,7 @@
     />
     <NumberField
       before={msg.floorFor()}
-      after={msg.unitCouples()}
+      after={msg.unitCouples({ couples: division.couples })}
       label={msg.couplesOnTheFloor()}
       value={division.couples}
       min={1}

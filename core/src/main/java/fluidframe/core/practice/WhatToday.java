@@ -152,7 +152,7 @@ public final class WhatToday {
         event.filter(said -> isNear).ifPresent(reasons::add);
         practised.ifPresent(each -> {
             if (subject instanceof Subject.Fault) {
-                reasons.add(each.lost() == 1 ? PracticeSentences.seenOnce() : PracticeSentences.seenTimes(each.lost()));
+                reasons.add(PracticeSentences.seenTimes(each.lost()));
             } else if (each.last() == Grade.LOST || each.last() == Grade.SHAKY) {
                 reasons.add(PracticeSentences.whenLastDanced(each.last().shorthand()));
             }
@@ -170,11 +170,11 @@ public final class WhatToday {
     }
 
     private static String in(long days) {
-        return days == 0 ? "today" : days == 1 ? "tomorrow" : PracticeSentences.inDays(days);
+        return PracticeSentences.inDays(days);
     }
 
     private String ago(Instant when) {
         long days = ChronoUnit.DAYS.between(LocalDate.ofInstant(when, zone), today);
-        return days <= 0 ? "today" : days == 1 ? "yesterday" : PracticeSentences.daysAgo(days);
+        return PracticeSentences.daysAgo(Math.max(0, days));
     }
 }

@@ -178,7 +178,7 @@ final class Judge {
                     Rule.SECONDS,
                     rule.seconds(),
                     seconds,
-                    StandingSentences.seconds(Limits.said(seconds)),
+                    StandingSentences.seconds(seconds, Limits.said(seconds)),
                     placed -> secondsBetween(begins, placed.onset().plus(placed.length()))));
         }
         if (rule.bars().bind()) {
@@ -235,7 +235,7 @@ final class Judge {
         return new Ruling(
                 rule,
                 stand,
-                StandingSentences.seconds(Limits.said(seconds)),
+                StandingSentences.seconds(seconds, Limits.said(seconds)),
                 OptionalDouble.of(seconds),
                 Limits.atMost(most).toString(),
                 places);
@@ -428,8 +428,8 @@ final class Judge {
                 .toList();
         boolean near = over(rule.atOnce(), longest, 1 - NEAR_SHARE) || over(rule.inAll(), inAll, 1 - NEAR_SHARE);
         String wanted = Stream.of(
-                        rule.atOnce().map(most -> StandingSentences.secondsAtOnce(Limits.said(most))),
-                        rule.inAll().map(most -> StandingSentences.secondsInAll(Limits.said(most))))
+                        rule.atOnce().map(most -> StandingSentences.secondsAtOnce(most, Limits.said(most))),
+                        rule.inAll().map(most -> StandingSentences.secondsInAll(most, Limits.said(most))))
                 .flatMap(Optional::stream)
                 .collect(Collectors.joining(", "));
         return new Ruling(
@@ -437,7 +437,8 @@ final class Judge {
                 !places.isEmpty() ? Stand.BREAKS : near ? Stand.NEAR : Stand.HOLDS,
                 inAll == 0
                         ? StandingSentences.neverApart()
-                        : StandingSentences.apartForSecondsAtOnce(Limits.said(inAll), Limits.said(longest)),
+                        : StandingSentences.apartForSecondsAtOnce(
+                                StandingSentences.seconds(inAll, Limits.said(inAll)), Limits.said(longest)),
                 StandingSentences.apartForAtMost(wanted),
                 places);
     }
