@@ -6,12 +6,12 @@ import fluidframe.app.routines.RoutineDocument;
 import fluidframe.app.routines.RoutineDocument.PlacementDocument;
 import fluidframe.core.compose.Composition;
 import fluidframe.core.detour.Detour;
-import fluidframe.core.link.Comparison;
 import fluidframe.core.link.Dancing;
 import fluidframe.core.link.Move;
 import fluidframe.core.link.Outcome;
 import fluidframe.core.link.Repair;
 import fluidframe.core.link.Verdict;
+import fluidframe.core.link.VerdictSentence;
 import fluidframe.core.mending.MendedRoutine;
 import fluidframe.core.room.DancedOn;
 import fluidframe.core.space.Alignment;
@@ -51,11 +51,7 @@ final class ComposingDocuments {
 
         /** The reason is why it bends, if it does. */
         static FollowingDocument of(Dancing dancing, boolean cornerAfter, Outcome outcome, Verdict verdict) {
-            String reason = verdict.comparisons().stream()
-                    .filter(compared -> compared.outcome() == Outcome.BENDS)
-                    .map(Comparison::reason)
-                    .findFirst()
-                    .orElse("");
+            String reason = VerdictSentence.why(verdict, Outcome.BENDS).orElse("");
             return new FollowingDocument(
                     RoutineWriter.placement(dancing, cornerAfter),
                     dancing.figure().title(),

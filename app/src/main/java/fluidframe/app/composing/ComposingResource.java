@@ -41,6 +41,7 @@ import fluidframe.core.link.Link;
 import fluidframe.core.link.Move;
 import fluidframe.core.link.Outcome;
 import fluidframe.core.link.Verdict;
+import fluidframe.core.link.VerdictSentence;
 import fluidframe.core.mending.Mender;
 import fluidframe.core.mending.SeamKey;
 import fluidframe.core.room.DancedOn;
@@ -138,7 +139,7 @@ class ComposingResource {
                         standing,
                         may.keySet(),
                         dancing -> Link.between(exit, dancing.entry(), last.figure(), dancing.figure(), conditions),
-                        compared -> "needs " + compared.needed()));
+                        ComposingResource::needs));
     }
 
     /** The figures that are not among the possible ones, by what first forbids them: "man's free foot: needs LF". */
@@ -151,10 +152,9 @@ class ComposingResource {
         for (Dancing dancing : standing.repertoire().dancings()) {
             if (dancing.way().isAsCharted()
                     && !possible.contains(dancing.figure().id())) {
-                String reason = verdict.apply(dancing).comparisons().stream()
-                        .filter(compared -> compared.outcome() == Outcome.BREAKS)
-                        .findFirst()
-                        .map(compared -> compared.aspect().title() + ": " + said.apply(compared))
+                String reason = verdict.apply(dancing)
+                        .first(Outcome.BREAKS)
+                        .map(said)
                         .orElse(ComposingSentences.isDancedOtherwise());
                 byReason.computeIfAbsent(reason, added -> new ArrayList<>())
                         .add(dancing.figure().title());
@@ -164,6 +164,14 @@ class ComposingResource {
                 .map(entry -> new RefusalDocument(entry.getKey(), entry.getValue()))
                 .sorted(Comparator.comparing(refusal -> -refusal.figures().size()))
                 .toList();
+    }
+
+    private static String needs(Comparison compared) {
+        return ComposingSentences.needs(compared.aspect().title(), VerdictSentence.needed(compared));
+    }
+
+    private static String leaves(Comparison compared) {
+        return ComposingSentences.leaves(compared.aspect().title(), VerdictSentence.given(compared));
     }
 
     /** What may come before a place, the best first; and what cannot, by reason. */
@@ -202,7 +210,7 @@ class ComposingResource {
                         standing,
                         may.keySet(),
                         dancing -> Link.between(dancing.exit(), entry, dancing.figure(), next.figure(), conditions),
-                        compared -> "leaves " + compared.given()));
+                        ComposingResource::leaves));
     }
 
     /** What mends the seam after a place; of each only what leaves the whole routine with less to mend. */

@@ -7,6 +7,7 @@ import fluidframe.app.routines.RoutineDocument;
 import fluidframe.app.routines.RoutineDocument.PlacementDocument;
 import fluidframe.app.routines.RoutineDocument.SectionDocument;
 import fluidframe.core.link.Outcome;
+import fluidframe.core.link.VerdictSentence;
 import fluidframe.core.notation.RepeatTimes;
 import fluidframe.core.routine.Routine;
 import fluidframe.core.routine.ScoredPlacement;
@@ -122,7 +123,7 @@ final class SectionEnd {
                 .filter(seam -> seam.verdict().outcome() == Outcome.BREAKS)
                 .findFirst()
                 .map(seam -> ComposingSentences.doesNotLeadIntoItselfYet(
-                        span.section().title(), seam.verdict().sentence()));
+                        span.section().title(), VerdictSentence.of(seam.verdict())));
     }
 
     /** All placements with something added to the last time. */

@@ -2,6 +2,7 @@ package fluidframe.app.links;
 
 import fluidframe.core.link.Comparison;
 import fluidframe.core.link.Verdict;
+import fluidframe.core.link.VerdictSentence;
 import io.swagger.v3.oas.annotations.media.Schema;
 import java.util.List;
 import java.util.Locale;
@@ -14,20 +15,22 @@ public record VerdictDocument(String outcome, String sentence, List<ComparisonDo
     @Schema(name = "Comparison")
     public record ComparisonDocument(String aspect, String given, String needed, String outcome, String reason) {
 
-        static ComparisonDocument of(Comparison comparison) {
+        static ComparisonDocument of(Verdict verdict, Comparison comparison) {
             return new ComparisonDocument(
                     comparison.aspect().title(),
-                    comparison.given(),
-                    comparison.needed(),
+                    VerdictSentence.given(comparison),
+                    VerdictSentence.needed(comparison),
                     comparison.outcome().name().toLowerCase(Locale.ROOT),
-                    comparison.reason());
+                    VerdictSentence.reason(verdict, comparison));
         }
     }
 
     public static VerdictDocument of(Verdict verdict) {
         return new VerdictDocument(
                 verdict.outcome().name().toLowerCase(Locale.ROOT),
-                verdict.sentence(),
-                verdict.comparisons().stream().map(ComparisonDocument::of).toList());
+                VerdictSentence.of(verdict),
+                verdict.comparisons().stream()
+                        .map(comparison -> ComparisonDocument.of(verdict, comparison))
+                        .toList());
     }
 }

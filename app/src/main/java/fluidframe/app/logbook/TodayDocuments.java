@@ -4,6 +4,7 @@ import com.fasterxml.jackson.annotation.JsonInclude;
 import fluidframe.app.logbook.LessonDocument.LessonPartDocument;
 import fluidframe.core.figure.Figure;
 import fluidframe.core.practice.Due;
+import fluidframe.core.practice.DueSentence;
 import fluidframe.core.practice.Subject;
 import io.swagger.v3.oas.annotations.media.Schema;
 import jakarta.validation.constraints.NotNull;
@@ -50,7 +51,7 @@ final class TodayDocuments {
                     figure == null ? "" : figure.dance().id(),
                     due.stage().shorthand(),
                     (int) Math.round(due.recall() * 100),
-                    due.reasons());
+                    DueSentence.of(due));
         }
     }
 

@@ -1,5 +1,6 @@
 package fluidframe.app.routines;
 
+import fluidframe.core.link.VerdictSentence;
 import fluidframe.core.routine.LooseSeam;
 import io.swagger.v3.oas.annotations.media.Schema;
 import java.util.Locale;
@@ -13,11 +14,11 @@ public record LooseSeamDocument(String outcome, int after, int bar, String befor
 
     public static LooseSeamDocument of(LooseSeam seam) {
         return new LooseSeamDocument(
-                seam.outcome().name().toLowerCase(Locale.ROOT),
+                seam.verdict().outcome().name().toLowerCase(Locale.ROOT),
                 seam.after(),
                 seam.bar(),
                 seam.before(),
                 seam.next(),
-                seam.reason());
+                VerdictSentence.of(seam.verdict()));
     }
 }

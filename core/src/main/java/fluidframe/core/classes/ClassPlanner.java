@@ -12,6 +12,7 @@ import fluidframe.core.link.Move;
 import fluidframe.core.link.Outcome;
 import fluidframe.core.link.Repertoire;
 import fluidframe.core.link.Verdict;
+import fluidframe.core.link.VerdictSentence;
 import fluidframe.core.step.Foot;
 import java.util.ArrayList;
 import java.util.Comparator;
@@ -189,7 +190,7 @@ public final class ClassPlanner {
                         from.figure().title(),
                         to.figure().title(),
                         verdict.outcome() == Outcome.BREAKS,
-                        verdict.sentence()));
+                        VerdictSentence.of(verdict)));
             }
         }
         wish.chain().stream()

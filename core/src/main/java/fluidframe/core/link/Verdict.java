@@ -1,25 +1,28 @@
 package fluidframe.core.link;
 
 import java.util.List;
+import java.util.Optional;
 
-/** Whether one figure may follow another: as good as the worst of what was compared. */
-public record Verdict(Outcome outcome, List<Comparison> comparisons) {
+/**
+ * Whether one figure may follow another: as good as the worst of what was compared.
+ *
+ * @param next the title of the second figure; empty where any figure begins like this
+ */
+public record Verdict(Outcome outcome, List<Comparison> comparisons, Optional<String> next) {
 
     public Verdict {
         comparisons = List.copyOf(comparisons);
     }
 
-    /** What a coach would say of it aloud: the first thing that breaks it, else the first that bends it. */
-    public String sentence() {
+    /** The first thing that fits only like this. */
+    public Optional<Comparison> first(Outcome outcome) {
         return comparisons.stream()
-                .filter(comparison -> comparison.outcome() == outcome && outcome != Outcome.HOLDS)
-                .findFirst()
-                .map(Comparison::reason)
-                .orElse(LinkSentences.itFollowsAsItIs());
+                .filter(comparison -> comparison.outcome() == outcome)
+                .findFirst();
     }
 
-    static Verdict of(List<Comparison> comparisons) {
+    static Verdict of(List<Comparison> comparisons, Optional<String> next) {
         return new Verdict(
-                comparisons.stream().map(Comparison::outcome).reduce(Outcome.HOLDS, Outcome::worse), comparisons);
+                comparisons.stream().map(Comparison::outcome).reduce(Outcome.HOLDS, Outcome::worse), comparisons, next);
     }
 }

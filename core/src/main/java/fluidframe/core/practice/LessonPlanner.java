@@ -46,7 +46,7 @@ public final class LessonPlanner {
                     each.subject().wording(titles),
                     Math.min(EACH, left),
                     Optional.of(each.subject()),
-                    String.join("; ", each.reasons())));
+                    String.join("; ", DueSentence.of(each))));
             left -= Math.min(EACH, left);
         }
         if (left > 0) {

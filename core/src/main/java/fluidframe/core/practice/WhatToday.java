@@ -137,44 +137,40 @@ public final class WhatToday {
                 .plus(Duration.ofHours(12));
     }
 
-    private List<String> reasons(
+    private List<DueReason> reasons(
             Subject subject,
             Optional<Practised> practised,
             double recall,
             List<Commitment> commitments,
             Optional<Commitment> next) {
-        List<String> reasons = new ArrayList<>();
-        Optional<String> event =
-                next.map(commitment -> commitment.event().orElseThrow().title() + " "
-                        + in(daysTo(commitment).orElseThrow()));
-        boolean isNear =
-                next.flatMap(this::daysTo).filter(days -> days <= NEAR_DAYS).isPresent();
-        event.filter(said -> isNear).ifPresent(reasons::add);
+        List<DueReason> reasons = new ArrayList<>();
+        Optional<DueReason.OfEvent> event = next.map(commitment -> new DueReason.OfEvent(
+                commitment.event().orElseThrow().title(), daysTo(commitment).orElseThrow()));
+        event.filter(WhatToday::isNear).ifPresent(reasons::add);
         practised.ifPresent(each -> {
             if (subject instanceof Subject.Fault) {
-                reasons.add(PracticeSentences.seenTimes(each.lost()));
+                reasons.add(new DueReason.Seen(each.lost()));
             } else if (each.last() == Grade.LOST || each.last() == Grade.SHAKY) {
-                reasons.add(PracticeSentences.whenLastDanced(each.last().shorthand()));
+                reasons.add(new DueReason.WentLast(each.last()));
             }
-            reasons.add("last " + ago(each.memory().last()));
-            reasons.add(PracticeSentences.likelyToHold(Math.round(recall * 100)));
+            reasons.add(new DueReason.DancedLast(daysSince(each.memory().last())));
+            reasons.add(new DueReason.LikelyToHold(recall));
         });
         if (practised.isEmpty()) {
-            reasons.add(PracticeSentences.notShownYet());
+            reasons.add(new DueReason.NotShown());
         }
-        event.filter(said -> !isNear).ifPresent(reasons::add);
+        event.filter(far -> !isNear(far)).ifPresent(reasons::add);
         if (next.isEmpty() && !commitments.isEmpty()) {
-            reasons.add("in " + commitments.get(0).routine());
+            reasons.add(new DueReason.OfRoutine(commitments.get(0).routine()));
         }
         return reasons;
     }
 
-    private static String in(long days) {
-        return PracticeSentences.inDays(days);
+    private static boolean isNear(DueReason.OfEvent event) {
+        return event.days() <= NEAR_DAYS;
     }
 
-    private String ago(Instant when) {
-        long days = ChronoUnit.DAYS.between(LocalDate.ofInstant(when, zone), today);
-        return PracticeSentences.daysAgo(Math.max(0, days));
+    private long daysSince(Instant when) {
+        return Math.max(0, ChronoUnit.DAYS.between(LocalDate.ofInstant(when, zone), today));
     }
 }

@@ -7,6 +7,7 @@ import fluidframe.core.link.Link;
 import fluidframe.core.link.Move;
 import fluidframe.core.link.Outcome;
 import fluidframe.core.link.Repertoire;
+import fluidframe.core.link.VerdictSentence;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.LinkedHashMap;
@@ -72,13 +73,8 @@ final class Followers {
     }
 
     private static String why(Dancing last, Figure other, Repertoire repertoire) {
-        return Link.between(
-                        last.exit(),
-                        Dancing.of(other, Way.AS_CHARTED).entry(),
-                        last.figure(),
-                        other,
-                        repertoire.conditions())
-                .sentence();
+        return VerdictSentence.of(Link.between(
+                last.exit(), Dancing.of(other, Way.AS_CHARTED).entry(), last.figure(), other, repertoire.conditions()));
     }
 
     private static List<Figure> drawn(List<Figure> figures, Random random) {

@@ -162,26 +162,18 @@ public final class Questions {
         String wording = column.wording(step);
         return Optional.of(new Question(
                 key,
-                figure.title() + ", " + whose(key) + ", step " + (key.row() + 1) + counted(step) + ": "
-                        + asked(key.kind()) + "?",
+                prompt(key, figure, step),
                 List.of(),
                 new Expected.Said(figure, key.part(), key.row(), column, shorthand, wording),
                 List.of(QuestionSentences.ofStep(column.title(), (key.row() + 1), wording))));
     }
 
-    private static String asked(QuestionKind kind) {
-        return switch (kind) {
-            case ALIGNMENT -> QuestionSentences.whatIsTheAlignment();
-            case TURN -> QuestionSentences.howMuchIsTurnedAndWhich();
-            case FOOT_POSITION -> QuestionSentences.whereDoesTheFootGo();
-            case FOOTWORK -> QuestionSentences.whatIsTheFootwork();
-            case RISE -> QuestionSentences.whatRisesOrFalls();
-            default -> QuestionSentences.whichWayIsTheSway();
-        };
-    }
-
-    private static String counted(Step step) {
-        return step.count().map(count -> " (" + count + ")").orElse("");
+    private static String prompt(QuestionKey key, Figure figure, Step step) {
+        String asked = QuestionSentences.asked(key.kind());
+        int number = key.row() + 1;
+        return step.count()
+                .map(count -> QuestionSentences.ofCountedStepIsAsked(figure.title(), whose(key), number, count, asked))
+                .orElseGet(() -> QuestionSentences.ofStepIsAsked(figure.title(), whose(key), number, asked));
     }
 
     private static String whose(QuestionKey key) {

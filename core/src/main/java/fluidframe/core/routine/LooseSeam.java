@@ -1,7 +1,7 @@
 package fluidframe.core.routine;
 
-import fluidframe.core.link.Comparison;
 import fluidframe.core.link.Outcome;
+import fluidframe.core.link.Verdict;
 import java.util.List;
 import java.util.Map;
 import java.util.stream.Collectors;
@@ -9,14 +9,13 @@ import java.util.stream.Collectors;
 /**
  * A seam that does not hold, and where to find it.
  *
- * @param outcome whether it bends or breaks
+ * @param verdict whether it bends or breaks, and why
  * @param after index of the passage before it
  * @param bar the bar in which the passage after it begins, from 1
  * @param before what is danced before it
  * @param next what is danced after it
- * @param reason the first thing that does not fit, in a plain sentence
  */
-public record LooseSeam(Outcome outcome, int after, int bar, String before, String next, String reason) {
+public record LooseSeam(Verdict verdict, int after, int bar, String before, String next) {
 
     /** Those of a routine that break, in order. */
     public static List<LooseSeam> broken(Course course) {
@@ -45,18 +44,11 @@ public record LooseSeam(Outcome outcome, int after, int bar, String before, Stri
 
     private static LooseSeam of(Course course, Seam seam) {
         ScoredPlacement next = course.placements().get(seam.after() + 1);
-        Outcome outcome = seam.verdict().outcome();
-        String reason = seam.verdict().comparisons().stream()
-                .filter(compared -> compared.outcome() == outcome)
-                .findFirst()
-                .map(Comparison::reason)
-                .orElse("");
         return new LooseSeam(
-                outcome,
+                seam.verdict(),
                 seam.after(),
                 next.bar(),
                 course.placements().get(seam.after()).dancing().figure().title(),
-                next.dancing().figure().title(),
-                reason);
+                next.dancing().figure().title());
     }
 }

@@ -22,6 +22,7 @@ import fluidframe.core.link.Repair;
 import fluidframe.core.link.Repairs;
 import fluidframe.core.link.Repertoire;
 import fluidframe.core.link.Verdict;
+import fluidframe.core.link.VerdictSentence;
 import fluidframe.core.space.Turn;
 import fluidframe.core.time.Beats;
 import java.io.IOException;
@@ -55,10 +56,12 @@ class LinkAnswersTest {
                 lines.add(from + " > " + to + ": " + verdict.outcome());
                 for (Comparison comparison : verdict.comparisons()) {
                     if (comparison.outcome() == Outcome.HOLDS) {
-                        agreeing.add(comparison.aspect() + " " + comparison.given() + ", " + comparison.needed());
+                        agreeing.add(comparison.aspect() + " " + VerdictSentence.given(comparison) + ", "
+                                + VerdictSentence.needed(comparison));
                     } else {
-                        lines.add("    " + comparison.outcome() + " " + comparison.aspect() + " " + comparison.given()
-                                + ", " + comparison.needed());
+                        lines.add("    " + comparison.outcome() + " " + comparison.aspect() + " "
+                                + VerdictSentence.given(comparison)
+                                + ", " + VerdictSentence.needed(comparison));
                     }
                 }
             }

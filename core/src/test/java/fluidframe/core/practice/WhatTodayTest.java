@@ -55,6 +55,10 @@ class WhatTodayTest {
         assertThat(names(due)).containsExactly("gone", "fading");
         assertThat(due.get(0).recall()).isLessThan(due.get(1).recall());
         assertThat(due.get(1).reasons())
+                .containsExactly(
+                        new DueReason.DancedLast(20),
+                        new DueReason.LikelyToHold(due.get(1).recall()));
+        assertThat(DueSentence.of(due.get(1)))
                 .containsExactly("last 20 days ago", Math.round(due.get(1).recall() * 100) + " % likely to hold");
     }
 
@@ -68,7 +72,8 @@ class WhatTodayTest {
         assertThat(near).isGreaterThan(far);
         assertThat(far).isGreaterThan(past);
         assertThat(past).isGreaterThan(none);
-        assertThat(rank(notes, danced(1, "whisk")).get(0).reasons()).startsWith("Lamplight Open tomorrow");
+        assertThat(rank(notes, danced(1, "whisk")).get(0).reasons())
+                .startsWith(new DueReason.OfEvent("Lamplight Open", 1));
     }
 
     @Test
@@ -85,7 +90,7 @@ class WhatTodayTest {
                                 noted(9, "whisk", GOOD, heel))))
                 .isGreaterThan(once);
         assertThat(often.get(0).subject()).isEqualTo(heel);
-        assertThat(often.get(0).reasons()).startsWith("seen 3 times");
+        assertThat(often.get(0).reasons()).startsWith(new DueReason.Seen(3));
     }
 
     private static double urgencyOf(Subject subject, List<Noted> notes) {
@@ -109,7 +114,8 @@ class WhatTodayTest {
     void whatWasLostLastIsSaidAndComesBeforeWhatWasNot() {
         List<Due> due = rank(List.of(noted(3, "good", GOOD), noted(3, "lost", LOST)), inWork("good", "lost"));
         assertThat(names(due)).startsWith("lost");
-        assertThat(due.get(0).reasons()).contains("lost when last danced", "in Tideline Waltz");
+        assertThat(due.get(0).reasons())
+                .contains(new DueReason.WentLast(LOST), new DueReason.OfRoutine("Tideline Waltz"));
     }
 
     @Test

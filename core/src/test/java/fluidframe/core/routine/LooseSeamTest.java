@@ -7,6 +7,7 @@ import fluidframe.core.dance.Dances;
 import fluidframe.core.figure.Way;
 import fluidframe.core.link.Conditions;
 import fluidframe.core.link.Dancing;
+import fluidframe.core.link.VerdictSentence;
 import fluidframe.core.time.Tempo;
 import java.util.Arrays;
 import org.junit.jupiter.api.Test;
@@ -22,7 +23,7 @@ class LooseSeamTest {
         assertThat(LooseSeam.broken(course)).singleElement().satisfies(seam -> {
             assertThat(seam.after()).isEqualTo(1);
             assertThat(seam.bar()).isEqualTo(3);
-            assertThat(seam.reason()).contains("free");
+            assertThat(VerdictSentence.of(seam.verdict())).contains("free");
         });
     }
 
