@@ -4,7 +4,9 @@ import './app.css';
 import { mount } from 'svelte';
 import App from './App.svelte';
 import { layBy } from '$lib/logbook/layBy';
+import { speech, tell } from '$lib/ui/speech';
 
+tell(speech.titles);
 export default mount(App, { target: document.getElementById('app')! });
 
 layBy();

@@ -31,6 +31,26 @@ it('keeps its sentences short', () => {
   expect(messages.filter(({ text }) => sentences(text).some((sentence) => words(sentence) > LONGEST_SENTENCE))).toEqual([]);
 });
 
+const PARTS = /\b(man|lady|man’s|lady’s|he|she|his|her|him|hers)\b/i;
+/** What a coach chooses between, and a sentence about both, keep their names. */
+const BOTH_WORDS = new Set(['ui.manAndLady']);
+
+it('says leader and follower in a sentence for every one that names man and lady', () => {
+  const leader = Object.fromEntries(
+    readdirSync(`${CATALOGUES}-leader`).flatMap((file) =>
+      Object.entries(JSON.parse(readFileSync(join(`${CATALOGUES}-leader`, file), 'utf8')) as Record<string, string>).map(([key, text]) => [
+        `${file.replace('.json', '')}.${key}`,
+        text,
+      ]),
+    ),
+  );
+  const words = (text: string) => text.replace(/\{\w+\}/g, '');
+  const values = (text: string) => new Set(text.match(/(?<=\{)\w+(?=[},])/g));
+  expect(messages.filter(({ place, text }) => PARTS.test(words(text)) && !(place in leader) && !BOTH_WORDS.has(place))).toEqual([]);
+  expect(Object.entries(leader).filter(([, text]) => PARTS.test(words(text)))).toEqual([]);
+  for (const [place, text] of Object.entries(leader)) expect([place, values(text)]).toEqual([place, values(messages.find((message) => message.place === place)!.text)]);
+});
+
 it('has no message that nobody says', () => {
   const unsaid = Object.entries(catalogues).flatMap(([area, texts]) => {
     const said = sources

@@ -5,6 +5,8 @@
   import Choice from '$lib/ui/Choice.svelte';
   import FootworkChoice from '$lib/ui/FootworkChoice.svelte';
   import Message from '$lib/ui/Message.svelte';
+  import TitlesChoice from '$lib/ui/TitlesChoice.svelte';
+  import { speech } from '$lib/ui/speech';
   import { settings } from '$lib/ui/settings.svelte';
   import { router } from 'svelte-spa-router';
 
@@ -14,7 +16,7 @@
   let id = $derived((router.params as Record<string, string> | undefined)?.id ?? '');
 
   $effect(() => {
-    const query = { titles: settings.titles, footwork: settings.footwork };
+    const query = { titles: speech.titles, footwork: settings.footwork };
     api.GET('/api/figures/{id}/cards', { params: { path: { id }, query } }).then(
       (answer) => {
         try {
@@ -39,15 +41,7 @@
       options={(cards?.parts ?? []).map((card) => ({ value: card.part, label: card.dancer }))}
       onchange={(chosen) => (part = chosen)}
     />
-    <Choice
-      label={msg.terms()}
-      value={settings.titles}
-      options={[
-        { value: 'man-lady', label: msg.manAndLady() },
-        { value: 'leader-follower', label: msg.leaderAndFollower() },
-      ]}
-      onchange={(titles) => settings.call(titles)}
-    />
+    <TitlesChoice />
     <FootworkChoice />
     <span class="ml-auto flex gap-2">
       <a class="act" href={`/api/figures/${id}/charts`} download={`${id}.csv`}>{msg.exportChartsAsCsv()}</a>

@@ -1,4 +1,5 @@
 <script lang="ts">
+  import { nameOf } from '$lib/ui/nameOf';
   import msg from '$lib/messages/postures';
   import common from '$lib/messages/common';
   import { api, sentenceOf } from '$lib/api/client';
@@ -112,7 +113,7 @@
                         type="number"
                         min="-30"
                         max="20"
-                        aria-label={msg.leanOfTheDegrees({ part })}
+                        aria-label={msg.leanOfTheDegrees({ part: nameOf(part) })}
                         value={sheet[part].lean}
                         onchange={(event) => desk!.stand(part, 'lean', event.currentTarget.valueAsNumber || 0)}
                       />°</td
@@ -190,7 +191,7 @@
                   min="1.4"
                   max="2"
                   step="0.01"
-                  aria-label={msg.heightOfTheMetres({ part })}
+                  aria-label={msg.heightOfTheMetres({ part: nameOf(part) })}
                   value={desk[part]}
                   oninput={(event) => desk!.grow({ [part]: event.currentTarget.valueAsNumber })}
                 /></label

@@ -1,4 +1,5 @@
 <script lang="ts">
+  import { nameOf } from '$lib/ui/nameOf';
   import msg from '$lib/messages/music';
   import common from '$lib/messages/common';
   import { api, required, sentenceOf, type FitRepair, type LaidPassage } from '$lib/api/client';
@@ -48,7 +49,7 @@
   /** "step 1 of the Whisk" where both take the same one. */
   function stepsOn(steps: { part: string; step: number; title: string }[]) {
     const said = steps.map((step) => msg.stepOfThe({ step: step.step, title: step.title }));
-    return new Set(said).size === 1 ? said[0] : steps.map((step, index) => `${step.part} ${said[index]}`).join('; ');
+    return new Set(said).size === 1 ? said[0] : steps.map((step, index) => `${nameOf(step.part)} ${said[index]}`).join('; ');
   }
 
   /** What is to be danced, or the piece cut or paced: kept beside it under a name that says so. */

@@ -1,4 +1,5 @@
 <script lang="ts">
+  import { nameOf } from '$lib/ui/nameOf';
   import msg from '$lib/messages/rules';
   import common from '$lib/messages/common';
   import { sentenceOf, type RulingRepair } from '$lib/api/client';
@@ -164,7 +165,7 @@
                       onclick={() => look(held.looked!.standing, held.looked!.rule, at)}
                     >
                       {place.beat > 1 ? msg.placeOnBeat({ bar: place.bar, beat: place.beat, what: place.what }) : msg.placeInBar({ bar: place.bar, what: place.what })}{place.part
-                        ? msg.sStep({ part: place.part, row: (place.row ?? 0) + 1 })
+                        ? msg.sStep({ part: nameOf(place.part), row: (place.row ?? 0) + 1 })
                         : ''}
                     </button>
                   </li>

@@ -4,6 +4,8 @@
   import type { Backup } from '$lib/api/client';
   import BookPanel from '$lib/studio/BookPanel.svelte';
   import { Studio } from '$lib/studio/Studio.svelte';
+  import FootworkChoice from '$lib/ui/FootworkChoice.svelte';
+  import TitlesChoice from '$lib/ui/TitlesChoice.svelte';
   import Message from '$lib/ui/Message.svelte';
   import { dayOf, momentOf } from '$lib/ui/moment';
   import Archive from '~icons/lucide/archive';
@@ -92,6 +94,10 @@
 
     <div class="flex flex-col gap-4">
       <BookPanel {studio} />
+      <section class="panel p-5" aria-label={msg.wordsInThisBrowser()}>
+        <h2 class="text-2xl">{msg.wordsInThisBrowser()}</h2>
+        <div class="mt-3 flex flex-wrap gap-4"><TitlesChoice /><FootworkChoice /></div>
+      </section>
       <section class="panel p-5" aria-label={msg.deletedItems()}>
         <h2 class="text-2xl">{msg.deletedItems()}</h2>
         <ul class="mt-2">

@@ -1,4 +1,5 @@
 <script lang="ts">
+  import { nameOf } from '$lib/ui/nameOf';
   import msg from '$lib/messages/classes';
   import Message from '$lib/ui/Message.svelte';
   import type { PartnerBoard, Roll } from './PartnerBoard.svelte';
@@ -31,7 +32,7 @@
         {#each round.pairs as { man, lady } (man)}<li><span class="text-spruce">{man}</span> – <span class="text-madder">{lady}</span></li>{/each}
       </ul>
       {#if round.resting.length > 0}<p class="mt-4 text-xl">{msg.sittingOut({ join: round.resting.join(', ') })}</p>{/if}
-      {#if given.length > 0}<p class="mt-2 text-soft">{given.map(([name, part]) => msg.dancesThe({ name, part })).join(', ')}.</p>{/if}
+      {#if given.length > 0}<p class="mt-2 text-soft">{given.map(([name, part]) => msg.dancesThe({ name, part: nameOf(part) })).join(', ')}.</p>{/if}
     {:else if board.done > 0}
       <h2 class="text-3xl">{msg.everyoneHasDancedWithEveryone()}</h2>
       <button class="act mt-3" onclick={() => board.again()}>{msg.startAgain()}</button>

@@ -1,4 +1,5 @@
 <script lang="ts">
+  import { nameOf } from '$lib/ui/nameOf';
   import msg from '$lib/messages/figures';
   import { reference } from '$lib/reference/reference.svelte';
   import type { Cell, FigureSheet, Offer } from './FigureSheet.svelte';
@@ -18,7 +19,7 @@
   }
 </script>
 
-<strong class="text-ink capitalize">{msg.step({ part: cell.part, row: cell.row + 1 })}</strong>
+<strong class="text-ink capitalize">{msg.step({ part: nameOf(cell.part), row: cell.row + 1 })}</strong>
 {#if unreadable}
   <span class="font-semibold text-madder">“{unreadable.text}”{unreadable.choices.length > 0 || unreadable.rows.length > 1 ? msg.which() : msg.isNotUnderstood()}</span>
   {#if saying}<span>{msg.and({ saying })}</span>{/if}

@@ -1,4 +1,5 @@
 <script lang="ts">
+  import { nameOf } from '$lib/ui/nameOf';
   import msg from '$lib/messages/figures';
   import common from '$lib/messages/common';
   import type { ColumnKey, Part, Row } from '$lib/api/client';
@@ -111,10 +112,10 @@
   }
 </script>
 
-<section class="panel min-w-0 overflow-hidden" aria-label={msg.chartOfThe({ part })}>
+<section class="panel min-w-0 overflow-hidden" aria-label={msg.chartOfThe({ part: nameOf(part) })}>
   <div class={['border-b-[1.5px] border-line px-2 pt-2 pb-1', part === 'man' ? 'bg-spruce-wash' : 'bg-madder-wash']}>
     <div class="flex items-center gap-3">
-      <h2 class="w-12 text-lg capitalize">{part}</h2>
+      <h2 class="w-12 text-lg capitalize">{nameOf(part)}</h2>
       <div class="min-w-0 flex-1"><TurnRibbon {part} rows={sheet.reading[part]} /></div>
     </div>
   </div>
@@ -154,7 +155,7 @@
                   ]}
                   value={text(row, column)}
                   title={(sheet.reading[part][index]?.wording[column] ?? '') + (derived ? msg.derivedFromThePartner() : '')}
-                  aria-label={msg.step2({ part, index: index + 1, column: reference.columnTitle(column) })}
+                  aria-label={msg.step2({ part: nameOf(part), index: index + 1, column: reference.columnTitle(column) })}
                   aria-invalid={unreadable || finding?.severity === 'error' ? 'true' : undefined}
                   autocomplete="off"
                   spellcheck="false"

@@ -63,8 +63,8 @@
       }}
     >
       <h3 class="text-base">{msg.useTheSameStepsOn()}</h3>
-      <label class="flex items-center gap-2"><span class="w-12">{common.man2()}</span><input name={common.man()} class="field min-w-0 flex-1" value={counts.man} /></label>
-      <label class="flex items-center gap-2"><span class="w-12">{common.lady2()}</span><input name={common.lady()} class="field min-w-0 flex-1" value={counts.lady} /></label>
+      <label class="flex items-center gap-2"><span class="w-12">{common.man2()}</span><input name="man" class="field min-w-0 flex-1" value={counts.man} /></label>
+      <label class="flex items-center gap-2"><span class="w-12">{common.lady2()}</span><input name="lady" class="field min-w-0 flex-1" value={counts.lady} /></label>
       <button class="act">{msg.showChanges()}</button>
     </form>
   </div>

@@ -1,4 +1,5 @@
 <script lang="ts">
+  import { nameOf } from '$lib/ui/nameOf';
   import msg from '$lib/messages/figures';
   import type { ColumnKey, Part } from '$lib/api/client';
   import AlignmentGlyph from '$lib/glyphs/AlignmentGlyph.svelte';
@@ -29,7 +30,7 @@
 
 <ol
   class="space-y-2 touch-pan-y"
-  aria-label={msg.stepsOfThe({ part })}
+  aria-label={msg.stepsOfThe({ part: nameOf(part) })}
   onpointerdown={({ clientX, clientY }) => (began = { x: clientX, y: clientY })}
   onpointerup={swiped}
   onpointercancel={() => (began = undefined)}

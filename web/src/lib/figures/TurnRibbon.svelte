@@ -1,4 +1,5 @@
 <script lang="ts">
+  import { nameOf } from '$lib/ui/nameOf';
   import msg from '$lib/messages/figures';
   import type { Part, RowReading } from '$lib/api/client';
   import AlignmentGlyph from '$lib/glyphs/AlignmentGlyph.svelte';
@@ -10,7 +11,7 @@
   let { part, rows }: Props = $props();
 </script>
 
-<ol class="flex flex-wrap items-stretch" aria-label={msg.turnsOfThe({ part })}>
+<ol class="flex flex-wrap items-stretch" aria-label={msg.turnsOfThe({ part: nameOf(part) })}>
   {#each rows as row, index (index)}
     <li class="flex min-w-[3.2rem] flex-1 flex-col items-center px-0.5" title={`${row.wording.turn ? `${row.wording.turn}, ` : ''}${row.heading.wording}, ${row.heading.degrees}°`}>
       <span class={['h-5 text-sm font-semibold', row.agrees ? 'text-ink' : 'underline decoration-madder decoration-2']}>

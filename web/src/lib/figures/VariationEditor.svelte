@@ -1,4 +1,5 @@
 <script lang="ts">
+  import { nameOf } from '$lib/ui/nameOf';
   import msg from '$lib/messages/figures';
   import common from '$lib/messages/common';
   import type { ColumnKey, Part, Row, Variation } from '$lib/api/client';
@@ -80,7 +81,7 @@
         quiet
         label={common.part()}
         value={line.part}
-        options={PARTS.map((part) => ({ value: part, label: part }))}
+        options={PARTS.map((part) => ({ value: part, label: nameOf(part) }))}
         onchange={(part) => amend(index, { part: part as Part })}
       />
       <input

@@ -1,4 +1,5 @@
 <script lang="ts">
+  import { nameOf } from '$lib/ui/nameOf';
   import msg from '$lib/messages/figures';
   import common from '$lib/messages/common';
   import Choice from '$lib/ui/Choice.svelte';
@@ -51,7 +52,7 @@
           <input
             id={`field-timings/${index}/${key}`}
             class={['field min-w-0 px-2', sheet.finding(`/timings/${index}/${key}`) && 'border-madder text-madder']}
-            aria-label={msg.timing({ index: index + 1, key })}
+            aria-label={msg.timing({ index: index + 1, key: key === 'name' ? msg.timingName() : nameOf(key) })}
             value={timing[key]}
             onchange={(event) => sheet.set({ timings: list('timings').with(index, { ...timing, [key]: event.currentTarget.value }) })}
           />

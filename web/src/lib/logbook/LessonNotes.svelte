@@ -1,4 +1,5 @@
 <script lang="ts">
+  import { nameOf } from '$lib/ui/nameOf';
   import msg from '$lib/messages/logbook';
   import common from '$lib/messages/common';
   import type { Note } from '$lib/api/client';
@@ -22,7 +23,7 @@
     const subject = named(fault);
     if (subject.kind !== 'fault') return '';
     const { part, step } = subject.pin;
-    return step === 0 ? msg.faultOf({ part, words: subject.words }) : msg.faultInStep({ part, step, words: subject.words });
+    return step === 0 ? msg.faultOf({ part: nameOf(part), words: subject.words }) : msg.faultInStep({ part: nameOf(part), step, words: subject.words });
   }
 </script>
 

@@ -1,6 +1,7 @@
 import { api, type Lesson } from '$lib/api/client';
 import { USUAL } from '$lib/postures/PostureDesk.svelte';
 import { settings } from '$lib/ui/settings.svelte';
+import { speech } from '$lib/ui/speech';
 import { unique } from '$lib/ui/unique';
 import { layingBy } from './layBy';
 import { figuresOf } from './subject';
@@ -61,7 +62,7 @@ export class Preparing {
     for (const id of unique(figures)) {
       reads.push(
         () => api.GET('/api/figures/{id}', { params: { path: { id } } }),
-        () => api.GET('/api/figures/{id}/cards', { params: { path: { id }, query: { titles: settings.titles, footwork: settings.footwork } } }),
+        () => api.GET('/api/figures/{id}/cards', { params: { path: { id }, query: { titles: speech.titles, footwork: settings.footwork } } }),
       );
     }
     this.all = reads.length + routines.length;

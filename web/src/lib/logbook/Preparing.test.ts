@@ -3,7 +3,8 @@ import type { Lesson } from '$lib/api/client';
 import { program, Refused, type Question } from '$lib/testing/program';
 import { Preparing } from './Preparing.svelte';
 
-vi.mock('$lib/ui/settings.svelte', () => ({ settings: { titles: 'leader-follower', footwork: 'edges' } }));
+vi.mock('$lib/ui/settings.svelte', () => ({ settings: { footwork: 'edges' } }));
+vi.mock('$lib/ui/speech', () => ({ speech: { titles: 'leader-follower' } }));
 
 const part = (subject?: string) => ({ title: 'Part', minutes: 5, subject });
 const LESSONS = [

@@ -13,7 +13,7 @@
     <li class="grid grid-cols-[1.6rem_1fr] items-start gap-2">
       <SeamMark outcome={comparison.outcome} size={24} />
       <span class="leading-snug">
-        <span class="font-semibold">{comparison.aspect}:</span>
+        <span class="font-semibold">{comparison.title}:</span>
         {comparison.given} → {comparison.needed}
         {#if comparison.outcome !== 'holds'}<span class="block">{comparison.reason}</span>{/if}
       </span>

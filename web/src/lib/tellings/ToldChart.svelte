@@ -1,4 +1,5 @@
 <script lang="ts">
+  import { nameOf } from '$lib/ui/nameOf';
   import msg from '$lib/messages/tellings';
   import type { Figure, Part, Row } from '$lib/api/client';
 
@@ -21,7 +22,7 @@
   }
 </script>
 
-<section aria-label={msg.theSSteps({ part })}>
+<section aria-label={msg.theSSteps({ part: nameOf(part) })}>
   <h2 class={['text-lg capitalize', part === 'man' ? 'text-spruce' : 'text-madder']}>{part}</h2>
   <ol>
     {#each figure[part] as row, index (index)}

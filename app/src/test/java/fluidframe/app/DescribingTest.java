@@ -13,6 +13,7 @@ import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.jsonPath;
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.status;
 
+import jakarta.servlet.http.Cookie;
 import java.util.List;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -80,6 +81,17 @@ class DescribingTest extends OverHttp {
         http.read("/api/completions?dance={dance}&column={column}&text={text}", dance, column, text)
                 .andExpect(status().is(status))
                 .andExpect(content().string(containsString(says)));
+    }
+
+    @Test
+    void sentencesCallThePartsAsTheBrowserHasChosen() throws Exception {
+        ObjectNode figure = http.figure(NATURAL_TURN);
+        ((ObjectNode) figure.get("man").get(0)).put("footwork", "T");
+        http.send("/api/audits", figure).andExpect(jsonPath("$[*].place.wording", hasItem("man, step 1, footwork")));
+        http.send("/api/audits", figure, new Cookie("titles", "leader-follower"))
+                .andExpect(jsonPath("$[*].place.wording", hasItem("leader, step 1, footwork")));
+        http.send("/api/audits", figure, new Cookie("titles", "boss"))
+                .andExpect(jsonPath("$[*].place.wording", hasItem("man, step 1, footwork")));
     }
 
     @Test

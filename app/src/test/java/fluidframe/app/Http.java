@@ -3,6 +3,7 @@ package fluidframe.app;
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.get;
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.post;
 
+import jakarta.servlet.http.Cookie;
 import java.nio.charset.StandardCharsets;
 import org.springframework.http.MediaType;
 import org.springframework.test.web.servlet.MockMvc;
@@ -28,6 +29,13 @@ public final class Http {
 
     public ResultActions send(String path, JsonNode body) throws Exception {
         return send(path, JSON.writeValueAsString(body));
+    }
+
+    public ResultActions send(String path, JsonNode body, Cookie cookie) throws Exception {
+        return mvc.perform(post(path)
+                .contentType(MediaType.APPLICATION_JSON)
+                .cookie(cookie)
+                .content(JSON.writeValueAsString(body)));
     }
 
     public ResultActions send(String path, String body) throws Exception {

@@ -7,9 +7,11 @@ import fluidframe.app.figures.FigureReading;
 import fluidframe.app.storage.Changes;
 import fluidframe.app.work.Work;
 import fluidframe.core.audit.Audit;
+import fluidframe.core.text.Speech;
 import io.swagger.v3.oas.annotations.tags.Tag;
 import jakarta.validation.Valid;
 import java.util.List;
+import java.util.Locale;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
@@ -34,8 +36,8 @@ class AuditResource {
     private final Cache<Asked, ReadingDocument> readings =
             Caffeine.newBuilder().maximumSize(MOST_REMEMBERED).build();
 
-    /** A figure as it was sent, within an era of the dances that it is read with. */
-    private record Asked(long era, FigureDocument document) {}
+    /** A figure as it was sent, within an era of the dances that it is read with, to be answered in some words. */
+    private record Asked(long era, Locale speech, FigureDocument document) {}
 
     AuditResource(Changes changes, FigureReading figures, Work work) {
         this.changes = changes;
@@ -55,6 +57,7 @@ class AuditResource {
     @PostMapping("/readings")
     ReadingDocument read(@Valid @RequestBody FigureDocument document) {
         return work.quickly(() -> readings.get(
-                new Asked(changes.era(), document), asked -> ReadingDocument.of(figures.of(asked.document()))));
+                new Asked(changes.era(), Speech.now(), document),
+                asked -> ReadingDocument.of(figures.of(asked.document()))));
     }
 }

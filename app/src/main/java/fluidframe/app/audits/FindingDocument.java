@@ -29,7 +29,7 @@ public record FindingDocument(
             return new PlaceDocument(
                     place.pointer(),
                     place.wording(),
-                    place.part().map(part -> part.wording()).orElse(null),
+                    place.part().map(part -> part.key()).orElse(null),
                     place.step().orElse(null),
                     place.column().map(column -> column.key()).orElse(null));
         }

@@ -6,7 +6,9 @@ import fluidframe.app.storage.Edition;
 import fluidframe.core.book.BookReport;
 import fluidframe.core.book.DanceReport;
 import fluidframe.core.dance.Dance;
+import fluidframe.core.text.Speech;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.concurrent.ConcurrentHashMap;
 import org.springframework.context.annotation.Lazy;
@@ -22,12 +24,15 @@ class DanceReports {
 
     private final StudioDances studioDances;
     private final FigureStore store;
-    private final Map<String, Known> known = new ConcurrentHashMap<>();
+    private final Map<Key, Known> known = new ConcurrentHashMap<>();
 
     DanceReports(StudioDances studioDances, @Lazy FigureStore store) {
         this.studioDances = studioDances;
         this.store = store;
     }
+
+    /** A dance, and the words its report is said in. */
+    private record Key(String dance, Locale speech) {}
 
     /** What a report was worked out of, and the report. */
     private record Known(Dance dance, List<Edition> figures, DanceReport report) {}
@@ -47,12 +52,13 @@ class DanceReports {
 
     private DanceReport of(Dance dance) {
         List<Edition> figures = store.editionsOfDance(dance.id());
-        Known before = known.get(dance.id());
+        Key key = new Key(dance.id(), Speech.now());
+        Known before = known.get(key);
         if (before != null && before.dance().equals(dance) && before.figures().equals(figures)) {
             return before.report();
         }
         DanceReport report = DanceReport.of(dance, store.ofDance(dance.id()));
-        known.put(dance.id(), new Known(dance, figures, report));
+        known.put(key, new Known(dance, figures, report));
         return report;
     }
 }

@@ -78,7 +78,7 @@ class CardResource {
 
     private static CardDocument card(Part part, PlainCard card) {
         return new CardDocument(
-                part.wording(),
+                part.key(),
                 card.dancer(),
                 card.opening(),
                 card.lines().stream()

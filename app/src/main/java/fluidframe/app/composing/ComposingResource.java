@@ -167,11 +167,11 @@ class ComposingResource {
     }
 
     private static String needs(Comparison compared) {
-        return ComposingSentences.needs(compared.aspect().title(), VerdictSentence.needed(compared));
+        return ComposingSentences.needs(compared.aspect().wording(), VerdictSentence.needed(compared));
     }
 
     private static String leaves(Comparison compared) {
-        return ComposingSentences.leaves(compared.aspect().title(), VerdictSentence.given(compared));
+        return ComposingSentences.leaves(compared.aspect().wording(), VerdictSentence.given(compared));
     }
 
     /** What may come before a place, the best first; and what cannot, by reason. */

@@ -97,7 +97,7 @@ final class FitDocuments {
 
         static HitStepDocument of(Fit fit, ScoreStep step) {
             return new HitStepDocument(
-                    step.part().wording(),
+                    step.part().key(),
                     step.placement(),
                     step.row(),
                     fit.score()

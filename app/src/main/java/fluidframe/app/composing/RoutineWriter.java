@@ -120,7 +120,7 @@ final class RoutineWriter {
                 element.kind().shorthand(),
                 element.beats(),
                 null,
-                element.part().map(Part::wording).orElse(null),
+                element.part().map(Part::key).orElse(null),
                 element.to().isNone() ? null : element.to().toString(),
                 element.turn().isNone() ? null : element.turn().toString());
     }

@@ -46,7 +46,7 @@ final class RulingDocuments {
                     standing.score().placements().get(place.passage()).passage().index(),
                     place.bar(),
                     place.beat(),
-                    place.part().map(Part::wording).orElse(null),
+                    place.part().map(Part::key).orElse(null),
                     place.row().orElse(null),
                     place.what());
         }

@@ -58,7 +58,7 @@ record DerivationDocument(FigureDocument figure, List<ChangeDocument> changes, L
 
     private static List<String> derivedCells(FigureDraft before, Part part, Chart derived) {
         Stream<String> others =
-                before.derived().stream().filter(pointer -> !pointer.startsWith("/" + part.wording() + "/"));
+                before.derived().stream().filter(pointer -> !pointer.startsWith("/" + part.key() + "/"));
         List<RowDraft> rows = DraftWriter.rows(derived);
         List<String> cells = new ArrayList<>();
         for (int row = 0; row < rows.size(); row++) {

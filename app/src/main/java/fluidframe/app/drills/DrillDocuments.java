@@ -76,7 +76,7 @@ final class DrillDocuments {
         static DrillDocument of(Drill drill) {
             return new DrillDocument(
                     drill.chain().stream().map(DrillFigureDocument::of).toList(),
-                    drill.alone().map(Part::wording).orElse(null),
+                    drill.alone().map(Part::key).orElse(null),
                     drill.prop(),
                     drill.flatShoes(),
                     drill.degrees(),

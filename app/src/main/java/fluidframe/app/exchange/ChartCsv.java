@@ -48,7 +48,7 @@ final class ChartCsv {
                 for (int row = 0; row < rows.size(); row++) {
                     RowDraft cells = rows.get(row);
                     printer.printRecord(Stream.concat(
-                            Stream.of(part.wording(), String.valueOf(row + 1)),
+                            Stream.of(part.key(), String.valueOf(row + 1)),
                             Arrays.stream(Column.values()).map(cells::cell).map(ChartCsv::asText)));
                 }
             }

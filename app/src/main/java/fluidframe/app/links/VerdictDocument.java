@@ -11,13 +11,15 @@ import java.util.Locale;
 @Schema(name = "Verdict")
 public record VerdictDocument(String outcome, String sentence, List<ComparisonDocument> comparisons) {
 
-    /** One compared thing. */
+    /** One compared thing: what it is, what it is called, what the first figure gives and the second needs. */
     @Schema(name = "Comparison")
-    public record ComparisonDocument(String aspect, String given, String needed, String outcome, String reason) {
+    public record ComparisonDocument(
+            String aspect, String title, String given, String needed, String outcome, String reason) {
 
         static ComparisonDocument of(Verdict verdict, Comparison comparison) {
             return new ComparisonDocument(
                     comparison.aspect().title(),
+                    comparison.aspect().wording(),
                     VerdictSentence.given(comparison),
                     VerdictSentence.needed(comparison),
                     comparison.outcome().name().toLowerCase(Locale.ROOT),

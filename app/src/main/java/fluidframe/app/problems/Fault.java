@@ -1,8 +1,10 @@
 package fluidframe.app.problems;
 
 import fluidframe.core.audit.Finding;
+import fluidframe.core.notation.PlaceWords;
 import fluidframe.core.notation.Unreadable;
 import java.util.List;
+import org.apache.commons.lang3.StringUtils;
 
 /**
  * One thing that is wrong with what was sent.
@@ -35,12 +37,15 @@ public record Fault(String place, String found, String expected, String sentence
     /** @param found null or empty where nothing stands there */
     public static Fault of(String place, String found, String expected) {
         String text = found == null ? "" : shortened(found, LONGEST_TEXT);
-        return new Fault(
-                place,
-                text,
-                expected,
-                ProblemsSentences.foundNothingExpected(PlaceWords.of(place), text.isEmpty(), text, expected),
-                List.of());
+        return new Fault(place, text, expected, sentence(place, text, expected), List.of());
+    }
+
+    private static String sentence(String place, String text, String expected) {
+        return ProblemsSentences.foundNothingExpected(said(place), text.isEmpty(), text, expected);
+    }
+
+    private static String said(String place) {
+        return place.startsWith("/") ? StringUtils.capitalize(PlaceWords.of(place)) : place;
     }
 
     /** The same of a part of something larger. */
@@ -48,11 +53,11 @@ public record Fault(String place, String found, String expected, String sentence
         if (root.isEmpty()) {
             return this;
         }
-        String here = PlaceWords.of(place);
-        String said = !here.isEmpty() && sentence.startsWith(here)
-                ? PlaceWords.of(root + place) + sentence.substring(here.length())
-                : PlaceWords.of(root) + ": " + sentence;
-        return new Fault(root + place, found, expected, said, nearest);
+        String whole = root + place;
+        String said = sentence.equals(sentence(place, found, expected))
+                ? sentence(whole, found, expected)
+                : ProblemsSentences.inPlace(said(root), sentence);
+        return new Fault(whole, found, expected, said, nearest);
     }
 
     public static Fault of(String root, Unreadable unreadable) {

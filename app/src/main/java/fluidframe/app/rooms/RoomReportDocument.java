@@ -58,7 +58,7 @@ record RoomReportDocument(
                     rounded(circle.centre().y()),
                     rounded(circle.man()),
                     rounded(circle.lady()),
-                    circle.inside().map(Part::wording).orElse(null));
+                    circle.inside().map(Part::key).orElse(null));
         }
     }
 

@@ -147,7 +147,7 @@ public record ScoreDocument(
             return new ScoreStepDocument(
                     step.placement(),
                     step.row(),
-                    step.part().wording(),
+                    step.part().key(),
                     Column.COUNT.shorthand(step.step()),
                     step.onset().toDouble(),
                     step.length().toDouble(),

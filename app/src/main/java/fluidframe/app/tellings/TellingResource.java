@@ -99,7 +99,7 @@ class TellingResource {
         for (Part part : Part.values()) {
             if (draft.chart(part).size() > DraftReader.MOST_ROWS) {
                 throw refused(
-                        "/figure/" + part.wording(),
+                        "/figure/" + part.key(),
                         draft.chart(part).size() + " rows",
                         TellingsSentences.atMostRows(DraftReader.MOST_ROWS));
             }

@@ -9,7 +9,10 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import java.util.Properties;
+import java.util.Set;
+import java.util.regex.MatchResult;
 import java.util.regex.Pattern;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
@@ -27,14 +30,42 @@ class CataloguesTest {
                     + "|let(s)? in|laid by|lays? nothing|looking for|begin again|nothing yet|write (it|them) down"
                     + "|meanwhile|anew|therein|thereof|whither)\\b");
 
+    private static final Pattern PARTS = Pattern.compile("(?i)\\b(man|men|lady|ladies|he|she|his|her|him|hers)\\b");
+    /** What is typed and sent keeps its names, and so does what says what may be. */
+    private static final List<String> KEYS_OF_PARTS = List.of(
+            "core/notation.aPlaceInTheFigureSuch",
+            "core/practice.whatWasPractisedSuchAsFigure",
+            "core/question.theKeyOfAQuestionSuch",
+            "core/couple.manLadyOrLeaderFollower",
+            "app/sounds.manOrLady",
+            "app/questions.manOrLady",
+            "app/routines.manOrLady",
+            "app/people.manLadyOrEither",
+            "app/exchange.manOrLady",
+            "app/tellings.manOrLady",
+            "app/drills.manOrLady");
+
+    private static final Pattern NAMED = Pattern.compile("(?<=\\{)\\w+(?=[,}])");
     private static final Pattern VALUE = Pattern.compile("\\{\\w+}");
-    private static final Pattern CHOICES =
-            Pattern.compile("\\{\\w+, (?:select|plural),|[\\w=]+ \\{");
+    private static final Pattern CHOICES = Pattern.compile("\\{\\w+, (?:select|plural),|[\\w=]+ \\{");
     private static final Pattern SENTENCE_END = Pattern.compile("[.?!:;](?:\\s|$)");
     private static final Pattern SPACE = Pattern.compile("\\s+");
     private static final Pattern LETTER = Pattern.compile("[A-Za-z]");
 
     private record Message(String module, String area, String key, String text) {
+
+        boolean isVariant() {
+            return area.contains("_");
+        }
+
+        String place() {
+            return module + "/" + StringUtils.substringBefore(area, "_") + "." + key;
+        }
+
+        boolean namesManOrLady() {
+            return PARTS.matcher(NAMED.matcher(text.replace("MAN {", "{")).replaceAll(""))
+                    .find();
+        }
 
         @Override
         public String toString() {
@@ -55,7 +86,8 @@ class CataloguesTest {
     void sentencesAreShort() {
         assertThat(messages()
                         .filter(message -> SENTENCE_END
-                                .splitAsStream(CHOICES.matcher(VALUE.matcher(message.text()).replaceAll("value"))
+                                .splitAsStream(CHOICES.matcher(
+                                                VALUE.matcher(message.text()).replaceAll("value"))
                                         .replaceAll(". "))
                                 .anyMatch(sentence -> words(sentence) > LONGEST_SENTENCE)))
                 .isEmpty();
@@ -64,6 +96,28 @@ class CataloguesTest {
     @Test
     void everyMessageIsSaid() {
         assertThat(messages().filter(message -> !said(message))).isEmpty();
+    }
+
+    @Test
+    void everySentenceThatNamesManOrLadyNamesLeaderAndFollowerForWhoeverCallsThemSo() {
+        Map<String, String> leader =
+                messages().filter(Message::isVariant).collect(Collectors.toMap(Message::place, Message::text));
+        assertThat(messages()
+                        .filter(message -> !message.isVariant() && message.namesManOrLady())
+                        .map(Message::place)
+                        .filter(place -> !leader.containsKey(place)))
+                .containsExactlyInAnyOrderElementsOf(KEYS_OF_PARTS);
+        assertThat(messages().filter(Message::isVariant).filter(Message::namesManOrLady))
+                .isEmpty();
+        messages()
+                .filter(message -> !message.isVariant() && leader.containsKey(message.place()))
+                .forEach(message -> assertThat(values(leader.get(message.place())))
+                        .as(message.place())
+                        .isEqualTo(values(message.text())));
+    }
+
+    private static Set<String> values(String text) {
+        return NAMED.matcher(text).results().map(MatchResult::group).collect(Collectors.toSet());
     }
 
     @Test

@@ -92,7 +92,7 @@ record DancedWay(String said, String field, WayKind kind, Figure danced, RowPlac
         @Override
         public Optional<String> changed(Part part, int row) {
             int position = List.copyOf(variation.rows(part).keySet()).indexOf(row);
-            return position < 0 ? Optional.empty() : Optional.of(field + "/" + part.wording() + "/" + position);
+            return position < 0 ? Optional.empty() : Optional.of(field + "/" + part.key() + "/" + position);
         }
     }
 

@@ -29,7 +29,7 @@ final class NamedTimingsFit extends CheckedRule {
         List<NamedTiming> timings = subject.figure().variants().timings();
         for (int i = 0; i < timings.size(); i++) {
             for (Part part : Part.values()) {
-                Place place = Place.field("timings/" + i + "/" + part.wording());
+                Place place = Place.field("timings/" + i + "/" + part.key());
                 problem(subject, part, timings.get(i).count(part))
                         .map(problem -> error(place, problem.stated, problem.reckoned, problem.sentence))
                         .ifPresent(found::add);

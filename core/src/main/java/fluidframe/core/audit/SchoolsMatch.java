@@ -38,7 +38,7 @@ final class SchoolsMatch extends CheckedRule {
             for (Part part : Part.values()) {
                 if (school.rows(part).isEmpty() && !school.rows(part.partner()).isEmpty()) {
                     found.add(error(
-                            Place.field("schools/" + i + "/" + part.wording()),
+                            Place.field("schools/" + i + "/" + part.key()),
                             "nothing",
                             school.name(),
                             AuditSentences.theVariantChangesTheSRows(

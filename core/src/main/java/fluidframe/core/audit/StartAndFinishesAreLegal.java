@@ -108,6 +108,6 @@ final class StartAndFinishesAreLegal extends CheckedRule {
                 .filter(i -> List.copyOf(finish.rows(part).keySet()).get(i) == row)
                 .findFirst()
                 .orElse(-1);
-        return Place.field("finishes/" + index + (position < 0 ? "" : "/" + part.wording() + "/" + position));
+        return Place.field("finishes/" + index + (position < 0 ? "" : "/" + part.key() + "/" + position));
     }
 }

@@ -165,9 +165,8 @@ public final class ClassPlanner {
     private String partners() {
         int rounds = Math.max(wish.men(), wish.ladies());
         int resting = Math.abs(wish.men() - wish.ladies());
-        String rest = resting == 0
-                ? ""
-                : ClassesSentences.manRestsMenRestLadyRests(resting, wish.men() > wish.ladies(), resting == 1);
+        String rest =
+                resting == 0 ? "" : ClassesSentences.manRestsMenRestLadyRests(wish.men() > wish.ladies(), resting);
         return ClassesSentences.everyoneMeetsEveryoneInRounds(rounds, rest);
     }
 

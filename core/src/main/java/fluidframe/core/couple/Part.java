@@ -11,20 +11,26 @@ public enum Part {
     MAN("man"),
     LADY("lady");
 
-    private final String wording;
+    private final String key;
 
-    Part(String wording) {
-        this.wording = wording;
+    Part(String key) {
+        this.key = key;
     }
 
+    /** Its name in keys, files and answers, whatever it is called in sentences. */
+    public String key() {
+        return key;
+    }
+
+    /** What it is called in a sentence, as {@link Titles} have it. */
     public String wording() {
-        return wording;
+        return this == MAN ? CoupleSentences.man() : CoupleSentences.lady();
     }
 
     /** The part of this name; nothing else is one. */
     public static Optional<Part> named(String text) {
         return Stream.of(values())
-                .filter(part -> part.wording.equalsIgnoreCase(text.strip()))
+                .filter(part -> part.key.equalsIgnoreCase(text.strip()))
                 .findFirst();
     }
 

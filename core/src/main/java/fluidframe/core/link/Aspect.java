@@ -23,4 +23,13 @@ public enum Aspect {
     public String title() {
         return title;
     }
+
+    /** In a sentence, with the parts called as they are there. */
+    public String wording() {
+        return switch (this) {
+            case MAN_FREE_FOOT -> LinkSentences.mansFreeFoot();
+            case LADY_FREE_FOOT -> LinkSentences.ladysFreeFoot();
+            default -> title;
+        };
+    }
 }

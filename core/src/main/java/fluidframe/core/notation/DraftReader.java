@@ -346,7 +346,7 @@ public final class DraftReader {
         SortedMap<Integer, Step> rows = new TreeMap<>();
         for (int i = 0; i < changes.size(); i++) {
             FigureDraft.RowChangeDraft change = changes.get(i);
-            String at = field + "/" + chart.part().wording() + "/" + i;
+            String at = field + "/" + chart.part().key() + "/" + i;
             if (change.row() < 1 || change.row() > chart.steps().size() || rows.containsKey(change.row() - 1)) {
                 complain(
                         Place.field(at + "/row"),

@@ -19,11 +19,11 @@ public record Place(String field, Optional<Part> part, Optional<Integer> step, O
     }
 
     public static Place cell(Part part, int step, Column column) {
-        return new Place(part.wording(), Optional.of(part), Optional.of(step), Optional.of(column));
+        return new Place(part.key(), Optional.of(part), Optional.of(step), Optional.of(column));
     }
 
     public static Place chart(Part part) {
-        return new Place(part.wording(), Optional.of(part), Optional.empty(), Optional.empty());
+        return new Place(part.key(), Optional.of(part), Optional.empty(), Optional.empty());
     }
 
     /** A JSON pointer into the figure in the open format: {@code /man/4/turn}. */
@@ -34,7 +34,7 @@ public record Place(String field, Optional<Part> part, Optional<Integer> step, O
 
     /** For people: "man, step 5, turn". */
     public String wording() {
-        return field
+        return part.map(Part::wording).orElseGet(() -> PlaceWords.of("/" + field))
                 + step.map(i -> ", step " + (i + 1)).orElse("")
                 + column.map(c -> ", " + c.title().toLowerCase(Locale.ROOT)).orElse("");
     }

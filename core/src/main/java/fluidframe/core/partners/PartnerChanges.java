@@ -51,7 +51,7 @@ public final class PartnerChanges {
     private void give(Dancer dancer) {
         boolean man = men.size() <= ladies.size();
         (man ? men : ladies).add(dancer.name());
-        given.put(dancer.name(), (man ? Part.MAN : Part.LADY).wording());
+        given.put(dancer.name(), (man ? Part.MAN : Part.LADY).key());
     }
 
     /** The plan with the fewest rounds in which everyone who may, and has not yet, dances with everyone. */

@@ -49,13 +49,13 @@ public final class PostureAudit {
             if (sheet.of(part).weight() == WeightPlace.HEELS) {
                 found.add(new PostureFinding(
                         Severity.WARNING,
-                        "/" + part.wording() + "/weight",
+                        "/" + part.key() + "/weight",
                         PostureSentences.theStandsOnTheHeelsAnd(part.wording())));
             }
             if (sheet.of(part).knees() == Knees.STRAIGHT && sheet.relation().proximity() == Proximity.CONTACT) {
                 found.add(new PostureFinding(
                         Severity.WARNING,
-                        "/" + part.wording() + "/knees",
+                        "/" + part.key() + "/knees",
                         PostureSentences.inBodyContactTheSStraight(part.wording())));
             }
         }

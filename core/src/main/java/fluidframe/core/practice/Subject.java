@@ -156,7 +156,7 @@ public sealed interface Subject {
                     "~",
                     "fault",
                     id,
-                    part.wording(),
+                    part.key(),
                     String.valueOf(step),
                     cell.map(Column::key).orElse(""),
                     words);

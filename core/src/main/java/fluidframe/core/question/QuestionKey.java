@@ -39,7 +39,7 @@ public record QuestionKey(QuestionKind kind, String figure, Part part, int row, 
                 "~",
                 kind.shorthand().replace(' ', '-'),
                 figure,
-                part.wording().toLowerCase(Locale.ROOT),
+                part.key().toLowerCase(Locale.ROOT),
                 String.valueOf(row),
                 String.valueOf(salt));
     }

@@ -1,0 +1,2 @@
+/** In which words the program answers. */
+package fluidframe.app.speech;
