@@ -2,6 +2,7 @@ package fluidframe.app.words;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import com.ibm.icu.text.MessagePattern;
 import java.io.IOException;
 import java.io.Reader;
 import java.io.UncheckedIOException;
@@ -12,9 +13,9 @@ import java.util.List;
 import java.util.Map;
 import java.util.Properties;
 import java.util.Set;
-import java.util.regex.MatchResult;
 import java.util.regex.Pattern;
 import java.util.stream.Collectors;
+import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import org.apache.commons.lang3.StringUtils;
 import org.junit.jupiter.api.Test;
@@ -117,7 +118,12 @@ class CataloguesTest {
     }
 
     private static Set<String> values(String text) {
-        return NAMED.matcher(text).results().map(MatchResult::group).collect(Collectors.toSet());
+        MessagePattern pattern = new MessagePattern(text);
+        return IntStream.range(0, pattern.countParts())
+                .mapToObj(pattern::getPart)
+                .filter(part -> part.getType() == MessagePattern.Part.Type.ARG_NAME)
+                .map(pattern::getSubstring)
+                .collect(Collectors.toSet());
     }
 
     @Test
