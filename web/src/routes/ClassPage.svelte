@@ -1,4 +1,5 @@
 <script lang="ts">
+  import { limits } from '$lib/api/limits';
   import msg from '$lib/messages/classes';
   import common from '$lib/messages/common';
   import { api, required, sentenceOf, type ClassSummary, type FigureSummary, type KeptClass, type Level } from '$lib/api/client';
@@ -198,14 +199,21 @@
       />
       <label class="inline-flex items-center gap-2"
         >{common.minutes()}
-        <input class="field w-20 px-2" type="number" min="15" max="180" value={wish.minutes} onchange={(event) => change({ minutes: event.currentTarget.value })} /></label
+        <input
+          class="field w-20 px-2"
+          type="number"
+          {...limits.ClassWish.minutes}
+          value={wish.minutes}
+          onchange={(event) => change({ minutes: event.currentTarget.value })}
+        /></label
       >
       <label class="inline-flex items-center gap-2"
-        >{msg.men2()} <input class="field w-18 px-2" type="number" min="0" max="100" value={wish.men} onchange={(event) => change({ men: event.currentTarget.value })} /></label
+        >{msg.men2()}
+        <input class="field w-18 px-2" type="number" {...limits.ClassWish.men} value={wish.men} onchange={(event) => change({ men: event.currentTarget.value })} /></label
       >
       <label class="inline-flex items-center gap-2"
         >{msg.ladies2()}
-        <input class="field w-18 px-2" type="number" min="0" max="100" value={wish.ladies} onchange={(event) => change({ ladies: event.currentTarget.value })} /></label
+        <input class="field w-18 px-2" type="number" {...limits.ClassWish.ladies} value={wish.ladies} onchange={(event) => change({ ladies: event.currentTarget.value })} /></label
       >
     </div>
     <div class="flex flex-wrap items-center gap-2 print:hidden" aria-label={msg.figuresOfTheClass()} role="group">
@@ -283,8 +291,7 @@
               ><input
                 class="field w-14 px-1.5 text-lg print:border-0"
                 type="number"
-                min="1"
-                max="120"
+                {...limits.ClassPart.minutes}
                 aria-label={msg.minutesOf({ title: part.title })}
                 value={part.minutes}
                 onchange={(event) => run.change(index, { minutes: Math.max(1, event.currentTarget.valueAsNumber || 1) })}

@@ -1,4 +1,5 @@
 <script lang="ts">
+  import { limits } from '$lib/api/limits';
   import msg from '$lib/messages/questions';
   import common from '$lib/messages/common';
   import { api, required, sentenceOf, type Drill, type DrillSheet, type Figure, type FigureSummary } from '$lib/api/client';
@@ -153,7 +154,7 @@
           >{msg.withIt()}
           <input
             class="field w-44"
-            maxlength="200"
+            {...limits.Drill.prop}
             placeholder={msg.aScarfAWall()}
             value={own.prop ?? ''}
             onchange={(event) => change({ prop: event.currentTarget.value || undefined })}

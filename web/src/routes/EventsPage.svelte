@@ -1,4 +1,5 @@
 <script lang="ts">
+  import { limits } from '$lib/api/limits';
   import msg from '$lib/messages/events';
   import { api, required, sentenceOf, type EventSummary, type ProfileSummary } from '$lib/api/client';
   import { dateWords } from '$lib/events/clock';
@@ -66,7 +67,7 @@
     <p class="p-10 text-center text-xl text-soft">{msg.loadingEvents()}</p>
   {:else}
     <form class="panel flex flex-wrap items-center gap-2 p-3" onsubmit={create}>
-      <input class="field min-w-56 flex-1" placeholder={msg.titleOfTheNewEvent()} aria-label={msg.titleOfTheNewEvent()} required maxlength="120" bind:value={title} />
+      <input class="field min-w-56 flex-1" placeholder={msg.titleOfTheNewEvent()} aria-label={msg.titleOfTheNewEvent()} required {...limits.Event.title} bind:value={title} />
       <input class="field" type="date" aria-label={msg.dateOfTheNewEvent()} required bind:value={date} />
       <Choice label={msg.rules()} value={profile} options={profiles.map((each) => ({ value: each.id, label: each.title }))} onchange={(id) => (chosen = id)} />
       <button class="act act-main" disabled={title.trim() === '' || profile === ''}>{msg.createEvent()}</button>
@@ -106,7 +107,14 @@
           {/each}
         </ul>
         <form class="mt-2 flex gap-2" onsubmit={createRules}>
-          <input class="field min-w-0 flex-1" placeholder={msg.titleOfTheNewRules()} aria-label={msg.titleOfTheNewRules()} required maxlength="120" bind:value={rules} />
+          <input
+            class="field min-w-0 flex-1"
+            placeholder={msg.titleOfTheNewRules()}
+            aria-label={msg.titleOfTheNewRules()}
+            required
+            {...limits.RuleProfile.title}
+            bind:value={rules}
+          />
           <button class="act" disabled={rules.trim() === ''}>{msg.createRules()}</button>
         </form>
       </section>

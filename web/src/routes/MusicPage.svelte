@@ -1,4 +1,5 @@
 <script lang="ts">
+  import { limits } from '$lib/api/limits';
   import msg from '$lib/messages/music';
   import common from '$lib/messages/common';
   import { api, required, sentenceOf, type PieceSummary } from '$lib/api/client';
@@ -62,7 +63,7 @@
   <h1 class="text-4xl max-sm:text-2xl">{common.music()}</h1>
   {#if failure}<Message sentence={failure} />{/if}
   <form class="panel flex flex-wrap items-center gap-2 p-3" onsubmit={create}>
-    <input class="field min-w-56 flex-1" placeholder={msg.titleOfTheNewPiece()} aria-label={msg.titleOfTheNewPiece()} required maxlength="120" bind:value={title} />
+    <input class="field min-w-56 flex-1" placeholder={msg.titleOfTheNewPiece()} aria-label={msg.titleOfTheNewPiece()} required {...limits.Piece.title} bind:value={title} />
     <Choice label={common.dance()} value={dance} options={reference.dances.map((each) => ({ value: each.id, label: each.title }))} onchange={(chosen) => (dance = chosen)} />
     <button class="act act-main" disabled={title.trim() === ''}>{msg.createPiece()}</button>
   </form>

@@ -1,4 +1,5 @@
 <script lang="ts">
+  import { limits } from '$lib/api/limits';
   import msg from '$lib/messages/figures';
   import common from '$lib/messages/common';
   import Choice from '$lib/ui/Choice.svelte';
@@ -74,7 +75,7 @@
   <h1 class="text-4xl max-sm:text-2xl">{msg.newFigure()}</h1>
   <label class="flex flex-col gap-1">
     <span class="font-semibold">{msg.title()}</span>
-    <input class="field text-2xl" name={msg.title2()} required maxlength="100" autocomplete="off" bind:value={title} {@attach focused} />
+    <input class="field text-2xl" name={msg.title2()} required {...limits.Figure.title} autocomplete="off" bind:value={title} {@attach focused} />
   </label>
   <div class="flex flex-col items-start gap-1">
     <span class="font-semibold" aria-hidden="true">{common.dance()}</span>

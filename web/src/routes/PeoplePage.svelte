@@ -1,4 +1,5 @@
 <script lang="ts">
+  import { limits } from '$lib/api/limits';
   import msg from '$lib/messages/people';
   import common from '$lib/messages/common';
   import { api, required, sentenceOf, type Couple, type Person, type ProgressTable } from '$lib/api/client';
@@ -86,7 +87,7 @@
       <section class="panel p-4" aria-label={msg.everyone()}>
         <h2 class="text-xl">{msg.everyone()}</h2>
         <form class="mt-2 flex gap-2" onsubmit={add}>
-          <input class="field min-w-0 flex-1" placeholder={msg.aName()} aria-label={msg.nameOfSomebodyNew()} required maxlength="120" bind:value={name} />
+          <input class="field min-w-0 flex-1" placeholder={msg.aName()} aria-label={msg.nameOfSomebodyNew()} required {...limits.Person.title} bind:value={name} />
           <button class="act" disabled={name.trim() === ''}>{msg.add()}</button>
         </form>
         <ul class="mt-2">

@@ -1,4 +1,5 @@
 <script lang="ts">
+  import { limits } from '$lib/api/limits';
   import msg from '$lib/messages/people';
   import common from '$lib/messages/common';
   import { sentenceOf, type Person } from '$lib/api/client';
@@ -69,8 +70,7 @@
         <input
           class="field w-24 px-2"
           type="number"
-          min="0.9"
-          max="2.3"
+          {...limits.Person.height}
           step="0.01"
           value={person.height ?? ''}
           onchange={(event) => desk!.set({ height: Number.isNaN(event.currentTarget.valueAsNumber) ? undefined : event.currentTarget.valueAsNumber })}
@@ -78,7 +78,12 @@
       >
       <label class="inline-flex flex-1 items-center gap-2"
         >{msg.shoes()}
-        <input class="field min-w-0 flex-1" maxlength="200" value={person.shoes ?? ''} onchange={(event) => desk!.set({ shoes: event.currentTarget.value || undefined })} /></label
+        <input
+          class="field min-w-0 flex-1"
+          {...limits.Person.shoes}
+          value={person.shoes ?? ''}
+          onchange={(event) => desk!.set({ shoes: event.currentTarget.value || undefined })}
+        /></label
       >
     </div>
     <DanceBoxes chosen={person.dances ?? []} onchange={(dances) => desk!.set({ dances })} />
@@ -86,7 +91,7 @@
       ><span class="font-semibold">{common.notes()}</span><textarea
         class="field mt-1 w-full py-2"
         rows="3"
-        maxlength="4000"
+        {...limits.Person.note}
         value={person.note ?? ''}
         onchange={(event) => desk!.set({ note: event.currentTarget.value || undefined })}></textarea></label
     >
@@ -95,7 +100,7 @@
       <span class="text-soft">{msg.privateNeverPrintedSharedOr()}</span><textarea
         class="field mt-1 w-full py-2"
         rows="2"
-        maxlength="4000"
+        {...limits.Person.note}
         value={person.injuries ?? ''}
         onchange={(event) => desk!.set({ injuries: event.currentTarget.value || undefined })}></textarea></label
     >

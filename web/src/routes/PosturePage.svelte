@@ -1,4 +1,5 @@
 <script lang="ts">
+  import { limits } from '$lib/api/limits';
   import { nameOf } from '$lib/ui/nameOf';
   import msg from '$lib/messages/postures';
   import common from '$lib/messages/common';
@@ -111,8 +112,7 @@
                       ><input
                         class="field w-20 px-2"
                         type="number"
-                        min="-30"
-                        max="20"
+                        {...limits.Posture.lean}
                         aria-label={msg.leanOfTheDegrees({ part: nameOf(part) })}
                         value={sheet[part].lean}
                         onchange={(event) => desk!.stand(part, 'lean', event.currentTarget.valueAsNumber || 0)}

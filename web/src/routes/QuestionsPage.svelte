@@ -1,4 +1,5 @@
 <script lang="ts">
+  import { limits } from '$lib/api/limits';
   import msg from '$lib/messages/questions';
   import common from '$lib/messages/common';
   import { api, required, sentenceOf, type Couple, type FigureSummary, type Person } from '$lib/api/client';
@@ -146,7 +147,13 @@
       <div class="panel absolute right-0 z-20 mt-1 w-72 space-y-2 p-3 shadow-xl">
         <label class="flex items-center justify-between gap-2"
           >{msg.questions()}
-          <input class="field w-20 px-2" type="number" min="1" max="200" value={wish.count} onchange={(event) => change({ count: event.currentTarget.value })} /></label
+          <input
+            class="field w-20 px-2"
+            type="number"
+            {...limits.QuestionWish.count}
+            value={wish.count}
+            onchange={(event) => change({ count: event.currentTarget.value })}
+          /></label
         >
         <label class="flex items-center justify-between gap-2">{msg.marksEach()} <input class="field w-20 px-2" type="number" min="1" max="20" bind:value={marks} /></label>
         <label class="flex items-center justify-between gap-2">{common.minutes()} <input class="field w-20 px-2" type="number" min="1" max="300" bind:value={minutes} /></label>
@@ -275,7 +282,7 @@
             class="field min-h-14 min-w-0 flex-1 text-2xl"
             aria-label={msg.yourAnswer()}
             autocomplete="off"
-            maxlength="500"
+            {...limits.QuestionAnswer.answer}
             placeholder={HINTS[question.form]}
             bind:value={round.answer}
           />

@@ -1,4 +1,5 @@
 <script lang="ts">
+  import { limits } from '$lib/api/limits';
   import msg from '$lib/messages/routines';
   import common from '$lib/messages/common';
   import { api, required, sentenceOf } from '$lib/api/client';
@@ -50,7 +51,7 @@
   <details class="panel px-3 py-2" open={!narrow.current || list.routines?.length === 0}>
     <summary class="cursor-pointer py-1 font-semibold">{msg.newRoutine()}</summary>
     <form class="flex flex-wrap items-center gap-2 py-1" onsubmit={create}>
-      <input class="field min-w-56 flex-1" placeholder={msg.titleOfTheNewRoutine()} aria-label={msg.titleOfTheNewRoutine()} required maxlength="120" bind:value={title} />
+      <input class="field min-w-56 flex-1" placeholder={msg.titleOfTheNewRoutine()} aria-label={msg.titleOfTheNewRoutine()} required {...limits.Routine.title} bind:value={title} />
       <Choice label={common.dance()} value={dance} options={reference.dances.map((each) => ({ value: each.id, label: each.title }))} onchange={(chosen) => (dance = chosen)} />
       <button class="act act-main" disabled={title.trim() === ''}>{msg.createRoutine()}</button>
     </form>

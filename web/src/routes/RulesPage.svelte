@@ -1,4 +1,5 @@
 <script lang="ts">
+  import { limits } from '$lib/api/limits';
   import msg from '$lib/messages/rules';
   import common from '$lib/messages/common';
   import TitleField from '$lib/ui/TitleField.svelte';
@@ -61,7 +62,7 @@
     <textarea
       class="field w-full py-2 leading-snug"
       rows="2"
-      maxlength="4000"
+      {...limits.RuleProfile.note}
       aria-label={common.notes()}
       placeholder={common.notes()}
       value={desk.profile.note ?? ''}

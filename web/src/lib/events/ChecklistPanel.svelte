@@ -1,4 +1,5 @@
 <script lang="ts">
+  import { limits } from '$lib/api/limits';
   import msg from '$lib/messages/events';
   import type { Division } from '$lib/api/client';
   import type { EventDesk } from './EventDesk.svelte';
@@ -23,7 +24,7 @@
 
 <div class="mx-auto grid w-full max-w-4xl gap-3">
   <form class="panel flex gap-2 p-3" onsubmit={add}>
-    <input class="field min-w-0 flex-1" placeholder={msg.somethingToDoOrTo()} aria-label={msg.somethingToDoOrTo()} maxlength="400" required bind:value={text} />
+    <input class="field min-w-0 flex-1" placeholder={msg.somethingToDoOrTo()} aria-label={msg.somethingToDoOrTo()} {...limits.EventTask.text} required bind:value={text} />
     <button class="act act-main" disabled={text.trim() === ''}>{msg.add()}</button>
   </form>
   <ul class="panel divide-y divide-line px-4">

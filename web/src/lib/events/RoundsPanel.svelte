@@ -1,4 +1,5 @@
 <script lang="ts">
+  import { limits } from '$lib/api/limits';
   import msg from '$lib/messages/events';
   import common from '$lib/messages/common';
   import type { Division, ProfileSummary, RoutineSummary } from '$lib/api/client';
@@ -110,8 +111,7 @@
             label={msg.lengthOf({ title: floor.title })}
             after="×"
             value={floor.floor?.length ?? 18}
-            min={4}
-            max={100}
+            {...limits.Floor.length}
             step={0.5}
             onchange={(length) => desk.set({ floors: desk.event.floors.map((each, at) => (at === index ? { ...each, floor: { width: 11, ...each.floor, length } } : each)) })}
           />
@@ -119,8 +119,7 @@
             label={msg.widthOf({ title: floor.title })}
             after={msg.unitMetres()}
             value={floor.floor?.width ?? 11}
-            min={4}
-            max={100}
+            {...limits.Floor.length}
             step={0.5}
             onchange={(width) => desk.set({ floors: desk.event.floors.map((each, at) => (at === index ? { ...each, floor: { length: 18, ...each.floor, width } } : each)) })}
           />
@@ -156,8 +155,7 @@
             after={msg.minPerDance()}
             label={msg.minutesPerDanceIn({ title: round.title })}
             value={round.minutes}
-            min={1}
-            max={60}
+            {...limits.Round.minutes}
             onchange={(minutes) => desk.setRound(round.id, { minutes })}
           />
           {#if floors.length > 1}<Choice

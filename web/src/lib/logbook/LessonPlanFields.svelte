@@ -1,4 +1,5 @@
 <script lang="ts">
+  import { limits } from '$lib/api/limits';
   import msg from '$lib/messages/logbook';
   import common from '$lib/messages/common';
   import type { Lesson, LessonPart } from '$lib/api/client';
@@ -31,8 +32,7 @@
     ><input
       class="field w-20 px-2"
       type="number"
-      min="10"
-      max="240"
+      {...limits.Lesson.minutes}
       value={lesson.minutes}
       onchange={(event) => desk.set({ minutes: event.currentTarget.valueAsNumber || lesson.minutes })}
     />
@@ -40,7 +40,7 @@
   >
   <label class="inline-flex min-w-60 flex-1 items-center gap-2"
     >{msg.aim()}
-    <input class="field min-w-0 flex-1" maxlength="400" value={lesson.aim ?? ''} onchange={(event) => desk.set({ aim: event.currentTarget.value || undefined })} /></label
+    <input class="field min-w-0 flex-1" {...limits.Lesson.aim} value={lesson.aim ?? ''} onchange={(event) => desk.set({ aim: event.currentTarget.value || undefined })} /></label
   >
 </div>
 <p class={planned === lesson.minutes ? 'text-soft' : 'font-semibold text-madder'} role="status">
@@ -57,8 +57,7 @@
         ><input
           class="field w-14 px-1.5"
           type="number"
-          min="0"
-          max="240"
+          {...limits.LessonPart.minutes}
           aria-label={msg.minutesOf({ title: part.title })}
           value={part.minutes}
           onchange={(event) => change(index, { minutes: Math.max(0, event.currentTarget.valueAsNumber || 0) })}
@@ -68,7 +67,7 @@
         <input
           class="w-full rounded-lg bg-transparent px-1 font-title text-xl font-semibold hover:bg-floor"
           aria-label={msg.activity()}
-          maxlength="400"
+          {...limits.LessonPart.title}
           value={part.title}
           onchange={(event) => change(index, { title: event.currentTarget.value || part.title })}
         />

@@ -1,4 +1,5 @@
 <script lang="ts">
+  import { limits } from '$lib/api/limits';
   import msg from '$lib/messages/logbook';
   import common from '$lib/messages/common';
   import { api, required, sentenceOf, type LessonPlan } from '$lib/api/client';
@@ -67,7 +68,9 @@
     {#if !couple}<Choice label={common.forIt()} value={whose} options={couples.map(({ id, title }) => ({ value: id, label: title }))} onchange={(id) => (chosen = id)} />{/if}
     <input class="field" type="date" aria-label={msg.lessonDate()} required value={on} onchange={(event) => (day = event.currentTarget.value)} />
     <input class="field w-24" aria-label={msg.lessonTime()} required bind:value={time} />
-    <label class="inline-flex items-center gap-2"><input class="field w-20 px-2" type="number" min="10" max="240" required bind:value={minutes} /> {common.minutes()}</label>
+    <label class="inline-flex items-center gap-2"
+      ><input class="field w-20 px-2" type="number" {...limits.LessonPlanQuestion.minutes} required bind:value={minutes} /> {common.minutes()}</label
+    >
     <button class="act act-main">{msg.planTheLesson()}</button>
   </form>
   {#if asking}

@@ -1,4 +1,5 @@
 <script lang="ts">
+  import { limits } from '$lib/api/limits';
   import { faultWords } from './subject';
   import msg from '$lib/messages/logbook';
   import common from '$lib/messages/common';
@@ -159,7 +160,7 @@
       </div>{/if}
   </div>
   <form class="panel flex flex-wrap items-center gap-2 p-3" onsubmit={say}>
-    <textarea class="field min-h-12 w-full py-2" rows="2" maxlength="2000" aria-label={msg.words()} placeholder={msg.anythingElseInYourWords()} bind:value={words}></textarea>
+    <textarea class="field min-h-12 w-full py-2" rows="2" {...limits.Note.words} aria-label={msg.words()} placeholder={msg.anythingElseInYourWords()} bind:value={words}></textarea>
     <label class="inline-flex min-h-11 items-center gap-2"><input class="size-6 accent-(--ff-ink)" type="checkbox" bind:checked={homework} /> {msg.homework2()}</label>
     <span class="flex-1"></span>
     <button class="act act-main min-h-11" disabled={words.trim() === ''}>{msg.addNote()}</button>

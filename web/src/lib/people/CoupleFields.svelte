@@ -1,4 +1,5 @@
 <script lang="ts">
+  import { limits } from '$lib/api/limits';
   import msg from '$lib/messages/people';
   import common from '$lib/messages/common';
   import { sentenceOf, type Couple, type Person, type RoutineSummary } from '$lib/api/client';
@@ -103,7 +104,7 @@
   ><span class="font-semibold">{common.notes()}</span><textarea
     class="field mt-1 w-full py-2"
     rows="3"
-    maxlength="4000"
+    {...limits.Couple.note}
     value={couple.note ?? ''}
     onchange={(event) => desk.set({ note: event.currentTarget.value || undefined })}></textarea></label
 >

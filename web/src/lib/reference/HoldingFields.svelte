@@ -1,4 +1,5 @@
 <script lang="ts">
+  import { limits } from '$lib/api/limits';
   import msg from '$lib/messages/dances';
   import common from '$lib/messages/common';
   import type { Dance } from '$lib/api/client';
@@ -14,8 +15,6 @@
   }
   let { dance, holding }: Props = $props();
 
-  const FASTEST = 400;
-  const MOST_PHRASE_BARS = 32;
   let beats = $derived(Array.from({ length: dance.beatsPerBar }, (_, index) => index + 1));
 </script>
 
@@ -47,23 +46,27 @@
     />
   </div>
   <div class="flex flex-wrap items-center gap-2">
-    <NumberField before={msg.tempoFrom()} min={1} max={FASTEST} value={dance.slowestBarsPerMinute} onchange={(slowest) => holding.hold({ slowest })} />
-    <NumberField before={common.to()} after={common.barsMin()} min={1} max={FASTEST} value={dance.fastestBarsPerMinute} onchange={(fastest) => holding.hold({ fastest })} />
+    <NumberField before={msg.tempoFrom()} {...limits.DanceCustom.slowest} value={dance.slowestBarsPerMinute} onchange={(slowest) => holding.hold({ slowest })} />
+    <NumberField
+      before={common.to()}
+      after={common.barsMin()}
+      {...limits.DanceCustom.fastest}
+      value={dance.fastestBarsPerMinute}
+      onchange={(fastest) => holding.hold({ fastest })}
+    />
   </div>
   <div class="flex flex-wrap items-center gap-2">
     <NumberField
       before={msg.aPhraseHas()}
       after={msg.unitBars({ bars: dance.phraseBars })}
-      min={1}
-      max={MOST_PHRASE_BARS}
+      {...limits.DanceCustom.phraseBars}
       value={dance.phraseBars}
       onchange={(phraseBars) => holding.hold({ phraseBars })}
     />
     <NumberField
       before={msg.aStepIs()}
       after={msg.unitMetres()}
-      min={0.1}
-      max={1.2}
+      {...limits.DanceCustom.stepLength}
       step={0.05}
       width="w-20"
       value={dance.stepLength}

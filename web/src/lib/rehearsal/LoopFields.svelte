@@ -1,4 +1,5 @@
 <script lang="ts">
+  import { limits } from '$lib/api/limits';
   import msg from '$lib/messages/rehearsal';
   import common from '$lib/messages/common';
   import { saidAt } from '$lib/routines/where';
@@ -55,8 +56,7 @@
     <NumberField
       label={msg.repeatsBeforeEachRise()}
       after={msg.timesTo()}
-      min={1}
-      max={20}
+      {...limits.Drill.every}
       value={options.ladderEvery}
       onchange={(ladderEvery) => rehearsal.set({ ladderEvery })}
     />

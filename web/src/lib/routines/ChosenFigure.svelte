@@ -1,4 +1,5 @@
 <script lang="ts">
+  import { limits } from '$lib/api/limits';
   import msg from '$lib/messages/routines';
   import common from '$lib/messages/common';
   import GrowingField from '$lib/ui/GrowingField.svelte';
@@ -60,7 +61,7 @@
     class="field mt-2 w-full shrink-0 py-2 leading-snug"
     label={msg.note()}
     placeholder={msg.aNoteForThisFigure()}
-    maxlength={1000}
+    {...limits.Placement.note}
     value={desk.chosen?.note ?? ''}
     ontype={(note) => desk.typeNote(note)}
     ondone={() => desk.accept()}

@@ -1,4 +1,5 @@
 <script lang="ts">
+  import { limits } from '$lib/api/limits';
   import msg from '$lib/messages/routines';
   import common from '$lib/messages/common';
   import type { FigureSummary } from '$lib/api/client';
@@ -75,11 +76,13 @@
       {#if composing.where !== ''}
         <label class="inline-flex items-center gap-2">{msg.moreBars()} <input class="field w-20 px-2" type="number" min="1" max="64" bind:value={composing.added} /></label>
       {:else}
-        <label class="inline-flex items-center gap-2">{msg.lengthToBar()} <input class="field w-20 px-2" type="number" min="1" max="256" bind:value={composing.toBar} /></label>
+        <label class="inline-flex items-center gap-2"
+          >{msg.lengthToBar()} <input class="field w-20 px-2" type="number" {...limits.CompositionQuestion.toBar} bind:value={composing.toBar} /></label
+        >
       {/if}
       {#if travels}
         <label class="inline-flex items-center gap-2">
-          {msg.corners()} <input class="field w-20 px-2" type="number" min="0" max="8" placeholder={msg.auto()} bind:value={composing.corners} />
+          {msg.corners()} <input class="field w-20 px-2" type="number" {...limits.CompositionQuestion.corners} placeholder={msg.auto()} bind:value={composing.corners} />
         </label>
       {/if}
     </div>

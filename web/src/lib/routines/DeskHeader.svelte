@@ -1,4 +1,5 @@
 <script lang="ts">
+  import { limits } from '$lib/api/limits';
   import msg from '$lib/messages/routines';
   import common from '$lib/messages/common';
   import TitleField from '$lib/ui/TitleField.svelte';
@@ -39,7 +40,13 @@
   {/if}
   {#if !narrow.current || more}
     <label class="inline-flex items-center gap-2">
-      <input class="field w-20 font-semibold" type="number" min="1" max="400" value={desk.routine.tempo} onchange={(event) => desk.setTempo(event.currentTarget.valueAsNumber)} />
+      <input
+        class="field w-20 font-semibold"
+        type="number"
+        {...limits.Routine.tempo}
+        value={desk.routine.tempo}
+        onchange={(event) => desk.setTempo(event.currentTarget.valueAsNumber)}
+      />
       <span class="text-soft">{common.barsMin()}</span>
     </label>
     <ConditionFields routine={desk.routine} onchange={(conditions) => desk.bind(conditions)} />

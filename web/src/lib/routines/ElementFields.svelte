@@ -1,4 +1,5 @@
 <script lang="ts">
+  import { limits } from '$lib/api/limits';
   import msg from '$lib/messages/routines';
   import common from '$lib/messages/common';
   import type { RoutineElement } from '$lib/api/client';
@@ -36,7 +37,7 @@
       options={reference.notation.elements.map(({ shorthand, wording }) => ({ value: shorthand, label: wording }))}
       onchange={(chosen) => (kind = chosen)}
     />
-    <input class="field w-16 px-2" type="number" min="1" max="256" aria-label={msg.length()} required bind:value={length} />
+    <input class="field w-16 px-2" type="number" {...limits.Element.beats} aria-label={msg.length()} required bind:value={length} />
     <Choice
       quiet
       label={msg.beatsOrBars()}

@@ -1,4 +1,5 @@
 <script lang="ts">
+  import { limits } from '$lib/api/limits';
   import msg from '$lib/messages/routines';
   import common from '$lib/messages/common';
   import { fileOf, sentenceOf, type Floor, type Obstacle } from '$lib/api/client';
@@ -18,10 +19,6 @@
   let { desk, room, onclose }: Props = $props();
 
   /** What the program takes, metres. */
-  const SMALLEST_FLOOR = 4;
-  const LARGEST_FLOOR = 100;
-  const SHORTEST_DANCER = 0.9;
-  const TALLEST_DANCER = 2.3;
   const NEW_OBSTACLE: Obstacle = { title: msg.table(), x: 0, y: 0, length: 1, width: 1 };
 
   let floor = $derived<Floor>({ ...desk.score!.floor, ...desk.routine.floor });
@@ -54,7 +51,7 @@
   }
 </script>
 
-{#snippet metres(before: string, value: number, onchange: (value: number) => void, min = 0, max = LARGEST_FLOOR)}
+{#snippet metres(before: string, value: number, onchange: (value: number) => void, min = 0, max = limits.Floor.length.max)}
   <NumberField {before} {value} {onchange} {min} {max} step={0.1} width="w-20" />
 {/snippet}
 
@@ -161,19 +158,25 @@
   {#if !room.tried}
     <h3 class="mt-3 text-base">{msg.useItsOwnFloor()}</h3>
     <div class="mt-1 flex flex-wrap gap-2">
-      {@render metres('long', floor.length, (length) => desk.resizeFloor({ length }), SMALLEST_FLOOR)}
-      {@render metres('wide', floor.width, (width) => desk.resizeFloor({ width }), SMALLEST_FLOOR)}
+      {@render metres(msg.long(), floor.length, (length) => desk.resizeFloor({ length }), limits.Floor.length.min)}
+      {@render metres(msg.wide(), floor.width, (width) => desk.resizeFloor({ width }), limits.Floor.length.min)}
       {@render metres(msg.startAt(), floor.start?.x ?? 0, (x) => change({ start: { x, y: floor.start?.y ?? 0 } }), 0, floor.length)}
       {@render metres(msg.fromTheWall(), floor.start?.y ?? 0, (y) => change({ start: { x: floor.start?.x ?? 0, y } }), 0, floor.width)}
     </div>
     {#each floor.obstacles ?? [] as obstacle, index (index)}
       <fieldset class="mt-2 flex flex-wrap gap-2 rounded-lg bg-floor p-2">
         <legend class="sr-only">{obstacle.title}</legend>
-        <input class="field w-32" aria-label={msg.obstacle()} maxlength="60" value={obstacle.title} onchange={(event) => amend(index, { title: event.currentTarget.value })} />
-        {@render metres('at', obstacle.x, (x) => amend(index, { x }))}
+        <input
+          class="field w-32"
+          aria-label={msg.obstacle()}
+          {...limits.Obstacle.title}
+          value={obstacle.title}
+          onchange={(event) => amend(index, { title: event.currentTarget.value })}
+        />
+        {@render metres(msg.atMetres(), obstacle.x, (x) => amend(index, { x }))}
         {@render metres(msg.fromTheWall(), obstacle.y, (y) => amend(index, { y }))}
-        {@render metres('long', obstacle.length, (length) => amend(index, { length }))}
-        {@render metres('wide', obstacle.width, (width) => amend(index, { width }))}
+        {@render metres(msg.long(), obstacle.length, (length) => amend(index, { length }))}
+        {@render metres(msg.wide(), obstacle.width, (width) => amend(index, { width }))}
         <button class="act" onclick={() => change({ obstacles: (floor.obstacles ?? []).toSpliced(index, 1) })}>{common.remove()}</button>
       </fieldset>
     {/each}
@@ -182,8 +185,8 @@
     </div>
     <h3 class="mt-3 text-base">{msg.theCouple()}</h3>
     <div class="mt-1 flex flex-wrap gap-2">
-      {@render metres(msg.manMTall(), dancers.man, (man) => desk.measure({ ...dancers, man }), SHORTEST_DANCER, TALLEST_DANCER)}
-      {@render metres(msg.ladyMTall(), dancers.lady, (lady) => desk.measure({ ...dancers, lady }), SHORTEST_DANCER, TALLEST_DANCER)}
+      {@render metres(msg.manMTall(), dancers.man, (man) => desk.measure({ ...dancers, man }), limits.Dancers.man.min, limits.Dancers.man.max)}
+      {@render metres(msg.ladyMTall(), dancers.lady, (lady) => desk.measure({ ...dancers, lady }), limits.Dancers.man.min, limits.Dancers.man.max)}
     </div>
   {/if}
   <button class="act mt-3" onclick={save}>{msg.saveThePlanAsSvg()}</button>

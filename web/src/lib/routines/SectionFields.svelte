@@ -1,4 +1,5 @@
 <script lang="ts">
+  import { limits } from '$lib/api/limits';
   import msg from '$lib/messages/routines';
   import type { Placement, Section } from '$lib/api/client';
   import Choice from '$lib/ui/Choice.svelte';
@@ -13,7 +14,6 @@
   }
   let { placement, section, ondivide, onrounds }: Props = $props();
 
-  const MOST_TIMES = 8;
   let times = $derived(section?.times ?? 1);
   let usual = $derived([
     ...Array.from({ length: times }, (_, index) => ({ value: String(index + 1), label: msg.onlyTheTime({ ordinal: ordinal(index + 1) }) })),
@@ -33,18 +33,17 @@
       <input
         class="field min-w-0 flex-1"
         aria-label={msg.sectionTitle()}
-        maxlength="120"
+        {...limits.Section.title}
         value={own.title}
         onchange={(event) => ondivide({ ...own, title: event.currentTarget.value.trim() || own.title })}
       />
       <input
         class="field w-16 px-2"
         type="number"
-        min="1"
-        max={MOST_TIMES}
+        {...limits.Section.times}
         aria-label={msg.repeats()}
         value={own.times}
-        onchange={(event) => ondivide({ ...own, times: Math.max(1, Math.min(MOST_TIMES, event.currentTarget.valueAsNumber || 1)) })}
+        onchange={(event) => ondivide({ ...own, times: Math.max(1, Math.min(limits.Section.times.max, event.currentTarget.valueAsNumber || 1)) })}
       />
       <span class="text-soft">{msg.timesUnit({ times: own.times ?? 1 })}</span>
       <button class="act" onclick={() => ondivide(undefined)}>{msg.noSection()}</button>

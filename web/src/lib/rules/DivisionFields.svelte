@@ -1,4 +1,5 @@
 <script lang="ts">
+  import { limits } from '$lib/api/limits';
   import msg from '$lib/messages/rules';
   import common from '$lib/messages/common';
   import type { Division, FigureSummary, HoldRule } from '$lib/api/client';
@@ -167,7 +168,7 @@
       ><span class="text-soft">{msg.dress()}</span><textarea
         class="field mt-1 w-full py-2 leading-snug"
         rows="2"
-        maxlength="1000"
+        {...limits.Division.dress}
         value={division.dress ?? ''}
         onchange={(event) => onchange({ dress: event.currentTarget.value })}></textarea></label
     >
@@ -175,7 +176,7 @@
       ><span class="text-soft">{common.music()}</span><textarea
         class="field mt-1 w-full py-2 leading-snug"
         rows="2"
-        maxlength="1000"
+        {...limits.Division.dress}
         value={division.music ?? ''}
         onchange={(event) => onchange({ music: event.currentTarget.value })}></textarea></label
     >

@@ -1,4 +1,5 @@
 <script lang="ts">
+  import { limits } from '$lib/api/limits';
   import GrowingField from './GrowingField.svelte';
 
   interface Props {
@@ -20,7 +21,7 @@
     quiet ? 'min-w-52 sm:min-w-[26rem]' : 'min-w-0 sm:min-w-72 sm:text-3xl',
   ]}
   {label}
-  maxlength={120}
+  {...limits.Routine.title}
   value={title}
   {ontype}
   {ondone}

@@ -4,6 +4,7 @@ import com.fasterxml.jackson.annotation.JsonInclude;
 import fluidframe.app.classes.ClassDocuments.ClassPartDocument;
 import fluidframe.app.classes.ClassDocuments.ClassWishDocument;
 import fluidframe.app.classes.ClassDocuments.PairDocument;
+import fluidframe.app.problems.Faults;
 import fluidframe.app.storage.PlainDocument;
 import io.swagger.v3.oas.annotations.media.Schema;
 import jakarta.validation.Valid;
@@ -22,7 +23,10 @@ import java.util.List;
 @Schema(name = "Class")
 record ClassDocument(
         @NotNull(message = "an id") String id,
-        @NotNull(message = "a title") String title,
+
+        @NotNull(message = "a title") @Schema(maxLength = Faults.LONGEST_NAME)
+        String title,
+
         String date,
         @NotNull(message = "what it is about") @Valid ClassWishDocument wish,
 

@@ -2,6 +2,7 @@ package fluidframe.app.classes;
 
 import fluidframe.core.classes.ClassPart;
 import fluidframe.core.classes.ClassPlan;
+import fluidframe.core.classes.ClassWish;
 import fluidframe.core.learning.LearningStep;
 import fluidframe.core.learning.Skill;
 import fluidframe.core.partners.Pair;
@@ -30,9 +31,15 @@ final class ClassDocuments {
             List<@NotNull(message = "a figure's id") String> figures,
 
             @NotNull(message = "a level") String level,
-            @NotNull(message = "minutes") Integer minutes,
-            @NotNull(message = "how many men") Integer men,
-            @NotNull(message = "how many ladies") Integer ladies) {}
+
+            @Schema(minimum = "" + ClassWish.SHORTEST, maximum = "" + ClassWish.LONGEST) @NotNull(message = "minutes")
+            Integer minutes,
+
+            @Schema(minimum = "0", maximum = "" + ClassWish.MOST_OF_A_PART) @NotNull(message = "how many men")
+            Integer men,
+
+            @Schema(minimum = "0", maximum = "" + ClassWish.MOST_OF_A_PART) @NotNull(message = "how many ladies")
+            Integer ladies) {}
 
     /** A part of a class: what is done, what is counted, and how fast, of the slowest usual tempo; 0 without music. */
     @Schema(name = "ClassPart")
@@ -40,6 +47,7 @@ final class ClassDocuments {
             @NotNull(message = "a title") @Size(max = 200, message = "at most 200 letters")
             String title,
 
+            @Schema(minimum = "0", maximum = "" + ClassStore.LONGEST_PART)
             int minutes,
 
             @NotNull(message = "what is done") @Size(max = 4000, message = "at most 4000 letters")

@@ -12,7 +12,7 @@ import tools.jackson.databind.json.JsonMapper;
 @Service
 class ClassStore extends PlainStore<ClassEntity, ClassDocument> {
 
-    private static final int LONGEST_PART = 180;
+    static final int LONGEST_PART = 180;
 
     ClassStore(
             ClassRepository repository,

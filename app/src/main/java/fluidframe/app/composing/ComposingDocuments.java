@@ -5,6 +5,7 @@ import fluidframe.app.links.VerdictDocument;
 import fluidframe.app.routines.RoutineDocument;
 import fluidframe.app.routines.RoutineDocument.PlacementDocument;
 import fluidframe.core.compose.Composition;
+import fluidframe.core.compose.Wish;
 import fluidframe.core.detour.Detour;
 import fluidframe.core.link.Dancing;
 import fluidframe.core.link.Move;
@@ -161,7 +162,10 @@ final class ComposingDocuments {
             @NotNull(message = "a routine") @Valid RoutineDocument routine,
             Integer after,
             boolean meetsNext,
+
+            @Schema(minimum = "1", maximum = "" + WishReader.MOST_BARS)
             Integer toBar,
+
             Integer least,
             Integer most,
             List<@NotNull(message = "a figure's id") String> required,
@@ -169,7 +173,10 @@ final class ComposingDocuments {
             List<@NotNull(message = "a figure's id") String> favourites,
             Integer mostTimes,
             boolean bends,
+
+            @Schema(minimum = "0", maximum = "" + Wish.MOST_CORNERS)
             Integer corners,
+
             List<@NotNull(message = "a figure's id") String> highlights,
             List<@NotNull(message = "a bar from 1") Integer> hits,
             List<@NotNull(message = "a bar from 1") Integer> boundaries,

@@ -34,7 +34,7 @@ import java.util.stream.Stream;
 /** Reads what is to be composed as a coach says it: to which bar, in the room there is. */
 final class WishReader {
 
-    private static final int MOST_BARS = 256;
+    static final int MOST_BARS = 256;
     private static final int WINDOW_BARS = 4;
     private static final int ANSWERS = 5;
     private static final Map<String, UnaryOperator<Taste>> LIFTS = new TreeMap<>(Map.of(

@@ -2,6 +2,7 @@ package fluidframe.app.dances;
 
 import com.fasterxml.jackson.annotation.JsonInclude;
 import fluidframe.app.storage.PlainDocument;
+import fluidframe.core.time.Tempo;
 import io.swagger.v3.oas.annotations.media.Schema;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
@@ -27,9 +28,17 @@ public record DanceCustomDocument(
         @Size(max = 4, message = "at most 4 beats") List<@NotNull(message = "a beat") Integer> startBeats,
         String slow,
         String feel,
+
+        @Schema(minimum = "" + Tempo.SLOWEST, maximum = "" + Tempo.FASTEST)
         Integer slowest,
+
+        @Schema(minimum = "" + Tempo.SLOWEST, maximum = "" + Tempo.FASTEST)
         Integer fastest,
+
+        @Schema(minimum = "1", maximum = "" + DanceCustomReading.MOST_PHRASE_BARS)
         Integer phraseBars,
+
+        @Schema(minimum = "" + DanceCustomReading.SHORTEST_STEP, maximum = "" + DanceCustomReading.LONGEST_STEP)
         Double stepLength)
         implements PlainDocument {
 

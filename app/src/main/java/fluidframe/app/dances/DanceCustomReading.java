@@ -17,10 +17,9 @@ final class DanceCustomReading {
 
     private static final Beats SHORTEST_SLOW = Beats.HALF;
     private static final Beats LONGEST_SLOW = Beats.of(4);
-    private static final int MOST_PHRASE_BARS = 32;
-    private static final double SHORTEST_STEP = 0.1;
-    private static final double LONGEST_STEP = 1.2;
-    private static final int FASTEST = 400;
+    static final int MOST_PHRASE_BARS = 32;
+    static final double SHORTEST_STEP = 0.1;
+    static final double LONGEST_STEP = 1.2;
 
     private final DanceCustomDocument document;
     private final Faults faults = new Faults("");
@@ -44,8 +43,8 @@ final class DanceCustomReading {
             faults.add("/id", document.id(), DancesSentences.theIdOfADance());
             faults.refuse();
         }
-        Optional<Integer> slowest = within("/slowest", document.slowest(), FASTEST);
-        Optional<Integer> fastest = within("/fastest", document.fastest(), FASTEST);
+        Optional<Integer> slowest = within("/slowest", document.slowest(), Tempo.FASTEST);
+        Optional<Integer> fastest = within("/fastest", document.fastest(), Tempo.FASTEST);
         DanceCustom custom = new DanceCustom(
                 startBeats(dance.orElseThrow()),
                 slow(),

@@ -5,6 +5,7 @@ import fluidframe.app.routines.RoutineDocument;
 import fluidframe.core.couple.Part;
 import fluidframe.core.drill.Drill;
 import fluidframe.core.drill.DrillSheet;
+import fluidframe.core.drill.TempoLadder;
 import fluidframe.core.figure.Way;
 import fluidframe.core.link.Dancing;
 import fluidframe.core.text.Term;
@@ -68,10 +69,19 @@ final class DrillDocuments {
 
             @JsonInclude(JsonInclude.Include.NON_DEFAULT) boolean flatShoes,
             @Size(max = 6, message = "at most 6 degrees") List<@NotNull(message = "hundredths") Integer> degrees,
-            @NotNull(message = "hundredths") Integer from,
-            @NotNull(message = "hundredths") Integer to,
+
+            @Schema(minimum = "" + TempoLadder.SLOWEST, maximum = "" + TempoLadder.FASTEST)
+            @NotNull(message = "hundredths")
+            Integer from,
+
+            @Schema(minimum = "" + TempoLadder.SLOWEST, maximum = "" + TempoLadder.FASTEST)
+            @NotNull(message = "hundredths")
+            Integer to,
+
             @NotNull(message = "hundredths") Integer step,
-            @NotNull(message = "how often") Integer every) {
+
+            @Schema(minimum = "1", maximum = "" + TempoLadder.OFTENEST) @NotNull(message = "how often")
+            Integer every) {
 
         static DrillDocument of(Drill drill) {
             return new DrillDocument(

@@ -2,6 +2,7 @@ package fluidframe.app.events;
 
 import com.fasterxml.jackson.annotation.JsonInclude;
 import fluidframe.app.floor.FloorDocument;
+import fluidframe.app.problems.Faults;
 import fluidframe.app.storage.PlainDocument;
 import fluidframe.core.day.DayWish;
 import io.swagger.v3.oas.annotations.media.Schema;
@@ -25,7 +26,10 @@ import java.util.Objects;
 @Schema(name = "Event")
 public record EventDocument(
         @NotNull(message = "an id") String id,
-        @NotNull(message = "a title") String title,
+
+        @Schema(maxLength = Faults.LONGEST_NAME) @NotNull(message = "a title")
+        String title,
+
         @NotNull(message = "a date") String date,
         @Size(max = 200, message = "at most 200 letters") String place,
         @NotNull(message = "the id of a profile") String profile,
@@ -150,7 +154,10 @@ public record EventDocument(
             @NotNull(message = "a division") String division,
             String floor,
             @Size(max = 10, message = "at most 10 dances") List<@NotNull(message = "a dance") String> dances,
-            @NotNull(message = "minutes") Integer minutes,
+
+            @Schema(minimum = "1", maximum = "" + EventReading.LONGEST_ROUND) @NotNull(message = "minutes")
+            Integer minutes,
+
             String after,
             String at,
 

@@ -36,7 +36,7 @@ public final class EventReading {
     /** What most events keep to. */
     static final EventDayDocument USUAL_DAY = new EventDayDocument("09:00", "18:00", 15, 15, 5);
 
-    private static final int LONGEST_ROUND = 60;
+    static final int LONGEST_ROUND = 60;
     private static final int LATEST = 24 * 60;
 
     private final EventDocument document;

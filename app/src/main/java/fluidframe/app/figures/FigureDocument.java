@@ -2,6 +2,7 @@ package fluidframe.app.figures;
 
 import com.fasterxml.jackson.annotation.JsonInclude;
 import com.fasterxml.jackson.annotation.JsonPropertyOrder;
+import fluidframe.core.notation.DraftReader;
 import io.swagger.v3.oas.annotations.media.Schema;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
@@ -50,7 +51,10 @@ public record FigureDocument(
         @NotNull(message = "an id") String id,
         @NotNull(message = "a dance") String dance,
         String feel,
-        @NotNull(message = "a title") String title,
+
+        @NotNull(message = "a title") @Schema(maxLength = DraftReader.LONGEST_NAME)
+        String title,
+
         List<@NotNull(message = "another name") String> otherNames,
         @NotNull(message = "a level") String level,
         @NotNull(message = "a number of bars") String bars,

@@ -16,8 +16,12 @@ import java.util.List;
 @JsonInclude(JsonInclude.Include.NON_EMPTY)
 @Schema(name = "Floor")
 public record FloorDocument(
+        @Schema(minimum = "" + Floor.SMALLEST, maximum = "" + Floor.LARGEST)
         double length,
+
+        @Schema(minimum = "" + Floor.SMALLEST, maximum = "" + Floor.LARGEST)
         double width,
+
         PointDocument start,
         List<@Valid @NotNull(message = "an obstacle") ObstacleDocument> obstacles) {
 
@@ -33,7 +37,13 @@ public record FloorDocument(
     /** What stands on the floor, with its corner nearest the room's. */
     @Schema(name = "Obstacle")
     public record ObstacleDocument(
-            @NotNull(message = "what it is") String title, double x, double y, double length, double width) {
+            @Schema(maxLength = Floors.LONGEST_TITLE) @NotNull(message = "what it is")
+            String title,
+
+            double x,
+            double y,
+            double length,
+            double width) {
 
         static ObstacleDocument of(Obstacle obstacle) {
             return new ObstacleDocument(

@@ -1,8 +1,10 @@
 package fluidframe.app.logbook;
 
 import com.fasterxml.jackson.annotation.JsonInclude;
+import fluidframe.app.problems.Faults;
 import fluidframe.app.storage.PlainDocument;
 import fluidframe.core.practice.LessonPart;
+import fluidframe.core.practice.LessonPlanner;
 import io.swagger.v3.oas.annotations.media.Schema;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
@@ -21,11 +23,18 @@ import java.util.List;
 @Schema(name = "Lesson")
 public record LessonDocument(
         @NotNull(message = "an id") String id,
-        @NotNull(message = "a title") String title,
+
+        @Schema(maxLength = Faults.LONGEST_NAME) @NotNull(message = "a title")
+        String title,
+
         @NotNull(message = "a couple") String couple,
         @NotNull(message = "a date") String date,
         @NotNull(message = "a time") String time,
-        @NotNull(message = "minutes") Integer minutes,
+
+        @Schema(minimum = "" + LessonPlanner.SHORTEST, maximum = "" + LessonPlanner.LONGEST)
+        @NotNull(message = "minutes")
+        Integer minutes,
+
         String routine,
         @Size(max = 400, message = "at most 400 letters") String aim,
 
@@ -40,7 +49,8 @@ public record LessonDocument(
             @NotNull(message = "a title") @Size(max = 400, message = "at most 400 letters")
             String title,
 
-            @NotNull(message = "minutes") Integer minutes,
+            @Schema(minimum = "0", maximum = "" + LessonStore.LONGEST_PART) @NotNull(message = "minutes")
+            Integer minutes,
 
             @Size(max = 600, message = "at most 600 letters")
             String subject,

@@ -25,7 +25,7 @@ import tools.jackson.databind.json.JsonMapper;
 @Service
 public class LessonStore extends PlainStore<LessonEntity, LessonDocument> {
 
-    private static final int LONGEST_PART = 240;
+    static final int LONGEST_PART = 240;
 
     private final LessonRepository repository;
     private final CoupleStore couples;

@@ -5,6 +5,7 @@ import fluidframe.app.logbook.LessonDocument.LessonPartDocument;
 import fluidframe.core.figure.Figure;
 import fluidframe.core.practice.Due;
 import fluidframe.core.practice.DueSentence;
+import fluidframe.core.practice.LessonPlanner;
 import fluidframe.core.practice.Subject;
 import io.swagger.v3.oas.annotations.media.Schema;
 import jakarta.validation.constraints.NotNull;
@@ -72,7 +73,11 @@ final class TodayDocuments {
     @Schema(name = "LessonPlanQuestion")
     record LessonPlanQuestionDocument(
             @NotNull(message = "a couple") String couple,
-            @NotNull(message = "minutes") Integer minutes,
+
+            @Schema(minimum = "" + LessonPlanner.SHORTEST, maximum = "" + LessonPlanner.LONGEST)
+            @NotNull(message = "minutes")
+            Integer minutes,
+
             String routine,
             String date,
             String zone) {}

@@ -1,6 +1,7 @@
 package fluidframe.app.people;
 
 import com.fasterxml.jackson.annotation.JsonInclude;
+import fluidframe.app.problems.Faults;
 import fluidframe.app.storage.PlainDocument;
 import io.swagger.v3.oas.annotations.media.Schema;
 import jakarta.validation.Valid;
@@ -20,7 +21,9 @@ import java.util.stream.Collectors;
 @Schema(name = "Couple")
 public record CoupleDocument(
         @NotNull(message = "an id") String id,
-        @NotNull(message = "a title") String title,
+
+        @Schema(maxLength = Faults.LONGEST_NAME) @NotNull(message = "a title")
+        String title,
 
         @JsonInclude @NotNull(message = "members") @Size(min = 1, max = 100, message = "1 to 100 people")
         List<@Valid @NotNull(message = "a member") MemberDocument> members,

@@ -1,7 +1,9 @@
 package fluidframe.app.people;
 
 import com.fasterxml.jackson.annotation.JsonInclude;
+import fluidframe.app.problems.Faults;
 import fluidframe.app.storage.PlainDocument;
+import fluidframe.core.geometry.Dancers;
 import io.swagger.v3.oas.annotations.media.Schema;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
@@ -21,10 +23,16 @@ import java.util.List;
 @Schema(name = "Person")
 public record PersonDocument(
         @NotNull(message = "an id") String id,
-        @NotNull(message = "a name") String title,
+
+        @Schema(maxLength = Faults.LONGEST_NAME) @NotNull(message = "a name")
+        String title,
+
         String level,
         @Size(max = 40, message = "at most 40 dances") List<@NotNull(message = "a dance") String> dances,
+
+        @Schema(minimum = "" + Dancers.SHORTEST, maximum = "" + Dancers.TALLEST)
         Double height,
+
         @Size(max = 200, message = "at most 200 letters") String shoes,
         @Size(max = 4000, message = "at most 4000 letters") String note,
         @Size(max = 4000, message = "at most 4000 letters") String injuries)

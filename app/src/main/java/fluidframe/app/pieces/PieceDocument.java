@@ -1,6 +1,7 @@
 package fluidframe.app.pieces;
 
 import com.fasterxml.jackson.annotation.JsonInclude;
+import fluidframe.app.problems.Faults;
 import fluidframe.app.storage.PlainDocument;
 import fluidframe.core.piece.CueWord;
 import fluidframe.core.piece.Hit;
@@ -25,7 +26,10 @@ import java.util.List;
 @Schema(name = "Piece")
 public record PieceDocument(
         @NotNull(message = "an id") String id,
-        @NotNull(message = "a title") String title,
+
+        @NotNull(message = "a title") @Schema(maxLength = Faults.LONGEST_NAME)
+        String title,
+
         List<@NotNull(message = "a dance") String> dances,
         @NotNull(message = "beats in a bar") Integer beatsPerBar,
         String upBeat,

@@ -1,7 +1,9 @@
 package fluidframe.app.postures;
 
 import com.fasterxml.jackson.annotation.JsonInclude;
+import fluidframe.app.problems.Faults;
 import fluidframe.app.storage.PlainDocument;
+import fluidframe.core.posture.Posture;
 import io.swagger.v3.oas.annotations.media.Schema;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
@@ -20,7 +22,9 @@ import java.util.List;
 @Schema(name = "PostureSheet")
 public record PostureDocument(
         @NotNull(message = "an id") String id,
-        @NotNull(message = "a title") String title,
+
+        @Schema(maxLength = Faults.LONGEST_NAME) @NotNull(message = "a title")
+        String title,
 
         @JsonInclude @NotNull(message = "dances") @Size(min = 1, max = 40, message = "1 to 40 dances")
         List<@NotNull(message = "a dance") String> dances,
@@ -58,7 +62,10 @@ public record PostureDocument(
             @NotNull(message = "how the shoulders are held") String shoulders,
             @NotNull(message = "where the head looks") String head,
             @NotNull(message = "where the weight is") String weight,
-            @NotNull(message = "degrees") Integer lean,
+
+            @Schema(minimum = "" + Posture.MOST_BACKWARD, maximum = "" + Posture.MOST_FORWARD)
+            @NotNull(message = "degrees")
+            Integer lean,
 
             @Size(max = 400, message = "at most 400 letters")
             String note) {}

@@ -6,6 +6,7 @@ import fluidframe.app.figures.FigureMapper;
 import fluidframe.core.question.Expected;
 import fluidframe.core.question.Mark;
 import fluidframe.core.question.Question;
+import fluidframe.core.question.Questions;
 import io.swagger.v3.oas.annotations.media.Schema;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
@@ -39,7 +40,9 @@ final class QuestionDocuments {
             @Size(max = 1000, message = "at most 1000 figures")
             List<@NotNull(message = "a figure's id") String> figures,
 
-            @NotNull(message = "how many questions") Integer count,
+            @Schema(minimum = "1", maximum = "" + Questions.MOST_IN_A_SET) @NotNull(message = "how many questions")
+            Integer count,
+
             Long seed,
             String weakOf) {}
 

@@ -2,7 +2,11 @@ package fluidframe.app.routines;
 
 import com.fasterxml.jackson.annotation.JsonInclude;
 import fluidframe.app.floor.FloorDocument;
+import fluidframe.app.problems.Faults;
 import fluidframe.core.geometry.Dancers;
+import fluidframe.core.link.Element;
+import fluidframe.core.routine.Section;
+import fluidframe.core.time.Tempo;
 import io.swagger.v3.oas.annotations.media.Schema;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
@@ -18,9 +22,16 @@ import java.util.stream.Stream;
 @Schema(name = "Routine")
 public record RoutineDocument(
         @NotNull(message = "an id") String id,
-        @NotNull(message = "a title") String title,
+
+        @Schema(maxLength = Faults.LONGEST_NAME) @NotNull(message = "a title")
+        String title,
+
         @NotNull(message = "a dance") String dance,
-        @NotNull(message = "a tempo in bars a minute") Integer tempo,
+
+        @Schema(minimum = "" + Tempo.SLOWEST, maximum = "" + Tempo.FASTEST)
+        @NotNull(message = "a tempo in bars a minute")
+        Integer tempo,
+
         @JsonInclude(JsonInclude.Include.NON_DEFAULT) boolean syllabus,
         String level,
         @JsonInclude(JsonInclude.Include.NON_DEFAULT) boolean archived,
@@ -83,7 +94,12 @@ public record RoutineDocument(
 
     /** How tall the couple are, metres; absent for the height for which the dances' step lengths are given. */
     @Schema(name = "Dancers")
-    public record DancersDocument(double man, double lady) {
+    public record DancersDocument(
+            @Schema(minimum = "" + Dancers.SHORTEST, maximum = "" + Dancers.TALLEST)
+            double man,
+
+            @Schema(minimum = "" + Dancers.SHORTEST, maximum = "" + Dancers.TALLEST)
+            double lady) {
 
         static DancersDocument of(Dancers dancers) {
             return new DancersDocument(dancers.man(), dancers.lady());
@@ -109,7 +125,7 @@ public record RoutineDocument(
             String start,
             @JsonInclude(JsonInclude.Include.NON_DEFAULT) boolean cornerAfter,
             @JsonInclude(JsonInclude.Include.NON_DEFAULT) boolean highlight,
-            String note,
+            @Schema(maxLength = RoutineReader.LONGEST_NOTE) String note,
             @Valid SectionDocument section,
             String rounds,
             String entry,
@@ -224,7 +240,10 @@ public record RoutineDocument(
     @Schema(name = "Element")
     public record ElementDocument(
             @NotNull(message = "what is done") String kind,
+
+            @Schema(minimum = "1", maximum = "" + Element.MOST_BEATS)
             Integer beats,
+
             Integer bars,
             String part,
             String to,
@@ -233,6 +252,9 @@ public record RoutineDocument(
     /** A section and how often it is danced. */
     @Schema(name = "Section")
     public record SectionDocument(
-            @NotNull(message = "a title") String title,
-            @NotNull(message = "how often it is danced") Integer times) {}
+            @Schema(maxLength = RoutineReader.LONGEST_NAME) @NotNull(message = "a title")
+            String title,
+
+            @Schema(minimum = "1", maximum = "" + Section.MOST_TIMES) @NotNull(message = "how often it is danced")
+            Integer times) {}
 }

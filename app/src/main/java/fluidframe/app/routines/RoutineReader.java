@@ -57,8 +57,8 @@ import org.springframework.stereotype.Component;
 @Component
 public class RoutineReader {
 
-    private static final int LONGEST_NAME = 120;
-    private static final int LONGEST_NOTE = 1000;
+    static final int LONGEST_NAME = 120;
+    static final int LONGEST_NOTE = 1000;
 
     /** In all that is remembered: a hundred routines of ordinary length. */
     private static final int MOST_PLACEMENTS = 3_000;

@@ -1,6 +1,7 @@
 package fluidframe.app.rules;
 
 import com.fasterxml.jackson.annotation.JsonInclude;
+import fluidframe.app.problems.Faults;
 import fluidframe.app.storage.PlainDocument;
 import fluidframe.core.rules.Division;
 import fluidframe.core.rules.FigureRule;
@@ -21,7 +22,10 @@ import java.util.List;
 @Schema(name = "RuleProfile")
 public record ProfileDocument(
         @NotNull(message = "an id") String id,
-        @NotNull(message = "a title") String title,
+
+        @Schema(maxLength = Faults.LONGEST_NAME) @NotNull(message = "a title")
+        String title,
+
         @Size(max = 4000, message = "at most 4000 letters") String note,
 
         @NotNull(message = "divisions")

@@ -48,8 +48,8 @@ import org.springframework.web.bind.annotation.RestController;
 @Tag(name = "sounds")
 class SoundResource {
 
-    private static final double SLOWEST = 5;
-    private static final double FASTEST = 200;
+    static final double SLOWEST = 5;
+    static final double FASTEST = 200;
 
     private final RoutineReader reader;
     private final Scores scores;

@@ -3,6 +3,7 @@ package fluidframe.app.sounds;
 import fluidframe.app.routines.RoutineDocument;
 import fluidframe.core.sound.Cue;
 import fluidframe.core.sound.Track;
+import fluidframe.core.sound.TrackWish;
 import io.swagger.v3.oas.annotations.media.Schema;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
@@ -24,12 +25,17 @@ final class TrackDocuments {
             @Valid @NotNull(message = "a routine") RoutineDocument routine,
             Double from,
             Double to,
+
+            @Schema(minimum = "0", maximum = "" + TrackWish.MOST_COUNT_IN_BARS)
             Integer countInBars,
+
             String counted,
             String counting,
             Double clicks,
             Double voice,
             Double music,
+
+            @Schema(minimum = "" + SoundResource.SLOWEST, maximum = "" + SoundResource.FASTEST)
             Double percent) {}
 
     /**

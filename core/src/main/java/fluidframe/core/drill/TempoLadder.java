@@ -15,7 +15,7 @@ public record TempoLadder(int from, int to, int step, int every) {
 
     public static final int SLOWEST = 40;
     public static final int FASTEST = 120;
-    private static final int OFTENEST = 32;
+    public static final int OFTENEST = 32;
     public static final TempoLadder USUAL = new TempoLadder(60, 100, 10, 2);
 
     /** @throws IllegalArgumentException if it gets slower, or is slower or faster than anything can be rehearsed */

@@ -69,7 +69,7 @@ public final class DraftReader {
     public static final int MOST_BARS = 64;
 
     private static final Pattern MUTED_RULE = Pattern.compile("[A-Z]\\d{1,2}");
-    private static final int LONGEST_NAME = 120;
+    public static final int LONGEST_NAME = 120;
     private static final int MOST_NAMES = 20;
     private static final int LONGEST_TEXT = 1000;
 

@@ -17,8 +17,8 @@ public record Posture(
         int lean,
         String note) {
 
-    private static final int MOST_FORWARD = 20;
-    private static final int MOST_BACKWARD = -30;
+    public static final int MOST_FORWARD = 20;
+    public static final int MOST_BACKWARD = -30;
 
     /** @throws IllegalArgumentException if nobody leans so far */
     public Posture {

@@ -7,8 +7,11 @@ package fluidframe.core.time;
  */
 public record Tempo(int barsPerMinute) {
 
+    public static final int SLOWEST = 1;
+    public static final int FASTEST = 400;
+
     public Tempo {
-        if (barsPerMinute < 1 || barsPerMinute > 400) {
+        if (barsPerMinute < SLOWEST || barsPerMinute > FASTEST) {
             throw new IllegalArgumentException(TimeSentences.aTempoOfBarsAMinute(barsPerMinute));
         }
     }
