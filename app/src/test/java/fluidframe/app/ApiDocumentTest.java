@@ -72,6 +72,25 @@ class ApiDocumentTest {
         assertThat(silent).isEmpty();
     }
 
+    @Test
+    void everyRequestSaysWhatItDoesAndWhatItsParametersAre() throws IOException {
+        List<String> silent = new ArrayList<>();
+        kept().at("/paths")
+                .properties()
+                .forEach(path -> path.getValue().properties().forEach(request -> {
+                    String name = request.getKey() + " " + path.getKey();
+                    if (!request.getValue().has("description")) {
+                        silent.add(name);
+                    }
+                    request.getValue().path("parameters").forEach(parameter -> {
+                        if (!parameter.has("description")) {
+                            silent.add(name + "?" + parameter.path("name").asString());
+                        }
+                    });
+                }));
+        assertThat(silent).isEmpty();
+    }
+
     private JsonNode kept() throws IOException {
         return json.readTree(Files.readString(KEPT));
     }

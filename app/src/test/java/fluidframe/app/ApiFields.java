@@ -20,7 +20,9 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Properties;
+import java.util.regex.Pattern;
 import java.util.stream.Stream;
 
 /**
@@ -67,14 +69,20 @@ final class ApiFields {
             Map.entry("ImportItem.likeness", List.of("new", "same", "differs")),
             Map.entry("ImportChoice.choice", List.of("keep", "replace", "both")));
 
-    private final Properties meanings = new Properties();
+    private static final Pattern OF_ONE = Pattern.compile("/api/[a-z-]+/\\{id}");
+    private static final Pattern OF_ALL = Pattern.compile("/api/[a-z-]+");
 
-    ApiFields() {
-        try (InputStream text = ApiFields.class.getResourceAsStream("/api-fields.properties")) {
-            meanings.load(text);
+    private final Properties meanings = read("/api-fields.properties");
+    private final Properties requests = read("/api-operations.properties");
+
+    private static Properties read(String resource) {
+        Properties read = new Properties();
+        try (InputStream text = ApiFields.class.getResourceAsStream(resource)) {
+            read.load(text);
         } catch (IOException e) {
             throw new UncheckedIOException(e);
         }
+        return read;
     }
 
     private static List<String> lower(Enum<?>... values) {
@@ -91,9 +99,25 @@ final class ApiFields {
         return Arrays.stream(Stand.values()).map(Stand::wording).toList();
     }
 
-    /** Adds it to the schemas. */
+    private String meaning(String method, String path) {
+        String shape =
+                OF_ONE.matcher(path).matches() ? "*/{id}" : OF_ALL.matcher(path).matches() ? "*" : path;
+        return requests.getProperty(method + " " + path, requests.getProperty(method + " " + shape));
+    }
+
+    /** Adds it to the requests and the schemas. */
     @SuppressWarnings({"rawtypes", "unchecked"})
     void describe(OpenAPI api) {
+        api.getPaths()
+                .forEach((path, item) -> item.readOperationsMap().forEach((method, operation) -> {
+                    if (operation.getDescription() == null) {
+                        operation.setDescription(meaning(method.name().toLowerCase(Locale.ROOT), path));
+                    }
+                    Optional.ofNullable(operation.getParameters()).orElse(List.of()).stream()
+                            .filter(parameter -> parameter.getDescription() == null)
+                            .forEach(parameter ->
+                                    parameter.setDescription(requests.getProperty("?" + parameter.getName())));
+                }));
         api.getComponents().getSchemas().forEach((name, schema) -> {
             Map<String, Schema> properties = schema.getProperties() == null ? Map.of() : schema.getProperties();
             properties.forEach((field, property) -> {
