@@ -53,6 +53,13 @@ describe('rows of a chart that move', () => {
   });
 });
 
+it('takes along the rows of the lady that are repeated', () => {
+  const repeat = { first: 1, last: 4, ladyFirst: 1, ladyLast: 2, times: '1-2' };
+  const moved = withRows({ ...FIGURE, repeat }, 'lady', [{ row: { foot: 'new' } }, ...numbered(FIGURE.lady)]);
+  expect(moved.repeat).toEqual({ ...repeat, ladyFirst: 2, ladyLast: 3 });
+  expect(withRows({ ...FIGURE, repeat }, 'man', numbered(FIGURE.man).slice(0, 3)).repeat).toEqual({ ...repeat, last: 3 });
+});
+
 describe('a block from a spreadsheet', () => {
   it('is told from a single cell', () => {
     expect(blockOf('heel')).toBeUndefined();

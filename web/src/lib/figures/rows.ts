@@ -43,6 +43,10 @@ export function withRows(figure: Figure, part: Part, moved: MovedRow[]): Figure 
     figureNow.splits = figure.splits?.map((split) => ({ ...split, first: bound(split.first), last: bound(split.last) }));
     if (figure.repeat) figureNow.repeat = { ...figure.repeat, first: bound(figure.repeat.first), last: bound(figure.repeat.last) };
   }
+  const { ladyFirst, ladyLast } = figure.repeat ?? {};
+  if (part === 'lady' && figure.repeat && ladyFirst !== undefined && ladyLast !== undefined) {
+    figureNow.repeat = { ...figure.repeat, ladyFirst: bound(ladyFirst), ladyLast: bound(ladyLast) };
+  }
   return withoutUndefined(figureNow);
 }
 

@@ -7,11 +7,13 @@ import fluidframe.app.routines.RoutineDocument.PlacementDocument;
 import fluidframe.core.compose.Composition;
 import fluidframe.core.compose.Wish;
 import fluidframe.core.detour.Detour;
+import fluidframe.core.link.Comparison;
 import fluidframe.core.link.Dancing;
 import fluidframe.core.link.Move;
 import fluidframe.core.link.Outcome;
 import fluidframe.core.link.Repair;
-import fluidframe.core.link.Verdict;
+import fluidframe.core.link.Suggestions;
+import fluidframe.core.link.Suggestions.Suggestion;
 import fluidframe.core.link.VerdictSentence;
 import fluidframe.core.mending.MendedRoutine;
 import fluidframe.core.room.DancedOn;
@@ -27,6 +29,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
+import java.util.function.Function;
 
 /** What goes in and out when a routine is put together. */
 final class ComposingDocuments {
@@ -51,16 +54,16 @@ final class ComposingDocuments {
             String reason) {
 
         /** The reason is why it bends, if it does. */
-        static FollowingDocument of(Dancing dancing, boolean cornerAfter, Outcome outcome, Verdict verdict) {
-            String reason = VerdictSentence.why(verdict, Outcome.BENDS).orElse("");
+        static FollowingDocument of(Suggestion suggestion) {
+            Dancing dancing = suggestion.dancing();
             return new FollowingDocument(
-                    RoutineWriter.placement(dancing, cornerAfter),
+                    RoutineWriter.placement(dancing, suggestion.corner()),
                     dancing.figure().title(),
                     dancing.way().wording(),
                     dancing.figure().level().shorthand(),
                     dancing.length().toDouble(),
-                    outcome.name().toLowerCase(Locale.ROOT),
-                    reason);
+                    suggestion.outcome().name().toLowerCase(Locale.ROOT),
+                    VerdictSentence.why(suggestion.verdict(), Outcome.BENDS).orElse(""));
         }
     }
 
@@ -70,7 +73,19 @@ final class ComposingDocuments {
 
     /** What may come next, the best first, and what may not, by reason. */
     @Schema(name = "NextFigures")
-    record NextDocument(List<FollowingDocument> may, List<RefusalDocument> mayNot) {}
+    record NextDocument(List<FollowingDocument> may, List<RefusalDocument> mayNot) {
+
+        /** @param said the reason why figures are refused */
+        static NextDocument of(Suggestions suggestions, Function<Comparison, String> said) {
+            return new NextDocument(
+                    suggestions.possible().stream().map(FollowingDocument::of).toList(),
+                    suggestions.refused().stream()
+                            .map(refusal -> new RefusalDocument(
+                                    refusal.reason().map(said).orElseGet(ComposingSentences::isDancedOtherwise),
+                                    refusal.titles()))
+                            .toList());
+        }
+    }
 
     /**
      * Something that mends a seam, and what it does to the bars, the phrase and the way: the placements of the whole

@@ -6,12 +6,10 @@ import fluidframe.app.composing.ComposingDocuments.CompositionDocument;
 import fluidframe.app.composing.ComposingDocuments.CompositionQuestion;
 import fluidframe.app.composing.ComposingDocuments.CompositionsDocument;
 import fluidframe.app.composing.ComposingDocuments.DetourDocument;
-import fluidframe.app.composing.ComposingDocuments.FollowingDocument;
 import fluidframe.app.composing.ComposingDocuments.LoopDocument;
 import fluidframe.app.composing.ComposingDocuments.NextDocument;
 import fluidframe.app.composing.ComposingDocuments.PlaceQuestion;
 import fluidframe.app.composing.ComposingDocuments.ProgressDocument;
-import fluidframe.app.composing.ComposingDocuments.RefusalDocument;
 import fluidframe.app.composing.ComposingDocuments.RepairDocument;
 import fluidframe.app.composing.MendingPlanDocument.MendingQuestion;
 import fluidframe.app.composing.MendingPlanDocument.SeamDocument;
@@ -29,17 +27,12 @@ import fluidframe.core.compose.Difference;
 import fluidframe.core.compose.Relaxation;
 import fluidframe.core.compose.Weights;
 import fluidframe.core.detour.Detours;
-import fluidframe.core.figure.Neighbours;
-import fluidframe.core.link.Before;
 import fluidframe.core.link.Bridges;
-import fluidframe.core.link.Comparison;
-import fluidframe.core.link.Conditions;
 import fluidframe.core.link.Dancing;
-import fluidframe.core.link.EntryState;
 import fluidframe.core.link.ExitState;
 import fluidframe.core.link.Link;
-import fluidframe.core.link.Move;
 import fluidframe.core.link.Outcome;
+import fluidframe.core.link.Suggestions;
 import fluidframe.core.link.Verdict;
 import fluidframe.core.link.VerdictSentence;
 import fluidframe.core.mending.Mender;
@@ -51,15 +44,11 @@ import io.swagger.v3.oas.annotations.tags.Tag;
 import jakarta.validation.Valid;
 import java.time.Duration;
 import java.util.ArrayList;
-import java.util.Comparator;
-import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
-import java.util.Set;
 import java.util.TreeMap;
-import java.util.function.Function;
 import java.util.stream.Stream;
 import org.springframework.http.HttpStatus;
 import org.springframework.web.bind.annotation.DeleteMapping;
@@ -112,66 +101,10 @@ class ComposingResource {
 
     private NextDocument after(PlaceQuestion question) {
         Standing standing = standing(question.routine());
-        Dancing last = standing.dancing(question.after());
-        ExitState exit = standing.exit(question.after());
-        Conditions conditions = standing.repertoire().conditions();
-        Map<String, FollowingDocument> may = new LinkedHashMap<>();
-        standing.repertoire().after(last.listed(), exit).stream()
-                .sorted(Comparator.comparing(Move::outcome)
-                        .thenComparing(move -> !Neighbours.areListed(
-                                last.figure(), move.dancing().figure()))
-                        .thenComparing(move -> move.dancing().way().changes()))
-                .forEach(move -> may.computeIfAbsent(
-                        move.dancing().figure().id(),
-                        id -> FollowingDocument.of(
-                                move.dancing(),
-                                false,
-                                move.outcome(),
-                                Link.between(
-                                        exit,
-                                        move.dancing().entry(),
-                                        last.figure(),
-                                        move.dancing().figure(),
-                                        conditions))));
-        return new NextDocument(
-                List.copyOf(may.values()),
-                refusals(
-                        standing,
-                        may.keySet(),
-                        dancing -> Link.between(exit, dancing.entry(), last.figure(), dancing.figure(), conditions),
-                        ComposingResource::needs));
-    }
-
-    /** The figures that are not among the possible ones, by what first forbids them: "man's free foot: needs LF". */
-    private static List<RefusalDocument> refusals(
-            Standing standing,
-            Set<String> possible,
-            Function<Dancing, Verdict> verdict,
-            Function<Comparison, String> said) {
-        Map<String, List<String>> byReason = new LinkedHashMap<>();
-        for (Dancing dancing : standing.repertoire().dancings()) {
-            if (dancing.way().isAsCharted()
-                    && !possible.contains(dancing.figure().id())) {
-                String reason = verdict.apply(dancing)
-                        .first(Outcome.BREAKS)
-                        .map(said)
-                        .orElse(ComposingSentences.isDancedOtherwise());
-                byReason.computeIfAbsent(reason, added -> new ArrayList<>())
-                        .add(dancing.figure().title());
-            }
-        }
-        return byReason.entrySet().stream()
-                .map(entry -> new RefusalDocument(entry.getKey(), entry.getValue()))
-                .sorted(Comparator.comparing(refusal -> -refusal.figures().size()))
-                .toList();
-    }
-
-    private static String needs(Comparison compared) {
-        return ComposingSentences.needs(compared.aspect().wording(), VerdictSentence.needed(compared));
-    }
-
-    private static String leaves(Comparison compared) {
-        return ComposingSentences.leaves(compared.aspect().wording(), VerdictSentence.given(compared));
+        return NextDocument.of(
+                Suggestions.after(
+                        standing.repertoire(), standing.dancing(question.after()), standing.exit(question.after())),
+                compared -> ComposingSentences.needs(compared.aspect().wording(), VerdictSentence.needed(compared)));
     }
 
     /** What may come before a place, the best first; and what cannot, by reason. */
@@ -182,35 +115,10 @@ class ComposingResource {
 
     private NextDocument before(PlaceQuestion question) {
         Standing standing = standing(question.routine());
-        Dancing next = standing.dancing(question.after());
-        EntryState entry = standing.entry(question.after());
-        Conditions conditions = standing.repertoire().conditions();
-        Map<String, FollowingDocument> may = new LinkedHashMap<>();
-        standing.repertoire().before(next.listed(), entry).stream()
-                .sorted(Comparator.comparing(Before::outcome)
-                        .thenComparing(Before::corner)
-                        .thenComparing(before ->
-                                !Neighbours.areListed(before.move().dancing().figure(), next.figure()))
-                        .thenComparing(before -> before.move().dancing().way().changes()))
-                .forEach(before -> may.computeIfAbsent(
-                        before.move().dancing().figure().id(),
-                        id -> FollowingDocument.of(
-                                before.move().dancing(),
-                                before.corner(),
-                                before.outcome(),
-                                Link.between(
-                                        before.exit(),
-                                        entry,
-                                        before.move().dancing().figure(),
-                                        next.figure(),
-                                        conditions))));
-        return new NextDocument(
-                List.copyOf(may.values()),
-                refusals(
-                        standing,
-                        may.keySet(),
-                        dancing -> Link.between(dancing.exit(), entry, dancing.figure(), next.figure(), conditions),
-                        ComposingResource::leaves));
+        return NextDocument.of(
+                Suggestions.before(
+                        standing.repertoire(), standing.dancing(question.after()), standing.entry(question.after())),
+                compared -> ComposingSentences.leaves(compared.aspect().wording(), VerdictSentence.given(compared)));
     }
 
     /** What mends the seam after a place; of each only what leaves the whole routine with less to mend. */

@@ -12,7 +12,7 @@ import java.util.List;
 import java.util.Optional;
 
 /** Figures that between them begin and end in every manner that linking tells apart. */
-final class ApprovedBook {
+public final class ApprovedBook {
 
     private static final String CHART = "count|foot|footPosition|alignment|turn|rise|footwork|action|relation";
 
@@ -29,7 +29,7 @@ final class ApprovedBook {
         return book;
     }
 
-    static List<Figure> waltz() {
+    public static List<Figure> waltz() {
         List<Figure> book = new ArrayList<>(of("waltz"));
         book.add(SmallBook.turning("turning"));
         book.add(SmallBook.walk("left walk", "LF", "DC", "1/8 L", "right walk"));
