@@ -2,7 +2,8 @@
   import { limits } from '$lib/api/limits';
   import msg from '$lib/messages/classes';
   import common from '$lib/messages/common';
-  import { api, required, sentenceOf, type ClassSummary, type FigureSummary, type KeptClass, type Level } from '$lib/api/client';
+  import type { Level } from '$lib/api/client';
+  import { ClassDesk } from '$lib/classes/ClassDesk.svelte';
   import { ClassRun, type Wish } from '$lib/classes/ClassRun.svelte';
   import PartnerPanel from '$lib/classes/PartnerPanel.svelte';
   import { PartnerBoard } from '$lib/classes/PartnerBoard.svelte';
@@ -12,11 +13,7 @@
   import { reference } from '$lib/reference/reference.svelte';
   import { asked, changedQuery, queryOf } from '$lib/ui/address';
   import Choice from '$lib/ui/Choice.svelte';
-  import { idOf } from '$lib/ui/idOf';
-  import { notices } from '$lib/ui/Notices.svelte';
-  import { plainStore } from '$lib/ui/plainStore';
   import Message from '$lib/ui/Message.svelte';
-  import { today } from '$lib/ui/moment';
   import Pause from '~icons/lucide/pause';
   import Play from '~icons/lucide/play';
   import Printer from '~icons/lucide/printer';
@@ -25,11 +22,9 @@
   import { replace, router } from 'svelte-spa-router';
 
   const USUAL = { level: 'bronze', minutes: '45', men: '8', ladies: '8' };
-  const classStore = plainStore<KeptClass>('class', '/api/classes');
   const run = new ClassRun();
   const board = new PartnerBoard();
-  let figures = $state.raw<FigureSummary[]>([]);
-  let failure = $state<string>();
+  const desk = new ClassDesk(run, board);
   let address = $derived({ ...USUAL, ...asked(router.querystring) } as Record<string, string | undefined>);
   let dance = $derived(address.dance ?? '');
   let showsPartners = $derived(address.show === 'partners');
@@ -46,98 +41,15 @@
     void run.ask(JSON.parse(put) as Wish);
   });
   $effect(() => {
-    if (dance) void loadFigures(dance);
+    if (dance) void desk.loadFigures(dance);
   });
   $effect(() => () => run.clock.reset());
 
-  let kept = $state.raw<ClassSummary[]>([]);
-  let opened = $state.raw<{ id: string; tag: string }>();
-  void list();
-
-  async function list() {
-    try {
-      kept = required(await api.GET('/api/classes'));
-    } catch (thrown) {
-      failure = sentenceOf(thrown);
-    }
-  }
-
-  /** A kept class is shown as it was kept, with who came. */
-  async function open(id: string) {
-    try {
-      const { document, tag } = await classStore.load(id);
-      const { wish: about, roll } = document;
-      await replace(
-        `/classes?${queryOf({ dance: await danceOf(about.figures), figures: about.figures.join(','), level: about.level, minutes: String(about.minutes), men: String(about.men), ladies: String(about.ladies) })}`,
-      );
-      await run.ask({ ...about, known: [] });
-      run.show(document.parts);
-      opened = { id, tag };
-      if (roll)
-        board.goOn({
-          roll: { men: roll.men ?? '', ladies: roll.ladies ?? '', either: roll.either ?? '', together: roll.together ?? '', apart: roll.apart ?? '' },
-          danced: roll.danced,
-          done: roll.done,
-        });
-    } catch (thrown) {
-      failure = sentenceOf(thrown);
-    }
-  }
-
-  /** A class is about figures of one dance. */
-  async function danceOf([id]: string[]): Promise<string> {
-    return id === undefined ? dance : required(await api.GET('/api/figures/{id}', { params: { path: { id } } })).dance;
-  }
-
-  async function keep() {
-    if (!run.plan) return;
-    const about = { figures: wish.figures, level: wish.level, minutes: wish.minutes, men: wish.men, ladies: wish.ladies };
-    const { roll, danced, done } = board.kept;
-    const id =
-      opened?.id ??
-      idOf(
-        run.plan.title,
-        'class',
-        kept.map((each) => each.id),
-      );
-    const document: KeptClass = {
-      id,
-      title: run.plan.title.slice(0, 120),
-      date: today(),
-      wish: about,
-      parts: run.plan.parts,
-      roll: { ...roll, danced, done },
-    };
-    try {
-      const stored = opened ? await classStore.replace(document, opened.tag) : await classStore.create(document);
-      opened = { id, tag: stored.tag };
-      failure = undefined;
-      notices.say({ sentence: msg.saved({ title: document.title }) });
-      await list();
-    } catch (thrown) {
-      failure = sentenceOf(thrown);
-    }
-  }
-
-  async function throwAway() {
-    if (!opened) return;
-    try {
-      await classStore.remove(opened.id, opened.tag);
-      opened = undefined;
-      await list();
-    } catch (thrown) {
-      failure = sentenceOf(thrown);
-    }
-  }
+  const open = (id: string) =>
+    desk.open(id, ({ figures, level, minutes, men, ladies }, of) =>
+      replace(`/classes?${queryOf({ dance: of ?? dance, figures: figures.join(','), level, minutes: String(minutes), men: String(men), ladies: String(ladies) })}`),
+    );
   if (!router.querystring) void reference.load().then(() => replace(`/classes?dance=${reference.lastDance}`));
-
-  async function loadFigures(of: string) {
-    try {
-      figures = required(await api.GET('/api/figures', { params: { query: { dance: of } } }));
-    } catch (thrown) {
-      failure = sentenceOf(thrown);
-    }
-  }
 
   function change(changed: Record<string, string>) {
     void replace(`/classes?${changedQuery(new URLSearchParams(router.querystring ?? ''), changed)}`);
@@ -153,7 +65,6 @@
     next: () => (showsPartners ? board.next() : run.clock.skip(1)),
     print: () => window.print(),
   });
-  const titleOf = (id: string) => figures.find((figure) => figure.id === id)?.title ?? id;
 </script>
 
 <svelte:window onkeydown={keys} />
@@ -167,18 +78,18 @@
     </div>
   </header>
 
-  {#if failure}<Message sentence={failure} />{/if}
-  {#if kept.length > 0 || run.plan}
+  {#if desk.failure}<Message sentence={desk.failure} />{/if}
+  {#if desk.saved.length > 0 || run.plan}
     <div class="flex flex-wrap items-center gap-2 print:hidden">
-      {#if kept.length > 0}<Choice
+      {#if desk.saved.length > 0}<Choice
           label={msg.savedClasses()}
           any={msg.openAClass()}
-          value={opened?.id ?? ''}
-          options={kept.map((each) => ({ value: each.id, label: msg.minutes({ title: each.title, minutes: each.minutes }) }))}
+          value={desk.opened?.id ?? ''}
+          options={desk.saved.map((each) => ({ value: each.id, label: msg.minutes({ title: each.title, minutes: each.minutes }) }))}
           onchange={(id) => id && open(id)}
         />{/if}
-      {#if run.plan}<button class="act" onclick={keep}>{opened ? msg.saveChanges() : msg.saveThisClass()}</button>{/if}
-      {#if opened}<button class="act" onclick={throwAway}>{common.deleteIt()}</button>{/if}
+      {#if run.plan}<button class="act" onclick={() => desk.save(wish)}>{desk.opened ? msg.saveChanges() : msg.saveThisClass()}</button>{/if}
+      {#if desk.opened}<button class="act" onclick={() => desk.delete()}>{common.deleteIt()}</button>{/if}
     </div>
   {/if}
   {#if showsPartners}
@@ -218,8 +129,8 @@
     </div>
     <div class="flex flex-wrap items-center gap-2 print:hidden" aria-label={msg.figuresOfTheClass()} role="group">
       {#each wish.figures as id, index (index)}
-        <button class="act" aria-label={msg.remove({ id: titleOf(id) })} onclick={() => change({ figures: wish.figures.filter((_, at) => at !== index).join(',') })}
-          >{titleOf(id)}<X width={16} height={16} aria-hidden="true" /></button
+        <button class="act" aria-label={msg.remove({ id: desk.titleOf(id) })} onclick={() => change({ figures: wish.figures.filter((_, at) => at !== index).join(',') })}
+          >{desk.titleOf(id)}<X width={16} height={16} aria-hidden="true" /></button
         >
       {/each}
       {#if wish.figures.length < 8}
@@ -227,7 +138,7 @@
           label={wish.figures.length === 0 ? msg.topic() : msg.then()}
           any={msg.chooseAFigure()}
           value=""
-          options={figures.map((figure) => ({ value: figure.id, label: `${figure.title} (${figure.level})` }))}
+          options={desk.figures.map((figure) => ({ value: figure.id, label: `${figure.title} (${figure.level})` }))}
           onchange={(id) => id && change({ figures: [...wish.figures, id].join(',') })}
         />
       {/if}
@@ -248,10 +159,10 @@
           {/each}
           {#each wish.known as id (id)}
             <li class="panel flex items-center gap-2 px-3 py-2">
-              <span class="text-soft">{msg.known({ id: titleOf(id) })}</span>
+              <span class="text-soft">{msg.known({ id: desk.titleOf(id) })}</span>
               <button
                 class="act min-h-9 px-3"
-                aria-label={msg.markAsUnknown({ id: titleOf(id) })}
+                aria-label={msg.markAsUnknown({ id: desk.titleOf(id) })}
                 onclick={() => change({ known: wish.known.filter((other) => other !== id).join(',') })}><X width={16} height={16} aria-hidden="true" /></button
               >
             </li>

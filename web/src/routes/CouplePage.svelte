@@ -1,7 +1,6 @@
 <script lang="ts">
   import msg from '$lib/messages/people';
   import common from '$lib/messages/common';
-  import { api, required, sentenceOf, type Couple, type CoupleProgress, type CoupleToday, type LearningStep, type Person, type RoutineSummary, type Term } from '$lib/api/client';
   import { dateWords } from '$lib/events/clock';
   import { keysFor } from '$lib/keys/keys';
   import { KEEPING } from '$lib/keys/shortcuts';
@@ -11,15 +10,13 @@
   import { noteQueue } from '$lib/logbook/NoteQueue.svelte';
   import ProgressPlot from '$lib/logbook/ProgressPlot.svelte';
   import CoupleFields from '$lib/people/CoupleFields.svelte';
-  import { coupleStore } from '$lib/people/peopleStore';
-  import { reference } from '$lib/reference/reference.svelte';
+  import { CoupleView } from '$lib/people/CoupleView.svelte';
   import Choice from '$lib/ui/Choice.svelte';
   import DeskHeader from '$lib/ui/DeskHeader.svelte';
   import Message from '$lib/ui/Message.svelte';
-  import { PlainDesk } from '$lib/ui/PlainDesk.svelte';
-  import { zoneHere } from '$lib/ui/zoneHere';
   import { today } from '$lib/ui/moment';
   import { push, router } from 'svelte-spa-router';
+  import { untrack } from 'svelte';
 
   const PANELS = [
     { show: 'due', label: msg.practiceDue() },
@@ -29,37 +26,18 @@
     { show: 'who', label: msg.details() },
   ];
 
-  let desk = $state.raw<PlainDesk<Couple>>();
-  let people = $state.raw<Person[]>([]);
-  let routines = $state.raw<RoutineSummary[]>([]);
-  let due = $state.raw<CoupleToday>();
-  let progress = $state.raw<CoupleProgress>();
   /** What lies behind the first few is shown on request. */
   const FIRST_LEFT = 8;
   let showsAllLeft = $state(false);
-  let term = $state.raw<Term>();
-  let learning = $state.raw<LearningStep[]>();
-  let every = $state(7);
-  let each = $state(5);
-  let until = $state('');
-  let chosen = $state('');
-  let failure = $state<string>();
-  let panelFailure = $state<string>();
   let id = $derived((router.params as Record<string, string> | undefined)?.id ?? '');
   let shown = $derived(new URLSearchParams(router.querystring).get('show') ?? 'due');
+  let view = $derived(new CoupleView(id));
+  let desk = $derived(view.desk);
 
   $effect(() => {
-    desk = undefined;
-    let left: PlainDesk<Couple> | undefined;
-    Promise.all([PlainDesk.open(coupleStore, id), api.GET('/api/people'), api.GET('/api/routines'), reference.load()]).then(
-      ([opened, all, list]) => {
-        people = required(all);
-        routines = required(list);
-        desk = left = opened;
-      },
-      (thrown) => (failure = sentenceOf(thrown)),
-    );
-    return () => left?.leave();
+    const opened = view;
+    void opened.load();
+    return () => opened.leave();
   });
 
   /** What is due is asked for beside them; it needs no more than their name. */
@@ -69,48 +47,22 @@
     if (!isKnown) return;
     void isKept;
     void noteQueue.handed;
-    panelFailure = undefined;
-    void look(shown).catch((thrown) => (panelFailure = sentenceOf(thrown)));
+    const opened = view;
+    const panel = shown;
+    untrack(() => void opened.look(panel));
   });
-
-  async function look(panel: string) {
-    const path = { id };
-    const zone = zoneHere();
-    if (panel === 'due') due = required(await api.GET('/api/today', { params: { query: { couple: id, zone } } })).couples[0];
-    if (panel === 'progress') progress = required(await api.GET('/api/couples/{id}/progress', { params: { path, query: { zone } } }));
-    if (panel === 'term') {
-      term = undefined;
-      term = required(await api.GET('/api/couples/{id}/term', { params: { path, query: { every, each, until: until || undefined, zone } } }));
-    }
-    if (panel === 'learn') {
-      learning = undefined;
-      const routine = chosen || (desk?.value.routines?.[0] ?? '');
-      if (!routine) return;
-      const dance = routines.find((one) => one.id === routine)?.dance ?? '';
-      const [known, { placements }] = await Promise.all([
-        api.GET('/api/couples/{id}/known', { params: { path, query: { dance } } }).then(required),
-        api.GET('/api/routines/{id}', { params: { path: { id: routine } } }).then(required),
-      ]);
-      const wanted = [...new Set(placements.flatMap(({ figure }) => (figure ? [figure] : [])))];
-      learning = required(await api.POST('/api/learning-paths', { body: { wanted, known } }));
-    }
-  }
 
   async function erase() {
     if (await desk?.delete()) await push('/people');
   }
 
   let keys = $derived(desk && keysFor(KEEPING, { undo: () => desk!.undo(), redo: () => desk!.redo(), keep: () => void desk!.keep() }));
-  let mine = $derived(routines.filter((routine) => desk?.value.routines?.includes(routine.id)));
-  let monthsOf = $derived([...new Set(progress?.months.map((month) => month.month))].sort());
-  let kindsOf = $derived([...new Set(progress?.months.map((month) => month.kind))]);
-  const seenIn = (kind: string, month: string) => progress?.months.find((each) => each.kind === kind && each.month === month)?.seen ?? 0;
 </script>
 
 <svelte:window onkeydown={keys} />
 
-{#if failure}
-  <div class="mx-auto max-w-2xl p-10"><Message sentence={failure}><a class="act" href="#/people">{msg.backToPeople()}</a></Message></div>
+{#if view.failure}
+  <div class="mx-auto max-w-2xl p-10"><Message sentence={view.failure}><a class="act" href="#/people">{msg.backToPeople()}</a></Message></div>
 {:else if desk}
   <div class="mx-auto flex max-w-[84rem] flex-col gap-4 px-6 py-5 max-sm:px-3">
     <DeskHeader {desk} label={msg.name()} />
@@ -120,14 +72,15 @@
         >
       {/each}
     </nav>
-    {#if panelFailure}<Message sentence={panelFailure} />{/if}
+    {#if view.panelFailure}<Message sentence={view.panelFailure} />{/if}
     {#if shown === 'due'}
       <NewLesson couples={[{ id, title: desk.value.title }]} couple={id} date={today()} />
-      {#if due}
-        {#each due.events as event, at (at)}<p class="text-lg text-brass-deep">{msg.inDays({ title: event.title, date: dateWords(event.date), days: event.days })}</p>{/each}
-        <section class="panel p-4" aria-label={msg.practiceDue()}><DueList due={due.due} /></section>
+      {#if view.due}
+        {#each view.due.events as event, at (at)}<p class="text-lg text-brass-deep">{msg.inDays({ title: event.title, date: dateWords(event.date), days: event.days })}</p>{/each}
+        <section class="panel p-4" aria-label={msg.practiceDue()}><DueList due={view.due.due} /></section>
       {/if}
-    {:else if shown === 'progress' && progress}
+    {:else if shown === 'progress' && view.progress}
+      {@const { progress } = view}
       {#if progress.answers.length > 0}
         <section class="panel overflow-x-auto p-4" aria-label={msg.questionsAnswered()}>
           <h2 class="mb-1 text-2xl">{msg.questionsAnswered()}</h2>
@@ -143,7 +96,8 @@
             <tbody>
               {#each progress.answers as answer (answer.person + answer.kind)}
                 <tr class="border-t border-line"
-                  ><td class="pr-6">{people.find((person) => person.id === answer.person)?.title ?? msg.together()}</td><td class="pr-6">{answer.kind}</td><td>{answer.right}</td
+                  ><td class="pr-6">{view.people.find((person) => person.id === answer.person)?.title ?? msg.together()}</td><td class="pr-6">{answer.kind}</td><td
+                    >{answer.right}</td
                   ><td>{answer.nearly}</td><td>{answer.asked}</td></tr
                 >
               {/each}
@@ -179,17 +133,19 @@
             <table class="border-collapse">
               <thead
                 ><tr
-                  ><th scope="col" class="pr-4 text-left">{msg.kind()}</th>{#each monthsOf as month (month)}<th scope="col" class="px-3 text-left">{monthWords(month)}</th
+                  ><th scope="col" class="pr-4 text-left">{msg.kind()}</th>{#each view.months as month (month)}<th scope="col" class="px-3 text-left">{monthWords(month)}</th
                     >{/each}</tr
                 ></thead
               >
               <tbody>
-                {#each kindsOf as kind (kind)}
+                {#each view.kinds as kind (kind)}
                   <tr class="border-t border-line"
-                    ><th scope="row" class="py-1 pr-4 text-left font-normal">{kind}</th>{#each monthsOf as month (month)}<td class="px-3 py-1"
+                    ><th scope="row" class="py-1 pr-4 text-left font-normal">{kind}</th>{#each view.months as month (month)}<td class="px-3 py-1"
                         ><span class="inline-flex h-6 items-center gap-1.5"
-                          ><span class="inline-block h-4 rounded-sm bg-madder" style:width={`${seenIn(kind, month) * 9}px`} aria-hidden="true"></span>{seenIn(kind, month) ||
-                            ''}</span
+                          ><span class="inline-block h-4 rounded-sm bg-madder" style:width={`${view.seenIn(kind, month) * 9}px`} aria-hidden="true"></span>{view.seenIn(
+                            kind,
+                            month,
+                          ) || ''}</span
                         ></td
                       >{/each}</tr
                   >
@@ -204,15 +160,20 @@
         class="flex flex-wrap items-center gap-2"
         onsubmit={(event) => {
           event.preventDefault();
-          void look('term').catch((thrown) => (panelFailure = sentenceOf(thrown)));
+          void view.look('term');
         }}
       >
-        <label class="inline-flex items-center gap-2">{msg.aLessonEvery()} <input class="field w-18 px-2" type="number" min="1" max="60" bind:value={every} /> {msg.days()}</label>
-        <label class="inline-flex items-center gap-2">{msg.withTimeFor()} <input class="field w-18 px-2" type="number" min="1" max="30" bind:value={each} /> {msg.things()}</label>
-        <label class="inline-flex items-center gap-2">{msg.until()} <input class="field" type="date" bind:value={until} /></label>
+        <label class="inline-flex items-center gap-2"
+          >{msg.aLessonEvery()} <input class="field w-18 px-2" type="number" min="1" max="60" bind:value={view.every} /> {msg.days()}</label
+        >
+        <label class="inline-flex items-center gap-2"
+          >{msg.withTimeFor()} <input class="field w-18 px-2" type="number" min="1" max="30" bind:value={view.each} /> {msg.things()}</label
+        >
+        <label class="inline-flex items-center gap-2">{msg.until()} <input class="field" type="date" bind:value={view.until} /></label>
         <button class="act act-main">{msg.calculate()}</button>
       </form>
-      {#if term}
+      {#if view.term}
+        {@const { term } = view}
         <p class="text-lg">{msg.lessonsUntilIfEveryOne({ count: term.lessons.length, value: term.event ? `${term.event}, ` : '', date: dateWords(term.date) })}</p>
         {#if term.left.length > 0}
           <section class="rounded-xl border-l-8 border-madder bg-madder-wash px-4 py-3" aria-label={msg.notReady()}>
@@ -239,23 +200,23 @@
         </ol>
       {/if}
     {:else if shown === 'learn'}
-      {#if mine.length === 0}
+      {#if view.mine.length === 0}
         <p class="panel p-8 text-center text-xl">{msg.chooseTheirCurrentRoutinesUnder()}</p>
       {:else}
         <div>
           <Choice
             label={common.forIt()}
-            value={chosen || (mine[0]?.id ?? '')}
-            options={mine.map((routine) => ({ value: routine.id, label: routine.title }))}
+            value={view.chosen || (view.mine[0]?.id ?? '')}
+            options={view.mine.map((routine) => ({ value: routine.id, label: routine.title }))}
             onchange={(routine) => {
-              chosen = routine;
-              void look('learn');
+              view.chosen = routine;
+              void view.look('learn');
             }}
           />
         </div>
-        {#if learning}
+        {#if view.learning}
           <ol class="flex flex-col gap-2" aria-label={msg.learningOrder()}>
-            {#each learning as step, index (step.figure)}
+            {#each view.learning as step, index (step.figure)}
               <li class="panel flex items-baseline gap-3 px-4 py-3">
                 <span class="font-title text-xl text-soft">{index + 1}</span><a class="text-lg font-semibold hover:underline" href={`#/figures/${step.figure}/card`}>{step.title}</a
                 ><span class="text-soft">{step.level}; {step.learns.length === 0 ? msg.nothingNew() : msg.newIt({ join: step.learns.join(', ') })}</span>
@@ -265,7 +226,7 @@
         {/if}
       {/if}
     {:else if shown === 'who'}
-      <CoupleFields {desk} {people} {routines} />
+      <CoupleFields {desk} people={view.people} routines={view.routines} />
       <div class="border-t border-line pt-4"><button class="act" onclick={erase}>{msg.eraseTheirLessonsAndNotes()}</button></div>
     {/if}
   </div>

@@ -2,71 +2,19 @@
   import { limits } from '$lib/api/limits';
   import msg from '$lib/messages/questions';
   import common from '$lib/messages/common';
-  import { api, required, sentenceOf, type Drill, type DrillSheet, type Figure, type FigureSummary } from '$lib/api/client';
+  import type { DrillSheet } from '$lib/api/client';
+  import { DrillDesk } from '$lib/questions/DrillDesk.svelte';
   import { asked, queryOf } from '$lib/ui/address';
   import Choice from '$lib/ui/Choice.svelte';
-  import { Latest } from '$lib/ui/Latest';
   import Message from '$lib/ui/Message.svelte';
   import { router } from 'svelte-spa-router';
 
   const DEGREES: Record<string, number[]> = { all: [], three: [25, 50, 100], four: [25, 50, 75, 100] };
-  let figure = $state.raw<Figure>();
-  let suggested = $state.raw<DrillSheet[]>([]);
-  let own = $state.raw<Drill>();
-  let sheet = $state.raw<DrillSheet>();
-  /** All of the figure, which says how often its unit can be danced. */
-  let whole = $state.raw<DrillSheet>();
-  let others = $state.raw<FigureSummary[]>([]);
-  let failure = $state<string>();
-  let refusal = $state<string>();
   let id = $derived(asked(router.querystring).figure ?? '');
-  const latest = new Latest<Drill>(read);
-
+  let desk = $derived(new DrillDesk(id));
   $effect(() => {
-    const params = { path: { id } };
-    if (!id) return;
-    Promise.all([api.GET('/api/figures/{id}', { params }), api.GET('/api/figures/{id}/drills', { params })]).then(
-      ([stored, drills]) => {
-        figure = required(stored);
-        suggested = required(drills);
-        void look(figure);
-        change({ figures: [{ figure: id, split: msg.steps1({ min: Math.min(3, figure.man.length) }) }], from: 60, to: 100, step: 10, every: 2 });
-      },
-      (thrown) => (failure = sentenceOf(thrown)),
-    );
+    if (id) void desk.load();
   });
-
-  async function look({ dance }: Figure) {
-    try {
-      whole = required(await api.POST('/api/drills', { body: { figures: [{ figure: id }], from: 60, to: 100, step: 10, every: 2 } }));
-      others = required(await api.GET('/api/figures', { params: { query: { dance } } }));
-    } catch (thrown) {
-      refusal = sentenceOf(thrown);
-    }
-  }
-
-  function change(next: Partial<Drill>) {
-    own = { ...own, ...next } as Drill;
-    void latest.ask(own);
-  }
-
-  async function read(drill: Drill) {
-    try {
-      sheet = required(await api.POST('/api/drills', { body: drill }));
-      refusal = undefined;
-    } catch (thrown) {
-      refusal = sentenceOf(thrown);
-      sheet = undefined;
-    }
-  }
-
-  let range = $derived(
-    /^steps (\d+)-(\d+)$/
-      .exec(own?.figures[0]?.split ?? '')
-      ?.slice(1)
-      .map(Number) ?? [1, figure?.man.length ?? 1],
-  );
-  const steps = (first: number, last: number) => change({ figures: [{ figure: id, split: msg.steps2({ min: Math.min(first, last), max: Math.max(first, last) }) }] });
 </script>
 
 {#snippet card(each: DrillSheet)}
@@ -81,9 +29,10 @@
 {/snippet}
 
 <div class="mx-auto flex max-w-[76rem] flex-col gap-4 px-6 py-5 max-sm:px-3">
-  {#if failure || !id}
-    <Message sentence={failure ?? msg.exercisesBelongToAFigure()}><a class="act" href="#/figures">{common.goToFigures()}</a></Message>
-  {:else if figure && own && (sheet || refusal)}
+  {#if desk.failure || !id}
+    <Message sentence={desk.failure ?? msg.exercisesBelongToAFigure()}><a class="act" href="#/figures">{common.goToFigures()}</a></Message>
+  {:else if desk.figure && desk.own && (desk.sheet || desk.refusal)}
+    {@const { figure, own, range } = desk}
     <header class="flex flex-wrap items-center gap-2">
       <h1 class="flex-1 text-4xl max-sm:text-2xl">{msg.exercisesOn({ title: figure.title })}</h1>
       <a class="act print:hidden" href={`#/figures/${id}`}>{common.sheet()}</a>
@@ -98,31 +47,27 @@
       <div class="flex flex-wrap items-center gap-2">
         <span class="font-semibold">{msg.steps()}</span>
         {#each figure.man as row, index (index)}
-          {@const inside = index + 1 >= range[0]! && index + 1 <= range[1]!}
-          <button
-            class={['act min-h-11 min-w-11 justify-center px-2', inside && 'act-main']}
-            aria-pressed={inside}
-            title={row.count}
-            onclick={() => (index + 1 < range[0]! ? steps(index + 1, range[1]!) : index + 1 > range[1]! ? steps(range[0]!, index + 1) : steps(index + 1, index + 1))}
+          {@const inside = index + 1 >= range[0] && index + 1 <= range[1]}
+          <button class={['act min-h-11 min-w-11 justify-center px-2', inside && 'act-main']} aria-pressed={inside} title={row.count} onclick={() => desk.tapStep(index + 1)}
             >{index + 1}</button
           >
         {/each}
-        <button class="act min-h-11" onclick={() => change({ figures: [{ figure: id }] })}>{msg.wholeFigure()}</button>
-        {#if whole && whole.rightTimes.length > 1}
+        <button class="act min-h-11" onclick={() => desk.danceWhole()}>{msg.wholeFigure()}</button>
+        {#if desk.whole && desk.whole.rightTimes.length > 1}
           <Choice
             label={msg.itsUnit()}
             any={msg.once()}
             value={String(own.figures[0]?.repeats ?? '')}
-            options={whole.rightTimes.filter((times) => times > 1).map((times) => ({ value: String(times), label: msg.times({ times }) }))}
-            onchange={(times) => change({ figures: [{ figure: id, repeats: times ? Number(times) : undefined }] })}
+            options={desk.whole.rightTimes.filter((times) => times > 1).map((times) => ({ value: String(times), label: msg.times({ times }) }))}
+            onchange={(times) => desk.danceWhole(times ? Number(times) : undefined)}
           />
         {/if}
         <Choice
           label={msg.into()}
           any={msg.nothing()}
           value={own.figures[1]?.figure ?? ''}
-          options={others.map((other) => ({ value: other.id, label: other.title }))}
-          onchange={(other) => change({ figures: other ? [own!.figures[0]!, { figure: other }] : [own!.figures[0]!] })}
+          options={desk.others.map((other) => ({ value: other.id, label: other.title }))}
+          onchange={(other) => desk.leadInto(other)}
         />
       </div>
       <div class="flex flex-wrap items-center gap-2">
@@ -134,20 +79,20 @@
             { value: 'man', label: msg.theManAlone() },
             { value: 'lady', label: msg.theLadyAlone() },
           ]}
-          onchange={(alone) => change({ alone: alone || undefined })}
+          onchange={(alone) => desk.change({ alone: alone || undefined })}
         />
         <Choice
           label={msg.degrees()}
-          value={Object.keys(DEGREES).find((key) => JSON.stringify(DEGREES[key]) === JSON.stringify(own!.degrees ?? [])) ?? 'all'}
+          value={Object.keys(DEGREES).find((key) => JSON.stringify(DEGREES[key]) === JSON.stringify(own.degrees ?? [])) ?? 'all'}
           options={[
             { value: 'all', label: msg.allAtOnce() },
             { value: 'three', label: '25, 50, 100 %' },
             { value: 'four', label: '25, 50, 75, 100 %' },
           ]}
-          onchange={(key) => change({ degrees: DEGREES[key] })}
+          onchange={(key) => desk.change({ degrees: DEGREES[key] })}
         />
         <label class="inline-flex min-h-11 items-center gap-2"
-          ><input class="size-5 accent-(--ff-ink)" type="checkbox" checked={own.flatShoes ?? false} onchange={(event) => change({ flatShoes: event.currentTarget.checked })} />
+          ><input class="size-5 accent-(--ff-ink)" type="checkbox" checked={own.flatShoes ?? false} onchange={(event) => desk.change({ flatShoes: event.currentTarget.checked })} />
           {msg.flatShoesFirst()}</label
         >
         <label class="inline-flex items-center gap-2"
@@ -157,20 +102,20 @@
             {...limits.Drill.prop}
             placeholder={msg.aScarfAWall()}
             value={own.prop ?? ''}
-            onchange={(event) => change({ prop: event.currentTarget.value || undefined })}
+            onchange={(event) => desk.change({ prop: event.currentTarget.value || undefined })}
           /></label
         >
         {#each [['from', msg.atFirst()], ['to', msg.atLast()], ['step', msg.eachTime()], ['every', msg.timesAtEach()]] as const as [key, label] (key)}
           <label class="inline-flex items-center gap-1"
-            ><input class="field w-18 px-2" type="number" value={own[key]} onchange={(event) => change({ [key]: event.currentTarget.valueAsNumber || 1 })} />{label}</label
+            ><input class="field w-18 px-2" type="number" value={own[key]} onchange={(event) => desk.change({ [key]: event.currentTarget.valueAsNumber || 1 })} />{label}</label
           >
         {/each}
       </div>
-      {#if refusal}<Message sentence={refusal} />{/if}
-      {#if sheet}{@render card(sheet)}{/if}
+      {#if desk.refusal}<Message sentence={desk.refusal} />{/if}
+      {#if desk.sheet}{@render card(desk.sheet)}{/if}
     </section>
     <section class="grid items-start gap-3 md:grid-cols-2" aria-label={msg.suggestedByTheCharts()}>
-      {#each suggested as each, index (index)}{@render card(each)}{/each}
+      {#each desk.suggested as each, index (index)}{@render card(each)}{/each}
     </section>
   {:else}
     <p class="p-10 text-center text-xl text-soft">{msg.loadingExercises()}</p>

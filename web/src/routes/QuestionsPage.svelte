@@ -2,11 +2,11 @@
   import { limits } from '$lib/api/limits';
   import msg from '$lib/messages/questions';
   import common from '$lib/messages/common';
-  import { api, required, sentenceOf, type Couple, type FigureSummary, type Person } from '$lib/api/client';
   import { keysFor } from '$lib/keys/keys';
   import { QUESTIONS } from '$lib/keys/shortcuts';
   import { noteQueue } from '$lib/logbook/NoteQueue.svelte';
   import Waiting from '$lib/logbook/Waiting.svelte';
+  import { Asking } from '$lib/questions/Asking.svelte';
   import MovingPicture from '$lib/questions/MovingPicture.svelte';
   import Paper from '$lib/questions/Paper.svelte';
   import { QuestionRound, type Wish } from '$lib/questions/QuestionRound.svelte';
@@ -23,11 +23,11 @@
   const MOST_SEEDS = 1_000_000;
   const round = new QuestionRound(noteQueue);
   void round.loadKinds();
-  let figures = $state.raw<FigureSummary[]>([]);
+  const asking = new Asking();
+  void asking.loadPeople();
   let withAnswers = $state(false);
   let minutes = $state(20);
   let marks = $state(2);
-  let failure = $state<string>();
   /** On a phone the kinds are folded away. */
   let kindsOpen = $state(false);
 
@@ -42,16 +42,7 @@
     seed: Number(address.seed ?? 1) || 1,
     weakOf: address.weak ? (address.who ?? '') : '',
   });
-  let couples = $state.raw<Couple[]>([]);
-  let people = $state.raw<Person[]>([]);
-  Promise.all([api.GET('/api/couples'), api.GET('/api/people')]).then(
-    ([taught, all]) => {
-      couples = taught.data ?? [];
-      people = all.data ?? [];
-    },
-    (thrown) => (failure = sentenceOf(thrown)),
-  );
-  let answering = $derived(couples.find((couple) => couple.id === address.who));
+  let answering = $derived(asking.couples.find((couple) => couple.id === address.who));
   $effect(() => {
     round.asked = { couple: answering?.id ?? '', person: answering?.members.some((member) => member.person === address.person) ? (address.person ?? '') : '' };
   });
@@ -63,16 +54,8 @@
     if (next.dance) void round.start(next);
   });
   $effect(() => {
-    if (wish.dance) void loadFigures(wish.dance);
+    if (wish.dance) void asking.loadFigures(wish.dance);
   });
-
-  async function loadFigures(dance: string) {
-    try {
-      figures = required(await api.GET('/api/figures', { params: { query: { dance } } }));
-    } catch (thrown) {
-      failure = sentenceOf(thrown);
-    }
-  }
 
   function anySeed() {
     return String(1 + Math.floor(Math.random() * MOST_SEEDS));
@@ -190,15 +173,15 @@
       label={common.figure()}
       any={common.any()}
       value={wish.figure}
-      options={figures.map((figure) => ({ value: figure.id, label: figure.title }))}
+      options={asking.figures.map((figure) => ({ value: figure.id, label: figure.title }))}
       onchange={(figure) => change({ figure })}
     />
-    {#if couples.length > 0}
+    {#if asking.couples.length > 0}
       <Choice
         label={msg.answeredBy()}
         any={msg.anyone()}
         value={address.who ?? ''}
-        options={couples.map((couple) => ({ value: couple.id, label: couple.title }))}
+        options={asking.couples.map((couple) => ({ value: couple.id, label: couple.title }))}
         onchange={(who) => change({ who, person: '', weak: '' })}
       />
       {#if answering && answering.members.length > 1}
@@ -206,7 +189,7 @@
           label={msg.ofThem()}
           any={msg.together()}
           value={round.asked.person}
-          options={answering.members.map((member) => ({ value: member.person, label: people.find((person) => person.id === member.person)?.title ?? member.person }))}
+          options={answering.members.map((member) => ({ value: member.person, label: asking.nameOf(member.person) }))}
           onchange={(person) => change({ person })}
         />
       {/if}
@@ -227,7 +210,7 @@
     {/each}
   </div>
 
-  {#if failure}<Message sentence={failure} />{/if}
+  {#if asking.failure}<Message sentence={asking.failure} />{/if}
   {#if round.failure}<Message sentence={round.failure} />{/if}
   {#if round.isOver}
     <section class="panel p-6" aria-label={msg.result()}>
