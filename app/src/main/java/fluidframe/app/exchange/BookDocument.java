@@ -8,7 +8,11 @@ import fluidframe.app.postures.PostureDocument;
 import fluidframe.app.routines.RoutineDocument;
 import fluidframe.app.rules.ProfileDocument;
 import io.swagger.v3.oas.annotations.media.Schema;
+import java.lang.reflect.ParameterizedType;
+import java.lang.reflect.RecordComponent;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 
 /** A figure book in the open format. */
 @JsonPropertyOrder({"format", "version", "title", "figures", "pieces", "routines", "profiles", "events", "postures"})
@@ -26,4 +30,15 @@ public record BookDocument(
 
     static final String FORMAT = "fluidframe-book";
     static final int VERSION = 1;
+
+    /** The documents of each of its lists, in the order of the format. */
+    static Map<String, Class<?>> parts() {
+        Map<String, Class<?>> parts = new LinkedHashMap<>();
+        for (RecordComponent component : BookDocument.class.getRecordComponents()) {
+            if (component.getGenericType() instanceof ParameterizedType list) {
+                parts.put(component.getName(), (Class<?>) list.getActualTypeArguments()[0]);
+            }
+        }
+        return parts;
+    }
 }

@@ -1,15 +1,9 @@
 package fluidframe.app.exchange;
 
-import fluidframe.app.events.EventDocument;
 import fluidframe.app.exchange.ImportDocuments.ChoiceDocument;
-import fluidframe.app.figures.FigureDocument;
-import fluidframe.app.pieces.PieceDocument;
-import fluidframe.app.postures.PostureDocument;
 import fluidframe.app.problems.Fault;
 import fluidframe.app.problems.Problems;
 import fluidframe.app.problems.RefusedException;
-import fluidframe.app.routines.RoutineDocument;
-import fluidframe.app.rules.ProfileDocument;
 import fluidframe.core.work.Stopping;
 import java.io.InputStream;
 import java.util.ArrayList;
@@ -38,19 +32,7 @@ import tools.jackson.databind.node.ObjectNode;
 @Lazy
 class BookReading {
 
-    private static final Map<String, Class<?>> PARTS = Map.of(
-            "figures",
-            FigureDocument.class,
-            "pieces",
-            PieceDocument.class,
-            "routines",
-            RoutineDocument.class,
-            "profiles",
-            ProfileDocument.class,
-            "events",
-            EventDocument.class,
-            "postures",
-            PostureDocument.class);
+    private static final Map<String, Class<?>> PARTS = BookDocument.parts();
     private static final String BOOK = "book";
     private static final String CHOICES = "choices";
 

@@ -17,12 +17,11 @@ import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
 import java.io.InputStream;
 import java.io.UncheckedIOException;
-import java.lang.reflect.RecordComponent;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import java.util.function.Function;
 import java.util.stream.Collectors;
-import java.util.stream.Stream;
 import org.springframework.context.annotation.Lazy;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
@@ -43,10 +42,7 @@ import tools.jackson.databind.json.JsonMapper;
 class BookResource {
 
     /** A book has a part for each kind that keeps versions, in the order of its format. */
-    private static final List<String> PARTS = Stream.of(BookDocument.class.getRecordComponents())
-            .filter(component -> component.getType() == List.class)
-            .map(RecordComponent::getName)
-            .toList();
+    private static final Set<String> PARTS = BookDocument.parts().keySet();
 
     private final BookImporter importer;
     private final BookReading reading;

@@ -1,11 +1,15 @@
 package fluidframe.app.exchange;
 
 import com.fasterxml.jackson.annotation.JsonInclude;
+import fluidframe.app.exchange.Choices.Kind;
+import fluidframe.app.storage.StoredText;
 import io.swagger.v3.oas.annotations.media.Schema;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
 import tools.jackson.databind.JsonNode;
 
 /** What goes in and out when a book is taken in with a choice for each thing that is there already. */
@@ -27,7 +31,24 @@ final class ImportDocuments {
             String title,
             String likeness,
             int differences,
-            @JsonInclude(JsonInclude.Include.NON_NULL) Long revision) {}
+            @JsonInclude(JsonInclude.Include.NON_NULL) Long revision) {
+
+        /** @param here what the book says, as it would be stored */
+        static ItemDocument of(Kind kind, String id, String title, Optional<StoredText> there, String here) {
+            return of(kind, id, title, there, here, Likeness.of(there, here) == Likeness.DIFFERS ? 1 : 0);
+        }
+
+        static ItemDocument of(
+                Kind kind, String id, String title, Optional<StoredText> there, String here, int differences) {
+            return new ItemDocument(
+                    kind.name().toLowerCase(Locale.ROOT),
+                    id,
+                    title,
+                    Likeness.of(there, here).name().toLowerCase(Locale.ROOT),
+                    differences,
+                    there.map(stored -> stored.revision().number()).orElse(null));
+        }
+    }
 
     /** What taking a book in would meet; nothing is stored. */
     @Schema(name = "ImportPlan")

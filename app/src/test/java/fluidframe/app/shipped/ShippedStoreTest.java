@@ -81,7 +81,7 @@ class ShippedStoreTest {
                 .getResponse()
                 .getContentAsString();
         assertThat(JSON.readTree(answer).get(0).get("differences").findValuesAsString("place"))
-                .contains("man, step 2, turn", "lady, step 3, count", "lady, step 3, footwork", "cues/1");
+                .contains("man, step 2, turn", "lady, step 3, count", "lady, step 3, footwork", "cue 1");
         http.send("/api/shipped-figures/my-own/comparison", figure.put("id", "my-own"))
                 .andExpect(status().isOk())
                 .andExpect(jsonPath("$", hasSize(0)));

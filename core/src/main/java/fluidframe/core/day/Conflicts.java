@@ -38,19 +38,22 @@ public final class Conflicts {
     private void alone(PlannedRound planned) {
         Round round = planned.round();
         if (planned.start() < wish.begins() + wish.warmUp()) {
-            report(planned, DaySentences.beginsAtBeforeThereHasBeen(round.title(), Clock.time(planned.start())));
+            report(planned, DaySentences.beginsAtBeforeThereHasBeen(round.title(), TimeOfDay.time(planned.start())));
         }
         if (planned.end() > wish.ends()) {
             report(
                     planned,
                     DaySentences.endsAtAfterTheEndOf(
-                            round.title(), Clock.time(planned.end()), Clock.minutes(planned.end() - wish.ends())));
+                            round.title(),
+                            TimeOfDay.time(planned.end()),
+                            TimeOfDay.minutes(planned.end() - wish.ends())));
         }
         round.at()
                 .filter(at -> at != planned.start())
                 .ifPresent(at -> report(
                         planned,
-                        DaySentences.isSetForNotFor(round.title(), Clock.time(at), Clock.time(planned.start()))));
+                        DaySentences.isSetForNotFor(
+                                round.title(), TimeOfDay.time(at), TimeOfDay.time(planned.start()))));
         round.couples().stream()
                 .filter(couple -> planned.heatOf(couple) < 0)
                 .forEach(couple -> report(planned, DaySentences.areInNoHeatOf(name(couple), round.title())));
@@ -73,9 +76,9 @@ public final class Conflicts {
                     DaySentences.beginsBeforeIsOverAfterWanted(
                             second.round().title(),
                             gap < 0,
-                            Clock.minutes(-gap),
+                            TimeOfDay.minutes(-gap),
                             first.round().title(),
-                            Clock.minutes(gap),
+                            TimeOfDay.minutes(gap),
                             wish.between()));
         }
         after(first, second);
@@ -98,7 +101,7 @@ public final class Conflicts {
                     after,
                     DaySentences.beginsAtBeforeIsOverAnd(
                             after.round().title(),
-                            Clock.time(after.start()),
+                            TimeOfDay.time(after.start()),
                             before.round().title()));
         }
     }
@@ -117,7 +120,7 @@ public final class Conflicts {
                                             first.round().title(),
                                             second.round().title())
                                     : DaySentences.haveBetweenAndWantedAre(
-                                            Clock.minutes(rest),
+                                            TimeOfDay.minutes(rest),
                                             first.round().title(),
                                             second.round().title(),
                                             wish.rest()))
@@ -140,7 +143,7 @@ public final class Conflicts {
                             first.round().floor(),
                             second.round().title(),
                             second.round().floor(),
-                            Clock.time(Math.max(from(first, here), from(second, there)))));
+                            TimeOfDay.time(Math.max(from(first, here), from(second, there)))));
         }
     }
 
@@ -160,7 +163,7 @@ public final class Conflicts {
                             DaySentences.theCoachIsWantedAtThe(
                                     warmUp.before().round().title(),
                                     planned.round().title(),
-                                    Clock.time(Math.max(warmUp.start(), from(planned, there)))));
+                                    TimeOfDay.time(Math.max(warmUp.start(), from(planned, there)))));
                 }
             }
             for (DayPlan.WarmUp other : warmUps.subList(i + 1, warmUps.size())) {
@@ -170,7 +173,7 @@ public final class Conflicts {
                             warmUp.before(),
                             other.before(),
                             DaySentences.theCoachIsWantedAtTwo(
-                                    Clock.time(Math.max(warmUp.start(), other.start())),
+                                    TimeOfDay.time(Math.max(warmUp.start(), other.start())),
                                     warmUp.before().round().title(),
                                     other.before().round().title()));
                 }

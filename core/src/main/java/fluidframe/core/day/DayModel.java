@@ -37,12 +37,17 @@ final class DayModel {
      */
     private static final int FAILS_BEFORE_RESTART = 400;
 
+    /**
+     * So often it may fail while it is tried to prove how early the rounds alone can end; the best order found by then
+     * goes on. All limits are steps of the search, so that the same day always has the same plan.
+     */
+    private static final int MOST_FAILS_OF_ROUNDS = 3_000;
+    /** Where a day is at hand already, so many steps of couples it is tried to end it earlier. */
+    private static final int STEPS_IMPROVING = 800_000;
+
     private static final int MOST_FAILS_GATHERING = 500;
-    private static final long GATHERING_MILLISECONDS = 300;
-    /** So long it is tried to prove how early the rounds alone can end; the best order found by then goes on. */
-    private static final long ROUNDS_MILLISECONDS = 1_000;
-    /** Where a day is at hand already, so long it is tried to end it earlier. */
-    private static final long IMPROVING_MILLISECONDS = 1_000;
+    /** A step takes the longer the more couples dance. */
+    private static final int STEPS_GATHERING = 20_000;
 
     /** What came of it, and whether it is proved. */
     record Solved(Optional<DayPlan> plan, boolean exact) {}
@@ -83,7 +88,7 @@ final class DayModel {
         Solver solver = model.getSolver();
         solver.addStopCriterion(() -> isOver(stops));
         solver.setSearch(roundsFirst().toArray(AbstractStrategy<?>[]::new));
-        solver.limitTime(ROUNDS_MILLISECONDS);
+        solver.limitFail(MOST_FAILS_OF_ROUNDS);
         Solution earliest = solver.findOptimalSolution(end, Model.MINIMIZE);
         boolean proved = !solver.isStopCriterionMet();
         if (earliest == null) {
@@ -137,6 +142,12 @@ final class DayModel {
         return solver;
     }
 
+    /** How many steps there are for so many couples that dance. */
+    private int steps(int ofCouples) {
+        int couples = rounds.stream().mapToInt(round -> round.couples().size()).sum();
+        return ofCouples / Math.max(1, couples);
+    }
+
     private static boolean isOver(BooleanSupplier stops) {
         Stopping.check();
         return stops.getAsBoolean();
@@ -153,7 +164,7 @@ final class DayModel {
         model.arithm(end, ">=", earliest).post();
         model.arithm(end, "<=", latest).post();
         Solver solver = searching(stops);
-        draft.ifPresent(plan -> solver.limitTime(IMPROVING_MILLISECONDS));
+        draft.ifPresent(plan -> solver.limitFail(steps(STEPS_IMPROVING)));
         Solution solution = solver.findOptimalSolution(end, Model.MINIMIZE);
         boolean ended = !solver.isStopCriterionMet();
         if (solution == null) {
@@ -175,7 +186,7 @@ final class DayModel {
         model.sum(starts, "=", waiting).post();
         Solver solver = searching(stops);
         solver.limitFail(MOST_FAILS_GATHERING);
-        solver.limitTime(GATHERING_MILLISECONDS);
+        solver.limitNode(steps(STEPS_GATHERING));
         return Optional.ofNullable(solver.findOptimalSolution(waiting, Model.MINIMIZE))
                 .map(this::plan);
     }

@@ -68,17 +68,18 @@ public final class DayPlanner {
         solve(wish.withEnds(DayWish.MINUTES_OF_A_DAY))
                 .plan()
                 .ifPresent(plan -> found.add(new DayAnswer.Relaxation(
-                        DaySentences.itWorksIfTheDayMay(Clock.time(plan.ends())), wish.withEnds(plan.ends()))));
+                        DaySentences.itWorksIfTheDayMay(TimeOfDay.time(plan.ends())), wish.withEnds(plan.ends()))));
         most(wish.rest() - 1, wish::withRest)
                 .ifPresent(rest -> found.add(new DayAnswer.Relaxation(
-                        DaySentences.itWorksWithOfRestInstead(Clock.minutes(rest), wish.rest()), wish.withRest(rest))));
+                        DaySentences.itWorksWithOfRestInstead(TimeOfDay.minutes(rest), wish.rest()),
+                        wish.withRest(rest))));
         most(wish.warmUp() - 1, wish::withWarmUp)
                 .ifPresent(warmUp -> found.add(new DayAnswer.Relaxation(
-                        DaySentences.itWorksWithOfWarmUp(Clock.minutes(warmUp), wish.warmUp()),
+                        DaySentences.itWorksWithOfWarmUp(TimeOfDay.minutes(warmUp), wish.warmUp()),
                         wish.withWarmUp(warmUp))));
         most(wish.between() - 1, wish::withBetween)
                 .ifPresent(between -> found.add(new DayAnswer.Relaxation(
-                        DaySentences.itWorksWithBetweenRoundsInstead(Clock.minutes(between), wish.between()),
+                        DaySentences.itWorksWithBetweenRoundsInstead(TimeOfDay.minutes(between), wish.between()),
                         wish.withBetween(between))));
         for (String couple : wish.coached().stream().sorted().toList()) {
             DayWish without = wish.withCoached(others(wish, couple));
@@ -96,7 +97,8 @@ public final class DayPlanner {
                         .plan()
                         .flatMap(plan -> plan.round(round.id()))
                         .ifPresent(planned -> found.add(new DayAnswer.Relaxation(
-                                DaySentences.itWorksIfMayBeginAt(round.title(), Clock.time(planned.start())), free)));
+                                DaySentences.itWorksIfMayBeginAt(round.title(), TimeOfDay.time(planned.start())),
+                                free)));
             }
         }
         return found;

@@ -112,7 +112,7 @@ public final class CellReader {
     /** What a shorthand says, if the column can hold it. */
     private static Optional<Choice> choice(Column column, String shorthand) {
         try {
-            var step = DraftReader.step(new EnumMap<>(Map.of(column, column.readShorthand(shorthand))));
+            var step = RowReader.step(new EnumMap<>(Map.of(column, column.readShorthand(shorthand))));
             return Optional.of(new Choice(column, column.shorthand(step), column.wording(step)));
         } catch (UnreadableTextException notInThisColumn) {
             return Optional.empty();

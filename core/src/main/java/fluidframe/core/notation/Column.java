@@ -239,7 +239,7 @@ public enum Column {
 
     /** What a reading of this column says, as the program writes it. */
     public String shorthandOf(Object reading) {
-        return shorthand(DraftReader.step(Map.of(this, reading)));
+        return shorthand(RowReader.step(Map.of(this, reading)));
     }
 
     /** The cell as canonical shorthand; empty where the row says nothing. */

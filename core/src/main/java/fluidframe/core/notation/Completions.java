@@ -174,7 +174,7 @@ public final class Completions {
 
     private static void add(Column column, String text, Set<Completion> found) {
         try {
-            Step step = DraftReader.readRow(new RowDraft(Map.of(column, text)));
+            Step step = RowReader.read(new RowDraft(Map.of(column, text)));
             found.add(new Completion(column.shorthand(step), column.wording(step)));
         } catch (UnreadableTextException notACell) {
             // A piece that does not go with what stands before it is no completion.

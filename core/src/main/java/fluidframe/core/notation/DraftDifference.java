@@ -81,7 +81,7 @@ public record DraftDifference(Place place, String one, String other) {
 
     private static void texts(List<DraftDifference> found, String field, List<String> one, List<String> other) {
         for (int i = 0; i < Math.max(one.size(), other.size()); i++) {
-            add(found, field + "/" + (i + 1), i < one.size() ? one.get(i) : "", i < other.size() ? other.get(i) : "");
+            add(found, field + "/" + i, i < one.size() ? one.get(i) : "", i < other.size() ? other.get(i) : "");
         }
     }
 

@@ -169,7 +169,7 @@ public final class Questions {
     }
 
     private static String prompt(QuestionKey key, Figure figure, Step step) {
-        String asked = QuestionSentences.asked(key.kind());
+        String asked = QuestionSentences.asked(key.kind().name());
         int number = key.row() + 1;
         return step.count()
                 .map(count -> QuestionSentences.ofCountedStepIsAsked(figure.title(), whose(key), number, count, asked))

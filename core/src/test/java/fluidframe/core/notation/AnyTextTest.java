@@ -141,7 +141,7 @@ class AnyTextTest {
                             assertThat(text.substring(left.from(), left.to())).isEqualTo(left.text()));
             if (reading.isUnderstood()) {
                 String shorthand = column.shorthand(
-                        DraftReader.step(Map.of(column, reading.value().orElseThrow())));
+                        RowReader.step(Map.of(column, reading.value().orElseThrow())));
                 if (!shorthand.isEmpty()) {
                     assertThat(column.readShorthand(shorthand))
                             .as("%s: %s, %s", column, text, shorthand)

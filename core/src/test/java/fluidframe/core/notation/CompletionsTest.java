@@ -71,7 +71,7 @@ class CompletionsTest {
     void everyCompletionCanBeReadAndIsCanonical(Column column) {
         for (String typed : List.of("", "b", "1", "x", "s", "fwd s", "1/4 R, ", "PP, ")) {
             for (Completion completion : Completions.of(column, typed, FOXTROT)) {
-                assertThat(column.shorthand(DraftReader.readRow(RowDraft.EMPTY.with(column, completion.text()))))
+                assertThat(column.shorthand(RowReader.read(RowDraft.EMPTY.with(column, completion.text()))))
                         .isEqualTo(completion.text());
                 assertThat(completion.wording()).isNotBlank();
             }

@@ -182,7 +182,7 @@ class DraftDifferenceTest {
         assertThat(DraftDifference.between(told, told.withCues(List.of("Turn early", "Head right", "Breathe"))))
                 .extracting(difference ->
                         difference.place().pointer() + " " + difference.one() + " > " + difference.other())
-                .containsExactly("/cues/2 Head left > Head right", "/cues/3  > Breathe");
+                .containsExactly("/cues/1 Head left > Head right", "/cues/2  > Breathe");
     }
 
     @Test

@@ -50,7 +50,7 @@ class PropertiesTest {
 
     @Property
     void whatIsWrittenIsReadAsItWasMeant(@ForAll("rows") Step row) {
-        assertThat(DraftReader.readRow(DraftWriter.row(row))).isEqualTo(row);
+        assertThat(RowReader.read(DraftWriter.row(row))).isEqualTo(row);
     }
 
     @Property

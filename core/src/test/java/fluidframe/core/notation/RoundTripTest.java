@@ -25,7 +25,7 @@ class RoundTripTest {
     void everyRowIsReadBackFromItsShorthand() {
         RandomRows.many(3000)
                 .forEach(step ->
-                        assertThat(DraftReader.readRow(DraftWriter.row(step))).isEqualTo(step));
+                        assertThat(RowReader.read(DraftWriter.row(step))).isEqualTo(step));
     }
 
     @Test
@@ -44,7 +44,7 @@ class RoundTripTest {
                     RowDraft row = DraftWriter.row(step);
                     String shouted =
                             "  " + row.cell(column).toUpperCase(Locale.ROOT).replace(" ", "   ") + " ";
-                    Step read = DraftReader.readRow(row.with(column, shouted));
+                    Step read = RowReader.read(row.with(column, shouted));
                     assertThat(column.shorthand(read)).as(shouted).isEqualTo(row.cell(column));
                 }));
     }
@@ -54,7 +54,7 @@ class RoundTripTest {
         for (Column column : List.of(Column.FOOT, Column.SWAY, Column.ACTION)) {
             RandomRows.many(300).forEach(step -> {
                 String wording = column.wording(step);
-                assertThat(column.shorthand(DraftReader.readRow(new RowDraft(Map.of(column, wording)))))
+                assertThat(column.shorthand(RowReader.read(new RowDraft(Map.of(column, wording)))))
                         .isEqualTo(column.shorthand(step));
             });
         }

@@ -35,7 +35,7 @@ class WordingsTest {
         CellReading reading = CellReader.read(column, text, () -> Situation.UNKNOWN);
         if (reading.isUnderstood()) {
             String shorthand = column.shorthand(
-                    DraftReader.step(Map.of(column, reading.value().orElseThrow())));
+                    RowReader.step(Map.of(column, reading.value().orElseThrow())));
             return shorthand.isEmpty() ? column == Column.TURN ? "0" : "-" : shorthand;
         }
         List<String> choices = reading.choices().stream()

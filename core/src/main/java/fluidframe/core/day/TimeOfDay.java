@@ -3,11 +3,11 @@ package fluidframe.core.day;
 import java.util.Locale;
 
 /** Times of day as people read them. */
-final class Clock {
+final class TimeOfDay {
 
     private static final int MINUTES = 60;
 
-    private Clock() {}
+    private TimeOfDay() {}
 
     /** "09:05". */
     static String time(int minutesSinceMidnight) {
@@ -15,6 +15,6 @@ final class Clock {
     }
 
     static String minutes(int minutes) {
-        return minutes + (minutes == 1 ? " minute" : " minutes");
+        return DaySentences.minutes(minutes);
     }
 }

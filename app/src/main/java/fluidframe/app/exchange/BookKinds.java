@@ -1,0 +1,89 @@
+package fluidframe.app.exchange;
+
+import fluidframe.app.events.EventDocument;
+import fluidframe.app.events.EventReading;
+import fluidframe.app.events.EventStore;
+import fluidframe.app.exchange.Choices.Kind;
+import fluidframe.app.pieces.PieceDocument;
+import fluidframe.app.pieces.PieceReading;
+import fluidframe.app.pieces.PieceStore;
+import fluidframe.app.postures.PostureDocument;
+import fluidframe.app.postures.PostureReading;
+import fluidframe.app.postures.PostureStore;
+import fluidframe.app.routines.RoutineDocument;
+import fluidframe.app.routines.RoutineStore;
+import fluidframe.app.rules.ProfileDocument;
+import fluidframe.app.rules.ProfileReading;
+import fluidframe.app.rules.ProfileStore;
+import fluidframe.core.piece.Piece;
+import fluidframe.core.rules.Profile;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import org.springframework.stereotype.Component;
+import tools.jackson.databind.json.JsonMapper;
+
+/** The kinds of plain documents that a book holds. A new one is named here and has its list in {@link BookDocument}. */
+@Component
+class BookKinds {
+
+    private final BookKind<PieceDocument> pieces;
+    private final BookKind<ProfileDocument> profiles;
+    private final BookKind<EventDocument> events;
+    private final BookKind<PostureDocument> postures;
+
+    private final PieceStore storedPieces;
+    private final ProfileStore storedProfiles;
+    private final RoutineStore storedRoutines;
+
+    BookKinds(
+            PieceStore pieces,
+            ProfileStore profiles,
+            EventStore events,
+            PostureStore postures,
+            RoutineStore routines,
+            JsonMapper json) {
+        this.storedPieces = pieces;
+        this.storedProfiles = profiles;
+        this.storedRoutines = routines;
+        this.pieces = BookKind.of(Kind.PIECE, pieces, BookDocument::pieces, PieceReading::read);
+        this.profiles = BookKind.of(Kind.PROFILE, profiles, BookDocument::profiles, ProfileReading::read);
+        this.events = new BookKind<>(
+                Kind.EVENT,
+                events,
+                BookDocument::events,
+                this::check,
+                event -> json.writeValueAsString(event.complete()),
+                (event, others) -> event.referring(others.of(Kind.PROFILE), others.of(Kind.ROUTINE)));
+        this.postures = BookKind.of(Kind.POSTURE, postures, BookDocument::postures, PostureReading::read);
+    }
+
+    /** Those that come in before routines, which are danced to them. */
+    List<BookKind<?>> beforeRoutines() {
+        return List.of(pieces);
+    }
+
+    /** Those that come in after routines, to which they may refer. */
+    List<BookKind<?>> afterRoutines() {
+        return List.of(profiles, events, postures);
+    }
+
+    Optional<Piece> findPiece(String id) {
+        return storedPieces.find(id);
+    }
+
+    /** An event is read with the rules and routines that the book brings, or those there are. */
+    private void check(EventDocument event, String root, BookDocument book) {
+        Optional<Profile> profile = Optional.ofNullable(book.profiles()).orElse(List.of()).stream()
+                .filter(each -> each.id().equals(event.profile()))
+                .findFirst()
+                .map(each -> ProfileReading.read(each, ""))
+                .or(() -> storedProfiles.find(event.profile()));
+        Set<String> known = new HashSet<>(storedRoutines.existing(event.routines()));
+        Optional.ofNullable(book.routines()).orElse(List.of()).stream()
+                .map(RoutineDocument::id)
+                .forEach(known::add);
+        EventReading.read(event, profile, known, root);
+    }
+}
