@@ -24,6 +24,7 @@
   import Contact from '~icons/lucide/contact';
   import Ellipsis from '~icons/lucide/ellipsis';
   import PersonStanding from '~icons/lucide/person-standing';
+  import CalendarCheck from '~icons/lucide/calendar-check';
   import Sunrise from '~icons/lucide/sunrise';
   import Sun from '~icons/lucide/sun';
   import Router, { router } from 'svelte-spa-router';
@@ -70,6 +71,7 @@
 
   let places = $derived<Place[]>([
     ...RAIL.map(({ path, label }) => ({ kind: common.view(), title: label, path })),
+    { kind: common.view(), title: msg.lessons(), path: '/lessons' },
     { kind: common.view(), title: msg.postures(), path: '/postures' },
     { kind: common.view(), title: msg.about(), path: '/about' },
     { kind: common.view(), title: common.symbolsAndColours(), path: '/look' },
@@ -166,6 +168,7 @@
   {#if more && !fills}
     <div class="grid shrink-0 grid-cols-2 gap-1 bg-ink p-2 text-floor sm:hidden evening:bg-board evening:text-ink" role="group" aria-label={msg.moreViews()}>
       {#each RAIL.filter(({ atHand }) => !atHand) as view (view.path)}{@render place(view, true)}{/each}
+      {@render place({ path: '/lessons', label: msg.lessons(), icon: CalendarCheck }, true)}
       {@render place({ path: '/postures', label: msg.postures(), icon: PersonStanding }, true)}
       <button class="flex min-h-12 cursor-pointer items-center gap-3 rounded-xl px-3 font-semibold hover:bg-white/10" onclick={go}
         ><Search width={22} height={22} aria-hidden="true" />{msg.goTo()}</button

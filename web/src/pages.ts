@@ -34,6 +34,7 @@ export const VIEWS: Record<string, View> = {
   '/people': { page: () => import('./routes/PeoplePage.svelte'), asks: () => ['/api/people', '/api/couples', '/api/progress'] },
   '/people/:id': { page: () => import('./routes/PersonPage.svelte'), asks: ({ id }) => [`/api/people/${id}`] },
   '/couples/:id': { page: () => import('./routes/CouplePage.svelte'), asks: ({ id }) => [`/api/couples/${id}`, '/api/people', '/api/routines'] },
+  '/lessons': { page: () => import('./routes/LessonsPage.svelte'), asks: () => ['/api/couples'] },
   '/lessons/:id': { page: () => import('./routes/LessonPage.svelte'), asks: ({ id }) => [`/api/lessons/${id}`, '/api/couples'] },
   '/postures': { page: () => import('./routes/PosturesPage.svelte') },
   '/postures/:id': { page: () => import('./routes/PosturePage.svelte'), asks: ({ id }) => [`/api/postures/${id}`, '/api/couples', '/api/people'] },

@@ -71,6 +71,7 @@
         <a class={['act', shown === panel.show && 'act-main']} aria-current={shown === panel.show ? 'page' : undefined} href={`#/couples/${id}?show=${panel.show}`}>{panel.label}</a
         >
       {/each}
+      <a class="act" href={`#/lessons?couple=${id}&show=list`}>{msg.lessons()}</a>
     </nav>
     {#if view.panelFailure}<Message sentence={view.panelFailure} />{/if}
     {#if shown === 'due'}

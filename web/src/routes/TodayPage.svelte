@@ -2,6 +2,7 @@
   import msg from '$lib/messages/logbook';
   import { api, required, sentenceOf, type Today } from '$lib/api/client';
   import { dateWords } from '$lib/events/clock';
+  import { aboutOf } from '$lib/logbook/aboutOf';
   import DueList from '$lib/logbook/DueList.svelte';
   import { noteQueue } from '$lib/logbook/NoteQueue.svelte';
   import { Preparing } from '$lib/logbook/Preparing.svelte';
@@ -71,7 +72,7 @@
   {#if failure}<Message sentence={failure}><button class="act" onclick={() => read(date)}>{msg.tryAgain()}</button></Message>{/if}
   {#if today}
     <section aria-label={msg.lessonsOfTheDay()}>
-      <h2 class="mb-2 text-2xl">{msg.lessons()}</h2>
+      <h2 class="mb-2 flex flex-wrap items-baseline gap-3 text-2xl">{msg.lessons()}<a class="text-base font-semibold underline" href="#/lessons">{msg.allLessons()}</a></h2>
       <ul class="grid gap-3 sm:grid-cols-2 lg:grid-cols-3">
         {#each today.lessons as lesson (lesson.id)}
           <li>
@@ -79,7 +80,7 @@
               <span class="font-title text-3xl font-bold">{lesson.time}</span>
               <span class="min-w-0"
                 ><strong class="block text-lg leading-tight">{titles.get(lesson.couple) ?? lesson.title}</strong><span class="text-soft"
-                  >{msg.minutes({ title: lesson.title, minutes: lesson.minutes })}</span
+                  >{msg.minutes({ title: aboutOf(lesson) || msg.notPlannedYet(), minutes: lesson.minutes })}</span
                 ></span
               >
             </a>

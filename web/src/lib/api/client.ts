@@ -50,6 +50,7 @@ export type Progress = Schemas['Progress'];
 export type RoutineElement = Schemas['Element'];
 export type Section = Schemas['Section'];
 export type Compositions = Schemas['Compositions'];
+export type CompositionQuestion = Schemas['CompositionQuestion'];
 export type Composition = Schemas['Composition'];
 export type Detour = Schemas['Detour'];
 export type Escape = Schemas['Escape'];

@@ -3,6 +3,7 @@ import common from '$lib/messages/common';
 import { api, required, sentenceOf, type FigureSummary } from '$lib/api/client';
 import { hasWords } from './plain';
 import { reference } from '$lib/reference/reference.svelte';
+import { dateWords } from '$lib/events/clock';
 import { DAY_MILLISECONDS, today } from '$lib/ui/moment';
 
 /** Something that can be gone to, or done. */
@@ -76,11 +77,18 @@ export class Anywhere {
       api.GET('/api/postures', { params: { query: {} } }),
       reference.load(),
     ]);
+    const taught = required(couples);
+    const nameOf = (couple: string) => taught.find(({ id }) => id === couple)?.title;
     return [
       ...required(routines).map(({ id, title, dance }) => ({ kind: msg.routine(), title, more: reference.danceTitle(dance), path: `/routines/${id}` })),
       ...required(people).map(({ id, title }) => ({ kind: msg.person(), title, path: `/people/${id}` })),
       ...required(couples).map(({ id, title }) => ({ kind: msg.couple(), title, path: `/couples/${id}` })),
-      ...required(lessons).map(({ id, title, date, time }) => ({ kind: common.lesson(), title, more: `${date} ${time}`, path: `/lessons/${id}` })),
+      ...required(lessons).map(({ id, title, couple, date, time }) => ({
+        kind: common.lesson(),
+        title: nameOf(couple) ?? title,
+        more: `${dateWords(date)}, ${time}`,
+        path: `/lessons/${id}`,
+      })),
       ...required(events).map(({ id, title, date }) => ({ kind: msg.event(), title, more: date, path: `/events/${id}` })),
       ...required(pieces).map(({ id, title }) => ({ kind: common.music(), title, path: `/music/${id}` })),
       ...required(postures).map(({ id, title }) => ({ kind: msg.posture(), title, path: `/postures/${id}` })),
@@ -98,8 +106,8 @@ function placeOf({ id, title, dance, level }: FigureSummary): Place {
   return { kind: common.figure(), title, more: `${reference.danceTitle(dance)}, ${level}`, path: `/figures/${id}` };
 }
 
-/** Lessons of the last and of the next month. */
+/** Lessons of the last two months and of the next ten. */
 function aroundNow() {
   const day = (days: number) => today(new Date(Date.now() + days * DAY_MILLISECONDS));
-  return { from: day(-31), to: day(31) };
+  return { from: day(-60), to: day(300) };
 }

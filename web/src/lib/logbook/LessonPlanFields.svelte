@@ -2,7 +2,9 @@
   import { limits } from '$lib/api/limits';
   import msg from '$lib/messages/logbook';
   import common from '$lib/messages/common';
-  import type { Lesson, LessonPart } from '$lib/api/client';
+  import { api, required, sentenceOf, type Lesson, type LessonPart } from '$lib/api/client';
+  import Message from '$lib/ui/Message.svelte';
+  import { zoneHere } from '$lib/ui/zoneHere';
   import { readTime } from '$lib/events/clock';
   import type { PlainDesk } from '$lib/ui/PlainDesk.svelte';
   import ArrowUp from '~icons/lucide/arrow-up';
@@ -15,6 +17,20 @@
 
   let lesson = $derived(desk.value);
   let planned = $derived(lesson.parts.reduce((sum, part) => sum + part.minutes, 0));
+
+  let failure = $state<string>();
+
+  /** What is due by the day of the lesson, or today for one that is over. */
+  async function planIt() {
+    try {
+      const { couple, minutes, routine, date } = lesson;
+      const { parts, cautions } = required(await api.POST('/api/lesson-plans', { body: { couple, minutes, routine, date, zone: zoneHere() } }));
+      desk.set({ parts: parts.map((part, index) => (index === 0 ? { ...part, why: cautions.join(' ') } : part)) });
+      failure = undefined;
+    } catch (thrown) {
+      failure = sentenceOf(thrown);
+    }
+  }
 
   const change = (index: number, part: Partial<LessonPart>) => desk.set({ parts: lesson.parts.map((each, at) => (at === index ? { ...each, ...part } : each)) });
   const up = (index: number) => desk.set({ parts: lesson.parts.map((each, at) => (at === index - 1 ? lesson.parts[index]! : at === index ? lesson.parts[index - 1]! : each)) });
@@ -50,6 +66,13 @@
       ? msg.minutesTooMany({ planned, minutes: lesson.minutes, over: planned - lesson.minutes })
       : msg.minutesFree({ planned, minutes: lesson.minutes, free: lesson.minutes - planned })}
 </p>
+{#if lesson.parts.length === 0}
+  <div class="panel flex flex-wrap items-center gap-3 p-4">
+    <p class="flex-1">{msg.thisLessonHasNoParts()}</p>
+    <button class="act act-main" onclick={planIt}>{msg.planItFromWhatIs()}</button>
+  </div>
+{/if}
+{#if failure}<Message sentence={failure} />{/if}
 <ol class="flex flex-col gap-2" aria-label={msg.partsOfTheLesson()}>
   {#each lesson.parts as part, index (index)}
     <li class="panel grid grid-cols-[5.5rem_minmax(0,1fr)_auto] items-start gap-3 p-3 break-inside-avoid">

@@ -14,13 +14,17 @@
     couples: { id: string; title: string }[];
     date: string;
     couple?: string;
+    /** Whether it can be repeated on the same day of later weeks. */
+    repeats?: boolean;
   }
-  let { couples, date, couple = '' }: Props = $props();
+  let { couples, date, couple = '', repeats = false }: Props = $props();
 
   let chosen = $state<string>();
   let day = $state<string>();
   let time = $state('18:00');
   let minutes = $state(45);
+  let every = $state('');
+  let times = $state(10);
   let failure = $state<string>();
   let whose = $derived(chosen ?? (couple || (couples[0]?.id ?? '')));
   let on = $derived(day ?? date);
@@ -42,7 +46,7 @@
 
   async function keep(planned: LessonPlan) {
     asking = undefined;
-    const title = planned.title || common.lesson();
+    const title = couples.find(({ id }) => id === whose)?.title ?? common.lesson();
     const parts = planned.parts.map((part, index) => (index === 0 ? { ...part, why: planned.cautions.join(' ') } : part));
     const lesson = {
       id: `lesson-${on}-${noteId().slice(0, 8)}`,
@@ -55,7 +59,8 @@
       parts,
     };
     try {
-      required(await api.POST('/api/lessons', { body: lesson }));
+      if (every) required(await api.POST('/api/lessons/series', { body: { lesson, every: Number(every), times } }));
+      else required(await api.POST('/api/lessons', { body: lesson }));
       await push(`/lessons/${lesson.id}`);
     } catch (thrown) {
       failure = sentenceOf(thrown);
@@ -71,6 +76,21 @@
     <label class="inline-flex items-center gap-2"
       ><input class="field w-20 px-2" type="number" {...limits.LessonPlanQuestion.minutes} required bind:value={minutes} /> {common.minutes()}</label
     >
+    {#if repeats}
+      <Choice
+        label={msg.repeat()}
+        any={msg.once()}
+        value={every}
+        options={[
+          { value: '1', label: msg.everyWeek() },
+          { value: '2', label: msg.everySecondWeek() },
+        ]}
+        onchange={(chosen) => (every = chosen)}
+      />
+      {#if every}<label class="inline-flex items-center gap-2"
+          ><input class="field w-18 px-2" type="number" {...limits.LessonSeries.times} required bind:value={times} /> {msg.lessonsInAll()}</label
+        >{/if}
+    {/if}
     <button class="act act-main">{msg.planTheLesson()}</button>
   </form>
   {#if asking}

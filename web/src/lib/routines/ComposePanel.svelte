@@ -200,8 +200,13 @@
     </ol>
     {#if answer.relaxations.length > 0}
       <h3 class="text-base">{msg.changesThatWouldHelp()}</h3>
-      <ul class="list-disc pl-5" aria-label={msg.relaxations()}>
-        {#each answer.relaxations as labels (labels.join())}<li>{labels.join(' and ')}</li>{/each}
+      <ul aria-label={msg.relaxations()}>
+        {#each answer.relaxations as { labels, question } (labels.join())}
+          <li class="flex flex-wrap items-center gap-2 py-1">
+            <span class="flex-1">{labels.join(msg.and())}</span>
+            {#if question}<button class="act min-h-10 px-3" onclick={() => composing.relax(question)}>{msg.applyAndCompose()}</button>{/if}
+          </li>
+        {/each}
       </ul>
     {/if}
   {/if}

@@ -1,5 +1,5 @@
 import msg from '$lib/messages/routines';
-import { api, Problem, required, sentenceOf, type Compositions, type Progress } from '$lib/api/client';
+import { api, Problem, required, sentenceOf, type CompositionQuestion, type Compositions, type Progress } from '$lib/api/client';
 import { sectionsOf, type StripSection } from '$lib/music/strip';
 import type { RoutineDesk } from './RoutineDesk.svelte';
 
@@ -38,6 +38,8 @@ export class Composing {
   added = $state(4);
   bends = $state(false);
   meetsNext = $state(false);
+  /** How often a figure may begin within four bars; once until more was allowed. */
+  mostTimes = $state<number>();
   fitsRoom = $state(true);
   /** What a composition need not keep to. */
   lifted = $state<string[]>([]);
@@ -171,6 +173,7 @@ export class Composing {
         forbidden: this.#wished('forbidden'),
         favourites: this.#wished('favourite'),
         bends: this.bends,
+        mostTimes: this.mostTimes,
         corners: this.corners ?? undefined,
         lifted: this.lifted,
         highlights: this.#wished('highlight'),
@@ -189,6 +192,24 @@ export class Composing {
       this.progress = undefined;
       this.busy = false;
     }
+  }
+
+  /** Asks what would have an answer, and shows in the fields what was given up. */
+  async relax(question: CompositionQuestion) {
+    const { routine, toBar, bends, corners, fitsRoom, lifted, meetsNext, required: wanted, forbidden } = question;
+    this.toBar = toBar ?? this.toBar;
+    this.bends = bends ?? false;
+    this.corners = corners ?? null;
+    this.fitsRoom = fitsRoom ?? true;
+    this.lifted = lifted ?? [];
+    this.meetsNext = meetsNext ?? false;
+    this.mostTimes = question.mostTimes;
+    this.boundaries = (question.boundaries ?? []).map((bar) => bar + this.#first).join(', ');
+    const left = [...(wanted ?? []), ...(forbidden ?? [])];
+    this.#wishes = Object.fromEntries(this.wishes.filter(([figure, wish]) => (wish !== 'required' && wish !== 'forbidden') || left.includes(figure)));
+    const bound = this.desk().routine;
+    if (bound.level !== routine.level || bound.syllabus !== routine.syllabus) this.desk().bind({ syllabus: routine.syllabus, level: routine.level });
+    await this.ask();
   }
 
   /** Ends the search; what was found by then is the answer. */

@@ -108,6 +108,31 @@ class ComposingHttpTest extends OverHttp {
                 .andExpect(jsonPath("$.faults[0].place", is("/hits")));
     }
 
+    /**
+     * A corner that would be turned, a figure let go, a bar more: asked with the question that is offered, it is found.
+     */
+    @ParameterizedTest
+    @CsvSource({"1, 0, true", "3, 2, true", "5, 8, true", "2, 0, false"})
+    void whatIsOfferedToBeGivenUpHasAnAnswerOnceItIsAsked(int bars, int corners, boolean fitsRoom) throws Exception {
+        ObjectNode question = composing(routine("waltz-natural-turn"), 0, bars);
+        question.put("corners", corners).put("fitsRoom", fitsRoom);
+        question.putArray("required").add("waltz-reverse-turn").add("waltz-whisk");
+        JsonNode answer = JSON.readTree(http.send("/api/compositions", question)
+                .andExpect(status().isOk())
+                .andReturn()
+                .getResponse()
+                .getContentAsString());
+        assertThat(answer.get("compositions")).isEmpty();
+        for (JsonNode relaxation : answer.get("relaxations")) {
+            assertThat(relaxation.get("labels")).isNotEmpty();
+            if (relaxation.has("question")) {
+                http.send("/api/compositions", relaxation.get("question"))
+                        .andExpect(status().isOk())
+                        .andExpect(jsonPath("$.compositions[0]").exists());
+            }
+        }
+    }
+
     /** Three bars danced once; verse two is verse one with two bars more before the chorus. */
     private ObjectNode versed() throws Exception {
         ObjectNode routine = routine(

@@ -250,6 +250,36 @@ class LogbookHttpTest extends OverHttp {
     }
 
     @Test
+    void aLessonIsRepeatedAndFoundByCoupleAndInACalendar() throws Exception {
+        LocalDate first = LocalDate.now().plusDays(3);
+        ObjectNode series = Http.JSON.createObjectNode().put("every", 2).put("times", 3);
+        series.set("lesson", lesson("series-of-" + couple, couple, first.toString()));
+        http.send("/api/lessons/series", series)
+                .andExpect(status().isCreated())
+                .andExpect(jsonPath(
+                        "$[*].date",
+                        is(List.of(
+                                first.toString(),
+                                first.plusWeeks(2).toString(),
+                                first.plusWeeks(4).toString()))))
+                .andExpect(jsonPath("$[0].parts", hasSize(1)))
+                .andExpect(jsonPath("$[2].parts", hasSize(0)));
+        String days = "/api/lessons?from=" + first + "&to=" + first.plusWeeks(4) + "&couple=";
+        assertThat(read(days + couple)).hasSize(3);
+        assertThat(read(days + "somebody-else")).isEmpty();
+        assertThat(http.text("/api/lessons/calendar.ics?couple=" + couple))
+                .startsWith("BEGIN:VCALENDAR")
+                .contains("UID:series-of-" + couple + "-3@fluidframe")
+                .contains("DTSTART:" + first.toString().replace("-", "") + "T");
+        series.put("times", 400);
+        http.send("/api/lessons/series", series)
+                .andExpect(status().isUnprocessableContent())
+                .andExpect(jsonPath("$.faults[0].place", is("/times")));
+        http.send("/api/lessons/series", series.put("times", 5)).andExpect(status().isConflict());
+        assertThat(read(days + couple)).as("none of a series that cannot be").hasSize(3);
+    }
+
+    @Test
     void aLessonThatCannotBeIsRefusedWithItsPlaces() throws Exception {
         ObjectNode wrong = lesson("wrong", "nobody", "tomorrow")
                 .put("time", "half past six")

@@ -247,14 +247,14 @@ class DescribingTest extends BrowserTest {
         open("figures/waltz-natural-turn/card");
         assertThat(page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setName("Lady")))
                 .isVisible();
-        page.getByLabel("Terms: man and lady").click();
+        page.getByLabel("Name the parts: man and lady").click();
         page.getByText("leader and follower").click();
         assertThat(page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setName("Follower")))
                 .isVisible();
         assertThat(page.getByText("Right foot forward, heel first, then toe").first())
                 .isVisible();
         assertThat(page.getByText("Warm up first")).isVisible();
-        page.reload();
+        open("figures/waltz-natural-turn");
         assertThat(page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setName("Leader")))
                 .isVisible();
     }

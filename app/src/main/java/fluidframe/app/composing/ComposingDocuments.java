@@ -340,6 +340,14 @@ final class ComposingDocuments {
     }
 
     /**
+     * What could be given up so that there is an answer, which has been tried: each thing in words, and the question to
+     * ask then; absent where a question has no word for it.
+     */
+    @JsonInclude(JsonInclude.Include.NON_NULL)
+    @Schema(name = "Relaxation")
+    record RelaxationDocument(List<String> labels, CompositionQuestion question) {}
+
+    /**
      * The answers; whether they are proved to be the best; what could be given up where there is none; what was left
      * out of the wish, and why.
      */
@@ -349,7 +357,7 @@ final class ComposingDocuments {
             List<CompositionDocument> compositions,
             boolean exact,
             int bound,
-            List<List<String>> relaxations,
+            List<RelaxationDocument> relaxations,
             List<String> notes) {}
 
     /** "phrase starts". */

@@ -10,6 +10,7 @@ import fluidframe.app.composing.ComposingDocuments.LoopDocument;
 import fluidframe.app.composing.ComposingDocuments.NextDocument;
 import fluidframe.app.composing.ComposingDocuments.PlaceQuestion;
 import fluidframe.app.composing.ComposingDocuments.ProgressDocument;
+import fluidframe.app.composing.ComposingDocuments.RelaxationDocument;
 import fluidframe.app.composing.ComposingDocuments.RepairDocument;
 import fluidframe.app.composing.MendingPlanDocument.MendingQuestion;
 import fluidframe.app.composing.MendingPlanDocument.SeamDocument;
@@ -24,7 +25,6 @@ import fluidframe.core.compose.Answer;
 import fluidframe.core.compose.Composer;
 import fluidframe.core.compose.Composition;
 import fluidframe.core.compose.Difference;
-import fluidframe.core.compose.Relaxation;
 import fluidframe.core.compose.Weights;
 import fluidframe.core.detour.Detours;
 import fluidframe.core.link.Bridges;
@@ -262,8 +262,17 @@ class ComposingResource {
                 found,
                 answer.exact(),
                 answer.bound(),
-                answer.relaxations().stream().map(Relaxation::labels).toList(),
+                relaxations(answer, asked.equals(question), reader),
                 notes(reader, within, standing));
+    }
+
+    /** What is composed within a section is asked in another way than it is searched; there it is only said. */
+    private static List<RelaxationDocument> relaxations(Answer answer, boolean asIsSearched, WishReader reader) {
+        return answer.relaxations().stream()
+                .map(relaxation -> new RelaxationDocument(
+                        relaxation.labels(),
+                        asIsSearched ? reader.relaxed(relaxation).orElse(null) : null))
+                .toList();
     }
 
     private static List<String> notes(WishReader reader, Optional<SectionEnd> within, Standing standing) {

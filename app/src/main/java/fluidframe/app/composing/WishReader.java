@@ -8,6 +8,7 @@ import fluidframe.core.compose.Choice;
 import fluidframe.core.compose.Composition;
 import fluidframe.core.compose.Fullness;
 import fluidframe.core.compose.LikelyCorners;
+import fluidframe.core.compose.Relaxation;
 import fluidframe.core.compose.Stretch;
 import fluidframe.core.compose.Taste;
 import fluidframe.core.compose.Weights;
@@ -149,7 +150,7 @@ final class WishReader {
                     withinLevel(question.highlights()));
             MusicMap music = music();
             List<Double> sides =
-                    fitsRoom() ? standing.sides(Optional.ofNullable(question.after()), corners) : List.of();
+                    fitsRoom() ? standing.sides(Optional.ofNullable(question.after()), Wish.MOST_CORNERS) : List.of();
             return new Wish(
                     from,
                     to,
@@ -208,6 +209,15 @@ final class WishReader {
             stretches.add(new Stretch(bar.times(each.from() - 1), bar.times(each.to()), fullness));
         }
         return stretches;
+    }
+
+    /**
+     * What is asked once something is given up; nothing where the question has no word for it.
+     *
+     * @param relaxation of one of the wishes
+     */
+    Optional<CompositionQuestion> relaxed(Relaxation relaxation) {
+        return new RelaxedQuestion(question, barsBefore(), bar, LIFTS).of(relaxation);
     }
 
     private Taste taste() {

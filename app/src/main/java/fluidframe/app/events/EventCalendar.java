@@ -1,27 +1,15 @@
 package fluidframe.app.events;
 
+import fluidframe.app.calendar.CalendarFile;
 import fluidframe.app.problems.Revision;
 import fluidframe.core.day.DayPlan;
 import fluidframe.core.day.PlannedRound;
-import java.io.IOException;
-import java.io.StringWriter;
-import java.io.UncheckedIOException;
 import java.time.LocalDateTime;
 import java.util.Map;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
-import net.fortuna.ical4j.data.CalendarOutputter;
-import net.fortuna.ical4j.model.Calendar;
-import net.fortuna.ical4j.model.component.VEvent;
-import net.fortuna.ical4j.model.property.Description;
-import net.fortuna.ical4j.model.property.Location;
-import net.fortuna.ical4j.model.property.ProdId;
-import net.fortuna.ical4j.model.property.Sequence;
-import net.fortuna.ical4j.model.property.Uid;
-import net.fortuna.ical4j.model.property.immutable.ImmutableCalScale;
-import net.fortuna.ical4j.model.property.immutable.ImmutableVersion;
 
-/** A day in the iCalendar format: every round and every warm-up, in the time of its place. */
+/** A day as a calendar has it: every round and every warm-up, in the time of its place. */
 final class EventCalendar {
 
     private EventCalendar() {}
@@ -30,15 +18,13 @@ final class EventCalendar {
      * @param event planned
      * @param revision which version of it, so that a calendar replaces the older one
      */
-    static String of(Event event, Revision revision) {
-        Calendar calendar = new Calendar();
-        calendar.add(new ProdId("-//Fluid Frame//Event//EN"));
-        calendar.add(ImmutableVersion.VERSION_2_0);
-        calendar.add(ImmutableCalScale.GREGORIAN);
+    static CalendarFile of(Event event, Revision revision) {
+        CalendarFile calendar = new CalendarFile("Event");
         DayPlan plan = event.plan().orElseThrow();
         for (DayPlan.WarmUp warmUp : plan.warmUps()) {
             String couples = warmUp.couples().stream().map(event.names()::get).collect(Collectors.joining(", "));
-            calendar.add(entry(
+            add(
+                    calendar,
                     event,
                     revision,
                     "warm-up-" + warmUp.before().round().id(),
@@ -46,10 +32,11 @@ final class EventCalendar {
                     warmUp.before().start(),
                     EventsSentences.warmUpFor(warmUp.before().round().title()),
                     couples,
-                    warmUp.before()));
+                    warmUp.before());
         }
         for (PlannedRound planned : plan.rounds()) {
-            calendar.add(entry(
+            add(
+                    calendar,
                     event,
                     revision,
                     planned.round().id(),
@@ -57,24 +44,9 @@ final class EventCalendar {
                     planned.end(),
                     planned.round().title(),
                     heats(planned, event.names()),
-                    planned));
+                    planned);
         }
-        return written(calendar);
-    }
-
-    /** With its lines folded, as the format has it. */
-    private static String written(Calendar calendar) {
-        try (StringWriter written = new StringWriter()) {
-            new CalendarOutputter(false).output(calendar, written);
-            return written.toString();
-        } catch (IOException e) {
-            throw new UncheckedIOException(e);
-        }
-    }
-
-    /** A text whose lines end as lines do: one that ends otherwise would end a line of the file. */
-    private static String plain(String text) {
-        return text.replace("\r\n", "\n").replace('\r', '\n');
+        return calendar;
     }
 
     private static String heats(PlannedRound planned, Map<String, String> names) {
@@ -87,7 +59,8 @@ final class EventCalendar {
                         .collect(Collectors.joining("\n"));
     }
 
-    private static VEvent entry(
+    private static void add(
+            CalendarFile calendar,
             Event event,
             Revision revision,
             String id,
@@ -97,12 +70,14 @@ final class EventCalendar {
             String description,
             PlannedRound planned) {
         LocalDateTime day = event.date().atStartOfDay();
-        VEvent entry = new VEvent(day.plusMinutes(start), day.plusMinutes(end), plain(title));
-        entry.add(new Uid(event.document().id() + "-" + id + "@fluidframe"));
-        entry.add(new Sequence((int) revision.number()));
         String place = event.document().place() == null ? "" : event.document().place() + ", ";
-        entry.add(new Location(plain(place + planned.round().floor())));
-        entry.add(new Description(plain(description)));
-        return entry;
+        calendar.add(
+                event.document().id() + "-" + id,
+                revision,
+                day.plusMinutes(start),
+                day.plusMinutes(end),
+                title,
+                place + planned.round().floor(),
+                description);
     }
 }

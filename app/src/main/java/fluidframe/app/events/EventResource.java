@@ -1,5 +1,6 @@
 package fluidframe.app.events;
 
+import fluidframe.app.calendar.CalendarFile;
 import fluidframe.app.events.DayDocuments.CallDocument;
 import fluidframe.app.events.DayDocuments.DayDocument;
 import fluidframe.app.events.DayDocuments.DayQuestion;
@@ -16,7 +17,6 @@ import fluidframe.core.day.DayPlanner;
 import io.swagger.v3.oas.annotations.media.Schema;
 import io.swagger.v3.oas.annotations.tags.Tag;
 import jakarta.validation.Valid;
-import java.nio.charset.StandardCharsets;
 import java.time.DateTimeException;
 import java.time.Duration;
 import java.time.Instant;
@@ -24,8 +24,6 @@ import java.time.LocalTime;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.BooleanSupplier;
-import org.springframework.http.HttpHeaders;
-import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
@@ -140,16 +138,13 @@ class EventResource extends PlainResource<EventDocument> {
     }
 
     /** The day as it is planned, for a calendar. */
-    @GetMapping(path = "/{id}/calendar.ics", produces = "text/calendar")
+    @GetMapping(path = "/{id}/calendar.ics", produces = CalendarFile.TYPE)
     ResponseEntity<String> calendar(@PathVariable String id) {
         StoredPlainDocument<EventDocument> stored = store.get(id);
         Event event = store.read(stored.document());
         if (event.plan().isEmpty()) {
             throw RefusedException.of("/plan", "", EventsSentences.aSchedulePlanItAndSave());
         }
-        return ResponseEntity.ok()
-                .contentType(new MediaType("text", "calendar", StandardCharsets.UTF_8))
-                .header(HttpHeaders.CONTENT_DISPOSITION, "attachment; filename=\"" + id + ".ics\"")
-                .body(EventCalendar.of(event, stored.revision()));
+        return EventCalendar.of(event, stored.revision()).answer(id);
     }
 }

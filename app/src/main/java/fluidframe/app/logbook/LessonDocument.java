@@ -9,6 +9,7 @@ import io.swagger.v3.oas.annotations.media.Schema;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
+import java.time.LocalDate;
 import java.util.List;
 
 /**
@@ -70,5 +71,10 @@ public record LessonDocument(
     @Override
     public LessonDocument called(String otherId, String otherTitle) {
         return new LessonDocument(otherId, otherTitle, couple, date, time, minutes, routine, aim, parts);
+    }
+
+    /** The same lesson on another day, with nothing planned for it yet. */
+    LessonDocument repeated(String otherId, LocalDate day) {
+        return new LessonDocument(otherId, title, couple, day.toString(), time, minutes, routine, aim, List.of());
     }
 }

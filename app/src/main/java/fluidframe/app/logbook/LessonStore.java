@@ -3,8 +3,10 @@ package fluidframe.app.logbook;
 import fluidframe.app.people.CoupleDeletion;
 import fluidframe.app.people.CoupleStore;
 import fluidframe.app.problems.Faults;
+import fluidframe.app.problems.Revision;
 import fluidframe.app.storage.CurrentStudio;
 import fluidframe.app.storage.PlainStore;
+import fluidframe.app.storage.StoredPlainDocument;
 import fluidframe.core.practice.LessonPlanner;
 import fluidframe.core.practice.Subject;
 import jakarta.persistence.EntityManager;
@@ -49,6 +51,24 @@ public class LessonStore extends PlainStore<LessonEntity, LessonDocument> {
                 .map(this::documentOf)
                 .sorted(Comparator.comparing(LessonDocument::date).thenComparing(LessonDocument::time))
                 .toList();
+    }
+
+    /** The same, each with its revision. */
+    @Transactional(readOnly = true)
+    public List<StoredPlainDocument<LessonDocument>> storedBetween(LocalDate from, LocalDate to) {
+        return repository.between(studio(), from, to).stream()
+                .map(lesson -> new StoredPlainDocument<>(documentOf(lesson), new Revision(lesson.revision())))
+                .toList();
+    }
+
+    /**
+     * New lessons, all of them or none.
+     *
+     * @throws fluidframe.app.problems.ConflictException if an id is taken
+     */
+    @Transactional
+    public List<LessonDocument> createAll(List<LessonDocument> lessons) {
+        return lessons.stream().map(lesson -> create(lesson).document()).toList();
     }
 
     /** A couple's lessons, the earliest first. */

@@ -51,6 +51,14 @@ public class CoupleStore extends PlainStore<CoupleEntity, CoupleDocument> {
         return repository.with(studio(), person).stream().map(this::documentOf).toList();
     }
 
+    /** The titles of all, by their ids. */
+    @Transactional(readOnly = true)
+    public Map<String, String> titles() {
+        return all().stream()
+                .map(StoredPlainDocument::document)
+                .collect(Collectors.toMap(CoupleDocument::id, CoupleDocument::title));
+    }
+
     /** A couple with its number in the database, if there is one of that id. */
     @Transactional(readOnly = true)
     public Optional<Long> find(String id) {

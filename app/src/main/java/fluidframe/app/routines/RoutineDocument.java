@@ -3,7 +3,9 @@ package fluidframe.app.routines;
 import com.fasterxml.jackson.annotation.JsonInclude;
 import fluidframe.app.floor.FloorDocument;
 import fluidframe.app.problems.Faults;
+import fluidframe.core.figure.Level;
 import fluidframe.core.geometry.Dancers;
+import fluidframe.core.link.Conditions;
 import fluidframe.core.link.Element;
 import fluidframe.core.routine.Section;
 import fluidframe.core.time.Tempo;
@@ -60,6 +62,24 @@ public record RoutineDocument(
     /** The same with other placements. */
     public RoutineDocument with(List<PlacementDocument> others) {
         return new RoutineDocument(id, title, dance, tempo, syllabus, level, archived, floor, dancers, music, others);
+    }
+
+    /** The same with figures of another level, or bound to the syllabus or not. */
+    public RoutineDocument under(Conditions conditions) {
+        return new RoutineDocument(
+                id,
+                title,
+                dance,
+                tempo,
+                conditions.syllabus(),
+                conditions.highest() == Level.OPEN
+                        ? level
+                        : conditions.highest().shorthand(),
+                archived,
+                floor,
+                dancers,
+                music,
+                placements);
     }
 
     /** The same under another id and title. */

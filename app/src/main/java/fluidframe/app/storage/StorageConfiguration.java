@@ -68,7 +68,7 @@ class StorageConfiguration {
 
     @Bean
     @Lazy(false)
-    VersionKeeper versionKeeper(Database database) {
-        return new VersionKeeper(database, Clock.systemUTC());
+    VersionKeeper versionKeeper(Database database, Clock clock) {
+        return new VersionKeeper(database, clock);
     }
 }

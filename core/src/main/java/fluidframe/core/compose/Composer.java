@@ -95,7 +95,10 @@ public final class Composer {
         this.carried = Math.max(1, Math.min(MOST_CARRIED, CARRIED_IN_ALL / Math.max(1, timeline.most())));
         this.cornerGap = timeline.most() / (2 * (wish.corners() + 1));
         this.lastCorner = timeline.most() - timeline.units(wish.music().bar());
-        this.sides = wish.sides().stream().mapToInt(Ground::centimetres).toArray();
+        this.sides = wish.sides().stream()
+                .limit(wish.corners() + 1)
+                .mapToInt(Ground::centimetres)
+                .toArray();
     }
 
     /** @param watch is told how far the search is, and may end it */

@@ -25,6 +25,7 @@ final class Relaxations {
     private static final String BENDS = ComposeSentences.allowLinksThatBend();
 
     private final Repertoire repertoire;
+    private final Wish asked;
     private final Watch watch;
     private final Map<Conditions, Repertoire> repertoires = new HashMap<>();
     private final List<Single> singles = new ArrayList<>();
@@ -42,6 +43,7 @@ final class Relaxations {
 
     private Relaxations(Repertoire repertoire, Wish wish, Watch watch) {
         this.repertoire = repertoire;
+        this.asked = wish;
         this.watch = watch;
         length(wish);
         links(wish);
@@ -70,8 +72,12 @@ final class Relaxations {
                     watch);
             answer.compositions().stream()
                     .findFirst()
-                    .ifPresent(composition -> found.add(
-                            new Relaxation(named(labels, composition), request.wish(), request.conditions())));
+                    .ifPresent(composition -> found.add(new Relaxation(
+                            asked,
+                            named(labels, composition),
+                            request.wish(),
+                            request.conditions(),
+                            composition.length())));
             return;
         }
         for (int i = from; i < singles.size(); i++) {
@@ -167,10 +173,10 @@ final class Relaxations {
                     ComposeSentences.turnOneCornerLess(),
                     each -> each.corners() > 0 ? each.withCorners(each.corners() - 1) : each);
         }
-        if (wish.corners() < Wish.MOST_CORNERS) {
+        if (wish.corners() < wish.mostCorners()) {
             offer(
                     ComposeSentences.turnOneCornerMore(),
-                    each -> each.corners() < Wish.MOST_CORNERS ? each.withCorners(each.corners() + 1) : each);
+                    each -> each.corners() < each.mostCorners() ? each.withCorners(each.corners() + 1) : each);
         }
     }
 

@@ -24,8 +24,8 @@ import java.util.Set;
  * @param corners how many corners are turned
  * @param music the music from the beginning of the composition: phrases, sections that one figure must end and another
  *     begin with, hits
- * @param sides how far the couple may travel along each side of the room before its corner, metres, one more than
- *     corners; empty if the room does not matter
+ * @param sides how far the couple may travel along each side of the room before its corner, metres, at least one more
+ *     than corners; empty if the room does not matter
  * @param weights how much the soft wishes count
  * @param answers how many answers that really differ
  * @param taste what a coach asks of any composition
@@ -65,7 +65,7 @@ public record Wish(
         if (mostTimes < 1 || corners < 0 || corners > MOST_CORNERS || answers < 1) {
             throw new IllegalArgumentException(ComposeSentences.aFigureMayBeginAtLeast(MOST_CORNERS));
         }
-        if (!sides.isEmpty() && sides.size() != corners + 1) {
+        if (!sides.isEmpty() && sides.size() <= corners) {
             throw new IllegalArgumentException(
                     ComposeSentences.withCornersSidesAreDancedNot(corners, (corners + 1), sides.size()));
         }
@@ -111,8 +111,8 @@ public record Wish(
         return withChoice(choice.withForbidden(others));
     }
 
-    /** The room is left out of account, because its sides belong to the corners. */
-    public Wish withCorners(int turned) {
-        return with().corners(turned).sides(List.of()).build();
+    /** How many corners can be turned of which it is known how long the side behind them is. */
+    public int mostCorners() {
+        return sides.isEmpty() ? MOST_CORNERS : Math.min(MOST_CORNERS, sides.size() - 1);
     }
 }

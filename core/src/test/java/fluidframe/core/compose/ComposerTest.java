@@ -116,8 +116,8 @@ class ComposerTest {
                 four.withBends(true),
                 four,
                 four.withBends(true).withMusic(music).withChoice(highlight),
-                four.withBends(true).withCorners(1).withSides(List.of(2.5, 1.5)),
-                four.withBends(true).withSides(List.of(1.2)),
+                four.withBends(true).withCorners(1).withSides(List.of(2.5, 1.5, 1.5)),
+                four.withBends(true).withSides(List.of(1.2, 1.2)),
                 four.withRequired(Set.of("walk-0", "walk-1")).withBends(true),
                 four.withCorners(1).withBends(true),
                 Wish.of(BAR.times(3), BAR.times(5), MUSIC)
@@ -257,8 +257,8 @@ class ComposerTest {
         assertThatThrownBy(() -> wish.withForbidden(Set.of("a")).withRequired(Set.of("a")))
                 .isInstanceOf(IllegalArgumentException.class)
                 .hasMessageContaining("both required and forbidden");
-        assertThatThrownBy(() -> wish.withSides(List.of(10.0, 8.0)))
-                .hasMessageContaining("with 0 corners 1 sides are danced");
+        assertThatThrownBy(() -> wish.withCorners(1).withSides(List.of(10.0)))
+                .hasMessageContaining("with 1 corners at least 2 sides are danced");
         assertThatThrownBy(() -> wish.withLength(BAR.times(2), BAR)).isInstanceOf(IllegalArgumentException.class);
     }
 
@@ -282,7 +282,7 @@ class ComposerTest {
         }
 
         private int side(int corners) {
-            return (int) Math.round(100 * wish.sides().get(wish.sides().size() - 1 - corners));
+            return (int) Math.round(100 * wish.sides().get(wish.corners() - corners));
         }
 
         private int sidePoints(int corners, int covered) {

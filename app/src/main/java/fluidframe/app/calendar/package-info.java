@@ -1,0 +1,2 @@
+/** Days and lessons as files that calendars read. */
+package fluidframe.app.calendar;
