@@ -72,7 +72,10 @@
   {#if failure}<Message sentence={failure}><button class="act" onclick={() => read(date)}>{msg.tryAgain()}</button></Message>{/if}
   {#if today}
     <section aria-label={msg.lessonsOfTheDay()}>
-      <h2 class="mb-2 flex flex-wrap items-baseline gap-3 text-2xl">{msg.lessons()}<a class="text-base font-semibold underline" href="#/lessons">{msg.allLessons()}</a></h2>
+      <div class="mb-2 flex flex-wrap items-baseline gap-3">
+        <h2 class="text-2xl">{msg.lessons()}</h2>
+        <a class="font-semibold underline" href="#/lessons">{msg.allLessons()}</a>
+      </div>
       <ul class="grid gap-3 sm:grid-cols-2 lg:grid-cols-3">
         {#each today.lessons as lesson (lesson.id)}
           <li>

@@ -160,6 +160,8 @@ class ComposingTest extends BrowserTest {
         assertThat(page.getByText("No sequence meets these settings.")).isVisible();
         assertThat(page.getByLabel("Relaxations")).containsText("add 1 bar");
         assertThat(page.getByLabel("Relaxations")).containsText("drop the required Closed Change on RF");
+        page.getByLabel("Relaxations").getByText("Apply and compose").first().click();
+        assertThat(page.getByText("Use this").first()).isVisible();
     }
 
     @Test

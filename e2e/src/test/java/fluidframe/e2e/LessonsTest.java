@@ -155,6 +155,12 @@ class LessonsTest extends BrowserTest {
         assertThat(tried).containsText("secure");
         page.reload();
         assertThat(tried.locator(".text-madder")).hasCount(1);
+        open("lessons?couple=una-field&show=list");
+        page.locator("[aria-label='Coming'] a")
+                .filter(new Locator.FilterOptions().setHasText("Una Field"))
+                .first()
+                .click();
+        assertThat(page.locator("[aria-label='What is danced']")).isVisible();
         open("couples/una-field?show=progress");
         assertThat(page.locator("[aria-label='Figures over time'] tbody tr")).hasCount(1);
         open("couples/una-field?show=term");
