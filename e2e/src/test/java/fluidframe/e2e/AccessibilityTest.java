@@ -48,6 +48,8 @@ class AccessibilityTest extends BrowserTest {
             "couples/calla-bram?show=who",
             "lessons/idris-wren-next",
             "lessons/idris-wren-next?show=plan",
+            "lessons",
+            "lessons?show=list",
             "postures",
             "postures/closed-hold-swing-dances",
             "drills?figure=waltz-natural-turn",
