@@ -20,5 +20,5 @@
     ></span
   >
   <strong class="block leading-tight">{title}</strong>
-  <span class="block text-sm leading-snug text-soft">{aboutOf(lesson) || msg.notPlannedYet()}</span>
+  <span class="line-clamp-2 text-sm leading-snug text-soft">{aboutOf(lesson) || msg.notPlannedYet()}</span>
 </a>
