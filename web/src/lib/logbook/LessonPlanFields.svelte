@@ -5,6 +5,7 @@
   import { api, required, sentenceOf, type Lesson, type LessonPart } from '$lib/api/client';
   import Message from '$lib/ui/Message.svelte';
   import { zoneHere } from '$lib/ui/zoneHere';
+  import { partsOf } from './partsOf';
   import { readTime } from '$lib/events/clock';
   import type { PlainDesk } from '$lib/ui/PlainDesk.svelte';
   import ArrowUp from '~icons/lucide/arrow-up';
@@ -24,8 +25,7 @@
   async function planIt() {
     try {
       const { couple, minutes, routine, date } = lesson;
-      const { parts, cautions } = required(await api.POST('/api/lesson-plans', { body: { couple, minutes, routine, date, zone: zoneHere() } }));
-      desk.set({ parts: parts.map((part, index) => (index === 0 ? { ...part, why: cautions.join(' ') } : part)) });
+      desk.set({ parts: partsOf(required(await api.POST('/api/lesson-plans', { body: { couple, minutes, routine, date, zone: zoneHere() } }))) });
       failure = undefined;
     } catch (thrown) {
       failure = sentenceOf(thrown);

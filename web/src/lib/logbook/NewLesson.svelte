@@ -9,6 +9,7 @@
   import Message from '$lib/ui/Message.svelte';
   import { push } from 'svelte-spa-router';
   import { noteId } from './noteId';
+  import { partsOf } from './partsOf';
 
   interface Props {
     couples: { id: string; title: string }[];
@@ -47,7 +48,6 @@
   async function keep(planned: LessonPlan) {
     asking = undefined;
     const title = couples.find(({ id }) => id === whose)?.title ?? common.lesson();
-    const parts = planned.parts.map((part, index) => (index === 0 ? { ...part, why: planned.cautions.join(' ') } : part));
     const lesson = {
       id: `lesson-${on}-${noteId().slice(0, 8)}`,
       title: title.slice(0, 120),
@@ -56,7 +56,7 @@
       time: readTime(time) ?? time,
       minutes,
       routine: planned.routine || undefined,
-      parts,
+      parts: partsOf(planned),
     };
     try {
       if (every) required(await api.POST('/api/lessons/series', { body: { lesson, every: Number(every), times } }));
