@@ -62,7 +62,8 @@
   let shortcuts = $state(false);
   let more = $state(false);
   $effect(() => {
-    if (router.location) more = false;
+    notices.moved(router.location);
+    more = false;
   });
   let failure = $state<string>();
   reference.load().catch((thrown) => (failure = sentenceOf(thrown)));
@@ -106,7 +107,7 @@
     try {
       await dialog();
     } catch (thrown) {
-      notices.say({ sentence: sentenceOf(thrown) });
+      notices.fail(thrown);
     }
   }
 
@@ -182,14 +183,16 @@
       >
     </div>
   {/if}
-  <main class="min-h-0 min-w-0 flex-1 overflow-y-auto">
-    {#each standby.warnings as warning, at (at)}
-      <p role="alert" class="border-b-[1.5px] border-madder bg-madder-wash px-5 py-2 leading-snug font-semibold print:hidden">{warning}</p>
-    {/each}
-    {#if failure}<div class="p-6"><Message sentence={failure} /></div>{/if}
-    <Router routes={ROUTES} />
-  </main>
+  <div class="flex min-h-0 min-w-0 flex-1 flex-col">
+    <main class="min-h-0 flex-1 overflow-y-auto">
+      {#each standby.warnings as warning, at (at)}
+        <p role="alert" class="border-b-[1.5px] border-madder bg-madder-wash px-5 py-2 leading-snug font-semibold print:hidden">{warning}</p>
+      {/each}
+      {#if failure}<div class="p-6"><Message sentence={failure} /></div>{/if}
+      <Router routes={ROUTES} />
+    </main>
+    <NoticeLine />
+  </div>
 </div>
 {#if Shortcuts}<Shortcuts bind:open={shortcuts} />{/if}
 {#if GoTo}<GoTo bind:open={going} fixed={places} />{/if}
-<NoticeLine />

@@ -3,6 +3,7 @@
   import common from '$lib/messages/common';
   import type { Backup } from '$lib/api/client';
   import BookPanel from '$lib/studio/BookPanel.svelte';
+  import RestoreDialog from '$lib/studio/RestoreDialog.svelte';
   import { Studio } from '$lib/studio/Studio.svelte';
   import FootworkChoice from '$lib/ui/FootworkChoice.svelte';
   import TitlesChoice from '$lib/ui/TitlesChoice.svelte';
@@ -16,13 +17,11 @@
   const studio = new Studio();
   void studio.load();
   /** What has been asked for and is not done before it is said again. */
-  let asked = $state<{ name: string; act: 'restore' | 'delete' }>();
-  let sent = $state.raw<File>();
+  let deleting = $state<string>();
 
-  function confirm() {
-    const { name, act } = asked!;
-    asked = undefined;
-    void (act === 'restore' ? studio.restore(name) : studio.throwAway(name));
+  function throwAway(name: string) {
+    deleting = undefined;
+    void studio.throwAway(name);
   }
 
   function size({ bytes }: Backup) {
@@ -32,7 +31,7 @@
   function restoreFile(event: Event & { currentTarget: HTMLInputElement }) {
     const file = event.currentTarget.files?.[0];
     event.currentTarget.value = '';
-    sent = file;
+    if (file) void studio.askToRestore(file);
   }
 </script>
 
@@ -58,9 +57,9 @@
               ></span
             >
             <span class="flex gap-2">
-              {#if asked?.name === backup.name}
-                <button class="act act-main" onclick={confirm}>{asked.act === 'restore' ? msg.yesRestoreIt() : msg.yesDeleteIt()}</button>
-                <button class="act" onclick={() => (asked = undefined)}>{common.cancel()}</button>
+              {#if deleting === backup.name}
+                <button class="act act-main" onclick={() => throwAway(backup.name)}>{msg.yesDeleteIt()}</button>
+                <button class="act" onclick={() => (deleting = undefined)}>{common.cancel()}</button>
               {:else}
                 <a class="act px-2" href={`/api/backups/${backup.name}`} download={backup.name} aria-label={msg.save({ name: backup.name })} title={msg.saveTheFile()}
                   ><Download width={18} height={18} /></a
@@ -70,9 +69,9 @@
                   disabled={studio.busy !== undefined}
                   aria-label={msg.deleteNamed({ name: backup.name })}
                   title={common.deleteIt()}
-                  onclick={() => (asked = { name: backup.name, act: 'delete' })}><Trash2 width={18} height={18} /></button
+                  onclick={() => (deleting = backup.name)}><Trash2 width={18} height={18} /></button
                 >
-                <button class="act" disabled={studio.busy !== undefined} onclick={() => (asked = { name: backup.name, act: 'restore' })}>{msg.restore()}</button>
+                <button class="act" disabled={studio.busy !== undefined} onclick={() => studio.askToRestore(backup.name)}>{msg.restore()}</button>
               {/if}
             </span>
           </li>
@@ -80,17 +79,9 @@
           <li class="border-t border-line py-2 text-soft">{studio.backups ? msg.noBackupsYet() : msg.loadingBackups()}</li>
         {/each}
       </ul>
-      {#if sent}
-        <p class="mt-3 rounded-xl bg-board p-4 leading-snug">
-          {msg.everythingWillBeReplacedBy()} <strong>{sent.name}</strong>{msg.theCurrentDataIsBacked()}
-          <span class="mt-2 flex gap-2">
-            <button class="act act-main" onclick={() => ((file) => ((sent = undefined), studio.restoreFile(file)))(sent!)}>{msg.yesRestoreIt()}</button>
-            <button class="act" onclick={() => (sent = undefined)}>{common.cancel()}</button>
-          </span>
-        </p>
-      {/if}
       <label class="act mt-2">{msg.restoreFromAFile()}<input type="file" class="sr-only" accept=".zip,application/zip" onchange={restoreFile} /></label>
     </section>
+    {#if studio.wanted}<RestoreDialog {studio} wanted={studio.wanted} />{/if}
 
     <div class="flex flex-col gap-4">
       <BookPanel {studio} />

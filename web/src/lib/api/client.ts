@@ -70,6 +70,7 @@ export type ImportItem = Schemas['ImportItem'];
 export type About = Schemas['About'];
 export type Status = Schemas['Status'];
 export type Backup = Schemas['Backup'];
+export type BackupContents = Schemas['BackupContents'];
 export type Restored = Schemas['Restored'];
 export type Difference = Schemas['Difference'];
 export type LinkMap = Schemas['LinkMap'];

@@ -43,6 +43,10 @@
     return text.slice(0, unreadable.from) + nearest + text.slice(unreadable.from + unreadable.text.length);
   }
 
+  function stayInCell(event: MouseEvent) {
+    if (event.target instanceof Element && event.target.closest('button')) event.preventDefault();
+  }
+
   function mute(event: SubmitEvent, finding: Finding) {
     event.preventDefault();
     const reason = String(new FormData(event.currentTarget as HTMLFormElement).get('reason')).trim();
@@ -52,7 +56,9 @@
   }
 </script>
 
-<div class="space-y-3" aria-live="polite">
+<!-- A press on a button here leaves the cell that is being written in its place: what is found there would be found anew, and be another. -->
+<!-- svelte-ignore a11y_no_static_element_interactions -->
+<div class="space-y-3" aria-live="polite" onmousedown={stayInCell}>
   <AuditMark {errors} {warnings} />
   {#each sheet.reading.unreadable as unreadable (unreadable.place.pointer)}
     <article class="border-l-4 border-madder pl-3" data-place={unreadable.place.pointer}>

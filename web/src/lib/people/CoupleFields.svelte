@@ -2,7 +2,7 @@
   import { limits } from '$lib/api/limits';
   import msg from '$lib/messages/people';
   import common from '$lib/messages/common';
-  import { sentenceOf, type Couple, type Person, type RoutineSummary } from '$lib/api/client';
+  import { type Couple, type Person, type RoutineSummary } from '$lib/api/client';
   import { routineStore } from '$lib/routines/routineStore';
   import { notices } from '$lib/ui/Notices.svelte';
   import { reference } from '$lib/reference/reference.svelte';
@@ -35,7 +35,7 @@
         sentence: msg.stepsMeasured({ routines: couple.routines?.length ?? 0, man: heights.man ?? '', lady: heights.lady ?? '' }),
       });
     } catch (thrown) {
-      notices.say({ sentence: sentenceOf(thrown) });
+      notices.fail(thrown);
     }
   }
 

@@ -1,9 +1,16 @@
 import msg from '$lib/messages/studio';
-import { api, Problem, required, sentenceOf, type Backup, type Deletion, type ImportItem, type ImportPlan, type Restored } from '$lib/api/client';
+import { api, Problem, required, sentenceOf, type Backup, type BackupContents, type Deletion, type ImportItem, type ImportPlan, type Restored } from '$lib/api/client';
 import { notices } from '$lib/ui/Notices.svelte';
 
 /** What is done with something of a book that is there already and differs. */
 export type ImportChoice = 'keep' | 'replace' | 'both';
+
+/** A backup that is to be restored: a stored one by its name, or a file, and what it holds against what is here. */
+export interface Wanted {
+  from: string | File;
+  name: string;
+  contents: BackupContents;
+}
 
 /** What is kept in the studio as a whole: backups of it, books that come in, and what has been deleted. */
 export class Studio {
@@ -11,6 +18,8 @@ export class Studio {
   deletions = $state.raw<Deletion[]>([]);
   failure = $state<string>();
   busy = $state<string>();
+  /** The backup that everything is to be replaced with, while the coach reads what it holds. */
+  wanted = $state.raw<Wanted>();
   /** A book that is about to come in, and what is to be done with what is there already. */
   book = $state.raw<{ document: unknown; plan: ImportPlan }>();
   choices = $state<Record<string, ImportChoice>>({});
@@ -46,21 +55,26 @@ export class Studio {
     });
   }
 
-  /** Everything becomes what it was then; what was there is backed up first, so that it can be undone. */
-  restore(name: string) {
-    return this.#while(msg.restoring(), async () => {
-      const { before } = required(await api.POST('/api/backups/{name}/restoration', { params: { path: { name } } }));
-      notices.say({ sentence: msg.everythingWasRestoredFrom({ name }), undo: () => this.restore(before) });
-      await this.load();
+  /** Reads what a backup would bring back, and waits for the coach's word; nothing is changed yet. */
+  askToRestore(from: string | File) {
+    return this.#while(msg.readingTheBackup(), async () => {
+      const contents =
+        typeof from === 'string'
+          ? required(await api.GET('/api/backups/{name}/contents', { params: { path: { name: from } } }))
+          : await sent<BackupContents>('/api/backup-contents', from);
+      this.wanted = { from, name: typeof from === 'string' ? from : from.name, contents };
     });
   }
 
-  restoreFile(file: File) {
+  /** Everything becomes what it was then; what was there is backed up first, so that it can be undone. */
+  restore(from: string | File) {
+    this.wanted = undefined;
     return this.#while(msg.restoring(), async () => {
-      const response = await fetch('/api/restorations', { method: 'POST', headers: { 'Content-Type': 'application/zip' }, body: file });
-      const body = await response.json();
-      const { before } = required<Restored>({ data: body, error: body, response });
-      notices.say({ sentence: msg.everythingWasRestoredFrom({ name: file.name }), undo: () => this.restore(before) });
+      const { before } =
+        typeof from === 'string'
+          ? required(await api.POST('/api/backups/{name}/restoration', { params: { path: { name: from } } }))
+          : await sent<Restored>('/api/restorations', from);
+      notices.say({ sentence: msg.everythingWasRestoredFrom({ name: typeof from === 'string' ? from : from.name }), undo: () => this.restore(before) });
       await this.load();
     });
   }
@@ -134,6 +148,12 @@ export class Studio {
 
 function keyOf({ kind, id }: ImportItem) {
   return `${kind}/${id}`;
+}
+
+async function sent<T>(address: string, file: File): Promise<T> {
+  const response = await fetch(address, { method: 'POST', headers: { 'Content-Type': 'application/zip' }, body: file });
+  const body = await response.json();
+  return required<T>({ data: body, error: body, response });
 }
 
 async function parsed(file: File): Promise<unknown> {

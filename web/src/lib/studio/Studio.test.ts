@@ -75,10 +75,19 @@ describe('backups', () => {
     expect(restored).toEqual(['a.zip', 'before.zip']);
   });
 
+  it('are replaced only after what they hold has been seen', async () => {
+    const contents = { made: '2026-12-01T10:00:00Z', kinds: [{ kind: 'routine', backup: 3, here: 4 }] };
+    const questions = program({ '/api/backups/{name}/contents': contents });
+    const studio = new Studio();
+    await studio.askToRestore('a.zip');
+    expect(studio.wanted).toEqual({ from: 'a.zip', name: 'a.zip', contents });
+    expect(questions.map(({ path }) => path)).toEqual(['/api/backups/{name}/contents']);
+  });
+
   it('from a file say what is wrong with them', async () => {
     vi.stubGlobal('fetch', async () => new Response(JSON.stringify({ detail: 'This backup is damaged.' }), { status: 422 }));
     const studio = new Studio();
-    await studio.restoreFile(new File(['x'], 'old.zip'));
+    await studio.restore(new File(['x'], 'old.zip'));
     expect(studio.failure).toBe('This backup is damaged.');
   });
 });

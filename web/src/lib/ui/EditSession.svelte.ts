@@ -175,6 +175,7 @@ export abstract class EditSession<T extends { id: string; title: string }> {
     this.#replaced = undefined;
     notices.say({
       sentence: msg.deleted({ title: gone.title }),
+      goesAlong: true,
       undo: async () => {
         await store.create(gone);
         notices.say({ sentence: msg.wasRestored({ title: gone.title }) });

@@ -5,10 +5,19 @@
   import { notices } from './Notices.svelte';
 </script>
 
-<div role="status" aria-live="polite" class="pointer-events-none fixed inset-x-0 bottom-20 z-40 flex justify-center px-3 sm:bottom-4 sm:left-22 sm:justify-start print:hidden">
+<!-- It takes room of its own below the page, so that it covers nothing that could be pressed. -->
+<div role="status" aria-live="polite" class="shrink-0 print:hidden">
   {#if notices.current}
-    <div class="pointer-events-auto flex max-w-3xl items-center gap-3 rounded-xl bg-ink px-4 py-2 text-floor shadow-xl evening:text-board" data-testid="notice">
-      <span class="leading-snug">{notices.current.sentence}</span>
+    <div
+      class="flex items-center gap-3 border-t-[1.5px] border-line bg-ink py-1.5 pr-2 pl-4 text-floor evening:bg-board evening:text-ink"
+      role="group"
+      data-testid="notice"
+      onmouseenter={() => notices.hold()}
+      onmouseleave={() => notices.resume()}
+      onfocusin={() => notices.hold()}
+      onfocusout={() => notices.resume()}
+    >
+      <span class="min-w-0 flex-1 leading-snug">{notices.current.sentence}</span>
       {#if notices.current.undo}
         <button class="inline-flex min-h-10 shrink-0 cursor-pointer items-center gap-1 rounded-lg border-[1.5px] border-current px-3 font-semibold" onclick={() => notices.undo()}>
           <Undo2 width={17} height={17} />{msg.undo()}

@@ -17,3 +17,8 @@ export function settleField() {
     field.focus();
   }
 }
+
+/** Whether the keyboard writes into a field just now. */
+export function isWriting(): boolean {
+  return document.activeElement instanceof HTMLInputElement || document.activeElement instanceof HTMLTextAreaElement;
+}

@@ -13,7 +13,7 @@ export function keepRecovered<T>(kind: string, id: string, draft: Recovered<T>) 
   try {
     localStorage.setItem(placeOf(kind, id), JSON.stringify(draft));
   } catch {
-    notices.say({ sentence: msg.thisBrowserHasNoRoom() });
+    notices.say({ sentence: msg.thisBrowserHasNoRoom(), failed: true });
   }
 }
 

@@ -1,5 +1,6 @@
 package fluidframe.app;
 
+import fluidframe.app.backups.BackupContents;
 import fluidframe.core.audit.Severity;
 import fluidframe.core.couple.Part;
 import fluidframe.core.figure.Level;
@@ -34,6 +35,7 @@ final class ApiFields {
             Arrays.stream(Part.values()).map(Part::wording).toList();
     /** By "Schema.field"; all are sent in lower case. */
     private static final Map<String, List<String>> CLOSED = Map.ofEntries(
+            Map.entry("BackupCount.kind", BackupContents.words()),
             Map.entry("Verdict.outcome", lower(Outcome.values())),
             Map.entry("Comparison.outcome", lower(Outcome.values())),
             Map.entry("CornerProposal.outcome", lower(Outcome.values())),

@@ -45,6 +45,18 @@ class CoachTest extends BrowserTest {
     }
 
     @Test
+    void aPressCountsForWhatItWentDownOnThoughLeavingTheFieldMovesThePage() {
+        open("figures/waltz-whisk");
+        cell("man, step 2, Foot position").fill("sd sl bk");
+        page.evaluate("() => document.addEventListener('focusout',"
+                + " () => (document.querySelector('main').style.paddingTop = '120px'))");
+        button("All columns").hover();
+        page.mouse().down();
+        page.mouse().up();
+        assertThat(button("Fewer columns")).isVisible();
+    }
+
+    @Test
     void theSheetIsWrittenWithTheKeyboardAndUnkeptWorkSurvivesAReload() {
         open("figures/waltz-whisk");
         cell("man, step 2, Foot position").focus();

@@ -201,7 +201,10 @@ class KeepingTest extends BrowserTest {
         page.getByText("Restore", new Page.GetByTextOptions().setExact(true))
                 .first()
                 .click();
-        page.getByText("Yes, restore it").click();
+        Locator dialog = page.getByRole(AriaRole.DIALOG);
+        assertThat(dialog.getByRole(AriaRole.ROW).filter(new Locator.FilterOptions().setHasText("Routines")))
+                .isVisible();
+        dialog.getByText("Yes, restore it").click();
         assertThat(notice()).containsText("Everything was restored");
         assertThat(gone).isVisible();
     }

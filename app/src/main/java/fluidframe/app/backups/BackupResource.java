@@ -95,6 +95,20 @@ class BackupResource {
                 .body(new FileSystemResource(file));
     }
 
+    /** What a backup would bring back, against what there is now. */
+    @GetMapping("/backups/{name}/contents")
+    BackupContents contents(@PathVariable String name) {
+        return backups.contents(backups.file(name));
+    }
+
+    /** What a backup that is sent would bring back; nothing is changed. */
+    @PostMapping(path = "/backup-contents", consumes = ZIP)
+    @io.swagger.v3.oas.annotations.parameters.RequestBody(
+            content = @Content(mediaType = ZIP, schema = @Schema(type = "string", format = "binary")))
+    BackupContents contents(HttpServletRequest request) throws IOException {
+        return backups.contents(SentBody.of(request).file());
+    }
+
     /** Throws a backup away. */
     @DeleteMapping("/backups/{name}")
     @ResponseStatus(HttpStatus.NO_CONTENT)

@@ -214,6 +214,16 @@ public class Backups {
     }
 
     /**
+     * What a backup holds, against what there is now; nothing is changed.
+     *
+     * @throws fluidframe.app.problems.RefusedException naming the place where the file is no whole backup
+     */
+    public BackupContents contents(Path file) {
+        BackupFile.Contents contents = BackupFile.check(file, DatabaseCheck.latestForm());
+        return jdbc.execute((ConnectionCallback<BackupContents>) live -> BackupContents.of(contents, live));
+    }
+
+    /**
      * Brings everything back to what a backup holds, after making one of what there is.
      *
      * @throws fluidframe.app.problems.RefusedException naming the place where the file is no whole backup; nothing is

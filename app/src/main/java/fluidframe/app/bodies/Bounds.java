@@ -32,6 +32,7 @@ class Bounds {
             @Value("${fluidframe.largest-backup}") DataSize largestBackup) {
         this.usual = new Bound(largest, values);
         Bound book = new Bound(largestBook, 0);
+        Bound backup = new Bound(largestBackup, 0);
         this.byAddress = Map.of(
                 "/api/books",
                 book,
@@ -40,7 +41,9 @@ class Bounds {
                 "/api/imports",
                 book,
                 "/api/restorations",
-                new Bound(largestBackup, 0));
+                backup,
+                "/api/backup-contents",
+                backup);
     }
 
     Bound of(String address) {

@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.get;
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.post;
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.put;
+import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.content;
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.jsonPath;
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.status;
 
@@ -72,6 +73,32 @@ class BackupTest {
         assertThat(http.text("/api/routines/kept-waltz/versions")).isEqualTo(versions);
         replace("After");
         assertThat(http.text("/api/routines/kept-waltz")).contains("After");
+    }
+
+    @Test
+    void whatABackupWouldBringBackIsToldKindByKindBeforeAnythingIsChanged() throws Exception {
+        String name = backups.make().name();
+        http.send("/api/routines", ROUTINE.formatted("Seen").replace("kept-waltz", "seen-waltz"))
+                .andExpect(status().isCreated());
+        String before = http.text("/api/books");
+        String kept = http.text("/api/backups/" + name + "/contents");
+        int[] routines = {
+            JsonPath.<List<Integer>>read(kept, "$.kinds[?(@.kind=='routine')].backup")
+                    .get(0),
+            JsonPath.<List<Integer>>read(kept, "$.kinds[?(@.kind=='routine')].here")
+                    .get(0)
+        };
+        assertThat(routines[1]).isEqualTo(routines[0] + 1);
+        mvc.perform(post("/api/backup-contents")
+                        .contentType("application/zip")
+                        .content(Files.readAllBytes(backups.file(name))))
+                .andExpect(status().isOk())
+                .andExpect(content().json(kept));
+        mvc.perform(post("/api/backup-contents")
+                        .contentType("application/zip")
+                        .content("no zip".getBytes(StandardCharsets.UTF_8)))
+                .andExpect(status().isUnprocessableContent());
+        assertThat(http.text("/api/books")).isEqualTo(before);
     }
 
     @Test
