@@ -5,7 +5,10 @@
   import { keysFor } from '$lib/keys/keys';
   import { KEEPING } from '$lib/keys/shortcuts';
   import DueList from '$lib/logbook/DueList.svelte';
+  import LessonLink from '$lib/logbook/LessonLink.svelte';
   import NewLesson from '$lib/logbook/NewLesson.svelte';
+  import PracticeOrder from '$lib/logbook/PracticeOrder.svelte';
+  import { dayWords } from '$lib/logbook/week';
   import { monthWords } from '$lib/logbook/months';
   import { noteQueue } from '$lib/logbook/NoteQueue.svelte';
   import ProgressPlot from '$lib/logbook/ProgressPlot.svelte';
@@ -26,6 +29,8 @@
     { show: 'who', label: msg.details() },
   ];
 
+  /** As many as a lesson has time for. */
+  const FIRST_DUE = 6;
   /** What lies behind the first few is shown on request. */
   const FIRST_LEFT = 8;
   let showsAllLeft = $state(false);
@@ -75,10 +80,16 @@
     </nav>
     {#if view.panelFailure}<Message sentence={view.panelFailure} />{/if}
     {#if shown === 'due'}
-      <NewLesson couples={[{ id, title: desk.value.title }]} couple={id} date={today()} />
+      <section class="flex flex-col gap-2" aria-label={msg.comingLessons()}>
+        <ul class="grid gap-2 sm:grid-cols-2 lg:grid-cols-4">
+          {#each view.coming as lesson (lesson.id)}<li><LessonLink {lesson} title={lesson.title} day={dayWords(lesson.date)} /></li>{/each}
+        </ul>
+        <NewLesson couples={[{ id, title: desk.value.title }]} couple={id} date={today()} />
+      </section>
       {#if view.due}
         {#each view.due.events as event, at (at)}<p class="text-lg text-brass-deep">{msg.inDays({ title: event.title, date: dateWords(event.date), days: event.days })}</p>{/each}
-        <section class="panel p-4" aria-label={msg.practiceDue()}><DueList due={view.due.due} /></section>
+        <section class="panel p-4" aria-label={msg.practiceDue()}><DueList due={view.due.due} first={FIRST_DUE} /></section>
+        <PracticeOrder order={view.order} />
       {/if}
     {:else if shown === 'progress' && view.progress}
       {@const { progress } = view}
@@ -227,7 +238,7 @@
         {/if}
       {/if}
     {:else if shown === 'who'}
-      <CoupleFields {desk} people={view.people} routines={view.routines} />
+      <CoupleFields {desk} people={view.people} routines={view.routines} figures={view.figures} />
       <div class="border-t border-line pt-4"><button class="act" onclick={erase}>{msg.eraseTheirLessonsAndNotes()}</button></div>
     {/if}
   </div>

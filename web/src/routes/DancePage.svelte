@@ -5,6 +5,8 @@
   import { lengthsOf, startsOn, techniqueOf, tempoOf } from '$lib/reference/danceWords';
   import { DanceHolding } from '$lib/reference/DanceHolding.svelte';
   import HoldingFields from '$lib/reference/HoldingFields.svelte';
+  import { TeachingOrder } from '$lib/reference/TeachingOrder.svelte';
+  import TeachingOrderPanel from '$lib/reference/TeachingOrderPanel.svelte';
   import { reference } from '$lib/reference/reference.svelte';
   import Choice from '$lib/ui/Choice.svelte';
   import FootworkChoice from '$lib/ui/FootworkChoice.svelte';
@@ -51,6 +53,11 @@
   });
   $effect(() => {
     void holding?.look();
+  });
+
+  let order = $derived(holding && new TeachingOrder(id, holding));
+  $effect(() => {
+    void order?.read();
   });
 
   let levels = $derived(
@@ -145,15 +152,12 @@
       </section>
 
       <section class="panel p-5" aria-label={common.figures()}>
-        <h2 class="text-2xl">{common.figures()}</h2>
-        <ul class="mt-2 space-y-2">
+        {#if order && holding}<TeachingOrderPanel {order} busy={holding.busy} />{/if}
+        <p class="mt-3 flex flex-wrap gap-x-4 gap-y-1">
           {#each levels as level (level.shorthand)}
-            <li>
-              <a class="font-semibold underline" href={`#/figures?dance=${dance.id}&level=${level.shorthand}`}>{level.wording}, {level.figures.length}</a>
-              <span class="block leading-snug text-soft">{level.figures.map(({ title }) => title).join(' · ')}</span>
-            </li>
+            <a class="py-1 font-semibold underline" href={`#/figures?dance=${dance.id}&level=${level.shorthand}`}>{level.wording}, {level.figures.length}</a>
           {/each}
-        </ul>
+        </p>
         <p class="mt-3 flex flex-wrap gap-2">
           <a class="act" href={`#/map?dance=${dance.id}`}>{msg.linkMap()}</a>
           <a class="act" href={`#/postures?dance=${dance.id}`}>{common.postureAndHold()}</a>

@@ -4,6 +4,7 @@
   import { dateWords } from '$lib/events/clock';
   import { aboutOf } from '$lib/logbook/aboutOf';
   import DueList from '$lib/logbook/DueList.svelte';
+  import PracticeOrder from '$lib/logbook/PracticeOrder.svelte';
   import { noteQueue } from '$lib/logbook/NoteQueue.svelte';
   import { Preparing } from '$lib/logbook/Preparing.svelte';
   import { canLayBy } from '$lib/logbook/layBy';
@@ -92,10 +93,13 @@
           <li class="panel px-4 py-3 text-soft sm:col-span-2">{msg.noLessonsOnThisDay()}</li>
         {/each}
       </ul>
-      {#if NewLesson}<NewLesson couples={today.couples.map(({ couple, title }) => ({ id: couple, title }))} date={today.date} />{/if}
+      {#if NewLesson}<div class="mt-3"><NewLesson couples={today.couples.map(({ couple, title }) => ({ id: couple, title }))} date={today.date} /></div>{/if}
     </section>
     <section aria-label={msg.practiceDue()}>
-      <h2 class="mb-2 text-2xl">{msg.practiceDue()}</h2>
+      <div class="mb-2 flex flex-wrap items-baseline gap-x-4">
+        <h2 class="text-2xl">{msg.practiceDue()}</h2>
+        {#if today.couples.length > 0}<PracticeOrder order={today.order} />{/if}
+      </div>
       {#if today.couples.length === 0}
         <p class="panel p-8 text-center text-xl">
           {msg.noPupilsYet()} <a class="font-semibold underline" href="#/people">{msg.addPeople()}</a>{msg.andThisPageShowsWhat()}

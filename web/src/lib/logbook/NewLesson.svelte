@@ -4,9 +4,11 @@
   import common from '$lib/messages/common';
   import { api, required, sentenceOf, type LessonPlan } from '$lib/api/client';
   import { readTime } from '$lib/events/clock';
+  import { focused } from '$lib/ui/focused';
   import { zoneHere } from '$lib/ui/zoneHere';
   import Choice from '$lib/ui/Choice.svelte';
   import Message from '$lib/ui/Message.svelte';
+  import Plus from '~icons/lucide/plus';
   import { push } from 'svelte-spa-router';
   import { noteId } from './noteId';
   import { partsOf } from './partsOf';
@@ -20,6 +22,8 @@
   }
   let { couples, date, couple = '', repeats = false }: Props = $props();
 
+  /** The form is there when it is asked for. */
+  let open = $state(false);
   let chosen = $state<string>();
   let day = $state<string>();
   let time = $state('18:00');
@@ -68,10 +72,12 @@
   }
 </script>
 
-{#if couples.length > 0}
+{#if couples.length > 0 && !open}
+  <button class="act self-start" onclick={() => (open = true)}><Plus width={18} height={18} aria-hidden="true" />{msg.newLesson()}</button>
+{:else if couples.length > 0}
   <form class="mt-3 flex flex-wrap items-center gap-2" onsubmit={plan} aria-label={msg.planALesson()}>
     {#if !couple}<Choice label={common.forIt()} value={whose} options={couples.map(({ id, title }) => ({ value: id, label: title }))} onchange={(id) => (chosen = id)} />{/if}
-    <input class="field" type="date" aria-label={msg.lessonDate()} required value={on} onchange={(event) => (day = event.currentTarget.value)} />
+    <input class="field" type="date" aria-label={msg.lessonDate()} {@attach focused} required value={on} onchange={(event) => (day = event.currentTarget.value)} />
     <input class="field w-24" aria-label={msg.lessonTime()} required bind:value={time} />
     <label class="inline-flex items-center gap-2"
       ><input class="field w-20 px-2" type="number" {...limits.LessonPlanQuestion.minutes} required bind:value={minutes} /> {common.minutes()}</label
@@ -92,6 +98,7 @@
         >{/if}
     {/if}
     <button class="act act-main">{msg.planTheLesson()}</button>
+    <button class="act" type="button" onclick={() => (open = false)}>{common.cancel()}</button>
   </form>
   {#if asking}
     {@const planned = asking}

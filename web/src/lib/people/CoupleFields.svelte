@@ -2,7 +2,7 @@
   import { limits } from '$lib/api/limits';
   import msg from '$lib/messages/people';
   import common from '$lib/messages/common';
-  import { type Couple, type Person, type RoutineSummary } from '$lib/api/client';
+  import { type Couple, type FigureSummary, type Person, type RoutineSummary } from '$lib/api/client';
   import { routineStore } from '$lib/routines/routineStore';
   import { notices } from '$lib/ui/Notices.svelte';
   import { reference } from '$lib/reference/reference.svelte';
@@ -15,8 +15,10 @@
     desk: PlainDesk<Couple>;
     people: Person[];
     routines: RoutineSummary[];
+    /** Of the dances they dance. */
+    figures: FigureSummary[];
   }
-  let { desk, people, routines }: Props = $props();
+  let { desk, people, routines, figures }: Props = $props();
 
   let couple = $derived(desk.value);
   let others = $derived(people.filter((person) => !couple.members.some((member) => member.person === person.id)));
@@ -39,6 +41,7 @@
     }
   }
 
+  const figureOf = (id: string) => figures.find((figure) => figure.id === id)?.title ?? id;
   const titleOf = (id: string) => routines.find((routine) => routine.id === id)?.title ?? id;
 </script>
 
@@ -96,6 +99,26 @@
     options={routines.filter((routine) => !couple.routines?.includes(routine.id)).map((routine) => ({ value: routine.id, label: routine.title }))}
     onchange={(routine) => routine && desk.set({ routines: [...(couple.routines ?? []), routine] })}
   />
+</section>
+<section class="flex flex-col gap-2" aria-label={msg.thisTerm()}>
+  <div class="flex flex-wrap items-center gap-2">
+    <span class="font-semibold">{msg.thisTerm()}</span>
+    {#each couple.term ?? [] as id (id)}
+      <button class="act" aria-label={msg.takeOut({ title: figureOf(id) })} onclick={() => desk.set({ term: couple.term?.filter((other) => other !== id) })}
+        >{figureOf(id)}<X width={16} height={16} aria-hidden="true" /></button
+      >
+    {/each}
+    <Choice
+      label={msg.addAFigure()}
+      any={msg.chooseAFigure()}
+      value=""
+      options={figures
+        .filter((figure) => !couple.term?.includes(figure.id))
+        .map((figure) => ({ value: figure.id, label: `${figure.title}, ${reference.dance(figure.dance)?.title ?? figure.dance}` }))}
+      onchange={(id) => id && desk.set({ term: [...(couple.term ?? []), id] })}
+    />
+  </div>
+  <p class="max-w-[60rem] leading-snug text-soft">{msg.thisTermNote()}</p>
 </section>
 {#if heights.man && heights.lady && couple.routines && couple.routines.length > 0}
   <button class="act self-start" onclick={measure}>{msg.measureTheStepsOfThese({ man: heights.man ?? '', lady: heights.lady ?? '' })}</button>

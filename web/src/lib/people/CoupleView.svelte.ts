@@ -1,9 +1,27 @@
-import { api, required, sentenceOf, type Couple, type CoupleProgress, type CoupleToday, type LearningStep, type Person, type RoutineSummary, type Term } from '$lib/api/client';
+import {
+  api,
+  required,
+  sentenceOf,
+  type Couple,
+  type CoupleProgress,
+  type CoupleToday,
+  type FigureSummary,
+  type LearningStep,
+  type Lesson,
+  type Person,
+  type RoutineSummary,
+  type Term,
+} from '$lib/api/client';
 import { reference } from '$lib/reference/reference.svelte';
+import { weeksLater } from '$lib/logbook/week';
+import { today } from '$lib/ui/moment';
 import { unique } from '$lib/ui/unique';
 import { PlainDesk } from '$lib/ui/PlainDesk.svelte';
 import { zoneHere } from '$lib/ui/zoneHere';
 import { coupleStore } from './peopleStore';
+
+const WEEKS_AHEAD = 26;
+const COMING = 4;
 
 /** A couple: what is due, what they have come to, what is ahead of them, and who they are. */
 export class CoupleView {
@@ -11,6 +29,12 @@ export class CoupleView {
   people = $state.raw<Person[]>([]);
   routines = $state.raw<RoutineSummary[]>([]);
   due = $state.raw<CoupleToday>();
+  /** How what is due is put in order, a sentence for each rule. */
+  order = $state.raw<string[]>([]);
+  /** Their next few lessons. */
+  coming = $state.raw<Lesson[]>([]);
+  /** Those of the dances they dance, for what is taught this term. */
+  figures = $state.raw<FigureSummary[]>([]);
   progress = $state.raw<CoupleProgress>();
   term = $state.raw<Term>();
   learning = $state.raw<LearningStep[]>();
@@ -55,6 +79,7 @@ export class CoupleView {
     this.panelFailure = undefined;
     try {
       if (panel === 'due') await this.#readDue();
+      if (panel === 'who') await this.#readFigures();
       if (panel === 'progress') await this.#readProgress();
       if (panel === 'term') await this.#readTerm();
       if (panel === 'learn') await this.#readLearning();
@@ -64,7 +89,20 @@ export class CoupleView {
   }
 
   async #readDue() {
-    this.due = required(await api.GET('/api/today', { params: { query: { couple: this.id, zone: zoneHere() } } })).couples[0];
+    const [answer, lessons] = await Promise.all([
+      api.GET('/api/today', { params: { query: { couple: this.id, zone: zoneHere() } } }),
+      api.GET('/api/lessons', { params: { query: { couple: this.id, from: today(), to: weeksLater(today(), WEEKS_AHEAD) } } }),
+    ]);
+    const { couples, order } = required(answer);
+    this.due = couples[0];
+    this.order = order;
+    this.coming = required(lessons).slice(0, COMING);
+  }
+
+  async #readFigures() {
+    const dances = this.desk?.value.dances ?? [];
+    const found = await Promise.all(dances.map((dance) => api.GET('/api/figures', { params: { query: { dance } } }).then(required)));
+    this.figures = found.flat();
   }
 
   async #readProgress() {

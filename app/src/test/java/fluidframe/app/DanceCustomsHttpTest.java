@@ -57,6 +57,19 @@ class DanceCustomsHttpTest extends OverHttp {
     }
 
     @Test
+    void figuresAreTaughtInTheStudiosOwnOrderAndTheOthersFollow() throws Exception {
+        ObjectNode custom = custom("waltz");
+        custom.putArray("teaching").add("waltz-whisk").add("waltz-natural-turn").add("no-longer-there");
+        http.send("/api/dance-customs", custom).andExpect(status().isCreated());
+        http.read("/api/dances/waltz/teaching-order")
+                .andExpect(jsonPath("$[0].figure", is("waltz-whisk")))
+                .andExpect(jsonPath("$[1].figure", is("waltz-natural-turn")))
+                .andExpect(jsonPath("$[2].level", is("pre-bronze")));
+        asTheCatalogueHasThem();
+        http.read("/api/dances/waltz/teaching-order").andExpect(jsonPath("$[0].level", is("pre-bronze")));
+    }
+
+    @Test
     void whatMendsAFindingIsTriedInTheDanceAsItIsHeld() throws Exception {
         http.send("/api/dance-customs", custom("foxtrot").put("slow", "1")).andExpect(status().isCreated());
         ObjectNode feather = http.figure("foxtrot-feather-step").put("bars", "3/4");

@@ -234,6 +234,37 @@ class LogbookHttpTest extends OverHttp {
     }
 
     @Test
+    void whoIsNewIsShownTheEasiestFiguresOfTheirLevelInTheTeachingOrderOrOnlyThisTerms() throws Exception {
+        ObjectNode fresh =
+                Http.JSON.createObjectNode().put("id", couple + "-new").put("title", "New pupils");
+        fresh.putArray("members").addObject().put("person", ben).put("part", "man");
+        fresh.put("level", "bronze").putArray("dances").add("waltz");
+        http.send("/api/couples", fresh).andExpect(status().isCreated());
+        String address = "/api/today?couple=" + couple + "-new";
+        JsonNode order = read("/api/dances/waltz/teaching-order");
+        JsonNode due = read(address).get("couples").get(0).get("due");
+        assertThat(due.findValuesAsString("figure"))
+                .containsExactly(
+                        order.get(0).get("figure").asString(),
+                        order.get(1).get("figure").asString());
+        assertThat(due.get(0).get("reasons").get(0).asString()).isEqualTo("next in the teaching order");
+        fresh.putArray("term").add("waltz-double-reverse-spin").add("waltz-whisk");
+        String tag = http.read("/api/couples/" + couple + "-new")
+                .andReturn()
+                .getResponse()
+                .getHeader("ETag");
+        mvc.perform(put("/api/couples/{id}", couple + "-new")
+                        .header("If-Match", tag)
+                        .contentType(MediaType.APPLICATION_JSON)
+                        .content(fresh.toString()))
+                .andExpect(status().isOk());
+        assertThat(read(address).get("couples").get(0).get("due").findValuesAsString("figure"))
+                .containsExactly("waltz-whisk", "waltz-double-reverse-spin");
+        assertThat(read(address).get("order").size()).isPositive();
+        http.read("/api/dances/somewhere/teaching-order").andExpect(status().isNotFound());
+    }
+
+    @Test
     void beginnersAreNotLedIntoSomethingDeepUnasked() throws Exception {
         ObjectNode beginners = (ObjectNode) read("/api/couples/" + couple);
         beginners.put("level", "pre-bronze");

@@ -9,6 +9,7 @@ import fluidframe.core.link.Conditions;
 import fluidframe.core.link.Repertoire;
 import fluidframe.core.memory.Grade;
 import fluidframe.core.practice.Commitment;
+import fluidframe.core.practice.Curriculum;
 import fluidframe.core.practice.Due;
 import fluidframe.core.practice.Ledger;
 import fluidframe.core.practice.Noted;
@@ -73,7 +74,7 @@ public class LogbookBenchmark {
     @Benchmark
     public List<List<Due>> whatToday() {
         return ledgers.stream()
-                .map(ledger -> WhatToday.rank(ledger, commitments, NOW, ZoneOffset.UTC))
+                .map(ledger -> WhatToday.rank(ledger, commitments, Curriculum.ANYTHING, NOW, ZoneOffset.UTC))
                 .toList();
     }
 

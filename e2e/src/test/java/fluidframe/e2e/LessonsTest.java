@@ -142,6 +142,7 @@ class LessonsTest extends BrowserTest {
         page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Practice due"))
                 .click();
         assertThat(page.locator("[aria-label='Practice due'] li").first()).containsText("not shown yet");
+        button("New lesson").click();
         button("Plan the lesson").click();
         assertThat(page.locator("[aria-label='What is danced'] li").first()).isVisible();
         page.locator("[aria-label='What is danced'] li button").first().click();

@@ -3,8 +3,6 @@ package fluidframe.app.classes;
 import fluidframe.core.classes.ClassPart;
 import fluidframe.core.classes.ClassPlan;
 import fluidframe.core.classes.ClassWish;
-import fluidframe.core.learning.LearningStep;
-import fluidframe.core.learning.Skill;
 import fluidframe.core.partners.Pair;
 import fluidframe.core.partners.PartnerPlan;
 import fluidframe.core.partners.PartnerRound;
@@ -84,19 +82,6 @@ final class ClassDocuments {
 
             @Size(max = 1000, message = "at most 1000 figures")
             List<@NotNull(message = "a figure's id") String> known) {}
-
-    /** A figure that is learned next, and what is new in it. */
-    @Schema(name = "LearningStep")
-    record LearningStepDocument(String figure, String title, String level, List<String> learns) {
-
-        static LearningStepDocument of(LearningStep step) {
-            return new LearningStepDocument(
-                    step.figure().id(),
-                    step.figure().title(),
-                    step.figure().level().shorthand(),
-                    step.learns().stream().map(Skill::wording).toList());
-        }
-    }
 
     /** Two by name. */
     @Schema(name = "PartnerPair")

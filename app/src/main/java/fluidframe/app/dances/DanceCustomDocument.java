@@ -19,6 +19,7 @@ import java.util.List;
  * @param slowest bars a minute
  * @param fastest bars a minute
  * @param stepLength metres
+ * @param teaching the ids of the figures that are taught first, in order; the others follow as the program puts them
  */
 @JsonInclude(JsonInclude.Include.NON_EMPTY)
 @Schema(name = "DanceCustom")
@@ -39,12 +40,14 @@ public record DanceCustomDocument(
         Integer phraseBars,
 
         @Schema(minimum = "" + DanceCustomReading.SHORTEST_STEP, maximum = "" + DanceCustomReading.LONGEST_STEP)
-        Double stepLength)
+        Double stepLength,
+
+        @Size(max = 400, message = "at most 400 figures") List<@NotNull(message = "a figure's id") String> teaching)
         implements PlainDocument {
 
     @Override
     public DanceCustomDocument called(String otherId, String otherTitle) {
         return new DanceCustomDocument(
-                otherId, otherTitle, startBeats, slow, feel, slowest, fastest, phraseBars, stepLength);
+                otherId, otherTitle, startBeats, slow, feel, slowest, fastest, phraseBars, stepLength, teaching);
     }
 }

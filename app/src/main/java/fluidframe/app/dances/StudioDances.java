@@ -46,7 +46,9 @@ public class StudioDances {
         this.json = json;
     }
 
-    private record Held(long era, List<Dance> dances, Map<String, Dance> byId) {}
+    private record Held(long era, List<Dance> dances, Map<String, Dance> byId, Map<String, List<String>> teaching) {}
+
+    private record Custom(Dance dance, List<String> teaching) {}
 
     /** In the order of the catalogue. */
     public List<Dance> all() {
@@ -57,10 +59,18 @@ public class StudioDances {
         return Optional.ofNullable(held().byId().get(id));
     }
 
+    /** The ids of the figures of a dance that the studio teaches first, in order. */
+    public List<String> teaching(String dance) {
+        return held().teaching().getOrDefault(dance, List.of());
+    }
+
     /** What today's rules do not read any more is kept, and the dance is as the catalogue has it. */
-    private Optional<Dance> readable(DanceCustomEntity entity) {
+    private Optional<Custom> readable(DanceCustomEntity entity) {
         try {
-            return Optional.of(DanceCustomReading.read(json.readValue(entity.document(), DanceCustomDocument.class)));
+            DanceCustomDocument document = json.readValue(entity.document(), DanceCustomDocument.class);
+            return Optional.of(new Custom(
+                    DanceCustomReading.read(document),
+                    document.teaching() == null ? List.of() : List.copyOf(document.teaching())));
         } catch (RefusedException e) {
             LOG.warn("What is held of the dance \"{}\" is left out: {}", entity.slug(), e.getMessage());
             return Optional.empty();
@@ -71,15 +81,22 @@ public class StudioDances {
         long era = changes.era();
         Held known = held;
         if (known == null || known.era() != era) {
-            Map<String, Dance> changed =
+            List<Custom> customs =
                     reading.execute(status -> repository.findAllByStudioIdOrderByTitleAscSlugAsc(studio.id())).stream()
                             .flatMap(entity -> readable(entity).stream())
-                            .collect(Collectors.toMap(Dance::id, Function.identity()));
+                            .toList();
+            Map<String, Dance> changed =
+                    customs.stream().map(Custom::dance).collect(Collectors.toMap(Dance::id, Function.identity()));
             List<Dance> dances = Dances.all().stream()
                     .map(dance -> changed.getOrDefault(dance.id(), dance))
                     .toList();
             known = new Held(
-                    era, dances, dances.stream().collect(Collectors.toUnmodifiableMap(Dance::id, Function.identity())));
+                    era,
+                    dances,
+                    dances.stream().collect(Collectors.toUnmodifiableMap(Dance::id, Function.identity())),
+                    customs.stream()
+                            .collect(Collectors.toUnmodifiableMap(
+                                    custom -> custom.dance().id(), Custom::teaching)));
             held = known;
         }
         return known;

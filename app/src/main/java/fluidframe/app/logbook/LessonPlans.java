@@ -8,7 +8,9 @@ import fluidframe.app.routines.RoutineDocument;
 import fluidframe.core.figure.Caution;
 import fluidframe.core.figure.Figure;
 import fluidframe.core.figure.Level;
+import fluidframe.core.practice.Commitment;
 import fluidframe.core.practice.Due;
+import fluidframe.core.practice.Ledger;
 import fluidframe.core.practice.LessonPart;
 import fluidframe.core.practice.LessonPlanner;
 import fluidframe.core.practice.Subject;
@@ -31,12 +33,15 @@ public class LessonPlans {
     private final CoupleStore couples;
     private final Ledgers ledgers;
     private final Commitments commitments;
+    private final Curricula curricula;
     private final SubjectTitles titles;
 
-    LessonPlans(CoupleStore couples, Ledgers ledgers, Commitments commitments, SubjectTitles titles) {
+    LessonPlans(
+            CoupleStore couples, Ledgers ledgers, Commitments commitments, Curricula curricula, SubjectTitles titles) {
         this.couples = couples;
         this.ledgers = ledgers;
         this.commitments = commitments;
+        this.curricula = curricula;
         this.titles = titles;
     }
 
@@ -78,7 +83,9 @@ public class LessonPlans {
                 .or(() -> couple.routines() == null
                         ? Optional.empty()
                         : couple.routines().stream().findFirst().flatMap(known::routine));
-        List<Due> due = WhatToday.rank(ledgers.of(number), known.of(couple, LocalDate.ofInstant(now, zone)), now, zone);
+        List<Commitment> wanted = known.of(couple, LocalDate.ofInstant(now, zone));
+        Ledger ledger = ledgers.of(number);
+        List<Due> due = WhatToday.rank(ledger, wanted, curricula.of(couple, wanted, ledger), now, zone);
         try {
             Map<String, Figure> figures =
                     titles.figures(due.stream().map(Due::subject).toList());

@@ -6,6 +6,7 @@ import fluidframe.core.figure.Figure;
 import fluidframe.core.practice.Due;
 import fluidframe.core.practice.DueSentence;
 import fluidframe.core.practice.LessonPlanner;
+import fluidframe.core.practice.PracticeItem;
 import fluidframe.core.practice.Subject;
 import io.swagger.v3.oas.annotations.media.Schema;
 import jakarta.validation.constraints.NotNull;
@@ -25,6 +26,7 @@ final class TodayDocuments {
      * @param figure the id of the figure it is practised in; empty for none
      * @param dance the id of its dance; empty for none
      * @param percent how likely it is to be had now
+     * @param also what else is due in the same figure, in words
      */
     @Schema(name = "Due")
     record DueDocument(
@@ -35,15 +37,17 @@ final class TodayDocuments {
             String dance,
             String stage,
             int percent,
-            List<String> reasons) {
+            List<String> reasons,
+            List<String> also) {
 
-        static DueDocument of(Due due, Map<String, Figure> figures) {
+        static DueDocument of(PracticeItem item, Map<String, Figure> figures) {
+            Due due = item.first();
             Figure figure = due.subject().figure().map(figures::get).orElse(null);
             boolean isFault = due.subject() instanceof Subject.Fault;
             String title = isFault
                     ? SubjectTitles.of(figures).apply(due.subject().figure().orElseThrow())
                     : due.subject().wording(SubjectTitles.of(figures));
-            String detail = due.subject() instanceof Subject.Fault fault ? fault.place() + ": " + fault.words() : "";
+            String detail = isFault ? beside(due.subject(), figures) : "";
             return new DueDocument(
                     due.subject().toString(),
                     title,
@@ -52,7 +56,18 @@ final class TodayDocuments {
                     figure == null ? "" : figure.dance().id(),
                     due.stage().shorthand(),
                     (int) Math.round(due.recall() * 100),
-                    DueSentence.of(due));
+                    DueSentence.of(due),
+                    item.also().stream()
+                            .map(other -> beside(other.subject(), figures))
+                            .distinct()
+                            .toList());
+        }
+
+        /** Beside its figure a fault needs only its place, and the figure from beginning to end its title. */
+        private static String beside(Subject subject, Map<String, Figure> figures) {
+            return subject instanceof Subject.Fault fault
+                    ? fault.place() + ": " + fault.words()
+                    : subject.wording(SubjectTitles.of(figures));
         }
     }
 
@@ -65,9 +80,14 @@ final class TodayDocuments {
     record CoupleTodayDocument(
             String couple, String title, int dueInAll, List<DueDocument> due, List<NextEventDocument> events) {}
 
-    /** The lessons of a day, and what is due for everybody. */
+    /**
+     * The lessons of a day, and what is due for everybody.
+     *
+     * @param order how what is due is put in order, a sentence for each rule
+     */
     @Schema(name = "Today")
-    record TodayDocument(String date, List<LessonDocument> lessons, List<CoupleTodayDocument> couples) {}
+    record TodayDocument(
+            String date, List<LessonDocument> lessons, List<CoupleTodayDocument> couples, List<String> order) {}
 
     /** A lesson that is to be planned: for whom, how long, and for which routine; absent for the first in work. */
     @Schema(name = "LessonPlanQuestion")

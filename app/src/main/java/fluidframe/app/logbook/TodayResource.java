@@ -16,6 +16,8 @@ import fluidframe.core.figure.Figure;
 import fluidframe.core.practice.Commitment;
 import fluidframe.core.practice.Due;
 import fluidframe.core.practice.Ledger;
+import fluidframe.core.practice.PracticeItem;
+import fluidframe.core.practice.PracticeOrderSentence;
 import fluidframe.core.practice.WhatToday;
 import io.swagger.v3.oas.annotations.tags.Tag;
 import jakarta.validation.Valid;
@@ -28,6 +30,7 @@ import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import java.util.stream.Stream;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
@@ -41,13 +44,14 @@ import org.springframework.web.bind.annotation.RestController;
 @Tag(name = "logbook")
 class TodayResource implements Prepared {
 
-    private static final int MOST_OF_ONE = 60;
+    private static final int MOST_OF_ONE = 40;
     private static final int MOST_OF_ALL = 5;
 
     private final CoupleStore couples;
     private final LessonStore lessons;
     private final Ledgers ledgers;
     private final Commitments commitments;
+    private final Curricula curricula;
     private final SubjectTitles titles;
     private final LessonPlans plans;
     private final Work work;
@@ -57,6 +61,7 @@ class TodayResource implements Prepared {
             LessonStore lessons,
             Ledgers ledgers,
             Commitments commitments,
+            Curricula curricula,
             SubjectTitles titles,
             LessonPlans plans,
             Work work) {
@@ -64,6 +69,7 @@ class TodayResource implements Prepared {
         this.lessons = lessons;
         this.ledgers = ledgers;
         this.commitments = commitments;
+        this.curricula = curricula;
         this.titles = titles;
         this.plans = plans;
         this.work = work;
@@ -93,21 +99,27 @@ class TodayResource implements Prepared {
         all.forEach((number, each) -> {
             if (couple == null || each.id().equals(couple)) {
                 List<Commitment> wanted = known.of(each, day);
-                List<Due> due = WhatToday.rank(standings.getOrDefault(number, Ledger.of(List.of())), wanted, now, in);
-                List<Due> first = due.stream()
+                Ledger ledger = standings.getOrDefault(number, Ledger.of(List.of()));
+                List<PracticeItem> due =
+                        PracticeItem.of(WhatToday.rank(ledger, wanted, curricula.of(each, wanted, ledger), now, in));
+                List<PracticeItem> first = due.stream()
                         .limit(couple == null ? MOST_OF_ALL : MOST_OF_ONE)
                         .toList();
-                Map<String, Figure> figures =
-                        titles.figures(first.stream().map(Due::subject).toList());
+                Map<String, Figure> figures = titles.figures(first.stream()
+                        .flatMap(item -> Stream.concat(Stream.of(item.first()), item.also().stream()))
+                        .map(Due::subject)
+                        .toList());
                 found.add(new CoupleTodayDocument(
                         each.id(),
                         each.title(),
                         due.size(),
-                        first.stream().map(one -> DueDocument.of(one, figures)).toList(),
+                        first.stream()
+                                .map(item -> DueDocument.of(item, figures))
+                                .toList(),
                         events(wanted, day)));
             }
         });
-        return new TodayDocument(day.toString(), lessons.between(day, day), found);
+        return new TodayDocument(day.toString(), lessons.between(day, day), found, PracticeOrderSentence.all());
     }
 
     @Override

@@ -16,6 +16,7 @@ import java.util.stream.Collectors;
  *
  * @param dances the ids of the dances
  * @param routines the ids of the routines in work
+ * @param term the ids of the only figures that are taught to them this term; absent for no such choice
  */
 @JsonInclude(JsonInclude.Include.NON_EMPTY)
 @Schema(name = "Couple")
@@ -31,6 +32,7 @@ public record CoupleDocument(
         String level,
         @Size(max = 40, message = "at most 40 dances") List<@NotNull(message = "a dance") String> dances,
         @Size(max = 40, message = "at most 40 routines") List<@NotNull(message = "a routine's id") String> routines,
+        @Size(max = 400, message = "at most 400 figures") List<@NotNull(message = "a figure's id") String> term,
         @Size(max = 4000, message = "at most 4000 letters") String note)
         implements PlainDocument {
 
@@ -42,7 +44,7 @@ public record CoupleDocument(
 
     @Override
     public CoupleDocument called(String otherId, String otherTitle) {
-        return new CoupleDocument(otherId, otherTitle, members, level, dances, routines, note);
+        return new CoupleDocument(otherId, otherTitle, members, level, dances, routines, term, note);
     }
 
     /** The ids of those in it. */
@@ -56,6 +58,6 @@ public record CoupleDocument(
                 .filter(member -> !member.person().equals(person))
                 .toList();
         String called = left.stream().map(member -> names.get(member.person())).collect(Collectors.joining(" & "));
-        return new CoupleDocument(otherId, called, left, level, dances, routines, note);
+        return new CoupleDocument(otherId, called, left, level, dances, routines, term, note);
     }
 }

@@ -33,4 +33,7 @@ public sealed interface DueReason {
 
     /** It belongs to what they are to dance and has not been shown. */
     record NotShown() implements DueReason {}
+
+    /** It is what the teaching order of its dance has next. */
+    record NextInOrder() implements DueReason {}
 }

@@ -31,6 +31,8 @@ public final class DueSentence {
         if (reason instanceof DueReason.LikelyToHold likely) {
             return PracticeSentences.likelyToHold(Math.round(likely.recall() * 100));
         }
-        return PracticeSentences.notShownYet();
+        return reason instanceof DueReason.NextInOrder
+                ? PracticeSentences.nextInTheTeachingOrder()
+                : PracticeSentences.notShownYet();
     }
 }

@@ -20,34 +20,44 @@ import java.util.Set;
  * What should be practised now, the most urgent first. The measure is what would be lost: how likely a thing is to fail
  * now, or on the day on which it is danced, whichever weighs more, the day the less the farther it is; more for what
  * belongs to a routine in work, for a fault each time it has been seen, and for what was lost when it was last danced.
- * Seams wait until both figures have been shown.
+ * Seams wait until both figures have been shown. Only what they dance counts: what their routines have, and what they
+ * were taught lately in their dances. Of what is new the easiest comes first.
  */
 public final class WhatToday {
 
     /** An event so many days ahead weighs half as much as one today. */
     private static final double HALF_WEIGHT_DAYS = 14;
     /** Farther ahead an event is no reason yet. */
-    private static final long FAR_DAYS = 120;
+    static final long FAR_DAYS = 120;
     /** Within a month it is the first reason that is told. */
     private static final long NEAR_DAYS = 31;
 
-    private static final double IN_WORK = 0.25;
-    private static final double EACH_TIME_SEEN = 0.15;
-    private static final int MOST_TIMES_SEEN = 5;
+    static final double IN_WORK = 0.25;
+    static final double EACH_TIME_SEEN = 0.15;
+    static final int MOST_TIMES_SEEN = 5;
     private static final double LOST_LAST = 0.25;
     /** What has never been shown waits behind what is about to be lost, unless an event is near. */
     private static final double NOT_SHOWN = 0.3;
     /** What is had more surely than this is no reason to dance it. */
-    private static final double SURE = 0.93;
+    static final double SURE = 0.93;
+
+    /** What was neither danced nor looked at for so long, and is in no routine, is not being taught any more. */
+    static final long TAUGHT_DAYS = 120;
+    /** How much less one new figure counts than the one before it in the teaching order. */
+    private static final double EACH_PLACE = 0.001;
+
+    private static final int MOST_PLACES = 500;
 
     private final Ledger ledger;
+    private final Curriculum curriculum;
     private final Map<Subject, List<Commitment>> wanted = new HashMap<>();
     private final Instant now;
     private final LocalDate today;
     private final ZoneId zone;
 
-    private WhatToday(Ledger ledger, List<Commitment> commitments, Instant now, ZoneId zone) {
+    private WhatToday(Ledger ledger, List<Commitment> commitments, Curriculum curriculum, Instant now, ZoneId zone) {
         this.ledger = ledger;
+        this.curriculum = curriculum;
         this.now = now;
         this.zone = zone;
         this.today = LocalDate.ofInstant(now, zone);
@@ -58,13 +68,15 @@ public final class WhatToday {
     }
 
     /** @param zone in which days are counted */
-    public static List<Due> rank(Ledger ledger, List<Commitment> commitments, Instant now, ZoneId zone) {
-        return new WhatToday(ledger, commitments, now, zone).rank();
+    public static List<Due> rank(
+            Ledger ledger, List<Commitment> commitments, Curriculum curriculum, Instant now, ZoneId zone) {
+        return new WhatToday(ledger, commitments, curriculum, now, zone).rank();
     }
 
     private List<Due> rank() {
         Set<Subject> subjects = new LinkedHashSet<>(wanted.keySet());
-        ledger.all().forEach(practised -> subjects.add(practised.subject()));
+        ledger.all().stream().filter(this::isTaught).map(Practised::subject).forEach(subjects::add);
+        curriculum.next().forEach(id -> subjects.add(new Subject.Whole(id)));
         return subjects.stream()
                 .filter(this::isReady)
                 .flatMap(subject -> due(subject).stream())
@@ -72,6 +84,12 @@ public final class WhatToday {
                         .reversed()
                         .thenComparing(due -> due.subject().toString()))
                 .toList();
+    }
+
+    private boolean isTaught(Practised practised) {
+        return wanted.containsKey(whereItIsDanced(practised.subject()))
+                || curriculum.includes(practised.subject())
+                        && daysSince(practised.memory().last()) <= TAUGHT_DAYS;
     }
 
     private boolean isReady(Subject subject) {
@@ -98,6 +116,9 @@ public final class WhatToday {
                 .orElse(0.0);
         double urgency =
                 Math.max(loss, nearness * lossThen) * (1 + nearness) * (commitments.isEmpty() ? 1 : 1 + IN_WORK);
+        if (practised.isEmpty() && subject instanceof Subject.Whole whole) {
+            urgency *= 1 - EACH_PLACE * Math.min(curriculum.place().applyAsInt(whole.id()), MOST_PLACES);
+        }
         if (practised.isPresent()) {
             urgency *= practised.get().last() == Grade.LOST ? 1 + LOST_LAST : 1;
             urgency *= subject instanceof Subject.Fault
@@ -154,10 +175,12 @@ public final class WhatToday {
                 reasons.add(new DueReason.WentLast(each.last()));
             }
             reasons.add(new DueReason.DancedLast(daysSince(each.memory().last())));
-            reasons.add(new DueReason.LikelyToHold(recall));
+            if (!(subject instanceof Subject.Fault)) {
+                reasons.add(new DueReason.LikelyToHold(recall));
+            }
         });
         if (practised.isEmpty()) {
-            reasons.add(new DueReason.NotShown());
+            reasons.add(commitments.isEmpty() ? new DueReason.NextInOrder() : new DueReason.NotShown());
         }
         event.filter(far -> !isNear(far)).ifPresent(reasons::add);
         if (next.isEmpty() && !commitments.isEmpty()) {

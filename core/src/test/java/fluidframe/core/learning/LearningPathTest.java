@@ -35,13 +35,13 @@ class LearningPathTest {
                 .build();
     }
 
-    private static final Figure PLAIN = figure("plain", Level.BRONZE, "");
-    private static final Figure CHECK = figure("check", Level.BRONZE, "check");
-    private static final Figure ALSO_CHECK = figure("also-check", Level.SILVER, "check");
-    private static final Figure PIVOT = figure("pivot", Level.BRONZE, "pivot");
-    private static final Figure BOTH = figure("both", Level.SILVER, "check, pivot");
-    private static final Figure ALL = figure("all", Level.GOLD, "check, pivot, hover");
-    private static final List<Figure> BOOK = List.of(ALL, BOTH, ALSO_CHECK, CHECK, PIVOT, PLAIN);
+    static final Figure PLAIN = figure("plain", Level.BRONZE, "");
+    static final Figure CHECK = figure("check", Level.BRONZE, "check");
+    static final Figure ALSO_CHECK = figure("also-check", Level.SILVER, "check");
+    static final Figure PIVOT = figure("pivot", Level.BRONZE, "pivot");
+    static final Figure BOTH = figure("both", Level.SILVER, "check, pivot");
+    static final Figure ALL = figure("all", Level.GOLD, "check, pivot, hover");
+    static final List<Figure> BOOK = List.of(ALL, BOTH, ALSO_CHECK, CHECK, PIVOT, PLAIN);
 
     private static List<String> path(Collection<Figure> wanted, Figure... known) {
         return LearningPath.to(wanted, Arrays.asList(known), BOOK).steps().stream()

@@ -42,7 +42,7 @@ class WhatTodayTest {
     }
 
     private static List<Due> rank(List<Noted> notes, Commitment... commitments) {
-        return WhatToday.rank(Ledger.of(notes), List.of(commitments), NOW, ZONE);
+        return WhatToday.rank(Ledger.of(notes), List.of(commitments), Curriculum.ANYTHING, NOW, ZONE);
     }
 
     private static List<String> names(List<Due> due) {
@@ -108,6 +108,40 @@ class WhatTodayTest {
         assertThat(names(rank(
                         List.of(noted(1, "whisk", SECURE), noted(1, "chasse", SECURE)), inWork("whisk", "chasse"))))
                 .containsExactly("whisk into chasse");
+    }
+
+    @Test
+    void onlyWhatTheyDanceIsDueAndOfWhatIsNewTheEasiestComesFirst() {
+        Curriculum waltz =
+                new Curriculum(id -> !id.equals("samba"), List.of("spin", "whisk"), id -> id.equals("whisk") ? 0 : 1);
+        List<Noted> notes = List.of(noted(20, "samba", GOOD), noted(20, "change", GOOD), noted(200, "old", GOOD));
+        List<Due> due = WhatToday.rank(Ledger.of(notes), List.of(), waltz, NOW, ZONE);
+        assertThat(names(due)).containsExactly("whisk", "spin", "change");
+        assertThat(due.get(0).reasons()).containsExactly(new DueReason.NextInOrder());
+        List<Due> danced = WhatToday.rank(Ledger.of(notes), List.of(inWork("samba", "old")), waltz, NOW, ZONE);
+        assertThat(names(danced)).contains("samba", "old");
+    }
+
+    @Test
+    void aFaultIsSaidToHaveBeenSeenAndNeverToHold() {
+        Subject.Fault heel = new Subject.Fault("whisk", Part.MAN, 1, Optional.empty(), "toe first");
+        List<Due> due = rank(List.of(noted(9, "whisk", SHAKY, heel)), inWork("whisk"));
+        assertThat(due)
+                .filteredOn(each -> each.subject().equals(heel))
+                .singleElement()
+                .satisfies(fault -> assertThat(fault.reasons()).noneMatch(DueReason.LikelyToHold.class::isInstance));
+    }
+
+    @Test
+    void aFigureIsWorkedOnOnceWithItsFaultsAndSeams() {
+        Subject.Fault heel = new Subject.Fault("whisk", Part.MAN, 1, Optional.empty(), "toe first");
+        List<Due> due =
+                rank(List.of(noted(20, "whisk", SHAKY, heel), noted(20, "chasse", LOST)), inWork("whisk", "chasse"));
+        List<PracticeItem> items = PracticeItem.of(due);
+        assertThat(items).extracting(item -> item.first().subject().figure()).doesNotHaveDuplicates();
+        assertThat(items.stream().mapToInt(item -> 1 + item.also().size()).sum())
+                .isEqualTo(due.size());
+        assertThat(items.get(0).first()).isEqualTo(due.get(0));
     }
 
     @Test

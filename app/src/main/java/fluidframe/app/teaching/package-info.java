@@ -1,0 +1,2 @@
+/** In which order figures are taught. */
+package fluidframe.app.teaching;
