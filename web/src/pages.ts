@@ -39,7 +39,10 @@ export const VIEWS: Record<string, View> = {
   '/postures': { page: () => import('./routes/PosturesPage.svelte') },
   '/postures/:id': { page: () => import('./routes/PosturePage.svelte'), asks: ({ id }) => [`/api/postures/${id}`, '/api/couples', '/api/people'] },
   '/classes': { page: () => import('./routes/ClassPage.svelte'), asks: () => ['/api/classes'] },
-  '/questions': { page: () => import('./routes/QuestionsPage.svelte'), asks: () => ['/api/question-kinds', '/api/couples', '/api/people'] },
+  '/questions': {
+    page: () => import('./routes/QuestionsPage.svelte'),
+    asks: ({ dance }) => [...(dance ? [`/api/question-kinds?dance=${dance}`] : []), '/api/couples', '/api/people'],
+  },
   '/look': { page: () => import('./routes/LookPage.svelte') },
   '/about': { page: () => import('./routes/AboutPage.svelte'), asks: () => ['/api/about'] },
 };

@@ -22,7 +22,6 @@
   const USUAL_COUNT = 10;
   const MOST_SEEDS = 1_000_000;
   const round = new QuestionRound(noteQueue);
-  void round.loadKinds();
   const asking = new Asking();
   void asking.loadPeople();
   let withAnswers = $state(false);
@@ -36,7 +35,7 @@
     dance: address.dance ?? '',
     highest: address.level ?? '',
     part: address.part ?? '',
-    kinds: address.kinds?.split(',') ?? [],
+    kinds: (address.kinds?.split(',') ?? []).filter((each) => round.kinds.length === 0 || round.kinds.some(({ kind }) => kind === each)),
     figure: address.figure ?? '',
     count: Number(address.count ?? USUAL_COUNT) || USUAL_COUNT,
     seed: Number(address.seed ?? 1) || 1,
@@ -54,7 +53,9 @@
     if (next.dance) void round.start(next);
   });
   $effect(() => {
-    if (wish.dance) void asking.loadFigures(wish.dance);
+    if (!wish.dance) return;
+    void asking.loadFigures(wish.dance);
+    void round.loadKinds(wish.dance);
   });
 
   function anySeed() {
@@ -272,6 +273,7 @@
           <button class="act act-main min-h-14 px-6 text-xl">{msg.answer2()}</button>
         </form>
       {/if}
+      {#if !round.isMarked}<button class="act mt-3" onclick={() => give(msg.iDontKnow())}>{msg.iDontKnow()}</button>{/if}
       <div aria-live="polite">
         {#if round.mark}
           {@const mark = round.mark}

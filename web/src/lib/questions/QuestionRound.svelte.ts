@@ -51,9 +51,10 @@ export class QuestionRound {
 
   constructor(private readonly queue: Pick<NoteQueue, 'add'>) {}
 
-  async loadKinds() {
+  /** What can be asked of a dance. */
+  async loadKinds(dance: string) {
     try {
-      this.kinds = required(await api.GET('/api/question-kinds'));
+      this.kinds = required(await api.GET('/api/question-kinds', { params: { query: { dance } } }));
     } catch (thrown) {
       this.failure = sentenceOf(thrown);
     }

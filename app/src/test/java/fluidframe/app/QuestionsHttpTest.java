@@ -64,6 +64,7 @@ class QuestionsHttpTest extends OverHttp {
                 .andExpect(status().isOk())
                 .andExpect(jsonPath("$", hasSize(14)))
                 .andExpect(jsonPath("$[0].kind", is("free foot")));
+        http.read("/api/question-kinds?dance=tango").andExpect(jsonPath("$[?(@.kind == 'sway')]", hasSize(0)));
     }
 
     @ParameterizedTest

@@ -38,6 +38,7 @@ import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 
 /** Questions asked of the charts, and answers marked. Nothing is stored: a question is made again from its key. */
@@ -61,9 +62,16 @@ class QuestionResource {
         this.work = work;
     }
 
+    /**
+     * What can be asked.
+     *
+     * @param dance the id of a dance, for what can be asked of its figures; everything where none is given
+     */
     @GetMapping("/question-kinds")
-    List<KindDocument> kinds() {
+    List<KindDocument> kinds(@RequestParam(required = false) String dance) {
+        Optional<Dance> asked = Optional.ofNullable(dance).flatMap(studioDances::find);
         return Arrays.stream(QuestionKind.values())
+                .filter(kind -> asked.stream().allMatch(kind::isAskedOf))
                 .map(kind -> new KindDocument(kind.shorthand(), kind.wording()))
                 .toList();
     }

@@ -2,6 +2,7 @@ package fluidframe.core.question;
 
 import fluidframe.core.notation.CellReader;
 import fluidframe.core.notation.CellReading;
+import fluidframe.core.notation.Column;
 import fluidframe.core.notation.Counts;
 import fluidframe.core.notation.DraftWriter;
 import fluidframe.core.question.Mark.Outcome;
@@ -27,6 +28,9 @@ public final class Marker {
     private static final Pattern NOT_A_NUMBER = Pattern.compile("[^0-9]+");
     private static final Pattern BETWEEN_WORDS = Pattern.compile("[\\s,;()]+");
 
+    /** The word for a small step in a chart. */
+    private static final String SMALL = "small";
+
     private Marker() {}
 
     public static Mark mark(Question question, String answer) {
@@ -34,6 +38,9 @@ public final class Marker {
             return new Mark(Outcome.UNREAD, QuestionSentences.nothingWasAnswered());
         }
         Expected expected = question.expected();
+        if (SpokenAnswer.givesUp(answer)) {
+            return wrong(expected.wording());
+        }
         if (expected instanceof Expected.Said said) {
             return said(said, answer.strip());
         }
@@ -63,23 +70,30 @@ public final class Marker {
     }
 
     private static Mark said(Expected.Said said, String answer) {
-        CellReading reading = CellReader.read(
-                said.column(),
-                answer,
-                DraftWriter.write(said.figure()).chart(said.part()),
-                said.row(),
-                said.figure().dance());
-        if (!reading.isUnderstood()) {
-            List<String> choices =
-                    reading.choices().stream().map(CellReading.Choice::wording).toList();
-            String expected = choices.isEmpty()
-                    ? "Expected " + reading.expected() + "."
-                    : QuestionSentences.didYouMean(String.join(", or ", choices));
-            return new Mark(Outcome.UNREAD, QuestionSentences.isNotUnderstood(answer, expected));
+        Optional<String> plain = SpokenAnswer.plain(said.column(), answer);
+        CellReading reading = read(said, answer);
+        if (!reading.isUnderstood() && plain.isPresent()) {
+            CellReading again = read(said, plain.get());
+            reading = again.isUnderstood() || reading.choices().isEmpty() ? again : reading;
         }
-        String given = said.column().shorthandOf(reading.value().orElseThrow());
+        String given;
+        if (reading.isUnderstood()) {
+            given = said.column().shorthandOf(reading.value().orElseThrow());
+        } else if (said.column() != Column.FOOT && SpokenAnswer.isNone(answer)) {
+            given = "";
+        } else if (plain.filter(SpokenAnswer::isOnlySmall).isPresent()) {
+            given = SMALL;
+        } else {
+            return unread(answer, reading);
+        }
+        if (isNothing(given) && isNothing(said.shorthand())) {
+            return right();
+        }
         if (given.equals(said.shorthand())) {
             return right();
+        }
+        if (isNothing(given) || isNothing(said.shorthand())) {
+            return confused(said, given);
         }
         Set<String> missing = words(said.shorthand());
         missing.removeAll(words(given));
@@ -93,7 +107,35 @@ public final class Marker {
                         ? new Mark(
                                 Outcome.NEARLY,
                                 QuestionSentences.nearlyIsTooMuchItIs(String.join(", ", more), said.wording()))
-                        : wrong(said.wording());
+                        : confused(said, given);
+    }
+
+    private static CellReading read(Expected.Said said, String answer) {
+        return CellReader.read(
+                said.column(),
+                answer,
+                DraftWriter.write(said.figure()).chart(said.part()),
+                said.row(),
+                said.figure().dance());
+    }
+
+    private static Mark unread(String answer, CellReading reading) {
+        List<String> choices =
+                reading.choices().stream().map(CellReading.Choice::wording).toList();
+        String expected = choices.isEmpty()
+                ? QuestionSentences.expected(reading.expected())
+                : QuestionSentences.didYouMean(String.join(", or ", choices));
+        return new Mark(Outcome.UNREAD, QuestionSentences.isNotUnderstood(answer, expected));
+    }
+
+    private static boolean isNothing(String shorthand) {
+        return shorthand.isEmpty() || shorthand.equals("-");
+    }
+
+    private static Mark confused(Expected.Said said, String given) {
+        return Confusion.of(said, given)
+                .map(confusion -> new Mark(Outcome.WRONG, QuestionSentences.itIsConfused(said.wording(), confusion)))
+                .orElseGet(() -> wrong(said.wording()));
     }
 
     private static Set<String> words(String shorthand) {
@@ -159,6 +201,18 @@ public final class Marker {
         if (given.size() != expected.size()) {
             return new Mark(Outcome.UNREAD, QuestionSentences.isNotUnderstoodExpected(answer, what));
         }
-        return given.equals(expected) ? right() : wrong(wording);
+        if (given.equals(expected)) {
+            return right();
+        }
+        long same = IntStream.range(0, given.size())
+                .takeWhile(i -> given.get(i).equals(expected.get(i)))
+                .count();
+        return expected.size() == 1
+                ? new Mark(
+                        Outcome.WRONG,
+                        QuestionSentences.itIsConfused(wording, QuestionSentences.stepIsRight(given.get(0))))
+                : new Mark(
+                        Outcome.WRONG,
+                        QuestionSentences.itIsConfused(wording, QuestionSentences.theFirstWereRight(same)));
     }
 }

@@ -1,5 +1,6 @@
 package fluidframe.core.question;
 
+import fluidframe.core.dance.Dance;
 import fluidframe.core.notation.Column;
 import fluidframe.core.text.Lexicon;
 import fluidframe.core.text.Term;
@@ -49,6 +50,18 @@ public enum QuestionKind implements Term {
     /** The column of the chart whose cell is asked for, if one is. */
     Optional<Column> column() {
         return column;
+    }
+
+    /**
+     * Whether a dance has what is asked for. Sway belongs to the swing, so it is asked where there is rise and fall
+     * too: in Tango nobody is asked for it.
+     */
+    public boolean isAskedOf(Dance dance) {
+        return switch (this) {
+            case RISE -> dance.technique().rises();
+            case SWAY -> dance.technique().rises() && dance.technique().sways();
+            default -> true;
+        };
     }
 
     /** Whatever can be asked on paper too; a moving picture is asked for by name. */

@@ -91,6 +91,7 @@ public final class Questions {
                 for (QuestionKind kind : QuestionKind.values()) {
                     for (Part part : Part.values()) {
                         if (wish.kinds().contains(kind)
+                                && kind.isAskedOf(figure.dance())
                                 && wish.asks(part)
                                 && (kind != QuestionKind.PICTURE || part == Part.MAN)) {
                             rows(kind, figure.chart(part).steps())

@@ -7,6 +7,8 @@ import fluidframe.core.Charts;
 import fluidframe.core.Danced;
 import fluidframe.core.SmallBook;
 import fluidframe.core.couple.Part;
+import fluidframe.core.dance.Dance;
+import fluidframe.core.dance.Dances;
 import fluidframe.core.figure.Figure;
 import fluidframe.core.figure.Level;
 import fluidframe.core.figure.MirrorImage;
@@ -65,12 +67,66 @@ class QuestionsTest {
                 "foot position | MAN  | 2 | side                                   | RIGHT",
                 "free foot     | MAN  | 1 | left foot                              | RIGHT",
                 "free foot     | MAN  | 1 | right                                  | WRONG",
-                "partner       | MAN  | 1 | back                                   | RIGHT"
+                "partner       | MAN  | 1 | back                                   | RIGHT",
+                "free foot     | MAN  | 1 | the left one                           | RIGHT",
+                "free foot     | MAN  | 1 | it's his left                          | RIGHT",
+                "free foot     | MAN  | 1 | the right foot is free                 | WRONG",
+                "alignment     | MAN  | 1 | he looks diagonally to the wall        | RIGHT",
+                "alignment     | MAN  | 1 | she looks down the line of dance       | WRONG",
+                "alignment     | MAN  | 1 | has his back to the wall               | WRONG",
+                "turn          | MAN  | 2 | he makes a quarter turn to the right   | RIGHT",
+                "turn          | MAN  | 2 | there is none                          | WRONG",
+                "turn          | MAN  | 2 | he doesn't turn                        | WRONG",
+                "turn          | MAN  | 2 | a quarter                              | UNREAD",
+                "footwork      | MAN  | 1 | first the heel, then the toe           | RIGHT",
+                "rise          | LADY | 4 | it starts to rise at the end of 1      | RIGHT",
+                "sway          | MAN  | 2 | there isn't any                        | WRONG",
+                "sway          | MAN  | 2 | he leans to the left                   | WRONG",
+                "foot position | MAN  | 2 | his left foot goes to the side         | RIGHT",
+                "foot position | MAN  | 2 | a little step                          | WRONG",
+                "partner       | MAN  | 1 | her left foot goes back                | RIGHT",
+                "turn          | MAN  | 2 | I don't know                           | WRONG",
+                "timing        | MAN  | 1 | no idea, sorry                         | WRONG",
+                "order         | MAN  | 1 | pass                                   | WRONG"
             })
     void answersAreReadAsChartsAre(String kind, Part part, int step, String answer, Outcome outcome) {
         Mark mark = Marker.mark(ask(QuestionKind.LEXICON.read(kind), "natural-turn", part, step), answer);
 
         assertThat(mark.outcome()).as(mark.sentence()).isEqualTo(outcome);
+    }
+
+    @ParameterizedTest(name = "{0}, step {1}, answered {2}")
+    @CsvSource(
+            delimiter = '|',
+            value = {
+                "turn          | 2 | 1/4 L                | left and right",
+                "alignment     | 1 | backing diagonal wall | facing and backing",
+                "turn          | 2 | 1/8 R                | the amount is not",
+                "footwork      | 1 | toe heel             | the other order",
+                "foot position | 1 | back                 | forward and back",
+                "foot position | 2 | closes               | That is step 3",
+                "sway          | 2 | none                 | There is sway"
+            })
+    void aWrongAnswerSaysWhatWasConfused(String kind, int step, String answer, String confused) {
+        Mark mark = Marker.mark(ask(QuestionKind.LEXICON.read(kind), "natural-turn", Part.MAN, step), answer);
+        assertThat(mark.outcome()).isEqualTo(Outcome.WRONG);
+        assertThat(mark.sentence()).startsWith("It is ").containsIgnoringCase(confused);
+    }
+
+    @Test
+    void whoGivesUpIsToldTheAnswer() {
+        Mark mark = Marker.mark(ask(QuestionKind.FREE_FOOT, "natural-turn", Part.MAN, 1), "I don’t know");
+        assertThat(mark.sentence()).isEqualTo("It is left foot.");
+    }
+
+    @Test
+    void nothingIsAskedThatTheDanceDoesNotHave() {
+        Dance tango = Dances.find("tango").orElseThrow();
+        Dance waltz = Dances.find("waltz").orElseThrow();
+        assertThat(QuestionKind.values())
+                .filteredOn(kind -> !kind.isAskedOf(tango))
+                .containsExactly(QuestionKind.RISE, QuestionKind.SWAY);
+        assertThat(QuestionKind.values()).allMatch(kind -> kind.isAskedOf(waltz));
     }
 
     @Test
