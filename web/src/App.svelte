@@ -53,6 +53,7 @@
     { path: '/people', label: common.people(), icon: Contact, atHand: true },
     { path: '/classes', label: msg.classes(), icon: UsersRound },
     { path: '/questions', label: common.questions(), icon: CircleQuestionMark },
+    { path: '/postures', label: msg.postures(), icon: PersonStanding },
     { path: '/map', label: msg.links(), icon: Waypoints },
     { path: '/book', label: msg.book(), icon: LibraryBig },
     { path: '/studio', label: msg.studio(), icon: Warehouse },
@@ -73,7 +74,6 @@
   let places = $derived<Place[]>([
     ...RAIL.map(({ path, label }) => ({ kind: common.view(), title: label, path })),
     { kind: common.view(), title: msg.lessons(), path: '/lessons' },
-    { kind: common.view(), title: msg.postures(), path: '/postures' },
     { kind: common.view(), title: msg.about(), path: '/about' },
     { kind: common.view(), title: common.symbolsAndColours(), path: '/look' },
     { kind: common.view(), title: common.yourFirstHour(), path: '/first-hour' },
@@ -170,7 +170,6 @@
     <div class="grid shrink-0 grid-cols-2 gap-1 bg-ink p-2 text-floor sm:hidden evening:bg-board evening:text-ink" role="group" aria-label={msg.moreViews()}>
       {#each RAIL.filter(({ atHand }) => !atHand) as view (view.path)}{@render place(view, true)}{/each}
       {@render place({ path: '/lessons', label: msg.lessons(), icon: CalendarCheck }, true)}
-      {@render place({ path: '/postures', label: msg.postures(), icon: PersonStanding }, true)}
       <button class="flex min-h-12 cursor-pointer items-center gap-3 rounded-xl px-3 font-semibold hover:bg-white/10" onclick={go}
         ><Search width={22} height={22} aria-hidden="true" />{msg.goTo()}</button
       >

@@ -7,6 +7,7 @@
   import { changedQuery } from '$lib/ui/address';
   import Choice from '$lib/ui/Choice.svelte';
   import { FirstScreen } from '$lib/ui/FirstScreen.svelte';
+  import { answering } from '$lib/ui/answering';
   import Message from '$lib/ui/Message.svelte';
   import { replace, router } from 'svelte-spa-router';
 
@@ -117,7 +118,7 @@
           </tbody>
         </table>
       </div>
-      <aside class="panel overflow-y-auto p-4" aria-label={msg.chosenFigure()}>
+      <aside class="panel scroll-mt-3 overflow-y-auto p-4" aria-label={msg.chosenFigure()} {@attach answering(() => from)}>
         {#if chosen}
           <h2 class="text-xl">{chosen.title}</h2>
           <p class="text-soft">{chosen.level}</p>

@@ -7,6 +7,7 @@
   import { reference } from '$lib/reference/reference.svelte';
   import { idOf } from '$lib/ui/idOf';
   import Message from '$lib/ui/Message.svelte';
+  import { NewCouple } from '$lib/people/NewCouple.svelte';
   import { push } from 'svelte-spa-router';
 
   let people = $state.raw<Person[]>();
@@ -15,6 +16,8 @@
   let failure = $state<string>();
   let name = $state('');
   let chosen = $state<string[]>([]);
+
+  const couple = new NewCouple();
 
   void read();
 
@@ -40,6 +43,12 @@
     } catch (thrown) {
       failure = sentenceOf(thrown);
     }
+  }
+
+  async function pair(event: SubmitEvent) {
+    event.preventDefault();
+    const id = await couple.add(people ?? [], couples);
+    if (id) await push(`/couples/${id}?show=who`);
   }
 
   async function together() {
@@ -69,12 +78,37 @@
   {#if people}
     <div class="grid items-start gap-4 lg:grid-cols-[minmax(0,1fr)_26rem]">
       <section aria-label={msg.couplesAndGroups()}>
+        <form class="panel mb-3 flex flex-wrap items-center gap-2 px-4 py-3" aria-label={msg.newCouple()} onsubmit={pair}>
+          <input
+            class="field min-w-40 flex-1"
+            placeholder={msg.hisName()}
+            aria-label={msg.hisName()}
+            list="known-people"
+            required
+            {...limits.Person.title}
+            bind:value={couple.man}
+          />
+          <input
+            class="field min-w-40 flex-1"
+            placeholder={msg.herName()}
+            aria-label={msg.herName()}
+            list="known-people"
+            required
+            {...limits.Person.title}
+            bind:value={couple.lady}
+          />
+          <button class="act act-main" disabled={!couple.isComplete || couple.busy}>{msg.addTheCouple()}</button>
+          <datalist id="known-people"
+            >{#each people as person (person.id)}<option value={person.title}></option>{/each}</datalist
+          >
+        </form>
+        {#if couple.failure}<Message sentence={couple.failure} />{/if}
         <ul class="flex flex-col gap-3">
-          {#each couples as couple (couple.id)}
+          {#each couples as taught (taught.id)}
             <li>
-              <a class="panel flex items-baseline justify-between gap-4 px-5 py-4 hover:border-ink" href={`#/couples/${couple.id}`}>
-                <span class="font-title text-2xl font-semibold">{couple.title}</span>
-                <span class="text-right leading-tight text-soft">{couple.level ?? ''}<br />{dancesOf(couple.dances)}</span>
+              <a class="panel flex items-baseline justify-between gap-4 px-5 py-4 hover:border-ink" href={`#/couples/${taught.id}`}>
+                <span class="font-title text-2xl font-semibold">{taught.title}</span>
+                <span class="text-right leading-tight text-soft">{taught.level ?? ''}<br />{dancesOf(taught.dances)}</span>
               </a>
             </li>
           {:else}

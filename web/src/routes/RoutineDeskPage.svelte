@@ -19,6 +19,7 @@
   import { hitsOf, standingOf } from '$lib/routines/standing';
   import { asked } from '$lib/ui/address';
   import { isTyped } from '$lib/ui/fieldState';
+  import { answering } from '$lib/ui/answering';
   import Message from '$lib/ui/Message.svelte';
   import { painted } from '$lib/ui/painted';
   import Unkept from '$lib/ui/Unkept.svelte';
@@ -133,7 +134,11 @@
 
     <div class="grid min-h-0 flex-1 grid-cols-1 gap-3 lg:grid-cols-[minmax(0,1fr)_23rem]">
       <DeskFloor {view} hit={hits.length > 0} />
-      <aside class="panel flex min-h-0 flex-col overflow-y-auto p-3" aria-label={msg.chosenFigure()}>
+      <aside
+        class="panel flex min-h-0 scroll-mt-3 flex-col overflow-y-auto p-3 max-lg:order-first"
+        aria-label={msg.chosenFigure()}
+        {@attach answering(() => [view!.panel, desk!.selected])}
+      >
         {#if view.panel === 'floor'}
           <FloorPanel {desk} room={view.room} onclose={() => view!.close()} />
         {:else if view.panel === 'versions'}

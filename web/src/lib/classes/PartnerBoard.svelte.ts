@@ -1,4 +1,5 @@
 import { api, required, sentenceOf, type PartnerPair, type PartnerRound } from '$lib/api/client';
+import msg from '$lib/messages/classes';
 import { Latest } from '$lib/ui/Latest';
 
 const PLACE = 'fluidframe/class/partners';
@@ -25,6 +26,16 @@ function namesOf(text: string): string[] {
     .split(/[\n,;]+/)
     .map((name) => name.trim())
     .filter((name) => name !== '');
+}
+
+const MOST_OF_A_PART = 99;
+
+function isCount(number: number | undefined): number is number {
+  return Number.isInteger(number) && number! >= 0 && number! <= MOST_OF_A_PART;
+}
+
+function numbered(name: (values: { number: number }) => string, count: number) {
+  return Array.from({ length: count }, (_, at) => name({ number: at + 1 })).join('\n');
 }
 
 /** Pairs as they are written; a line that is none is left out until it is one. */
@@ -85,6 +96,14 @@ export class PartnerBoard {
     this.roll = { ...this.roll, ...change };
     this.#keep();
     void this.#latest.ask(this.roll);
+  }
+
+  /** So many of each, such as "9 + 8", by numbers instead of names. Answers whether it is a number of each. */
+  count(written: string): boolean {
+    const [men, ladies, more] = written.split(/\s*[+&,/]\s*/).map((number) => Number(number.trim() || NaN));
+    if (more !== undefined || !isCount(men) || !isCount(ladies)) return false;
+    this.write({ men: numbered(msg.leaderNumber, men), ladies: numbered(msg.followerNumber, ladies) });
+    return true;
   }
 
   /** The round that is danced now is over. */

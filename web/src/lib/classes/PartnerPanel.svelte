@@ -15,6 +15,14 @@
     { key: 'together', label: msg.stayTogether(), hint: msg.nedAndAnn() },
     { key: 'apart', label: msg.neverTogether(), hint: msg.tomAndBea() },
   ];
+  let numbers = $state('');
+  let wrong = $state(false);
+
+  function count(event: SubmitEvent) {
+    event.preventDefault();
+    wrong = !board.count(numbers);
+  }
+
   let given = $derived(Object.entries(board.parts));
 </script>
 
@@ -43,6 +51,11 @@
     {/if}
   </section>
   <section class="space-y-3 print:hidden" aria-label={msg.peoplePresent()}>
+    <form class="flex flex-wrap gap-2" onsubmit={count}>
+      <input class="field min-w-0 flex-1" aria-label={msg.howMany()} placeholder={msg.howMany()} maxlength="20" bind:value={numbers} />
+      <button class="act">{msg.fillIn()}</button>
+      {#if wrong}<p class="w-full text-madder" role="alert">{msg.howManyWrong()}</p>{/if}
+    </form>
     {#each LISTS as { key, label, hint } (key)}
       <label class="block">
         <span class="font-semibold">{label}</span>

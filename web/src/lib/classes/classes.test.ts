@@ -129,6 +129,13 @@ describe('changes of partners', () => {
     });
   });
 
+  it('takes numbers instead of names', async () => {
+    const board = new PartnerBoard();
+    expect([board.count('9 and 8'), board.count('nine + 8'), board.count('2 + 1')]).toEqual([false, false, true]);
+    expect([board.roll.men, board.roll.ladies]).toEqual(['Leader 1\nLeader 2', 'Follower 1']);
+    await vi.waitFor(() => expect(board.rounds).toHaveLength(2));
+  });
+
   it('remembers who has met, when somebody comes late and when the page is opened again', async () => {
     const board = new PartnerBoard();
     board.write({ men: 'Ned\nTom', ladies: 'Ann\nBea' });

@@ -79,6 +79,13 @@ export class EventDesk extends EditSession<DanceEvent> {
     this.set({ day: { ...this.keeps, ...change } });
   }
 
+  /** So many couples by their numbers, after those there are. */
+  addCouples(count: number) {
+    const first = this.event.couples.length + 1;
+    const added = Array.from({ length: count }, (_, at) => ({ id: `couple-${first + at}`, title: msg.coupleNumber({ number: first + at }), number: first + at, coached: false }));
+    this.set({ couples: [...this.event.couples, ...added.filter(({ id }) => !this.couple(id))] });
+  }
+
   addCouple(title: string) {
     const id = idOf(
       title,

@@ -76,6 +76,15 @@ describe('an event under work', () => {
     expect(desk.event.couples.map((couple) => couple.id)).toEqual(['a', 'b', 'a-2']);
   });
 
+  it('adds so many couples by their numbers', async () => {
+    const desk = await EventDesk.open('open');
+    desk.addCouples(2);
+    expect(desk.event.couples.slice(2).map(({ title, number }) => [title, number])).toEqual([
+      ['Couple 3', 3],
+      ['Couple 4', 4],
+    ]);
+  });
+
   it('enters a couple once, with its routines, and scratches it from one round only', async () => {
     const desk = await EventDesk.open('open');
     desk.enter('final', 'b');

@@ -20,9 +20,14 @@
   let name = $state('');
   let floors = $derived(desk.event.floors.map((floor) => floor.title));
 
+  /** A number of couples, rather than somebody's name. */
+  const MOST_AT_ONCE = 99;
+
   function addCouple(event: SubmitEvent) {
     event.preventDefault();
-    desk.addCouple(name);
+    const count = Number(name);
+    if (Number.isInteger(count) && count > 0 && count <= MOST_AT_ONCE) desk.addCouples(count);
+    else desk.addCouple(name);
     name = '';
   }
 
@@ -69,7 +74,7 @@
     </div>
     <h2 class="text-xl">{msg.couples()}</h2>
     <form class="mt-1 flex gap-2" onsubmit={addCouple}>
-      <input class="field min-w-0 flex-1" placeholder={msg.couplesNames()} aria-label={msg.couplesNames()} maxlength="120" required bind:value={name} />
+      <input class="field min-w-0 flex-1" placeholder={msg.couplesNamesOrNumber()} aria-label={msg.couplesNamesOrNumber()} maxlength="120" required bind:value={name} />
       <button class="act" disabled={name.trim() === ''}>{msg.add()}</button>
     </form>
     <ul class="mt-2 divide-y divide-line">

@@ -1,6 +1,12 @@
 <script lang="ts">
   import { nameOf } from '$lib/ui/nameOf';
   import msg from '$lib/messages/figures';
+  import ChevronDown from '~icons/lucide/chevron-down';
+  import ChevronUp from '~icons/lucide/chevron-up';
+  import CopyPlus from '~icons/lucide/copy-plus';
+  import Plus from '~icons/lucide/plus';
+  import Trash2 from '~icons/lucide/trash-2';
+  import { tick } from 'svelte';
   import { reference } from '$lib/reference/reference.svelte';
   import type { Cell, FigureSheet, Offer } from './FigureSheet.svelte';
 
@@ -13,6 +19,22 @@
   let saying = $derived(sheet.reading[cell.part][cell.row]?.wording[cell.column]);
   let unreadable = $derived(sheet.unreadable(`/${cell.part}/${cell.row}/${cell.column}`));
   let offered = $derived(sheet.offered(cell));
+
+  let rows = $derived(sheet.figure[cell.part].length);
+
+  /** The cursor goes along with the row. */
+  async function go(row: number) {
+    await tick();
+    document.getElementById(`cell-${cell.part}-${Math.min(row, sheet.figure[cell.part].length - 1)}-${cell.column}`)?.focus();
+  }
+
+  const ROWS = [
+    { label: msg.addRow(), icon: Plus, may: () => true, does: () => (sheet.insertRow(cell.part, cell.row), go(cell.row + 1)) },
+    { label: msg.repeatRow(), icon: CopyPlus, may: () => true, does: () => (sheet.repeatRow(cell.part, cell.row), go(cell.row + 1)) },
+    { label: msg.rowUp(), icon: ChevronUp, may: () => cell.row > 0, does: () => go(sheet.moveRow(cell.part, cell.row, -1)) },
+    { label: msg.rowDown(), icon: ChevronDown, may: () => cell.row < rows - 1, does: () => go(sheet.moveRow(cell.part, cell.row, 1)) },
+    { label: msg.removeRow(), icon: Trash2, may: () => rows > 1, does: () => (sheet.removeRow(cell.part, cell.row), go(Math.max(0, cell.row - 1))) },
+  ];
 
   function label(offer: Offer) {
     return offer.column === cell.column ? offer.text : `${reference.columnTitle(offer.column)}: ${offer.text}`;
@@ -41,3 +63,15 @@
     <strong class="text-ink">{label(offer)}</strong>
   </button>
 {/each}
+<span class="ml-auto inline-flex items-center gap-1" role="group" aria-label={msg.rowOf()}>
+  {#each ROWS as { label, icon: Icon, does, may } (label)}
+    <button
+      class="inline-flex size-9 cursor-pointer items-center justify-center rounded-lg border-[1.5px] border-line hover:border-ink disabled:cursor-default disabled:opacity-40"
+      aria-label={label}
+      title={label}
+      disabled={!may()}
+      onmousedown={(event) => event.preventDefault()}
+      onclick={does}><Icon width={17} height={17} /></button
+    >
+  {/each}
+</span>

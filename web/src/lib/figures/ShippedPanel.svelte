@@ -18,7 +18,7 @@
 {:else if sheet.shipped === null}
   <p>{msg.thisFigureDidNotCome()}</p>
 {:else if sheet.shipped.differences.length === 0}
-  <p><strong>{msg.unchangedFromTheOriginal()}</strong></p>
+  <p><strong>{sheet.isKept ? msg.unchangedFromTheOriginal() : msg.unchangedOnceSaved()}</strong></p>
   <p class="mt-1 text-soft">{msg.updatesToTheBookMay()}</p>
 {:else}
   <div class="flex flex-wrap items-center justify-between gap-2">

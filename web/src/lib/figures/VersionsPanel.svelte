@@ -17,8 +17,8 @@
     async (version) => required(await api.POST('/api/figure-differences', { body: { before: version.figure, after: sheet.figure } })),
   );
 
-  function restore(version: FigureVersion) {
-    sheet.restore(version.figure);
+  function restore({ figure }: FigureVersion, withTitle: boolean) {
+    sheet.restore(withTitle ? figure : { ...figure, title: sheet.figure.title });
     list.close();
   }
 </script>
@@ -26,7 +26,7 @@
 {#if sheet.isNew}
   <p>{msg.noSavedVersionsYet()}</p>
 {:else}
-  <Versions {list} onrestore={restore}>
+  <Versions {list} titleOf={({ figure }) => figure.title} title={sheet.figure.title} onrestore={restore}>
     {#snippet about(version)}{msg.andSteps({ title: version.figure.title, count: version.figure.man.length, count2: version.figure.lady.length })}{/snippet}
     {#snippet difference(version, differences)}
       {#if differences.length === 0}

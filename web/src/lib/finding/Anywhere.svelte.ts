@@ -1,7 +1,7 @@
 import msg from '$lib/messages/shell';
 import common from '$lib/messages/common';
 import { api, required, sentenceOf, type FigureSummary } from '$lib/api/client';
-import { hasWords } from './plain';
+import { hasWords, plain } from './plain';
 import { reference } from '$lib/reference/reference.svelte';
 import { dateWords } from '$lib/events/clock';
 import { DAY_MILLISECONDS, today } from '$lib/ui/moment';
@@ -58,7 +58,8 @@ export class Anywhere {
     try {
       const [figures, kept] = await Promise.all([api.GET('/api/figures', { params: { query: { words: wanted } } }), (this.#kept ??= this.#read())]);
       if (asked !== this.#asked) return;
-      this.found = [...said(this.#fixed, wanted), ...said(kept, wanted), ...required(figures).slice(0, MOST).map(placeOf)];
+      const found = [...said(this.#fixed, wanted), ...said(kept, wanted), ...required(figures).slice(0, MOST).map(placeOf)];
+      this.found = found.toSorted((a, b) => distance(a, wanted) - distance(b, wanted));
       this.failure = undefined;
     } catch (thrown) {
       this.#kept = undefined;
@@ -100,6 +101,12 @@ export class Anywhere {
 function said(places: Place[], words: string): Place[] {
   const having = places.filter(({ kind, title, more = '' }) => hasWords(`${kind} ${title} ${more}`, words));
   return having.filter((place, at) => having.slice(0, at).filter(({ kind }) => kind === place.kind).length < MOST);
+}
+
+/** What is called exactly so comes first, then what begins so. */
+function distance({ title }: Place, words: string): number {
+  const [called, asked] = [plain(title), plain(words)];
+  return called === asked ? 0 : called.startsWith(asked) ? 1 : 2;
 }
 
 function placeOf({ id, title, dance, level }: FigureSummary): Place {

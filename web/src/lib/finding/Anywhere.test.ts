@@ -26,13 +26,13 @@ const STUDIO = {
 };
 const titles = (anywhere: Anywhere) => anywhere.found.map(({ title }) => title);
 
-it('offers views and commands before anything is asked, and whatever has every word after it', async () => {
+it('offers views and commands before anything is asked, and whatever has every word after it, what is called so first', async () => {
   program(STUDIO);
   const anywhere = new Anywhere(VIEWS);
   await anywhere.open();
   expect(titles(anywhere)).toEqual(['Today', 'New figure']);
   await anywhere.ask('whisk');
-  expect(titles(anywhere)).toEqual(['Whisk again', 'Whisk']);
+  expect(titles(anywhere)).toEqual(['Whisk', 'Whisk again']);
   program({ ...STUDIO, '/api/figures': [] });
   await anywhere.ask(' waltz FERRY');
   expect(anywhere.found).toEqual([{ kind: 'Routine', title: 'Ferry Night Waltz', more: 'Waltz', path: '/routines/ferry' }]);

@@ -10,8 +10,10 @@
     due: Due[];
     /** How many are shown before the others are asked for; all where it is not said. */
     first?: number;
+    /** Without what else is due in the same figure. */
+    brief?: boolean;
   }
-  let { due, first }: Props = $props();
+  let { due, first, brief = false }: Props = $props();
 
   let showsAll = $state(false);
   let shown = $derived(first === undefined || showsAll ? due : due.slice(0, first));
@@ -27,7 +29,7 @@
         {#if each.dance}<span class="text-soft">{reference.dance(each.dance)?.title ?? ''}</span>{/if}
         {#if each.detail}<p class="leading-snug">{each.detail}</p>{/if}
         <p class="leading-snug text-soft">{each.reasons.join(' · ')}</p>
-        {#if each.also.length > 0}<p class="leading-snug text-soft">{msg.alsoInIt({ join: each.also.join('; ') })}</p>{/if}
+        {#if !brief && each.also.length > 0}<p class="leading-snug text-soft">{msg.alsoInIt({ join: each.also.join('; ') })}</p>{/if}
       </div>
       <span class="inline-flex items-center gap-1 whitespace-nowrap"
         >{#if named(each.subject).kind === 'fault'}<TriangleAlert width={18} height={18} aria-hidden="true" />{msg.fault()}{:else}<GradeMark

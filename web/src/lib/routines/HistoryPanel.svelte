@@ -19,8 +19,8 @@
     async (version) => required(await api.POST('/api/differences', { body: { before: version.routine, after: desk.routine } })),
   );
 
-  function restore(version: Version) {
-    desk.restore(version.routine);
+  function restore({ routine }: Version, withTitle: boolean) {
+    desk.restore(withTitle ? routine : { ...routine, title: desk.routine.title });
     onclose();
   }
 
@@ -34,7 +34,7 @@
     <h2 class="text-xl">{msg.savedVersions()}</h2>
     <button class="text-soft underline" onclick={onclose}>{common.close()}</button>
   </div>
-  <Versions {list} onrestore={restore}>
+  <Versions {list} titleOf={({ routine }) => routine.title} title={desk.routine.title} onrestore={restore}>
     {#snippet about(version)}{msg.figures({ count: version.routine.placements.length })}{/snippet}
     {#snippet difference(version, found)}
       <table class="w-full border-collapse text-left text-[0.95rem] leading-snug">

@@ -10,9 +10,13 @@
     /** What is said of a version in the list. */
     about: Snippet<[V]>;
     difference: Snippet<[V, D]>;
-    onrestore: (version: V) => void;
+    /** What a version is called, and what it is called now. */
+    titleOf: (version: V) => string;
+    title: string;
+    /** Told what is to be called as the version was; otherwise it is called as now. */
+    onrestore: (version: V, withTitle: boolean) => void;
   }
-  let { list, about, difference, onrestore }: Props = $props();
+  let { list, about, difference, titleOf, title, onrestore }: Props = $props();
 
   onMount(() => void list.more());
 </script>
@@ -21,8 +25,11 @@
   {#if list.failure}<Message sentence={list.failure} />{/if}
   {#if list.compared}
     {@render difference(list.compared.version, list.compared.difference)}
-    <div class="flex gap-2">
-      <button class="act act-main" onclick={() => onrestore(list.compared!.version)}>{msg.restoreThisVersion()}</button>
+    <div class="flex flex-wrap gap-2">
+      <button class="act act-main" onclick={() => onrestore(list.compared!.version, false)}>{msg.restoreThisVersion()}</button>
+      {#if titleOf(list.compared.version) !== title}
+        <button class="act" onclick={() => onrestore(list.compared!.version, true)}>{msg.restoreWithItsTitle({ title: titleOf(list.compared.version) })}</button>
+      {/if}
       <button class="act" onclick={() => list.close()}>{msg.allVersions()}</button>
     </div>
   {:else}

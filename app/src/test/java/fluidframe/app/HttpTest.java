@@ -62,6 +62,9 @@ class HttpTest {
     void figuresAreFoundByWhatACoachAsks() throws Exception {
         mvc.perform(get("/api/figures?dance=waltz&foot=RF&position=PP&level=bronze"))
                 .andExpect(jsonPath("$[*].id", is(List.of("waltz-chasse-from-promenade", "waltz-cross-hesitation"))));
+        mvc.perform(get("/api/figures?words=whisk")).andExpect(jsonPath("$[0].title", is("Whisk")));
+        mvc.perform(get("/api/figures?words=bronze waltz from promenade right foot"))
+                .andExpect(jsonPath("$[*].id", is(List.of("waltz-chasse-from-promenade", "waltz-cross-hesitation"))));
         mvc.perform(get("/api/figures?facing=sideways"))
                 .andExpect(status().isUnprocessableContent())
                 .andExpect(jsonPath("$.faults[0].place", is("?facing")));

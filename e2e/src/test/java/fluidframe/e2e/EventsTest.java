@@ -81,7 +81,7 @@ class EventsTest extends BrowserTest {
                 .filter(new Locator.FilterOptions().setHasText("Harvest Hop"))
                 .click();
         button("Create event").click();
-        page.getByLabel("Couple’s names").fill("Petra Lunn & Tomas Reyle");
+        page.getByLabel("Couple’s names, or how many").fill("Petra Lunn & Tomas Reyle");
         page.getByRole(
                         AriaRole.BUTTON,
                         new Page.GetByRoleOptions().setName("Add").setExact(true))

@@ -5,6 +5,7 @@ import fluidframe.app.storage.Edition;
 import fluidframe.core.listing.FigureNames;
 import java.util.ArrayList;
 import java.util.Collection;
+import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
@@ -66,12 +67,27 @@ final class FigureIndex {
                                 || figure.entry().facings().stream()
                                         .anyMatch(facing -> facing.name().equals(search.facing())))
                         && isCalled(figure, words))
+                .sorted(Comparator.comparingInt(figure -> words.isEmpty() ? 0 : distance(figure, words)))
                 .toList();
     }
 
+    /**
+     * The figure that is called exactly so comes first, then those whose name begins so; the others as lists have them.
+     */
+    private static int distance(FigureSummary figure, String words) {
+        return names(figure)
+                .map(name -> name.toLowerCase(Locale.ROOT))
+                .mapToInt(name -> name.equals(words) ? 0 : name.startsWith(words) ? 1 : 2)
+                .min()
+                .orElse(2);
+    }
+
+    private static Stream<String> names(FigureSummary figure) {
+        return Stream.concat(Stream.of(figure.title()), figure.otherNames().stream());
+    }
+
     private static boolean isCalled(FigureSummary figure, String words) {
-        List<String> names = Stream.concat(Stream.of(figure.title()), figure.otherNames().stream())
-                .toList();
+        List<String> names = names(figure).toList();
         return names.stream().anyMatch(name -> name.toLowerCase(Locale.ROOT).contains(words))
                 || FigureNames.mayBe(names, words);
     }

@@ -13,8 +13,11 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.function.Function;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
 
 /** What a coach asks of the list, each in canonical shorthand; empty means any. */
@@ -42,31 +45,57 @@ public record FigureSearch(String dance, String level, String position, String f
     }
 
     /**
-     * The same with the dance and the level that are named among the words asked for as such: "silver foxtrot", "gold";
-     * empty if neither is.
+     * The same with what is named among the words asked for as such: "silver foxtrot", "gold", "rumba from fan", "waltz
+     * from promenade right foot"; empty if nothing is.
      */
     Optional<FigureSearch> saidInWords() {
-        Optional<Dance> named = Dances.all().stream()
-                .sorted(Comparator.comparingInt(each -> -each.title().length()))
-                .filter(each -> says(words, each.title()))
-                .findFirst();
-        String besidesDance = named.map(each -> without(words, each.title())).orElse(words);
-        Optional<Level> asked = Stream.of(Level.values())
-                .filter(each -> says(besidesDance, each.shorthand()))
-                .findFirst();
-        if (named.isEmpty() && asked.isEmpty()) {
+        WordsLeft left = new WordsLeft(words);
+        Optional<Dance> named = left.take(Dances.all(), each -> Stream.of(each.title()));
+        Optional<Level> asked = left.take(List.of(Level.values()), each -> Stream.of(each.shorthand()));
+        Optional<Foot> free =
+                left.take(List.of(Foot.LEFT, Foot.RIGHT), each -> Stream.of(each.wording(), each.shorthand()));
+        Optional<Position> from = left.take(
+                List.of(Position.values()),
+                each -> Stream.concat(Stream.of(each.wording(), each.shorthand()), each.words().synonyms().stream()));
+        if (named.isEmpty() && asked.isEmpty() && free.isEmpty() && from.isEmpty()) {
             return Optional.empty();
         }
-        String left = asked.map(each -> without(besidesDance, each.shorthand()))
-                .orElse(besidesDance)
-                .strip();
         return Optional.of(new FigureSearch(
                 named.map(Dance::id).orElse(dance),
                 asked.map(Level::shorthand).orElse(level),
-                position,
-                foot,
+                from.map(Position::shorthand).orElse(position),
+                free.map(Foot::shorthand).orElse(foot),
                 facing,
-                left));
+                left.withoutConnecting()));
+    }
+
+    /** Words of which what is understood is taken away, so that nothing is understood twice. */
+    private static final class WordsLeft {
+
+        private static final Set<String> CONNECTING = Set.of(
+                "from", "in", "on", "with", "the", "a", "starting", "beginning", "figure", "figures", "position");
+
+        private String left;
+
+        WordsLeft(String words) {
+            this.left = words.toLowerCase(Locale.ROOT);
+        }
+
+        /** The one that is named by the most letters, if one is. */
+        <T> Optional<T> take(List<T> all, Function<T, Stream<String>> names) {
+            Optional<Map.Entry<String, T>> named = all.stream()
+                    .flatMap(each -> names.apply(each).map(name -> Map.entry(name, each)))
+                    .filter(each -> says(left, each.getKey()))
+                    .max(Comparator.comparingInt(each -> each.getKey().length()));
+            named.ifPresent(each -> left = without(left, each.getKey()));
+            return named.map(Map.Entry::getValue);
+        }
+
+        String withoutConnecting() {
+            return Stream.of(left.strip().split("\\s+"))
+                    .filter(word -> !CONNECTING.contains(word))
+                    .collect(Collectors.joining(" "));
+        }
     }
 
     private static String without(String words, String what) {

@@ -58,6 +58,7 @@ final class TodayDocuments {
                     (int) Math.round(due.recall() * 100),
                     DueSentence.of(due),
                     item.also().stream()
+                            .filter(other -> !(other.subject() instanceof Subject.Whole))
                             .map(other -> beside(other.subject(), figures))
                             .distinct()
                             .toList());

@@ -45,7 +45,7 @@ import org.springframework.web.bind.annotation.RestController;
 class TodayResource implements Prepared {
 
     private static final int MOST_OF_ONE = 40;
-    private static final int MOST_OF_ALL = 5;
+    private static final int MOST_OF_ALL = 3;
 
     private final CoupleStore couples;
     private final LessonStore lessons;
