@@ -8,9 +8,9 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
-import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import java.util.stream.Collectors;
+import org.apache.commons.lang3.StringUtils;
 
 /**
  * What somebody says when asked, who speaks in sentences and not in cells: "she looks down the line of dance", "the
@@ -23,11 +23,10 @@ final class SpokenAnswer {
     private static final Pattern BETWEEN = Pattern.compile("[\\s,;:.!?]+");
     private static final Pattern APOSTROPHE = Pattern.compile("['’`]");
     private static final Pattern LEADING_FOOT = Pattern.compile(
-            "^(?:the |his |her |my |their )?(?:(?:left|right) foot|[lr]f)\\b(?! (?:on|in|as)\\b)\\s*(?=\\S)");
-    private static final Pattern SLIGHTLY = Pattern.compile("\\ba (?:little|(?:tiny |little )?bit|touch)\\b(?! step)");
-    private static final Pattern SMALL_STEP = Pattern.compile("\\b(?:little|tiny|short) step\\b");
-    private static final Pattern ONLY_SLIGHTLY =
-            Pattern.compile("^slightly (?!.*\\b(?:and|slightly)\\b)(.+)$|^(?!.*\\band\\b)(.+?) slightly$");
+            "^(?:the |his |her |my |their )?(?:(?:left|right) foot|[lr]f)(?![a-z])(?! (?:on|in|as) )\\s*(?=\\S)");
+    private static final Pattern SLIGHTLY =
+            Pattern.compile("(?<![a-z])a (?:little|(?:tiny |little )?bit|touch)(?![a-z])(?! step)");
+    private static final Pattern SMALL_STEP = Pattern.compile("(?<![a-z])(?:little|tiny|short) step(?![a-z])");
 
     private static final Set<String> GIVING_UP = Set.of(
             "i dont know",
@@ -191,12 +190,17 @@ final class SpokenAnswer {
         String plain = String.join(" ", kept);
         if (column == Column.FOOT_POSITION) {
             plain = LEADING_FOOT.matcher(plain).replaceFirst("");
-            Matcher little = ONLY_SLIGHTLY.matcher(plain);
-            plain = little.find()
-                    ? "small step " + (little.group(1) == null ? little.group(2) : little.group(1))
-                    : plain;
+            plain = little(plain);
         }
         return Optional.of(plain).filter(left -> !left.isEmpty());
+    }
+
+    /** A little in one direction is a small step; "side and slightly forward" is said as it is written. */
+    private static String little(String said) {
+        String direction = StringUtils.removeEnd(StringUtils.removeStart(said, "slightly "), " slightly");
+        return direction.equals(said) || direction.contains("slightly") || direction.contains(" and ")
+                ? said
+                : "small step " + direction;
     }
 
     /** Whether only a small step was said, and not where to. */
