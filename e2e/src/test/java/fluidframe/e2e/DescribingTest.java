@@ -112,11 +112,12 @@ class DescribingTest extends BrowserTest {
         page.reload();
         button("Restore the original").click();
         assertThat(cell("man, step 1, Footwork")).hasValue("H");
-        assertThat(panel).containsText("Unchanged from the original.");
+        assertThat(panel).containsText("Once you save it, this figure is unchanged from the original.");
         press("Control+z");
         assertThat(cell("man, step 1, Footwork")).hasValue("HT");
         press("Control+y", "Control+s");
         assertThat(button("Saved")).isVisible();
+        assertThat(panel).containsText("Unchanged from the original.");
     }
 
     @Test
