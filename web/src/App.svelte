@@ -122,7 +122,7 @@
     href={`#${view.path}`}
     class={[
       'items-center rounded-xl font-semibold',
-      row ? 'flex min-h-12 gap-3 px-3 text-base' : 'flex flex-1 flex-col gap-0.5 py-1.5 text-xs sm:w-full sm:flex-none sm:text-sm',
+      row ? 'flex min-h-12 gap-3 px-3 text-base' : 'flex flex-1 flex-col gap-0.5 py-1.5 text-xs sm:w-full sm:flex-none sm:gap-0 sm:py-1 sm:text-sm',
       !row && !view.atHand && 'max-sm:hidden',
       here ? 'bg-floor text-ink evening:bg-ink evening:text-board' : 'hover:bg-white/10',
     ]}

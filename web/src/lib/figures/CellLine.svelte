@@ -66,7 +66,7 @@
 <span class="ml-auto inline-flex items-center gap-1" role="group" aria-label={msg.rowOf()}>
   {#each ROWS as { label, icon: Icon, does, may } (label)}
     <button
-      class="inline-flex size-9 cursor-pointer items-center justify-center rounded-lg border-[1.5px] border-line hover:border-ink disabled:cursor-default disabled:opacity-40"
+      class="inline-flex h-7 w-8 cursor-pointer items-center justify-center rounded-lg border-[1.5px] border-line hover:border-ink disabled:cursor-default disabled:opacity-40"
       aria-label={label}
       title={label}
       disabled={!may()}

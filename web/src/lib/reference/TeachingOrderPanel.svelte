@@ -1,6 +1,7 @@
 <script lang="ts">
   import msg from '$lib/messages/dances';
   import common from '$lib/messages/common';
+  import { Reordering } from '$lib/ui/Reordering.svelte';
   import Message from '$lib/ui/Message.svelte';
   import ChevronDown from '~icons/lucide/chevron-down';
   import ChevronUp from '~icons/lucide/chevron-up';
@@ -13,15 +14,9 @@
   }
   let { order, busy }: Props = $props();
 
-  let dragged = $state<number>();
-  let over = $state<number>();
+  const reordering = new Reordering((from, to) => void order.move(from, to));
 
   const levelOf = (level: string) => reference.notation.levels.find(({ shorthand }) => shorthand === level)?.wording ?? level;
-
-  function drop(at: number) {
-    if (dragged !== undefined) void order.move(dragged, at);
-    dragged = over = undefined;
-  }
 </script>
 
 <div class="flex flex-wrap items-baseline gap-x-3">
@@ -33,21 +28,8 @@
 <ol class="mt-2 max-h-[34rem] overflow-y-auto" aria-label={msg.teachingOrder()}>
   {#each order.steps as step, index (step.figure)}
     <li
-      class={['grid grid-cols-[2rem_minmax(0,1fr)_auto] items-center gap-2 border-t border-line py-1', over === index && dragged !== index && 'outline-2 outline-brass']}
-      draggable="true"
-      ondragstart={(event) => {
-        dragged = index;
-        event.dataTransfer?.setData('text/plain', step.title);
-      }}
-      ondragover={(event) => {
-        event.preventDefault();
-        over = index;
-      }}
-      ondrop={(event) => {
-        event.preventDefault();
-        drop(index);
-      }}
-      ondragend={() => (dragged = over = undefined)}
+      class={['grid grid-cols-[2rem_minmax(0,1fr)_auto] items-center gap-2 border-t border-line py-1', reordering.isOver(index) && 'outline-2 outline-brass']}
+      {...reordering.of(index, step.title)}
     >
       <span class="text-right font-title text-lg text-soft">{index + 1}</span>
       <span class="min-w-0 leading-tight"

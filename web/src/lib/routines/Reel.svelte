@@ -6,6 +6,7 @@
   import CornerMark from '~icons/lucide/corner-left-up';
   import Star from '~icons/lucide/star';
   import { FirstScreen } from '$lib/ui/FirstScreen.svelte';
+  import { Reordering } from '$lib/ui/Reordering.svelte';
   import { ordinal } from '$lib/ui/ordinal';
   import type { Collision } from '$lib/api/client';
   import { intoView } from '$lib/ui/intoView';
@@ -25,8 +26,7 @@
   const REM_PER_BAR = 4.5;
   const CARDS_SEEN = 8;
   const screen = new FirstScreen(CARDS_SEEN);
-  let dragged = $state<number>();
-  let over = $state<number>();
+  const reordering = new Reordering((from, to) => desk.move(from, to));
   let placements = $derived(desk.score?.placements ?? []);
   let hasSections = $derived(desk.placements.some(({ section }) => section));
   let beatsPerBar = $derived(desk.score?.beatsPerBar ?? 4);
@@ -37,12 +37,6 @@
 
   function startsPhrase(onset: number) {
     return desk.score?.phrases.includes(onset) ?? false;
-  }
-
-  function drop(to: number) {
-    if (dragged !== undefined) desk.move(dragged, to);
-    dragged = undefined;
-    over = undefined;
   }
 </script>
 
@@ -61,35 +55,19 @@
       {/if}
       <button
         id={`placement-${index}`}
-        draggable="true"
+        {...reordering.of(index, placement.title)}
         {@attach index === desk.selected && intoView}
         style={`width: ${width(placement.beats)}`}
         class={[
           'panel relative flex cursor-pointer flex-col items-start gap-1 overflow-hidden px-2.5 py-2 text-left',
           index === desk.selected && 'border-ink outline-2 outline-ink',
           dancing && 'bg-spruce-wash',
-          over === index && dragged !== index && 'outline-4 outline-brass',
+          reordering.isOver(index) && 'outline-4 outline-brass',
           desk.placements[placement.index]?.element && 'border-dashed',
         ]}
         aria-pressed={index === desk.selected}
         aria-label={saidAt(placement)}
         onclick={() => onchoose(index)}
-        ondragstart={(event) => {
-          dragged = index;
-          event.dataTransfer?.setData('text/plain', placement.title);
-        }}
-        ondragover={(event) => {
-          event.preventDefault();
-          over = index;
-        }}
-        ondrop={(event) => {
-          event.preventDefault();
-          drop(index);
-        }}
-        ondragend={() => {
-          dragged = undefined;
-          over = undefined;
-        }}
       >
         {#if startsPhrase(placement.onset)}
           <span class="absolute top-0 left-0 h-1.5 w-full bg-brass" title={msg.aPhraseStartsHere()}></span>
