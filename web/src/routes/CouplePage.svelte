@@ -87,7 +87,9 @@
         <NewLesson couples={[{ id, title: desk.value.title }]} couple={id} date={today()} />
       </section>
       {#if view.due}
-        {#each view.due.events as event, at (at)}<p class="text-lg text-brass-deep">{msg.inDays({ title: event.title, date: dateWords(event.date), days: event.days })}</p>{/each}
+        <ul class="flex flex-wrap gap-x-8 gap-y-1 text-brass-deep" aria-label={msg.comingEvents()}>
+          {#each view.due.events as event, at (at)}<li>{msg.inDays({ title: event.title, date: dateWords(event.date), days: event.days })}</li>{/each}
+        </ul>
         <section class="panel p-4" aria-label={msg.practiceDue()}><DueList due={view.due.due} first={FIRST_DUE} /></section>
         <PracticeOrder order={view.order} />
       {/if}

@@ -13,7 +13,6 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.TreeMap;
-import java.util.function.UnaryOperator;
 import java.util.regex.Pattern;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
@@ -50,13 +49,13 @@ final class Confusion {
                 .findFirst();
     }
 
+    /** Also where only a part of the answer was given. */
     private static Optional<String> exchanged(
             Expected.Said said, String given, Map<String, String> pairs, String sentence) {
-        UnaryOperator<String> exchange = word -> pairs.getOrDefault(word, word);
-        return words(given)
-                        .map(exchange)
-                        .toList()
-                        .equals(words(said.shorthand()).toList())
+        List<String> exchanged =
+                words(given).map(word -> pairs.getOrDefault(word, word)).toList();
+        return !exchanged.equals(words(given).toList())
+                        && words(said.shorthand()).toList().containsAll(exchanged)
                 ? Optional.of(sentence)
                 : Optional.empty();
     }

@@ -100,6 +100,7 @@ class QuestionsTest {
             delimiter = '|',
             value = {
                 "turn          | 2 | 1/4 L                | left and right",
+                "turn          | 5 | he turns three eighths to the left | left and right",
                 "alignment     | 1 | backing diagonal wall | facing and backing",
                 "turn          | 2 | 1/8 R                | the amount is not",
                 "footwork      | 1 | toe heel             | the other order",
