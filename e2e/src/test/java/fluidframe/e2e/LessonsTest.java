@@ -60,11 +60,11 @@ class LessonsTest extends BrowserTest {
                     .click();
             phone.locator("[aria-label='What is danced'] li button").first().click();
             assertThat(button(phone, "secure")).isVisible();
-            for (int note = 1; note <= 40; note++) {
+            for (int note = 1; note <= 20; note++) {
                 tap(phone, List.of("lost", "shaky", "good", "secure").get(note % 4));
                 assertThat(phone.getByText(note == 1 ? "1 note is waiting" : note + " notes are waiting"))
                         .isVisible();
-                if (note % 20 == 0) {
+                if (note % 10 == 0) {
                     phone.reload();
                     phone.locator("[aria-label='What is danced'] li button")
                             .first()
@@ -73,12 +73,12 @@ class LessonsTest extends BrowserTest {
             }
             phone.locator("[aria-label='Known faults'] button").first().click();
             tap(phone, "shaky");
-            assertThat(phone.getByText("41 notes are waiting")).isVisible();
+            assertThat(phone.getByText("21 notes are waiting")).isVisible();
             phone.locator("[aria-label='Notes'] li")
                     .nth(1)
                     .getByRole(AriaRole.BUTTON)
                     .click();
-            assertThat(phone.locator("[aria-label='Notes'] li")).hasCount(40);
+            assertThat(phone.locator("[aria-label='Notes'] li")).hasCount(20);
             phone.navigate(program.address() + "#/routines/ferry-night-waltz/card");
             assertThat(phone.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setName("Ferry Night Waltz")))
                     .isVisible();
@@ -87,17 +87,17 @@ class LessonsTest extends BrowserTest {
             phone.navigate(program.address() + "#/lessons/petra-tomas-today");
             program.restart();
             phone.reload();
-            assertThat(phone.locator("[aria-label='Notes'] li")).hasCount(40);
+            assertThat(phone.locator("[aria-label='Notes'] li")).hasCount(20);
             assertThat(phone.getByText(Pattern.compile("notes? (is|are) waiting")))
                     .hasCount(0);
             List<Map<String, Object>> kept = keptNotes(phone, "petra-lunn");
-            assertThat(kept).hasSize(40);
-            assertThat(kept.stream().map(note -> note.get("id")).distinct()).hasSize(40);
+            assertThat(kept).hasSize(20);
+            assertThat(kept.stream().map(note -> note.get("id")).distinct()).hasSize(20);
             assertThat(kept.stream().map(note -> (String) note.get("at")).toList())
                     .isSorted();
-            assertThat(kept.get(39)).containsKey("faults");
+            assertThat(kept.get(19)).containsKey("faults");
             phone.reload();
-            assertThat(phone.locator("[aria-label='Notes'] li")).hasCount(40);
+            assertThat(phone.locator("[aria-label='Notes'] li")).hasCount(20);
         }
     }
 

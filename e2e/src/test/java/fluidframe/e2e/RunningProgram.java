@@ -40,8 +40,9 @@ final class RunningProgram {
     }
 
     /**
-     * Starts it, with nothing worked out that no test asks for, and waits until the demo data is there and a routine
-     * has been laid out once: the first time takes seconds on a busy machine.
+     * Starts it, with nothing worked out that no test asks for and time enough for a proof on a busy machine, and waits
+     * until the demo data is there and a routine has been laid out once: the first time takes seconds on a busy
+     * machine.
      */
     void start() throws IOException, InterruptedException {
         Path jar = Path.of(System.getProperty("fluidframe.jar"));
@@ -54,6 +55,7 @@ final class RunningProgram {
         builder.environment().put("PORT", String.valueOf(port));
         builder.environment().put("DATA_DIR", data.toString());
         builder.environment().put("FLUIDFRAME_PREPARED_AFTER", "1h");
+        builder.environment().put("FLUIDFRAME_SEARCHTIMEFACTOR", "4");
         builder.environment().put("LOGGING_LEVEL_ORG_SPRINGFRAMEWORK_BOOT_TOMCAT", "info");
         builder.redirectErrorStream(true).redirectOutput(data.resolve("log").toFile());
         process = builder.start();

@@ -20,6 +20,7 @@ import fluidframe.app.problems.RefusedException;
 import fluidframe.app.routines.RoutineDocument;
 import fluidframe.app.routines.RoutineReader;
 import fluidframe.app.routines.Scores;
+import fluidframe.app.work.SearchTime;
 import fluidframe.app.work.Work;
 import fluidframe.core.compose.Answer;
 import fluidframe.core.compose.Composer;
@@ -81,13 +82,16 @@ class ComposingResource {
     private final Scores scores;
     private final Runs runs;
     private final Work work;
+    private final SearchTime searchTime;
 
-    ComposingResource(RoutineReader reader, Repertoires repertoires, Scores scores, Runs runs, Work work) {
+    ComposingResource(
+            RoutineReader reader, Repertoires repertoires, Scores scores, Runs runs, Work work, SearchTime searchTime) {
         this.reader = reader;
         this.repertoires = repertoires;
         this.scores = scores;
         this.runs = runs;
         this.work = work;
+        this.searchTime = searchTime;
     }
 
     private Standing standing(RoutineDocument document) {
@@ -239,7 +243,7 @@ class ComposingResource {
 
     @PostMapping("/compositions")
     CompositionsDocument compose(@Valid @RequestBody CompositionQuestion question) {
-        return runs.run(question.run(), LONGEST, run -> work.patiently(() -> composing(question, run)));
+        return runs.run(question.run(), searchTime.of(LONGEST), run -> work.patiently(() -> composing(question, run)));
     }
 
     private CompositionsDocument composing(CompositionQuestion question, Run run) {

@@ -8,6 +8,7 @@ import fluidframe.app.problems.RefusedException;
 import fluidframe.app.routines.RoutineDocument;
 import fluidframe.app.routines.RoutineReader;
 import fluidframe.app.routines.Scores;
+import fluidframe.app.work.SearchTime;
 import fluidframe.app.work.Work;
 import fluidframe.core.fit.Fit;
 import fluidframe.core.fit.FitRepair;
@@ -17,7 +18,6 @@ import fluidframe.core.routine.Routine;
 import io.swagger.v3.oas.annotations.tags.Tag;
 import jakarta.validation.Valid;
 import java.time.Duration;
-import java.time.Instant;
 import java.util.List;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
@@ -36,12 +36,14 @@ class FitResource {
     private final Repertoires repertoires;
     private final Scores scores;
     private final Work work;
+    private final SearchTime searchTime;
 
-    FitResource(RoutineReader reader, Repertoires repertoires, Scores scores, Work work) {
+    FitResource(RoutineReader reader, Repertoires repertoires, Scores scores, Work work, SearchTime searchTime) {
         this.reader = reader;
         this.repertoires = repertoires;
         this.scores = scores;
         this.work = work;
+        this.searchTime = searchTime;
     }
 
     @PostMapping("/fits")
@@ -70,12 +72,7 @@ class FitResource {
             }
             Repertoire repertoire = repertoires.of(
                     fit.score().routine().dance(), fit.score().routine().conditions());
-            Instant until = Instant.now().plus(LONGEST);
-            return FitRepairs.of(
-                            fit.misfits().get(question.misfit()),
-                            fit,
-                            repertoire,
-                            () -> Instant.now().isAfter(until))
+            return FitRepairs.of(fit.misfits().get(question.misfit()), fit, repertoire, searchTime.startingNow(LONGEST)::getAsBoolean)
                     .stream()
                     .map(repair -> document(repair, fit, question.routine()))
                     .toList();

@@ -15,6 +15,7 @@ import fluidframe.app.routines.RoutineReader;
 import fluidframe.app.routines.RoutineStore;
 import fluidframe.app.routines.Scores;
 import fluidframe.app.rules.ProfileStore;
+import fluidframe.app.work.SearchTime;
 import fluidframe.app.work.Work;
 import fluidframe.core.link.Repertoire;
 import fluidframe.core.routine.Routine;
@@ -29,7 +30,6 @@ import fluidframe.core.standing.Standing;
 import io.swagger.v3.oas.annotations.tags.Tag;
 import jakarta.validation.Valid;
 import java.time.Duration;
-import java.time.Instant;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
@@ -56,6 +56,7 @@ class RulingResource {
     private final Repertoires repertoires;
     private final Scores scores;
     private final Work work;
+    private final SearchTime searchTime;
 
     RulingResource(
             RoutineReader reader,
@@ -64,7 +65,8 @@ class RulingResource {
             EventStore events,
             Repertoires repertoires,
             Scores scores,
-            Work work) {
+            Work work,
+            SearchTime searchTime) {
         this.reader = reader;
         this.routines = routines;
         this.profiles = profiles;
@@ -72,6 +74,7 @@ class RulingResource {
         this.repertoires = repertoires;
         this.scores = scores;
         this.work = work;
+        this.searchTime = searchTime;
     }
 
     /** How a routine stands, against one division or side by side against all that dance its dance. */
@@ -163,13 +166,7 @@ class RulingResource {
                         ComposingSentences.aPlaceFrom0To((ruling.places().size() - 1)));
             }
             Repertoire repertoire = repertoires.of(routine.dance(), routine.conditions());
-            Instant until = Instant.now().plus(LONGEST);
-            return RulingRepairs.of(
-                            standing,
-                            ruling,
-                            question.place(),
-                            repertoire,
-                            () -> Instant.now().isAfter(until))
+            return RulingRepairs.of(standing, ruling, question.place(), repertoire, searchTime.startingNow(LONGEST)::getAsBoolean)
                     .stream()
                     .map(repair -> document(repair, question.routine(), routine))
                     .toList();

@@ -8,6 +8,7 @@ import fluidframe.app.problems.RefusedException;
 import fluidframe.app.problems.Revision;
 import fluidframe.app.storage.PlainResource;
 import fluidframe.app.storage.StoredPlainDocument;
+import fluidframe.app.work.SearchTime;
 import fluidframe.app.work.Work;
 import fluidframe.core.day.Conflict;
 import fluidframe.core.day.Conflicts;
@@ -19,7 +20,6 @@ import io.swagger.v3.oas.annotations.tags.Tag;
 import jakarta.validation.Valid;
 import java.time.DateTimeException;
 import java.time.Duration;
-import java.time.Instant;
 import java.time.LocalTime;
 import java.util.List;
 import java.util.Optional;
@@ -44,12 +44,14 @@ class EventResource extends PlainResource<EventDocument> {
     private final EventStore store;
     private final RunningList runningList;
     private final Work work;
+    private final SearchTime searchTime;
 
-    EventResource(EventStore store, RunningList runningList, Work work) {
+    EventResource(EventStore store, RunningList runningList, Work work, SearchTime searchTime) {
         super(store);
         this.store = store;
         this.runningList = runningList;
         this.work = work;
+        this.searchTime = searchTime;
     }
 
     /** One line of the list. */
@@ -105,8 +107,7 @@ class EventResource extends PlainResource<EventDocument> {
     }
 
     private DayDocument planned(Event event, Optional<Integer> now) {
-        Instant until = Instant.now().plus(LONGEST);
-        BooleanSupplier stops = () -> Instant.now().isAfter(until);
+        BooleanSupplier stops = searchTime.startingNow(LONGEST);
         DayAnswer answer = event.plan().isPresent() && now.isPresent()
                 ? DayPlanner.again(event.wish(), event.names(), event.plan().get(), now.get(), stops)
                 : DayPlanner.plan(event.wish(), event.names(), stops);
