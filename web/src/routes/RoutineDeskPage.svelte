@@ -32,7 +32,7 @@
   let id = $derived((router.params as Record<string, string> | undefined)?.id ?? '');
   let desk = $derived(view?.desk);
   let hits = $derived(hitsOf(view?.room.report));
-  let standing = $derived(standingOf(desk?.broken ?? 0, hits));
+  let standing = $derived(standingOf(desk?.broken ?? 0, hits, desk?.score?.unsound ?? []));
 
   $effect(() => {
     view = undefined;

@@ -10,6 +10,9 @@
   import { reference } from '$lib/reference/reference.svelte';
   import Choice from '$lib/ui/Choice.svelte';
   import { FirstScreen } from '$lib/ui/FirstScreen.svelte';
+  import WayThumbnail from '$lib/floor/WayThumbnail.svelte';
+  import { tempoOutsideOf } from '$lib/reference/danceWords';
+  import { KINDS } from '$lib/routines/kinds';
   import { idOf } from '$lib/ui/idOf';
   import { narrow } from '$lib/ui/narrow';
   import Message from '$lib/ui/Message.svelte';
@@ -20,6 +23,7 @@
   void list.load();
   let title = $state('');
   let dance = $state(reference.lastDance);
+  let kind = $state(KINDS[0]!.value);
   void reference.load().then(() => (dance ||= reference.lastDance));
 
   const ORDERS = [
@@ -35,7 +39,7 @@
       const tempo = reference.dance(dance)?.slowestBarsPerMinute ?? 30;
       const created = required(
         await api.POST('/api/routines', {
-          body: { id: idOf(title, 'routine', list.routines?.map((routine) => routine.id) ?? []), title: title.trim(), dance, tempo, placements: [] },
+          body: { id: idOf(title, 'routine', list.routines?.map((routine) => routine.id) ?? []), title: title.trim(), dance, kind, tempo, placements: [] },
         }),
       );
       await push(`/routines/${created.id}`);
@@ -53,6 +57,7 @@
     <form class="flex flex-wrap items-center gap-2 py-1" onsubmit={create}>
       <input class="field min-w-56 flex-1" placeholder={msg.titleOfTheNewRoutine()} aria-label={msg.titleOfTheNewRoutine()} required {...limits.Routine.title} bind:value={title} />
       <Choice label={common.dance()} value={dance} options={reference.dances.map((each) => ({ value: each.id, label: each.title }))} onchange={(chosen) => (dance = chosen)} />
+      <Choice label={msg.kind()} value={kind} options={KINDS} onchange={(chosen) => (kind = chosen as typeof kind)} />
       <button class="act act-main" disabled={title.trim() === ''}>{msg.createRoutine()}</button>
     </form>
   </details>
@@ -69,6 +74,14 @@
         value={list.dance}
         options={list.dances.map((each) => ({ value: each.id, label: each.title }))}
         onchange={(chosen) => (list.dance = chosen)}
+      />
+      <Choice label={msg.kind()} any={common.all()} value={list.kind} options={KINDS} onchange={(chosen) => (list.kind = chosen)} />
+      <Choice
+        label={common.level()}
+        any={common.all()}
+        value={list.level}
+        options={list.levels.map(({ shorthand, wording }) => ({ value: shorthand, label: wording }))}
+        onchange={(chosen) => (list.level = chosen)}
       />
       <Choice label={msg.sortBy()} value={list.order} options={ORDERS} onchange={(chosen) => (list.order = chosen as Order)} />
     </div>
@@ -90,10 +103,15 @@
                   ? msg.saved({ ageOf: ageOf(today(new Date(routine.kept))) })
                   : ''}{routine.archived ? msg.archived() : ''}
               </span>
+              <span class="block text-soft">{list.kindLine(routine)}</span>
+              {#if standing?.usualTempo === false && reference.dance(routine.dance)}
+                <strong class="block text-madder">{tempoOutsideOf(reference.dance(routine.dance)!)}</strong>
+              {/if}
               {#if list.trouble(routine)}
-                <strong class="block text-madder" title={standing?.problems.join(' ')}>✕ {list.trouble(routine)}</strong>
+                <strong class="block text-madder" title={[...(standing?.problems ?? []), ...(standing?.unsound ?? [])].join(', ')}>✕ {list.trouble(routine)}</strong>
               {/if}
             </span>
+            {#if standing?.way}<span class="ml-auto self-center max-sm:hidden"><WayThumbnail way={standing.way} /></span>{/if}
             <span class="w-20 shrink-0 text-right leading-tight">
               <span class="font-title text-3xl font-bold whitespace-nowrap">{standing && standing.problems.length === 0 ? standing.bars : '–'}</span>
               <span class="block text-soft">{standing?.bars === '1' ? msg.barUnit() : msg.barsUnitMany()}</span>

@@ -8,6 +8,7 @@ export type Level = NonNullable<Figure['level']>;
 export type Row = Schemas['Row'];
 export type Relation = Schemas['Relation'];
 export type FigurePath = Schemas['FigurePath'];
+export type FloorWay = Schemas['FloorWay'];
 export type FigureSummary = Schemas['FigureSummary'];
 export type FigureEnd = Schemas['FigureEnd'];
 export type Reading = Schemas['Reading'];

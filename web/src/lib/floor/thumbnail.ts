@@ -1,4 +1,4 @@
-import type { FigurePath } from '$lib/api/client';
+import type { FigurePath, FloorWay } from '$lib/api/client';
 import { curveCatmullRom, line } from 'd3-shape';
 
 /** Metres that a picture shows at least, so that what stays on its spot looks as if it did. */
@@ -38,5 +38,17 @@ export function thumbnailOf(path: FigurePath) {
     start: man[0]!,
     end: man[man.length - 1]!,
     dot: DOT * Math.max(width, (height * LEAST.width) / LEAST.height),
+  };
+}
+
+/** A couple's way over their floor as it is drawn small: the first side of the room below. */
+export function wayOf({ length, width, points }: FloorWay) {
+  const places = placesOf(points);
+  return {
+    box: [-MARGIN, -width - MARGIN, length + 2 * MARGIN, width + 2 * MARGIN].join(' '),
+    line: draw(places) ?? '',
+    start: places[0],
+    end: places.at(-1),
+    dot: DOT * Math.max(length, (width * LEAST.width) / LEAST.height),
   };
 }

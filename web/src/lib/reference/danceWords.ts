@@ -40,3 +40,10 @@ export function tempoOf({ slowestBarsPerMinute, fastestBarsPerMinute }: Dance) {
     ? msg.tempoInBars({ tempo: slowestBarsPerMinute })
     : msg.tempoRange({ slowest: slowestBarsPerMinute, fastest: fastestBarsPerMinute });
 }
+
+/** What is said beside a tempo that the studio does not have for its dance. */
+export function tempoOutsideOf({ slowestBarsPerMinute, fastestBarsPerMinute }: Pick<Dance, 'slowestBarsPerMinute' | 'fastestBarsPerMinute'>) {
+  return slowestBarsPerMinute === fastestBarsPerMinute
+    ? msg.notTheUsualTempo({ tempo: slowestBarsPerMinute })
+    : msg.outsideTheTempoRange({ slowest: slowestBarsPerMinute, fastest: fastestBarsPerMinute });
+}

@@ -5,6 +5,7 @@
   import TitleField from '$lib/ui/TitleField.svelte';
   import UndoRedo from '$lib/ui/UndoRedo.svelte';
   import { narrow } from '$lib/ui/narrow';
+  import { tempoOutsideOf } from '$lib/reference/danceWords';
   import { reference } from '$lib/reference/reference.svelte';
   import Archive from '~icons/lucide/archive';
   import ArchiveRestore from '~icons/lucide/archive-restore';
@@ -28,6 +29,7 @@
   let desk = $derived(view.desk);
   /** On a phone all that is not needed at once is behind one button. */
   let more = $state(false);
+  let dance = $derived(reference.dance(desk.routine.dance));
   let seconds = $derived(desk.score?.seconds ?? 0);
 </script>
 
@@ -48,8 +50,9 @@
         onchange={(event) => desk.setTempo(event.currentTarget.valueAsNumber)}
       />
       <span class="text-soft">{common.barsMin()}</span>
+      {#if desk.score?.usualTempo === false && dance}<span class="font-semibold text-madder">{tempoOutsideOf(dance)}</span>{/if}
     </label>
-    <ConditionFields routine={desk.routine} onchange={(conditions) => desk.bind(conditions)} />
+    <ConditionFields routine={desk.routine} kind={desk.score?.kind ?? ''} onchange={(conditions) => desk.bind(conditions)} />
     {#if !narrow.current}<span class="flex w-full items-center justify-between gap-4">{@render state()}{@render keep()}</span>{/if}
     <span class="flex flex-wrap items-center gap-2">
       <button class="act" title={msg.composeK()} onclick={() => view.compose()}>{msg.compose()}</button>
@@ -84,7 +87,7 @@
 {#snippet state()}
   <span class={['flex flex-wrap items-baseline gap-x-4', narrow.current && 'w-full']}>
     <span class="text-soft">{Math.floor(seconds / 60)}:{String(Math.round(seconds % 60)).padStart(2, '0')}</span>
-    <span class={['font-semibold', standing.good ? 'text-spruce' : 'text-madder']} data-testid="standing">{standing.words}</span>
+    <span class={['font-semibold', standing.good ? 'text-spruce' : 'text-madder']} data-testid="standing" title={desk.score?.unsound.join(', ')}>{standing.words}</span>
   </span>
 {/snippet}
 

@@ -2,11 +2,10 @@ import { afterEach, expect, it, vi } from 'vitest';
 import type { Collision, Routine } from '$lib/api/client';
 import { program, Refused } from '$lib/testing/program';
 import { RoomCheck } from './RoomCheck.svelte';
-import { hitsOf, standingOf } from './standing';
+import { hitsOf } from './standing';
 
 const ROUTINE = { id: 'r', floor: { length: 18, width: 11 } } as Routine;
 const wall = { wall: true } as Collision;
-const pillar = { wall: false } as Collision;
 
 afterEach(() => vi.restoreAllMocks());
 
@@ -27,15 +26,4 @@ it('says why it could not look', async () => {
   const room = new RoomCheck();
   await room.check(ROUTINE);
   expect([room.failure, hitsOf(room.report)]).toEqual(['Too long.', []]);
-});
-
-it.each([
-  [0, [], true, 'every seam can be danced'],
-  [1, [], false, '1 seam breaks'],
-  [2, [], false, '2 seams break'],
-  [0, [wall], false, 'every seam can be danced, but a wall is hit once'],
-  [0, [pillar, pillar], false, 'every seam can be danced, but an obstacle is hit twice'],
-  [3, [wall, wall, wall, pillar], false, '3 seams break, and a wall is hit 3 times, an obstacle is hit once'],
-])('%i broken seams and hits %j stand so', (broken, hits, good, words) => {
-  expect(standingOf(broken, hits)).toEqual({ good, words });
 });

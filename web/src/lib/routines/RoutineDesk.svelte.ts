@@ -292,7 +292,7 @@ export class RoutineDesk extends EditSession<Routine> {
     if (old) this.amend({ ...this.routine, placements: this.placements.with(index, { ...old, note }) });
   }
 
-  bind(conditions: Pick<Routine, 'syllabus' | 'level'>) {
+  bind(conditions: Partial<Pick<Routine, 'syllabus' | 'level' | 'kind'>>) {
     this.change({ ...this.routine, ...conditions });
   }
 

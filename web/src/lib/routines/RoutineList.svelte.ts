@@ -2,14 +2,17 @@ import msg from '$lib/messages/routines';
 import { api, required, sentenceOf, type RoutineStanding, type RoutineSummary } from '$lib/api/client';
 import { hasWords, plain } from '$lib/finding/plain';
 import { reference } from '$lib/reference/reference.svelte';
+import { KINDS } from './kinds';
 import { inOrder } from '$lib/ui/inOrder';
 
 export type Order = 'recent' | 'title' | 'bars';
 
-/** The routines as they are looked through: by their words and dance, in the order that is wanted. */
+/** The routines as they are looked through: by their words, dance, kind and level, in the order that is wanted. */
 export class RoutineList {
   words = $state('');
   dance = $state('');
+  kind = $state('');
+  level = $state('');
   order = $state<Order>('recent');
   showsArchived = $state(false);
   failure = $state<string>();
@@ -51,11 +54,18 @@ export class RoutineList {
     return reference.dances.filter(({ id }) => this.routines?.some(({ dance }) => dance === id));
   }
 
+  /** The levels that any routine reaches, the easiest first. */
+  get levels() {
+    return reference.notation.levels.filter(({ shorthand }) => Object.values(this.#standings).some((standing) => standing?.level === shorthand));
+  }
+
   shown: RoutineSummary[] = $derived.by(() => {
     const found = this.routines?.filter(
       (routine) =>
         (this.showsArchived || !routine.archived) &&
         (this.dance === '' || routine.dance === this.dance) &&
+        (this.kind === '' || this.standing(routine)?.kind === this.kind) &&
+        (this.level === '' || this.standing(routine)?.level === this.level) &&
         hasWords(`${routine.title} ${reference.danceTitle(routine.dance)}`, this.words),
     );
     return (found ?? []).toSorted((a, b) => this.#compare(a, b) || inOrder(plain(a.title), plain(b.title)));
@@ -71,8 +81,21 @@ export class RoutineList {
     const standing = this.standing(routine);
     if (!standing) return '';
     if (standing.problems.length > 0) return msg.canNoLongerBeDanced();
-    const found = [standing.breaks > 0 && msg.seamsThatBreak({ seams: standing.breaks }), standing.hits > 0 && msg.timesHit({ hits: standing.hits })];
+    const found = [
+      standing.breaks > 0 && msg.seamsThatBreak({ seams: standing.breaks }),
+      standing.hits > 0 && msg.timesHit({ hits: standing.hits }),
+      standing.unsound.length > 0 && msg.figuresUnsound({ figures: standing.unsound.length }),
+    ];
     return found.filter(Boolean).join(', ');
+  }
+
+  /** What it is for and the highest level of its figures, once that is known. */
+  kindLine(routine: RoutineSummary) {
+    const standing = this.standing(routine);
+    if (!standing) return '';
+    const level = reference.notation.levels.find(({ shorthand }) => shorthand === standing.level)?.wording;
+    const kind = KINDS.find(({ value }) => value === standing.kind)?.label ?? '';
+    return level ? msg.kindAndLevel({ kind, level }) : kind;
   }
 
   #compare(a: RoutineSummary, b: RoutineSummary): number {

@@ -3,7 +3,19 @@ import { program } from '$lib/testing/program';
 import { RoutineList } from './RoutineList.svelte';
 
 const summary = (id: string, title: string, dance: string, more = {}) => ({ id, title, dance, revision: 0, tempo: 30, placements: 4, archived: false, ...more });
-const standing = (routine: string, bars: string, more = {}) => ({ routine, bars, breaks: 0, bends: 0, hits: 0, problems: [], ...more });
+const standing = (routine: string, bars: string, more = {}) => ({
+  routine,
+  bars,
+  breaks: 0,
+  bends: 0,
+  hits: 0,
+  unsound: [],
+  usualTempo: true,
+  kind: 'competition',
+  level: 'bronze',
+  problems: [],
+  ...more,
+});
 
 async function listed() {
   const list = new RoutineList();
@@ -19,7 +31,11 @@ beforeEach(() => {
       summary('c', 'Causeway', 'waltz', { kept: '2026-11-25T10:00:00Z' }),
       summary('d', 'Driftwood', 'waltz', { archived: true }),
     ],
-    '/api/routine-standings': [standing('a', '24'), standing('b', '16 1/2', { breaks: 2, hits: 1 }), standing('c', '3/4')],
+    '/api/routine-standings': [
+      standing('a', '24', { unsound: ['Whisk'] }),
+      standing('b', '16 1/2', { breaks: 2, hits: 1 }),
+      standing('c', '3/4', { kind: 'showcase', level: 'gold' }),
+    ],
   });
 });
 afterEach(() => vi.restoreAllMocks());
@@ -54,8 +70,18 @@ describe('the list of routines', () => {
     expect(titles(list)).toEqual(['Causeway', 'Ashore', 'Driftwood']);
   });
 
+  it('is narrowed by what a routine is for and by the highest level of its figures', async () => {
+    const list = await listed();
+    list.kind = 'showcase';
+    expect(titles(list)).toEqual(['Causeway']);
+    list.level = 'bronze';
+    expect(titles(list)).toEqual([]);
+    list.kind = '';
+    expect(titles(list)).toEqual(['Breakwater', 'Ashore']);
+  });
+
   it('says what cannot be danced', async () => {
     const list = await listed();
-    expect(list.troubled.map((routine) => list.trouble(routine))).toEqual(['2 seams break, 1 wall or obstacle is hit']);
+    expect(list.troubled.map((routine) => list.trouble(routine))).toEqual(['2 seams break, 1 wall or obstacle is hit', '1 figure does not add up']);
   });
 });

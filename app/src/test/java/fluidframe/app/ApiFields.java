@@ -10,6 +10,7 @@ import fluidframe.core.memory.Grade;
 import fluidframe.core.notation.Column;
 import fluidframe.core.practice.Stage;
 import fluidframe.core.question.Mark;
+import fluidframe.core.routine.RoutineKind;
 import fluidframe.core.standing.Stand;
 import fluidframe.core.text.Term;
 import io.swagger.v3.oas.models.OpenAPI;
@@ -55,6 +56,10 @@ final class ApiFields {
             Map.entry("Note.grade", terms(Grade.values())),
             Map.entry("DayGrade.grade", terms(Grade.values())),
             Map.entry("Figure.level", terms(Level.values())),
+            Map.entry("Routine.kind", terms(RoutineKind.values())),
+            Map.entry("Score.kind", terms(RoutineKind.values())),
+            Map.entry("RoutineStanding.kind", terms(RoutineKind.values())),
+            Map.entry("RoutineStanding.level", terms(Level.values())),
             Map.entry("FigureSummary.level", terms(Level.values())),
             Map.entry("FigureReport.level", terms(Level.values())),
             Map.entry("MappedFigure.level", terms(Level.values())),

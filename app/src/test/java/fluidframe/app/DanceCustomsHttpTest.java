@@ -4,11 +4,11 @@ import static org.hamcrest.Matchers.containsString;
 import static org.hamcrest.Matchers.empty;
 import static org.hamcrest.Matchers.greaterThan;
 import static org.hamcrest.Matchers.hasItem;
-import static org.hamcrest.Matchers.hasSize;
 import static org.hamcrest.Matchers.is;
 import static org.hamcrest.Matchers.not;
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.delete;
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.put;
+import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.header;
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.jsonPath;
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.status;
 
@@ -40,20 +40,44 @@ class DanceCustomsHttpTest extends OverHttp {
     @Test
     void aSlowThatIsShorterIsFollowedByChartsAndRoutinesUntilItIsTakenBack() throws Exception {
         ObjectNode feather = http.figure("foxtrot-feather-step");
+        String revision = http.read("/api/figures/foxtrot-feather-step")
+                .andReturn()
+                .getResponse()
+                .getHeader("ETag");
         http.send("/api/readings", feather).andExpect(jsonPath("$.findings[?(@.severity == 'error')]", empty()));
         http.send("/api/dance-customs", custom("foxtrot").put("slow", "1 1/2"))
                 .andExpect(status().isCreated())
                 .andExpect(jsonPath("$.title", is("Foxtrot")));
         http.read("/api/dances").andExpect(jsonPath("$[?(@.id == 'foxtrot')].slow", is(List.of("1 1/2"))));
         http.send("/api/readings", feather).andExpect(jsonPath("$.findings[?(@.severity == 'error')]", not(empty())));
-        http.read("/api/figures/foxtrot-feather-step").andExpect(status().isOk());
+        http.read("/api/figures/foxtrot-feather-step")
+                .andExpect(status().isOk())
+                .andExpect(header().string("ETag", revision));
         http.read("/api/routines/lamplight-foxtrot/score").andExpect(status().isOk());
         http.read("/api/figures?dance=foxtrot")
-                .andExpect(status().isOk())
-                .andExpect(jsonPath("$", hasSize(greaterThan(10))));
+                .andExpect(jsonPath("$[?(@.id == 'foxtrot-feather-step')].errors", hasItem(greaterThan(0))));
+
+        http.read("/api/routine-standings")
+                .andExpect(
+                        jsonPath("$[?(@.routine == 'saltmarsh-first-foxtrot')].unsound[*]", hasItem("Feather Step")));
+        http.read("/api/routines/saltmarsh-first-foxtrot/score")
+                .andExpect(jsonPath("$.unsound", hasItem("Feather Step")));
 
         asTheCatalogueHasThem();
+        http.read("/api/routine-standings").andExpect(jsonPath("$[*].unsound[*]", empty()));
+        http.read("/api/figures?dance=foxtrot").andExpect(jsonPath("$[?(@.errors > 0)]", empty()));
         http.send("/api/readings", feather).andExpect(jsonPath("$.findings[?(@.severity == 'error')]", empty()));
+    }
+
+    @Test
+    void aTempoThatTheStudioDoesNotHaveIsMarkedInListAndRoutine() throws Exception {
+        http.read("/api/routine-standings").andExpect(jsonPath("$[?(!@.usualTempo)]", empty()));
+        http.send("/api/dance-customs", custom("foxtrot").put("slowest", 24).put("fastest", 26))
+                .andExpect(status().isCreated());
+        http.read("/api/routine-standings")
+                .andExpect(jsonPath("$[?(@.routine == 'lamplight-foxtrot')].usualTempo", is(List.of(false))))
+                .andExpect(jsonPath("$[?(@.routine == 'lamplight-waltz')].usualTempo", is(List.of(true))));
+        http.read("/api/routines/lamplight-foxtrot/score").andExpect(jsonPath("$.usualTempo", is(false)));
     }
 
     @Test

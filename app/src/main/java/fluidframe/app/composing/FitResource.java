@@ -72,7 +72,11 @@ class FitResource {
             }
             Repertoire repertoire = repertoires.of(
                     fit.score().routine().dance(), fit.score().routine().conditions());
-            return FitRepairs.of(fit.misfits().get(question.misfit()), fit, repertoire, searchTime.startingNow(LONGEST)::getAsBoolean)
+            return FitRepairs.of(
+                            fit.misfits().get(question.misfit()),
+                            fit,
+                            repertoire,
+                            searchTime.startingNow(LONGEST)::getAsBoolean)
                     .stream()
                     .map(repair -> document(repair, fit, question.routine()))
                     .toList();

@@ -166,7 +166,12 @@ class RulingResource {
                         ComposingSentences.aPlaceFrom0To((ruling.places().size() - 1)));
             }
             Repertoire repertoire = repertoires.of(routine.dance(), routine.conditions());
-            return RulingRepairs.of(standing, ruling, question.place(), repertoire, searchTime.startingNow(LONGEST)::getAsBoolean)
+            return RulingRepairs.of(
+                            standing,
+                            ruling,
+                            question.place(),
+                            repertoire,
+                            searchTime.startingNow(LONGEST)::getAsBoolean)
                     .stream()
                     .map(repair -> document(repair, question.routine(), routine))
                     .toList();

@@ -17,6 +17,7 @@ import tools.jackson.databind.json.JsonMapper;
 class DanceCustomStore extends PlainStore<DanceCustomEntity, DanceCustomDocument> {
 
     private final Changes changes;
+    private final ApplicationEventPublisher events;
 
     DanceCustomStore(
             DanceCustomRepository repository,
@@ -35,6 +36,7 @@ class DanceCustomStore extends PlainStore<DanceCustomEntity, DanceCustomDocument
                 json,
                 events);
         this.changes = changes;
+        this.events = events;
     }
 
     @Override
@@ -46,7 +48,7 @@ class DanceCustomStore extends PlainStore<DanceCustomEntity, DanceCustomDocument
     @Override
     @Transactional
     public StoredPlainDocument<DanceCustomDocument> create(DanceCustomDocument document) {
-        changes.readAnew();
+        changed(document.id());
         return super.create(document);
     }
 
@@ -54,15 +56,20 @@ class DanceCustomStore extends PlainStore<DanceCustomEntity, DanceCustomDocument
     @Transactional
     public StoredPlainDocument<DanceCustomDocument> replace(
             String id, DanceCustomDocument document, Revision revision) {
-        changes.readAnew();
+        changed(id);
         return super.replace(id, document, revision);
     }
 
     @Override
     @Transactional
     public void delete(String id, Revision revision) {
-        changes.readAnew();
+        changed(id);
         super.delete(id, revision);
+    }
+
+    private void changed(String dance) {
+        changes.readAnew();
+        events.publishEvent(new DanceCustomChange(dance));
     }
 
     @Override

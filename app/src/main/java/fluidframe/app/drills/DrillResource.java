@@ -128,6 +128,7 @@ class DrillResource {
                 dance.slowest().barsPerMinute(),
                 false,
                 null,
+                null,
                 false,
                 null,
                 null,

@@ -45,6 +45,18 @@ final class FigureIndex {
                 .toList();
     }
 
+    /** The titles of those with findings that say that they cannot be danced. */
+    List<String> unsound(Collection<String> ids) {
+        return ids.stream()
+                .distinct()
+                .map(byId::get)
+                .filter(Objects::nonNull)
+                .map(Entry::summary)
+                .filter(figure -> figure.errors() > 0)
+                .map(FigureSummary::title)
+                .toList();
+    }
+
     List<Edition> editionsOfDance(String dance) {
         return ofDance(dance).map(Entry::edition).toList();
     }

@@ -86,6 +86,10 @@ public class FigureLibrary {
         return index().editionsOfDance(dance);
     }
 
+    List<String> unsound(Collection<String> ids) {
+        return index().unsound(ids);
+    }
+
     FigureListing search(FigureSearch search) {
         return index().search(search);
     }

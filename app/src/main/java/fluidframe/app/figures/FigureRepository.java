@@ -3,6 +3,7 @@ package fluidframe.app.figures;
 import fluidframe.app.storage.DocumentRepository;
 import java.util.Collection;
 import java.util.List;
+import org.springframework.data.jpa.repository.Modifying;
 import org.springframework.data.jpa.repository.Query;
 
 interface FigureRepository extends DocumentRepository<FigureEntity> {
@@ -23,4 +24,12 @@ interface FigureRepository extends DocumentRepository<FigureEntity> {
     @Query(
             "select f.document from FigureEntity f where f.studioId = :studio order by f.dance, f.levelRank, f.title, f.slug")
     List<String> documents(long studio);
+
+    /** Stores how many findings a figure has, where that is not what is stored; answers how many rows changed. */
+    @Modifying
+    @Query("""
+            update FigureEntity f set f.errors = :errors, f.warnings = :warnings
+            where f.studioId = :studio and f.slug = :slug and (f.errors <> :errors or f.warnings <> :warnings)
+            """)
+    int count(long studio, String slug, int errors, int warnings);
 }

@@ -87,6 +87,11 @@ public class FigureStore extends DocumentStore<FigureEntity> {
                 .collect(Collectors.toMap(Figure::id, Function.identity()));
     }
 
+    /** The titles of those whose charts do not add up: that have findings which say that they cannot be danced. */
+    public List<String> unsound(Collection<String> ids) {
+        return library.unsound(ids);
+    }
+
     /** The figures of a dance, the easiest first, then by title. */
     public List<Figure> ofDance(String dance) {
         return library.ofDance(dance).stream().map(StoredFigure::figure).toList();

@@ -36,6 +36,7 @@ public record RoutineDocument(
 
         @JsonInclude(JsonInclude.Include.NON_DEFAULT) boolean syllabus,
         String level,
+        String kind,
         @JsonInclude(JsonInclude.Include.NON_DEFAULT) boolean archived,
         @Valid FloorDocument floor,
         @Valid DancersDocument dancers,
@@ -61,7 +62,8 @@ public record RoutineDocument(
 
     /** The same with other placements. */
     public RoutineDocument with(List<PlacementDocument> others) {
-        return new RoutineDocument(id, title, dance, tempo, syllabus, level, archived, floor, dancers, music, others);
+        return new RoutineDocument(
+                id, title, dance, tempo, syllabus, level, kind, archived, floor, dancers, music, others);
     }
 
     /** The same with figures of another level, or bound to the syllabus or not. */
@@ -75,6 +77,7 @@ public record RoutineDocument(
                 conditions.highest() == Level.OPEN
                         ? level
                         : conditions.highest().shorthand(),
+                kind,
                 archived,
                 floor,
                 dancers,
@@ -85,7 +88,7 @@ public record RoutineDocument(
     /** The same under another id and title. */
     public RoutineDocument called(String otherId, String otherTitle) {
         return new RoutineDocument(
-                otherId, otherTitle, dance, tempo, syllabus, level, archived, floor, dancers, music, placements);
+                otherId, otherTitle, dance, tempo, syllabus, level, kind, archived, floor, dancers, music, placements);
     }
 
     /** The same with figures of other ids, where there are some, in the place of its own. */
@@ -101,7 +104,7 @@ public record RoutineDocument(
                 ? null
                 : new MusicDocument(otherIds.getOrDefault(music.piece(), music.piece()), music.from());
         return new RoutineDocument(
-                id, title, dance, tempo, syllabus, level, archived, floor, dancers, other, placements);
+                id, title, dance, tempo, syllabus, level, kind, archived, floor, dancers, other, placements);
     }
 
     /**

@@ -36,6 +36,7 @@ import fluidframe.core.piece.Piece;
 import fluidframe.core.routine.Floor;
 import fluidframe.core.routine.Placement;
 import fluidframe.core.routine.Routine;
+import fluidframe.core.routine.RoutineKind;
 import fluidframe.core.routine.Section;
 import fluidframe.core.space.Alignment;
 import fluidframe.core.space.Turn;
@@ -182,6 +183,7 @@ public class RoutineReader {
                 placement("/placements/" + i, document.placements().get(i), figures, dance)
                         .ifPresent(placements::add);
             }
+            named(document.kind()).flatMap(kind -> read("/kind", kind, RoutineKind.LEXICON::read));
             Conditions conditions = new Conditions(document.syllabus(), level(document.level()));
             Dancers dancers = dancers(document.dancers());
             Floor floor =

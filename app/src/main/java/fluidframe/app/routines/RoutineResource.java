@@ -1,5 +1,6 @@
 package fluidframe.app.routines;
 
+import fluidframe.app.figures.FigureStore;
 import fluidframe.app.problems.Fault;
 import fluidframe.app.problems.RefusedException;
 import fluidframe.app.problems.Revision;
@@ -30,10 +31,12 @@ class RoutineResource {
 
     private final RoutineStore store;
     private final RoutineReader reader;
+    private final FigureStore figures;
     private final Scores scores;
     private final Work work;
 
-    RoutineResource(RoutineStore store, RoutineReader reader, Scores scores, Work work) {
+    RoutineResource(RoutineStore store, RoutineReader reader, FigureStore figures, Scores scores, Work work) {
+        this.figures = figures;
         this.scores = scores;
         this.store = store;
         this.reader = reader;
@@ -92,7 +95,9 @@ class RoutineResource {
     /** The score of a routine that is still being written; nothing is stored. */
     @PostMapping("/scores")
     ScoreDocument score(@Valid @RequestBody RoutineDocument document) {
-        return work.about(() -> reader.read(document), routine -> ScoreDocument.of(scores.of(routine)));
+        return work.about(
+                () -> reader.read(document),
+                routine -> ScoreDocument.of(scores.of(routine), figures.unsound(document.figures())));
     }
 
     private static ResponseEntity<RoutineDocument> answer(StoredRoutine stored) {

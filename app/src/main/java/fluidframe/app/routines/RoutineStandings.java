@@ -8,14 +8,21 @@ import fluidframe.app.problems.Revision;
 import fluidframe.app.storage.Edition;
 import fluidframe.app.work.Prepared;
 import fluidframe.core.figure.Figure;
+import fluidframe.core.figure.Level;
+import fluidframe.core.link.Dancing;
 import fluidframe.core.link.Outcome;
 import fluidframe.core.piece.Piece;
+import fluidframe.core.room.FloorWay;
 import fluidframe.core.room.RoomReport;
 import fluidframe.core.routine.Course;
 import fluidframe.core.routine.LooseSeam;
+import fluidframe.core.routine.Placement;
+import fluidframe.core.routine.Routine;
+import fluidframe.core.routine.RoutineKind;
 import fluidframe.core.routine.Score;
 import fluidframe.core.text.Fraction;
 import fluidframe.core.work.Stopping;
+import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -52,11 +59,27 @@ class RoutineStandings implements Prepared {
     /**
      * How a routine stands.
      *
+     * @param figures the ids of what it dances
      * @param bars how long it is
      * @param hits how often a wall or an obstacle of its floor is hit
+     * @param usualTempo whether its tempo is within the range the studio has for its dance
+     * @param level the highest of its figures; empty where it dances none
+     * @param kind what it is for, as it is said or as its placements tell
+     * @param way the couple's over the floor; empty where it cannot be danced
      * @param problems what keeps it from being danced at all: a figure has lost the way it is danced in here
      */
-    record Standing(String routine, Fraction bars, int breaks, int bends, int hits, List<String> problems) {}
+    record Standing(
+            String routine,
+            List<String> figures,
+            Fraction bars,
+            int breaks,
+            int bends,
+            int hits,
+            boolean usualTempo,
+            Optional<Level> level,
+            RoutineKind kind,
+            Optional<FloorWay> way,
+            List<String> problems) {}
 
     /** Everything a standing was worked out of; it holds while all of it is the same. */
     private record Basis(StoredRoutine routine, List<Edition> figures, Optional<Revision> piece) {}
@@ -110,14 +133,42 @@ class RoutineStandings implements Prepared {
                     course.routine().dance().rhythm().bar().ticks());
             return new Standing(
                     document.id(),
+                    document.figures(),
                     bars,
                     course.count(Outcome.BREAKS),
                     course.count(Outcome.BENDS),
                     RoomReport.of(score).collisions().size(),
+                    score.routine().hasUsualTempo(),
+                    level(score.routine()),
+                    said(document).orElseGet(() -> RoutineKind.of(score.routine())),
+                    Optional.of(FloorWay.of(score)),
                     List.of());
         } catch (RefusedException e) {
-            return new Standing(document.id(), new Fraction(0, 1), 0, 0, 0, sentences(e));
+            return new Standing(
+                    document.id(),
+                    document.figures(),
+                    new Fraction(0, 1),
+                    0,
+                    0,
+                    0,
+                    true,
+                    Optional.empty(),
+                    said(document).orElse(RoutineKind.COMPETITION),
+                    Optional.empty(),
+                    sentences(e));
         }
+    }
+
+    private static Optional<Level> level(Routine routine) {
+        return routine.placements().stream()
+                .map(Placement::item)
+                .filter(Dancing.class::isInstance)
+                .map(item -> ((Dancing) item).figure().level())
+                .max(Comparator.naturalOrder());
+    }
+
+    private static Optional<RoutineKind> said(RoutineDocument document) {
+        return Optional.ofNullable(document.kind()).map(RoutineKind.LEXICON::read);
     }
 
     /** What each routine that dances a figure would have of it if it were changed so. */

@@ -12,6 +12,7 @@ import fluidframe.core.link.Element;
 import fluidframe.core.music.MusicMap;
 import fluidframe.core.notation.Column;
 import fluidframe.core.routine.Course;
+import fluidframe.core.routine.RoutineKind;
 import fluidframe.core.routine.RoutinePart;
 import fluidframe.core.routine.Score;
 import fluidframe.core.routine.ScoreStep;
@@ -35,6 +36,8 @@ public record ScoreDocument(
         int beatsPerBar,
         double firstBeat,
         int tempo,
+        boolean usualTempo,
+        String kind,
         double beats,
         double seconds,
         List<Double> phrases,
@@ -45,7 +48,8 @@ public record ScoreDocument(
         List<SeamDocument> seams,
         List<ScoreStepDocument> steps,
         MotionDocument motion,
-        List<RoutinePartDocument> parts) {
+        List<RoutinePartDocument> parts,
+        List<String> unsound) {
 
     /**
      * Where a placement lies, and which time of its section it is; bar and beat from 1, the side of the room from 0.
@@ -195,12 +199,14 @@ public record ScoreDocument(
                 .orElse(foot);
     }
 
-    public static ScoreDocument of(Score score) {
+    public static ScoreDocument of(Score score, List<String> unsound) {
         return new ScoreDocument(
                 score.routine().dance().id(),
                 score.routine().dance().rhythm().beatsPerBar(),
                 score.firstBeat().toDouble(),
                 score.routine().tempo().barsPerMinute(),
+                score.routine().hasUsualTempo(),
+                RoutineKind.of(score.routine()).shorthand(),
                 score.length().toDouble(),
                 score.seconds(),
                 phrases(score),
@@ -215,7 +221,8 @@ public record ScoreDocument(
                 score.motion().map(MotionDocument::of).orElse(null),
                 RoutinePart.of(score.course()).stream()
                         .map(part -> new RoutinePartDocument(part.title(), part.music(), part.first(), part.last()))
-                        .toList());
+                        .toList(),
+                unsound);
     }
 
     /** Where the phrases of the music begin, beats from the start of the routine. */

@@ -1,15 +1,20 @@
 package fluidframe.app.routines;
 
+import com.fasterxml.jackson.annotation.JsonInclude;
 import fluidframe.app.figures.FigureDocument;
 import fluidframe.app.figures.FigureReading;
+import fluidframe.app.figures.FigureStore;
 import fluidframe.app.problems.Fault;
 import fluidframe.app.problems.RefusedException;
 import fluidframe.app.work.Work;
 import fluidframe.core.figure.Figure;
+import fluidframe.core.figure.Level;
+import fluidframe.core.room.FloorWay;
 import io.swagger.v3.oas.annotations.media.Schema;
 import io.swagger.v3.oas.annotations.tags.Tag;
 import jakarta.validation.Valid;
 import java.util.List;
+import java.util.stream.Stream;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
@@ -24,30 +29,76 @@ import org.springframework.web.bind.annotation.RestController;
 class StandingResource {
 
     private final FigureReading figures;
+    private final FigureStore store;
     private final RoutineStandings standings;
     private final Work work;
 
-    StandingResource(FigureReading figures, RoutineStandings standings, Work work) {
+    StandingResource(FigureReading figures, FigureStore store, RoutineStandings standings, Work work) {
         this.figures = figures;
+        this.store = store;
         this.standings = standings;
         this.work = work;
     }
 
     /**
      * How many bars a routine has, how many of its seams break and bend, and how often a wall or an obstacle is hit;
-     * the problems keep it from being danced at all.
+     * the titles of its figures whose charts do not add up, whether its tempo is one the studio has for its dance, the
+     * highest level of its figures and what it is for; the problems keep it from being danced at all.
      */
+    @JsonInclude(JsonInclude.Include.NON_NULL)
     @Schema(name = "RoutineStanding")
-    record StandingDocument(String routine, String bars, int breaks, int bends, int hits, List<String> problems) {
+    record StandingDocument(
+            String routine,
+            String bars,
+            int breaks,
+            int bends,
+            int hits,
+            boolean usualTempo,
+            String level,
+            String kind,
+            WayDocument way,
+            List<String> unsound,
+            List<String> problems) {
 
-        static StandingDocument of(RoutineStandings.Standing standing) {
+        static StandingDocument of(RoutineStandings.Standing standing, List<String> unsound) {
             return new StandingDocument(
                     standing.routine(),
                     standing.bars().toString(),
                     standing.breaks(),
                     standing.bends(),
                     standing.hits(),
+                    standing.usualTempo(),
+                    standing.level().map(Level::shorthand).orElse(null),
+                    standing.kind().shorthand(),
+                    standing.way().map(WayDocument::of).orElse(null),
+                    unsound,
                     standing.problems());
+        }
+    }
+
+    /**
+     * The way of a couple over their floor, to be drawn small.
+     *
+     * @param length metres of the room along its first side
+     * @param width metres across
+     * @param points metres along and across by turns, from the first beat to the last
+     */
+    @Schema(name = "FloorWay")
+    record WayDocument(double length, double width, List<Double> points) {
+
+        private static final double TENTHS = 10;
+
+        static WayDocument of(FloorWay way) {
+            return new WayDocument(
+                    way.floor().length(),
+                    way.floor().width(),
+                    way.points().stream()
+                            .flatMap(point -> Stream.of(rounded(point.x()), rounded(point.y())))
+                            .toList());
+        }
+
+        private static double rounded(double metres) {
+            return Math.round(metres * TENTHS) / TENTHS;
         }
     }
 
@@ -69,8 +120,9 @@ class StandingResource {
 
     @GetMapping("/routine-standings")
     List<StandingDocument> standings() {
-        return work.patiently(
-                () -> standings.all().stream().map(StandingDocument::of).toList());
+        return work.patiently(() -> standings.all().stream()
+                .map(standing -> StandingDocument.of(standing, store.unsound(standing.figures())))
+                .toList());
     }
 
     /** Every routine that dances a figure, and what the figure as it is sent here would do to it; nothing is stored. */

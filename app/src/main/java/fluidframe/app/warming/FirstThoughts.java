@@ -84,7 +84,7 @@ public final class FirstThoughts {
                 Routine routine = RoutineReader.readOfCatalogue(document, byId, Optional.empty(), "");
                 Score score = Score.of(routine);
                 RoomReport.of(score);
-                json.writeValueAsBytes(ScoreDocument.of(score));
+                json.writeValueAsBytes(ScoreDocument.of(score, List.of()));
             }
         }
     }

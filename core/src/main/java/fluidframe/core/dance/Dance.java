@@ -29,11 +29,19 @@ public record Dance(
         DanceMusic music,
         double stepLength) {
 
+    /** Bars a minute that music may be off the usual range: nobody hears half a bar. */
+    private static final double HEARD = 0.5;
+
     /** @throws IllegalArgumentException if it has not one accent for each beat of the bar */
     public Dance {
         if (music.accents().size() != rhythm.beatsPerBar()) {
             throw new IllegalArgumentException(title + " has " + rhythm.beatsPerBar()
                     + " beats to the bar and accents for " + music.accents().size());
         }
+    }
+
+    /** Whether music of so many bars a minute is within the usual tempo range. */
+    public boolean isUsualAt(double barsPerMinute) {
+        return barsPerMinute >= slowest.barsPerMinute() - HEARD && barsPerMinute <= fastest.barsPerMinute() + HEARD;
     }
 }

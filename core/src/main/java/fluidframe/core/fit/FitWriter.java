@@ -73,8 +73,7 @@ final class FitWriter {
             misfits.add(new Misfit.OtherDance(dance.id()));
         }
         double tempo = piece.tempo().barsPerMinute(begins.toDouble());
-        if (tempo < dance.slowest().barsPerMinute() - 0.5
-                || tempo > dance.fastest().barsPerMinute() + 0.5) {
+        if (!dance.isUsualAt(tempo)) {
             misfits.add(new Misfit.UnusualTempo(tempo));
         }
         return misfits;

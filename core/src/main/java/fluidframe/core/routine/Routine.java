@@ -175,4 +175,13 @@ public record Routine(
     private MusicMap usualMusic() {
         return MusicMap.plain(dance.rhythm().bar(), dance.music().phraseBars(), tempo);
     }
+
+    /**
+     * Whether it is danced within the usual tempo range of its dance: at the tempo of its piece, or else at its own.
+     */
+    public boolean hasUsualTempo() {
+        return dance.isUsualAt(laying.map(
+                        laid -> laid.piece().tempo().barsPerMinute(laid.begins().toDouble()))
+                .orElse((double) tempo.barsPerMinute()));
+    }
 }
