@@ -1,5 +1,6 @@
 <script lang="ts">
   import msg from '$lib/messages/dances';
+  import { whileShown } from '$lib/ui/whileShown';
   import common from '$lib/messages/common';
   import { api, fileOf, required, sentenceOf, type FigureSummary, type RoutineSummary } from '$lib/api/client';
   import { lengthsOf, startsOn, techniqueOf, tempoOf } from '$lib/reference/danceWords';
@@ -29,9 +30,9 @@
     const wanted = id;
     figures = [];
     failure = undefined;
-    Promise.all([api.GET('/api/figures', { params: { query: { dance: wanted } } }), api.GET('/api/routines'), reference.load()]).then(
+    const leave = whileShown(
+      Promise.all([api.GET('/api/figures', { params: { query: { dance: wanted } } }), api.GET('/api/routines'), reference.load()]),
       ([found, kept]) => {
-        if (wanted !== id) return;
         figures = required(found);
         routines = required(kept).filter((routine) => routine.dance === wanted && !routine.archived);
         if (dance) reference.look(dance.id);
@@ -40,6 +41,7 @@
       (thrown) => (failure = sentenceOf(thrown)),
     );
     return () => {
+      leave();
       if (sound) URL.revokeObjectURL(sound);
       sound = undefined;
     };

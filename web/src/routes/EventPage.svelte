@@ -1,5 +1,6 @@
 <script lang="ts">
   import msg from '$lib/messages/events';
+  import { whileShown } from '$lib/ui/whileShown';
   import common from '$lib/messages/common';
   import TitleField from '$lib/ui/TitleField.svelte';
   import UndoRedo from '$lib/ui/UndoRedo.svelte';
@@ -39,22 +40,23 @@
   $effect(() => {
     desk = undefined;
     failure = undefined;
-    let left: EventDesk | undefined;
-    Promise.all([EventDesk.open(id), api.GET('/api/profiles'), api.GET('/api/routines'), reference.load()]).then(
+    return whileShown(
+      Promise.all([EventDesk.open(id), api.GET('/api/profiles'), api.GET('/api/routines'), reference.load()]),
       ([opened, rules, list]) => {
         profiles = required(rules);
         routines = required(list);
-        desk = left = opened;
+        desk = opened;
       },
       (thrown) => (failure = sentenceOf(thrown)),
+      ([opened]) => opened.leave(),
     );
-    return () => left?.leave();
   });
 
   let profile = $derived(desk?.event.profile);
   $effect(() => {
     if (profile === undefined) return;
-    api.GET('/api/profiles/{id}', { params: { path: { id: profile } } }).then(
+    return whileShown(
+      api.GET('/api/profiles/{id}', { params: { path: { id: profile } } }),
       (answer) => (divisions = required(answer).divisions),
       (thrown) => (failure = sentenceOf(thrown)),
     );

@@ -1,5 +1,6 @@
 <script lang="ts">
   import msg from '$lib/messages/figures';
+  import { whileShown } from '$lib/ui/whileShown';
   import common from '$lib/messages/common';
   import { api, required, sentenceOf, type Cards } from '$lib/api/client';
   import Choice from '$lib/ui/Choice.svelte';
@@ -17,14 +18,11 @@
 
   $effect(() => {
     const query = { titles: speech.titles, footwork: settings.footwork };
-    api.GET('/api/figures/{id}/cards', { params: { path: { id }, query } }).then(
+    return whileShown(
+      api.GET('/api/figures/{id}/cards', { params: { path: { id }, query } }),
       (answer) => {
-        try {
-          cards = required(answer);
-          failure = undefined;
-        } catch (thrown) {
-          failure = sentenceOf(thrown);
-        }
+        cards = required(answer);
+        failure = undefined;
       },
       (thrown) => (failure = sentenceOf(thrown)),
     );

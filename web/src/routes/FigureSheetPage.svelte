@@ -1,5 +1,6 @@
 <script lang="ts">
   import msg from '$lib/messages/figures';
+  import { whileShown } from '$lib/ui/whileShown';
   import common from '$lib/messages/common';
   import GrowingField from '$lib/ui/GrowingField.svelte';
   import { far } from '$lib/ui/Appearance.svelte';
@@ -49,16 +50,15 @@
   $effect(() => {
     sheet = undefined;
     failure = undefined;
-    let left: FigureSheet | undefined;
-    FigureSheet.open(id).then(
-      async (opened) => {
-        left = sheet = opened;
-        await tick();
-        if (new URLSearchParams(router.querystring ?? '').get('focus') === 'first') document.getElementById('cell-man-0-count')?.focus();
+    return whileShown(
+      FigureSheet.open(id),
+      (opened) => {
+        sheet = opened;
+        if (new URLSearchParams(router.querystring ?? '').get('focus') === 'first') void tick().then(() => document.getElementById('cell-man-0-count')?.focus());
       },
       (thrown) => (failure = sentenceOf(thrown)),
+      (opened) => opened.leave(),
     );
-    return () => left?.leave();
   });
 
   async function remove() {

@@ -1,5 +1,6 @@
 <script lang="ts">
   import msg from '$lib/messages/logbook';
+  import { whileShown } from '$lib/ui/whileShown';
   import common from '$lib/messages/common';
   import { api, required, sentenceOf, type Couple, type Lesson } from '$lib/api/client';
   import { dateWords } from '$lib/events/clock';
@@ -30,18 +31,19 @@
   $effect(() => {
     desk = undefined;
     run = undefined;
-    let left: PlainDesk<Lesson> | undefined;
-    Promise.all([PlainDesk.open(lessonStore, id), api.GET('/api/couples')]).then(
+    const leave = whileShown(
+      Promise.all([PlainDesk.open(lessonStore, id), api.GET('/api/couples')]),
       ([opened, couples]) => {
-        desk = left = opened;
+        desk = opened;
         couple = required(couples).find((each) => each.id === opened.value.couple);
         run = new LessonRun(() => opened.value, noteQueue);
       },
       (thrown) => (failure = sentenceOf(thrown)),
+      ([opened]) => opened.leave(),
     );
     return () => {
       run?.clock.pause();
-      left?.leave();
+      leave();
     };
   });
 

@@ -1,5 +1,6 @@
 <script lang="ts">
   import msg from '$lib/messages/figures';
+  import { whileShown } from '$lib/ui/whileShown';
   import common from '$lib/messages/common';
   import { api, required, sentenceOf, type LinkMap } from '$lib/api/client';
   import SeamMark from '$lib/glyphs/SeamMark.svelte';
@@ -26,14 +27,11 @@
   let chosen = $derived(map?.figures.find((figure) => figure.id === from));
 
   $effect(() => {
-    api.GET('/api/link-maps', { params: { query: { dance, level } } }).then(
+    return whileShown(
+      api.GET('/api/link-maps', { params: { query: { dance, level } } }),
       (answer) => {
-        try {
-          map = required(answer);
-          failure = undefined;
-        } catch (thrown) {
-          failure = sentenceOf(thrown);
-        }
+        map = required(answer);
+        failure = undefined;
       },
       (thrown) => (failure = sentenceOf(thrown)),
     );

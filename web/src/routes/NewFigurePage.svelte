@@ -1,5 +1,6 @@
 <script lang="ts">
   import { limits } from '$lib/api/limits';
+  import { whileShown } from '$lib/ui/whileShown';
   import msg from '$lib/messages/figures';
   import common from '$lib/messages/common';
   import Choice from '$lib/ui/Choice.svelte';
@@ -26,7 +27,8 @@
 
   $effect(() => {
     if (!dance) return;
-    api.GET('/api/figures', { params: { query: { dance } } }).then(
+    return whileShown(
+      api.GET('/api/figures', { params: { query: { dance } } }),
       (answer) => {
         figures = required(answer);
         copyOf = query.get('copy') ?? figures[0]?.id ?? '';

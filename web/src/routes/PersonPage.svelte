@@ -1,5 +1,6 @@
 <script lang="ts">
   import { limits } from '$lib/api/limits';
+  import { whileShown } from '$lib/ui/whileShown';
   import msg from '$lib/messages/people';
   import common from '$lib/messages/common';
   import { sentenceOf, type Person } from '$lib/api/client';
@@ -24,12 +25,12 @@
 
   $effect(() => {
     desk = undefined;
-    let left: PlainDesk<Person> | undefined;
-    Promise.all([PlainDesk.open(personStore, id), reference.load()]).then(
-      ([opened]) => (desk = left = opened),
+    return whileShown(
+      Promise.all([PlainDesk.open(personStore, id), reference.load()]),
+      ([opened]) => (desk = opened),
       (thrown) => (failure = sentenceOf(thrown)),
+      ([opened]) => opened.leave(),
     );
-    return () => left?.leave();
   });
 
   /** Nothing is offered to bring them back, nor to take back what was kept of them: who is erased is gone. */

@@ -1,5 +1,6 @@
 <script lang="ts">
   import msg from '$lib/messages/music';
+  import { whileShown } from '$lib/ui/whileShown';
   import common from '$lib/messages/common';
   import TitleField from '$lib/ui/TitleField.svelte';
   import UndoRedo from '$lib/ui/UndoRedo.svelte';
@@ -38,16 +39,17 @@
   $effect(() => {
     desk = undefined;
     failure = undefined;
-    let left: PieceDesk | undefined;
     const sound = new Recording(id);
     recording = sound;
-    PieceDesk.open(id).then(
-      (opened) => (desk = left = opened),
+    const leave = whileShown(
+      PieceDesk.open(id),
+      (opened) => (desk = opened),
       (thrown) => (failure = sentenceOf(thrown)),
+      (opened) => opened.leave(),
     );
     return () => {
       sound.close();
-      left?.leave();
+      leave();
     };
   });
 

@@ -1,5 +1,6 @@
 <script lang="ts">
   import { limits } from '$lib/api/limits';
+  import { whileShown } from '$lib/ui/whileShown';
   import { nameOf } from '$lib/ui/nameOf';
   import msg from '$lib/messages/postures';
   import common from '$lib/messages/common';
@@ -26,12 +27,12 @@
 
   $effect(() => {
     desk = undefined;
-    let left: PostureDesk | undefined;
-    Promise.all([PostureDesk.open(id), reference.load()]).then(
-      ([opened]) => (desk = left = opened),
+    return whileShown(
+      Promise.all([PostureDesk.open(id), reference.load()]),
+      ([opened]) => (desk = opened),
       (thrown) => (failure = sentenceOf(thrown)),
+      ([opened]) => opened.leave(),
     );
-    return () => left?.leave();
   });
 
   /** Couples whose heights are known. */

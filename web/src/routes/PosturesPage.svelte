@@ -1,5 +1,6 @@
 <script lang="ts">
   import msg from '$lib/messages/postures';
+  import { whileShown } from '$lib/ui/whileShown';
   import common from '$lib/messages/common';
   import { api, required, sentenceOf, type PostureSummary } from '$lib/api/client';
   import { reference } from '$lib/reference/reference.svelte';
@@ -13,20 +14,18 @@
   let query = $derived(asked(router.querystring));
 
   $effect(() => {
-    void read(query.dance, query.position, query.hold);
+    const { dance, position, hold } = query;
+    return whileShown(
+      Promise.all([api.GET('/api/postures', { params: { query: { dance, position, hold } } }), reference.load()]),
+      ([found]) => {
+        sheets = required(found);
+        failure = undefined;
+        /** Where one position was asked for and there is one sheet for it, that is what was wanted. */
+        if (position && sheets[0]) void replace(`/postures/${sheets[0].id}`);
+      },
+      (thrown) => (failure = sentenceOf(thrown)),
+    );
   });
-
-  /** Where one position was asked for and there is one sheet for it, that is what was wanted. */
-  async function read(dance?: string, position?: string, hold?: string) {
-    try {
-      await reference.load();
-      sheets = required(await api.GET('/api/postures', { params: { query: { dance, position, hold } } }));
-      if (position && sheets[0]) await replace(`/postures/${sheets[0].id}`);
-      failure = undefined;
-    } catch (thrown) {
-      failure = sentenceOf(thrown);
-    }
-  }
 </script>
 
 <div class="mx-auto flex max-w-[76rem] flex-col gap-4 px-6 py-5 max-sm:px-3">

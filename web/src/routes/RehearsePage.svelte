@@ -1,5 +1,6 @@
 <script lang="ts">
   import msg from '$lib/messages/rehearsal';
+  import { whileShown } from '$lib/ui/whileShown';
   import common from '$lib/messages/common';
   import { api, required, sentenceOf, type Drill } from '$lib/api/client';
   import { keysFor, type Answer } from '$lib/keys/keys';
@@ -56,10 +57,9 @@
       return () => void rehearsal?.close();
     }
     if (id === '') return;
-    let left = false;
-    RoutineDesk.open(id).then(
+    const leave = whileShown(
+      RoutineDesk.open(id),
       (desk) => {
-        if (left) return;
         if (!desk.score) {
           failure = desk.failure ?? msg.thisRoutineCannotBeShown();
           return;
@@ -74,7 +74,7 @@
       (thrown) => (failure = sentenceOf(thrown)),
     );
     return () => {
-      left = true;
+      leave();
       void rehearsal?.close();
     };
   });

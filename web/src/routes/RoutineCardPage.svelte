@@ -1,5 +1,6 @@
 <script lang="ts">
   import msg from '$lib/messages/routines';
+  import { whileShown } from '$lib/ui/whileShown';
   import common from '$lib/messages/common';
   import { api, required, sentenceOf, type Part, type Piece, type Routine, type Score } from '$lib/api/client';
   import { minutes } from '$lib/music/minutes';
@@ -22,7 +23,8 @@
 
   $effect(() => {
     const path = { id };
-    Promise.all([api.GET('/api/routines/{id}', { params: { path } }), api.GET('/api/routines/{id}/score', { params: { path } }), reference.load()]).then(
+    return whileShown(
+      Promise.all([api.GET('/api/routines/{id}', { params: { path } }), api.GET('/api/routines/{id}/score', { params: { path } }), reference.load()]),
       ([stored, laid]) => {
         routine = required(stored);
         score = required(laid);

@@ -1,5 +1,6 @@
 <script lang="ts">
   import msg from '$lib/messages/routines';
+  import { whileShown } from '$lib/ui/whileShown';
   import common from '$lib/messages/common';
   import { sentenceOf } from '$lib/api/client';
   import { keysFor } from '$lib/keys/keys';
@@ -37,21 +38,20 @@
   $effect(() => {
     view = undefined;
     failure = undefined;
-    let left: DeskView | undefined;
     const { figure, beat } = untrack(() => asked(router.querystring));
-    RoutineDesk.open(id, Number(figure) || 0).then(
+    return whileShown(
+      RoutineDesk.open(id, Number(figure) || 0).then((opened) => new DeskView(opened)),
       (opened) => {
-        left = new DeskView(opened);
-        left.playback.go(Number(beat ?? opened.score?.placements[opened.selected]?.onset ?? 0));
-        view = left;
-        void complete(left);
+        opened.playback.go(Number(beat ?? opened.desk.score?.placements[opened.desk.selected]?.onset ?? 0));
+        view = opened;
+        void complete(opened);
       },
       (thrown) => (failure = sentenceOf(thrown)),
+      (opened) => opened.leave(),
     );
-    return () => left?.leave();
   });
   $effect(() => {
-    if (view?.seam) void view.desk.askRepairs(view.desk.selected);
+    if (view?.seam) void view.desk.askRepairs();
   });
   /** Another floor is only tried while the floor is looked at. */
   $effect(() => {

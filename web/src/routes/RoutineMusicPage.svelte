@@ -1,5 +1,6 @@
 <script lang="ts">
   import { nameOf } from '$lib/ui/nameOf';
+  import { whileShown } from '$lib/ui/whileShown';
   import msg from '$lib/messages/music';
   import common from '$lib/messages/common';
   import { api, required, sentenceOf, type FitRepair, type LaidPassage } from '$lib/api/client';
@@ -30,12 +31,12 @@
   $effect(() => {
     desk = undefined;
     failure = undefined;
-    let left: RoutineDesk | undefined;
-    Promise.all([RoutineDesk.open(id), music.loadPieces(), reference.load()]).then(
-      ([opened]) => (desk = left = opened),
+    return whileShown(
+      Promise.all([RoutineDesk.open(id), music.loadPieces(), reference.load()]),
+      ([opened]) => (desk = opened),
       (thrown) => (failure = sentenceOf(thrown)),
+      ([opened]) => opened.leave(),
     );
-    return () => left?.leave();
   });
   $effect(() => {
     if (desk) music.of(desk.routine);

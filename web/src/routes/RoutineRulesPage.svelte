@@ -1,5 +1,6 @@
 <script lang="ts">
   import { nameOf } from '$lib/ui/nameOf';
+  import { whileShown } from '$lib/ui/whileShown';
   import msg from '$lib/messages/rules';
   import common from '$lib/messages/common';
   import { sentenceOf, type RulingRepair } from '$lib/api/client';
@@ -36,12 +37,12 @@
   $effect(() => {
     desk = undefined;
     failure = undefined;
-    let left: RoutineDesk | undefined;
-    RoutineDesk.open(id).then(
-      (opened) => (desk = left = opened),
+    return whileShown(
+      RoutineDesk.open(id),
+      (opened) => (desk = opened),
       (thrown) => (failure = sentenceOf(thrown)),
+      (opened) => opened.leave(),
     );
-    return () => left?.leave();
   });
   $effect(() => {
     if (desk) held.of(desk.routine);

@@ -111,10 +111,12 @@
                 <strong class="block text-madder" title={[...(standing?.problems ?? []), ...(standing?.unsound ?? [])].join(', ')}>✕ {list.trouble(routine)}</strong>
               {/if}
             </span>
-            {#if standing?.way}<span class="ml-auto self-center max-sm:hidden"><WayThumbnail way={standing.way} /></span>{/if}
-            <span class="w-20 shrink-0 text-right leading-tight">
-              <span class="font-title text-3xl font-bold whitespace-nowrap">{standing && standing.problems.length === 0 ? standing.bars : '–'}</span>
-              <span class="block text-soft">{standing?.bars === '1' ? msg.barUnit() : msg.barsUnitMany()}</span>
+            <span class="flex w-24 shrink-0 flex-col items-end gap-2 leading-tight">
+              <span class="whitespace-nowrap">
+                <span class="font-title text-3xl font-bold">{standing && standing.problems.length === 0 ? standing.bars : '–'}</span>
+                <span class="text-soft">{standing?.bars === '1' ? msg.barUnit() : msg.barsUnitMany()}</span>
+              </span>
+              {#if standing?.way}<WayThumbnail way={standing.way} />{/if}
             </span>
           </a>
           {#if routine.placements > 0}

@@ -1,5 +1,6 @@
 <script lang="ts">
   import { limits } from '$lib/api/limits';
+  import { whileShown } from '$lib/ui/whileShown';
   import msg from '$lib/messages/rules';
   import common from '$lib/messages/common';
   import TitleField from '$lib/ui/TitleField.svelte';
@@ -24,15 +25,15 @@
   $effect(() => {
     desk = undefined;
     failure = undefined;
-    let left: ProfileDesk | undefined;
-    Promise.all([ProfileDesk.open(id), api.GET('/api/figures'), reference.load()]).then(
+    return whileShown(
+      Promise.all([ProfileDesk.open(id), api.GET('/api/figures'), reference.load()]),
       ([opened, list]) => {
         figures = required(list);
-        desk = left = opened;
+        desk = opened;
       },
       (thrown) => (failure = sentenceOf(thrown)),
+      ([opened]) => opened.leave(),
     );
-    return () => left?.leave();
   });
 
   async function remove() {

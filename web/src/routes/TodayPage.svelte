@@ -1,5 +1,6 @@
 <script lang="ts">
   import msg from '$lib/messages/logbook';
+  import { whileShown } from '$lib/ui/whileShown';
   import { api, required, sentenceOf, type Today } from '$lib/api/client';
   import { dateWords } from '$lib/events/clock';
   import { aboutOf } from '$lib/logbook/aboutOf';
@@ -26,22 +27,22 @@
 
   $effect(() => {
     void noteQueue.handed;
-    void read(date);
+    return whileShown(
+      read(date),
+      ([answer, loaded]) => {
+        today = required(answer);
+        NewLesson = loaded.default;
+        failure = undefined;
+        if (!preparing.isReady && navigator.onLine) void prepare(today);
+      },
+      (thrown) => (failure = sentenceOf(thrown)),
+    );
   });
 
   /** The browser takes its time to find out where it is, so what is known without is seen before. */
   async function read(day: string | undefined) {
     await painted();
-    const zone = zoneHere();
-    try {
-      const [answer, loaded] = await Promise.all([api.GET('/api/today', { params: { query: { zone, date: day } } }), newLesson]);
-      today = required(answer);
-      NewLesson = loaded.default;
-      failure = undefined;
-      if (!preparing.isReady && navigator.onLine) void prepare(today);
-    } catch (thrown) {
-      failure = sentenceOf(thrown);
-    }
+    return Promise.all([api.GET('/api/today', { params: { query: { zone: zoneHere(), date: day } } }), newLesson]);
   }
 
   async function prepare({ lessons, couples }: Today) {

@@ -1,5 +1,6 @@
 <script lang="ts">
   import msg from '$lib/messages/questions';
+  import { whileShown } from '$lib/ui/whileShown';
   import { api, required, sentenceOf, type Reading } from '$lib/api/client';
   import StepDrawing from '$lib/floor/StepDrawing.svelte';
   import { distinct } from '$lib/ui/distinct';
@@ -19,15 +20,16 @@
     const id = figure;
     reading = undefined;
     at = 0;
-    api
-      .GET('/api/figures/{id}', { params: { path: { id } } })
-      .then(async (answer) => {
-        const read = required(await api.POST('/api/readings', { body: required(answer) }));
-        if (id === figure) reading = read;
-      })
-      .catch((thrown) => (failure = sentenceOf(thrown)));
+    const leave = whileShown(
+      api.GET('/api/figures/{id}', { params: { path: { id } } }).then(async (answer) => required(await api.POST('/api/readings', { body: required(answer) }))),
+      (read) => (reading = read),
+      (thrown) => (failure = sentenceOf(thrown)),
+    );
     const timer = setInterval(() => (at = at >= onsets.length + 1 ? 0 : at + 1), STEP_MILLISECONDS);
-    return () => clearInterval(timer);
+    return () => {
+      leave();
+      clearInterval(timer);
+    };
   });
 </script>
 

@@ -65,7 +65,7 @@ export class DeskView {
   }
 
   add(following: Following) {
-    this.desk.add(following);
+    void this.desk.add(following);
     this.close();
   }
 

@@ -19,6 +19,19 @@ function titled(routine: Routine): Routine {
   return routine.title.trim() === '' ? { ...routine, title: msg.untitled() } : routine;
 }
 
+/** What was found for one passage of a routine as it was then; it is offered as long as both are what is looked at. */
+interface Found<T> {
+  routine: Routine;
+  passage: number;
+  direction: Direction;
+  found: T;
+}
+
+/** Whether two states of a routine differ in nothing but the title. */
+function danceTheSame(one: Routine, other: Routine): boolean {
+  return (Object.keys({ ...one, ...other }) as (keyof Routine)[]).every((key) => key === 'title' || one[key] === other[key]);
+}
+
 const NOTHING_NEXT: NextFigures = { may: [], mayNot: [] };
 
 /** A routine being put together: its placements as they are written, and the score with every repeat in its place. What is chosen is a passage of the score. */
@@ -28,14 +41,13 @@ export class RoutineDesk extends EditSession<Routine> {
 
   score = $state.raw<Score>();
   selected = $state(0);
-  next = $state.raw<NextFigures>(NOTHING_NEXT);
+  #next = $state.raw<Found<NextFigures>>();
   /** On which side of the chosen figure others are offered, or in its place. */
   direction = $state<Direction>('next');
-  repairs = $state.raw<Repair[]>([]);
+  #repairs = $state.raw<Found<Repair[]>>();
   loop = $state.raw<Loop>();
-  bridges = $state.raw<Chain[]>();
-  /** Ways round what blocks the way after the chosen place, once they are asked for. */
-  detours = $state.raw<Detour[]>();
+  #bridges = $state.raw<Found<Chain[]>>();
+  #detours = $state.raw<Found<Detour[]>>();
   #toChoose: Place | undefined;
   /** The placements the score has been made of. */
   #scored: Placement[] = [];
@@ -85,6 +97,30 @@ export class RoutineDesk extends EditSession<Routine> {
     return { index: Math.min(passage?.index ?? this.selected, Math.max(0, this.placements.length - 1)), round: passage?.round ?? 1 };
   }
 
+  /** What may be danced beside the chosen figure; while that is being worked out, what was known last. */
+  get next(): NextFigures {
+    return this.#next?.found ?? NOTHING_NEXT;
+  }
+
+  /** What would mend the seam after the chosen figure, once that was asked for. */
+  get repairs(): Repair[] {
+    return this.#current(this.#repairs) ?? [];
+  }
+
+  /** The shortest chains across the seam after the chosen figure, once they were asked for. */
+  get bridges(): Chain[] | undefined {
+    return this.#current(this.#bridges);
+  }
+
+  /** Ways round what blocks the way after the chosen figure, once they were asked for. */
+  get detours(): Detour[] | undefined {
+    return this.#current(this.#detours);
+  }
+
+  #current<T>(offer: Found<T> | undefined): T | undefined {
+    return offer && danceTheSame(offer.routine, this.routine) && offer.passage === this.selected && offer.direction === this.direction ? offer.found : undefined;
+  }
+
   /** Done when the score is that of the routine. */
   get settled(): Promise<void> {
     return this.#latest.settled;
@@ -107,16 +143,25 @@ export class RoutineDesk extends EditSession<Routine> {
     const last = (this.score?.placements.length ?? this.placements.length) - 1;
     this.selected = Math.max(0, Math.min(placement, last));
     this.#chooseLater();
-    this.bridges = undefined;
-    this.detours = undefined;
+    this.#bridges = undefined;
+    this.#detours = undefined;
     void this.#askNext();
   }
 
   /** Puts a figure beside the chosen placement, on the side it was offered for, and chooses it. */
-  add(following: Following) {
-    if (this.direction === 'next') this.insert([following.placement]);
-    else if (this.direction === 'instead') this.replace(following);
-    else this.#insertBefore(following.placement);
+  async add(following: Following) {
+    const meant = this.#current(this.#next) ? following : await this.#offeredNow(following);
+    if (!meant) return this.saySo(msg.isNotOfferedHereAnyMore({ title: following.title }));
+    if (this.direction === 'next') this.insert([meant.placement]);
+    else if (this.direction === 'instead') this.replace(meant);
+    else this.#insertBefore(meant.placement);
+  }
+
+  /** The same as it is offered once it is known again what is: what was pressed was offered for another place or an earlier state. */
+  async #offeredNow(following: Following): Promise<Following | undefined> {
+    await this.offered;
+    const wanted = JSON.stringify(following.placement);
+    return this.next.may.find((each) => JSON.stringify(each.placement) === wanted);
   }
 
   look(direction: Direction) {
@@ -163,20 +208,12 @@ export class RoutineDesk extends EditSession<Routine> {
 
   /** The shortest chains from the chosen place to what follows it. */
   async askBridges(most = 8) {
-    try {
-      this.bridges = required(await api.POST('/api/bridges', { body: { routine: this.routine, after: this.selected, most } }));
-    } catch (thrown) {
-      this.fail(thrown);
-    }
+    this.#bridges = (await this.#find(async (routine, after) => required(await api.POST('/api/bridges', { body: { routine, after, most } })))) ?? this.#bridges;
   }
 
   /** What could be danced if the way were blocked after the chosen place. */
   async askDetours() {
-    try {
-      this.detours = required(await api.POST('/api/detours', { body: { routine: this.routine, after: this.selected } }));
-    } catch (thrown) {
-      this.fail(thrown);
-    }
+    this.#detours = (await this.#find(async (routine, after) => required(await api.POST('/api/detours', { body: { routine, after } })))) ?? this.#detours;
   }
 
   /** Keeps ways round with the routine, beside the placement after which they begin. */
@@ -192,15 +229,32 @@ export class RoutineDesk extends EditSession<Routine> {
 
   async tryLoop() {
     try {
-      this.loop = required(await api.POST('/api/loops', { body: this.routine }));
+      await this.settled;
+      const { routine } = this;
+      const loop = required(await api.POST('/api/loops', { body: routine }));
+      if (danceTheSame(routine, this.routine)) this.loop = loop;
     } catch (thrown) {
       this.fail(thrown);
     }
   }
 
-  async askRepairs(after: number) {
-    this.repairs = [];
-    if (this.seamAfter(after)?.verdict.outcome !== 'holds') this.repairs = await this.#repairsAfter(after);
+  /** What would mend the seam after the chosen figure, unless it holds. */
+  async askRepairs() {
+    if (this.seamAfter(this.selected)?.verdict.outcome === 'holds') return;
+    this.#repairs = (await this.#find(async (routine, after) => required(await api.POST('/api/repairs', { body: { routine, after } })))) ?? this.#repairs;
+  }
+
+  /** Asks for something about the chosen passage, once it is known where that lies; nothing if meanwhile another is looked at. */
+  async #find<T>(ask: (routine: Routine, passage: number) => Promise<T>): Promise<Found<T> | undefined> {
+    await this.settled;
+    const { routine, selected: passage, direction } = this;
+    try {
+      const offer = { routine, passage, direction, found: await ask(titled(routine), passage) };
+      return this.#current(offer) === undefined ? undefined : offer;
+    } catch (thrown) {
+      this.fail(thrown);
+      return undefined;
+    }
   }
 
   /** Takes the chosen figure out, and has done so when the score is there. A corner after it is then turned after the figure before. */
@@ -333,8 +387,6 @@ export class RoutineDesk extends EditSession<Routine> {
 
   protected changed() {
     this.loop = undefined;
-    this.bridges = undefined;
-    this.detours = undefined;
     void this.#latest.ask(this.routine).then(() => this.#askNext());
   }
 
@@ -371,36 +423,24 @@ export class RoutineDesk extends EditSession<Routine> {
     this.selected = Math.max(0, Math.min(this.selected, placements.length - 1));
   }
 
-  async #repairsAfter(after: number): Promise<Repair[]> {
-    try {
-      return required(await api.POST('/api/repairs', { body: { routine: this.routine, after } }));
-    } catch (thrown) {
-      this.fail(thrown);
-      return [];
-    }
-  }
-
   #askNext(): Promise<void> {
     return this.#following.ask(true);
   }
 
   async #readNext() {
-    try {
-      const isFirst = this.direction === 'instead' && this.selected === 0;
-      if (this.chosen === undefined || isFirst) {
-        const figures = required(await api.GET('/api/figures', { params: { query: { dance: this.routine.dance } } }));
-        this.next = {
-          may: figures.map(({ id, title, level }) => ({ placement: { figure: id }, title, way: '', level, beats: 0, outcome: 'holds', reason: '' })),
-          mayNot: [],
-        };
-        return;
-      }
-      const routine = titled(this.routine);
-      const after = this.direction === 'instead' ? this.selected - 1 : this.selected;
-      const question = { body: { routine, after } };
-      this.next = required(await (this.direction === 'before' ? api.POST('/api/previous', question) : api.POST('/api/next', question)));
-    } catch (thrown) {
-      this.fail(thrown);
+    this.#next = (await this.#find((routine, passage) => this.#beside(routine, passage))) ?? this.#next;
+  }
+
+  async #beside(routine: Routine, passage: number): Promise<NextFigures> {
+    const isFirst = this.direction === 'instead' && passage === 0;
+    if (this.chosen === undefined || isFirst) {
+      const figures = required(await api.GET('/api/figures', { params: { query: { dance: routine.dance } } }));
+      return {
+        may: figures.map(({ id, title, level }) => ({ placement: { figure: id }, title, way: '', level, beats: 0, outcome: 'holds', reason: '' })),
+        mayNot: [],
+      };
     }
+    const question = { body: { routine, after: this.direction === 'instead' ? passage - 1 : passage } };
+    return required(await (this.direction === 'before' ? api.POST('/api/previous', question) : api.POST('/api/next', question)));
   }
 }

@@ -1,5 +1,5 @@
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
-import type { Routine } from '$lib/api/client';
+import type { Following, Routine } from '$lib/api/client';
 import { BasedOn, program, Refused, remembering, type Question } from '$lib/testing/program';
 import { notices } from '$lib/ui/Notices.svelte';
 import { keepRecovered } from '$lib/ui/recovered';
@@ -25,17 +25,19 @@ function scored({ placements }: Routine, apart: string[] = []) {
 
 let questions: Question[] = [];
 let apart: string[] = [];
+let offers: Following[] = [];
 let routine = ROUTINE;
 
 beforeEach(() => {
   letGo = [];
   apart = [];
+  offers = [following('x'), following('y')];
   routine = ROUTINE;
   remembering();
   questions = program({
     'GET /api/routines/{id}': () => routine,
-    '/api/next': { may: [], mayNot: [] },
-    '/api/previous': { may: [], mayNot: [] },
+    '/api/next': () => ({ may: offers, mayNot: [] }),
+    '/api/previous': () => ({ may: offers, mayNot: [] }),
     '/api/repairs': [{ label: 'a bridge', placements: [{ figure: 'z' }] }],
     '/api/bridges': [],
     '/api/detours': [],
@@ -162,7 +164,7 @@ describe('a figure that is added', () => {
   it('comes behind the chosen one, and is chosen then', async () => {
     const desk = await opened();
     desk.select(1);
-    desk.add(following('x'));
+    void desk.add(following('x'));
     await settle();
     expect([figures(desk), desk.chosen?.figure]).toEqual([['a', 'b', 'x', 'c', 'd', 'e'], 'x']);
   });
@@ -174,13 +176,13 @@ describe('a figure that is added', () => {
     desk.turnCorner();
     await settle();
     desk.look('before');
-    desk.add(following('x'));
+    void desk.add(following('x'));
     await settle();
     expect(desk.placements[2]).toMatchObject({ figure: 'x', section: { title: 'Verse', times: 2 } });
     expect([desk.placements[3]?.section, desk.sectionOf(3)]).toEqual([undefined, { title: 'Verse', times: 2 }]);
     desk.select(3);
     desk.look('instead');
-    desk.add(following('y'));
+    void desk.add(following('y'));
     await settle();
     expect(desk.placements[3]).toMatchObject({ figure: 'y', cornerAfter: true });
     expect(questions.filter(({ path }) => path === '/api/previous').length).toBeGreaterThan(0);
@@ -230,12 +232,42 @@ it('knows what breaks, and what would mend it', async () => {
   apart = ['b c'];
   const desk = await opened();
   expect([desk.broken, desk.seamAfter(1)?.verdict.outcome]).toEqual([1, 'breaks']);
-  await desk.askRepairs(0);
+  await desk.askRepairs();
   expect(desk.repairs).toEqual([]);
-  await desk.askRepairs(1);
+  desk.select(1);
+  await desk.askRepairs();
   desk.mend(desk.repairs[0]!);
   await settle();
   expect(figures(desk)).toEqual(['z']);
+});
+
+it('adds nothing that was offered for an earlier state and is not offered now, and says so', async () => {
+  const desk = await opened();
+  await desk.offered;
+  desk.select(2);
+  offers = [following('y')];
+  void desk.add(following('x'));
+  void desk.add(following('y'));
+  await settle();
+  expect(figures(desk)).toEqual(['a', 'b', 'c', 'y', 'd', 'e']);
+  expect(notices.current?.sentence).toBe('x no longer fits here.');
+});
+
+it('takes no late answer for one about the place that is looked at now', async () => {
+  apart = ['b c', 'd e'];
+  const desk = await opened();
+  desk.select(1);
+  const late = desk.askRepairs();
+  await vi.waitFor(() => expect(questions.at(-1)?.path).toBe('/api/repairs'));
+  desk.select(3);
+  await late;
+  expect(desk.repairs).toEqual([]);
+  await desk.askRepairs();
+  expect(desk.repairs).toHaveLength(1);
+  desk.typeTitle('Six');
+  expect(desk.repairs).toHaveLength(1);
+  desk.highlight();
+  expect(desk.repairs).toEqual([]);
 });
 
 it('forgets what was asked of a routine that has changed since', async () => {

@@ -1,5 +1,6 @@
 <script lang="ts">
   import msg from '$lib/messages/routines';
+  import { whileShown } from '$lib/ui/whileShown';
   import common from '$lib/messages/common';
   import { api, type Figure, type Placement } from '$lib/api/client';
   import Choice from '$lib/ui/Choice.svelte';
@@ -15,7 +16,8 @@
     const id = placement.figure;
     figure = undefined;
     if (!id) return;
-    api.GET('/api/figures/{id}', { params: { path: { id } } }).then(
+    return whileShown(
+      api.GET('/api/figures/{id}', { params: { path: { id } } }),
       (answer) => (figure = answer.data),
       () => (figure = undefined),
     );
