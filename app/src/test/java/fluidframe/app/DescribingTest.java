@@ -175,6 +175,18 @@ class DescribingTest extends OverHttp {
                         jsonPath("$.faults[*].place", hasItems("/repeat", "/repeat/times", "/finishes/0/man/0/row")));
     }
 
+    @Test
+    void aPartOfFewerRowsKeepsOfTheOtherWaysWhatFitsAndSaysWhatDoesNot() throws Exception {
+        ObjectNode spin = http.figure("waltz-double-reverse-spin");
+        JsonNode derived = answer(derive(spin, "opposite", "man"));
+        assertThat(derived.at("/figure/lady")).hasSize(3);
+        assertThat(derived.at("/figure/finishes/0/lady").isMissingNode()
+                        || derived.at("/figure/finishes/0/lady").isEmpty())
+                .isTrue();
+        assertThat(derived.at("/figure/finishes/0/man")).hasSize(1);
+        assertThat(derived.get("doubts").toString()).contains("\\\"turned whole\\\" loses what it says of row 4");
+    }
+
     private ResultActions derive(ObjectNode figure, String kind, String from) throws Exception {
         ObjectNode question = JSON.createObjectNode().put("kind", kind).put("from", from);
         question.set("figure", figure);

@@ -5,6 +5,7 @@ import fluidframe.app.figures.FigureMapper;
 import fluidframe.core.audit.Doubts;
 import fluidframe.core.couple.Part;
 import fluidframe.core.couple.Relation;
+import fluidframe.core.derive.FittingVariants;
 import fluidframe.core.derive.PartnerPart;
 import fluidframe.core.figure.Chart;
 import fluidframe.core.figure.Figure;
@@ -33,11 +34,13 @@ record DerivationDocument(FigureDocument figure, List<ChangeDocument> changes, L
     static DerivationDocument partner(Figure figure, Chart derived) {
         Part part = derived.part();
         Relation standing = PartnerPart.standing(figure, part.partner());
+        FittingVariants fitting = FittingVariants.of(figure, derived);
         FigureDraft before = DraftWriter.write(figure);
         Figure danced = (part == Part.MAN
                         ? figure.withCharts(derived, figure.lady())
                         : figure.withCharts(figure.man(), derived))
-                .withStart(standing);
+                .withStart(standing)
+                .withVariants(fitting.variants());
         FigureDraft after = DraftWriter.write(danced).withDerived(derivedCells(before, part, derived));
         List<String> assumed = standing.equals(figure.start())
                 ? List.of()
@@ -46,8 +49,15 @@ record DerivationDocument(FigureDocument figure, List<ChangeDocument> changes, L
         return new DerivationDocument(
                 FigureMapper.document(after),
                 changes(before, after),
-                Stream.concat(assumed.stream(), Doubts.of(figure, danced, part).stream())
+                Stream.of(assumed, leftOut(fitting), Doubts.of(figure, danced, part))
+                        .flatMap(List::stream)
                         .toList());
+    }
+
+    private static List<String> leftOut(FittingVariants fitting) {
+        return fitting.leftOut().stream()
+                .map(left -> DerivationsSentences.theWayLosesARow(left.way(), left.row(), left.rows()))
+                .toList();
     }
 
     static DerivationDocument whole(Figure figure, Figure derived) {
