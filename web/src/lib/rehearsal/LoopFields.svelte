@@ -31,6 +31,20 @@
   {#if parts.length > 0}<Choice label={common.part()} value={part < 0 ? '' : String(part)} any={msg.none()} options={parts} onchange={choosePart} />{/if}
   <Choice label={msg.from()} options={figures} value={String(rehearsal.first)} onchange={(first) => rehearsal.choose(Number(first), Math.max(Number(first), rehearsal.last))} />
   <Choice label={common.to()} options={figures} value={String(rehearsal.last)} onchange={(last) => rehearsal.choose(Math.min(Number(last), rehearsal.first), Number(last))} />
+  <NumberField
+    before={msg.fromBar()}
+    min={1}
+    max={rehearsal.barCount}
+    value={rehearsal.bars.first}
+    onchange={(first) => rehearsal.chooseBars(first, Math.max(first, rehearsal.bars.last))}
+  />
+  <NumberField
+    before={msg.toBar()}
+    min={1}
+    max={rehearsal.barCount}
+    value={rehearsal.bars.last}
+    onchange={(last) => rehearsal.chooseBars(Math.min(rehearsal.bars.first, last), last)}
+  />
   <button class="act" onclick={() => rehearsal.choose(rehearsal.first, rehearsal.score.placements.length - 1)}>{msg.toTheEnd()}</button>
   <button class="act" onclick={() => rehearsal.choose(0, rehearsal.score.placements.length - 1)}>{msg.wholeRoutine()}</button>
   <Toggle label={msg.loop()} on={options.loops} onchange={(loops) => rehearsal.set({ loops })} />

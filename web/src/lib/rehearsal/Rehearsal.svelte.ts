@@ -10,6 +10,11 @@ import { TrackPlayer } from './TrackPlayer';
 const BAND = 0.7;
 /** A ladder that would begin at its top begins so many rungs lower. */
 const RUNGS = 6;
+interface Bars {
+  first: number;
+  last: number;
+}
+
 /** Beats nearer than this are the same. */
 const SAME = 1e-6;
 
@@ -24,6 +29,8 @@ export class Rehearsal {
   /** First and last passage of what is danced. */
   first = $state(0);
   last = $state(0);
+  /** The bars that are danced, from 1, where the stretch was said in bars: it may begin and end within a figure. */
+  #bars = $state.raw<Bars>();
   failure = $state<string>();
   track = $state.raw<SoundTrack>();
   readonly music = new OwnMusic();
@@ -45,12 +52,44 @@ export class Rehearsal {
   }
 
   get from(): number {
+    if (this.#bars) return Math.max(0, this.#lineBefore(this.#bars.first));
     return this.score.placements[this.first]?.onset ?? 0;
   }
 
   get to(): number {
+    if (this.#bars) return Math.min(this.score.beats, this.#lineBefore(this.#bars.last + 1));
     const placement = this.score.placements[this.last];
     return placement ? placement.onset + placement.beats : this.score.beats;
+  }
+
+  /** The beat of the routine on which a bar begins; before its start where a dance begins within its first bar. */
+  #lineBefore(bar: number): number {
+    return (bar - 1) * this.score.beatsPerBar - this.score.firstBeat;
+  }
+
+  #barAt(beat: number): number {
+    return Math.floor((beat + this.score.firstBeat) / this.score.beatsPerBar + SAME) + 1;
+  }
+
+  /** How many bars the routine has; one that is begun counts. */
+  get barCount(): number {
+    return this.#barAt(Math.max(0, this.score.beats - 2 * SAME * this.score.beatsPerBar));
+  }
+
+  /** The bars in which the stretch begins and ends. */
+  get bars(): Bars {
+    return this.#bars ?? { first: this.#barAt(this.from), last: this.#barAt(Math.max(this.from, this.to - 2 * SAME * this.score.beatsPerBar)) };
+  }
+
+  /** Dances from the beginning of one bar to the end of another, wherever figures begin and end. */
+  chooseBars(first: number, last: number) {
+    const within = (bar: number) => Math.max(1, Math.min(bar, this.barCount));
+    const bars = { first: within(Math.min(first, last)), last: within(Math.max(first, last)) };
+    const at = (beat: number) => this.score.placements.findLastIndex(({ onset }) => onset <= beat + SAME);
+    this.first = Math.max(0, at(Math.max(0, this.#lineBefore(bars.first))));
+    this.last = Math.max(this.first, at(this.#lineBefore(bars.last + 1) - 2 * SAME));
+    this.#bars = bars;
+    this.#begin();
   }
 
   /** Per cent of the tempo, with what the ladder has added. */
@@ -120,6 +159,11 @@ export class Rehearsal {
   choose(first: number, last: number) {
     this.first = Math.max(0, Math.min(first, last));
     this.last = Math.min(this.score.placements.length - 1, Math.max(first, last));
+    this.#bars = undefined;
+    this.#begin();
+  }
+
+  #begin() {
     const restarts = this.playing;
     this.pause();
     this.beat = this.from;

@@ -38,6 +38,7 @@ describe('a rehearsal', () => {
       'Audio',
       class {
         addEventListener() {}
+        pause() {}
       },
     ),
   );
@@ -49,6 +50,24 @@ describe('a rehearsal', () => {
     plain.set({ ladder: false, percent: 60 });
     plain.set({ ladder: true });
     expect(plain.options.percent).toBe(60);
+  });
+
+  it('dances a stretch of bars that begins and ends within figures, where bar 1 begins on its second beat', () => {
+    const placements = [
+      { onset: 0, beats: 4 },
+      { onset: 4, beats: 8 },
+    ];
+    const eight = { ...score, placements, beats: 12, beatsPerBar: 4, firstBeat: 1 } as unknown as Score;
+    vi.stubGlobal('cancelAnimationFrame', () => {});
+    const danced = new Rehearsal({ id: 'r', title: 'R' } as Routine, eight, {});
+    vi.spyOn(danced, 'prepare').mockResolvedValue();
+    expect([danced.barCount, danced.bars]).toEqual([4, { first: 1, last: 4 }]);
+    danced.chooseBars(2, 2);
+    expect([danced.from, danced.to, danced.first, danced.last, danced.beat]).toEqual([3, 7, 0, 1, 3]);
+    danced.chooseBars(9, 0);
+    expect([danced.from, danced.to]).toEqual([0, 12]);
+    danced.choose(1, 1);
+    expect([danced.from, danced.to, danced.bars]).toEqual([4, 12, { first: 2, last: 4 }]);
   });
 
   it('as an exercise states it is not remembered', () => {
