@@ -71,7 +71,7 @@
 {:else if desk}
   <div class="mx-auto flex max-w-[84rem] flex-col gap-4 px-6 py-5 max-sm:px-3">
     <DeskHeader {desk} label={msg.name()} />
-    <nav class="-mx-3 flex items-center gap-2 overflow-x-auto px-3 sm:flex-wrap print:hidden" aria-label={msg.couplePages()}>
+    <nav class="flex flex-wrap items-center gap-2 print:hidden" aria-label={msg.couplePages()}>
       {#each PANELS as panel (panel.show)}
         <a class={['act', shown === panel.show && 'act-main']} aria-current={shown === panel.show ? 'page' : undefined} href={`#/couples/${id}?show=${panel.show}`}>{panel.label}</a
         >

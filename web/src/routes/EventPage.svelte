@@ -105,11 +105,11 @@
       </span>
     </header>
     <Unkept {desk} />
-    <nav class="-mx-4 flex items-center gap-2 overflow-x-auto px-4 sm:flex-wrap" aria-label={msg.partsOfTheEvent()}>
+    <nav class="flex flex-wrap items-center gap-2" aria-label={msg.partsOfTheEvent()}>
       {#each PANELS as panel (panel.show)}
         <a class={['act', shown === panel.show && 'act-main']} aria-current={shown === panel.show ? 'page' : undefined} href={`#/events/${id}?show=${panel.show}`}>{panel.label}</a>
       {/each}
-      <span class="flex-1"></span>
+      <span class="flex-1 max-sm:hidden"></span>
       <a class="act" href={`#/rules/${desk.event.profile}`}>{msg.theRules()}</a>
       {#if desk.isKept && desk.event.plan}<a class="act" href={`/api/events/${desk.event.id}/calendar.ics`} download={`${desk.event.id}.ics`}>{msg.exportCalendar()}</a>{/if}
     </nav>

@@ -139,8 +139,8 @@
                 <span class="h-14 w-24 max-lg:order-last max-lg:hidden"
                   >{#if list.paths[figure.id]}<PathThumbnail path={list.paths[figure.id]!} />{/if}</span
                 >
-                <span class="leading-tight">
-                  <span class="block font-title text-lg leading-tight font-semibold max-sm:text-right">{figure.count}</span>
+                <span class="leading-tight max-sm:text-right">
+                  <span class="block font-title text-lg leading-tight font-semibold">{figure.count}</span>
                   <span class="text-soft">{barsWords(figure.bars)}</span>
                 </span>
                 <EndMark end={figure.entry} label={msg.starts()} />

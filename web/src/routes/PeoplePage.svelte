@@ -127,13 +127,15 @@
         <ul class="mt-2">
           {#each people as person (person.id)}
             <li class="flex items-center gap-2 border-t border-line py-1.5">
-              <input
-                class="size-6 accent-(--ff-ink)"
-                type="checkbox"
-                aria-label={msg.include({ title: person.title })}
-                checked={chosen.includes(person.id)}
-                onchange={() => toggle(person.id)}
-              />
+              <label class="grid size-10 shrink-0 place-items-center">
+                <input
+                  class="size-6 accent-(--ff-ink)"
+                  type="checkbox"
+                  aria-label={msg.include({ title: person.title })}
+                  checked={chosen.includes(person.id)}
+                  onchange={() => toggle(person.id)}
+                />
+              </label>
               <a class="flex-1 py-1 text-lg font-semibold hover:underline" href={`#/people/${person.id}`}>{person.title}</a>
               <span class="text-soft">{person.level ?? ''}</span>
             </li>

@@ -112,7 +112,9 @@
             <h3 class="text-xl"><a class="hover:underline" href={`#/couples/${couple.couple}`}>{couple.title}</a></h3>
             {#each couple.events.slice(0, 2) as event, at (at)}<p class="text-brass-deep">{event.title} {inDays(event.days)}, {dateWords(event.date)}</p>{/each}
             <div class="mt-1"><DueList due={couple.due} brief /></div>
-            {#if couple.dueInAll > couple.due.length}<a class="mt-1 inline-block py-1 font-semibold underline" href={`#/couples/${couple.couple}`}>{msg.allPracticeDue()}</a>{/if}
+            {#if couple.dueInAll > couple.due.length}<a class="mt-1 inline-block py-1 font-semibold underline max-sm:py-2" href={`#/couples/${couple.couple}`}
+                >{msg.allPracticeDue()}</a
+              >{/if}
           </article>
         {/each}
       </div>

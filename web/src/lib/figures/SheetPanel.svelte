@@ -34,7 +34,7 @@
 </script>
 
 <Tabs.Root value={panel} onValueChange={onpanel} class="panel flex min-h-0 flex-col overflow-hidden">
-  <Tabs.List class="flex shrink-0 overflow-x-auto border-b-[1.5px] border-line px-1" aria-label={msg.aboutTheFigure()}>
+  <Tabs.List class="flex shrink-0 flex-wrap border-b-[1.5px] border-line px-1" aria-label={msg.aboutTheFigure()}>
     {#each PANELS as { value, label } (value)}
       <Tabs.Trigger
         {value}

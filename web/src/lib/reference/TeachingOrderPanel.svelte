@@ -33,7 +33,7 @@
     >
       <span class="text-right font-title text-lg text-soft">{index + 1}</span>
       <span class="min-w-0 leading-tight"
-        ><a class="font-semibold hover:underline" href={`#/figures/${step.figure}`}>{step.title}</a>
+        ><a class="inline-block font-semibold hover:underline max-sm:py-2" href={`#/figures/${step.figure}`}>{step.title}</a>
         <span class="text-soft">{levelOf(step.level)}</span>{#if step.learns.length > 0}<span class="block text-sm text-soft">{msg.newIn({ join: step.learns.join(', ') })}</span
           >{/if}</span
       >
