@@ -2,12 +2,14 @@
   import msg from '$lib/messages/routines';
   import { whileShown } from '$lib/ui/whileShown';
   import common from '$lib/messages/common';
-  import { api, required, sentenceOf, type Part, type Piece, type Routine, type Score } from '$lib/api/client';
+  import { api, required, sentenceOf, type LegendEntry, type Part, type Piece, type Routine, type Score } from '$lib/api/client';
   import { minutes } from '$lib/music/minutes';
   import { reference } from '$lib/reference/reference.svelte';
-  import { cardLines } from '$lib/routines/RoutineCard';
+  import { cardLines, printedLegend, sayingOf } from '$lib/routines/RoutineCard';
   import { asked, changedQuery, queryOf } from '$lib/ui/address';
   import Choice from '$lib/ui/Choice.svelte';
+  import FootworkChoice from '$lib/ui/FootworkChoice.svelte';
+  import { settings } from '$lib/ui/settings.svelte';
   import FloorPlan from '$lib/floor/FloorPlan.svelte';
   import Toggle from '$lib/ui/Toggle.svelte';
   import Message from '$lib/ui/Message.svelte';
@@ -15,6 +17,7 @@
 
   let routine = $state.raw<Routine>();
   let score = $state.raw<Score>();
+  let legend = $state.raw<LegendEntry[]>([]);
   let piece = $state.raw<Piece>();
   let failure = $state<string>();
   let id = $derived((router.params as Record<string, string> | undefined)?.id ?? '');
@@ -24,10 +27,16 @@
   $effect(() => {
     const path = { id };
     return whileShown(
-      Promise.all([api.GET('/api/routines/{id}', { params: { path } }), api.GET('/api/routines/{id}/score', { params: { path } }), reference.load()]),
-      ([stored, laid]) => {
+      Promise.all([
+        api.GET('/api/routines/{id}', { params: { path } }),
+        api.GET('/api/routines/{id}/score', { params: { path } }),
+        api.GET('/api/routines/{id}/legend', { params: { path, query: { footwork: settings.footwork } } }),
+        reference.load(),
+      ]),
+      ([stored, laid, codes]) => {
         routine = required(stored);
         score = required(laid);
+        legend = required(codes);
         void hear(routine);
       },
       (thrown) => (failure = sentenceOf(thrown)),
@@ -50,6 +59,8 @@
 
   let lines = $derived(score ? cardLines(score) : []);
   const sectionOf = (index: number) => routine?.placements[index]?.section?.title;
+  let say = $derived(sayingOf(legend, query.words === 'yes'));
+  let printed = $derived(query.words === 'yes' ? [] : printedLegend(legend, lines, parts));
   let notes = $derived(lines.map((line) => routine?.placements[line.placement.index]?.note ?? ''));
 </script>
 
@@ -68,6 +79,8 @@
       ]}
       onchange={(steps) => ask({ steps })}
     />
+    <Toggle label={msg.inWords()} title={msg.codesAreWrittenOut()} on={query.words === 'yes'} onchange={(on) => ask({ words: on ? 'yes' : '' })} />
+    {#if parts.length > 0}<FootworkChoice />{/if}
     <Toggle label={msg.floorPath()} on={query.path !== 'no'} onchange={(on) => ask({ path: on ? '' : 'no' })} />
     <input
       class="field min-w-40 flex-1"
@@ -118,8 +131,9 @@
               <span class="ml-auto font-semibold">{line.counts}</span>
             </p>
             <p class="leading-snug text-soft print:text-ink">
-              {[line.begins && msg.begins({ begins: line.begins }), line.ends && line.ends !== line.begins && msg.ends({ ends: line.ends })].filter(Boolean).join(' · ')}
-              {#if line.hold}· <a class="underline" href={`#/postures?${queryOf({ dance: score.dance, position: line.position, hold: line.hold })}`}>{line.position}, {line.hold}</a
+              {[line.begins && msg.begins({ begins: say(line.begins) }), line.ends && line.ends !== line.begins && msg.ends({ ends: say(line.ends) })].filter(Boolean).join(' · ')}
+              {#if line.hold}· <a class="underline" href={`#/postures?${queryOf({ dance: score.dance, position: line.position, hold: line.hold })}`}
+                  >{say(line.position)}, {say(line.hold)}</a
                 >{/if}
             </p>
             {#if notes[index]}<p class="leading-snug">{notes[index]}</p>{/if}
@@ -128,7 +142,9 @@
                 <p class="mt-1 font-semibold">{part}</p>
                 <ol class="leading-snug">
                   {#each line.steps[part] as step, at (at)}<li class="flex gap-2">
-                      <span class="min-w-8 font-semibold">{step.count}</span><span class="flex-1">{step.wording}</span><strong class="min-w-10 text-right">{step.footwork}</strong>
+                      <span class="min-w-8 font-semibold">{step.count}</span><span class="flex-1">{step.wording}</span><strong class="min-w-10 text-right"
+                        >{say(step.footwork)}</strong
+                      >
                     </li>{/each}
                 </ol>
               {/if}
@@ -138,6 +154,19 @@
         </li>
       {/each}
     </ol>
+    {#if printed.length > 0}
+      <section class="mt-5 break-inside-avoid" aria-labelledby="legend">
+        <h2 id="legend" class="text-lg">{msg.whatTheCodesMean()}</h2>
+        <dl class="mt-1 columns-3 gap-6 text-sm leading-snug max-sm:columns-1">
+          {#each printed as { code, meaning } (code)}
+            <div class="flex break-inside-avoid gap-2">
+              <dt class="min-w-16 font-semibold">{code}</dt>
+              <dd>{meaning}</dd>
+            </div>
+          {/each}
+        </dl>
+      </section>
+    {/if}
   {:else if !failure}
     <p class="p-10 text-center text-xl text-soft">{msg.preparingTheCard()}</p>
   {/if}

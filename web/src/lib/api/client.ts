@@ -9,6 +9,7 @@ export type Row = Schemas['Row'];
 export type Relation = Schemas['Relation'];
 export type FigurePath = Schemas['FigurePath'];
 export type FloorWay = Schemas['FloorWay'];
+export type LegendEntry = Schemas['LegendEntry'];
 export type FigureSummary = Schemas['FigureSummary'];
 export type FigureEnd = Schemas['FigureEnd'];
 export type Reading = Schemas['Reading'];

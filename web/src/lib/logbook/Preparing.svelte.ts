@@ -58,6 +58,7 @@ export class Preparing {
       this.#count(answer?.response.ok ?? false);
       answer?.data?.placements.forEach(({ figure }) => figure && figures.push(figure));
       reads.push(() => api.GET('/api/routines/{id}/score', { params: { path: { id } } }));
+      reads.push(() => api.GET('/api/routines/{id}/legend', { params: { path: { id }, query: { footwork: settings.footwork } } }));
     }
     for (const id of unique(figures)) {
       reads.push(

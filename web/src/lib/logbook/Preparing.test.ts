@@ -29,6 +29,7 @@ const ANSWERS = {
   '/api/postures/{id}/reading': {},
   '/api/routines/{id}': { placements: [{ figure: 'waltz-wing' }, { element: { kind: 'pause' } }, { figure: 'waltz-weave' }] },
   '/api/routines/{id}/score': {},
+  '/api/routines/{id}/legend': [],
   '/api/figures/{id}': {},
   '/api/figures/{id}/cards': {},
 };

@@ -1,6 +1,6 @@
 import { expect, it } from 'vitest';
 import type { Score } from '$lib/api/client';
-import { cardLines } from './RoutineCard';
+import { cardLines, printedLegend, sayingOf } from './RoutineCard';
 
 const step = (placement: number, count: string, more = {}) => ({ placement, part: 'man', count, alignment: `f ${count}`, position: 'closed', hold: 'closed', ...more });
 
@@ -16,4 +16,20 @@ it('takes the steps of each time that a section is danced, though it is written 
   expect(first).toMatchObject({ counts: '1 2', begins: 'f 1', ends: 'f 2', position: 'closed', hold: 'closed' });
   expect(again).toMatchObject({ counts: '3', position: 'PP', hold: 'closed' });
   expect(first?.steps.lady).toHaveLength(1);
+});
+
+it('explains the codes that are printed, and no others, or writes them out', () => {
+  const score = {
+    placements: [{ index: 0, round: 1, title: 'Whisk' }],
+    steps: [
+      step(0, '1', { alignment: 'b DC', footwork: 'HT' }),
+      step(0, '2', { alignment: 'f LOD', footwork: 'T' }),
+      step(0, '3', { alignment: 'p DW', footwork: 'TH', part: 'lady' }),
+    ],
+  } as unknown as Score;
+  const legend = ['b DC', 'f LOD', 'p DW', 'HT', 'T', 'TH'].map((code) => ({ code, meaning: `${code} in words` }));
+  const codes = (parts: ('man' | 'lady')[]) => printedLegend(legend, cardLines(score), parts).map(({ code }) => code);
+  expect(codes([])).toEqual(['b DC', 'f LOD']);
+  expect(codes(['man'])).toEqual(['b DC', 'f LOD', 'HT', 'T']);
+  expect([sayingOf(legend, true)('b DC'), sayingOf(legend, true)('closed'), sayingOf(legend, false)('b DC')]).toEqual(['b DC in words', 'closed', 'b DC']);
 });

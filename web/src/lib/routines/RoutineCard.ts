@@ -1,4 +1,4 @@
-import type { Part, Score, ScoredPlacement, ScoreStep } from '$lib/api/client';
+import type { LegendEntry, Part, Score, ScoredPlacement, ScoreStep } from '$lib/api/client';
 
 /** One line of a routine's card: what is danced where, how it is counted, where it looks, and what changes in the hold. */
 export interface CardLine {
@@ -36,4 +36,18 @@ export function cardLines(score: Score): CardLine[] {
       hold: changes ? last.hold : '',
     };
   });
+}
+
+/** Of a legend what is printed: the codes of what the lines say and of the steps that are shown. */
+export function printedLegend(legend: LegendEntry[], lines: CardLine[], parts: Part[]): LegendEntry[] {
+  const printed = new Set(
+    lines.flatMap((line) => [line.begins, line.ends, line.position, line.hold, ...parts.flatMap((part) => line.steps[part].map(({ footwork }) => footwork))]),
+  );
+  return legend.filter(({ code }) => printed.has(code));
+}
+
+/** How a card says its codes: as they are, or in words. */
+export function sayingOf(legend: LegendEntry[], inWords: boolean): (code: string) => string {
+  const meanings = new Map(legend.map(({ code, meaning }) => [code, meaning]));
+  return (code) => (inWords ? (meanings.get(code) ?? code) : code);
 }

@@ -3,6 +3,7 @@ package fluidframe.app;
 import static fluidframe.app.Http.JSON;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.hamcrest.Matchers.containsString;
+import static org.hamcrest.Matchers.empty;
 import static org.hamcrest.Matchers.greaterThan;
 import static org.hamcrest.Matchers.hasItem;
 import static org.hamcrest.Matchers.hasSize;
@@ -13,6 +14,7 @@ import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.status;
 
 import java.io.ByteArrayInputStream;
+import java.util.List;
 import javax.sound.midi.MidiSystem;
 import javax.sound.sampled.AudioInputStream;
 import javax.sound.sampled.AudioSystem;
@@ -26,6 +28,18 @@ import tools.jackson.databind.node.ObjectNode;
 /** Floors, sounds and drawings over HTTP. */
 @SpringBootTest(properties = {"fluidframe.test=program", "springdoc.api-docs.enabled=false"})
 class RehearsingHttpTest extends OverHttp {
+
+    @Test
+    void everyCodeOfARoutinesCardIsExplainedOnceInTheWordsThatAreWanted() throws Exception {
+        http.read("/api/routines/ferry-night-waltz/legend")
+                .andExpect(jsonPath("$[?(@.code == 'b DC')].meaning", is(List.of("backing diagonally to centre"))))
+                .andExpect(jsonPath("$[?(@.code == 'PP')].meaning", is(List.of("promenade"))))
+                .andExpect(jsonPath("$[?(@.code == 'HT')].meaning", is(List.of("heel, toe"))))
+                .andExpect(jsonPath("$[?(@.code == 'closed')]", empty()));
+        http.read("/api/routines/ferry-night-waltz/legend?footwork=spoken")
+                .andExpect(status().isUnprocessableContent());
+        http.read("/api/routines/nowhere/legend").andExpect(status().isNotFound());
+    }
 
     @Test
     void aScoreCarriesTheMotionBetweenTheSteps() throws Exception {
