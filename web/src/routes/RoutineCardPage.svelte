@@ -131,9 +131,11 @@
               <span class="ml-auto font-semibold">{line.counts}</span>
             </p>
             <p class="leading-snug text-soft print:text-ink">
-              {[line.begins && msg.begins({ begins: say(line.begins) }), line.ends && line.ends !== line.begins && msg.ends({ ends: say(line.ends) })].filter(Boolean).join(' · ')}
+              {[line.begins && msg.begins({ begins: say('alignment', line.begins) }), line.ends && line.ends !== line.begins && msg.ends({ ends: say('alignment', line.ends) })]
+                .filter(Boolean)
+                .join(' · ')}
               {#if line.hold}· <a class="underline" href={`#/postures?${queryOf({ dance: score.dance, position: line.position, hold: line.hold })}`}
-                  >{say(line.position)}, {say(line.hold)}</a
+                  >{say('position', line.position)}, {say('hold', line.hold)}</a
                 >{/if}
             </p>
             {#if notes[index]}<p class="leading-snug">{notes[index]}</p>{/if}
@@ -143,7 +145,7 @@
                 <ol class="leading-snug">
                   {#each line.steps[part] as step, at (at)}<li class="flex gap-2">
                       <span class="min-w-8 font-semibold">{step.count}</span><span class="flex-1">{step.wording}</span><strong class="min-w-10 text-right"
-                        >{say(step.footwork)}</strong
+                        >{say('footwork', step.footwork)}</strong
                       >
                     </li>{/each}
                 </ol>
@@ -158,7 +160,7 @@
       <section class="mt-5 break-inside-avoid" aria-labelledby="legend">
         <h2 id="legend" class="text-lg">{msg.whatTheCodesMean()}</h2>
         <dl class="mt-1 columns-3 gap-6 text-sm leading-snug max-sm:columns-1">
-          {#each printed as { code, meaning } (code)}
+          {#each printed as { kind, code, meaning } (kind + code)}
             <div class="flex break-inside-avoid gap-2">
               <dt class="min-w-16 font-semibold">{code}</dt>
               <dd>{meaning}</dd>

@@ -1,5 +1,5 @@
 import { expect, it } from 'vitest';
-import type { Score } from '$lib/api/client';
+import type { LegendEntry, Score } from '$lib/api/client';
 import { cardLines, printedLegend, sayingOf } from './RoutineCard';
 
 const step = (placement: number, count: string, more = {}) => ({ placement, part: 'man', count, alignment: `f ${count}`, position: 'closed', hold: 'closed', ...more });
@@ -27,9 +27,20 @@ it('explains the codes that are printed, and no others, or writes them out', () 
       step(0, '3', { alignment: 'p DW', footwork: 'TH', part: 'lady' }),
     ],
   } as unknown as Score;
-  const legend = ['b DC', 'f LOD', 'p DW', 'HT', 'T', 'TH'].map((code) => ({ code, meaning: `${code} in words` }));
+  const entry = (kind: LegendEntry['kind'], code: string, meaning = `said of ${kind}`) => ({ kind, code, meaning });
+  const legend = [
+    ...['b DC', 'f LOD', 'p DW'].map((code) => entry('alignment', code)),
+    entry('hold', 'closed', 'closed hold'),
+    ...['HT', 'T', 'TH'].map((code) => entry('footwork', code)),
+  ];
   const codes = (parts: ('man' | 'lady')[]) => printedLegend(legend, cardLines(score), parts).map(({ code }) => code);
   expect(codes([])).toEqual(['b DC', 'f LOD']);
   expect(codes(['man'])).toEqual(['b DC', 'f LOD', 'HT', 'T']);
-  expect([sayingOf(legend, true)('b DC'), sayingOf(legend, true)('closed'), sayingOf(legend, false)('b DC')]).toEqual(['b DC in words', 'closed', 'b DC']);
+  const [inWords, inCodes] = [sayingOf(legend, true), sayingOf(legend, false)];
+  expect([inWords('alignment', 'b DC'), inWords('hold', 'closed'), inWords('position', 'closed'), inCodes('alignment', 'b DC')]).toEqual([
+    'said of alignment',
+    'closed hold',
+    'closed',
+    'b DC',
+  ]);
 });

@@ -38,16 +38,21 @@ export function cardLines(score: Score): CardLine[] {
   });
 }
 
-/** Of a legend what is printed: the codes of what the lines say and of the steps that are shown. */
+/** How a code is said of something: as it is, or in words. */
+export type Saying = (kind: LegendEntry['kind'], code: string) => string;
+
+/** Of a legend what is printed: the codes of what the lines say and of the steps that are shown. A code that is a word of its meaning explains itself. */
 export function printedLegend(legend: LegendEntry[], lines: CardLine[], parts: Part[]): LegendEntry[] {
-  const printed = new Set(
-    lines.flatMap((line) => [line.begins, line.ends, line.position, line.hold, ...parts.flatMap((part) => line.steps[part].map(({ footwork }) => footwork))]),
-  );
-  return legend.filter(({ code }) => printed.has(code));
+  const printed: Record<LegendEntry['kind'], Set<string>> = {
+    alignment: new Set(lines.flatMap(({ begins, ends }) => [begins, ends])),
+    position: new Set(lines.map(({ position }) => position)),
+    hold: new Set(lines.map(({ hold }) => hold)),
+    footwork: new Set(lines.flatMap(({ steps }) => parts.flatMap((part) => steps[part].map(({ footwork }) => footwork)))),
+  };
+  return legend.filter(({ kind, code, meaning }) => printed[kind].has(code) && !meaning.includes(code));
 }
 
-/** How a card says its codes: as they are, or in words. */
-export function sayingOf(legend: LegendEntry[], inWords: boolean): (code: string) => string {
-  const meanings = new Map(legend.map(({ code, meaning }) => [code, meaning]));
-  return (code) => (inWords ? (meanings.get(code) ?? code) : code);
+export function sayingOf(legend: LegendEntry[], inWords: boolean): Saying {
+  const meanings = new Map(legend.map(({ kind, code, meaning }) => [`${kind} ${code}`, meaning]));
+  return (kind, code) => (inWords ? (meanings.get(`${kind} ${code}`) ?? code) : code);
 }

@@ -10,6 +10,7 @@ import fluidframe.core.memory.Grade;
 import fluidframe.core.notation.Column;
 import fluidframe.core.practice.Stage;
 import fluidframe.core.question.Mark;
+import fluidframe.core.routine.Legend;
 import fluidframe.core.routine.RoutineKind;
 import fluidframe.core.standing.Stand;
 import fluidframe.core.text.Term;
@@ -57,6 +58,7 @@ final class ApiFields {
             Map.entry("DayGrade.grade", terms(Grade.values())),
             Map.entry("Figure.level", terms(Level.values())),
             Map.entry("Routine.kind", terms(RoutineKind.values())),
+            Map.entry("LegendEntry.kind", lower(Legend.Kind.values())),
             Map.entry("Score.kind", terms(RoutineKind.values())),
             Map.entry("RoutineStanding.kind", terms(RoutineKind.values())),
             Map.entry("RoutineStanding.level", terms(Level.values())),

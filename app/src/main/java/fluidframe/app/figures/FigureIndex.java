@@ -11,6 +11,8 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Objects;
+import java.util.function.Function;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
 
 /** Which figures there are in a studio, in the order of lists: by dance, the easiest first, then by title. */
@@ -43,6 +45,10 @@ final class FigureIndex {
                 .filter(Objects::nonNull)
                 .map(Entry::edition)
                 .toList();
+    }
+
+    Map<String, FigureSummary> summariesOfDance(String dance) {
+        return ofDance(dance).map(Entry::summary).collect(Collectors.toMap(FigureSummary::id, Function.identity()));
     }
 
     /** The titles of those with findings that say that they cannot be danced. */

@@ -86,6 +86,11 @@ public class FigureLibrary {
         return index().editionsOfDance(dance);
     }
 
+    /** What lists show of the figures of a dance, by id. */
+    Map<String, FigureSummary> summariesOfDance(String dance) {
+        return index().summariesOfDance(dance);
+    }
+
     List<String> unsound(Collection<String> ids) {
         return index().unsound(ids);
     }

@@ -25,11 +25,11 @@ interface FigureRepository extends DocumentRepository<FigureEntity> {
             "select f.document from FigureEntity f where f.studioId = :studio order by f.dance, f.levelRank, f.title, f.slug")
     List<String> documents(long studio);
 
-    /** Stores how many findings a figure has, where that is not what is stored; answers how many rows changed. */
+    /** Stores how many findings a figure has; its revision stays. */
     @Modifying
     @Query("""
             update FigureEntity f set f.errors = :errors, f.warnings = :warnings
-            where f.studioId = :studio and f.slug = :slug and (f.errors <> :errors or f.warnings <> :warnings)
+            where f.studioId = :studio and f.slug = :slug
             """)
-    int count(long studio, String slug, int errors, int warnings);
+    void count(long studio, String slug, int errors, int warnings);
 }

@@ -6,6 +6,7 @@ import fluidframe.app.storage.Changes;
 import fluidframe.app.storage.CurrentStudio;
 import fluidframe.core.dance.Dance;
 import java.util.List;
+import java.util.Map;
 import org.springframework.context.annotation.Lazy;
 import org.springframework.scheduling.annotation.Scheduled;
 import org.springframework.stereotype.Component;
@@ -51,24 +52,27 @@ class FindingCounts {
 
     @TransactionalEventListener(phase = TransactionPhase.AFTER_COMMIT)
     void dancedDifferently(DanceCustomChange change) {
-        count(library.ofDance(change.dance()));
+        count(change.dance());
     }
 
     @Scheduled(initialDelayString = "${fluidframe.prepared-after}", fixedDelay = DAY_MILLISECONDS)
     void afterAStart() {
-        dances.all().stream().map(Dance::id).forEach(dance -> count(library.ofDance(dance)));
+        dances.all().stream().map(Dance::id).forEach(this::count);
     }
 
-    private void count(List<StoredFigure> figures) {
-        List<Counted> counted = figures.stream().map(Counted::of).toList();
-        writing.executeWithoutResult(status -> {
-            int changed = counted.stream()
-                    .mapToInt(each -> repository.count(studio.id(), each.id(), each.errors(), each.warnings()))
-                    .sum();
-            if (changed > 0) {
+    /** Writes nothing where the counts are as they were, so that nobody's saving waits for it. */
+    private void count(String dance) {
+        Map<String, FigureSummary> listed = library.summariesOfDance(dance);
+        List<Counted> changed = library.ofDance(dance).stream()
+                .map(Counted::of)
+                .filter(counted -> !counted.isOf(listed.get(counted.id())))
+                .toList();
+        if (!changed.isEmpty()) {
+            writing.executeWithoutResult(status -> {
+                changed.forEach(each -> repository.count(studio.id(), each.id(), each.errors(), each.warnings()));
                 changes.madeHere();
-            }
-        });
+            });
+        }
     }
 
     private record Counted(String id, int errors, int warnings) {
@@ -76,6 +80,10 @@ class FindingCounts {
         static Counted of(StoredFigure stored) {
             FigureFacts facts = FigureFacts.of(stored.figure());
             return new Counted(stored.figure().id(), facts.errors(), facts.warnings());
+        }
+
+        boolean isOf(FigureSummary listed) {
+            return listed != null && listed.errors() == errors && listed.warnings() == warnings;
         }
     }
 }

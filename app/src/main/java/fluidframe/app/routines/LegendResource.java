@@ -7,6 +7,7 @@ import fluidframe.core.step.FootworkSchool;
 import io.swagger.v3.oas.annotations.media.Schema;
 import io.swagger.v3.oas.annotations.tags.Tag;
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
@@ -34,7 +35,12 @@ class LegendResource {
 
     /** One code and what it means. */
     @Schema(name = "LegendEntry")
-    record EntryDocument(String code, String meaning) {}
+    record EntryDocument(String kind, String code, String meaning) {
+
+        static EntryDocument of(Legend.Entry entry) {
+            return new EntryDocument(entry.kind().name().toLowerCase(Locale.ROOT), entry.code(), entry.meaning());
+        }
+    }
 
     /** The codes of a routine as it is kept, each once; footwork is said in edges or classic. */
     @GetMapping
@@ -46,7 +52,7 @@ class LegendResource {
         return work.about(
                 () -> reader.read(document),
                 routine -> Legend.of(scores.of(routine), school.orElseThrow()).entries().stream()
-                        .map(entry -> new EntryDocument(entry.code(), entry.meaning()))
+                        .map(EntryDocument::of)
                         .toList());
     }
 }

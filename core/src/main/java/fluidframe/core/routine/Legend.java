@@ -8,12 +8,20 @@ import java.util.Map;
 
 /**
  * What the codes mean that a routine is handed out in, for whoever takes it home: alignments, positions, holds and
- * footwork, each once, in the order in which they are met. What is a word already needs no meaning.
+ * footwork, each once, in the order in which they are met.
  */
 public record Legend(List<Entry> entries) {
 
     public Legend {
         entries = List.copyOf(entries);
+    }
+
+    /** What a code is of; the same letters may stand for a position and for a hold. */
+    public enum Kind {
+        ALIGNMENT,
+        POSITION,
+        HOLD,
+        FOOTWORK
     }
 
     /**
@@ -22,28 +30,31 @@ public record Legend(List<Entry> entries) {
      * @param code as it is written
      * @param meaning in words; never the code itself
      */
-    public record Entry(String code, String meaning) {}
+    public record Entry(Kind kind, String code, String meaning) {}
+
+    private record Code(Kind kind, String text) {}
 
     /** @param school how footwork is said */
     public static Legend of(Score score, FootworkSchool school) {
-        Map<String, String> meanings = new LinkedHashMap<>();
-        List<ScoreStep> steps = score.steps();
-        steps.forEach(step -> step.alignment()
-                .ifPresent(alignment -> meanings.putIfAbsent(alignment.toString(), alignment.wording())));
-        steps.stream().map(step -> step.relation().position()).forEach(each -> put(each, meanings));
-        steps.stream().map(step -> step.relation().hold()).forEach(each -> put(each, meanings));
-        steps.stream()
-                .map(step -> step.step().footwork())
-                .forEach(footwork -> meanings.putIfAbsent(
-                        footwork.toString(), footwork.in(school).wording()));
-        List<Entry> entries = meanings.entrySet().stream()
-                .filter(each -> !each.getKey().isBlank() && !each.getKey().equals(each.getValue()))
-                .map(each -> new Entry(each.getKey(), each.getValue()))
-                .toList();
-        return new Legend(entries);
+        Map<Code, String> meanings = new LinkedHashMap<>();
+        for (ScoreStep step : score.steps()) {
+            step.alignment()
+                    .ifPresent(alignment ->
+                            meanings.put(new Code(Kind.ALIGNMENT, alignment.toString()), alignment.wording()));
+            put(Kind.POSITION, step.relation().position(), meanings);
+            put(Kind.HOLD, step.relation().hold(), meanings);
+            meanings.put(
+                    new Code(Kind.FOOTWORK, step.step().footwork().toString()),
+                    step.step().footwork().in(school).wording());
+        }
+        return new Legend(meanings.entrySet().stream()
+                .filter(each -> !each.getValue().isBlank()
+                        && !each.getValue().equals(each.getKey().text()))
+                .map(each -> new Entry(each.getKey().kind(), each.getKey().text(), each.getValue()))
+                .toList());
     }
 
-    private static void put(Term term, Map<String, String> meanings) {
-        meanings.putIfAbsent(term.shorthand(), term.wording());
+    private static void put(Kind kind, Term term, Map<Code, String> meanings) {
+        meanings.put(new Code(kind, term.shorthand()), term.wording());
     }
 }
