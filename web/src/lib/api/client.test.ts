@@ -18,6 +18,9 @@ describe('an answer of the program', () => {
 
   it('that never came is told from one that says no', () => {
     expect(sentenceOf(new Problem(422, 'It cannot be danced.'))).toBe('It cannot be danced.');
+    vi.stubGlobal('navigator', { onLine: false });
+    expect(sentenceOf(new TypeError('Failed to fetch'))).toBe('No network. Your work is stored in this browser.');
+    vi.stubGlobal('navigator', { onLine: true });
     expect(sentenceOf(new TypeError('Failed to fetch'))).toBe('The program is not responding. Your work is stored in this browser; try again when the program is running.');
   });
 });

@@ -191,5 +191,5 @@ export async function fileOf(path: string, body: unknown): Promise<Blob> {
 /** What to tell a person about anything thrown while talking to the program. */
 export function sentenceOf(thrown: unknown): string {
   if (thrown instanceof Problem) return thrown.message;
-  return msg.theProgramIsNotResponding();
+  return globalThis.navigator?.onLine === false ? msg.noNetworkHere() : msg.theProgramIsNotResponding();
 }
