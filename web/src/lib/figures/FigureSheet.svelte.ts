@@ -93,11 +93,6 @@ export class FigureSheet extends EditSession<Figure> {
     return distinct(all);
   }
 
-  /** Whether its charts have at most their counts: nothing has been described that could be right or wrong. */
-  get isBlank(): boolean {
-    return [...this.figure.man, ...this.figure.lady].every((row) => Object.entries(row).every(([column, text]) => column === 'count' || text === undefined || text === ''));
-  }
-
   get open() {
     return this.reading.findings.filter((finding) => finding.muted === undefined);
   }

@@ -32,13 +32,6 @@ async function sheet(answers: Record<string, unknown> = {}) {
   return { sheet: await FigureSheet.open(FIGURE.id), questions };
 }
 
-it('is blank until something is described, whatever its counts', async () => {
-  const { sheet: open } = await sheet({ 'GET /api/figures/{id}': { ...FIGURE, man: [{ count: '1' }, { count: '2', foot: '' }], lady: [{}], derived: undefined } });
-  expect(open.isBlank).toBe(true);
-  open.type('man', 1, 'foot', 'LF');
-  expect(open.isBlank).toBe(false);
-});
-
 describe('cells', () => {
   it('become the shorthand they were read as once they are left, except what was not understood', async () => {
     const reading: Partial<Reading> = {

@@ -59,7 +59,7 @@
 <!-- A press on a button here leaves the cell that is being written in its place: what is found there would be found anew, and be another. -->
 <!-- svelte-ignore a11y_no_static_element_interactions -->
 <div class="space-y-3" aria-live="polite" onmousedown={stayInCell}>
-  <AuditMark {errors} {warnings} blank={sheet.isBlank} />
+  <AuditMark {errors} {warnings} />
   {#each sheet.reading.unreadable as unreadable (unreadable.place.pointer)}
     <article class="border-l-4 border-madder pl-3" data-place={unreadable.place.pointer}>
       <button class="cursor-pointer text-left font-semibold hover:underline" onclick={() => onplace(unreadable.place)}>

@@ -20,7 +20,7 @@
   }
   let { sheet, panel, onpanel, onplace }: Props = $props();
 
-  let found = $derived(sheet.isBlank ? 0 : sheet.reading.unreadable.length + sheet.open.filter((finding) => finding.severity !== 'note').length);
+  let found = $derived(sheet.reading.unreadable.length + sheet.open.filter((finding) => finding.severity !== 'note').length);
   const PANELS = [
     { value: 'checked', label: msg.checked() },
     { value: 'tell', label: msg.describe() },

@@ -3,16 +3,12 @@
   interface Props {
     errors: number;
     warnings: number;
-    /** Nothing has been described yet, so there is nothing to fix. */
-    blank?: boolean;
   }
-  let { errors: found, warnings: doubted, blank = false }: Props = $props();
-  let errors = $derived(blank ? 0 : found);
-  let warnings = $derived(blank ? 0 : doubted);
-  let words = $derived(blank ? msg.notDescribedYet() : errors > 0 ? msg.toFix({ errors }) : warnings > 0 ? msg.toCheck({ warnings }) : msg.addsUp());
+  let { errors, warnings }: Props = $props();
+  let words = $derived(errors > 0 ? msg.toFix({ errors }) : warnings > 0 ? msg.toCheck({ warnings }) : msg.addsUp());
 </script>
 
-<span class={['inline-flex items-center gap-1.5 font-semibold', errors > 0 ? 'text-madder' : warnings > 0 ? 'text-brass-deep' : blank ? 'text-soft' : 'text-spruce']}>
+<span class={['inline-flex items-center gap-1.5 font-semibold', errors > 0 ? 'text-madder' : warnings > 0 ? 'text-brass-deep' : 'text-spruce']}>
   <svg width="18" height="18" viewBox="0 0 20 20" aria-hidden="true" fill="none" stroke="currentColor" stroke-width="2.6">
     {#if errors > 0}
       <path d="M8 3H3v14h5M12 3h5v5M17 13v4h-5" />

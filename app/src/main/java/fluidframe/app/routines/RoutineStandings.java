@@ -9,20 +9,16 @@ import fluidframe.app.storage.Edition;
 import fluidframe.app.work.Prepared;
 import fluidframe.core.figure.Figure;
 import fluidframe.core.figure.Level;
-import fluidframe.core.link.Dancing;
 import fluidframe.core.link.Outcome;
 import fluidframe.core.piece.Piece;
 import fluidframe.core.room.FloorWay;
 import fluidframe.core.room.RoomReport;
 import fluidframe.core.routine.Course;
 import fluidframe.core.routine.LooseSeam;
-import fluidframe.core.routine.Placement;
-import fluidframe.core.routine.Routine;
 import fluidframe.core.routine.RoutineKind;
 import fluidframe.core.routine.Score;
 import fluidframe.core.text.Fraction;
 import fluidframe.core.work.Stopping;
-import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -131,17 +127,18 @@ class RoutineStandings implements Prepared {
             Fraction bars = new Fraction(
                     course.length().ticks(),
                     course.routine().dance().rhythm().bar().ticks());
+            RoomReport room = RoomReport.of(score);
             return new Standing(
                     document.id(),
                     document.figures(),
                     bars,
                     course.count(Outcome.BREAKS),
                     course.count(Outcome.BENDS),
-                    RoomReport.of(score).collisions().size(),
+                    room.collisions().size(),
                     score.routine().hasUsualTempo(),
-                    level(score.routine()),
+                    score.routine().highestLevel(),
                     said(document).orElseGet(() -> RoutineKind.of(score.routine())),
-                    Optional.of(FloorWay.of(score)),
+                    Optional.of(room.way()),
                     List.of());
         } catch (RefusedException e) {
             return new Standing(
@@ -159,16 +156,8 @@ class RoutineStandings implements Prepared {
         }
     }
 
-    private static Optional<Level> level(Routine routine) {
-        return routine.placements().stream()
-                .map(Placement::item)
-                .filter(Dancing.class::isInstance)
-                .map(item -> ((Dancing) item).figure().level())
-                .max(Comparator.naturalOrder());
-    }
-
     private static Optional<RoutineKind> said(RoutineDocument document) {
-        return Optional.ofNullable(document.kind()).map(RoutineKind.LEXICON::read);
+        return Optional.ofNullable(document.kind()).flatMap(RoutineKind.LEXICON::find);
     }
 
     /** What each routine that dances a figure would have of it if it were changed so. */

@@ -18,6 +18,7 @@ import java.util.stream.Stream;
 public final class Audit {
 
     private static final List<Rule> RULES = List.of(
+            new ChartsAreDescribed(),
             new CountIsReadable(),
             new CountFillsBars(),
             new StartsOnAllowedBeat(),
@@ -111,7 +112,9 @@ public final class Audit {
         List<Finding> found = new ArrayList<>();
         for (Rule rule : rules) {
             Stopping.check();
-            rule.check(subject).forEach(finding -> found.add(finding.mutedBy(figure.mutes())));
+            rule.check(subject).stream()
+                    .filter(finding -> !subject.saysNothingAt(finding.place()))
+                    .forEach(finding -> found.add(finding.mutedBy(figure.mutes())));
         }
         if (rules == RULES
                 && FOUNDATIONS.stream().allMatch(rule -> rule.check(subject).isEmpty())) {

@@ -10,6 +10,8 @@ import fluidframe.core.figure.Moments;
 import fluidframe.core.figure.TurnAccount;
 import fluidframe.core.geometry.CoupleFit;
 import fluidframe.core.geometry.CoupleStances;
+import fluidframe.core.notation.Column;
+import fluidframe.core.notation.Place;
 import fluidframe.core.space.Turn;
 import fluidframe.core.step.Step;
 import fluidframe.core.time.CountException;
@@ -18,6 +20,7 @@ import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Stream;
 
 /** A figure under audit, with what several rules need worked out once. */
 public final class Subject {
@@ -56,6 +59,21 @@ public final class Subject {
 
     List<Step> steps(Part part) {
         return figure.chart(part).steps();
+    }
+
+    /** Whether a chart has rows that say nothing but their counts. */
+    boolean isBlank(Part part) {
+        return !steps(part).isEmpty()
+                && steps(part).stream()
+                        .allMatch(step -> Stream.of(Column.values())
+                                .allMatch(column -> column == Column.COUNT
+                                        || column.shorthand(step).isEmpty()));
+    }
+
+    /** Whether a place is a cell of a blank chart other than a count: what is not described yet is not judged. */
+    boolean saysNothingAt(Place place) {
+        return place.column().filter(column -> column != Column.COUNT).isPresent()
+                && place.part().filter(this::isBlank).isPresent();
     }
 
     /** The timing of a part, unless its count means nothing. */

@@ -1,7 +1,6 @@
 package fluidframe.core.room;
 
 import fluidframe.core.routine.Floor;
-import fluidframe.core.routine.Score;
 import fluidframe.core.space.Point;
 import java.util.ArrayList;
 import java.util.List;
@@ -18,26 +17,28 @@ public record FloorWay(Floor floor, List<Point> points) {
     /** Metres that a point left out lies off the line at most: in a picture as wide as a thumb nobody sees them. */
     private static final double TOLERANCE = 0.2;
 
+    /** Spots left out in a row at most, so that a long stand does not cost the square of its length: sixteen beats. */
+    private static final int MOST_LEFT_OUT = 64;
+
     public FloorWay {
         points = List.copyOf(points);
     }
 
-    public static FloorWay of(Score score) {
-        List<Point> walked = new CouplePath(score)
-                .spots().stream().map(CouplePath.Spot::centre).toList();
+    static FloorWay of(Floor floor, CouplePath path) {
+        List<Point> walked = path.spots().stream().map(CouplePath.Spot::centre).toList();
         List<Point> kept = new ArrayList<>();
         if (!walked.isEmpty()) {
             kept.add(walked.get(0));
             int from = 0;
             for (int to = 2; to < walked.size(); to++) {
-                if (leavesOutTooMuch(walked, from, to)) {
+                if (to - from > MOST_LEFT_OUT || leavesOutTooMuch(walked, from, to)) {
                     from = to - 1;
                     kept.add(walked.get(from));
                 }
             }
             kept.add(walked.get(walked.size() - 1));
         }
-        return new FloorWay(score.routine().floor(), kept);
+        return new FloorWay(floor, kept);
     }
 
     private static boolean leavesOutTooMuch(List<Point> walked, int from, int to) {

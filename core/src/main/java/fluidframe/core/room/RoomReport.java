@@ -24,6 +24,7 @@ import java.util.Optional;
  * @param width metres it must have across
  * @param circles figures that go round a centre
  * @param corners where a corner could be turned that is not
+ * @param way the couple take, to be drawn small
  */
 public record RoomReport(
         List<Collision> collisions,
@@ -32,7 +33,8 @@ public record RoomReport(
         double length,
         double width,
         List<Circle> circles,
-        List<CornerProposal> corners) {
+        List<CornerProposal> corners,
+        FloorWay way) {
 
     /** How near a wall the middle of a body can come: half the shoulders and an elbow. */
     public static final double ELBOW_ROOM = 0.35;
@@ -59,7 +61,8 @@ public record RoomReport(
                 extent(path, true),
                 extent(path, false),
                 circles,
-                new CornerProposals(score, path).best());
+                new CornerProposals(score, path).best(),
+                FloorWay.of(floor, path));
     }
 
     private static List<Collision> collisions(Score score, Floor floor, CouplePath path) {

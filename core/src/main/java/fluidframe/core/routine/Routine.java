@@ -1,6 +1,7 @@
 package fluidframe.core.routine;
 
 import fluidframe.core.dance.Dance;
+import fluidframe.core.figure.Level;
 import fluidframe.core.geometry.Dancers;
 import fluidframe.core.link.Conditions;
 import fluidframe.core.link.Dancing;
@@ -10,6 +11,7 @@ import fluidframe.core.time.Beats;
 import fluidframe.core.time.Tempo;
 import fluidframe.core.work.TooMuchException;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 
@@ -177,11 +179,19 @@ public record Routine(
     }
 
     /**
-     * Whether it is danced within the usual tempo range of its dance: at the tempo of its piece, or else at its own.
+     * Whether its own tempo is within the usual range of its dance; how fast its piece is, is looked at when it is laid
+     * on it.
      */
     public boolean hasUsualTempo() {
-        return dance.isUsualAt(laying.map(
-                        laid -> laid.piece().tempo().barsPerMinute(laid.begins().toDouble()))
-                .orElse((double) tempo.barsPerMinute()));
+        return dance.isUsualAt(tempo.barsPerMinute());
+    }
+
+    /** The highest level of its figures; empty where it dances none. */
+    public Optional<Level> highestLevel() {
+        return placements.stream()
+                .map(Placement::item)
+                .filter(Dancing.class::isInstance)
+                .map(item -> ((Dancing) item).figure().level())
+                .max(Comparator.naturalOrder());
     }
 }

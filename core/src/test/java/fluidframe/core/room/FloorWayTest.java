@@ -27,7 +27,7 @@ class FloorWayTest {
     @Test
     void whatIsLeftOutOfTheDrawnWayIsNowhereFarOff() {
         Score turning = Score.of(routine(List.of(WALK, TURN, TURN, WALK, TURN)));
-        List<Point> drawn = FloorWay.of(turning).points();
+        List<Point> drawn = RoomReport.of(turning).way().points();
         List<CouplePath.Spot> walked = new CouplePath(turning).spots();
         assertThat(drawn.get(0)).isEqualTo(walked.get(0).centre());
         assertThat(drawn.get(drawn.size() - 1))
@@ -39,7 +39,7 @@ class FloorWayTest {
     @Test
     void anEmptyRoutineHasNoWayAndIsForCompetitionsUntilSomebodySaysOtherwise() {
         Routine empty = routine(List.of());
-        assertThat(FloorWay.of(Score.of(empty)).points()).isEmpty();
+        assertThat(RoomReport.of(Score.of(empty)).way().points()).isEmpty();
         assertThat(RoutineKind.of(empty)).isEqualTo(RoutineKind.COMPETITION);
     }
 
