@@ -74,6 +74,7 @@
   let places = $derived<Place[]>([
     ...RAIL.map(({ path, label }) => ({ kind: common.view(), title: label, path })),
     { kind: common.view(), title: msg.lessons(), path: '/lessons' },
+    { kind: common.view(), title: common.amalgamations(), path: '/amalgamations' },
     { kind: common.view(), title: msg.about(), path: '/about' },
     { kind: common.view(), title: common.symbolsAndColours(), path: '/look' },
     { kind: common.view(), title: common.yourFirstHour(), path: '/first-hour' },

@@ -146,6 +146,7 @@
             {/each}
           </p>
           <p class="mt-3 flex flex-wrap gap-2">
+            <a class="act" href={`#/amalgamations?dance=${dance.id}`}>{common.amalgamations()}</a>
             <a class="act" href={`#/map?dance=${dance.id}`}>{msg.linkMap()}</a>
             <a class="act" href={`#/postures?dance=${dance.id}`}>{common.postureAndHold()}</a>
             <a class="act" href={`#/questions?dance=${dance.id}`}>{common.questions()}</a>

@@ -19,6 +19,7 @@
   import StepDrawing from '$lib/floor/StepDrawing.svelte';
   import { queryOf } from '$lib/ui/address';
   import { reference } from '$lib/reference/reference.svelte';
+  import AfterPaint from '$lib/ui/AfterPaint.svelte';
   import Choice from '$lib/ui/Choice.svelte';
   import { changedQuery } from '$lib/ui/address';
   import { isTyped, settleField } from '$lib/ui/fieldState';
@@ -249,27 +250,29 @@
           {/if}
         </p>{/if}
 
-      <div class={['grid grid-cols-1 gap-3 lg:grid-cols-[3fr_2fr]', foldedOut ? 'lg:h-96' : 'lg:min-h-72 lg:shrink-0 lg:grow lg:basis-0']}>
-        <section class="panel flex h-96 flex-col overflow-hidden lg:h-auto lg:min-h-0" aria-label={msg.stepsOnTheFloor()}>
-          <div class="flex items-center gap-2 px-3 pt-2">
-            <button class="act" aria-label={common.previousStep()} disabled={at === 0} onclick={() => show({ at: String(at - 1) })}>
-              <ChevronLeft width={18} height={18} />
-            </button>
-            <span class="min-w-16 text-center font-title text-2xl font-semibold">
-              {at === 0 ? msg.sheetStart() : (sheet.figure.man[litRow('man') ?? 0]?.count ?? '')}
-            </span>
-            <button class="act" aria-label={common.nextStep()} disabled={at >= sheet.onsets.length} onclick={() => show({ at: String(at + 1) })}>
-              <ChevronRight width={18} height={18} />
-            </button>
-            <button class="act px-2" aria-label={msg.saveTheStepsAsSvg2()} title={msg.saveTheStepsAsSvg()} onclick={() => sheet!.saveSteps()}
-              ><Download width={18} height={18} /></button
-            >
-          </div>
-          <div class="min-h-0 flex-1"><StepDrawing reading={sheet.reading} {at} onsets={sheet.onsets} /></div>
-          <p class="border-t-[6px] border-line px-3 py-1 text-sm text-soft">{msg.wallOnThisSideLine()}</p>
-        </section>
-        <SheetPanel {sheet} panel={query.get('panel') ?? 'checked'} onpanel={(panel) => show({ panel: panel === 'checked' ? '' : panel })} onplace={goTo} />
-      </div>
+      <AfterPaint>
+        <div class={['grid grid-cols-1 gap-3 lg:grid-cols-[3fr_2fr]', foldedOut ? 'lg:h-96' : 'lg:min-h-72 lg:shrink-0 lg:grow lg:basis-0']}>
+          <section class="panel flex h-96 flex-col overflow-hidden lg:h-auto lg:min-h-0" aria-label={msg.stepsOnTheFloor()}>
+            <div class="flex items-center gap-2 px-3 pt-2">
+              <button class="act" aria-label={common.previousStep()} disabled={at === 0} onclick={() => show({ at: String(at - 1) })}>
+                <ChevronLeft width={18} height={18} />
+              </button>
+              <span class="min-w-16 text-center font-title text-2xl font-semibold">
+                {at === 0 ? msg.sheetStart() : (sheet.figure.man[litRow('man') ?? 0]?.count ?? '')}
+              </span>
+              <button class="act" aria-label={common.nextStep()} disabled={at >= sheet.onsets.length} onclick={() => show({ at: String(at + 1) })}>
+                <ChevronRight width={18} height={18} />
+              </button>
+              <button class="act px-2" aria-label={msg.saveTheStepsAsSvg2()} title={msg.saveTheStepsAsSvg()} onclick={() => sheet!.saveSteps()}
+                ><Download width={18} height={18} /></button
+              >
+            </div>
+            <div class="min-h-0 flex-1"><StepDrawing reading={sheet.reading} {at} onsets={sheet.onsets} /></div>
+            <p class="border-t-[6px] border-line px-3 py-1 text-sm text-soft">{msg.wallOnThisSideLine()}</p>
+          </section>
+          <SheetPanel {sheet} panel={query.get('panel') ?? 'checked'} onpanel={(panel) => show({ panel: panel === 'checked' ? '' : panel })} onplace={goTo} />
+        </div>
+      </AfterPaint>
     </div>
     <p class="px-1 text-sm text-soft">
       <strong>{msg.takeCare2()}</strong>

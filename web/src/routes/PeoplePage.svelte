@@ -6,6 +6,7 @@
   import GradeMark from '$lib/logbook/GradeMark.svelte';
   import { reference } from '$lib/reference/reference.svelte';
   import { idOf } from '$lib/ui/idOf';
+  import AfterPaint from '$lib/ui/AfterPaint.svelte';
   import Message from '$lib/ui/Message.svelte';
   import { NewCouple } from '$lib/people/NewCouple.svelte';
   import { push } from 'svelte-spa-router';
@@ -145,40 +146,42 @@
       </section>
     </div>
     {#if progress && progress.rows.length > 0}
-      <section class="panel overflow-x-auto p-4" aria-label={msg.progress()}>
-        <h2 class="text-2xl">{msg.progress()}</h2>
-        <p class="mb-2 flex flex-wrap gap-x-4 gap-y-1 text-soft">
-          {#each ['shown', 'coming', 'steady', 'secure'] as stage (stage)}<span class="inline-flex items-center gap-1"><GradeMark value={stage} size={18} />{stage}</span>{/each}
-        </p>
-        <table class="w-full border-collapse text-left">
-          <thead>
-            <tr
-              ><th scope="col" class="py-1 pr-4">{common.figure()}</th>{#each progress.titles as title, index (progress.couples[index])}<th
-                  scope="col"
-                  class="px-2 py-1 font-semibold"><a class="hover:underline" href={`#/couples/${progress.couples[index]}?show=progress`}>{title}</a></th
-                >{/each}</tr
-            >
-          </thead>
-          <tbody>
-            {#each danceTitles as dance (dance)}
-              <tr><th scope="colgroup" colspan={progress.couples.length + 1} class="border-t-[1.5px] border-line pt-2 font-title text-lg">{dancesOf([dance])}</th></tr>
-              {#each progress.rows.filter((row) => row.dance === dance) as row (row.figure)}
-                <tr class="border-t border-line">
-                  <th scope="row" class="py-1 pr-4 font-normal"><a class="hover:underline" href={`#/figures/${row.figure}/card`}>{row.title}</a></th>
-                  {#each row.stages as stage, index (index)}
-                    <td class="px-2 py-1"
-                      >{#if stage !== 'not shown'}<span class="inline-flex items-center gap-1 whitespace-nowrap"><GradeMark value={stage} />{stage}</span>{:else}<span
-                          class="text-soft"
-                          aria-label={msg.notShown()}>·</span
-                        >{/if}</td
-                    >
-                  {/each}
-                </tr>
+      <AfterPaint>
+        <section class="panel overflow-x-auto p-4" aria-label={msg.progress()}>
+          <h2 class="text-2xl">{msg.progress()}</h2>
+          <p class="mb-2 flex flex-wrap gap-x-4 gap-y-1 text-soft">
+            {#each ['shown', 'coming', 'steady', 'secure'] as stage (stage)}<span class="inline-flex items-center gap-1"><GradeMark value={stage} size={18} />{stage}</span>{/each}
+          </p>
+          <table class="w-full border-collapse text-left">
+            <thead>
+              <tr
+                ><th scope="col" class="py-1 pr-4">{common.figure()}</th>{#each progress.titles as title, index (progress.couples[index])}<th
+                    scope="col"
+                    class="px-2 py-1 font-semibold"><a class="hover:underline" href={`#/couples/${progress.couples[index]}?show=progress`}>{title}</a></th
+                  >{/each}</tr
+              >
+            </thead>
+            <tbody>
+              {#each danceTitles as dance (dance)}
+                <tr><th scope="colgroup" colspan={progress.couples.length + 1} class="border-t-[1.5px] border-line pt-2 font-title text-lg">{dancesOf([dance])}</th></tr>
+                {#each progress.rows.filter((row) => row.dance === dance) as row (row.figure)}
+                  <tr class="border-t border-line">
+                    <th scope="row" class="py-1 pr-4 font-normal"><a class="hover:underline" href={`#/figures/${row.figure}/card`}>{row.title}</a></th>
+                    {#each row.stages as stage, index (index)}
+                      <td class="px-2 py-1"
+                        >{#if stage !== 'not shown'}<span class="inline-flex items-center gap-1 whitespace-nowrap"><GradeMark value={stage} />{stage}</span>{:else}<span
+                            class="text-soft"
+                            aria-label={msg.notShown()}>·</span
+                          >{/if}</td
+                      >
+                    {/each}
+                  </tr>
+                {/each}
               {/each}
-            {/each}
-          </tbody>
-        </table>
-      </section>
+            </tbody>
+          </table>
+        </section>
+      </AfterPaint>
     {/if}
   {:else if !failure}
     <p class="p-10 text-center text-xl text-soft">{msg.loadingPeople()}</p>

@@ -2,7 +2,8 @@
   import { limits } from '$lib/api/limits';
   import msg from '$lib/messages/routines';
   import common from '$lib/messages/common';
-  import { api, required, sentenceOf } from '$lib/api/client';
+  import { sentenceOf } from '$lib/api/client';
+  import { createRoutine } from '$lib/routines/createRoutine';
   import { RoutineList, type Order } from '$lib/routines/RoutineList.svelte';
   import { ageOf, today } from '$lib/ui/moment';
   import Printer from '~icons/lucide/printer';
@@ -13,7 +14,6 @@
   import WayThumbnail from '$lib/floor/WayThumbnail.svelte';
   import { tempoOutsideOf } from '$lib/reference/danceWords';
   import { KINDS } from '$lib/routines/kinds';
-  import { idOf } from '$lib/ui/idOf';
   import { narrow } from '$lib/ui/narrow';
   import Message from '$lib/ui/Message.svelte';
   import { push } from 'svelte-spa-router';
@@ -35,14 +35,7 @@
   async function create(event: SubmitEvent) {
     event.preventDefault();
     try {
-      await reference.load();
-      const tempo = reference.dance(dance)?.slowestBarsPerMinute ?? 30;
-      const created = required(
-        await api.POST('/api/routines', {
-          body: { id: idOf(title, 'routine', list.routines?.map((routine) => routine.id) ?? []), title: title.trim(), dance, kind, tempo, placements: [] },
-        }),
-      );
-      await push(`/routines/${created.id}`);
+      await push(`/routines/${await createRoutine({ title: title.trim(), dance, kind, placements: [] })}`);
     } catch (thrown) {
       list.failure = sentenceOf(thrown);
     }
@@ -50,7 +43,10 @@
 </script>
 
 <div class="mx-auto flex max-w-[70rem] flex-col gap-4 px-6 py-5">
-  <h1 class="text-4xl max-sm:text-2xl">{msg.routines()}</h1>
+  <header class="flex flex-wrap items-baseline gap-x-4">
+    <h1 class="flex-1 text-4xl max-sm:text-2xl">{msg.routines()}</h1>
+    <a class="act" href="#/amalgamations">{common.amalgamations()}</a>
+  </header>
   {#if list.failure}<Message sentence={list.failure} />{/if}
   <details class="panel px-3 py-2" open={!narrow.current || list.routines?.length === 0}>
     <summary class="cursor-pointer py-1 font-semibold">{msg.newRoutine()}</summary>

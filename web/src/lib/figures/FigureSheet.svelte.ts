@@ -1,6 +1,7 @@
 import msg from '$lib/messages/figures';
 import { api, fileOf, Problem, required } from '$lib/api/client';
 import type { ColumnKey, Completion, Derivation, Figure, Finding, Fix, Part, Place, Reading, RoutineEffect, Row, ShippedFigure, Unreadable } from '$lib/api/client';
+import { asKept } from '$lib/ui/asKept';
 import { distinct } from '$lib/ui/distinct';
 import { EditSession, opened } from '$lib/ui/EditSession.svelte';
 import { Latest } from '$lib/ui/Latest';
@@ -78,8 +79,11 @@ export class FigureSheet extends EditSession<Figure> {
   shipped = $state.raw<ShippedFigure | null>();
 
   static async open(id: string): Promise<FigureSheet> {
+    const kept = asKept(figureStore, id, () => api.GET('/api/figures/{id}/reading', { params: { path: { id } } }));
     const sheet = new FigureSheet(figureStore, await opened(figureStore, id));
-    await sheet.#latest.ask(sheet.figure);
+    const reading = await kept;
+    if (reading?.tag === sheet.tag) sheet.#take(sheet.figure, reading.document);
+    else await sheet.#latest.ask(sheet.figure);
     return sheet;
   }
 
@@ -357,14 +361,18 @@ export class FigureSheet extends EditSession<Figure> {
 
   async #read(figure: Figure) {
     try {
-      this.reading = required(await api.POST('/api/readings', { body: figure }));
-      if (this.#unreadable) this.clearFailure();
-      this.#unreadable = false;
-      if (this.figure === figure && this.#editing === undefined) this.#canonical();
+      this.#take(figure, required(await api.POST('/api/readings', { body: figure })));
     } catch (thrown) {
       this.#unreadable = true;
       this.fail(thrown);
     }
+  }
+
+  #take(figure: Figure, reading: Reading) {
+    this.reading = reading;
+    if (this.#unreadable) this.clearFailure();
+    this.#unreadable = false;
+    if (this.figure === figure && this.#editing === undefined) this.#canonical();
   }
 
   /** The steps as they are drawn, true to scale. */

@@ -1,6 +1,6 @@
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
 import type { Figure, Finding, Reading } from '$lib/api/client';
-import { program, Refused, remembering, type Question } from '$lib/testing/program';
+import { BasedOn, program, Refused, remembering, type Question } from '$lib/testing/program';
 import { notices } from '$lib/ui/Notices.svelte';
 import { FigureSheet } from './FigureSheet.svelte';
 import { blankFigure } from './newFigure';
@@ -31,6 +31,18 @@ async function sheet(answers: Record<string, unknown> = {}) {
   const questions = program({ ...BASICS, ...answers });
   return { sheet: await FigureSheet.open(FIGURE.id), questions };
 }
+
+describe('what is said of it as it is kept', () => {
+  const asked = async (tag: string) => {
+    const { questions } = await sheet({ '/api/figures/{id}/reading': new BasedOn(tag, NOTHING_WRONG) });
+    return questions.filter(({ path }) => path === '/api/readings').length;
+  };
+
+  it('is taken where it is of the revision that is opened, and asked for once more where it is of another', async () => {
+    expect(await asked('"1"')).toBe(0);
+    expect(await asked('"2"')).toBe(1);
+  });
+});
 
 describe('cells', () => {
   it('become the shorthand they were read as once they are left, except what was not understood', async () => {

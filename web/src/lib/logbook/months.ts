@@ -11,7 +11,8 @@ export function monthsBetween(first: string, last: string): string[] {
   return found;
 }
 
-/** "Nov" of a month such as 2026-11. */
-export function monthWords(month: string): string {
-  return new Date(`${month.slice(0, 7)}-15T12:00Z`).toLocaleDateString(undefined, { month: 'short', timeZone: 'UTC' });
+/** "Nov" of a month such as 2026-11; "Nov 26" with its year. */
+export function monthWords(month: string, year = false): string {
+  const day = new Date(`${month.slice(0, 7)}-15T12:00Z`);
+  return day.toLocaleDateString(undefined, { month: 'short', year: year ? '2-digit' : undefined, timeZone: 'UTC' });
 }

@@ -4,7 +4,7 @@ import { lastDance, rememberDance } from './lastDance';
 /** What the program knows before anybody has described anything; loaded once. */
 class Reference {
   dances = $state.raw<Dance[]>([]);
-  notation = $state.raw<Notation>({ columns: [], levels: [], positions: [], holds: [], cautions: [], elements: [], actions: [] });
+  notation = $state.raw<Notation>({ columns: [], levels: [], positions: [], holds: [], cautions: [], elements: [], actions: [], amalgamationUses: [] });
 
   #loading: Promise<void> | undefined;
 

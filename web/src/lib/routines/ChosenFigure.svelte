@@ -2,6 +2,7 @@
   import { limits } from '$lib/api/limits';
   import msg from '$lib/messages/routines';
   import common from '$lib/messages/common';
+  import SaveAmalgamation from '$lib/amalgamations/SaveAmalgamation.svelte';
   import GrowingField from '$lib/ui/GrowingField.svelte';
   import CornerMark from '~icons/lucide/corner-left-up';
   import { intoView } from '$lib/ui/intoView';
@@ -10,6 +11,7 @@
   import type { DeskView } from './DeskView.svelte';
   import ElementFields from './ElementFields.svelte';
   import LoopAnswer from './LoopAnswer.svelte';
+  import NextAmalgamations from './NextAmalgamations.svelte';
   import NextFigures from './NextFigures.svelte';
   import type { Direction } from './RoutineDesk.svelte';
   import Seam from './Seam.svelte';
@@ -68,6 +70,7 @@
   />
   {#if desk.chosen}
     <SectionFields placement={desk.chosen} section={desk.section} ondivide={(section) => desk.divide(section)} onrounds={(rounds) => desk.dance({ rounds })} />
+    <SaveAmalgamation {desk} />
   {/if}
 {/if}
 {#if seam}
@@ -104,6 +107,7 @@
     </span>
   {/if}
 </div>
+{#if desk.amalgamations.length > 0}<NextAmalgamations offers={desk.amalgamations} onadd={(offer) => desk.addAmalgamation(offer)} />{/if}
 <NextFigures next={desk.next} direction={chosen ? desk.direction : 'next'} onadd={(following) => view.add(following)} />
 <h3 class="mt-3 mb-1 text-lg">{msg.orAnElement()}</h3>
 <ElementFields label={msg.insert()} onsubmit={(element) => desk.addElement(element)} />

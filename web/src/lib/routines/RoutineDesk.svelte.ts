@@ -1,6 +1,6 @@
 import msg from '$lib/messages/routines';
 import { api, required } from '$lib/api/client';
-import type { Chain, Detour, Floor, Following, Loop, NextFigures, Placement, Repair, Routine, RoutineElement, Score, Seam, Section } from '$lib/api/client';
+import type { Chain, Detour, Floor, Following, Loop, NextAmalgamation, NextFigures, Placement, Repair, Routine, RoutineElement, Score, Seam, Section } from '$lib/api/client';
 import { asKept } from '$lib/ui/asKept';
 import { EditSession, opened } from '$lib/ui/EditSession.svelte';
 import { Latest } from '$lib/ui/Latest';
@@ -38,10 +38,12 @@ const NOTHING_NEXT: NextFigures = { may: [], mayNot: [] };
 export class RoutineDesk extends EditSession<Routine> {
   #latest = new Latest<Routine>((routine) => this.#read(routine));
   #following = new Latest<true>(() => this.#readNext());
+  #going = new Latest<true>(() => this.#readAmalgamations());
 
   score = $state.raw<Score>();
   selected = $state(0);
   #next = $state.raw<Found<NextFigures>>();
+  #amalgamations = $state.raw<Found<NextAmalgamation[]>>();
   /** On which side of the chosen figure others are offered, or in its place. */
   direction = $state<Direction>('next');
   #repairs = $state.raw<Found<Repair[]>>();
@@ -100,6 +102,11 @@ export class RoutineDesk extends EditSession<Routine> {
   /** What may be danced beside the chosen figure; while that is being worked out, what was known last. */
   get next(): NextFigures {
     return this.#next?.found ?? NOTHING_NEXT;
+  }
+
+  /** The amalgamations that may be danced after the chosen figure, or begin the routine; none while others are looked for. */
+  get amalgamations(): NextAmalgamation[] {
+    return this.#current(this.#amalgamations) ?? [];
   }
 
   /** What would mend the seam after the chosen figure, once that was asked for. */
@@ -162,6 +169,12 @@ export class RoutineDesk extends EditSession<Routine> {
     await this.offered;
     const wanted = JSON.stringify(following.placement);
     return this.next.may.find((each) => JSON.stringify(each.placement) === wanted);
+  }
+
+  /** Puts an amalgamation behind the chosen placement, as it is offered there. */
+  addAmalgamation(offer: NextAmalgamation) {
+    if (this.amalgamations.includes(offer)) this.insert(offer.placements);
+    else this.saySo(msg.isNotOfferedHereAnyMore({ title: offer.title }));
   }
 
   look(direction: Direction) {
@@ -424,11 +437,19 @@ export class RoutineDesk extends EditSession<Routine> {
   }
 
   #askNext(): Promise<void> {
+    if (this.direction === 'next') void this.#going.ask(true);
     return this.#following.ask(true);
   }
 
   async #readNext() {
     this.#next = (await this.#find((routine, passage) => this.#beside(routine, passage))) ?? this.#next;
+  }
+
+  async #readAmalgamations() {
+    const found = await this.#find(async (routine, passage) =>
+      required(await api.POST('/api/next-amalgamations', { body: { routine, after: routine.placements.length === 0 ? -1 : passage } })),
+    );
+    this.#amalgamations = found ?? this.#amalgamations;
   }
 
   async #beside(routine: Routine, passage: number): Promise<NextFigures> {

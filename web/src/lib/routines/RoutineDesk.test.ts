@@ -23,6 +23,9 @@ function scored({ placements }: Routine, apart: string[] = []) {
   return { placements: passages, seams, steps: [], phrases: [], beatsPerBar: 3, floor: { length: 18, width: 11, start: { x: 2, y: 3 } } };
 }
 
+/** Two figures, named after the place they are offered for. */
+const amalgamation = (after: number) => ({ id: `after-${after}`, title: `after ${after}`, placements: [{ figure: `p${after}` }, { figure: `q${after}` }] });
+
 let questions: Question[] = [];
 let apart: string[] = [];
 let offers: Following[] = [];
@@ -38,6 +41,7 @@ beforeEach(() => {
     'GET /api/routines/{id}': () => routine,
     '/api/next': () => ({ may: offers, mayNot: [] }),
     '/api/previous': () => ({ may: offers, mayNot: [] }),
+    '/api/next-amalgamations': ({ body }: Question) => [amalgamation((body as { after: number }).after)],
     '/api/repairs': [{ label: 'a bridge', placements: [{ figure: 'z' }] }],
     '/api/bridges': [],
     '/api/detours': [],
@@ -73,6 +77,46 @@ it('asks what may follow the passage it is opened at once, while the score is st
   await settle();
   expect((await opening).selected).toBe(2);
   expect(askedAfter()).toEqual([2]);
+});
+
+describe('an amalgamation', () => {
+  it('goes behind the chosen figure whole, and its last figure is chosen', async () => {
+    const desk = await opened();
+    desk.select(1);
+    await settle();
+    desk.addAmalgamation(desk.amalgamations[0]!);
+    await settle();
+    expect(desk.placements.map(({ figure }) => figure)).toEqual(['a', 'b', 'p1', 'q1', 'c', 'd', 'e']);
+    expect(desk.selected).toBe(3);
+    desk.undo();
+    expect(desk.placements).toHaveLength(5);
+  });
+
+  it('is offered only after the chosen figure, and not taken where it was offered for another', async () => {
+    const desk = await opened();
+    desk.select(1);
+    await settle();
+    const offer = desk.amalgamations[0]!;
+    desk.look('before');
+    await settle();
+    expect(desk.amalgamations).toEqual([]);
+    desk.look('next');
+    desk.select(3);
+    await settle();
+    desk.addAmalgamation(offer);
+    expect(desk.placements).toHaveLength(5);
+    expect(notices.current?.sentence).toBe('after 1 no longer fits here.');
+  });
+
+  it('begins a routine that has nothing yet', async () => {
+    routine = { ...ROUTINE, placements: [] };
+    const desk = await opened();
+    desk.select(0);
+    await settle();
+    expect(desk.amalgamations.map(({ id }) => id)).toEqual(['after--1']);
+    desk.addAmalgamation(desk.amalgamations[0]!);
+    expect(desk.placements).toHaveLength(2);
+  });
 });
 
 describe('the score as it is kept', () => {

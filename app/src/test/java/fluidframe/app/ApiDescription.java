@@ -29,6 +29,7 @@ class ApiDescription {
             "NamedTiming",
             "Split",
             "Relation",
+            "Amalgamation",
             "Routine",
             "Placement",
             "LinkQuestion",
@@ -114,6 +115,8 @@ class ApiDescription {
             Map.entry("EntryStanding", Set.of("standing", "problem")),
             Map.entry("RulingRepair", Set.of("placements", "tempo")),
             Map.entry("ListedEntry", Set.of("placement", "title", "section")),
+            Map.entry("AmalgamationSummary", Set.of("bars", "way", "problem")),
+            Map.entry("NextAmalgamation", Set.of("in", "out")),
             Map.entry("RoutineSummary", Set.of("kept")),
             Map.entry("Version", Set.of("author")),
             Map.entry("FigureVersion", Set.of("author")));

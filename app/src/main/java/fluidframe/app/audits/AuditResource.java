@@ -4,6 +4,9 @@ import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;
 import fluidframe.app.figures.FigureDocument;
 import fluidframe.app.figures.FigureReading;
+import fluidframe.app.figures.FigureStore;
+import fluidframe.app.figures.StoredFigure;
+import fluidframe.app.problems.Revision;
 import fluidframe.app.storage.Changes;
 import fluidframe.app.work.Work;
 import fluidframe.core.audit.Audit;
@@ -12,6 +15,9 @@ import io.swagger.v3.oas.annotations.tags.Tag;
 import jakarta.validation.Valid;
 import java.util.List;
 import java.util.Locale;
+import org.springframework.http.ResponseEntity;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
@@ -28,6 +34,7 @@ class AuditResource {
 
     private final Changes changes;
     private final FigureReading figures;
+    private final FigureStore store;
     private final Work work;
     /**
      * A figure that has been read and is asked for again, because it is opened once more or a change was undone, is not
@@ -39,9 +46,10 @@ class AuditResource {
     /** A figure as it was sent, within an era of the dances that it is read with, to be answered in some words. */
     private record Asked(long era, Locale speech, FigureDocument document) {}
 
-    AuditResource(Changes changes, FigureReading figures, Work work) {
+    AuditResource(Changes changes, FigureReading figures, FigureStore store, Work work) {
         this.changes = changes;
         this.figures = figures;
+        this.store = store;
         this.work = work;
     }
 
@@ -56,6 +64,19 @@ class AuditResource {
     /** All that can be said of a figure while it is being written, taking what cannot be read as empty. */
     @PostMapping("/readings")
     ReadingDocument read(@Valid @RequestBody FigureDocument document) {
+        return reading(document);
+    }
+
+    /** All that can be said of a figure as it is kept, based on the revision that is named with it. */
+    @GetMapping("/figures/{id}/reading")
+    ResponseEntity<ReadingDocument> read(@PathVariable String id) {
+        StoredFigure stored = store.get(id);
+        return ResponseEntity.ok()
+                .header(Revision.BASED_ON, stored.revision().tag())
+                .body(reading(stored.document()));
+    }
+
+    private ReadingDocument reading(FigureDocument document) {
         return work.quickly(() -> readings.get(
                 new Asked(changes.era(), Speech.now(), document),
                 asked -> ReadingDocument.of(figures.of(asked.document()))));

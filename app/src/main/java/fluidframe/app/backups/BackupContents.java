@@ -24,6 +24,7 @@ public record BackupContents(String made, List<BackupCount> kinds) {
     private enum Kind {
         FIGURE("FIGURE"),
         ROUTINE("ROUTINE"),
+        AMALGAMATION("AMALGAMATION"),
         MUSIC("PIECE"),
         EVENT("EVENT"),
         PERSON("PERSON"),

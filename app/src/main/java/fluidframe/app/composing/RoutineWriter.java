@@ -52,6 +52,16 @@ final class RoutineWriter {
                 && routine.placements().get(origin).item().equals(placement.item());
         PlacementDocument danced =
                 sent ? document.placements().get(origin) : placement(placement.item(), placement.cornerAfter());
+        return as(placement, danced);
+    }
+
+    /** A placement that nobody has sent. */
+    static PlacementDocument placement(Placement placement) {
+        return as(placement, placement(placement.item(), placement.cornerAfter()));
+    }
+
+    /** @param danced what is danced, as it was written before or is written now */
+    private static PlacementDocument as(Placement placement, PlacementDocument danced) {
         return new PlacementDocument(
                 danced.figure(),
                 danced.element(),

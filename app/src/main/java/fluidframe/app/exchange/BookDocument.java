@@ -1,6 +1,7 @@
 package fluidframe.app.exchange;
 
 import com.fasterxml.jackson.annotation.JsonPropertyOrder;
+import fluidframe.app.amalgamations.AmalgamationDocument;
 import fluidframe.app.events.EventDocument;
 import fluidframe.app.figures.FigureDocument;
 import fluidframe.app.pieces.PieceDocument;
@@ -15,7 +16,18 @@ import java.util.List;
 import java.util.Map;
 
 /** A figure book in the open format. */
-@JsonPropertyOrder({"format", "version", "title", "figures", "pieces", "routines", "profiles", "events", "postures"})
+@JsonPropertyOrder({
+    "format",
+    "version",
+    "title",
+    "figures",
+    "pieces",
+    "routines",
+    "profiles",
+    "events",
+    "postures",
+    "amalgamations"
+})
 @Schema(name = "Book")
 public record BookDocument(
         String format,
@@ -26,7 +38,8 @@ public record BookDocument(
         List<RoutineDocument> routines,
         List<ProfileDocument> profiles,
         List<EventDocument> events,
-        List<PostureDocument> postures) {
+        List<PostureDocument> postures,
+        List<AmalgamationDocument> amalgamations) {
 
     static final String FORMAT = "fluidframe-book";
     static final int VERSION = 1;

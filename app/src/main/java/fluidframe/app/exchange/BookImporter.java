@@ -63,7 +63,8 @@ public class BookImporter {
             List<String> routines,
             List<String> profiles,
             List<String> events,
-            List<String> postures) {}
+            List<String> postures,
+            List<String> amalgamations) {}
 
     /** How everything in a book stands to what is stored. */
     PlanDocument plan(BookDocument book) {
@@ -115,10 +116,10 @@ public class BookImporter {
 
     private Imported store(IncomingBook incoming, String title) {
         inPieces(incoming.figures(), figures::store);
-        kinds.beforeRoutines().forEach(incoming::store);
+        kinds.beforeRoutines().forEach(kind -> inPieces(incoming.writes(kind), some -> some.forEach(Runnable::run)));
         inPieces(incoming.newRoutines(), some -> some.forEach(routines::create));
         incoming.replacedRoutines().forEach((routine, compared) -> routines.replace(routine.id(), routine, compared));
-        kinds.afterRoutines().forEach(incoming::store);
+        kinds.afterRoutines().forEach(kind -> inPieces(incoming.writes(kind), some -> some.forEach(Runnable::run)));
         return new Imported(
                 title,
                 incoming.ids(Kind.FIGURE),
@@ -126,7 +127,8 @@ public class BookImporter {
                 incoming.ids(Kind.ROUTINE),
                 incoming.ids(Kind.PROFILE),
                 incoming.ids(Kind.EVENT),
-                incoming.ids(Kind.POSTURE));
+                incoming.ids(Kind.POSTURE),
+                incoming.ids(Kind.AMALGAMATION));
     }
 
     private static List<RoutineDocument> routinesOf(BookDocument book) {

@@ -34,11 +34,19 @@ record BookKind<D extends PlainDocument>(
     @FunctionalInterface
     interface Reading<D> {
 
+        /** What is read of a book once, for all its documents. */
+        Check<D> of(BookDocument book);
+    }
+
+    /** @param <D> the documents */
+    @FunctionalInterface
+    interface Check<D> {
+
         /**
          * @param root where it stands in the book
          * @throws fluidframe.app.problems.RefusedException naming everything that is wrong
          */
-        void check(D document, String root, BookDocument book);
+        void check(D document, String root);
     }
 
     /** One that refers to nothing else. */
@@ -48,12 +56,7 @@ record BookKind<D extends PlainDocument>(
             Function<BookDocument, List<D>> documents,
             BiFunction<D, String, ?> reading) {
         return new BookKind<>(
-                kind,
-                store,
-                documents,
-                (document, root, book) -> reading.apply(document, root),
-                store::write,
-                (document, others) -> document);
+                kind, store, documents, book -> reading::apply, store::write, (document, others) -> document);
     }
 
     /** "/pieces/". */
@@ -68,12 +71,13 @@ record BookKind<D extends PlainDocument>(
      */
     List<D> in(BookDocument book) {
         List<D> there = Optional.ofNullable(documents.apply(book)).orElse(List.of());
+        Check<D> check = reading.of(book);
         BookFaults faults = new BookFaults();
         faults.requireDistinct(there.stream().map(PlainDocument::id).toList(), root(), kind);
         for (int i = 0; i < there.size(); i++) {
             D document = there.get(i);
             String root = root() + i;
-            faults.gather(() -> reading.check(document, root, book));
+            faults.gather(() -> check.check(document, root));
         }
         faults.refuse();
         return there;

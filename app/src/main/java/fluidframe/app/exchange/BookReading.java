@@ -146,7 +146,8 @@ class BookReading {
                     part("routines"),
                     part("profiles"),
                     part("events"),
-                    part("postures"));
+                    part("postures"),
+                    part("amalgamations"));
         }
 
         private void documents(String part) {

@@ -29,7 +29,8 @@ record Choices(Map<Item, Chosen> byItem) {
         ROUTINE,
         PROFILE,
         EVENT,
-        POSTURE
+        POSTURE,
+        AMALGAMATION
     }
 
     Optional<Chosen> of(Kind kind, String id) {

@@ -55,12 +55,12 @@ final class ImportDocuments {
     record PlanDocument(String title, List<ItemDocument> items) {}
 
     /**
-     * What to do with a figure, piece, routine, profile, event or posture that is already there and differs: keep,
-     * replace, both. With the revision of the plan it is refused if somebody has saved it since.
+     * What to do with a figure, piece, routine, profile, event, posture or amalgamation that is already there and
+     * differs: keep, replace, both. With the revision of the plan it is refused if somebody has saved it since.
      */
     @Schema(name = "ImportChoice")
     record ChoiceDocument(
-            @NotNull(message = "figure, piece, routine, profile, event or posture")
+            @NotNull(message = "figure, piece, routine, profile, event, posture or amalgamation")
             String kind,
 
             @NotNull(message = "an id") String id,

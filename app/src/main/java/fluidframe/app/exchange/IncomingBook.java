@@ -205,8 +205,9 @@ final class IncomingBook {
     }
 
     /** Stores the plain documents of a kind. */
-    void store(BookKind<?> kind) {
-        plain.get(kind.kind()).store();
+    /** What storing the documents of a kind takes, one by one. */
+    List<Runnable> writes(BookKind<?> kind) {
+        return plain.get(kind.kind()).writes();
     }
 
     List<String> ids(Kind kind) {
@@ -231,9 +232,12 @@ final class IncomingBook {
             return Stream.concat(fresh.stream(), replaced.keySet().stream());
         }
 
-        void store() {
-            fresh.forEach(kind.store()::create);
-            replaced.forEach((document, compared) -> kind.store().replace(document.id(), document, compared));
+        List<Runnable> writes() {
+            List<Runnable> writes = new ArrayList<>();
+            fresh.forEach(document -> writes.add(() -> kind.store().create(document)));
+            replaced.forEach(
+                    (document, compared) -> writes.add(() -> kind.store().replace(document.id(), document, compared)));
+            return writes;
         }
     }
 }

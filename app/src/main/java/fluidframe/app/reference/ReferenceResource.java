@@ -1,6 +1,7 @@
 package fluidframe.app.reference;
 
 import fluidframe.app.dances.StudioDances;
+import fluidframe.core.amalgamation.AmalgamationUse;
 import fluidframe.core.audit.Audit;
 import fluidframe.core.audit.Rule;
 import fluidframe.core.couple.Hold;
@@ -132,7 +133,8 @@ class ReferenceResource {
             List<TermDocument> holds,
             List<TermDocument> cautions,
             List<ElementKindDocument> elements,
-            List<TermDocument> actions) {}
+            List<TermDocument> actions,
+            List<TermDocument> amalgamationUses) {}
 
     /** A rule of the audit. */
     record RuleDocument(String id, String title, String reason) {
@@ -159,7 +161,8 @@ class ReferenceResource {
                 TermDocument.all(Hold.values()),
                 TermDocument.all(Caution.values()),
                 Stream.of(ElementKind.values()).map(ElementKindDocument::of).toList(),
-                TermDocument.all(Action.values()));
+                TermDocument.all(Action.values()),
+                TermDocument.all(AmalgamationUse.values()));
     }
 
     @GetMapping("/rules")

@@ -166,7 +166,7 @@ public record RoutineDocument(
                             .toList();
         }
 
-        PlacementDocument dancing(Map<String, String> otherIds) {
+        public PlacementDocument dancing(Map<String, String> otherIds) {
             List<EscapeDocument> others = escapes == null
                     ? null
                     : escapes.stream()

@@ -124,9 +124,7 @@ class RoutineStandings implements Prepared {
         try {
             Score score = Score.of(reader.read(document, figures.findAll(document.figures()), pieceOf(document)));
             Course course = score.course();
-            Fraction bars = new Fraction(
-                    course.length().ticks(),
-                    course.routine().dance().rhythm().bar().ticks());
+            Fraction bars = course.routine().bars();
             RoomReport room = RoomReport.of(score);
             return new Standing(
                     document.id(),

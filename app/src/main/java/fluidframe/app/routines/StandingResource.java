@@ -9,12 +9,10 @@ import fluidframe.app.problems.RefusedException;
 import fluidframe.app.work.Work;
 import fluidframe.core.figure.Figure;
 import fluidframe.core.figure.Level;
-import fluidframe.core.room.FloorWay;
 import io.swagger.v3.oas.annotations.media.Schema;
 import io.swagger.v3.oas.annotations.tags.Tag;
 import jakarta.validation.Valid;
 import java.util.List;
-import java.util.stream.Stream;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
@@ -73,32 +71,6 @@ class StandingResource {
                     standing.way().map(WayDocument::of).orElse(null),
                     unsound,
                     standing.problems());
-        }
-    }
-
-    /**
-     * The way of a couple over their floor, to be drawn small.
-     *
-     * @param length metres of the room along its first side
-     * @param width metres across
-     * @param points metres along and across by turns, from the first beat to the last
-     */
-    @Schema(name = "FloorWay")
-    record WayDocument(double length, double width, List<Double> points) {
-
-        private static final double TENTHS = 10;
-
-        static WayDocument of(FloorWay way) {
-            return new WayDocument(
-                    way.floor().length(),
-                    way.floor().width(),
-                    way.points().stream()
-                            .flatMap(point -> Stream.of(rounded(point.x()), rounded(point.y())))
-                            .toList());
-        }
-
-        private static double rounded(double metres) {
-            return Math.round(metres * TENTHS) / TENTHS;
         }
     }
 

@@ -8,7 +8,6 @@ import fluidframe.core.routine.Course;
 import fluidframe.core.routine.Placement;
 import fluidframe.core.routine.Routine;
 import fluidframe.core.routine.RoutineDifference;
-import fluidframe.core.text.Fraction;
 import io.swagger.v3.oas.annotations.media.Schema;
 import io.swagger.v3.oas.annotations.tags.Tag;
 import jakarta.validation.Valid;
@@ -109,11 +108,6 @@ class VersionResource {
     private static SummaryDocument summary(Routine routine) {
         Course course = Course.of(routine);
         return new SummaryDocument(
-                new Fraction(
-                                course.length().ticks(),
-                                routine.dance().rhythm().bar().ticks())
-                        .toString(),
-                routine.placements().size(),
-                course.count(Outcome.BREAKS));
+                routine.bars().toString(), routine.placements().size(), course.count(Outcome.BREAKS));
     }
 }

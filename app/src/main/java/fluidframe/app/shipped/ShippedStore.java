@@ -1,5 +1,6 @@
 package fluidframe.app.shipped;
 
+import fluidframe.app.amalgamations.AmalgamationDocument;
 import fluidframe.app.events.EventDocument;
 import fluidframe.app.exchange.BookDocument;
 import fluidframe.app.exchange.BookImporter;
@@ -81,7 +82,8 @@ class ShippedStore {
                 unseen(book.routines(), RoutineDocument::id, "routine"),
                 unseen(book.profiles(), ProfileDocument::id, "rule_profile"),
                 unseen(book.events(), EventDocument::id, "event"),
-                unseen(book.postures(), PostureDocument::id, "posture")));
+                unseen(book.postures(), PostureDocument::id, "posture"),
+                unseen(book.amalgamations(), AmalgamationDocument::id, "amalgamation")));
         return new Taken(fresh.size(), renewed, left);
     }
 

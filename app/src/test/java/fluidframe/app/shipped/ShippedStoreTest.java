@@ -126,6 +126,7 @@ class ShippedStoreTest {
                 List.of(),
                 List.of(),
                 List.of(),
+                List.of(),
                 List.of());
     }
 }

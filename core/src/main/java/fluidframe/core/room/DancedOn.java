@@ -6,11 +6,9 @@ import fluidframe.core.routine.Course;
 import fluidframe.core.routine.Placement;
 import fluidframe.core.routine.Score;
 import fluidframe.core.routine.ScoreStep;
-import fluidframe.core.routine.ScoredPlacement;
 import fluidframe.core.space.Alignment;
 import fluidframe.core.space.Point;
 import java.util.ArrayList;
-import java.util.Collections;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Stream;
@@ -26,13 +24,7 @@ public record DancedOn(Score score, int from) {
 
     /** @param after the passage it follows; empty where the routine begins with it */
     public static DancedOn of(Course course, Optional<Integer> after, List<Placement> danced) {
-        List<Placement> before = course
-                .placements()
-                .subList(0, after.map(passage -> passage + 1).orElse(0))
-                .stream()
-                .map(ScoredPlacement::placement)
-                .map(placement -> placement.withinSection().withRounds(Collections.emptySortedSet()))
-                .toList();
+        List<Placement> before = course.upTo(after);
         return new DancedOn(
                 Score.of(course.routine()
                         .placing(Stream.concat(before.stream(), danced.stream()).toList())),

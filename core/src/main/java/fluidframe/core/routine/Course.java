@@ -51,6 +51,14 @@ public record Course(
         return scored.placement().cornerAfter() ? exit.afterCorner() : exit;
     }
 
+    /** What is danced up to a passage and with it, each as often as it is danced; nothing where none is named. */
+    public List<Placement> upTo(Optional<Integer> passage) {
+        return placements.subList(0, passage.map(last -> last + 1).orElse(0)).stream()
+                .map(ScoredPlacement::placement)
+                .map(Placement::once)
+                .toList();
+    }
+
     /** Where in the bar a passage begins, from zero. */
     public Beats startsAt(int passage) {
         return routine.dance()

@@ -60,6 +60,11 @@ public record Placement(
         return withSection(Optional.empty());
     }
 
+    /** The same by itself: no section begins with it, and it is danced every time. */
+    public Placement once() {
+        return withinSection().withRounds(Collections.emptySortedSet());
+    }
+
     boolean isDancedIn(int round) {
         return rounds.isEmpty() || rounds.contains(round);
     }

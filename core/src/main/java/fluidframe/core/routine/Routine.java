@@ -7,6 +7,7 @@ import fluidframe.core.link.Conditions;
 import fluidframe.core.link.Dancing;
 import fluidframe.core.music.MusicMap;
 import fluidframe.core.piece.Laying;
+import fluidframe.core.text.Fraction;
 import fluidframe.core.time.Beats;
 import fluidframe.core.time.Tempo;
 import fluidframe.core.work.TooMuchException;
@@ -113,6 +114,11 @@ public record Routine(
     /** How long it lasts, every repeat counted. */
     public Beats length() {
         return length(passages());
+    }
+
+    /** How many bars it lasts, every repeat counted. */
+    public Fraction bars() {
+        return new Fraction(length().ticks(), dance.rhythm().bar().ticks());
     }
 
     private static Beats length(List<Passage> passages) {
