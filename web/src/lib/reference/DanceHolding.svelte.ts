@@ -14,6 +14,7 @@ export class DanceHolding {
   faults = $state.raw<Fault[]>([]);
   busy = $state(false);
   #stored = $state.raw<Stored<DanceCustom>>();
+  #before: Promise<void> = Promise.resolve();
 
   constructor(private readonly dance: () => Dance) {}
 
@@ -52,7 +53,13 @@ export class DanceHolding {
     });
   }
 
-  async #attempt(work: () => Promise<void>) {
+  /** One after the other, so that each change knows what is stored and no earlier one clears the failure of a later one. */
+  #attempt(work: () => Promise<void>): Promise<void> {
+    this.#before = this.#before.then(() => this.#tried(work));
+    return this.#before;
+  }
+
+  async #tried(work: () => Promise<void>) {
     this.busy = true;
     try {
       await work();

@@ -44,3 +44,17 @@ it('says what is refused, and holds on to what there is', async () => {
   expect(holding.custom?.slow).toBe('1');
   expect(reloaded).not.toHaveBeenCalled();
 });
+
+it('keeps the failure of a later change when an earlier one ends after it', async () => {
+  let followed = () => {};
+  reloaded.mockReturnValue(new Promise<void>((done) => (followed = done)));
+  program({ 'POST /api/dance-customs': (question: { body?: unknown }) => question.body, 'PUT /api/dance-customs/{id}': new Refused(422, 'No.') });
+  const holding = new DanceHolding(() => DANCE);
+  const earlier = holding.hold({ slow: '1 1/2' });
+  const later = holding.hold({ slow: 'soon' });
+  await vi.waitFor(() => expect(reloaded).toHaveBeenCalledOnce());
+  followed();
+  await Promise.all([earlier, later]);
+  expect(holding.failure).toBe('No.');
+  expect(holding.custom?.slow).toBe('1 1/2');
+});

@@ -30,7 +30,8 @@ public final class Bookends {
 
     private Bookends() {}
 
-    static boolean opens(Dancing dancing) {
+    /** Whether a routine can begin with it. */
+    public static boolean opens(Dancing dancing) {
         Optional<Split> split = split(dancing);
         if (split.isPresent()) {
             return split.get().purpose().equals(Optional.of(SplitPurpose.ENTRY));

@@ -161,7 +161,12 @@ public final class Repertoire {
 
     /** How well something can follow, whether or not it is in the repertoire. */
     public Outcome meets(Optional<Figure> last, ExitState exit, Dancing next) {
-        Outcome outcome = Fit.of(exit, next.entry());
+        return meets(last, exit, next, next.entry());
+    }
+
+    /** The same where it is asked to begin as an entry of it says, such as on one heading only. */
+    public Outcome meets(Optional<Figure> last, ExitState exit, Dancing next, EntryState entry) {
+        Outcome outcome = Fit.of(exit, entry);
         return last.map(figure -> outcome.worse(Fit.neighbours(figure, next.figure(), conditions)))
                 .orElse(outcome);
     }

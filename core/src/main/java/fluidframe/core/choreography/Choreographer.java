@@ -1,0 +1,148 @@
+package fluidframe.core.choreography;
+
+import fluidframe.core.compose.Ground;
+import fluidframe.core.compose.Watch;
+import fluidframe.core.figure.Way;
+import fluidframe.core.link.Dancing;
+import fluidframe.core.link.Move;
+import fluidframe.core.link.Repertoire;
+import fluidframe.core.room.DancedOn;
+import fluidframe.core.routine.Score;
+import fluidframe.core.routine.ScoredPlacement;
+import fluidframe.core.space.Point;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+
+/**
+ * Composes as coaches do: whole amalgamations on sides and phrases. The answers are of several characters and have at
+ * most half of their figures in common; each has been danced over the floor before it is given.
+ */
+public final class Choreographer {
+
+    private static final int WIDTH = 60;
+    /** Complete ones of which the way over the floor is walked, the best first. */
+    private static final int MOST_WALKED = 12;
+
+    private static final double[] ALIKE = {1.5, 4, 9};
+    private static final double CENTIMETRES = 100;
+
+    private final Repertoire repertoire;
+    private final Brief brief;
+    private final Watch watch;
+    private final Blocks blocks;
+    private final Scorecard scorecard;
+    private final Search search;
+    private final Stand start;
+
+    private Choreographer(
+            Repertoire repertoire, Brief brief, Score score, Map<Term, Integer> weights, Watch watch, boolean freely) {
+        this.repertoire = repertoire;
+        this.brief = brief;
+        this.watch = watch;
+        this.blocks = new Blocks(repertoire, brief);
+        long levels = repertoire.dancings().stream()
+                .map(dancing -> dancing.figure().level())
+                .distinct()
+                .count();
+        this.scorecard = new Scorecard(
+                brief, blocks.topLevel(), levels > 1, weights, metresABar(), Past.of(brief));
+        this.search = new Search(repertoire, brief, blocks, scorecard, watch, WIDTH, freely);
+        this.start = stand(score);
+    }
+
+    /**
+     * @param score the routine it goes into, danced as it stands
+     * @param weights how much each term counts, where not as usual
+     * @param watch is told how far the search is, and may end it
+     */
+    public static Choreographies compose(
+            Repertoire repertoire, Brief brief, Score score, Map<Term, Integer> weights, Watch watch) {
+        Choreographies found = new Choreographer(repertoire, brief, score, weights, watch, false).compose();
+        return found.answers().isEmpty() && !found.stopped()
+                ? new Choreographer(repertoire, brief, score, weights, watch, true).compose()
+                : found;
+    }
+
+    private double metresABar() {
+        Ground ground = new Ground();
+        double metres = 0;
+        double bars = 0;
+        for (Move move : repertoire.beginnings()) {
+            if (move.dancing().way().equals(Way.AS_CHARTED)) {
+                metres += Math.max(0, ground.covered(move)) / CENTIMETRES;
+                bars += move.dancing().length().toDouble() / brief.wish().music().bar().toDouble();
+            }
+        }
+        return bars == 0 ? 0 : metres / bars;
+    }
+
+    private Stand stand(Score score) {
+        Point at = brief.course().routine().floor().start();
+        int side = 0;
+        if (brief.after().isPresent()) {
+            ScoredPlacement placed = brief.course().placements().get(brief.after().get());
+            side = placed.side() + (placed.placement().cornerAfter() ? 1 : 0);
+            Point last = at;
+            for (var step : score.steps()) {
+                if (step.placement() <= brief.after().get() && step.part() == fluidframe.core.couple.Part.MAN) {
+                    last = step.stance().body();
+                }
+            }
+            at = last;
+        }
+        return Stand.at(at, side, brief.course().routine().floor());
+    }
+
+    private Choreographies compose() {
+        List<Choreography> answers = new ArrayList<>();
+        next(Leaning.BALANCED, answers).ifPresent(answers::add);
+        if (!answers.isEmpty()) {
+            for (Leaning leaning : leanings()) {
+                if (answers.size() < brief.wish().answers() && !watch.stops()) {
+                    next(leaning, answers).ifPresent(answers::add);
+                }
+            }
+        }
+        return new Choreographies(
+                Leanings.named(answers, brief), search.wasStopped() || watch.stops());
+    }
+
+    private List<Leaning> leanings() {
+        boolean travels = brief.course().routine().dance().travels();
+        return List.of(
+                travels ? Leaning.TRAVELLING : Leaning.OPEN,
+                Leaning.CALM,
+                Leaning.BRILLIANT,
+                Leaning.TURNING,
+                Leaning.EASY_FOR_HER);
+    }
+
+    /** The best that is not too much like those before it and has a clear way; alikeness counts more each time. */
+    private Optional<Choreography> next(Leaning leaning, List<Choreography> others) {
+        for (double alike : others.isEmpty() ? new double[] {0} : ALIKE) {
+            scorecard.favour(leaning, alike, others);
+            int walked = 0;
+            for (Strand strand : search.best(start, others.size())) {
+                Choreography found = search.choreography(strand, leaning);
+                boolean differs = others.stream().allMatch(other -> found.alikeTo(other) <= Choreography.MOST_ALIKE);
+                if (differs && walked++ < MOST_WALKED && hasClearWay(found)) {
+                    return Optional.of(found);
+                }
+            }
+            if (watch.stops()) {
+                return Optional.empty();
+            }
+        }
+        return Optional.empty();
+    }
+
+    private boolean hasClearWay(Choreography found) {
+        return !brief.onFloor()
+                || DancedOn.of(brief.course(), brief.after(), found.placements())
+                        .collisions()
+                        .isEmpty();
+    }
+}
