@@ -21,6 +21,8 @@ import java.util.Optional;
  * @param traits what is counted of it
  * @param key what makes two blocks the same thing to whoever watches
  * @param figures its figures, each a bit that more than one may share in a large book
+ * @param worst how well the worst of its links fits
+ * @param number its own number among all blocks of a search, from 0
  */
 record Block(
         Optional<Amalgamation> group,
@@ -31,7 +33,9 @@ record Block(
         List<Leg> legs,
         BlockTraits traits,
         String key,
-        long figures) {
+        long figures,
+        Outcome worst,
+        int number) {
 
     static Block of(
             Optional<Amalgamation> group,
@@ -40,13 +44,16 @@ record Block(
             Node to,
             List<Leg> legs,
             BlockTraits traits,
-            String key) {
+            String key,
+            int number) {
         long figures = 0;
         for (Piece piece : pieces) {
             figures |= piece.figure() < 0 ? 0 : 1L << piece.figure();
         }
+        Outcome worst = pieces.stream().map(Piece::outcome).reduce(Outcome.HOLDS, Outcome::worse);
         int ticks = pieces.get(pieces.size() - 1).end();
-        return new Block(group, whole, List.copyOf(pieces), to, ticks, List.copyOf(legs), traits, key, figures);
+        return new Block(
+                group, whole, List.copyOf(pieces), to, ticks, List.copyOf(legs), traits, key, figures, worst, number);
     }
 
     /**
@@ -58,8 +65,9 @@ record Block(
      * @param outcome how it fits what is danced before it
      * @param onset ticks from the beginning of the block
      * @param figure the number of the figure, or less than 0 for an element
+     * @param wording the number of what a person calls it, so the figure and the way it is danced
      */
-    record Piece(Placement placement, Dancing dancing, Heading facing, Outcome outcome, int onset, int figure) {
+    record Piece(Placement placement, Dancing dancing, Heading facing, Outcome outcome, int onset, int figure, int wording) {
 
         int end() {
             return onset + dancing.length().ticks();
@@ -72,9 +80,5 @@ record Block(
 
     int corners() {
         return legs.size() - 1;
-    }
-
-    Outcome worst() {
-        return pieces.stream().map(Piece::outcome).reduce(Outcome.HOLDS, Outcome::worse);
     }
 }

@@ -10,6 +10,7 @@ import fluidframe.core.figure.Variation;
 import fluidframe.core.geometry.StepLengths;
 import fluidframe.core.link.Dancing;
 import fluidframe.core.link.Element;
+import fluidframe.core.link.ElementKind;
 import fluidframe.core.link.EntryState;
 import fluidframe.core.link.ExitState;
 import fluidframe.core.link.Move;
@@ -31,6 +32,7 @@ import java.util.EnumSet;
 import java.util.HashMap;
 import java.util.HashSet;
 import java.util.LinkedHashMap;
+import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -50,6 +52,7 @@ final class Blocks {
     /** How much is asked of her in a whole turn, in steps. */
     private static final double STEPS_OF_A_TURN = 6;
 
+    private static final int MOST_BARS_HELD = 2;
     private static final double ENERGY_OF_JOINS = 2;
     private static final int WHOLE_TURN = 16;
 
@@ -62,8 +65,9 @@ final class Blocks {
     private final Map<String, Integer> figures = new HashMap<>();
     private final Map<String, Integer> requiredBits = new HashMap<>();
     private final List<Variant> variants = new ArrayList<>();
-    private final Map<Node, List<Block>> after = new HashMap<>();
-    private final Map<Node, List<Block>> groupsAfter = new HashMap<>();
+    private final Node.Known nodes = new Node.Known();
+    private final Map<String, Integer> wordings = new HashMap<>();
+    private int blocks;
     private final Map<List<Object>, BlockTraits> traits = new HashMap<>();
 
     /**
@@ -71,7 +75,12 @@ final class Blocks {
      *
      * @param key of what it is a variant
      */
-    private record Variant(Amalgamation group, boolean whole, List<Placement> placements, String key) {}
+    private record Variant(Amalgamation group, boolean whole, List<Placement> placements, String key) {
+
+        boolean asWritten() {
+            return placements.get(0).item().equals(group.routine().placements().get(0).item());
+        }
+    }
 
     Blocks(Repertoire repertoire, Brief brief) {
         this.repertoire = repertoire;
@@ -98,8 +107,13 @@ final class Blocks {
         return figures.computeIfAbsent(figure.id(), id -> figures.size());
     }
 
-    int figureCount() {
-        return figures.size();
+    /** The number of a figure danced in one of its ways. */
+    private int wording(Placement placement) {
+        return wordings.computeIfAbsent(placement.item().wording(), wording -> wordings.size());
+    }
+
+    Node node(Optional<Figure> last, ExitState exit) {
+        return nodes.of(last, exit);
     }
 
     int topLevel() {
@@ -123,6 +137,11 @@ final class Blocks {
         String key = group.routine().id();
         for (List<Placement> begun : begun(all)) {
             variants.add(new Variant(group, true, begun, key));
+            if (group.uses().contains(AmalgamationUse.ENDING)) {
+                for (int bars = 1; bars <= MOST_BARS_HELD; bars++) {
+                    variants.add(new Variant(group, true, held(begun, bars), key + " held " + bars));
+                }
+            }
         }
         boolean turnsInside = all.stream().anyMatch(Placement::cornerAfter);
         if (all.size() > LEAST_OF_GROUP && !turnsInside) {
@@ -133,6 +152,19 @@ final class Blocks {
                 variants.add(new Variant(group, false, begun, key + " tail"));
             }
         }
+    }
+
+    /** Its last picture held so many bars longer; where figures of six counts meet phrases of eight, coaches do. */
+    private List<Placement> held(List<Placement> placements, int bars) {
+        int beats = bars * routine.dance().rhythm().beatsPerBar();
+        List<Placement> longer = new ArrayList<>(placements);
+        Placement last = placements.get(placements.size() - 1);
+        if (last.item() instanceof Element picture) {
+            longer.set(placements.size() - 1, last.withItem(picture.lasting(picture.beats() + beats)));
+        } else {
+            longer.add(Placement.of(Element.of(ElementKind.HOLD, beats)));
+        }
+        return longer;
     }
 
     /** As it is written, and begun with each entry that its first figure has, where it names none. */
@@ -157,7 +189,7 @@ final class Blocks {
     List<Block> openings() {
         List<Block> found = new ArrayList<>();
         for (Variant variant : variants) {
-            if (variant.whole() && (!brief.wish().taste().opens() || variant.group().uses().contains(AmalgamationUse.OPENING))) {
+            if (variant.whole() && variant.asWritten() && (!brief.wish().taste().opens() || variant.group().uses().contains(AmalgamationUse.OPENING))) {
                 fromStanding(variant).ifPresent(found::add);
             }
         }
@@ -184,7 +216,7 @@ final class Blocks {
         }
         int last = course.placements().size() - 1;
         Dancing end = course.placements().get(last).dancing();
-        return Optional.of(built.block(variant, new Node(end.listed(), course.exit(last))));
+        return Optional.of(built.block(variant, nodes.of(end.listed(), course.exit(last))));
     }
 
     private boolean isAllowed(Outcome outcome) {
@@ -193,19 +225,17 @@ final class Blocks {
 
     /** What can be set after the couple are left so: amalgamations first, then what leads on to one. */
     List<Block> after(Node node) {
-        List<Block> known = after.get(node);
-        if (known == null) {
+        if (node.blocks().isEmpty()) {
             Stopping.check();
-            known = new ArrayList<>(groupsAfter(node));
-            known.addAll(joins(node));
-            after.put(node, known);
+            List<Block> found = new ArrayList<>(groupsAfter(node));
+            found.addAll(joins(node));
+            node.keepBlocks(found);
         }
-        return known;
+        return node.blocks().orElseThrow();
     }
 
     private List<Block> groupsAfter(Node node) {
-        List<Block> known = groupsAfter.get(node);
-        if (known == null) {
+        if (node.groups().isEmpty()) {
             List<Block> found = new ArrayList<>();
             Set<String> seen = new HashSet<>();
             for (Variant variant : variants) {
@@ -216,10 +246,9 @@ final class Blocks {
                     });
                 }
             }
-            known = List.copyOf(found);
-            groupsAfter.put(node, known);
+            node.keepGroups(found);
         }
-        return known;
+        return node.groups().orElseThrow();
     }
 
     private Optional<Block> danced(Variant variant, Node node) {
@@ -242,7 +271,7 @@ final class Blocks {
             exit = placement.cornerAfter() ? left.afterCorner() : left;
             last = dancing.listed();
         }
-        return Optional.of(built.block(variant, new Node(last, exit)));
+        return Optional.of(built.block(variant, nodes.of(last, exit)));
     }
 
     /** The figures by which more amalgamations can be reached come first; where none leads to any, all of them. */
@@ -263,13 +292,14 @@ final class Blocks {
                 .sorted(Comparator.comparingInt(block -> -groupsAfter(block.to()).size()))
                 .limit(MOST_JOINS)
                 .toList();
-        Set<Block> found = new java.util.LinkedHashSet<>(leading.isEmpty() ? List.copyOf(shortest.values()) : leading);
+        Set<Block> found = new LinkedHashSet<>(leading.isEmpty() ? List.copyOf(shortest.values()) : leading);
         found.addAll(closing);
         return List.copyOf(found);
     }
 
     private boolean isUsed(Move move) {
-        return (!brief.wish().taste().wholeFigures()
+        return move.dancing().way().repeats() == 1
+                && (!brief.wish().taste().wholeFigures()
                         || move.dancing().way().split().isEmpty())
                 && !brief.wish().forbidden().contains(move.dancing().figure().id());
     }
@@ -277,7 +307,7 @@ final class Blocks {
     private Block joining(Placement placement, Move move) {
         Built built = new Built();
         built.add(placement, move.dancing(), move.facing(), move.outcome());
-        return built.block(new Node(move.dancing().listed(), move.exit()));
+        return built.block(nodes.of(move.dancing().listed(), move.exit()));
     }
 
     /** A block as it grows. */
@@ -294,7 +324,7 @@ final class Blocks {
             Tread tread = element ? ground.ofElement(dancing) : ground.of(dancing, facing);
             tread.bodies().forEach(body -> bodies.add(body.plus(at)));
             at = at.plus(tread.end());
-            pieces.add(new Piece(placement, dancing, facing, outcome, ticks, element ? -1 : number(dancing.figure())));
+            pieces.add(new Piece(placement, dancing, facing, outcome, ticks, element ? -1 : number(dancing.figure()), wording(placement)));
             ticks += dancing.length().ticks();
             if (placement.cornerAfter()) {
                 endLeg();
@@ -316,7 +346,8 @@ final class Blocks {
                     to,
                     legs,
                     traits(variant.group(), variant.key()),
-                    variant.group().routine().id());
+                    variant.group().routine().id(),
+                    blocks++);
         }
 
         Block block(Node to) {
@@ -329,7 +360,8 @@ final class Blocks {
                     to,
                     legs,
                     counted(List.of(), ENERGY_OF_JOINS, EnumSet.noneOf(AmalgamationUse.class), dancing.wording()),
-                    dancing.figure().id());
+                    dancing.figure().id(),
+                    blocks++);
         }
 
         private BlockTraits traits(Amalgamation group, String key) {

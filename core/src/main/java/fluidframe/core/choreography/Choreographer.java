@@ -2,11 +2,13 @@ package fluidframe.core.choreography;
 
 import fluidframe.core.compose.Ground;
 import fluidframe.core.compose.Watch;
+import fluidframe.core.couple.Part;
 import fluidframe.core.figure.Way;
-import fluidframe.core.link.Dancing;
 import fluidframe.core.link.Move;
 import fluidframe.core.link.Repertoire;
 import fluidframe.core.room.DancedOn;
+import fluidframe.core.routine.Course;
+import fluidframe.core.routine.Floor;
 import fluidframe.core.routine.Score;
 import fluidframe.core.routine.ScoredPlacement;
 import fluidframe.core.space.Point;
@@ -22,11 +24,13 @@ import java.util.Optional;
  */
 public final class Choreographer {
 
-    private static final int WIDTH = 60;
+    private static final int WIDTH = 40;
     /** Complete ones of which the way over the floor is walked, the best first. */
     private static final int MOST_WALKED = 12;
 
-    private static final double[] ALIKE = {1.5, 4, 9};
+    /** Metres nearer to the middle of the floor at which a routine may begin. */
+    private static final double[] INWARDS = {1, 2, 3};
+
     private static final double CENTIMETRES = 100;
 
     private final Repertoire repertoire;
@@ -35,7 +39,7 @@ public final class Choreographer {
     private final Blocks blocks;
     private final Scorecard scorecard;
     private final Search search;
-    private final Stand start;
+    private final List<Stand> starts;
 
     private Choreographer(
             Repertoire repertoire, Brief brief, Score score, Map<Term, Integer> weights, Watch watch, boolean freely) {
@@ -50,7 +54,7 @@ public final class Choreographer {
         this.scorecard = new Scorecard(
                 brief, blocks.topLevel(), levels > 1, weights, metresABar(), Past.of(brief));
         this.search = new Search(repertoire, brief, blocks, scorecard, watch, WIDTH, freely);
-        this.start = stand(score);
+        this.starts = starts(score);
     }
 
     /**
@@ -79,21 +83,29 @@ public final class Choreographer {
         return bars == 0 ? 0 : metres / bars;
     }
 
-    private Stand stand(Score score) {
-        Point at = brief.course().routine().floor().start();
-        int side = 0;
+    /** Where the couple stand; what begins a routine on the floor may begin nearer to its middle than the floor says. */
+    private List<Stand> starts(Score score) {
+        Floor floor = brief.course().routine().floor();
         if (brief.after().isPresent()) {
             ScoredPlacement placed = brief.course().placements().get(brief.after().get());
-            side = placed.side() + (placed.placement().cornerAfter() ? 1 : 0);
-            Point last = at;
-            for (var step : score.steps()) {
-                if (step.placement() <= brief.after().get() && step.part() == fluidframe.core.couple.Part.MAN) {
-                    last = step.stance().body();
+            int side = placed.side() + (placed.placement().cornerAfter() ? 1 : 0);
+            Point last = score.steps().stream()
+                    .filter(step -> step.placement() <= brief.after().get() && step.part() == Part.MAN)
+                    .reduce((earlier, later) -> later)
+                    .map(step -> step.stance().body())
+                    .orElse(floor.start());
+            return List.of(Stand.at(last, side, floor));
+        }
+        Stand asTheFloorSays = Stand.at(floor.start(), 0, floor);
+        List<Stand> found = new ArrayList<>(List.of(asTheFloorSays));
+        if (brief.onFloor()) {
+            for (double inwards : INWARDS) {
+                if (asTheFloorSays.across() + inwards <= floor.width() / 2) {
+                    found.add(asTheFloorSays.acrossBy(inwards));
                 }
             }
-            at = last;
         }
-        return Stand.at(at, side, brief.course().routine().floor());
+        return found;
     }
 
     private Choreographies compose() {
@@ -122,12 +134,12 @@ public final class Choreographer {
 
     /** The best that is not too much like those before it and has a clear way; alikeness counts more each time. */
     private Optional<Choreography> next(Leaning leaning, List<Choreography> others) {
-        for (double alike : others.isEmpty() ? new double[] {0} : ALIKE) {
-            scorecard.favour(leaning, alike, others);
+        for (Distance distance : others.isEmpty() ? new Distance[] {Distance.NONE} : Distance.NEAREST_LAST) {
+            scorecard.favour(leaning, distance, others);
             int walked = 0;
-            for (Strand strand : search.best(start, others.size())) {
+            for (Strand strand : search.best(starts, others.size())) {
                 Choreography found = search.choreography(strand, leaning);
-                boolean differs = others.stream().allMatch(other -> found.alikeTo(other) <= Choreography.MOST_ALIKE);
+                boolean differs = others.stream().allMatch(other -> found.sameInTime(other) <= Choreography.MOST_ALIKE);
                 if (differs && walked++ < MOST_WALKED && hasClearWay(found)) {
                     return Optional.of(found);
                 }
@@ -141,8 +153,15 @@ public final class Choreographer {
 
     private boolean hasClearWay(Choreography found) {
         return !brief.onFloor()
-                || DancedOn.of(brief.course(), brief.after(), found.placements())
+                || DancedOn.of(from(found), brief.after(), found.placements())
                         .collisions()
                         .isEmpty();
+    }
+
+    private Course from(Choreography found) {
+        Floor floor = brief.course().routine().floor();
+        return brief.after().isPresent()
+                ? brief.course()
+                : Course.of(brief.course().routine().on(floor.startingAt(found.start())));
     }
 }

@@ -6,6 +6,7 @@ import fluidframe.core.link.Item;
 import fluidframe.core.link.Outcome;
 import fluidframe.core.routine.Placement;
 import fluidframe.core.space.Heading;
+import fluidframe.core.space.Point;
 import fluidframe.core.time.Beats;
 import java.util.ArrayList;
 import java.util.Collections;
@@ -20,16 +21,17 @@ import java.util.stream.Collectors;
 /**
  * One answer of a choreographer.
  *
+ * @param start where the man stands as it begins, in metres along and across the first side
  * @param stages what is set, one thing after another
  * @param length beats
  * @param leaning what it is more of than the other answers
- * @param points the score
- * @param byTerm the score by term; its values add up to the points but for rounding
+ * @param points the score, by what makes any choreography good
+ * @param byTerm the score by term; its values add up to the points
  */
 public record Choreography(
-        List<Stage> stages, Beats length, Leaning leaning, int points, Map<Term, Integer> byTerm) {
+        Point start, List<Stage> stages, Beats length, Leaning leaning, int points, Map<Term, Integer> byTerm) {
 
-    /** Of two answers at most so much is the same, in hundredths of the figures of the later one. */
+    /** Of two answers at most so much is the same, in hundredths of the later one. */
     public static final int MOST_ALIKE = 50;
 
     /**
@@ -43,6 +45,10 @@ public record Choreography(
 
         public Stage {
             danced = List.copyOf(danced);
+        }
+
+        Optional<String> key() {
+            return group.map(from -> from.routine().id());
         }
 
         public Beats onset() {
@@ -79,13 +85,6 @@ public record Choreography(
         return danced().stream().map(Danced::placement).toList();
     }
 
-    Set<String> groupIds() {
-        return stages.stream()
-                .flatMap(stage -> stage.group().stream())
-                .map(group -> group.routine().id())
-                .collect(Collectors.toSet());
-    }
-
     Set<String> wordings() {
         return danced().stream()
                 .map(each -> each.placement().item())
@@ -94,24 +93,41 @@ public record Choreography(
                 .collect(Collectors.toSet());
     }
 
-    /** How much of it another answer has too, in hundredths of its figures, each as often as it comes. */
-    int alikeTo(Choreography other) {
-        Map<String, Integer> left = new HashMap<>();
-        other.placements().forEach(placement -> left.merge(placement.item().wording(), 1, Integer::sum));
-        int shared = 0;
-        for (Placement placement : placements()) {
-            if (left.merge(placement.item().wording(), -1, Integer::sum) >= 0) {
-                shared++;
-            }
+    /** How much of its length is danced in amalgamations that another answer has too, in hundredths. */
+    int sameGroups(Choreography other) {
+        Set<String> keys = other.keys();
+        int known = 0;
+        for (Stage stage : stages) {
+            known += stage.key().filter(keys::contains).isPresent()
+                    ? stage.end().minus(stage.onset()).ticks()
+                    : 0;
         }
-        return 100 * shared / Math.max(1, placements().size());
+        return 100 * known / length.ticks();
+    }
+
+    /** How much of its length is danced as in another answer at the same time, in hundredths. */
+    int sameInTime(Choreography other) {
+        Map<Beats, String> at = new HashMap<>();
+        other.danced().forEach(each -> at.put(each.onset(), each.placement().item().wording()));
+        int same = 0;
+        for (Danced each : danced()) {
+            same += each.placement().item().wording().equals(at.get(each.onset()))
+                    ? each.dancing().length().ticks()
+                    : 0;
+        }
+        return 100 * same / length.ticks();
+    }
+
+    /** The amalgamations of which it has all or most. */
+    Set<String> keys() {
+        return stages.stream().flatMap(stage -> stage.key().stream()).collect(Collectors.toSet());
     }
 
     Choreography as(Leaning other) {
-        return new Choreography(stages, length, other, points, byTerm);
+        return new Choreography(start, stages, length, other, points, byTerm);
     }
 
-    static Choreography of(Strand strand, Leaning leaning, Map<Term, Double> byTerm) {
+    static Choreography of(Point start, Strand strand, Leaning leaning, Map<Term, Double> byTerm) {
         List<Stage> stages = new ArrayList<>();
         for (Strand each : strand.strands()) {
             List<Danced> danced = new ArrayList<>();
@@ -130,7 +146,11 @@ public record Choreography(
         }
         Map<Term, Integer> rounded = new EnumMap<>(Term.class);
         byTerm.forEach((term, points) -> rounded.put(term, (int) Math.round(points)));
-        return new Choreography(
-                stages, new Beats(strand.ticks()), leaning, (int) Math.round(strand.points()), rounded);
+        int points = rounded.entrySet().stream()
+                .filter(entry -> entry.getKey().isWeighed())
+                .mapToInt(Map.Entry::getValue)
+                .sum();
+        rounded.keySet().removeIf(term -> !term.isWeighed());
+        return new Choreography(start, stages, new Beats(strand.ticks()), leaning, points, rounded);
     }
 }

@@ -8,6 +8,7 @@ import fluidframe.core.figure.Level;
 import fluidframe.core.link.Outcome;
 import fluidframe.core.routine.Floor;
 import fluidframe.core.time.Beats;
+import java.util.ArrayList;
 import java.util.EnumMap;
 import java.util.HashMap;
 import java.util.HashSet;
@@ -51,8 +52,8 @@ final class Scorecard {
     private static final int NO_HIGHLIGHT_BARS = 8;
     private static final int HIGHLIGHT_BARS = 32;
     private static final double OFF_CURVE = -1.5;
-    private static final double GROUP_AGAIN_SOON = -14;
-    private static final double GROUP_AGAIN = -6;
+    private static final double GROUP_AGAIN_SOON = -28;
+    private static final double GROUP_AGAIN = -8;
     private static final int SOON_BARS = 32;
     private static final double FIGURE_AGAIN = -4;
     private static final double SAME_FIGURE_RUNNING = -12;
@@ -76,6 +77,9 @@ final class Scorecard {
     private static final double FAVOURITE = 4;
     private static final double ON_HIT = 10;
     private static final double BEND = -6;
+    private static final double FIGURE_ALIKE = 1.5;
+    private static final double FIGURES_ALIKE = 0.5;
+    private static final double CAREFULLY_ALIKE = 0.38;
     static final int USUAL_WEIGHT = 10;
     /** What must come draws the search on by so much. */
     static final double REQUIRED = 30;
@@ -96,6 +100,7 @@ final class Scorecard {
     private final int topLevel;
     private final boolean levels;
     private final int highlightsAllowed;
+    private final boolean highlightsThereAre;
     private final double[] curve;
     private final double usualGain;
     private final double[] weights = new double[Term.values().length];
@@ -107,9 +112,11 @@ final class Scorecard {
     private final Set<String> figuresBefore;
 
     private Leaning leaning = Leaning.BALANCED;
-    private double alikeWeight;
-    private List<Set<String>> otherGroups = List.of();
-    private List<Set<String>> otherFigures = List.of();
+    private Distance distance = Distance.NONE;
+    private List<Set<String>> otherKeys = List.of();
+    private List<Set<String>> otherWordings = List.of();
+    /** For each block how many of its figures each other answer has too; worked out when first asked. */
+    private final List<int[]> shared = new ArrayList<>();
 
     /**
      * @param weights how much each term counts, {@value #USUAL_WEIGHT} as usual
@@ -128,6 +135,8 @@ final class Scorecard {
         this.levels = levels;
         this.usualGain = Math.max(0.2, usualGain);
         this.highlightsAllowed = Math.max(1, Math.round((float) perThirtyTwo(topLevel) * bars / HIGHLIGHT_BARS));
+        this.highlightsThereAre = brief.shelf().stream()
+                .anyMatch(group -> group.level().ordinal() <= topLevel && group.uses().contains(AmalgamationUse.HIGHLIGHT));
         this.curve = curve(0);
         for (Term term : Term.values()) {
             this.weights[term.ordinal()] = weights.getOrDefault(term, USUAL_WEIGHT) / (double) USUAL_WEIGHT;
@@ -160,11 +169,64 @@ final class Scorecard {
     }
 
     /** From now on what is more of a leaning is worth more, and what others have already is worth less. */
-    void favour(Leaning favoured, double alike, List<Choreography> others) {
+    void favour(Leaning favoured, Distance distance, List<Choreography> others) {
         this.leaning = favoured;
-        this.alikeWeight = alike;
-        this.otherGroups = others.stream().map(Choreography::groupIds).toList();
-        this.otherFigures = others.stream().map(Choreography::wordings).toList();
+        this.distance = distance;
+        this.otherKeys = others.stream().map(Choreography::keys).toList();
+        this.otherWordings = others.stream().map(Choreography::wordings).toList();
+        shared.clear();
+    }
+
+    /** How many other answers there are. */
+    int others() {
+        return otherWordings.size();
+    }
+
+    /** For each other answer how long it has the block too, and how many of its figures. */
+    private int[] sharedOf(Block block) {
+        while (shared.size() <= block.number()) {
+            shared.add(null);
+        }
+        int[] known = shared.get(block.number());
+        if (known == null) {
+            known = new int[2 * others()];
+            for (int i = 0; i < others(); i++) {
+                known[i] = !block.joins() && otherKeys.get(i).contains(block.key()) ? block.ticks() : 0;
+                for (Piece piece : block.pieces()) {
+                    known[others() + i] += otherWordings
+                                    .get(i)
+                                    .contains(piece.placement().item().wording())
+                            ? 1
+                            : 0;
+                }
+            }
+            shared.set(block.number(), known);
+        }
+        return known;
+    }
+
+    /** Whether it can still become something other than each other answer. */
+    boolean maySetMore(Strand strand, Block block) {
+        if (others() == 0) {
+            return true;
+        }
+        int[] more = sharedOf(block);
+        for (int i = 0; i < others(); i++) {
+            if (100 * (strand.shared()[i] + more[i]) > distance.mostInGroups() * most) {
+                return false;
+            }
+        }
+        return true;
+    }
+
+    /** How long each other answer is the same once a block is set, and how many figures it has too. */
+    int[] shared(Strand strand, Block block) {
+        int[] more = sharedOf(block);
+        int[] all = strand.shared().clone();
+        for (int i = 0; i < all.length; i++) {
+            all[i] += more[i];
+        }
+        return all;
     }
 
     /** The energy wanted in a bar, from 0. */
@@ -232,7 +294,7 @@ final class Scorecard {
             by[Term.BENDS.ordinal()] += BEND;
         }
         leaning(block, end, before, length, by);
-        alike(block, length, by);
+        alike(before, block, by);
         double sum = 0;
         for (int i = 0; i < by.length; i++) {
             by[i] *= weights[i];
@@ -303,7 +365,7 @@ final class Scorecard {
 
     private void highlights(Strand before, Block block, int onset, boolean ends, double[] by) {
         if (!isHighlight(block)) {
-            boolean none = ends && before.counts().highlights() == 0 && bars >= HIGHLIGHT_FROM_BARS;
+            boolean none = highlightsThereAre && ends && before.counts().highlights() == 0 && bars >= HIGHLIGHT_FROM_BARS;
             by[Term.HIGHLIGHTS.ordinal()] += none && brief.after().isEmpty() ? NO_HIGHLIGHT : 0;
             return;
         }
@@ -370,7 +432,7 @@ final class Scorecard {
     }
 
     private void level(Strand before, Block block, Counts counts, int onset, boolean ends, double[] by) {
-        if (!levels) {
+        if (!levels || topLevel <= Level.BRONZE.ordinal()) {
             return;
         }
         by[Term.LEVEL.ordinal()] -= OFF_LEVEL
@@ -489,20 +551,33 @@ final class Scorecard {
         };
     }
 
-    private void alike(Block block, double length, double[] by) {
-        if (alikeWeight == 0) {
+    private void alike(Strand before, Block block, double[] by) {
+        if (others() == 0) {
             return;
         }
         double points = 0;
-        boolean bookend = block.traits().is(AmalgamationUse.OPENING) || block.traits().is(AmalgamationUse.ENDING);
-        for (int i = 0; i < otherGroups.size(); i++) {
-            points -= !bookend && otherGroups.get(i).contains(block.key()) ? alikeWeight * length : 0;
-            for (Piece piece : block.pieces()) {
-                boolean shared = otherFigures.get(i).contains(piece.placement().item().wording());
-                points -= !bookend && shared ? alikeWeight / 2 : 0;
-            }
+        int[] more = sharedOf(block);
+        int[] had = before.shared();
+        int pieces = before.pieces() + block.pieces().size();
+        for (int i = 0; i < others(); i++) {
+            int figures = others() + i;
+            points -= tooLongAlike(had[i] + more[i], before.ticks() + block.ticks())
+                    - tooLongAlike(had[i], before.ticks());
+            points -= FIGURE_ALIKE
+                    * (tooManyAlike(had[figures] + more[figures], pieces)
+                            - tooManyAlike(had[figures], before.pieces()));
         }
+        points *= distance.weight();
         by[Term.ALIKE.ordinal()] += points;
+    }
+
+    /** Bars above those that may be the same, with some care for what is still to come. */
+    private double tooLongAlike(int ticks, int all) {
+        return Math.max(0, ticks - CAREFULLY_ALIKE * all) / bar;
+    }
+
+    private static double tooManyAlike(int shared, int pieces) {
+        return Math.max(0, shared - FIGURES_ALIKE * pieces);
     }
 
     /** Whether a routine may end with it. */

@@ -30,7 +30,7 @@ final class Search {
     /** Of those that leave the couple alike so many at most. */
     private static final int MOST_AT_ONE_NODE = 8;
     /** Complete ones that are remembered. */
-    private static final int MOST_COMPLETE = 60;
+    private static final int MOST_COMPLETE = 300;
     /** Joining figures that come one after another at most. */
     private static final int MOST_JOINS = 2;
 
@@ -78,12 +78,12 @@ final class Search {
     }
 
     /** Complete ones, the best first. */
-    List<Strand> best(Stand start, int answersFound) {
+    List<Strand> best(List<Stand> starts, int answersFound) {
         open = new TreeMap<>();
         floors = new HashMap<>();
         complete = new ArrayList<>();
         answers = answersFound;
-        begin(start);
+        starts.forEach(this::begin);
         while (!open.isEmpty() && !stopped) {
             Map.Entry<Integer, List<Strand>> shortest = open.pollFirstEntry();
             for (Strand strand : mostPromising(shortest.getValue())) {
@@ -101,11 +101,11 @@ final class Search {
     }
 
     private void begin(Stand start) {
-        Strand empty = new Strand(null, null, false, null, 0, start, 0, 0, Counts.NONE, 0);
-        Optional<Wish.Beginning> from = brief.wish().from();
+        Optional<Node> from = brief.wish().from().map(begun -> blocks.node(begun.last(), begun.exit()));
+        Strand empty = new Strand(
+                null, null, false, from.orElse(null), 0, start, 0, 0, Counts.NONE, 0, new int[2 * scorecard.others()], 0);
         if (from.isPresent()) {
-            Node node = new Node(from.get().last(), from.get().exit());
-            open.put(0, new ArrayList<>(List.of(new Strand(null, null, false, node, 0, start, 0, 0, Counts.NONE, 0))));
+            open.computeIfAbsent(0, added -> new ArrayList<>()).add(empty);
         } else {
             blocks.openings().forEach(block -> extend(empty, block));
         }
@@ -120,7 +120,7 @@ final class Search {
         boolean tooLong = end > most;
         boolean joinsOn = block.joins() && strand.counts().joins() >= mostJoins;
         boolean again = !strand.isEmpty() && !block.joins() && strand.block().key().equals(block.key());
-        if (tooLong || joinsOn || again || !scorecard.keepsSections(block, strand.ticks())) {
+        if (tooLong || joinsOn || again || !scorecard.maySetMore(strand, block) || !scorecard.keepsSections(block, strand.ticks())) {
             return;
         }
         Stand stand = strand.stand();
@@ -208,6 +208,8 @@ final class Search {
                 corners,
                 required,
                 counts,
+                strand.pieces() + block.pieces().size(),
+                scorecard.shared(strand, block),
                 strand.points() + points + news * Scorecard.REQUIRED);
     }
 
@@ -266,7 +268,8 @@ final class Search {
                 all[i] += by[i];
             }
         }
-        return Choreography.of(strand, leaning, scorecard.byTerm(all));
+        Point start = strands.get(0).before().stand().place(floor);
+        return Choreography.of(start, strand, leaning, scorecard.byTerm(all));
     }
 
     private boolean cramps(Strand strand) {
@@ -279,9 +282,5 @@ final class Search {
             stand = i < strand.block().legs().size() - 1 ? stand.roundCorner(floor) : stand;
         }
         return cramped;
-    }
-
-    static Stand start(Brief brief, Point at, int side) {
-        return Stand.at(at, side, brief.course().routine().floor());
     }
 }

@@ -38,6 +38,14 @@ record Stand(double along, double across, int side) {
         };
     }
 
+    Point place(Floor floor) {
+        return place(along, across, floor);
+    }
+
+    Stand acrossBy(double metres) {
+        return new Stand(along, across + metres, side);
+    }
+
     static double length(int side, Floor floor) {
         return side % 2 == 0 ? floor.length() : floor.width();
     }

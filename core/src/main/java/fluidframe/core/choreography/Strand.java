@@ -16,6 +16,8 @@ import java.util.List;
  * @param corners how many corners have been turned
  * @param required which of what must come has come, each a bit
  * @param counts what the scorecard counts as it goes
+ * @param pieces how many figures and elements it has
+ * @param shared for each other answer how long it is the same, and then for each how many of its figures it has too
  * @param points what it has
  */
 record Strand(
@@ -28,6 +30,8 @@ record Strand(
         int corners,
         int required,
         Counts counts,
+        int pieces,
+        int[] shared,
         double points) {
 
     /**

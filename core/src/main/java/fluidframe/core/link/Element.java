@@ -63,6 +63,10 @@ public record Element(ElementKind kind, int beats, Optional<Part> part, Relation
         return new Element(kind, beats, Optional.empty(), RelationChange.NONE, Turn.NONE);
     }
 
+    public Element lasting(int longer) {
+        return new Element(kind, longer, part, to, turn);
+    }
+
     public Element by(Part one) {
         return new Element(kind, beats, Optional.of(one), to, turn);
     }

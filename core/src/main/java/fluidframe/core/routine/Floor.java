@@ -62,6 +62,10 @@ public record Floor(double length, double width, Point start, List<Obstacle> obs
         return Math.max(0, toWall - FROM_WALL);
     }
 
+    public Floor startingAt(Point other) {
+        return new Floor(length, width, other, obstacles);
+    }
+
     /** How far a couple can travel along a whole side from corner to corner, metres. */
     public double along(int side) {
         return (side % 2 == 0 ? length : width) - 2 * FROM_WALL;
