@@ -7,6 +7,7 @@ import fluidframe.app.storage.PlainStore;
 import jakarta.persistence.EntityManager;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -51,6 +52,12 @@ public class AmalgamationStore extends PlainStore<AmalgamationEntity, Amalgamati
         return repository.findAllByStudioIdAndDanceOrderByTitleAscSlugAsc(studio(), dance).stream()
                 .map(this::documentOf)
                 .toList();
+    }
+
+    /** Those of a dance that did not come with the program, by id. */
+    @Transactional(readOnly = true)
+    public Set<String> own(String dance) {
+        return Set.copyOf(repository.findOwn(studio(), dance));
     }
 
     @Override

@@ -9,6 +9,7 @@ import fluidframe.core.room.RoomReport;
 import fluidframe.core.routine.Score;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import org.springframework.stereotype.Component;
 
 /** The studio's amalgamations as they are danced with its figures as they are now. */
@@ -42,6 +43,11 @@ public class Amalgamations {
         return store.ofDance(dance).stream()
                 .flatMap(document -> find(document).stream())
                 .toList();
+    }
+
+    /** Those of a dance that did not come with the program, by id. */
+    public Set<String> own(String dance) {
+        return store.own(dance);
     }
 
     private Optional<Amalgamation> find(AmalgamationDocument document) {

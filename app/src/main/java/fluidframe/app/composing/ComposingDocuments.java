@@ -4,9 +4,16 @@ import com.fasterxml.jackson.annotation.JsonInclude;
 import fluidframe.app.links.VerdictDocument;
 import fluidframe.app.routines.RoutineDocument;
 import fluidframe.app.routines.RoutineDocument.PlacementDocument;
+import fluidframe.core.amalgamation.Amalgamation;
+import fluidframe.core.amalgamation.AmalgamationUse;
+import fluidframe.core.choreography.BecauseSentence;
+import fluidframe.core.choreography.Brief;
+import fluidframe.core.choreography.Choreography;
+import fluidframe.core.choreography.Reasons;
 import fluidframe.core.compose.Composition;
 import fluidframe.core.compose.Wish;
 import fluidframe.core.detour.Detour;
+import fluidframe.core.figure.Level;
 import fluidframe.core.link.Comparison;
 import fluidframe.core.link.Dancing;
 import fluidframe.core.link.Move;
@@ -22,6 +29,8 @@ import fluidframe.core.space.Point;
 import fluidframe.core.time.Beats;
 import io.swagger.v3.oas.annotations.media.Schema;
 import jakarta.validation.Valid;
+import jakarta.validation.constraints.DecimalMax;
+import jakarta.validation.constraints.DecimalMin;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import java.util.LinkedHashMap;
@@ -171,6 +180,9 @@ final class ComposingDocuments {
      * @param within "last time" to add what is composed to the last time the section of the placement is danced, "once
      *     more" to dance the section once more and add it to that time, leading into what follows it; absent to put it
      *     behind the placement
+     * @param requiredAmalgamations amalgamations that must come, by id
+     * @param forbiddenAmalgamations amalgamations that must not
+     * @param energies how much energy is wanted over equal parts of its length, from 1 to 5; the usual curve if absent
      */
     @Schema(name = "CompositionQuestion")
     record CompositionQuestion(
@@ -203,7 +215,19 @@ final class ComposingDocuments {
             @Size(max = 64, message = "at most 64 stretches")
             List<@Valid @NotNull(message = "a stretch") FullnessDocument> fullness,
 
-            String within) {
+            String within,
+
+            @Size(max = 4, message = "at most 4 amalgamations")
+            List<@NotNull(message = "an amalgamation's id") String> requiredAmalgamations,
+
+            @Size(max = 500, message = "at most 500 amalgamations")
+            List<@NotNull(message = "an amalgamation's id") String> forbiddenAmalgamations,
+
+            @Size(max = 16, message = "at most 16 parts")
+            List<
+                            @NotNull(message = "an energy from 1 to 5") @DecimalMin(value = "1", message = "an energy from 1 to 5") @DecimalMax(value = "5", message = "an energy from 1 to 5")
+                            Double>
+                    energies) {
 
         /** The same for another routine, behind another placement, leading into what follows it or not. */
         CompositionQuestion of(RoutineDocument other, int passage, boolean leadsOn) {
@@ -228,7 +252,39 @@ final class ComposingDocuments {
                     weights,
                     run,
                     fullness,
-                    within);
+                    within,
+                    requiredAmalgamations,
+                    forbiddenAmalgamations,
+                    energies);
+        }
+
+        /** The same with no amalgamation that must come. */
+        CompositionQuestion withoutAmalgamations() {
+            return new CompositionQuestion(
+                    routine,
+                    after,
+                    meetsNext,
+                    toBar,
+                    least,
+                    most,
+                    required,
+                    forbidden,
+                    favourites,
+                    mostTimes,
+                    bends,
+                    corners,
+                    highlights,
+                    hits,
+                    boundaries,
+                    fitsRoom,
+                    lifted,
+                    weights,
+                    run,
+                    fullness,
+                    within,
+                    null,
+                    forbiddenAmalgamations,
+                    energies);
         }
     }
 
@@ -240,9 +296,57 @@ final class ComposingDocuments {
             @NotNull(message = "sparse or full") String fullness) {}
 
     /**
+     * What is set in one go: an amalgamation, most of one, or a single figure that joins two.
+     *
+     * @param amalgamation its id; absent for a joining figure
+     * @param whole whether it is all of it
+     * @param energy from 1 to 5
+     * @param bar the bar of the routine it begins in
+     * @param lastBar the bar it ends in
+     * @param placements how many placements it has
+     */
+    @JsonInclude(JsonInclude.Include.NON_NULL)
+    @Schema(name = "CompositionStage")
+    record StageDocument(
+            String title,
+            String amalgamation,
+            boolean whole,
+            List<String> uses,
+            String level,
+            double energy,
+            int bar,
+            int lastBar,
+            int placements) {
+
+        static StageDocument of(Choreography.Stage stage, Beats bar, int before) {
+            Optional<Amalgamation> group = stage.group();
+            Level hardest = stage.danced().stream()
+                    .map(each -> each.dancing().figure().level())
+                    .max(Level::compareTo)
+                    .orElseThrow();
+            return new StageDocument(
+                    group.map(each -> each.routine().title())
+                            .orElseGet(() -> stage.danced().get(0).dancing().wording()),
+                    group.map(each -> each.routine().id()).orElse(null),
+                    stage.whole(),
+                    group.map(each -> each.uses().stream()
+                                    .sorted()
+                                    .map(AmalgamationUse::shorthand)
+                                    .toList())
+                            .orElse(List.of()),
+                    group.map(Amalgamation::level).orElse(hardest).shorthand(),
+                    stage.energy(),
+                    before + stage.onset().ticks() / bar.ticks() + 1,
+                    before + (stage.end().ticks() + bar.ticks() - 1) / bar.ticks(),
+                    stage.danced().size());
+        }
+    }
+
+    /**
      * One answer: what is danced, how it differs from the first, its points, what they are given for, its way over the
-     * floor, metres, and what it would hit there ("bar 12: the wall of side 2"); and where it was composed within a
-     * section, all placements of the routine with it.
+     * floor, metres, and what it would hit there ("bar 12: the wall of side 2"); where it was composed within a section,
+     * all placements of the routine with it; what it leans to, such as "turning", of what it is put together, and why
+     * in sentences; and where the couple must begin, if not where the floor says.
      */
     @JsonInclude(JsonInclude.Include.NON_NULL)
     @Schema(name = "Composition")
@@ -255,7 +359,11 @@ final class ComposingDocuments {
             Map<String, Integer> reasons,
             List<PointDocument> path,
             List<String> hits,
-            List<PlacementDocument> whole) {
+            List<PlacementDocument> whole,
+            String leaning,
+            List<StageDocument> stages,
+            List<String> because,
+            PointDocument start) {
 
         /** What begins a routine says where the couple stand, if not as its charts are written. */
         private static PlacementDocument placement(Composition.Piece piece, boolean begins) {
@@ -291,10 +399,56 @@ final class ComposingDocuments {
                     composition.points(),
                     reasons,
                     PointDocument.of(danced.path()),
-                    danced.collisions().stream()
-                            .map(collision -> "bar " + collision.bar() + ": " + collision.what())
+                    hits(danced),
+                    within.map(end -> end.with(placements)).orElse(null),
+                    null,
+                    List.of(),
+                    List.of(),
+                    null);
+        }
+
+        /** @param before whole bars danced before it */
+        static CompositionDocument of(
+                Choreography answer, Brief brief, DancedOn danced, int before, Optional<SectionEnd> within) {
+            Map<String, Integer> reasons = new LinkedHashMap<>();
+            answer.byTerm().forEach((term, points) -> {
+                if (points != 0) {
+                    reasons.put(ComposingDocuments.name(term), points);
+                }
+            });
+            Beats bar = brief.wish().music().bar();
+            List<PlacementDocument> placements =
+                    answer.placements().stream().map(RoutineWriter::placement).toList();
+            List<String> because = Reasons.of(brief, answer).stream()
+                    .map(each -> BecauseSentence.of(each, before))
+                    .toList();
+            Point start = answer.start();
+            boolean moved = brief.after().isEmpty()
+                    && !start.equals(brief.course().routine().floor().start());
+            return new CompositionDocument(
+                    placements,
+                    answer.placements().stream()
+                            .map(placement -> placement.item().wording())
                             .toList(),
-                    within.map(end -> end.with(placements)).orElse(null));
+                    answer.length().toDouble(),
+                    because.get(0),
+                    answer.points(),
+                    reasons,
+                    PointDocument.of(danced.path()),
+                    hits(danced),
+                    within.map(end -> end.with(placements)).orElse(null),
+                    answer.leaning().name().toLowerCase(Locale.ROOT).replace('_', ' '),
+                    answer.stages().stream()
+                            .map(stage -> StageDocument.of(stage, bar, before))
+                            .toList(),
+                    because,
+                    moved ? PointDocument.of(List.of(start)).get(0) : null);
+        }
+
+        private static List<String> hits(DancedOn danced) {
+            return danced.collisions().stream()
+                    .map(collision -> "bar " + collision.bar() + ": " + collision.what())
+                    .toList();
         }
     }
 
@@ -348,20 +502,20 @@ final class ComposingDocuments {
     record RelaxationDocument(List<String> labels, CompositionQuestion question) {}
 
     /**
-     * The answers; whether they are proved to be the best; what could be given up where there is none; what was left
-     * out of the wish, and why.
+     * The answers; whether they are proved to be the best, or none to exist, and the points that none can have more of,
+     * where that is known; what could be given up where there is none; what was left out of the wish, and why.
      */
     @JsonInclude(JsonInclude.Include.NON_NULL)
     @Schema(name = "Compositions")
     record CompositionsDocument(
             List<CompositionDocument> compositions,
             boolean exact,
-            int bound,
+            Integer bound,
             List<RelaxationDocument> relaxations,
             List<String> notes) {}
 
     /** "phrase starts". */
-    static String name(Composition.Reason reason) {
+    static String name(Enum<?> reason) {
         return reason.name().toLowerCase(Locale.ROOT).replace('_', ' ');
     }
 }

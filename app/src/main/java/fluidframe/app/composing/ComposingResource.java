@@ -2,7 +2,6 @@ package fluidframe.app.composing;
 
 import fluidframe.app.composing.ComposingDocuments.BridgeQuestion;
 import fluidframe.app.composing.ComposingDocuments.ChainDocument;
-import fluidframe.app.composing.ComposingDocuments.CompositionDocument;
 import fluidframe.app.composing.ComposingDocuments.CompositionQuestion;
 import fluidframe.app.composing.ComposingDocuments.CompositionsDocument;
 import fluidframe.app.composing.ComposingDocuments.DetourDocument;
@@ -10,7 +9,6 @@ import fluidframe.app.composing.ComposingDocuments.LoopDocument;
 import fluidframe.app.composing.ComposingDocuments.NextDocument;
 import fluidframe.app.composing.ComposingDocuments.PlaceQuestion;
 import fluidframe.app.composing.ComposingDocuments.ProgressDocument;
-import fluidframe.app.composing.ComposingDocuments.RelaxationDocument;
 import fluidframe.app.composing.ComposingDocuments.RepairDocument;
 import fluidframe.app.composing.MendingPlanDocument.MendingQuestion;
 import fluidframe.app.composing.MendingPlanDocument.SeamDocument;
@@ -22,11 +20,7 @@ import fluidframe.app.routines.RoutineReader;
 import fluidframe.app.routines.Scores;
 import fluidframe.app.work.SearchTime;
 import fluidframe.app.work.Work;
-import fluidframe.core.compose.Answer;
-import fluidframe.core.compose.Composer;
-import fluidframe.core.compose.Composition;
-import fluidframe.core.compose.Difference;
-import fluidframe.core.compose.Weights;
+import fluidframe.core.choreography.Term;
 import fluidframe.core.detour.Detours;
 import fluidframe.core.link.Bridges;
 import fluidframe.core.link.Dancing;
@@ -44,9 +38,7 @@ import fluidframe.core.time.Beats;
 import io.swagger.v3.oas.annotations.tags.Tag;
 import jakarta.validation.Valid;
 import java.time.Duration;
-import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.TreeMap;
@@ -80,12 +72,20 @@ class ComposingResource {
     private final RoutineReader reader;
     private final Repertoires repertoires;
     private final Scores scores;
+    private final Compositions compositions;
     private final Runs runs;
     private final Work work;
     private final SearchTime searchTime;
 
     ComposingResource(
-            RoutineReader reader, Repertoires repertoires, Scores scores, Runs runs, Work work, SearchTime searchTime) {
+            RoutineReader reader,
+            Repertoires repertoires,
+            Scores scores,
+            Compositions compositions,
+            Runs runs,
+            Work work,
+            SearchTime searchTime) {
+        this.compositions = compositions;
         this.reader = reader;
         this.repertoires = repertoires;
         this.scores = scores;
@@ -248,47 +248,16 @@ class ComposingResource {
 
     private CompositionsDocument composing(CompositionQuestion question, Run run) {
         run.begin();
-        Optional<SectionEnd> within = Optional.ofNullable(question.within())
-                .map(which -> SectionEnd.of(question, standing(question.routine())));
-        CompositionQuestion asked =
-                within.map(end -> end.question(standing(end.routine()))).orElse(question);
-        Standing standing = standing(asked.routine());
-        WishReader reader = new WishReader(asked, standing);
-        Answer answer = Composer.compose(standing.repertoire(), reader.wishes(), run);
-        Beats bar = standing.routine().dance().rhythm().bar();
-        List<CompositionDocument> found = new ArrayList<>();
-        for (Composition composition : answer.compositions()) {
-            String difference = Difference.between(answer.compositions().get(0), composition, bar, reader.barsBefore());
-            DancedOn danced = DancedOn.of(standing.course(), Optional.ofNullable(asked.after()), composition);
-            found.add(CompositionDocument.of(composition, asked.after() == null, difference, danced, within));
-        }
-        return new CompositionsDocument(
-                found,
-                answer.exact(),
-                answer.bound(),
-                relaxations(answer, asked.equals(question), reader),
-                notes(reader, within, standing));
+        return compositions.of(question, run);
     }
 
-    /** What is composed within a section is asked in another way than it is searched; there it is only said. */
-    private static List<RelaxationDocument> relaxations(Answer answer, boolean asIsSearched, WishReader reader) {
-        return answer.relaxations().stream()
-                .map(relaxation -> new RelaxationDocument(
-                        relaxation.labels(),
-                        asIsSearched ? reader.relaxed(relaxation).orElse(null) : null))
-                .toList();
-    }
-
-    private static List<String> notes(WishReader reader, Optional<SectionEnd> within, Standing standing) {
-        return Stream.concat(reader.notes().stream(), within.flatMap(end -> end.againBreaks(standing)).stream())
-                .toList();
-    }
-
-    /** How many points each soft wish usually counts, by the names the reasons have. */
+    /** How much each priority usually counts, by the names the reasons have. */
     @GetMapping("/composing-weights")
     Map<String, Integer> usualWeights() {
         Map<String, Integer> usual = new TreeMap<>();
-        Weights.USUAL.byReason().forEach((reason, points) -> usual.put(ComposingDocuments.name(reason), points));
+        Stream.of(Term.values())
+                .filter(Term::isWeighed)
+                .forEach(term -> usual.put(ComposingDocuments.name(term), Term.USUAL_WEIGHT));
         return usual;
     }
 
@@ -305,9 +274,5 @@ class ComposingResource {
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void stop(@PathVariable String run) {
         runs.stop(run);
-    }
-
-    private static String name(Enum<?> value) {
-        return value.name().toLowerCase(Locale.ROOT);
     }
 }

@@ -66,7 +66,10 @@ final class RelaxedQuestion {
                 question.weights(),
                 question.run(),
                 question.fullness(),
-                question.within()));
+                question.within(),
+                question.requiredAmalgamations(),
+                question.forbiddenAmalgamations(),
+                question.energies()));
     }
 
     /** The bars with which a figure had to begin and need no longer. */

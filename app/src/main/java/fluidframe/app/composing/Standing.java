@@ -38,6 +38,10 @@ final class Standing {
         return course;
     }
 
+    Score score() {
+        return score;
+    }
+
     Repertoire repertoire() {
         return repertoire;
     }

@@ -4,8 +4,10 @@ import fluidframe.app.composing.ComposingDocuments.CompositionQuestion;
 import fluidframe.app.composing.ComposingDocuments.FullnessDocument;
 import fluidframe.app.problems.Fault;
 import fluidframe.app.problems.RefusedException;
+import fluidframe.core.amalgamation.Amalgamation;
+import fluidframe.core.choreography.Brief;
+import fluidframe.core.choreography.Term;
 import fluidframe.core.compose.Choice;
-import fluidframe.core.compose.Composition;
 import fluidframe.core.compose.Fullness;
 import fluidframe.core.compose.LikelyCorners;
 import fluidframe.core.compose.Relaxation;
@@ -136,6 +138,42 @@ final class WishReader {
         return corners().stream().map(this::wish).toList();
     }
 
+    /** Whether it leads from one figure into another, so that it fills a gap, which is searched for what is exactly best. */
+    boolean fillsGap() {
+        return question.meetsNext();
+    }
+
+    /**
+     * The same as a choreographer is asked.
+     *
+     * @param shelf the amalgamations of the dance
+     * @param own which of them are the studio's own
+     */
+    Brief brief(List<Amalgamation> shelf, Set<String> own) {
+        Set<String> groups = shelf.stream().map(group -> group.routine().id()).collect(Collectors.toSet());
+        checkGroups(question.requiredAmalgamations(), groups, "/requiredAmalgamations");
+        checkGroups(question.forbiddenAmalgamations(), groups, "/forbiddenAmalgamations");
+        return new Brief(
+                standing.course(),
+                Optional.ofNullable(question.after()),
+                wishes().get(0),
+                Optional.ofNullable(question.corners()),
+                fitsRoom(),
+                shelf,
+                own,
+                set(question.requiredAmalgamations()),
+                set(question.forbiddenAmalgamations()),
+                question.energies() == null ? List.of() : question.energies());
+    }
+
+    private static void checkGroups(List<String> asked, Set<String> known, String place) {
+        set(asked).stream().filter(id -> !known.contains(id)).findFirst().ifPresent(id -> {
+            throw new RefusedException(
+                    ComposingSentences.thisDanceHasNoSuchAmalgamation(),
+                    List.of(Fault.of(place, id, ComposingSentences.anAmalgamationOfTheDance())));
+        });
+    }
+
     private Wish wish(int corners) {
         Optional<Wish.Beginning> from = Optional.ofNullable(question.after())
                 .map(after -> new Wish.Beginning(standing.dancing(after).listed(), standing.exit(after)));
@@ -163,7 +201,7 @@ final class WishReader {
                     corners,
                     music,
                     sides,
-                    weights(),
+                    Weights.USUAL,
                     ANSWERS,
                     taste(),
                     stretches());
@@ -248,19 +286,29 @@ final class WishReader {
         return bars;
     }
 
-    private Weights weights() {
-        Map<Composition.Reason, Integer> points = new EnumMap<>(Weights.USUAL.byReason());
-        Map<String, Composition.Reason> names =
-                points.keySet().stream().collect(Collectors.toMap(ComposingDocuments::name, reason -> reason));
+    /** How much each term counts, where the question says so. */
+    Map<Term, Integer> weights() {
+        Map<Term, Integer> points = new EnumMap<>(Term.class);
+        Map<String, Term> names = Stream.of(Term.values())
+                .filter(Term::isWeighed)
+                .collect(Collectors.toMap(ComposingDocuments::name, term -> term));
         (question.weights() == null ? Map.<String, Integer>of() : question.weights()).forEach((name, each) -> {
             if (!names.containsKey(name)) {
                 throw new RefusedException(
                         ComposingSentences.nothingOfThatNameIsCounted(),
                         List.of(Fault.of("/weights", name, ComposingSentences.oneOf3(new TreeSet<>(names.keySet())))));
             }
+            if (each < 0 || each > Term.MOST_WEIGHT) {
+                throw new RefusedException(
+                        ComposingSentences.nothingCountsSoMuch(),
+                        List.of(Fault.of(
+                                "/weights/" + name,
+                                String.valueOf(each),
+                                ComposingSentences.aWeightFrom0To(Term.MOST_WEIGHT, Term.USUAL_WEIGHT))));
+            }
             points.put(names.get(name), each);
         });
-        return Weights.of(points);
+        return points;
     }
 
     /** A figure above the routine's level is known, and left out with a sentence. */

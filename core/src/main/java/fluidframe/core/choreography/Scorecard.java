@@ -80,7 +80,6 @@ final class Scorecard {
     private static final double FIGURE_ALIKE = 1.5;
     private static final double FIGURES_ALIKE = 0.5;
     private static final double CAREFULLY_ALIKE = 0.38;
-    static final int USUAL_WEIGHT = 10;
     /** What must come draws the search on by so much. */
     static final double REQUIRED = 30;
 
@@ -119,7 +118,7 @@ final class Scorecard {
     private final List<int[]> shared = new ArrayList<>();
 
     /**
-     * @param weights how much each term counts, {@value #USUAL_WEIGHT} as usual
+     * @param weights how much each term counts, {@value Term#USUAL_WEIGHT} as usual
      * @param usualGain metres gained along the line in a usual bar of the dance
      * @param past what the routine has shortly before
      */
@@ -139,7 +138,7 @@ final class Scorecard {
                 .anyMatch(group -> group.level().ordinal() <= topLevel && group.uses().contains(AmalgamationUse.HIGHLIGHT));
         this.curve = curve(0);
         for (Term term : Term.values()) {
-            this.weights[term.ordinal()] = weights.getOrDefault(term, USUAL_WEIGHT) / (double) USUAL_WEIGHT;
+            this.weights[term.ordinal()] = weights.getOrDefault(term, Term.USUAL_WEIGHT) / (double) Term.USUAL_WEIGHT;
         }
         this.barOfPhrase = new int[bars + 1];
         this.phraseEnd = new int[bars + 1];
@@ -352,12 +351,12 @@ final class Scorecard {
 
     private void bookends(Strand before, Block block, int onset, boolean ends, double[] by) {
         if (before.isEmpty() && brief.after().isEmpty()) {
-            by[Term.BOOKENDS.ordinal()] += block.traits().is(AmalgamationUse.OPENING) ? OPENED : OPENED_BY_A_FIGURE;
+            by[Term.BEGINNING_AND_END.ordinal()] += block.traits().is(AmalgamationUse.OPENING) ? OPENED : OPENED_BY_A_FIGURE;
         }
         if (ends && brief.wish().to().isEmpty()) {
             int end = onset + block.ticks();
             boolean onPhrase = brief.wish().music().startsPhrase(new Beats(end));
-            by[Term.BOOKENDS.ordinal()] += !block.traits().is(AmalgamationUse.ENDING)
+            by[Term.BEGINNING_AND_END.ordinal()] += !block.traits().is(AmalgamationUse.ENDING)
                     ? ENDED_BY_A_FIGURE
                     : onPhrase ? ENDED_ON_PHRASE : ENDED;
         }

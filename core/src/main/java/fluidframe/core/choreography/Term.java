@@ -7,7 +7,7 @@ public enum Term {
     /** Amalgamations that begin and end with the music. */
     PHRASES,
     /** How it begins and how it comes to rest. */
-    BOOKENDS,
+    BEGINNING_AND_END,
     /** What is to be looked at, prepared and released. */
     HIGHLIGHTS,
     /** The curve of energy. */
@@ -34,6 +34,11 @@ public enum Term {
     LEANING,
     /** What other answers have already. */
     ALIKE;
+
+    /** How much each counts as usual. */
+    public static final int USUAL_WEIGHT = 10;
+    /** More would let one term drown all others. */
+    public static final int MOST_WEIGHT = 100;
 
     /** What a coach can give more or less weight. */
     public boolean isWeighed() {

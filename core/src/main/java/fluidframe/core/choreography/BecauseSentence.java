@@ -1,0 +1,55 @@
+package fluidframe.core.choreography;
+
+/** Says why a choreography is as it is. */
+public final class BecauseSentence {
+
+    private BecauseSentence() {}
+
+    /** @param before whole bars danced before the choreography begins */
+    public static String of(Because because, int before) {
+        if (because instanceof Because.Start start) {
+            return ChoreographySentences.beginMFromTheWall(start.metres(), start.usual());
+        }
+        if (because instanceof Because.Opening opening) {
+            return ChoreographySentences.opensWith(bars(opening.from(), opening.to(), before), opening.figures());
+        }
+        if (because instanceof Because.Highlight highlight) {
+            String bars = bars(highlight.from(), highlight.to(), before);
+            return highlight.after().isEmpty()
+                    ? ChoreographySentences.highlightAtTheEnd(bars, highlight.figures(), highlight.before())
+                    : ChoreographySentences.highlight(
+                            bars, highlight.figures(), highlight.before(), highlight.after());
+        }
+        if (because instanceof Because.Breath breath) {
+            return ChoreographySentences.breathes(bars(breath.from(), breath.to(), before));
+        }
+        if (because instanceof Because.Corner corner) {
+            int bar = corner.after() + before;
+            return corner.inside()
+                    ? ChoreographySentences.cornerInside(bar, corner.figure(), corner.left())
+                    : ChoreographySentences.cornerAfter(bar, corner.figure(), corner.left());
+        }
+        if (because instanceof Because.Joins joins) {
+            return ChoreographySentences.joinedBy(joins.figures());
+        }
+        if (because instanceof Because.Ending ending) {
+            return ChoreographySentences.endsWith(bars(ending.from(), ending.to(), before), ending.figures());
+        }
+        Because.Most most = (Because.Most) because;
+        return switch (most.leaning()) {
+            case TRAVELLING -> ChoreographySentences.travelsMost(most.measured());
+            case OPEN -> ChoreographySentences.mostOpen(most.measured());
+            case CALM -> ChoreographySentences.calmest(most.measured());
+            case TURNING -> ChoreographySentences.turnsMost(most.measured() / 16);
+            case EASY_FOR_HER -> ChoreographySentences.easiestForHer();
+            case BRILLIANT -> ChoreographySentences.mostBrilliant(most.measured());
+            case BALANCED -> "";
+        };
+    }
+
+    private static String bars(int from, int to, int before) {
+        return from == to
+                ? ChoreographySentences.bar(from + before)
+                : ChoreographySentences.bars(from + before, to + before);
+    }
+}
