@@ -129,30 +129,34 @@
 
     <Unkept {desk} />
 
-    <RoutineOverview {desk} onchoose={(placement) => view!.choose(placement)} />
-    <Reel {desk} {hits} beat={view.playback.beat} onchoose={(placement) => view!.choose(placement)} onseam={(placement) => view!.open('seam', placement)} />
+    {#if view.panel === 'compose'}
+      <ComposePanel {desk} figures={view.figures} fillsGap={false} onclose={() => view!.close()} />
+    {:else}
+      <RoutineOverview {desk} onchoose={(placement) => view!.choose(placement)} />
+      <Reel {desk} {hits} beat={view.playback.beat} onchoose={(placement) => view!.choose(placement)} onseam={(placement) => view!.open('seam', placement)} />
 
-    <div class="grid min-h-0 flex-1 grid-cols-1 gap-3 lg:grid-cols-[minmax(0,1fr)_23rem]">
-      <DeskFloor {view} hit={hits.length > 0} />
-      <aside
-        class="panel flex min-h-0 scroll-mt-3 flex-col overflow-y-auto p-3 max-lg:order-first"
-        aria-label={msg.chosenFigure()}
-        {@attach answering(() => [view!.panel, desk!.selected])}
-      >
-        {#if view.panel === 'floor'}
-          <FloorPanel {desk} room={view.room} onclose={() => view!.close()} />
-        {:else if view.panel === 'versions'}
-          <HistoryPanel {desk} onclose={() => view!.close()} />
-        {:else if view.panel === 'mend'}
-          <MendingPanel {desk} onclose={() => view!.close()} />
-        {:else if view.panel === 'list'}
-          <ListPanel {desk} onclose={() => view!.close()} />
-        {:else if view.panel === 'compose' || view.panel === 'gap'}
-          <ComposePanel {desk} figures={view.figures} fillsGap={view.panel === 'gap'} onclose={() => view!.close()} />
-        {:else if view.complete}
-          <ChosenFigure {view} />
-        {/if}
-      </aside>
-    </div>
+      <div class="grid min-h-0 flex-1 grid-cols-1 gap-3 lg:grid-cols-[minmax(0,1fr)_23rem]">
+        <DeskFloor {view} hit={hits.length > 0} />
+        <aside
+          class="panel flex min-h-0 scroll-mt-3 flex-col overflow-y-auto p-3 max-lg:order-first"
+          aria-label={msg.chosenFigure()}
+          {@attach answering(() => [view!.panel, desk!.selected])}
+        >
+          {#if view.panel === 'floor'}
+            <FloorPanel {desk} room={view.room} onclose={() => view!.close()} />
+          {:else if view.panel === 'versions'}
+            <HistoryPanel {desk} onclose={() => view!.close()} />
+          {:else if view.panel === 'mend'}
+            <MendingPanel {desk} onclose={() => view!.close()} />
+          {:else if view.panel === 'list'}
+            <ListPanel {desk} onclose={() => view!.close()} />
+          {:else if view.panel === 'gap'}
+            <ComposePanel {desk} figures={view.figures} fillsGap onclose={() => view!.close()} />
+          {:else if view.complete}
+            <ChosenFigure {view} />
+          {/if}
+        </aside>
+      </div>
+    {/if}
   </div>
 {/if}

@@ -57,6 +57,7 @@ export type Section = Schemas['Section'];
 export type Compositions = Schemas['Compositions'];
 export type CompositionQuestion = Schemas['CompositionQuestion'];
 export type Composition = Schemas['Composition'];
+export type CompositionStage = Schemas['CompositionStage'];
 export type Detour = Schemas['Detour'];
 export type Escape = Schemas['Escape'];
 export type Version = Schemas['Version'];

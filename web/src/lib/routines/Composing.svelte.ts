@@ -1,6 +1,7 @@
 import msg from '$lib/messages/routines';
-import { api, Problem, required, sentenceOf, type CompositionQuestion, type Compositions, type Progress } from '$lib/api/client';
+import { api, Problem, required, sentenceOf, type Composition, type CompositionQuestion, type Compositions, type Progress } from '$lib/api/client';
 import { sectionsOf, type StripSection } from '$lib/music/strip';
+import { unique } from '$lib/ui/unique';
 import type { RoutineDesk } from './RoutineDesk.svelte';
 
 /** Milliseconds between two looks at how far a search is. */
@@ -19,6 +20,15 @@ function barsOf(text: string, first: number): number[] {
 export type Fullness = 'sparse' | 'full';
 /** Behind the chosen figure, or at the end of its section: of the last time it is danced, or of one time more. */
 export type Where = '' | 'last time' | 'once more';
+
+/** How much energy is wanted over equal parts of it, from 1 to 5; nothing for the usual curve. */
+export const ENERGIES = {
+  usual: undefined,
+  building: [2, 2, 3, 3, 4, 4, 5, 4],
+  calm: [2, 2, 3, 2, 2, 3, 3, 2],
+  bright: [3, 4, 4, 4, 5, 4, 5, 4],
+} as const;
+export type Energy = keyof typeof ENERGIES;
 
 /** A stretch of the composition that may be sparse or full, in bars counted from its beginning. */
 export interface Stretch {
@@ -52,6 +62,11 @@ export class Composing {
   weights = $state<Record<string, number>>({});
   usualWeights = $state.raw<Record<string, number>>({});
   #wishes = $state.raw<Record<string, string>>({});
+
+  energy = $state<Energy>('usual');
+  /** The amalgamations that are to stay when the rest is composed anew, by id. */
+  held = $state.raw<string[]>([]);
+  #barred = $state.raw<string[]>([]);
 
   answer = $state.raw<Compositions>();
   failure = $state<string>();
@@ -152,6 +167,19 @@ export class Composing {
     this.#wishes = Object.fromEntries(wish === '' ? others : [...others, [figure, wish]]);
   }
 
+  /** An amalgamation that pleases stays while the rest is composed anew, until it is let go. */
+  hold(amalgamation: string) {
+    this.held = this.held.includes(amalgamation) ? this.held.filter((other) => other !== amalgamation) : [...this.held, amalgamation];
+  }
+
+  /** Composes the same with all its amalgamations but one. */
+  async swap({ stages }: Composition, amalgamation: string) {
+    const others = stages.map((stage) => stage.amalgamation).filter((other) => other !== undefined && other !== amalgamation);
+    this.held = unique(others as string[]);
+    this.#barred = unique([...this.#barred.filter((other) => !others.includes(other)), amalgamation]);
+    await this.ask();
+  }
+
   async ask() {
     const { routine, selected, placements, score } = this.desk();
     const passages = score?.placements.length ?? 0;
@@ -181,6 +209,9 @@ export class Composing {
         boundaries: barsOf(this.boundaries, this.#first),
         fitsRoom: this.fitsRoom,
         weights: this.weights,
+        requiredAmalgamations: this.held,
+        forbiddenAmalgamations: this.#barred.filter((each) => !this.held.includes(each)),
+        energies: this.meetsNext ? undefined : ENERGIES[this.energy]?.slice(),
         run: this.#run,
       };
       this.answer = required(await api.POST('/api/compositions', { body }));
@@ -206,6 +237,7 @@ export class Composing {
     this.mostTimes = question.mostTimes;
     this.boundaries = (question.boundaries ?? []).map((bar) => bar + this.#first).join(', ');
     const left = [...(wanted ?? []), ...(forbidden ?? [])];
+    this.held = question.requiredAmalgamations ?? [];
     this.#wishes = Object.fromEntries(this.wishes.filter(([figure, wish]) => (wish !== 'required' && wish !== 'forbidden') || left.includes(figure)));
     const bound = this.desk().routine;
     if (bound.level !== routine.level || bound.syllabus !== routine.syllabus) this.desk().bind({ syllabus: routine.syllabus, level: routine.level });

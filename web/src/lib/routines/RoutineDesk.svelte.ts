@@ -1,6 +1,22 @@
 import msg from '$lib/messages/routines';
 import { api, required } from '$lib/api/client';
-import type { Chain, Detour, Floor, Following, Loop, NextAmalgamation, NextFigures, Placement, Repair, Routine, RoutineElement, Score, Seam, Section } from '$lib/api/client';
+import type {
+  Chain,
+  Composition,
+  Detour,
+  Floor,
+  Following,
+  Loop,
+  NextAmalgamation,
+  NextFigures,
+  Placement,
+  Repair,
+  Routine,
+  RoutineElement,
+  Score,
+  Seam,
+  Section,
+} from '$lib/api/client';
 import { asKept } from '$lib/ui/asKept';
 import { EditSession, opened } from '$lib/ui/EditSession.svelte';
 import { Latest } from '$lib/ui/Latest';
@@ -198,6 +214,15 @@ export class RoutineDesk extends EditSession<Routine> {
     const rounds = this.chosen?.rounds;
     const added = placements.map((placement) => ({ ...placement, rounds: placement.rounds ?? rounds }));
     this.#change(this.placements.toSpliced(at, 0, ...added), { index: at + placements.length - 1, round });
+  }
+
+  /** What was composed, or its first so many placements; a routine that begins with it begins where that was composed for. */
+  takeComposition({ placements, start }: Composition, most = placements.length) {
+    if (start && this.placements.length === 0) {
+      const floor = { ...this.score!.floor, ...this.routine.floor, start };
+      this.#toChoose = { index: most - 1, round: 1 };
+      this.change({ ...this.routine, floor, placements: placements.slice(0, most) });
+    } else this.insert(placements.slice(0, most));
   }
 
   /** Puts an element behind the chosen placement and chooses it. */

@@ -96,7 +96,9 @@ class ApiDescription {
             "DanceCustom");
     private static final Map<String, Set<String>> SOMETIMES_ABSENT = Map.ofEntries(
             Map.entry("Place", Set.of("part", "row", "column")),
-            Map.entry("Composition", Set.of("whole")),
+            Map.entry("Composition", Set.of("whole", "leaning", "start")),
+            Map.entry("Compositions", Set.of("bound")),
+            Map.entry("CompositionStage", Set.of("amalgamation", "why")),
             Map.entry("RowReading", Set.of("onset", "length")),
             Map.entry("Reading", Set.of("stances")),
             Map.entry("Score", Set.of("start", "motion")),

@@ -4,6 +4,7 @@ import fluidframe.app.backups.BackupContents;
 import fluidframe.core.audit.Severity;
 import fluidframe.core.couple.Part;
 import fluidframe.core.figure.Level;
+import fluidframe.core.choreography.Leaning;
 import fluidframe.core.link.Aspect;
 import fluidframe.core.link.Outcome;
 import fluidframe.core.memory.Grade;
@@ -39,6 +40,11 @@ final class ApiFields {
     private static final Map<String, List<String>> CLOSED = Map.ofEntries(
             Map.entry("BackupCount.kind", BackupContents.words()),
             Map.entry("Verdict.outcome", lower(Outcome.values())),
+            Map.entry(
+                    "Composition.leaning",
+                    Arrays.stream(Leaning.values())
+                            .map(leaning -> leaning.name().toLowerCase(Locale.ROOT).replace('_', ' '))
+                            .toList()),
             Map.entry("Comparison.outcome", lower(Outcome.values())),
             Map.entry("CornerProposal.outcome", lower(Outcome.values())),
             Map.entry("Following.outcome", lower(Outcome.values())),

@@ -39,6 +39,7 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.function.Function;
+import java.util.stream.Collectors;
 
 /** What goes in and out when a routine is put together. */
 final class ComposingDocuments {
@@ -217,7 +218,7 @@ final class ComposingDocuments {
 
             String within,
 
-            @Size(max = 4, message = "at most 4 amalgamations")
+            @Size(max = Brief.MOST_REQUIRED_GROUPS, message = "at most 16 amalgamations")
             List<@NotNull(message = "an amalgamation's id") String> requiredAmalgamations,
 
             @Size(max = 500, message = "at most 500 amalgamations")
@@ -304,6 +305,7 @@ final class ComposingDocuments {
      * @param bar the bar of the routine it begins in
      * @param lastBar the bar it ends in
      * @param placements how many placements it has
+     * @param why what the amalgamation is good for, in its author's words
      */
     @JsonInclude(JsonInclude.Include.NON_NULL)
     @Schema(name = "CompositionStage")
@@ -316,7 +318,8 @@ final class ComposingDocuments {
             double energy,
             int bar,
             int lastBar,
-            int placements) {
+            int placements,
+            String why) {
 
         static StageDocument of(Choreography.Stage stage, Beats bar, int before) {
             Optional<Amalgamation> group = stage.group();
@@ -325,8 +328,11 @@ final class ComposingDocuments {
                     .max(Level::compareTo)
                     .orElseThrow();
             return new StageDocument(
-                    group.map(each -> each.routine().title())
-                            .orElseGet(() -> stage.danced().get(0).dancing().wording()),
+                    group.filter(each -> stage.whole())
+                            .map(each -> each.routine().title())
+                            .orElseGet(() -> stage.danced().stream()
+                                    .map(each -> each.placement().item().wording())
+                                    .collect(Collectors.joining(", "))),
                     group.map(each -> each.routine().id()).orElse(null),
                     stage.whole(),
                     group.map(each -> each.uses().stream()
@@ -338,7 +344,8 @@ final class ComposingDocuments {
                     stage.energy(),
                     before + stage.onset().ticks() / bar.ticks() + 1,
                     before + (stage.end().ticks() + bar.ticks() - 1) / bar.ticks(),
-                    stage.danced().size());
+                    stage.danced().size(),
+                    group.map(Amalgamation::why).filter(words -> !words.isEmpty()).orElse(null));
         }
     }
 

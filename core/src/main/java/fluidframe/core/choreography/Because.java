@@ -1,5 +1,7 @@
 package fluidframe.core.choreography;
 
+import java.util.List;
+
 /** Something a coach would say of a choreography; bars are counted from 1 where it begins. */
 public sealed interface Because {
 
@@ -17,8 +19,14 @@ public sealed interface Because {
      */
     record Highlight(int from, int to, String figures, String before, String after) implements Because {}
 
-    /** Where it breathes: no more than walking. */
-    record Breath(int from, int to) implements Because {}
+    /** Where it breathes, no more than walking: the first and last bars of each such stretch. */
+    record Breath(List<Integer> from, List<Integer> to) implements Because {
+
+        public Breath {
+            from = List.copyOf(from);
+            to = List.copyOf(to);
+        }
+    }
 
     /**
      * A corner of the room.

@@ -1,5 +1,8 @@
 package fluidframe.core.choreography;
 
+import fluidframe.core.text.Series;
+import java.util.stream.IntStream;
+
 /** Says why a choreography is as it is. */
 public final class BecauseSentence {
 
@@ -21,7 +24,9 @@ public final class BecauseSentence {
                             bars, highlight.figures(), highlight.before(), highlight.after());
         }
         if (because instanceof Because.Breath breath) {
-            return ChoreographySentences.breathes(bars(breath.from(), breath.to(), before));
+            return ChoreographySentences.breathes(Series.of(IntStream.range(0, breath.from().size())
+                    .mapToObj(i -> bars(breath.from().get(i), breath.to().get(i), before))
+                    .toList()));
         }
         if (because instanceof Because.Corner corner) {
             int bar = corner.after() + before;

@@ -81,4 +81,13 @@ record Block(
     int corners() {
         return legs.size() - 1;
     }
+
+    /** When the first corner inside it is turned, ticks from its beginning; its end if there is none. */
+    int cornerAt() {
+        return pieces.stream()
+                .filter(piece -> piece.placement().cornerAfter())
+                .mapToInt(Piece::end)
+                .findFirst()
+                .orElse(ticks);
+    }
 }

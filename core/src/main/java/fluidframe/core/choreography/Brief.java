@@ -39,7 +39,7 @@ public record Brief(
         implements BriefBuilder.With {
 
     /** More than are ever asked for at once. */
-    public static final int MOST_REQUIRED_GROUPS = 4;
+    public static final int MOST_REQUIRED_GROUPS = 16;
 
     public Brief {
         shelf = List.copyOf(shelf);

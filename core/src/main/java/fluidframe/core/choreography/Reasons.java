@@ -101,10 +101,16 @@ public final class Reasons {
 
     private void breath() {
         List<Stage> stages = answer.stages();
+        List<Integer> from = new ArrayList<>();
+        List<Integer> to = new ArrayList<>();
         for (int i = 1; i + 1 < stages.size(); i++) {
             if (stages.get(i).energy() <= WALKING && stages.get(i).group().isPresent()) {
-                reasons.add(new Because.Breath(from(stages.get(i)), to(stages.get(i))));
+                from.add(from(stages.get(i)));
+                to.add(to(stages.get(i)));
             }
+        }
+        if (!from.isEmpty()) {
+            reasons.add(new Because.Breath(from, to));
         }
     }
 

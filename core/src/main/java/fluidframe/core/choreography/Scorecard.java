@@ -71,7 +71,7 @@ final class Scorecard {
     private static final double CRAMPED = -10;
     private static final double CORNER_INSIDE = 6;
     private static final double CORNER_ELSEWHERE = -6;
-    private static final double CORNER_OUT_OF_PLACE = -8;
+    private static final double CORNER_OUT_OF_PLACE = -16;
     private static final int CORNER_BARS = 4;
     private static final double REOPENED = -3;
     private static final double FAVOURITE = 4;
@@ -502,11 +502,11 @@ final class Scorecard {
         }
         by[Term.CORNERS.ordinal()] +=
                 block.corners() > 0 && block.traits().is(AmalgamationUse.CORNER) ? CORNER_INSIDE : CORNER_ELSEWHERE;
-        int end = onset + block.ticks();
-        if (before.corners() > 0 && onset - before.counts().cornerAt() < CORNER_BARS * bar) {
+        int at = onset + block.cornerAt();
+        if (before.corners() > 0 && at - before.counts().cornerAt() < CORNER_BARS * bar) {
             by[Term.CORNERS.ordinal()] += CORNER_OUT_OF_PLACE;
         }
-        if (most - end < CORNER_BARS * bar && brief.wish().to().isEmpty()) {
+        if (most - at < CORNER_BARS * bar && brief.wish().to().isEmpty()) {
             by[Term.CORNERS.ordinal()] += CORNER_OUT_OF_PLACE;
         }
     }
@@ -603,7 +603,7 @@ final class Scorecard {
                 sameWay,
                 counts.highlights() + (highlight ? 1 : 0),
                 highlight ? end : counts.highlightEnd(),
-                corner ? end : block.corners() > 0 ? end : counts.cornerAt(),
+                corner || block.corners() > 0 ? onset + block.cornerAt() : counts.cornerAt(),
                 block.joins() ? counts.joins() + 1 : 0,
                 counts.joinTicks() + (block.joins() ? block.ticks() : 0));
     }
