@@ -2,9 +2,9 @@ package fluidframe.app;
 
 import fluidframe.app.backups.BackupContents;
 import fluidframe.core.audit.Severity;
+import fluidframe.core.choreography.Leaning;
 import fluidframe.core.couple.Part;
 import fluidframe.core.figure.Level;
-import fluidframe.core.choreography.Leaning;
 import fluidframe.core.link.Aspect;
 import fluidframe.core.link.Outcome;
 import fluidframe.core.memory.Grade;
@@ -43,7 +43,8 @@ final class ApiFields {
             Map.entry(
                     "Composition.leaning",
                     Arrays.stream(Leaning.values())
-                            .map(leaning -> leaning.name().toLowerCase(Locale.ROOT).replace('_', ' '))
+                            .map(leaning ->
+                                    leaning.name().toLowerCase(Locale.ROOT).replace('_', ' '))
                             .toList()),
             Map.entry("Comparison.outcome", lower(Outcome.values())),
             Map.entry("CornerProposal.outcome", lower(Outcome.values())),

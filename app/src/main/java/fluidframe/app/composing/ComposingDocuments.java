@@ -226,8 +226,9 @@ final class ComposingDocuments {
 
             @Size(max = 16, message = "at most 16 parts")
             List<
-                            @NotNull(message = "an energy from 1 to 5") @DecimalMin(value = "1", message = "an energy from 1 to 5") @DecimalMax(value = "5", message = "an energy from 1 to 5")
-                            Double>
+                            @NotNull(message = "an energy from 1 to 5")
+                            @DecimalMin(value = "1", message = "an energy from 1 to 5")
+                            @DecimalMax(value = "5", message = "an energy from 1 to 5") Double>
                     energies) {
 
         /** The same for another routine, behind another placement, leading into what follows it or not. */
@@ -345,15 +346,17 @@ final class ComposingDocuments {
                     before + stage.onset().ticks() / bar.ticks() + 1,
                     before + (stage.end().ticks() + bar.ticks() - 1) / bar.ticks(),
                     stage.danced().size(),
-                    group.map(Amalgamation::why).filter(words -> !words.isEmpty()).orElse(null));
+                    group.map(Amalgamation::why)
+                            .filter(words -> !words.isEmpty())
+                            .orElse(null));
         }
     }
 
     /**
      * One answer: what is danced, how it differs from the first, its points, what they are given for, its way over the
-     * floor, metres, and what it would hit there ("bar 12: the wall of side 2"); where it was composed within a section,
-     * all placements of the routine with it; what it leans to, such as "turning", of what it is put together, and why
-     * in sentences; and where the couple must begin, if not where the floor says.
+     * floor, metres, and what it would hit there ("bar 12: the wall of side 2"); where it was composed within a
+     * section, all placements of the routine with it; what it leans to, such as "turning", of what it is put together,
+     * and why in sentences; and where the couple must begin, if not where the floor says.
      */
     @JsonInclude(JsonInclude.Include.NON_NULL)
     @Schema(name = "Composition")

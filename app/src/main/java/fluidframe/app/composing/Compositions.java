@@ -64,8 +64,8 @@ class Compositions {
         if (!wish.fillsGap()) {
             String dance = standing.routine().dance().id();
             Brief brief = wish.brief(amalgamations.ofDance(dance), amalgamations.own(dance));
-            Choreographies found = Choreographer.compose(
-                    standing.repertoire(), brief, standing.score(), wish.weights(), watch);
+            Choreographies found =
+                    Choreographer.compose(standing.repertoire(), brief, standing.score(), wish.weights(), watch);
             if (!found.answers().isEmpty() || watch.stops()) {
                 return choreographed(found, brief, wish.barsBefore(), within, notes);
             }
@@ -91,7 +91,9 @@ class Compositions {
         return new CompositionsDocument(documents, false, null, List.of(), notes);
     }
 
-    /** Sequences of single figures have no amalgamation in them, so none of those that must come is given up unasked. */
+    /**
+     * Sequences of single figures have no amalgamation in them, so none of those that must come is given up unasked.
+     */
     private static CompositionsDocument withoutAmalgamations(
             CompositionQuestion asked,
             Standing standing,

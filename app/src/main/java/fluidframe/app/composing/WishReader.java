@@ -138,7 +138,10 @@ final class WishReader {
         return corners().stream().map(this::wish).toList();
     }
 
-    /** Whether it leads from one figure into another, so that it fills a gap, which is searched for what is exactly best. */
+    /**
+     * Whether it leads from one figure into another, so that it fills a gap, which is searched for what is exactly
+     * best.
+     */
     boolean fillsGap() {
         return question.meetsNext();
     }

@@ -20,11 +20,11 @@ public final class BecauseSentence {
             String bars = bars(highlight.from(), highlight.to(), before);
             return highlight.after().isEmpty()
                     ? ChoreographySentences.highlightAtTheEnd(bars, highlight.figures(), highlight.before())
-                    : ChoreographySentences.highlight(
-                            bars, highlight.figures(), highlight.before(), highlight.after());
+                    : ChoreographySentences.highlight(bars, highlight.figures(), highlight.before(), highlight.after());
         }
         if (because instanceof Because.Breath breath) {
-            return ChoreographySentences.breathes(Series.of(IntStream.range(0, breath.from().size())
+            return ChoreographySentences.breathes(Series.of(IntStream.range(
+                            0, breath.from().size())
                     .mapToObj(i -> bars(breath.from().get(i), breath.to().get(i), before))
                     .toList()));
         }

@@ -67,7 +67,8 @@ record Block(
      * @param figure the number of the figure, or less than 0 for an element
      * @param wording the number of what a person calls it, so the figure and the way it is danced
      */
-    record Piece(Placement placement, Dancing dancing, Heading facing, Outcome outcome, int onset, int figure, int wording) {
+    record Piece(
+            Placement placement, Dancing dancing, Heading facing, Outcome outcome, int onset, int figure, int wording) {
 
         int end() {
             return onset + dancing.length().ticks();

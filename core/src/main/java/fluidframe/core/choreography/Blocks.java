@@ -78,7 +78,10 @@ final class Blocks {
     private record Variant(Amalgamation group, boolean whole, List<Placement> placements, String key) {
 
         boolean asWritten() {
-            return placements.get(0).item().equals(group.routine().placements().get(0).item());
+            return placements
+                    .get(0)
+                    .item()
+                    .equals(group.routine().placements().get(0).item());
         }
     }
 
@@ -126,7 +129,9 @@ final class Blocks {
                 && !brief.barredGroups().contains(group.routine().id())
                 && group.routine().placements().stream()
                         .noneMatch(placement -> placement.item() instanceof Dancing dancing
-                                && brief.wish().forbidden().contains(dancing.figure().id()));
+                                && brief.wish()
+                                        .forbidden()
+                                        .contains(dancing.figure().id()));
     }
 
     private void addVariants(Amalgamation group) {
@@ -189,7 +194,9 @@ final class Blocks {
     List<Block> openings() {
         List<Block> found = new ArrayList<>();
         for (Variant variant : variants) {
-            if (variant.whole() && variant.asWritten() && (!brief.wish().taste().opens() || variant.group().uses().contains(AmalgamationUse.OPENING))) {
+            if (variant.whole()
+                    && variant.asWritten()
+                    && (!brief.wish().taste().opens() || variant.group().uses().contains(AmalgamationUse.OPENING))) {
                 fromStanding(variant).ifPresent(found::add);
             }
         }
@@ -211,7 +218,8 @@ final class Blocks {
         Built built = new Built();
         for (int i = 0; i < course.placements().size(); i++) {
             ScoredPlacement placed = course.placements().get(i);
-            Outcome outcome = i == 0 ? Outcome.HOLDS : course.seams().get(i - 1).verdict().outcome();
+            Outcome outcome =
+                    i == 0 ? Outcome.HOLDS : course.seams().get(i - 1).verdict().outcome();
             built.add(placed.placement(), placed.dancing(), placed.entry(), outcome);
         }
         int last = course.placements().size() - 1;
@@ -289,7 +297,8 @@ final class Blocks {
         }
         List<Block> leading = shortest.values().stream()
                 .filter(block -> !groupsAfter(block.to()).isEmpty())
-                .sorted(Comparator.comparingInt(block -> -groupsAfter(block.to()).size()))
+                .sorted(Comparator.comparingInt(
+                        block -> -groupsAfter(block.to()).size()))
                 .limit(MOST_JOINS)
                 .toList();
         Set<Block> found = new LinkedHashSet<>(leading.isEmpty() ? List.copyOf(shortest.values()) : leading);
@@ -324,7 +333,14 @@ final class Blocks {
             Tread tread = element ? ground.ofElement(dancing) : ground.of(dancing, facing);
             tread.bodies().forEach(body -> bodies.add(body.plus(at)));
             at = at.plus(tread.end());
-            pieces.add(new Piece(placement, dancing, facing, outcome, ticks, element ? -1 : number(dancing.figure()), wording(placement)));
+            pieces.add(new Piece(
+                    placement,
+                    dancing,
+                    facing,
+                    outcome,
+                    ticks,
+                    element ? -1 : number(dancing.figure()),
+                    wording(placement)));
             ticks += dancing.length().ticks();
             if (placement.cornerAfter()) {
                 endLeg();
@@ -387,7 +403,9 @@ final class Blocks {
                 Figure danced = dancing.danced();
                 int net = danced.man().turnAccount().net().sixteenths();
                 level = Math.max(level, dancing.figure().level().ordinal());
-                top += dancing.figure().level().ordinal() == topLevel && topLevel > 0 ? dancing.length().ticks() : 0;
+                top += dancing.figure().level().ordinal() == topLevel && topLevel > 0
+                        ? dancing.length().ticks()
+                        : 0;
                 turned += net;
                 turning += Math.abs(net);
                 her += herWork(danced);
@@ -395,7 +413,12 @@ final class Blocks {
                 required |= wholeFigure || !brief.wish().taste().requiredWhole()
                         ? requiredBits.getOrDefault(dancing.figure().id(), 0)
                         : 0;
-                favourites += brief.wish().choice().favourites().contains(dancing.figure().id()) ? 1 : 0;
+                favourites += brief.wish()
+                                .choice()
+                                .favourites()
+                                .contains(dancing.figure().id())
+                        ? 1
+                        : 0;
             }
             for (String id : ids) {
                 required |= requiredBits.getOrDefault(id, 0);
@@ -420,7 +443,9 @@ final class Blocks {
             double work = 0;
             for (Step step : danced.chart(Part.LADY).steps()) {
                 work += step.takesWeight() ? 1 / STEPS_OF_A_TURN : 0;
-                work += (double) (step.turn().between().size() + step.turn().on().size()) / WHOLE_TURN;
+                work += (double)
+                                (step.turn().between().size() + step.turn().on().size())
+                        / WHOLE_TURN;
             }
             return work;
         }

@@ -13,7 +13,6 @@ import fluidframe.core.routine.Score;
 import fluidframe.core.routine.ScoredPlacement;
 import fluidframe.core.space.Point;
 import java.util.ArrayList;
-import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -51,8 +50,7 @@ public final class Choreographer {
                 .map(dancing -> dancing.figure().level())
                 .distinct()
                 .count();
-        this.scorecard = new Scorecard(
-                brief, blocks.topLevel(), levels > 1, weights, metresABar(), Past.of(brief));
+        this.scorecard = new Scorecard(brief, blocks.topLevel(), levels > 1, weights, metresABar(), Past.of(brief));
         this.search = new Search(repertoire, brief, blocks, scorecard, watch, WIDTH, freely);
         this.starts = starts(score);
     }
@@ -77,17 +75,21 @@ public final class Choreographer {
         for (Move move : repertoire.beginnings()) {
             if (move.dancing().way().equals(Way.AS_CHARTED)) {
                 metres += Math.max(0, ground.covered(move)) / CENTIMETRES;
-                bars += move.dancing().length().toDouble() / brief.wish().music().bar().toDouble();
+                bars += move.dancing().length().toDouble()
+                        / brief.wish().music().bar().toDouble();
             }
         }
         return bars == 0 ? 0 : metres / bars;
     }
 
-    /** Where the couple stand; what begins a routine on the floor may begin nearer to its middle than the floor says. */
+    /**
+     * Where the couple stand; what begins a routine on the floor may begin nearer to its middle than the floor says.
+     */
     private List<Stand> starts(Score score) {
         Floor floor = brief.course().routine().floor();
         if (brief.after().isPresent()) {
-            ScoredPlacement placed = brief.course().placements().get(brief.after().get());
+            ScoredPlacement placed =
+                    brief.course().placements().get(brief.after().get());
             int side = placed.side() + (placed.placement().cornerAfter() ? 1 : 0);
             Point last = score.steps().stream()
                     .filter(step -> step.placement() <= brief.after().get() && step.part() == Part.MAN)
@@ -118,8 +120,7 @@ public final class Choreographer {
                 }
             }
         }
-        return new Choreographies(
-                Leanings.named(answers, brief), search.wasStopped() || watch.stops());
+        return new Choreographies(Leanings.named(answers, brief), search.wasStopped() || watch.stops());
     }
 
     private List<Leaning> leanings() {

@@ -14,8 +14,8 @@ import java.util.EnumMap;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.Set;
 import java.util.Optional;
+import java.util.Set;
 import java.util.stream.Collectors;
 
 /**
@@ -108,7 +108,8 @@ public record Choreography(
     /** How much of its length is danced as in another answer at the same time, in hundredths. */
     int sameInTime(Choreography other) {
         Map<Beats, String> at = new HashMap<>();
-        other.danced().forEach(each -> at.put(each.onset(), each.placement().item().wording()));
+        other.danced()
+                .forEach(each -> at.put(each.onset(), each.placement().item().wording()));
         int same = 0;
         for (Danced each : danced()) {
             same += each.placement().item().wording().equals(at.get(each.onset()))
@@ -142,7 +143,11 @@ public record Choreography(
                         piece.outcome(),
                         new Beats(each.onset() + piece.onset())));
             }
-            stages.add(new Stage(each.block().group(), each.block().whole(), each.block().traits().energy(), danced));
+            stages.add(new Stage(
+                    each.block().group(),
+                    each.block().whole(),
+                    each.block().traits().energy(),
+                    danced));
         }
         Map<Term, Integer> rounded = new EnumMap<>(Term.class);
         byTerm.forEach((term, points) -> rounded.put(term, (int) Math.round(points)));

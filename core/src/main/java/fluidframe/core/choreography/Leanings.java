@@ -64,19 +64,28 @@ final class Leanings {
     static double measure(Choreography answer, Leaning leaning) {
         return switch (leaning) {
             case BALANCED -> 0;
-            case TRAVELLING -> answer.danced().stream().mapToDouble(Leanings::metres).sum();
-            case OPEN -> answer.danced().stream()
-                    .filter(each -> !each.dancing().danced().end().position().isClosedHold())
-                    .mapToDouble(each -> each.dancing().length().toDouble())
-                    .sum();
+            case TRAVELLING ->
+                answer.danced().stream().mapToDouble(Leanings::metres).sum();
+            case OPEN ->
+                answer.danced().stream()
+                        .filter(each ->
+                                !each.dancing().danced().end().position().isClosedHold())
+                        .mapToDouble(each -> each.dancing().length().toDouble())
+                        .sum();
             case CALM -> -energy(answer);
-            case TURNING -> answer.danced().stream()
-                    .mapToDouble(each -> Math.abs(
-                            each.dancing().danced().man().turnAccount().net().sixteenths()))
-                    .sum();
-            case EASY_FOR_HER -> -answer.danced().stream()
-                    .mapToDouble(each -> herWork(each.dancing()))
-                    .sum();
+            case TURNING ->
+                answer.danced().stream()
+                        .mapToDouble(each -> Math.abs(each.dancing()
+                                .danced()
+                                .man()
+                                .turnAccount()
+                                .net()
+                                .sixteenths()))
+                        .sum();
+            case EASY_FOR_HER ->
+                -answer.danced().stream()
+                        .mapToDouble(each -> herWork(each.dancing()))
+                        .sum();
             case BRILLIANT -> energy(answer);
         };
     }
@@ -99,7 +108,9 @@ final class Leanings {
     static double herWork(Dancing dancing) {
         return dancing.danced().chart(Part.LADY).steps().stream()
                 .mapToDouble(step -> (step.takesWeight() ? 1 / STEPS_OF_A_TURN : 0)
-                        + (double) (step.turn().between().size() + step.turn().on().size()) / WHOLE_TURN)
+                        + (double) (step.turn().between().size()
+                                        + step.turn().on().size())
+                                / WHOLE_TURN)
                 .sum();
     }
 }

@@ -9,8 +9,7 @@ import java.util.List;
  * @param bodies both bodies after every row
  * @param end where the man ends
  */
-record Leg(
-        List<Point> bodies, Point end, double leastAlong, double mostAlong, double leastAcross, double mostAcross) {
+record Leg(List<Point> bodies, Point end, double leastAlong, double mostAlong, double leastAcross, double mostAcross) {
 
     static Leg of(List<Point> bodies, Point end) {
         double leastAlong = 0;

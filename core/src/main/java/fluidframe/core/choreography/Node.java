@@ -21,8 +21,7 @@ final class Node {
         private final Map<Key, Node> nodes = new HashMap<>();
 
         Node of(Optional<Figure> last, ExitState exit) {
-            return nodes.computeIfAbsent(
-                    new Key(last.map(Figure::id), exit), key -> new Node(this, last, exit));
+            return nodes.computeIfAbsent(new Key(last.map(Figure::id), exit), key -> new Node(this, last, exit));
         }
     }
 

@@ -25,7 +25,8 @@ record Past(Map<String, Integer> groups, Set<String> figures) {
         if (brief.after().isEmpty()) {
             return new Past(Map.of(), Set.of());
         }
-        List<ScoredPlacement> placed = brief.course().placements().subList(0, brief.after().get() + 1);
+        List<ScoredPlacement> placed =
+                brief.course().placements().subList(0, brief.after().get() + 1);
         ScoredPlacement last = placed.get(placed.size() - 1);
         int end = last.onset().plus(last.length()).ticks();
         int shortly = end - SHORTLY_BARS * brief.wish().music().bar().ticks();
@@ -36,7 +37,8 @@ record Past(Map<String, Integer> groups, Set<String> figures) {
                 figures.add(dancing.figure().id());
             }
         }
-        List<String> keys = placed.stream().map(ScoredPlacement::placement).map(Past::key).toList();
+        List<String> keys =
+                placed.stream().map(ScoredPlacement::placement).map(Past::key).toList();
         Map<String, Integer> groups = new HashMap<>();
         for (Amalgamation group : brief.shelf()) {
             List<String> its = group.routine().passages().stream()
@@ -45,7 +47,8 @@ record Past(Map<String, Integer> groups, Set<String> figures) {
                     .toList();
             for (int from = 0; from + its.size() <= keys.size(); from++) {
                 if (keys.subList(from, from + its.size()).equals(its)) {
-                    groups.put(group.routine().id(), end - placed.get(from).onset().ticks());
+                    groups.put(
+                            group.routine().id(), end - placed.get(from).onset().ticks());
                 }
             }
         }

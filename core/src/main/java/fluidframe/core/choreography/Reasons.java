@@ -46,8 +46,7 @@ public final class Reasons {
         if (answer.leaning() != Leaning.BALANCED) {
             double measured = Math.abs(Leanings.measure(answer, answer.leaning()));
             reasons.add(new Because.Most(
-                    answer.leaning(),
-                    answer.leaning() == Leaning.OPEN ? measured / bar.toDouble() : measured));
+                    answer.leaning(), answer.leaning() == Leaning.OPEN ? measured / bar.toDouble() : measured));
         }
     }
 
@@ -72,8 +71,8 @@ public final class Reasons {
             Stage stage = stages.get(i);
             if (is(stage, AmalgamationUse.HIGHLIGHT) && i > 0) {
                 String after = i + 1 < stages.size() ? first(stages.get(i + 1)) : "";
-                reasons.add(new Because.Highlight(
-                        from(stage), to(stage), figures(stage), last(stages.get(i - 1)), after));
+                reasons.add(
+                        new Because.Highlight(from(stage), to(stage), figures(stage), last(stages.get(i - 1)), after));
             }
         }
     }
@@ -83,12 +82,13 @@ public final class Reasons {
         if (danced.stream().noneMatch(each -> each.placement().cornerAfter())) {
             return;
         }
-        List<Double> ahead = CouplePlaces.aheadAfterEach(
-                brief.course(), brief.after(), answer.start(), answer.placements());
+        List<Double> ahead =
+                CouplePlaces.aheadAfterEach(brief.course(), brief.after(), answer.start(), answer.placements());
         for (Stage stage : answer.stages()) {
             for (Danced each : stage.danced()) {
                 if (each.placement().cornerAfter()) {
-                    boolean inside = is(stage, AmalgamationUse.CORNER) && each != stage.danced().get(stage.danced().size() - 1);
+                    boolean inside = is(stage, AmalgamationUse.CORNER)
+                            && each != stage.danced().get(stage.danced().size() - 1);
                     reasons.add(new Because.Corner(
                             bars(each.onset().plus(each.dancing().length())),
                             each.placement().item().wording(),
@@ -136,8 +136,9 @@ public final class Reasons {
     }
 
     private static String figures(Stage stage) {
-        return Series.of(
-                stage.danced().stream().map(each -> each.placement().item().wording()).toList());
+        return Series.of(stage.danced().stream()
+                .map(each -> each.placement().item().wording())
+                .toList());
     }
 
     private static String first(Stage stage) {

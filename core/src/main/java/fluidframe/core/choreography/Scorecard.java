@@ -135,7 +135,8 @@ final class Scorecard {
         this.usualGain = Math.max(0.2, usualGain);
         this.highlightsAllowed = Math.max(1, Math.round((float) perThirtyTwo(topLevel) * bars / HIGHLIGHT_BARS));
         this.highlightsThereAre = brief.shelf().stream()
-                .anyMatch(group -> group.level().ordinal() <= topLevel && group.uses().contains(AmalgamationUse.HIGHLIGHT));
+                .anyMatch(group ->
+                        group.level().ordinal() <= topLevel && group.uses().contains(AmalgamationUse.HIGHLIGHT));
         this.curve = curve(0);
         for (Term term : Term.values()) {
             this.weights[term.ordinal()] = weights.getOrDefault(term, Term.USUAL_WEIGHT) / (double) Term.USUAL_WEIGHT;
@@ -267,7 +268,14 @@ final class Scorecard {
      * @param sink takes the points of each term; null if nobody asks
      */
     double points(
-            Strand before, Block block, Stand end, boolean corner, boolean ends, boolean cramped, Counts counts, double[] sink) {
+            Strand before,
+            Block block,
+            Stand end,
+            boolean corner,
+            boolean ends,
+            boolean cramped,
+            Counts counts,
+            double[] sink) {
         double[] by = sink == null ? scratch() : sink;
         int onset = before.ticks();
         double length = (double) block.ticks() / bar;
@@ -351,20 +359,21 @@ final class Scorecard {
 
     private void bookends(Strand before, Block block, int onset, boolean ends, double[] by) {
         if (before.isEmpty() && brief.after().isEmpty()) {
-            by[Term.BEGINNING_AND_END.ordinal()] += block.traits().is(AmalgamationUse.OPENING) ? OPENED : OPENED_BY_A_FIGURE;
+            by[Term.BEGINNING_AND_END.ordinal()] +=
+                    block.traits().is(AmalgamationUse.OPENING) ? OPENED : OPENED_BY_A_FIGURE;
         }
         if (ends && brief.wish().to().isEmpty()) {
             int end = onset + block.ticks();
             boolean onPhrase = brief.wish().music().startsPhrase(new Beats(end));
-            by[Term.BEGINNING_AND_END.ordinal()] += !block.traits().is(AmalgamationUse.ENDING)
-                    ? ENDED_BY_A_FIGURE
-                    : onPhrase ? ENDED_ON_PHRASE : ENDED;
+            by[Term.BEGINNING_AND_END.ordinal()] +=
+                    !block.traits().is(AmalgamationUse.ENDING) ? ENDED_BY_A_FIGURE : onPhrase ? ENDED_ON_PHRASE : ENDED;
         }
     }
 
     private void highlights(Strand before, Block block, int onset, boolean ends, double[] by) {
         if (!isHighlight(block)) {
-            boolean none = highlightsThereAre && ends && before.counts().highlights() == 0 && bars >= HIGHLIGHT_FROM_BARS;
+            boolean none =
+                    highlightsThereAre && ends && before.counts().highlights() == 0 && bars >= HIGHLIGHT_FROM_BARS;
             by[Term.HIGHLIGHTS.ordinal()] += none && brief.after().isEmpty() ? NO_HIGHLIGHT : 0;
             return;
         }
@@ -458,7 +467,8 @@ final class Scorecard {
             by[Term.TURN_BALANCE.ordinal()] += THIRD_SAME_WAY;
         }
         by[Term.TURN_BALANCE.ordinal()] -= ROUND_TOO_MANY
-                * (tooManyRounds(counts.turned()) - tooManyRounds(before.counts().turned()));
+                * (tooManyRounds(counts.turned())
+                        - tooManyRounds(before.counts().turned()));
     }
 
     private static double tooManyRounds(int turned) {

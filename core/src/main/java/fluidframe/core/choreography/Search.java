@@ -1,9 +1,9 @@
 package fluidframe.core.choreography;
 
 import fluidframe.core.amalgamation.AmalgamationUse;
+import fluidframe.core.choreography.Strand.Counts;
 import fluidframe.core.compose.Watch;
 import fluidframe.core.compose.Wish;
-import fluidframe.core.choreography.Strand.Counts;
 import fluidframe.core.link.Outcome;
 import fluidframe.core.link.Repertoire;
 import fluidframe.core.routine.Floor;
@@ -103,7 +103,18 @@ final class Search {
     private void begin(Stand start) {
         Optional<Node> from = brief.wish().from().map(begun -> blocks.node(begun.last(), begun.exit()));
         Strand empty = new Strand(
-                null, null, false, from.orElse(null), 0, start, 0, 0, Counts.NONE, 0, new int[2 * scorecard.others()], 0);
+                null,
+                null,
+                false,
+                from.orElse(null),
+                0,
+                start,
+                0,
+                0,
+                Counts.NONE,
+                0,
+                new int[2 * scorecard.others()],
+                0);
         if (from.isPresent()) {
             open.computeIfAbsent(0, added -> new ArrayList<>()).add(empty);
         } else {
@@ -119,8 +130,13 @@ final class Search {
         int end = strand.ticks() + block.ticks();
         boolean tooLong = end > most;
         boolean joinsOn = block.joins() && strand.counts().joins() >= mostJoins;
-        boolean again = !strand.isEmpty() && !block.joins() && strand.block().key().equals(block.key());
-        if (tooLong || joinsOn || again || !scorecard.maySetMore(strand, block) || !scorecard.keepsSections(block, strand.ticks())) {
+        boolean again =
+                !strand.isEmpty() && !block.joins() && strand.block().key().equals(block.key());
+        if (tooLong
+                || joinsOn
+                || again
+                || !scorecard.maySetMore(strand, block)
+                || !scorecard.keepsSections(block, strand.ticks())) {
             return;
         }
         Stand stand = strand.stand();

@@ -45,7 +45,14 @@ record Strand(
      * @param joinTicks how long all that only join lasted
      */
     record Counts(
-            int topTicks, int turned, int sameWay, int highlights, int highlightEnd, int cornerAt, int joins, int joinTicks) {
+            int topTicks,
+            int turned,
+            int sameWay,
+            int highlights,
+            int highlightEnd,
+            int cornerAt,
+            int joins,
+            int joinTicks) {
 
         static final Counts NONE = new Counts(0, 0, 0, 0, Integer.MIN_VALUE / 2, 0, 0, 0);
     }

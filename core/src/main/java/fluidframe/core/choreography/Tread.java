@@ -29,8 +29,7 @@ record Tread(List<Point> bodies, Point end) {
     }
 
     private Tread turned(double radians) {
-        return new Tread(
-                bodies.stream().map(body -> body.rotated(radians)).toList(), end.rotated(radians));
+        return new Tread(bodies.stream().map(body -> body.rotated(radians)).toList(), end.rotated(radians));
     }
 
     /** Each figure's ground is worked out once. */
@@ -56,8 +55,8 @@ record Tread(List<Point> bodies, Point end) {
         private Tread walked(Figure figure) {
             CoupleStance start = CoupleStance.standing(
                     figure.start(), Point.ORIGIN, figure.startHeading().radians());
-            CoupleStances stances = CoupleFit.solve(
-                    figure, figure.timing(Part.MAN), figure.timing(Part.LADY), start, 0, lengths);
+            CoupleStances stances =
+                    CoupleFit.solve(figure, figure.timing(Part.MAN), figure.timing(Part.LADY), start, 0, lengths);
             List<Point> bodies = new ArrayList<>();
             Stream.concat(stances.man().stream(), stances.lady().stream()).forEach(stance -> bodies.add(stance.body()));
             return new Tread(bodies, stances.end().man().body());
