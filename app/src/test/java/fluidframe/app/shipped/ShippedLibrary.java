@@ -1,11 +1,13 @@
 package fluidframe.app.shipped;
 
+import fluidframe.app.amalgamations.AmalgamationReading;
 import fluidframe.app.events.EventDocument;
 import fluidframe.app.exchange.BookDocument;
 import fluidframe.app.figures.FigureReading;
 import fluidframe.app.pieces.PieceReading;
 import fluidframe.app.routines.RoutineDocument;
 import fluidframe.app.routines.RoutineReader;
+import fluidframe.core.amalgamation.Amalgamation;
 import fluidframe.core.dance.Dance;
 import fluidframe.core.figure.Figure;
 import fluidframe.core.link.Conditions;
@@ -37,6 +39,7 @@ final class ShippedLibrary {
     private final Map<String, Figure> figures = new LinkedHashMap<>();
     private final Map<String, Piece> pieces = new LinkedHashMap<>();
     private final List<Routine> routines = new ArrayList<>();
+    private final List<Amalgamation> amalgamations = new ArrayList<>();
     private final List<EventDocument> events = new ArrayList<>();
     /** What figures can be danced in which ways takes longer to find out than most tests take. */
     private final Map<List<Object>, Repertoire> repertoires = new HashMap<>();
@@ -63,6 +66,13 @@ final class ShippedLibrary {
                     .forEach(book -> book.routines()
                             .forEach(document -> routines.add(
                                     RoutineReader.readOfCatalogue(document, figures, pieceOf(document), ""))));
+            books.stream()
+                    .filter(book -> book.amalgamations() != null)
+                    .forEach(book -> book.amalgamations()
+                            .forEach(document -> amalgamations.add(AmalgamationReading.read(
+                                    document,
+                                    routine -> RoutineReader.readOfCatalogue(routine, figures, Optional.empty(), ""),
+                                    ""))));
             books.stream().filter(book -> book.events() != null).forEach(book -> events.addAll(book.events()));
         } catch (IOException e) {
             throw new UncheckedIOException(e);
@@ -122,6 +132,12 @@ final class ShippedLibrary {
                     placed.dancing().exitFrom(placed.entry(), course.startsAt(i))));
         }
         return moves;
+    }
+
+    static List<Amalgamation> amalgamations(Dance dance) {
+        return ONLY.amalgamations.stream()
+                .filter(each -> each.routine().dance().id().equals(dance.id()))
+                .toList();
     }
 
     static List<EventDocument> events() {

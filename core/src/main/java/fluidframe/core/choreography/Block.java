@@ -79,6 +79,14 @@ record Block(
         return group.isEmpty();
     }
 
+    /** How much longer its last picture is held than it is written, ticks. */
+    int held() {
+        return whole
+                ? group.map(from -> Math.max(0, ticks - from.routine().length().ticks()))
+                        .orElse(0)
+                : 0;
+    }
+
     int corners() {
         return legs.size() - 1;
     }

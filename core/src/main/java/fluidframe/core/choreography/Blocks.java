@@ -142,7 +142,7 @@ final class Blocks {
         String key = group.routine().id();
         for (List<Placement> begun : begun(all)) {
             variants.add(new Variant(group, true, begun, key));
-            if (group.uses().contains(AmalgamationUse.ENDING)) {
+            if (group.uses().contains(AmalgamationUse.ENDING) && mayBeHeld(all)) {
                 for (int bars = 1; bars <= MOST_BARS_HELD; bars++) {
                     variants.add(new Variant(group, true, held(begun, bars), key + " held " + bars));
                 }
@@ -157,6 +157,12 @@ final class Blocks {
                 variants.add(new Variant(group, false, begun, key + " tail"));
             }
         }
+    }
+
+    /** A dip is held no longer than it was set: her back is not to bear it. */
+    private static boolean mayBeHeld(List<Placement> placements) {
+        return !(placements.get(placements.size() - 1).item() instanceof Element picture
+                && picture.kind() == ElementKind.DIP);
     }
 
     /** Its last picture held so many bars longer; where figures of six counts meet phrases of eight, coaches do. */

@@ -50,7 +50,8 @@ public final class Choreographer {
                 .map(dancing -> dancing.figure().level())
                 .distinct()
                 .count();
-        this.scorecard = new Scorecard(brief, blocks.topLevel(), levels > 1, weights, metresABar(), Past.of(brief));
+        this.scorecard =
+                new Scorecard(repertoire, brief, blocks.topLevel(), levels > 1, weights, metresABar(), Past.of(brief));
         this.search = new Search(repertoire, brief, blocks, scorecard, watch, WIDTH, freely);
         this.starts = starts(score);
     }

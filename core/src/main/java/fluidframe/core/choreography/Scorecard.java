@@ -4,8 +4,12 @@ import fluidframe.core.amalgamation.AmalgamationUse;
 import fluidframe.core.choreography.Block.Piece;
 import fluidframe.core.choreography.Strand.Counts;
 import fluidframe.core.compose.Bookends;
+import fluidframe.core.compose.Fullness;
+import fluidframe.core.compose.StepRates;
+import fluidframe.core.compose.Stretch;
 import fluidframe.core.figure.Level;
 import fluidframe.core.link.Outcome;
+import fluidframe.core.link.Repertoire;
 import fluidframe.core.routine.Floor;
 import fluidframe.core.time.Beats;
 import java.util.ArrayList;
@@ -26,6 +30,7 @@ final class Scorecard {
     private static final double MOST_OF_GROUP = 3;
     private static final double OPENING_INSIDE = 2;
     private static final double OWN_GROUP = 1.5;
+    private static final double HELD = -2;
     private static final double JOIN_SWINGING = -2;
     private static final double JOIN_LATIN = -4;
     private static final double JOINS_RUNNING = -8;
@@ -75,7 +80,8 @@ final class Scorecard {
     private static final int CORNER_BARS = 4;
     private static final double REOPENED = -3;
     private static final double FAVOURITE = 4;
-    private static final double ON_HIT = 10;
+    private static final double ON_HIT = 60;
+    private static final double FULLNESS = 10;
     private static final double BEND = -6;
     private static final double FIGURE_ALIKE = 1.5;
     private static final double FIGURES_ALIKE = 0.5;
@@ -90,6 +96,7 @@ final class Scorecard {
     private static final double[] LATIN_CURVE = {2.5, 3, 3.5, 3, 3.5, 4, 5, 4};
 
     private final Brief brief;
+    private final StepRates rates;
     private final boolean swings;
     private final boolean travels;
     private final Floor floor;
@@ -122,8 +129,16 @@ final class Scorecard {
      * @param usualGain metres gained along the line in a usual bar of the dance
      * @param past what the routine has shortly before
      */
-    Scorecard(Brief brief, int topLevel, boolean levels, Map<Term, Integer> weights, double usualGain, Past past) {
+    Scorecard(
+            Repertoire repertoire,
+            Brief brief,
+            int topLevel,
+            boolean levels,
+            Map<Term, Integer> weights,
+            double usualGain,
+            Past past) {
         this.brief = brief;
+        this.rates = new StepRates(repertoire);
         this.swings = brief.course().routine().dance().technique().contraryMovement();
         this.travels = brief.course().routine().dance().travels();
         this.floor = brief.course().routine().floor();
@@ -330,7 +345,8 @@ final class Scorecard {
             each = !block.whole() ? MOST_OF_GROUP : opensInside ? OPENING_INSIDE : WHOLE_GROUP;
             each += brief.own().contains(block.key()) ? OWN_GROUP : 0;
         }
-        by[Term.GROUPS.ordinal()] += each * length;
+        double held = (double) block.held() / bar;
+        by[Term.GROUPS.ordinal()] += each * (length - held) + HELD * held;
     }
 
     /** Bars of joining figures above one in eight; the first two are always free. */
@@ -534,10 +550,11 @@ final class Scorecard {
     }
 
     private void music(Block block, int onset, double[] by) {
-        if (hits.isEmpty()) {
+        if (hits.isEmpty() && brief.wish().stretches().isEmpty()) {
             return;
         }
         for (Piece piece : block.pieces()) {
+            by[Term.MUSIC.ordinal()] += fullness(piece, onset + piece.onset());
             boolean looked = piece.placement().highlight()
                     || brief.wish()
                             .choice()
@@ -545,6 +562,18 @@ final class Scorecard {
                             .contains(piece.dancing().figure().id());
             by[Term.MUSIC.ordinal()] += looked && hits.contains(onset + piece.onset()) ? ON_HIT : 0;
         }
+    }
+
+    /** For every bar of a figure that is sparse or full where it should be; as many are taken off for the contrary. */
+    private double fullness(Piece piece, int at) {
+        for (Stretch stretch : brief.wish().stretches()) {
+            if (at >= stretch.from().ticks() && at < stretch.to().ticks()) {
+                Fullness is = rates.of(piece.dancing());
+                double points = FULLNESS * piece.dancing().length().ticks() / bar;
+                return is == Fullness.USUAL ? 0 : is == stretch.fullness() ? points : -points;
+            }
+        }
+        return 0;
     }
 
     private void leaning(Block block, Stand end, Strand before, double length, double[] by) {

@@ -10,14 +10,14 @@ import java.util.List;
  * the quarter with the most is full; where the two quarters meet, because most figures of the dance have the same steps
  * to the bar, only what has fewer or more than those.
  */
-final class StepRates {
+public final class StepRates {
 
     private static final int QUARTERS = 4;
 
     private final double slow;
     private final double quick;
 
-    StepRates(Repertoire repertoire) {
+    public StepRates(Repertoire repertoire) {
         List<Double> rates = repertoire.dancings().stream()
                 .filter(dancing -> dancing.way().isAsCharted())
                 .map(StepRates::rate)
@@ -27,7 +27,8 @@ final class StepRates {
         this.quick = rates.isEmpty() ? 0 : rates.get(rates.size() - 1 - rates.size() / QUARTERS);
     }
 
-    Fullness of(Dancing dancing) {
+    /** How full a figure danced so is. */
+    public Fullness of(Dancing dancing) {
         double rate = rate(dancing);
         if (slow == quick) {
             return rate < slow ? Fullness.SPARSE : rate > quick ? Fullness.FULL : Fullness.USUAL;
