@@ -61,10 +61,11 @@ class ComposingTest extends BrowserTest {
     void theSameWithTheKeyboardAlone() {
         startRoutine("Typed Waltz");
         page.keyboard().press("k");
-        toBar(4);
+        toBar(8);
         press("Enter");
-        Locator take =
-                page.getByLabel("Compositions").getByRole(AriaRole.BUTTON).first();
+        Locator take = page.getByLabel("Compositions")
+                .getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("Use this"))
+                .first();
         take.focus();
         press("Enter");
         assertThat(standing()).hasText("every seam can be danced");
@@ -78,6 +79,30 @@ class ComposingTest extends BrowserTest {
         press("l");
         assertThat(page.getByLabel("Loop", new Page.GetByLabelOptions().setExact(true)))
                 .isVisible();
+    }
+
+    @Test
+    void aPartIsHeldAnotherChangedAndTheFirstBarsAreTaken() {
+        startRoutine("Held Waltz");
+        button("Compose").click();
+        toBar(16);
+        compose().click();
+        Locator first = page.getByLabel("Compositions").locator("> li").first();
+        Locator stages = first.locator("ol button");
+        String second = stages.nth(1).getAttribute("aria-label");
+        assertAccessible("[aria-label='Compose']");
+        stages.first().click();
+        first.getByText("Hold this").click();
+        assertThat(first.getByText("Do not hold")).isVisible();
+        stages.nth(1).click();
+        first.getByText("Something else here").click();
+        assertThat(stages.nth(1)).not().hasAttribute("aria-label", second);
+        stages.first().click();
+        first.getByText("Use up to bar").click();
+        assertThat(placements()).not().hasCount(0);
+        assertThat(standing()).hasText("every seam can be danced");
+        press("Control+z");
+        assertThat(placements()).hasCount(0);
     }
 
     @Test

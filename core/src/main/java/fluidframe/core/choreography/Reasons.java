@@ -69,7 +69,7 @@ public final class Reasons {
         List<Stage> stages = answer.stages();
         for (int i = 0; i < stages.size(); i++) {
             Stage stage = stages.get(i);
-            if (is(stage, AmalgamationUse.HIGHLIGHT) && i > 0) {
+            if (stage.whole() && is(stage, AmalgamationUse.HIGHLIGHT) && i > 0) {
                 String after = i + 1 < stages.size() ? first(stages.get(i + 1)) : "";
                 reasons.add(
                         new Because.Highlight(from(stage), to(stage), figures(stage), last(stages.get(i - 1)), after));

@@ -387,6 +387,9 @@ final class Scorecard {
     }
 
     private void highlights(Strand before, Block block, int onset, boolean ends, double[] by) {
+        if (!block.joins() && !block.whole() && block.traits().is(AmalgamationUse.HIGHLIGHT)) {
+            by[Term.HIGHLIGHTS.ordinal()] += HIGHLIGHT_OUT_OF_PLACE;
+        }
         if (!isHighlight(block)) {
             boolean none =
                     highlightsThereAre && ends && before.counts().highlights() == 0 && bars >= HIGHLIGHT_FROM_BARS;
@@ -404,7 +407,7 @@ final class Scorecard {
     }
 
     static boolean isHighlight(Block block) {
-        return !block.joins() && block.traits().is(AmalgamationUse.HIGHLIGHT);
+        return !block.joins() && block.whole() && block.traits().is(AmalgamationUse.HIGHLIGHT);
     }
 
     private void energy(Block block, int onset, double[] by) {
