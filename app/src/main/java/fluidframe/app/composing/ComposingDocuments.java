@@ -259,35 +259,6 @@ final class ComposingDocuments {
                     forbiddenAmalgamations,
                     energies);
         }
-
-        /** The same with no amalgamation that must come. */
-        CompositionQuestion withoutAmalgamations() {
-            return new CompositionQuestion(
-                    routine,
-                    after,
-                    meetsNext,
-                    toBar,
-                    least,
-                    most,
-                    required,
-                    forbidden,
-                    favourites,
-                    mostTimes,
-                    bends,
-                    corners,
-                    highlights,
-                    hits,
-                    boundaries,
-                    fitsRoom,
-                    lifted,
-                    weights,
-                    run,
-                    fullness,
-                    within,
-                    null,
-                    forbiddenAmalgamations,
-                    energies);
-        }
     }
 
     /** Bars, the first and the last of them, that should be sparse or full. */

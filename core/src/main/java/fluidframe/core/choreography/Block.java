@@ -22,6 +22,8 @@ import java.util.Optional;
  * @param key what makes two blocks the same thing to whoever watches
  * @param figures its figures, each a bit that more than one may share in a large book
  * @param worst how well the worst of its links fits
+ * @param held how much longer its last picture is held than it is written, ticks
+ * @param cornerAt when the first corner inside it is turned, ticks from its beginning; its end if there is none
  * @param number its own number among all blocks of a search, from 0
  */
 record Block(
@@ -35,6 +37,8 @@ record Block(
         String key,
         long figures,
         Outcome worst,
+        int held,
+        int cornerAt,
         int number) {
 
     static Block of(
@@ -52,8 +56,17 @@ record Block(
         }
         Outcome worst = pieces.stream().map(Piece::outcome).reduce(Outcome.HOLDS, Outcome::worse);
         int ticks = pieces.get(pieces.size() - 1).end();
+        int held = whole
+                ? group.map(from -> Math.max(0, ticks - from.routine().length().ticks()))
+                        .orElse(0)
+                : 0;
+        int cornerAt = pieces.stream()
+                .filter(piece -> piece.placement().cornerAfter())
+                .mapToInt(Piece::end)
+                .findFirst()
+                .orElse(ticks);
         return new Block(
-                group, whole, List.copyOf(pieces), to, ticks, List.copyOf(legs), traits, key, figures, worst, number);
+                group, whole, List.copyOf(pieces), to, ticks, List.copyOf(legs), traits, key, figures, worst, held, cornerAt, number);
     }
 
     /**
@@ -79,24 +92,7 @@ record Block(
         return group.isEmpty();
     }
 
-    /** How much longer its last picture is held than it is written, ticks. */
-    int held() {
-        return whole
-                ? group.map(from -> Math.max(0, ticks - from.routine().length().ticks()))
-                        .orElse(0)
-                : 0;
-    }
-
     int corners() {
         return legs.size() - 1;
-    }
-
-    /** When the first corner inside it is turned, ticks from its beginning; its end if there is none. */
-    int cornerAt() {
-        return pieces.stream()
-                .filter(piece -> piece.placement().cornerAfter())
-                .mapToInt(Piece::end)
-                .findFirst()
-                .orElse(ticks);
     }
 }

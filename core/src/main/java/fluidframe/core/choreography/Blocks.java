@@ -67,6 +67,7 @@ final class Blocks {
     private final List<Variant> variants = new ArrayList<>();
     private final Node.Known nodes = new Node.Known();
     private final Map<String, Integer> wordings = new HashMap<>();
+    private final List<Block> openings = new ArrayList<>();
     private int blocks;
     private final Map<List<Object>, BlockTraits> traits = new HashMap<>();
 
@@ -198,6 +199,13 @@ final class Blocks {
 
     /** What a routine can begin with. */
     List<Block> openings() {
+        if (openings.isEmpty()) {
+            openings.addAll(findOpenings());
+        }
+        return openings;
+    }
+
+    private List<Block> findOpenings() {
         List<Block> found = new ArrayList<>();
         for (Variant variant : variants) {
             if (variant.whole()

@@ -1,10 +1,7 @@
 package fluidframe.core.choreography;
 
-import fluidframe.core.compose.Ground;
 import fluidframe.core.compose.Watch;
 import fluidframe.core.couple.Part;
-import fluidframe.core.figure.Way;
-import fluidframe.core.link.Move;
 import fluidframe.core.link.Repertoire;
 import fluidframe.core.room.DancedOn;
 import fluidframe.core.routine.Course;
@@ -30,7 +27,6 @@ public final class Choreographer {
     /** Metres nearer to the middle of the floor at which a routine may begin. */
     private static final double[] INWARDS = {1, 2, 3};
 
-    private static final double CENTIMETRES = 100;
 
     private final Repertoire repertoire;
     private final Brief brief;
@@ -69,16 +65,13 @@ public final class Choreographer {
                 : found;
     }
 
+    /** What the openings of the dance gain along the line on average, in metres a bar. */
     private double metresABar() {
-        Ground ground = new Ground();
         double metres = 0;
         double bars = 0;
-        for (Move move : repertoire.beginnings()) {
-            if (move.dancing().way().equals(Way.AS_CHARTED)) {
-                metres += Math.max(0, ground.covered(move)) / CENTIMETRES;
-                bars += move.dancing().length().toDouble()
-                        / brief.wish().music().bar().toDouble();
-            }
+        for (Block block : blocks.openings()) {
+            metres += Math.max(0, Scorecard.gained(block));
+            bars += (double) block.ticks() / brief.wish().music().bar().ticks();
         }
         return bars == 0 ? 0 : metres / bars;
     }

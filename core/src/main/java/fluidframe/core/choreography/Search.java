@@ -9,6 +9,7 @@ import fluidframe.core.link.Repertoire;
 import fluidframe.core.routine.Floor;
 import fluidframe.core.space.Point;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.Comparator;
 import java.util.HashMap;
 import java.util.HashSet;
@@ -16,7 +17,6 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
-import java.util.TreeMap;
 
 /**
  * Carries the most promising beginnings on, a block at a time and all of one length together, until they are as long as
@@ -46,8 +46,10 @@ final class Search {
     private final int most;
     private final int width;
     private final int mostJoins;
-    private TreeMap<Integer, List<Strand>> open = new TreeMap<>();
-    private Map<Integer, Double> floors = new HashMap<>();
+    /** By length in ticks: those that wait to be carried on, and what another of that length must have to wait too. */
+    private final List<List<Strand>> open = new ArrayList<>();
+
+    private final double[] floors;
     private List<Strand> complete = new ArrayList<>();
     private int looked;
     private int answers;
@@ -74,19 +76,23 @@ final class Search {
         this.least = brief.wish().least().ticks();
         this.most = brief.wish().most().ticks();
         this.width = width;
+        this.floors = new double[most + 1];
+        for (int ticks = 0; ticks <= most; ticks++) {
+            open.add(new ArrayList<>(0));
+        }
         this.mostJoins = joinsFreely ? Integer.MAX_VALUE : MOST_JOINS;
     }
 
     /** Complete ones, the best first. */
     List<Strand> best(List<Stand> starts, int answersFound) {
-        open = new TreeMap<>();
-        floors = new HashMap<>();
+        Arrays.fill(floors, Double.NEGATIVE_INFINITY);
         complete = new ArrayList<>();
         answers = answersFound;
         starts.forEach(this::begin);
-        while (!open.isEmpty() && !stopped) {
-            Map.Entry<Integer, List<Strand>> shortest = open.pollFirstEntry();
-            for (Strand strand : mostPromising(shortest.getValue())) {
+        for (List<Strand> ofOneLength : open) {
+            List<Strand> carriedOn = stopped ? List.of() : mostPromising(ofOneLength);
+            ofOneLength.clear();
+            for (Strand strand : carriedOn) {
                 for (Block block : blocks.after(strand.node())) {
                     extend(strand, block);
                 }
@@ -116,7 +122,7 @@ final class Search {
                 new int[2 * scorecard.others()],
                 0);
         if (from.isPresent()) {
-            open.computeIfAbsent(0, added -> new ArrayList<>()).add(empty);
+            open.get(0).add(empty);
         } else {
             blocks.openings().forEach(block -> extend(empty, block));
         }
@@ -192,8 +198,9 @@ final class Search {
                 || !arrives(block)) {
             return;
         }
-        Strand ended = set(strand, block, stand, false, corners, cramped, true);
-        complete.add(ended);
+        Counts counts = scorecard.counts(strand, block, false);
+        double points = points(strand, block, stand, false, cramped, true, counts);
+        complete.add(set(strand, block, stand, false, corners, counts, points));
         if (complete.size() >= 2 * MOST_COMPLETE) {
             complete.sort(BEST_FIRST);
             complete.subList(MOST_COMPLETE, complete.size()).clear();
@@ -208,12 +215,17 @@ final class Search {
                 .orElse(true);
     }
 
-    private Strand set(
-            Strand strand, Block block, Stand stand, boolean corner, int corners, boolean cramped, boolean ends) {
-        Counts counts = scorecard.counts(strand, block, corner);
+    private double points(
+            Strand strand, Block block, Stand stand, boolean corner, boolean cramped, boolean ends, Counts counts) {
         int required = strand.required() | block.traits().required();
         int news = Integer.bitCount(required) - Integer.bitCount(strand.required());
-        double points = scorecard.points(strand, block, stand, corner, ends, cramped, counts, null);
+        return strand.points()
+                + scorecard.points(strand, block, stand, corner, ends, cramped, counts, null)
+                + news * Scorecard.REQUIRED;
+    }
+
+    private Strand set(
+            Strand strand, Block block, Stand stand, boolean corner, int corners, Counts counts, double points) {
         return new Strand(
                 strand,
                 block,
@@ -222,24 +234,26 @@ final class Search {
                 strand.ticks() + block.ticks(),
                 stand,
                 corners,
-                required,
+                strand.required() | block.traits().required(),
                 counts,
                 strand.pieces() + block.pieces().size(),
                 scorecard.shared(strand, block),
-                strand.points() + points + news * Scorecard.REQUIRED);
+                points);
     }
 
     private void add(Strand strand, Block block, Stand stand, boolean corner, int corners, boolean cramped) {
-        Strand longer = set(strand, block, stand, corner, corners, cramped, false);
-        if (longer.points() <= floors.getOrDefault(longer.ticks(), Double.NEGATIVE_INFINITY)) {
+        int length = strand.ticks() + block.ticks();
+        Counts counts = scorecard.counts(strand, block, corner);
+        double points = points(strand, block, stand, corner, cramped, false, counts);
+        if (points <= floors[length]) {
             return;
         }
-        List<Strand> alike = open.computeIfAbsent(longer.ticks(), added -> new ArrayList<>());
-        alike.add(longer);
+        List<Strand> alike = open.get(length);
+        alike.add(set(strand, block, stand, corner, corners, counts, points));
         if (alike.size() >= 2 * LOOKED_AT_EACH * width) {
             alike.sort(BEST_FIRST);
             alike.subList(LOOKED_AT_EACH * width, alike.size()).clear();
-            floors.put(longer.ticks(), alike.get(alike.size() - 1).points());
+            floors[length] = alike.get(alike.size() - 1).points();
         }
     }
 
