@@ -122,8 +122,8 @@ class Compositions {
                             .routine()
                             .on(brief.course().routine().floor().startingAt(answer.start())));
             DancedOn danced = DancedOn.of(course, brief.after(), answer.placements());
-            documents.add(CompositionDocument.of(
-                    answer, brief, danced, asked.wish().barsBefore(), asked.within()));
+            documents.add(
+                    CompositionDocument.of(answer, brief, danced, asked.wish().barsBefore(), asked.within()));
         }
         return new CompositionsDocument(documents, false, null, List.of(), asked.notes());
     }
@@ -137,7 +137,8 @@ class Compositions {
         for (Wish wish : asked.wish().wishes()) {
             Answer answer = Composer.search(asked.standing().repertoire(), wish, asked.watch());
             List<Composition> clear = answer.compositions().stream()
-                    .filter(each -> !brief.onFloor() || asked.danced(each).collisions().isEmpty())
+                    .filter(each ->
+                            !brief.onFloor() || asked.danced(each).collisions().isEmpty())
                     .toList();
             proved &= answer.exact() && answer.compositions().isEmpty();
             if (!clear.isEmpty()) {
@@ -157,26 +158,25 @@ class Compositions {
     /** What could be given up, each of which has been tried, where there is no answer. */
     private CompositionsDocument lifted(Asked asked, CompositionQuestion question, Brief brief, boolean proved) {
         boolean asIsSearched = asked.question().equals(question);
-        LiftedQuestion lifted = new LiftedQuestion(json, asked.standing().routine().conditions().syllabus());
-        List<RelaxationDocument> found =
-                Lifts.smallest(
-                                asked.standing().repertoire(),
-                                brief,
-                                asked.standing().score(),
-                                asked.wish().weights(),
-                                asked.watch())
-                        .stream()
-                        .map(lifts -> new RelaxationDocument(
-                                lifts.stream().map(Lift::wording).toList(),
-                                asIsSearched ? lifted.of(question, lifts) : null))
-                        .toList();
+        LiftedQuestion lifted =
+                new LiftedQuestion(json, asked.standing().routine().conditions().syllabus());
+        List<RelaxationDocument> found = Lifts.smallest(
+                        asked.standing().repertoire(),
+                        brief,
+                        asked.standing().score(),
+                        asked.wish().weights(),
+                        asked.watch())
+                .stream()
+                .map(lifts -> new RelaxationDocument(
+                        lifts.stream().map(Lift::wording).toList(), asIsSearched ? lifted.of(question, lifts) : null))
+                .toList();
         return new CompositionsDocument(List.of(), proved, null, found, asked.notes());
     }
 
     /** @param asIsSearched whether the question is searched as it was asked, so that a relaxed one can be asked too */
     private static CompositionsDocument filled(Asked asked, boolean asIsSearched) {
-        Answer answer = Composer.compose(
-                asked.standing().repertoire(), asked.wish().wishes(), asked.watch());
+        Answer answer =
+                Composer.compose(asked.standing().repertoire(), asked.wish().wishes(), asked.watch());
         List<Composition> all = answer.compositions();
         List<RelaxationDocument> relaxations = answer.relaxations().stream()
                 .map(relaxation -> new RelaxationDocument(

@@ -31,20 +31,22 @@ final class LiftedQuestion {
     private void give(ObjectNode question, Lift lift, RoutineDocument routine) {
         switch (lift.kind()) {
             case CORNERS -> question.remove("corners");
-            case LENGTH -> List.of("toBar", "least", "most").forEach(field -> {
-                if (question.hasNonNull(field)) {
-                    question.put(field, question.get(field).asInt() + lift.bars());
-                }
-            });
+            case LENGTH ->
+                List.of("toBar", "least", "most").forEach(field -> {
+                    if (question.hasNonNull(field)) {
+                        question.put(field, question.get(field).asInt() + lift.bars());
+                    }
+                });
             case BENDS -> question.put("bends", true);
-            case REQUIRED_AMALGAMATION -> remove(question, "requiredAmalgamations", lift.id().orElseThrow());
+            case REQUIRED_AMALGAMATION ->
+                remove(question, "requiredAmalgamations", lift.id().orElseThrow());
             case REQUIRED_FIGURE -> remove(question, "required", lift.id().orElseThrow());
             case ENDING -> lifted(question).add("ending");
             case OPENING -> lifted(question).add("opening");
-            case LEVEL -> question.set(
-                    "routine",
-                    json.valueToTree(
-                            routine.under(new Conditions(syllabus, Level.LEXICON.read(lift.title())))));
+            case LEVEL ->
+                question.set(
+                        "routine",
+                        json.valueToTree(routine.under(new Conditions(syllabus, Level.LEXICON.read(lift.title())))));
             case FLOOR -> question.put("fitsRoom", false);
         }
     }

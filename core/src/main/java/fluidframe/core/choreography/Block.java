@@ -66,7 +66,19 @@ record Block(
                 .findFirst()
                 .orElse(ticks);
         return new Block(
-                group, whole, List.copyOf(pieces), to, ticks, List.copyOf(legs), traits, key, figures, worst, held, cornerAt, number);
+                group,
+                whole,
+                List.copyOf(pieces),
+                to,
+                ticks,
+                List.copyOf(legs),
+                traits,
+                key,
+                figures,
+                worst,
+                held,
+                cornerAt,
+                number);
     }
 
     /**

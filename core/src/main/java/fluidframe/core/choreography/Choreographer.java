@@ -27,7 +27,6 @@ public final class Choreographer {
     /** Metres nearer to the middle of the floor at which a routine may begin. */
     private static final double[] INWARDS = {1, 2, 3};
 
-
     private final Repertoire repertoire;
     private final Brief brief;
     private final Watch watch;

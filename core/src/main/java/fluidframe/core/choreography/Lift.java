@@ -59,18 +59,23 @@ public record Lift(Kind kind, Optional<String> id, int bars, String title) {
     Brief appliedTo(Brief brief) {
         return switch (kind) {
             case CORNERS -> brief.withCorners(Optional.empty());
-            case LENGTH -> brief.withWish(brief.wish()
-                    .withLength(
-                            brief.wish().least().plus(brief.wish().music().bar().times(bars)),
-                            brief.wish().most().plus(brief.wish().music().bar().times(bars))));
+            case LENGTH ->
+                brief.withWish(brief.wish()
+                        .withLength(
+                                brief.wish()
+                                        .least()
+                                        .plus(brief.wish().music().bar().times(bars)),
+                                brief.wish()
+                                        .most()
+                                        .plus(brief.wish().music().bar().times(bars))));
             case BENDS -> brief.withWish(brief.wish().withBends(true));
             case REQUIRED_AMALGAMATION -> brief.withRequiredGroups(without(brief.requiredGroups(), id.orElseThrow()));
-            case REQUIRED_FIGURE -> brief.withWish(
-                    brief.wish().withRequired(without(brief.wish().required(), id.orElseThrow())));
-            case ENDING -> brief.withWish(
-                    brief.wish().withTaste(brief.wish().taste().withAnyEnd()));
-            case OPENING -> brief.withWish(
-                    brief.wish().withTaste(brief.wish().taste().withAnyOpening()));
+            case REQUIRED_FIGURE ->
+                brief.withWish(brief.wish().withRequired(without(brief.wish().required(), id.orElseThrow())));
+            case ENDING ->
+                brief.withWish(brief.wish().withTaste(brief.wish().taste().withAnyEnd()));
+            case OPENING ->
+                brief.withWish(brief.wish().withTaste(brief.wish().taste().withAnyOpening()));
             case LEVEL -> brief;
             case FLOOR -> brief.withOnFloor(false);
         };

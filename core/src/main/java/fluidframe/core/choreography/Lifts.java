@@ -63,8 +63,11 @@ public final class Lifts {
 
     private void tryOut(List<Lift> lifts, List<List<Lift>> found) {
         boolean sameKind = found.stream()
-                .anyMatch(other -> other.stream().map(Lift::kind).toList().equals(
-                        lifts.stream().map(Lift::kind).toList()) && lifts.get(0).kind() == Lift.Kind.LENGTH);
+                .anyMatch(other -> other.stream()
+                                .map(Lift::kind)
+                                .toList()
+                                .equals(lifts.stream().map(Lift::kind).toList())
+                        && lifts.get(0).kind() == Lift.Kind.LENGTH);
         if (found.size() >= MOST_OFFERED || watch.stops() || sameKind) {
             return;
         }
@@ -116,8 +119,8 @@ public final class Lifts {
         if (brief.wish().taste().opens() && brief.after().isEmpty()) {
             all.add(Lift.of(Lift.Kind.OPENING));
         }
-        raised.ifPresent(conditions ->
-                all.add(new Lift(Lift.Kind.LEVEL, Optional.empty(), 0, conditions.highest().shorthand())));
+        raised.ifPresent(conditions -> all.add(new Lift(
+                Lift.Kind.LEVEL, Optional.empty(), 0, conditions.highest().shorthand())));
         if (brief.onFloor()) {
             all.add(Lift.of(Lift.Kind.FLOOR));
         }

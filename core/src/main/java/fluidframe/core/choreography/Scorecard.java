@@ -81,7 +81,7 @@ final class Scorecard {
     private static final double REOPENED = -3;
     private static final double FAVOURITE = 4;
     private static final double ON_HIT = 60;
-    private static final double FULLNESS = 10;
+    private static final double FULLNESS = 25;
     private static final double BEND = -6;
     private static final double FIGURE_ALIKE = 1.5;
     private static final double FIGURES_ALIKE = 0.5;
