@@ -38,12 +38,13 @@
   $effect(() => {
     view = undefined;
     failure = undefined;
-    const { figure, beat } = untrack(() => asked(router.querystring));
+    const { figure, beat, compose } = untrack(() => asked(router.querystring));
     return whileShown(
       RoutineDesk.open(id, Number(figure) || 0).then((opened) => new DeskView(opened)),
       (opened) => {
         opened.playback.go(Number(beat ?? opened.desk.score?.placements[opened.desk.selected]?.onset ?? 0));
         view = opened;
+        if (compose !== undefined) void opened.compose(compose === 'gap' ? 'gap' : 'compose');
         void complete(opened);
       },
       (thrown) => (failure = sentenceOf(thrown)),

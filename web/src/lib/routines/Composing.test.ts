@@ -1,5 +1,5 @@
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
-import type { Routine, Score } from '$lib/api/client';
+import type { Composition, Routine, Score } from '$lib/api/client';
 import { later, program, type Question } from '$lib/testing/program';
 import { Composing } from './Composing.svelte';
 import type { RoutineDesk } from './RoutineDesk.svelte';
@@ -45,6 +45,22 @@ describe('what is asked of a composition', () => {
     expect(composing.stretches.map(({ title }) => title)).toEqual(['bars 3–6', 'bars 7–8', 'bars 9–10']);
     composing.toBar = 2;
     expect(composing.stretches).toEqual([]);
+  });
+
+  it('keeps what is held, and asks for all but one where one is changed', async () => {
+    const composing = new Composing(() => desk());
+    composing.hold('opening');
+    composing.hold('other');
+    composing.hold('other');
+    composing.energy = 'calm';
+    await composing.ask();
+    expect(questions.at(-1)?.body).toMatchObject({ requiredAmalgamations: ['opening'], forbiddenAmalgamations: [], energies: [2, 2, 3, 2, 2, 3, 3, 2] });
+    const stages = [{ amalgamation: 'opening' }, {}, { amalgamation: 'corner' }, { amalgamation: 'ending' }];
+    await composing.swap({ stages } as Composition, 'corner');
+    expect(questions.at(-1)?.body).toMatchObject({ requiredAmalgamations: ['opening', 'ending'], forbiddenAmalgamations: ['corner'] });
+    composing.hold('corner');
+    await composing.ask();
+    expect(questions.at(-1)?.body).toMatchObject({ forbiddenAmalgamations: [] });
   });
 
   it('asks for what is sparse and full, and for bars added to a section', async () => {

@@ -15,9 +15,9 @@
   const MOST_ENERGY = 5;
 </script>
 
-<ol class="mt-2 flex flex-wrap items-stretch gap-1 sm:flex-nowrap">
+<ol class="mt-2 flex flex-wrap items-stretch gap-1 overflow-x-auto p-0.5 sm:flex-nowrap">
   {#each stages as stage, at (at)}
-    <li class="flex min-w-12" style={`flex: ${stage.lastBar - stage.bar + 1} 1 0`}>
+    <li class="flex min-w-17" style={`flex: ${stage.lastBar - stage.bar + 1} 1 0`}>
       <button
         class={[
           'relative flex w-full cursor-pointer flex-col overflow-hidden rounded-lg border-[1.5px] px-1.5 pt-1 pb-3 text-left hover:bg-floor',

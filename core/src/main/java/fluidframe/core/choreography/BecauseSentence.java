@@ -6,6 +6,9 @@ import java.util.stream.IntStream;
 /** Says why a choreography is as it is. */
 public final class BecauseSentence {
 
+    /** Less of a side than this is not left for anything, metres. */
+    private static final double ALL_USED = 0.3;
+
     private BecauseSentence() {}
 
     /** @param before whole bars danced before the choreography begins */
@@ -30,9 +33,10 @@ public final class BecauseSentence {
         }
         if (because instanceof Because.Corner corner) {
             int bar = corner.after() + before;
+            String left = corner.left() < ALL_USED ? "" : ChoreographySentences.sideLeft(corner.left());
             return corner.inside()
-                    ? ChoreographySentences.cornerInside(bar, corner.figure(), corner.left())
-                    : ChoreographySentences.cornerAfter(bar, corner.figure(), corner.left());
+                    ? ChoreographySentences.cornerInside(bar, corner.figure(), left)
+                    : ChoreographySentences.cornerAfter(bar, corner.figure(), left);
         }
         if (because instanceof Because.Joins joins) {
             return ChoreographySentences.joinedBy(joins.figures());

@@ -74,6 +74,9 @@ final class Scorecard {
     private static final double DRIFTED = -3;
     private static final double DRIFT_METRES = 1.5;
     private static final double CRAMPED = -10;
+    /** For each metre. */
+    private static final double INWARDS = -6;
+
     private static final double CORNER_INSIDE = 6;
     private static final double CORNER_ELSEWHERE = -6;
     private static final double CORNER_OUT_OF_PLACE = -16;
@@ -244,9 +247,13 @@ final class Scorecard {
         return all;
     }
 
-    /** The energy wanted in a bar, from 0. */
-    double wantedEnergy(int at) {
-        return curve[Math.min(at, bars)];
+    /** Points for where a routine begins: the nearer to the middle of the floor, the less of its sides is danced. */
+    double startPoints(Stand start) {
+        if (brief.after().isPresent()) {
+            return 0;
+        }
+        Stand usual = Stand.at(floor.start(), 0, floor);
+        return INWARDS * Math.max(0, start.across() - usual.across());
     }
 
     /** Whether it may stand there at all: no section of the music begins in the middle of one of its figures. */

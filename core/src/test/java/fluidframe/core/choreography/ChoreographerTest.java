@@ -151,6 +151,22 @@ class ChoreographerTest {
     }
 
     @Test
+    void saysWhatLiftsAWishWithoutAnAnswer() {
+        Brief asked = brief(3).withRequiredGroups(Set.of("first", "second"));
+        assertTrue(composed(asked).isEmpty());
+        List<List<Lift>> lifts = Lifts.smallest(
+                Repertoire.of(BOOK, CONDITIONS), asked, Score.of(asked.course().routine()), Map.of(), () -> false);
+        assertTrue(lifts.stream().anyMatch(lift -> lift.get(0).kind() == Lift.Kind.LENGTH));
+        for (List<Lift> given : lifts) {
+            Brief lifted = asked;
+            for (Lift each : given) {
+                lifted = each.appliedTo(lifted);
+            }
+            assertFalse(composed(lifted).isEmpty(), given.get(0).wording());
+        }
+    }
+
+    @Test
     void endsWhenItIsToldTo() {
         Repertoire repertoire = Repertoire.of(BOOK, CONDITIONS);
         Choreographies stopped = Choreographer.compose(
