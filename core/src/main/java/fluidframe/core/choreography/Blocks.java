@@ -53,6 +53,7 @@ final class Blocks {
     private static final double STEPS_OF_A_TURN = 6;
 
     private static final int MOST_BARS_HELD = 2;
+    private static final int MOST_BARS_OF_PICTURE = 3;
     private static final double ENERGY_OF_JOINS = 2;
     private static final int WHOLE_TURN = 16;
 
@@ -143,8 +144,8 @@ final class Blocks {
         String key = group.routine().id();
         for (List<Placement> begun : begun(all)) {
             variants.add(new Variant(group, true, begun, key));
-            if (group.uses().contains(AmalgamationUse.ENDING) && mayBeHeld(all)) {
-                for (int bars = 1; bars <= MOST_BARS_HELD; bars++) {
+            if (group.uses().contains(AmalgamationUse.ENDING)) {
+                for (int bars = 1; bars <= mostHeld(all); bars++) {
                     variants.add(new Variant(group, true, held(begun, bars), key + " held " + bars));
                 }
             }
@@ -160,10 +161,16 @@ final class Blocks {
         }
     }
 
-    /** A dip is held no longer than it was set: her back is not to bear it. */
-    private static boolean mayBeHeld(List<Placement> placements) {
-        return !(placements.get(placements.size() - 1).item() instanceof Element picture
-                && picture.kind() == ElementKind.DIP);
+    /**
+     * How many bars longer the last picture may be held: up to three in all. A dip is held no longer than it was set,
+     * for her back is not to bear it.
+     */
+    private int mostHeld(List<Placement> placements) {
+        if (placements.get(placements.size() - 1).item() instanceof Element picture) {
+            int bars = picture.beats() / routine.dance().rhythm().beatsPerBar();
+            return picture.kind() == ElementKind.DIP ? 0 : Math.max(0, MOST_BARS_OF_PICTURE - bars);
+        }
+        return MOST_BARS_HELD;
     }
 
     /** Its last picture held so many bars longer; where figures of six counts meet phrases of eight, coaches do. */

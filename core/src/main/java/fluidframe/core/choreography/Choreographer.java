@@ -10,6 +10,7 @@ import fluidframe.core.routine.Score;
 import fluidframe.core.routine.ScoredPlacement;
 import fluidframe.core.space.Point;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -113,6 +114,7 @@ public final class Choreographer {
                 }
             }
         }
+        answers.sort(Comparator.comparingInt(answer -> -answer.points()));
         return new Choreographies(Leanings.named(answers, brief), search.wasStopped() || watch.stops());
     }
 

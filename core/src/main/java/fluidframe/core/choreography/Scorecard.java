@@ -28,9 +28,9 @@ final class Scorecard {
 
     private static final double WHOLE_GROUP = 6;
     private static final double MOST_OF_GROUP = 3;
-    private static final double OPENING_INSIDE = 2;
+    private static final double OUT_OF_PLACE = 2;
     private static final double OWN_GROUP = 1.5;
-    private static final double HELD = -2;
+    private static final double HELD = -4;
     private static final double JOIN_SWINGING = -2;
     private static final double JOIN_LATIN = -4;
     private static final double JOINS_RUNNING = -8;
@@ -42,8 +42,8 @@ final class Scorecard {
     private static final double OPENED = 10;
     private static final double ENDED = 12;
     private static final double ENDED_ON_PHRASE = 20;
-    private static final double ENDED_BY_A_FIGURE = -25;
-    private static final double OPENED_BY_A_FIGURE = -15;
+    private static final double ENDED_BY_A_FIGURE = -60;
+    private static final double OPENED_BY_A_FIGURE = -30;
     private static final double JOIN_TOO_MANY = -6;
     private static final double JOINS_IN_BARS = 8;
     private static final double JOIN_AGAIN = -6;
@@ -59,6 +59,7 @@ final class Scorecard {
     private static final double OFF_CURVE = -1.5;
     private static final double GROUP_AGAIN_SOON = -28;
     private static final double GROUP_AGAIN = -8;
+    private static final double NEARLY_AGAIN = -8;
     private static final int SOON_BARS = 32;
     private static final double FIGURE_AGAIN = -4;
     private static final double SAME_FIGURE_RUNNING = -12;
@@ -209,7 +210,9 @@ final class Scorecard {
         if (known == null) {
             known = new int[2 * others()];
             for (int i = 0; i < others(); i++) {
-                known[i] = !block.joins() && otherKeys.get(i).contains(block.key()) ? block.ticks() : 0;
+                known[i] = !block.joins() && !isBookend(block) && otherKeys.get(i).contains(block.key())
+                        ? block.ticks()
+                        : 0;
                 for (Piece piece : block.pieces()) {
                     known[others() + i] += otherWordings
                                     .get(i)
@@ -221,6 +224,11 @@ final class Scorecard {
             shared.set(block.number(), known);
         }
         return known;
+    }
+
+    /** A level has one or two ways to begin and to end; that answers share them makes them no less different. */
+    private static boolean isBookend(Block block) {
+        return block.traits().is(AmalgamationUse.OPENING) || block.traits().is(AmalgamationUse.ENDING);
     }
 
     /** Whether it can still become something other than each other answer. */
@@ -301,7 +309,7 @@ final class Scorecard {
         double[] by = sink == null ? scratch() : sink;
         int onset = before.ticks();
         double length = (double) block.ticks() / bar;
-        groups(before, block, length, by);
+        groups(before, block, length, ends, by);
         phrases(block, onset, by);
         bookends(before, block, onset, ends, by);
         highlights(before, block, onset, ends, by);
@@ -339,7 +347,7 @@ final class Scorecard {
         return scratch;
     }
 
-    private void groups(Strand before, Block block, double length, double[] by) {
+    private void groups(Strand before, Block block, double length, boolean ends, double[] by) {
         double each;
         if (block.joins()) {
             each = swings ? JOIN_SWINGING : JOIN_LATIN;
@@ -348,8 +356,9 @@ final class Scorecard {
                     * (tooManyJoins(before.counts().joinTicks() + block.ticks(), before.ticks() + block.ticks())
                             - tooManyJoins(before.counts().joinTicks(), before.ticks()));
         } else {
-            boolean opensInside = block.traits().is(AmalgamationUse.OPENING) && !before.isEmpty();
-            each = !block.whole() ? MOST_OF_GROUP : opensInside ? OPENING_INSIDE : WHOLE_GROUP;
+            boolean outOfPlace = block.traits().is(AmalgamationUse.OPENING) && !before.isEmpty()
+                    || block.traits().is(AmalgamationUse.ENDING) && !ends;
+            each = !block.whole() ? MOST_OF_GROUP : outOfPlace ? OUT_OF_PLACE : WHOLE_GROUP;
             each += brief.own().contains(block.key()) ? OWN_GROUP : 0;
         }
         double held = (double) block.held() / bar;
@@ -438,6 +447,8 @@ final class Scorecard {
             }
             if (!block.joins() && each.block().key().equals(block.key())) {
                 points += onset - each.ticks() < SOON_BARS * bar ? GROUP_AGAIN_SOON : GROUP_AGAIN;
+            } else if (!block.joins() && onset - each.ticks() < SOON_BARS * bar && isNearly(block, each.block())) {
+                points += NEARLY_AGAIN;
             }
             if (soon) {
                 long again = block.figures() & each.block().figures() & ~seen;
@@ -458,6 +469,13 @@ final class Scorecard {
             }
         }
         by[Term.REPETITION.ordinal()] += points;
+    }
+
+    /** Whether two amalgamations are made of nearly the same figures: at least two, and two in three of the smaller. */
+    private static boolean isNearly(Block block, Block other) {
+        int common = Long.bitCount(block.figures() & other.figures());
+        int smaller = Math.min(Long.bitCount(block.figures()), Long.bitCount(other.figures()));
+        return common >= 2 && 3 * common >= 2 * smaller;
     }
 
     private static boolean runsOn(Block one, Block next) {
