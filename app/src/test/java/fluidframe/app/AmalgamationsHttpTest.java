@@ -159,4 +159,23 @@ class AmalgamationsHttpTest extends OverHttp {
                 .andExpect(status().isUnprocessableContent())
                 .andExpect(jsonPath("$.faults[0].place", containsString("/amalgamations/0/placements/1/figure")));
     }
+
+    @Test
+    void whatCannotBeDancedAnyMoreStaysAndIsNotExported() throws Exception {
+        String figure = http.text("/api/figures/waltz-closed-change-lf")
+                .replaceFirst("\"id\":\"waltz-closed-change-lf\"", "\"id\":\"own-change-lf\"");
+        String tag = http.send("/api/figures", figure)
+                .andExpect(status().isCreated())
+                .andReturn()
+                .getResponse()
+                .getHeader("ETag");
+        http.send("/api/amalgamations", OWN.formatted("own-left-alone", "gold", "corner", "own-change-lf"))
+                .andExpect(status().isCreated());
+        http.read("/api/books").andExpect(jsonPath("$.amalgamations[?(@.id == 'own-left-alone')]", hasSize(1)));
+        mvc.perform(delete("/api/figures/own-change-lf").header("If-Match", tag))
+                .andExpect(status().isNoContent());
+        http.read("/api/books").andExpect(jsonPath("$.amalgamations[?(@.id == 'own-left-alone')]", hasSize(0)));
+        http.read("/api/amalgamations?dance=waltz")
+                .andExpect(jsonPath("$[*].amalgamation.id", hasItem("own-left-alone")));
+    }
 }

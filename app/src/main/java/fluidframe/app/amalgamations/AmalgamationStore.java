@@ -1,9 +1,12 @@
 package fluidframe.app.amalgamations;
 
 import fluidframe.app.figures.FigureStore;
+import fluidframe.app.problems.RefusedException;
 import fluidframe.app.routines.RoutineReader;
 import fluidframe.app.storage.CurrentStudio;
 import fluidframe.app.storage.PlainStore;
+import fluidframe.app.storage.StoredDocument;
+import fluidframe.core.amalgamation.Amalgamation;
 import jakarta.persistence.EntityManager;
 import java.util.List;
 import java.util.Optional;
@@ -60,13 +63,36 @@ public class AmalgamationStore extends PlainStore<AmalgamationEntity, Amalgamati
         return Set.copyOf(repository.findOwn(studio(), dance));
     }
 
+    /**
+     * Those that can be danced with the figures there are: a book that names a figure has it, so that it can be
+     * imported elsewhere.
+     */
+    @Override
+    @Transactional(readOnly = true)
+    public List<String> texts() {
+        return repository.findAllByStudioIdOrderByTitleAscSlugAsc(studio()).stream()
+                .filter(entity -> canBeDanced(documentOf(entity)))
+                .map(StoredDocument::document)
+                .toList();
+    }
+
+    private boolean canBeDanced(AmalgamationDocument document) {
+        try {
+            read(document);
+            return true;
+        } catch (RefusedException gone) {
+            return false;
+        }
+    }
+
+    private Amalgamation read(AmalgamationDocument document) {
+        return AmalgamationReading.read(
+                document, routine -> reader.read(routine, figures.findAll(routine.figures()), Optional.empty()), "");
+    }
+
     @Override
     protected AmalgamationDocument plain(AmalgamationDocument document) {
-        return document.at(AmalgamationReading.read(
-                        document,
-                        routine -> reader.read(routine, figures.findAll(routine.figures()), Optional.empty()),
-                        "")
-                .level());
+        return document.at(read(document).level());
     }
 
     @Override

@@ -210,9 +210,10 @@ final class Scorecard {
         if (known == null) {
             known = new int[2 * others()];
             for (int i = 0; i < others(); i++) {
-                known[i] = !block.joins() && !isBookend(block) && otherKeys.get(i).contains(block.key())
-                        ? block.ticks()
-                        : 0;
+                known[i] =
+                        !block.joins() && !isBookend(block) && otherKeys.get(i).contains(block.key())
+                                ? block.ticks()
+                                : 0;
                 for (Piece piece : block.pieces()) {
                     known[others() + i] += otherWordings
                                     .get(i)
