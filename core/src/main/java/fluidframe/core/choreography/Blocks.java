@@ -46,7 +46,7 @@ import java.util.TreeSet;
 final class Blocks {
 
     /** Figures that lead to no amalgamation are of no use between two. */
-    private static final int MOST_JOINS = 14;
+    private static final int MOST_JOINS = 8;
     /** Of an amalgamation so many figures at least are danced together. */
     private static final int LEAST_OF_GROUP = 2;
     /** How much is asked of her in a whole turn, in steps. */

@@ -25,6 +25,8 @@ public final class Choreographer {
     /** Complete ones of which the way over the floor is walked, the best first. */
     private static final int MOST_WALKED = 12;
 
+    /** Metres kept from walls beyond what bodies need; more where a way put together so far missed the real one. */
+    private static final double[] CARE = {0.12, 0.35, 0.6};
     /** Metres nearer to the middle of the floor at which a routine may begin. */
     private static final double[] INWARDS = {1, 2, 3};
 
@@ -132,12 +134,20 @@ public final class Choreographer {
     private Optional<Choreography> next(Leaning leaning, List<Choreography> others) {
         for (Distance distance : others.isEmpty() ? new Distance[] {Distance.NONE} : Distance.NEAREST_LAST) {
             scorecard.favour(leaning, distance, others);
-            int walked = 0;
-            for (Strand strand : search.best(starts, others.size())) {
-                Choreography found = search.choreography(strand, leaning);
-                boolean differs = others.stream().allMatch(other -> found.sameInTime(other) <= Choreography.MOST_ALIKE);
-                if (differs && walked++ < MOST_WALKED && hasClearWay(found)) {
-                    return Optional.of(found);
+            for (double care : CARE) {
+                List<Choreography> different = search.best(starts, others.size(), care).stream()
+                        .map(strand -> search.choreography(strand, leaning))
+                        .filter(found ->
+                                others.stream().allMatch(other -> found.sameInTime(other) <= Choreography.MOST_ALIKE))
+                        .limit(MOST_WALKED)
+                        .toList();
+                Optional<Choreography> clear =
+                        different.stream().filter(this::hasClearWay).findFirst();
+                if (clear.isPresent()) {
+                    return clear;
+                }
+                if (different.isEmpty() || watch.stops()) {
+                    break;
                 }
             }
             if (watch.stops()) {

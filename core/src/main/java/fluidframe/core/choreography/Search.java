@@ -3,7 +3,6 @@ package fluidframe.core.choreography;
 import fluidframe.core.amalgamation.AmalgamationUse;
 import fluidframe.core.choreography.Strand.Counts;
 import fluidframe.core.compose.Watch;
-import fluidframe.core.compose.Wish;
 import fluidframe.core.link.Outcome;
 import fluidframe.core.link.Repertoire;
 import fluidframe.core.routine.Floor;
@@ -54,6 +53,7 @@ final class Search {
     private int looked;
     private int answers;
     private boolean stopped;
+    private double care;
 
     /**
      * @param width how many of each length are carried on
@@ -83,8 +83,13 @@ final class Search {
         this.mostJoins = joinsFreely ? Integer.MAX_VALUE : MOST_JOINS;
     }
 
-    /** Complete ones, the best first. */
-    List<Strand> best(List<Stand> starts, int answersFound) {
+    /**
+     * Complete ones, the best first.
+     *
+     * @param care metres that are kept from walls beyond what the bodies need
+     */
+    List<Strand> best(List<Stand> starts, int answersFound, double care) {
+        this.care = care;
         Arrays.fill(floors, Double.NEGATIVE_INFINITY);
         complete = new ArrayList<>();
         answers = answersFound;
@@ -150,7 +155,7 @@ final class Search {
         for (int i = 0; i < block.legs().size(); i++) {
             Leg leg = block.legs().get(i);
             if (brief.onFloor()) {
-                if (!stand.hasRoomFor(leg, floor)) {
+                if (!stand.hasRoomFor(leg, floor, care)) {
                     return;
                 }
                 cramped |= stand.isCrampedBy(leg, floor);
@@ -188,7 +193,7 @@ final class Search {
     }
 
     private int mostCorners() {
-        return brief.corners().orElse(brief.onFloor() ? Wish.MOST_CORNERS : 0);
+        return brief.corners().orElse(brief.onFloor() ? Integer.MAX_VALUE : 0);
     }
 
     private void finish(Strand strand, Block block, Stand stand, int corners, boolean cramped) {

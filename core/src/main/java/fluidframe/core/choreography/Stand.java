@@ -13,10 +13,6 @@ import fluidframe.core.space.Point;
  */
 record Stand(double along, double across, int side) {
 
-    /** Metres by which a way that was put together from figures danced by themselves may miss the real one. */
-    private static final double CARE = 0.12;
-
-    private static final double KEPT = RoomReport.ELBOW_ROOM + CARE;
     /** Nearer to a wall than this, metres, and the couple are cramped. */
     private static final double CRAMPED = 0.8;
 
@@ -63,18 +59,20 @@ record Stand(double along, double across, int side) {
         return new Stand(across, length(side, floor) - along, side + 1);
     }
 
-    boolean hasRoomFor(Leg leg, Floor floor) {
-        boolean within = leg.leastAlong() + along >= KEPT
-                && leg.mostAlong() + along <= length(side, floor) - KEPT
-                && leg.leastAcross() + across >= KEPT
-                && leg.mostAcross() + across <= length(side + 1, floor) - KEPT;
-        return within && (floor.obstacles().isEmpty() || goesClear(leg, floor));
+    /** @param care metres by which a way put together from figures danced by themselves may miss the real one */
+    boolean hasRoomFor(Leg leg, Floor floor, double care) {
+        double kept = RoomReport.ELBOW_ROOM + care;
+        boolean within = leg.leastAlong() + along >= kept
+                && leg.mostAlong() + along <= length(side, floor) - kept
+                && leg.leastAcross() + across >= kept
+                && leg.mostAcross() + across <= length(side + 1, floor) - kept;
+        return within && (floor.obstacles().isEmpty() || goesClear(leg, floor, kept));
     }
 
-    private boolean goesClear(Leg leg, Floor floor) {
+    private boolean goesClear(Leg leg, Floor floor, double kept) {
         return leg.bodies().stream()
                 .map(body -> place(along + body.x(), across + body.y(), floor))
-                .noneMatch(place -> floor.obstacles().stream().anyMatch(obstacle -> obstacle.distanceTo(place) < KEPT));
+                .noneMatch(place -> floor.obstacles().stream().anyMatch(obstacle -> obstacle.distanceTo(place) < kept));
     }
 
     boolean isCrampedBy(Leg leg, Floor floor) {

@@ -39,7 +39,7 @@ class StandTest {
     void keepsBothBodiesFromTheWalls(double along, double across, boolean clear) {
         Stand stand = Stand.at(HALL.start(), 0, HALL);
         Leg leg = Leg.of(List.of(new Point(along, across)), new Point(along, across));
-        assertEquals(clear, stand.hasRoomFor(leg, HALL));
+        assertEquals(clear, stand.hasRoomFor(leg, HALL, 0.1));
     }
 
     @ParameterizedTest
@@ -49,9 +49,9 @@ class StandTest {
         Stand stand = Stand.at(new Point(2.5, y), 0, pillar);
         Leg leg = Leg.of(List.of(new Point(x - 2.5, 0)), new Point(x - 2.5, 0));
         if (clear) {
-            assertTrue(stand.hasRoomFor(leg, pillar));
+            assertTrue(stand.hasRoomFor(leg, pillar, 0.1));
         } else {
-            assertFalse(stand.hasRoomFor(leg, pillar));
+            assertFalse(stand.hasRoomFor(leg, pillar, 0.1));
         }
     }
 }
