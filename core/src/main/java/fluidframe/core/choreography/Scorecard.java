@@ -84,7 +84,10 @@ final class Scorecard {
     private static final int CORNER_BARS = 4;
     private static final double REOPENED = -3;
     private static final double FAVOURITE = 4;
-    private static final double ON_HIT = 60;
+    /** What a coach asks for by name outweighs how it begins. */
+    private static final double ASKED_ON_HIT = 120;
+
+    private static final double ON_HIT = 15;
     private static final double FULLNESS = 25;
     private static final double BEND = -6;
     private static final double FIGURE_ALIKE = 1.5;
@@ -584,12 +587,14 @@ final class Scorecard {
         }
         for (Piece piece : block.pieces()) {
             by[Term.MUSIC.ordinal()] += fullness(piece, onset + piece.onset());
-            boolean looked = piece.placement().highlight()
-                    || brief.wish()
-                            .choice()
-                            .highlights()
-                            .contains(piece.dancing().figure().id());
-            by[Term.MUSIC.ordinal()] += looked && hits.contains(onset + piece.onset()) ? ON_HIT : 0;
+            if (hits.contains(onset + piece.onset())) {
+                boolean asked = brief.wish()
+                        .choice()
+                        .highlights()
+                        .contains(piece.dancing().figure().id());
+                by[Term.MUSIC.ordinal()] +=
+                        asked ? ASKED_ON_HIT : piece.placement().highlight() ? ON_HIT : 0;
+            }
         }
     }
 
