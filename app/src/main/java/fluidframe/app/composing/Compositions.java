@@ -21,7 +21,6 @@ import fluidframe.core.compose.Difference;
 import fluidframe.core.compose.Watch;
 import fluidframe.core.compose.Wish;
 import fluidframe.core.room.DancedOn;
-import fluidframe.core.routine.Course;
 import fluidframe.core.time.Beats;
 import java.util.ArrayList;
 import java.util.List;
@@ -116,14 +115,8 @@ class Compositions {
     private static CompositionsDocument choreographed(Choreographies found, Brief brief, Asked asked) {
         List<CompositionDocument> documents = new ArrayList<>();
         for (Choreography answer : found.answers()) {
-            Course course = brief.after().isPresent()
-                    ? brief.course()
-                    : Course.of(brief.course()
-                            .routine()
-                            .on(brief.course().routine().floor().startingAt(answer.start())));
-            DancedOn danced = DancedOn.of(course, brief.after(), answer.placements());
-            documents.add(
-                    CompositionDocument.of(answer, brief, danced, asked.wish().barsBefore(), asked.within()));
+            documents.add(CompositionDocument.of(
+                    answer, brief, answer.dancedOn(brief), asked.wish().barsBefore(), asked.within()));
         }
         return new CompositionsDocument(documents, false, null, List.of(), asked.notes());
     }

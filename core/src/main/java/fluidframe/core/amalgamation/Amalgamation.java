@@ -1,7 +1,12 @@
 package fluidframe.core.amalgamation;
 
 import fluidframe.core.figure.Level;
+import fluidframe.core.figure.Variation;
+import fluidframe.core.link.Dancing;
+import fluidframe.core.routine.Placement;
 import fluidframe.core.routine.Routine;
+import java.util.ArrayList;
+import java.util.List;
 import java.util.Set;
 
 /**
@@ -30,5 +35,23 @@ public record Amalgamation(Routine routine, Level level, Set<AmalgamationUse> us
                 .isPresent()) {
             throw new IllegalArgumentException("A figure above " + level);
         }
+    }
+
+    /** Placements as they are written, and begun with each entry that their first figure has, where it names none. */
+    public static List<List<Placement>> begun(List<Placement> placements) {
+        List<List<Placement>> all = new ArrayList<>(List.of(placements));
+        if (placements.get(0).item() instanceof Dancing first
+                && first.way().entry().isEmpty()) {
+            for (Variation entry : first.figure().variants().entries()) {
+                List<Placement> other = new ArrayList<>(placements);
+                other.set(
+                        0,
+                        placements
+                                .get(0)
+                                .withItem(Dancing.of(first.figure(), first.way().withEntry(entry.name()))));
+                all.add(other);
+            }
+        }
+        return all;
     }
 }

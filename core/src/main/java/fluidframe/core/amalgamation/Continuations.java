@@ -1,13 +1,11 @@
 package fluidframe.core.amalgamation;
 
-import fluidframe.core.figure.Variation;
 import fluidframe.core.link.Dancing;
 import fluidframe.core.link.Outcome;
 import fluidframe.core.routine.Course;
 import fluidframe.core.routine.Placement;
 import fluidframe.core.routine.ScoredPlacement;
 import fluidframe.core.routine.Seam;
-import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
@@ -62,27 +60,9 @@ public final class Continuations {
     }
 
     private Optional<Continuation> best(Amalgamation amalgamation) {
-        return begun(amalgamation.routine().placements()).stream()
+        return Amalgamation.begun(amalgamation.routine().placements()).stream()
                 .flatMap(placements -> danced(amalgamation, placements).stream())
                 .min(BEST_FIRST);
-    }
-
-    /** It, and it begun with each entry that its first figure has, where it names none. */
-    private static List<List<Placement>> begun(List<Placement> placements) {
-        List<List<Placement>> all = new ArrayList<>(List.of(placements));
-        if (placements.get(0).item() instanceof Dancing first
-                && first.way().entry().isEmpty()) {
-            for (Variation entry : first.figure().variants().entries()) {
-                List<Placement> other = new ArrayList<>(placements);
-                other.set(
-                        0,
-                        placements
-                                .get(0)
-                                .withItem(Dancing.of(first.figure(), first.way().withEntry(entry.name()))));
-                all.add(other);
-            }
-        }
-        return all;
     }
 
     private Optional<Continuation> danced(Amalgamation amalgamation, List<Placement> placements) {

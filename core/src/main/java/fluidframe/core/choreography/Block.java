@@ -90,10 +90,8 @@ record Block(
      * @param outcome how it fits what is danced before it
      * @param onset ticks from the beginning of the block
      * @param figure the number of the figure, or less than 0 for an element
-     * @param wording the number of what a person calls it, so the figure and the way it is danced
      */
-    record Piece(
-            Placement placement, Dancing dancing, Heading facing, Outcome outcome, int onset, int figure, int wording) {
+    record Piece(Placement placement, Dancing dancing, Heading facing, Outcome outcome, int onset, int figure) {
 
         int end() {
             return onset + dancing.length().ticks();

@@ -4,9 +4,7 @@ import fluidframe.core.amalgamation.Amalgamation;
 import fluidframe.core.amalgamation.AmalgamationUse;
 import fluidframe.core.choreography.Block.Piece;
 import fluidframe.core.compose.Bookends;
-import fluidframe.core.couple.Part;
 import fluidframe.core.figure.Figure;
-import fluidframe.core.figure.Variation;
 import fluidframe.core.geometry.StepLengths;
 import fluidframe.core.link.Dancing;
 import fluidframe.core.link.Element;
@@ -24,7 +22,6 @@ import fluidframe.core.routine.ScoredPlacement;
 import fluidframe.core.space.Alignment;
 import fluidframe.core.space.Heading;
 import fluidframe.core.space.Point;
-import fluidframe.core.step.Step;
 import fluidframe.core.work.Stopping;
 import java.util.ArrayList;
 import java.util.Comparator;
@@ -49,13 +46,10 @@ final class Blocks {
     private static final int MOST_JOINS = 8;
     /** Of an amalgamation so many figures at least are danced together. */
     private static final int LEAST_OF_GROUP = 2;
-    /** How much is asked of her in a whole turn, in steps. */
-    private static final double STEPS_OF_A_TURN = 6;
 
     private static final int MOST_BARS_HELD = 2;
     private static final int MOST_BARS_OF_PICTURE = 3;
     private static final double ENERGY_OF_JOINS = 2;
-    private static final int WHOLE_TURN = 16;
 
     private final Repertoire repertoire;
     private final Brief brief;
@@ -67,7 +61,6 @@ final class Blocks {
     private final Map<String, Integer> requiredBits = new HashMap<>();
     private final List<Variant> variants = new ArrayList<>();
     private final Node.Known nodes = new Node.Known();
-    private final Map<String, Integer> wordings = new HashMap<>();
     private final List<Block> openings = new ArrayList<>();
     private int blocks;
     private final Map<List<Object>, BlockTraits> traits = new HashMap<>();
@@ -112,11 +105,6 @@ final class Blocks {
         return figures.computeIfAbsent(figure.id(), id -> figures.size());
     }
 
-    /** The number of a figure danced in one of its ways. */
-    private int wording(Placement placement) {
-        return wordings.computeIfAbsent(placement.item().wording(), wording -> wordings.size());
-    }
-
     Node node(Optional<Figure> last, ExitState exit) {
         return nodes.of(last, exit);
     }
@@ -142,7 +130,7 @@ final class Blocks {
                 .map(Placement::once)
                 .toList();
         String key = group.routine().id();
-        for (List<Placement> begun : begun(all)) {
+        for (List<Placement> begun : Amalgamation.begun(all)) {
             variants.add(new Variant(group, true, begun, key));
             if (group.uses().contains(AmalgamationUse.ENDING)) {
                 for (int bars = 1; bars <= mostHeld(all); bars++) {
@@ -152,10 +140,10 @@ final class Blocks {
         }
         boolean turnsInside = all.stream().anyMatch(Placement::cornerAfter);
         if (all.size() > LEAST_OF_GROUP && !turnsInside) {
-            for (List<Placement> begun : begun(all.subList(0, all.size() - 1))) {
+            for (List<Placement> begun : Amalgamation.begun(all.subList(0, all.size() - 1))) {
                 variants.add(new Variant(group, false, begun, key + " head"));
             }
-            for (List<Placement> begun : begun(all.subList(1, all.size()))) {
+            for (List<Placement> begun : Amalgamation.begun(all.subList(1, all.size()))) {
                 variants.add(new Variant(group, false, begun, key + " tail"));
             }
         }
@@ -184,24 +172,6 @@ final class Blocks {
             longer.add(Placement.of(Element.of(ElementKind.HOLD, beats)));
         }
         return longer;
-    }
-
-    /** As it is written, and begun with each entry that its first figure has, where it names none. */
-    private static List<List<Placement>> begun(List<Placement> placements) {
-        List<List<Placement>> all = new ArrayList<>(List.of(placements));
-        if (placements.get(0).item() instanceof Dancing first
-                && first.way().entry().isEmpty()) {
-            for (Variation entry : first.figure().variants().entries()) {
-                List<Placement> other = new ArrayList<>(placements);
-                other.set(
-                        0,
-                        placements
-                                .get(0)
-                                .withItem(Dancing.of(first.figure(), first.way().withEntry(entry.name()))));
-                all.add(other);
-            }
-        }
-        return all;
     }
 
     /** What a routine can begin with. */
@@ -354,14 +324,7 @@ final class Blocks {
             Tread tread = element ? ground.ofElement(dancing) : ground.of(dancing, facing);
             tread.bodies().forEach(body -> bodies.add(body.plus(at)));
             at = at.plus(tread.end());
-            pieces.add(new Piece(
-                    placement,
-                    dancing,
-                    facing,
-                    outcome,
-                    ticks,
-                    element ? -1 : number(dancing.figure()),
-                    wording(placement)));
+            pieces.add(new Piece(placement, dancing, facing, outcome, ticks, element ? -1 : number(dancing.figure())));
             ticks += dancing.length().ticks();
             if (placement.cornerAfter()) {
                 endLeg();
@@ -382,7 +345,7 @@ final class Blocks {
                     pieces,
                     to,
                     legs,
-                    traits(variant.group(), variant.key()),
+                    traits(variant),
                     variant.group().routine().id(),
                     blocks++);
         }
@@ -401,10 +364,13 @@ final class Blocks {
                     blocks++);
         }
 
-        private BlockTraits traits(Amalgamation group, String key) {
+        /** Only all of an amalgamation is the one that must come. */
+        private BlockTraits traits(Variant variant) {
+            Amalgamation group = variant.group();
             Set<AmalgamationUse> uses =
                     group.uses().isEmpty() ? EnumSet.noneOf(AmalgamationUse.class) : EnumSet.copyOf(group.uses());
-            return counted(List.of(group.routine().id()), group.energy(), uses, key);
+            List<String> ids = variant.whole() ? List.of(group.routine().id()) : List.of();
+            return counted(ids, group.energy(), uses, variant.key());
         }
 
         private BlockTraits counted(List<String> ids, double energy, Set<AmalgamationUse> uses, String key) {
@@ -429,7 +395,7 @@ final class Blocks {
                         : 0;
                 turned += net;
                 turning += Math.abs(net);
-                her += herWork(danced);
+                her += Leanings.herWork(dancing);
                 boolean wholeFigure = dancing.way().split().isEmpty();
                 required |= wholeFigure || !brief.wish().taste().requiredWhole()
                         ? requiredBits.getOrDefault(dancing.figure().id(), 0)
@@ -458,17 +424,6 @@ final class Blocks {
                     last.end().position().isClosedHold(),
                     required,
                     favourites);
-        }
-
-        private double herWork(Figure danced) {
-            double work = 0;
-            for (Step step : danced.chart(Part.LADY).steps()) {
-                work += step.takesWeight() ? 1 / STEPS_OF_A_TURN : 0;
-                work += (double)
-                                (step.turn().between().size() + step.turn().on().size())
-                        / WHOLE_TURN;
-            }
-            return work;
         }
     }
 }

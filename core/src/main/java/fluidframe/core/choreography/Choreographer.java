@@ -3,8 +3,6 @@ package fluidframe.core.choreography;
 import fluidframe.core.compose.Watch;
 import fluidframe.core.couple.Part;
 import fluidframe.core.link.Repertoire;
-import fluidframe.core.room.DancedOn;
-import fluidframe.core.routine.Course;
 import fluidframe.core.routine.Floor;
 import fluidframe.core.routine.Score;
 import fluidframe.core.routine.ScoredPlacement;
@@ -16,8 +14,8 @@ import java.util.Map;
 import java.util.Optional;
 
 /**
- * Composes as coaches do: whole amalgamations on sides and phrases. The answers are of several characters and have at
- * most half of their figures in common; each has been danced over the floor before it is given.
+ * Composes as coaches do: whole amalgamations on sides and phrases. The answers lean to different things and are never
+ * the same for more than half of their length at once; each has been danced over the floor before it is given.
  */
 public final class Choreographer {
 
@@ -158,16 +156,6 @@ public final class Choreographer {
     }
 
     private boolean hasClearWay(Choreography found) {
-        return !brief.onFloor()
-                || DancedOn.of(from(found), brief.after(), found.placements())
-                        .collisions()
-                        .isEmpty();
-    }
-
-    private Course from(Choreography found) {
-        Floor floor = brief.course().routine().floor();
-        return brief.after().isPresent()
-                ? brief.course()
-                : Course.of(brief.course().routine().on(floor.startingAt(found.start())));
+        return !brief.onFloor() || found.dancedOn(brief).collisions().isEmpty();
     }
 }

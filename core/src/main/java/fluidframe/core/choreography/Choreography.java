@@ -4,6 +4,8 @@ import fluidframe.core.amalgamation.Amalgamation;
 import fluidframe.core.link.Dancing;
 import fluidframe.core.link.Item;
 import fluidframe.core.link.Outcome;
+import fluidframe.core.room.DancedOn;
+import fluidframe.core.routine.Course;
 import fluidframe.core.routine.Placement;
 import fluidframe.core.space.Heading;
 import fluidframe.core.space.Point;
@@ -79,6 +81,15 @@ public record Choreography(
 
     public List<Danced> danced() {
         return stages.stream().flatMap(stage -> stage.danced().stream()).toList();
+    }
+
+    /** Danced on from where the brief's routine is, from the place where this begins. */
+    public DancedOn dancedOn(Brief brief) {
+        Course course = brief.course();
+        Course begun = brief.after().isPresent()
+                ? course
+                : Course.of(course.routine().on(course.routine().floor().startingAt(start)));
+        return DancedOn.of(begun, brief.after(), placements());
     }
 
     public List<Placement> placements() {

@@ -12,7 +12,9 @@ import java.util.function.ToDoubleFunction;
 /** Says of each answer what it is more of than all others, as it is measured on what is danced. */
 final class Leanings {
 
+    /** What a whole turn asks of her, in steps. */
     private static final double STEPS_OF_A_TURN = 6;
+
     private static final int WHOLE_TURN = 16;
 
     private Leanings() {}
@@ -21,13 +23,12 @@ final class Leanings {
     static List<Choreography> named(List<Choreography> answers, Brief brief) {
         List<Choreography> named = new ArrayList<>();
         Set<Leaning> given = EnumSet.noneOf(Leaning.class);
-        List<Choreography> left = new ArrayList<>(answers);
         for (Choreography answer : answers) {
             if (answer.leaning() != Leaning.BALANCED && isMost(answer, answers, answer.leaning(), brief)) {
                 given.add(answer.leaning());
             }
         }
-        for (Choreography answer : left) {
+        for (Choreography answer : answers) {
             Leaning own = answer.leaning();
             if (own != Leaning.BALANCED && isMost(answer, answers, own, brief)) {
                 named.add(answer);
@@ -105,6 +106,7 @@ final class Leanings {
         return stances.start().man().body().distanceTo(stances.end().man().body());
     }
 
+    /** How much a figure asks of her, in whole turns and steps of hers. */
     static double herWork(Dancing dancing) {
         return dancing.danced().chart(Part.LADY).steps().stream()
                 .mapToDouble(step -> (step.takesWeight() ? 1 / STEPS_OF_A_TURN : 0)

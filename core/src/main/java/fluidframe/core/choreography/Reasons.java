@@ -82,8 +82,7 @@ public final class Reasons {
         if (danced.stream().noneMatch(each -> each.placement().cornerAfter())) {
             return;
         }
-        List<Double> ahead =
-                CouplePlaces.aheadAfterEach(brief.course(), brief.after(), answer.start(), answer.placements());
+        List<Double> ahead = CouplePlaces.aheadAfterEach(answer.dancedOn(brief));
         for (Stage stage : answer.stages()) {
             for (Danced each : stage.danced()) {
                 if (each.placement().cornerAfter()) {

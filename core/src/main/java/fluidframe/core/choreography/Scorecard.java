@@ -13,6 +13,7 @@ import fluidframe.core.link.Repertoire;
 import fluidframe.core.routine.Floor;
 import fluidframe.core.time.Beats;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.EnumMap;
 import java.util.HashMap;
 import java.util.HashSet;
@@ -159,7 +160,7 @@ final class Scorecard {
         this.highlightsThereAre = brief.shelf().stream()
                 .anyMatch(group ->
                         group.level().ordinal() <= topLevel && group.uses().contains(AmalgamationUse.HIGHLIGHT));
-        this.curve = curve(0);
+        this.curve = curve();
         for (Term term : Term.values()) {
             this.weights[term.ordinal()] = weights.getOrDefault(term, Term.USUAL_WEIGHT) / (double) Term.USUAL_WEIGHT;
         }
@@ -179,13 +180,13 @@ final class Scorecard {
         return topLevel <= Level.BRONZE.ordinal() ? 1 : topLevel == Level.SILVER.ordinal() ? 2 : 4;
     }
 
-    private double[] curve(double lowered) {
+    private double[] curve() {
         double[] asked = brief.energies().isEmpty()
                 ? swings ? SWINGING_CURVE : LATIN_CURVE
                 : brief.energies().stream().mapToDouble(Double::doubleValue).toArray();
         double[] found = new double[bars + 1];
         for (int at = 0; at <= bars; at++) {
-            found[at] = asked[Math.min(asked.length - 1, at * asked.length / bars)] - lowered;
+            found[at] = asked[Math.min(asked.length - 1, at * asked.length / bars)];
         }
         return found;
     }
@@ -347,7 +348,7 @@ final class Scorecard {
     private final double[] scratch = new double[Term.values().length];
 
     private double[] scratch() {
-        java.util.Arrays.fill(scratch, 0);
+        Arrays.fill(scratch, 0);
         return scratch;
     }
 

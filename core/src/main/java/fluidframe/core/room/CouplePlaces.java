@@ -1,15 +1,12 @@
 package fluidframe.core.room;
 
 import fluidframe.core.couple.Part;
-import fluidframe.core.routine.Course;
 import fluidframe.core.routine.Floor;
-import fluidframe.core.routine.Placement;
 import fluidframe.core.routine.Score;
 import fluidframe.core.space.Point;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.Optional;
 import java.util.stream.IntStream;
 
 /** Where a couple are on the floor after what they dance. */
@@ -17,17 +14,10 @@ public final class CouplePlaces {
 
     private CouplePlaces() {}
 
-    /**
-     * Metres of their side that the couple could still travel after each of the placements they dance on with.
-     *
-     * @param start where a routine begins; not read where something is danced before
-     */
-    public static List<Double> aheadAfterEach(
-            Course course, Optional<Integer> after, Point start, List<Placement> placements) {
-        Floor floor = course.routine().floor();
-        Course begun = after.isPresent() ? course : Course.of(course.routine().on(floor.startingAt(start)));
-        DancedOn danced = DancedOn.of(begun, after, placements);
+    /** Metres of their side that the couple could still travel after each placement they dance on with. */
+    public static List<Double> aheadAfterEach(DancedOn danced) {
         Score score = danced.score();
+        Floor floor = score.course().routine().floor();
         Map<Integer, Point> last = new HashMap<>();
         score.steps().stream()
                 .filter(step -> step.part() == Part.MAN)

@@ -108,6 +108,19 @@ class ChoreographerTest {
     }
 
     @Test
+    void dancesAllOfAnAmalgamationThatMustCome() {
+        Amalgamation whole = amalgamation("whole", AmalgamationUse.GROUP, OTHER_LEFT, RIGHT, LEFT, OTHER_RIGHT);
+        Brief asked = brief(12)
+                .withShelf(List.of(OPENING, FIRST, SECOND, whole, ENDING))
+                .withRequiredGroups(Set.of("whole"));
+        List<Choreography> answers = composed(asked);
+        assertFalse(answers.isEmpty());
+        assertTrue(answers.stream()
+                .allMatch(answer -> answer.stages().stream()
+                        .anyMatch(stage -> stage.whole() && stage.group().equals(Optional.of(whole)))));
+    }
+
+    @Test
     void holdsTheLastPictureWhereNoAmalgamationIsAsLong() {
         Choreography best = composed(brief(7)).get(0);
         assertEquals(WALTZ.rhythm().bar().times(7), best.length());
